@@ -1,0 +1,42 @@
+package mensch.core.call;
+
+import java.util.List;
+import mensch.core.rung.Condition;
+
+/** What the defence does about a motion; facts are always recomputed, an answer decides the seats. */
+public record MotionAnswer(Condition when, Kind kind, List<String> roles) {
+
+    public enum Kind {
+        /** Seats held, ladders read again. */
+        BUMP("bump"),
+        /** The named roles ask their side word again. */
+        RESEAT("reseat"),
+        /** The named role goes to the side the motion ended on. */
+        TRAVEL("travel"),
+        /** The two deep seats change sides. */
+        ROTATE("rotate"),
+        /** Jobs of the earlier phase kept, whatever the facts. */
+        STAY("stay");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    static final MotionAnswer BUMP = new MotionAnswer(new Condition.Always(), Kind.BUMP, List.of());
+
+    public MotionAnswer {
+        roles = List.copyOf(roles);
+    }
+
+    public String words() {
+        String answer = kind.words() + (roles.isEmpty() ? "" : " " + String.join(", ", roles));
+        return when instanceof Condition.Always ? answer : "when " + when.words() + ": " + answer;
+    }
+}

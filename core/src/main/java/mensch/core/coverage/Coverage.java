@@ -1,0 +1,9 @@
+package mensch.core.coverage;
+
+import java.util.Map;
+import mensch.core.document.Document;
+import mensch.core.formation.SideWord;
+import mensch.core.rung.Ladder;
+
+/** A coverage: the side word its cover side is bound to by default, and a ladder per cover seat. */
+public record Coverage(Document document, SideWord coverSide, Map<String, Ladder> ladders) {}

@@ -1,0 +1,38 @@
+package mensch.core.coverage;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException.Problem;
+import mensch.core.formation.SideWord;
+import mensch.core.rung.Ladder;
+import mensch.core.rung.LadderReader;
+import mensch.core.rung.Vocabulary;
+
+/** Reads a coverage document. */
+public final class CoverageReader {
+    private CoverageReader() {}
+
+    /** The coverage as far as it can be read; every fault goes to the list. */
+    public static Coverage read(Document document, Vocabulary vocabulary, List<Problem> problems) {
+        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary, problems).read(document.body().get("seats"));
+        List<String> seats = Arrays.stream(CoverSeat.values()).map(CoverSeat::words).toList();
+        for (String seat : ladders.keySet()) {
+            if (!seats.contains(seat) && !seat.equals("everyone")) {
+                problems.add(new Problem(document.id(), "seats/" + seat, "is no cover seat; there are " + String.join(", ", seats), -1, List.of()));
+            }
+        }
+        return new Coverage(document, coverSide(document, problems), ladders);
+    }
+
+    private static SideWord coverSide(Document document, List<Problem> problems) {
+        for (SideWord word : SideWord.values()) {
+            if (word.words().equals(document.text("cover side"))) {
+                return word;
+            }
+        }
+        problems.add(new Problem(document.id(), "cover side", "is \"" + document.text("cover side") + "\"; write one of the side words, as in pass strength", -1, List.of()));
+        return SideWord.PASS_STRENGTH;
+    }
+}

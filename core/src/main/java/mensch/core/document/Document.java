@@ -1,0 +1,74 @@
+package mensch.core.document;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** One document: kind, id and plain values (maps, lists, text, numbers, booleans) under them. */
+public record Document(String kind, String id, Map<String, Object> body) {
+
+    public static final int FORMAT = 1;
+
+    /** @throws DocumentException when format, kind or id is missing or not ours */
+    public static Document of(Map<String, Object> body) {
+        String id = String.valueOf(body.getOrDefault("id", "(no id)"));
+        if (!Integer.valueOf(FORMAT).equals(body.get("format"))) {
+            throw DocumentException.of(id, "format", "is " + body.get("format") + "; this version reads format: " + FORMAT);
+        }
+        if (!(body.get("kind") instanceof String kind) || !(body.get("id") instanceof String)) {
+            throw DocumentException.of(id, "kind, id", "are missing; a document starts with format, kind and id");
+        }
+        return new Document(kind, id, body);
+    }
+
+    public String name() {
+        return body.get("name") instanceof String name ? name : id;
+    }
+
+    public String text(String key) {
+        return body.get(key) instanceof String text ? text : null;
+    }
+
+    /** SHA-256 of the values in canonical order, hexadecimal. */
+    public String digest() {
+        try {
+            var out = new StringBuilder();
+            canonical(body, out);
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(out.toString().getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+
+    private static void canonical(Object value, StringBuilder out) {
+        if (value instanceof Map<?, ?> map) {
+            var sorted = new TreeMap<String, Object>();
+            map.forEach((k, v) -> sorted.put(String.valueOf(k), v));
+            out.append('{');
+            sorted.forEach((k, v) -> {
+                quoted(k, out);
+                out.append(':');
+                canonical(v, out);
+                out.append(',');
+            });
+            out.append('}');
+        } else if (value instanceof List<?> list) {
+            out.append('[');
+            list.forEach(v -> {
+                canonical(v, out);
+                out.append(',');
+            });
+            out.append(']');
+        } else {
+            quoted(String.valueOf(value), out);
+        }
+    }
+
+    private static void quoted(String text, StringBuilder out) {
+        out.append('"').append(text.replace("\\", "\\\\").replace("\"", "\\\"")).append('"');
+    }
+}

@@ -1,0 +1,39 @@
+package mensch.core.field;
+
+import mensch.core.geometry.Side;
+
+/** A painted field with the ball on it. Hands out landmarks in the play frame; a mirror is exact negation. */
+public record Field(Code code, BallSpot ball) {
+
+    /**
+     * Play-frame x of a mark on one side of the field.
+     *
+     * @param inwardYards moved toward the middle of the field, negative toward the sideline
+     */
+    public double x(Mark mark, Side side, double inwardYards) {
+        return fromSideline(side, mark.fromSideline(code) + inwardYards);
+    }
+
+    /** Play-frame x of a line so many yards inside a sideline. */
+    public double fromSideline(Side side, double yards) {
+        return side.sign() * (Code.WIDTH_YARDS / 2 - yards) - ball.lateralYards() + 0.0;
+    }
+
+    public double sidelineX(Side side) {
+        return fromSideline(side, 0);
+    }
+
+    /** Distance of a play-frame x from the sideline on a side, yards. */
+    public double yardsFromSideline(Side side, double x) {
+        return Code.WIDTH_YARDS / 2 - side.sign() * (x + ball.lateralYards());
+    }
+
+    /** Depth of the end line: nobody stands or drops behind it. */
+    public double endLineDepth() {
+        return ball.yardsToGoal() + Code.END_ZONE_YARDS;
+    }
+
+    public Field mirror() {
+        return new Field(code, ball.mirror());
+    }
+}

@@ -1,0 +1,39 @@
+package mensch.core.formation;
+
+import mensch.core.geometry.Point;
+
+/** One man of the offence. His point is the middle between his feet, play frame, {@code y <= 0}. */
+public record Man(String name, Post post, Point feet) {
+
+    /** What he is by his place in the line-up of the sheet, not by what he does. */
+    public enum Post { CENTRE, GUARD, TACKLE, QUARTERBACK, ELIGIBLE }
+
+    public Man {
+        if (feet.y() > 0) {
+            throw new IllegalArgumentException(name + " stands " + feet.y() + " yd beyond the line of scrimmage; an offensive man's depth is 0 or more behind it");
+        }
+    }
+
+    public double x() {
+        return feet.x();
+    }
+
+    /** Yards behind the line of scrimmage. */
+    public double depth() {
+        return 0.0 - feet.y();
+    }
+
+    public boolean interior() {
+        return post == Post.CENTRE || post == Post.GUARD || post == Post.TACKLE;
+    }
+
+    public Man at(double x, double depth) {
+        return new Man(name, post, new Point(x, 0.0 - depth));
+    }
+
+    public Man mirror() {
+        String turned = interior() && name.startsWith("L") ? "R" + name.substring(1)
+            : interior() && name.startsWith("R") ? "L" + name.substring(1) : name;
+        return new Man(turned, post, feet.mirror());
+    }
+}

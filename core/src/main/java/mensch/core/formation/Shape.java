@@ -1,0 +1,184 @@
+package mensch.core.formation;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import mensch.core.convention.Thresholds;
+import mensch.core.geometry.Side;
+
+/** Who is who in a formation: surface, wing, receivers by number, backs. Positions come first; every word here is derived. */
+public final class Shape {
+    private final Man centre;
+    private final Man quarterback;
+    private final Flank left;
+    private final Flank right;
+    private final List<Man> backs;
+
+    /**
+     * One side of the ball, from the centre outward.
+     *
+     * @param surface   guard, tackle, attached ends
+     * @param wing      off the line just outside the end man, or null
+     * @param hBack     off the line inside the end man, or null
+     * @param receivers #1, #2, #3 from the sideline in
+     */
+    public record Flank(Side side, List<Man> surface, Man wing, Man hBack, List<Man> receivers) {
+        double out(Man man) {
+            return side.sign() * man.x();
+        }
+
+        public Man guard() {
+            return surface.get(0);
+        }
+
+        public Man tackle() {
+            return surface.get(1);
+        }
+
+        /** The first attached end, or null. */
+        public Man tightEnd() {
+            return surface.size() > 2 ? surface.get(2) : null;
+        }
+
+        /** Last man on the line of this side. */
+        public Man endMan() {
+            return surface.get(surface.size() - 1);
+        }
+    }
+
+    private Shape(Man centre, Man quarterback, Flank left, Flank right, List<Man> backs) {
+        this.centre = centre;
+        this.quarterback = quarterback;
+        this.left = left;
+        this.right = right;
+        this.backs = backs;
+    }
+
+    /** @throws IllegalArgumentException when the formation has no centre, or a side lacks its guard or tackle */
+    public static Shape of(Formation formation, Thresholds limits) {
+        Man centre = first(formation, Man.Post.CENTRE);
+        Man quarterback = first(formation, Man.Post.QUARTERBACK);
+        if (centre == null) {
+            throw new IllegalArgumentException(formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)");
+        }
+        Flank left = flank(formation, Side.LEFT, limits);
+        Flank right = flank(formation, Side.RIGHT, limits);
+        var backs = new ArrayList<Man>();
+        for (Man man : formation.men()) {
+            if (man.post() == Man.Post.ELIGIBLE && !left.receivers().contains(man) && !right.receivers().contains(man)) {
+                backs.add(man);
+            }
+        }
+        backs.sort(Comparator.comparingDouble(Man::depth));
+        return new Shape(centre, quarterback, left, right, List.copyOf(backs));
+    }
+
+    private static Man first(Formation formation, Man.Post post) {
+        for (Man man : formation.men()) {
+            if (man.post() == post) {
+                return man;
+            }
+        }
+        return null;
+    }
+
+    private static Flank flank(Formation formation, Side side, Thresholds limits) {
+        int sign = side.sign();
+        var outward = new ArrayList<Man>();
+        for (Man man : formation.men()) {
+            if (sign * man.x() > 0 && man.post() != Man.Post.QUARTERBACK && man.post() != Man.Post.CENTRE) {
+                outward.add(man);
+            }
+        }
+        outward.sort(Comparator.comparingDouble((Man m) -> sign * m.x()).thenComparingDouble(m -> -m.depth()));
+        List<Man> surface = surface(outward, sign, limits);
+        Man end = surface.get(surface.size() - 1);
+        Man tackle = surface.get(1);
+        Man wing = null;
+        Man hBack = null;
+        var receivers = new ArrayList<Man>();
+        for (Man man : outward) {
+            if (man.interior()) {
+                continue;
+            }
+            boolean isWing = isWing(man, end, sign, limits);
+            boolean isHBack = isHBack(man, end, sign, limits);
+            wing = isWing && wing == null ? man : wing;
+            hBack = isHBack && hBack == null ? man : hBack;
+            if (isWing || isHBack || surface.contains(man) || isOutsideTackle(man, tackle, sign, limits)) {
+                receivers.add(man);
+            }
+        }
+        receivers.sort((a, b) -> numberOrder(a, b, sign, limits));
+        return new Flank(side, surface, wing, hBack, List.copyOf(receivers));
+    }
+
+    private static List<Man> surface(List<Man> outward, int sign, Thresholds limits) {
+        var surface = new ArrayList<Man>();
+        for (Man man : outward) {
+            if (man.interior()) {
+                surface.add(man);
+            }
+        }
+        if (surface.size() < 2) {
+            throw new IllegalArgumentException("a side of the line has " + surface.size() + " linemen beside the centre; guard and tackle are needed");
+        }
+        for (Man man : outward) {
+            double gap = sign * (man.x() - surface.get(surface.size() - 1).x());
+            if (!man.interior() && man.depth() < limits.onLine() && gap > 0 && gap <= limits.attached()) {
+                surface.add(man);
+            }
+        }
+        return List.copyOf(surface);
+    }
+
+    private static boolean isWing(Man man, Man end, int sign, Thresholds limits) {
+        double outside = sign * (man.x() - end.x());
+        return outside > 0 && outside <= limits.wingWide() && man.depth() >= limits.wingShallow() && man.depth() <= limits.wingDeep();
+    }
+
+    private static boolean isHBack(Man man, Man end, int sign, Thresholds limits) {
+        return sign * man.x() <= sign * end.x() && sign * man.x() >= limits.hBackWide() && man.depth() >= limits.wingShallow()
+            && man.depth() <= limits.hBackDeep();
+    }
+
+    /** At or outside the tackle; a deep man just behind the tackle is a back. */
+    private static boolean isOutsideTackle(Man man, Man tackle, int sign, Thresholds limits) {
+        double outside = sign * (man.x() - tackle.x());
+        return outside > limits.wingWide() / 2 || outside >= 0 && man.depth() <= limits.backDeep();
+    }
+
+    private static int numberOrder(Man a, Man b, int sign, Thresholds limits) {
+        double wider = sign * (b.x() - a.x());
+        if (Math.abs(wider) > limits.sameLateral()) {
+            return wider > 0 ? 1 : -1;
+        }
+        return Double.compare(a.depth(), b.depth());
+    }
+
+    public Man centre() {
+        return centre;
+    }
+
+    /** Null when nobody takes the snap. */
+    public Man quarterback() {
+        return quarterback;
+    }
+
+    public Flank flank(Side side) {
+        return side == Side.LEFT ? left : right;
+    }
+
+    /** Eligible men between the tackles, shallowest first. */
+    public List<Man> backs() {
+        return backs;
+    }
+
+    /** The side a back stands to, or null when he is behind the ball. */
+    static Side sideOf(Man back, Thresholds limits) {
+        if (Math.abs(back.x()) < limits.offset()) {
+            return null;
+        }
+        return back.x() < 0 ? Side.LEFT : Side.RIGHT;
+    }
+}

@@ -1,0 +1,58 @@
+package mensch.core.formation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import mensch.core.convention.Bodies;
+import mensch.core.field.Field;
+import mensch.core.field.Situation;
+import mensch.core.geometry.Side;
+
+/**
+ * One snap as the defence must line up to it: a phase is just another formation.
+ *
+ * @param phases   the formation as set, then after each step of the motion; at least one
+ * @param declared the side the coach declares when nothing else decides
+ * @param unknown  features that nobody knows (men not marked on film); a rule that needs one is undecided
+ */
+public record Snap(List<Formation> phases, Field field, Situation situation, Side declared, Set<Feature> unknown) {
+    public Snap {
+        if (phases.isEmpty()) {
+            throw new IllegalArgumentException("a snap needs a formation");
+        }
+        phases = List.copyOf(phases);
+        unknown = Set.copyOf(unknown);
+    }
+
+    /** A snap from wished splits: every phase is fitted into the field. */
+    public static Snap of(List<Formation> wished, Field field, Situation situation, Side declared) {
+        return new Snap(wished.stream().map(f -> f.fit(field, Bodies.standard())).toList(), field, situation, declared, Set.of());
+    }
+
+    public Formation formation() {
+        return phases.get(phases.size() - 1);
+    }
+
+    /** The same snap before its last motion step; only for a snap that has one. */
+    public Snap before() {
+        return new Snap(phases.subList(0, phases.size() - 1), field, situation, declared, unknown);
+    }
+
+    public boolean moved() {
+        return phases.size() > 1;
+    }
+
+    public Snap then(Formation next) {
+        var more = new ArrayList<>(phases);
+        more.add(next.fit(field, Bodies.standard()));
+        return new Snap(more, field, situation, declared, unknown);
+    }
+
+    public Snap notKnowing(Set<Feature> features) {
+        return new Snap(phases, field, situation, declared, features);
+    }
+
+    public Snap mirror() {
+        return new Snap(phases.stream().map(Formation::mirror).toList(), field.mirror(), situation, declared.opposite(), unknown);
+    }
+}

@@ -1,0 +1,20 @@
+package mensch.core.front;
+
+import java.util.List;
+import java.util.Map;
+import mensch.core.document.Document;
+import mensch.core.formation.SideWord;
+import mensch.core.rung.Ladder;
+
+/** A front: its roles, the side word its call side is bound to by default, and a ladder per role. */
+public record Front(Document document, SideWord callSide, List<Role> roles, Map<String, Ladder> ladders) {
+
+    /** Seats of the field this front fills; "each side" is two. */
+    public int bodies() {
+        return roles.stream().mapToInt(r -> r.sits() == Sits.EACH_SIDE ? 2 : 1).sum();
+    }
+
+    public Role role(String id) {
+        return roles.stream().filter(r -> r.id().equals(id)).findFirst().orElse(null);
+    }
+}

@@ -1,0 +1,97 @@
+package mensch.core.front;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import mensch.core.coverage.CoverSeat;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException.Problem;
+import mensch.core.field.Code;
+import mensch.core.formation.SideWord;
+import mensch.core.front.Role.Body;
+import mensch.core.rung.LadderReader;
+import mensch.core.rung.Vocabulary;
+
+/** Reads a front document. */
+public final class FrontReader {
+    private final Document document;
+    private final List<Problem> problems;
+
+    private FrontReader(Document document, List<Problem> problems) {
+        this.document = document;
+        this.problems = problems;
+    }
+
+    /** The front as far as it can be read; every fault goes to the list. */
+    public static Front read(Document document, Vocabulary vocabulary, List<Problem> problems) {
+        return new FrontReader(document, problems).front(vocabulary);
+    }
+
+    private Front front(Vocabulary vocabulary) {
+        List<Role> roles = roles();
+        var names = new LinkedHashSet<String>();
+        roles.forEach(r -> names.add(r.id()));
+        var ladders = new LadderReader(document.id(), vocabulary.withRoles(names), problems).read(document.body().get("rungs"));
+        for (String seat : ladders.keySet()) {
+            if (!names.contains(seat) && !seat.equals("everyone")) {
+                fault("rungs/" + seat, "is a ladder for a role that the front does not have; roles are " + String.join(", ", names));
+            }
+        }
+        var front = new Front(document, callSide(), roles, ladders);
+        if (front.bodies() != Code.PLAYERS) {
+            fault("roles", "fill " + front.bodies() + " places; eleven are needed");
+        }
+        return front;
+    }
+
+    private SideWord callSide() {
+        String words = document.text("call side");
+        for (SideWord word : SideWord.values()) {
+            if (word.words().equals(words)) {
+                return word;
+            }
+        }
+        fault("call side", "is \"" + words + "\"; write one of the side words, as in run strength");
+        return SideWord.RUN_STRENGTH;
+    }
+
+    private List<Role> roles() {
+        var roles = new ArrayList<Role>();
+        if (!(document.body().get("roles") instanceof Map<?, ?> map)) {
+            fault("roles", "are missing; each is written role: [body, sits, cover seat, label]");
+            return roles;
+        }
+        map.keySet().stream().map(String::valueOf).sorted().forEach(id -> role(id, map.get(id), roles));
+        return roles;
+    }
+
+    private void role(String id, Object value, List<Role> into) {
+        if (!(value instanceof List<?> words) || words.size() < 3) {
+            fault("roles/" + id, "must be [body, sits, cover seat, label]");
+            return;
+        }
+        Sits sits = find(Sits.values(), Sits::words, words.get(1));
+        CoverSeat seat = find(CoverSeat.values(), CoverSeat::words, words.get(2));
+        Body body = find(Body.values(), Body::name, words.get(0));
+        if (sits == null || seat == null || body == null) {
+            fault("roles/" + id, words + " names a body, side or cover seat that there is not");
+            return;
+        }
+        into.add(new Role(id, words.size() > 3 ? String.valueOf(words.get(3)) : id, body, sits, seat));
+    }
+
+    private static <T> T find(T[] all, Function<T, String> words, Object wanted) {
+        for (T one : all) {
+            if (words.apply(one).equals(String.valueOf(wanted))) {
+                return one;
+            }
+        }
+        return null;
+    }
+
+    private void fault(String where, String message) {
+        problems.add(new Problem(document.id(), where, message, -1, List.of()));
+    }
+}

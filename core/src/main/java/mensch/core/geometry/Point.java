@@ -1,0 +1,21 @@
+package mensch.core.geometry;
+
+/**
+ * A place on the ground: the middle between a man's feet. Play frame, yards; a man of the defence has {@code y > 0}.
+ * Negative zero is normalised away so that a mirrored point equals the point computed on the other side.
+ */
+public record Point(double x, double y) {
+    public Point {
+        x += 0.0;
+        y += 0.0;
+    }
+
+    /** Left and right exchanged. */
+    public Point mirror() {
+        return new Point(-x, y);
+    }
+
+    public double distance(Point other) {
+        return Math.hypot(x - other.x, y - other.y);
+    }
+}

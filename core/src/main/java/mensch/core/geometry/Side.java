@@ -1,0 +1,25 @@
+package mensch.core.geometry;
+
+/** The offence's left or right. Rules never name one; see {@code mensch.core.formation.SideWord}. */
+public enum Side {
+    LEFT(-1), RIGHT(1);
+
+    private final int sign;
+
+    Side(int sign) {
+        this.sign = sign;
+    }
+
+    /** -1 left, +1 right: outward yards times sign = play-frame x. */
+    public int sign() {
+        return sign;
+    }
+
+    public Side opposite() {
+        return this == LEFT ? RIGHT : LEFT;
+    }
+
+    public String word() {
+        return this == LEFT ? "left" : "right";
+    }
+}

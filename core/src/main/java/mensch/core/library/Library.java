@@ -1,0 +1,121 @@
+package mensch.core.library;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import mensch.core.call.Call;
+import mensch.core.call.CallReader;
+import mensch.core.convention.Convention;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.document.Yaml;
+import mensch.core.rung.Vocabulary;
+
+/** Documents by kind and id, and what can be made of them. Immutable. */
+public final class Library {
+    private static final String INDEX = "/library/index.txt";
+
+    private final List<Document> documents;
+    private final Vocabulary vocabulary;
+    private final Map<String, LibraryFormation> formations = new LinkedHashMap<>();
+    private final Map<String, Call> calls = new LinkedHashMap<>();
+
+    private Library(List<Document> documents) {
+        this.documents = List.copyOf(documents);
+        this.vocabulary = new Vocabulary(Convention.standard().labels(), Set.of(), ids("reads"), ids("technique"));
+        for (Document document : documents) {
+            if (document.kind().equals("formation")) {
+                formations.put(document.id(), LibraryFormation.read(document));
+            }
+        }
+        for (Document document : documents) {
+            if (document.kind().equals("call")) {
+                calls.put(document.id(), CallReader.read(CallReader.whole(document, this::layer), 0, vocabulary));
+            }
+        }
+    }
+
+    /** What ships with the product. */
+    public static Library shipped() {
+        var documents = new ArrayList<Document>();
+        for (String file : text(INDEX).lines().filter(l -> !l.isBlank()).toList()) {
+            documents.addAll(Yaml.read(file, text("/library/" + file.trim())));
+        }
+        return new Library(documents);
+    }
+
+    /** This library with more documents; one of the same kind and id takes the place of the old. */
+    public Library with(List<Document> more) {
+        var all = new ArrayList<>(documents);
+        all.removeIf(d -> more.stream().anyMatch(m -> m.kind().equals(d.kind()) && m.id().equals(d.id())));
+        all.addAll(more);
+        return new Library(all);
+    }
+
+    private Set<String> ids(String kind) {
+        var ids = new LinkedHashSet<String>();
+        documents.stream().filter(d -> d.kind().equals(kind)).forEach(d -> ids.add(d.id()));
+        return ids;
+    }
+
+    private Document layer(String id) {
+        return documents.stream().filter(d -> d.id().equals(id) && (d.kind().equals("front") || d.kind().equals("coverage"))).findFirst().orElse(null);
+    }
+
+    private static String text(String resource) {
+        try (InputStream in = Library.class.getResourceAsStream(resource)) {
+            if (in == null) {
+                throw DocumentException.of(resource, "file", "is missing from the library");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** @throws IllegalArgumentException naming the calls there are */
+    public Call call(String id) {
+        Call call = calls.get(id);
+        if (call == null) {
+            throw new IllegalArgumentException("there is no call \"" + id + "\"; the library has " + String.join(", ", calls.keySet()));
+        }
+        return call;
+    }
+
+    /** @throws IllegalArgumentException naming the formations there are */
+    public LibraryFormation formation(String id) {
+        LibraryFormation formation = formations.get(id);
+        if (formation == null) {
+            throw new IllegalArgumentException("there is no formation \"" + id + "\"; the library has " + String.join(", ", formations.keySet()));
+        }
+        return formation;
+    }
+
+    public List<Call> calls() {
+        return List.copyOf(calls.values());
+    }
+
+    public List<LibraryFormation> formations() {
+        return List.copyOf(formations.values());
+    }
+
+    /** A read table or technique by id, for its title and rows; null when there is none. */
+    public Document find(String kind, String id) {
+        return documents.stream().filter(d -> d.kind().equals(kind) && d.id().equals(id)).findFirst().orElse(null);
+    }
+
+    public List<Document> documents() {
+        return documents;
+    }
+
+    public Vocabulary vocabulary() {
+        return vocabulary;
+    }
+}

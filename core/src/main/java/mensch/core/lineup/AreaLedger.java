@@ -1,0 +1,93 @@
+package mensch.core.lineup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import mensch.core.field.Field;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Region;
+import mensch.core.geometry.Side;
+import mensch.core.rung.Area;
+import mensch.core.rung.Task;
+
+/** Who drops where: each zone with its owner, landmark and extent; and how many men share the three underneath areas of a side. */
+public record AreaLedger(List<Row> rows, List<Under> sides) {
+    private static final double UNDER_FROM = 3;
+    private static final double UNDER_TO = 13;
+    private static final double DEEP_DEPTH = 8;
+
+    /**
+     * One zone. {@code extent} runs halfway to the neighbouring owners underneath, and to the fixed borders deep.
+     *
+     * @param travel yards from where he stands to his landmark
+     */
+    public record Row(Job owner, Area area, Point landmark, Region extent, double travel) {}
+
+    /** Underneath men of one side and the areas (of flat, curl, hook) that nobody or more than one answers for. */
+    public record Under(Side side, List<Job> men, List<String> unowned, List<String> shared) {}
+
+    public static AreaLedger of(Lineup lineup) {
+        var rows = new ArrayList<Row>();
+        for (Job job : lineup.jobs()) {
+            if (job.passTask() instanceof Task.Cover cover) {
+                Point landmark = cover.area().landmark(lineup.view(job), job.seat());
+                double travel = job.feet() == null ? 0 : job.feet().distance(landmark);
+                rows.add(new Row(job, cover.area(), landmark, deepExtent(lineup, job, cover.area()), travel));
+            }
+        }
+        List<Row> extended = withUnderExtents(rows, lineup.snap().field());
+        return new AreaLedger(extended, List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
+    }
+
+    private static Region deepExtent(Lineup lineup, Job job, Area area) {
+        if (!area.deep()) {
+            return null;
+        }
+        Field field = lineup.snap().field();
+        double a = field.fromSideline(job.seat(), area.outerYards());
+        double b = field.fromSideline(job.seat(), area.innerYards());
+        double from = area.landmark(lineup.view(job), job.seat()).y();
+        return new Region(Math.min(a, b), Math.max(a, b), from, Math.min(from + DEEP_DEPTH, field.endLineDepth()));
+    }
+
+    /** Underneath a man answers halfway to his neighbour's landmark, the outside men to the sideline. */
+    private static List<Row> withUnderExtents(List<Row> rows, Field field) {
+        List<Row> under = rows.stream().filter(r -> !r.area().deep()).sorted(Comparator.comparingDouble((Row r) -> r.landmark().x()).thenComparing(r -> r.owner().id())).toList();
+        var all = new ArrayList<>(rows.stream().filter(r -> r.area().deep()).toList());
+        for (int i = 0; i < under.size(); i++) {
+            Row row = under.get(i);
+            double left = i == 0 ? field.sidelineX(Side.LEFT) : (under.get(i - 1).landmark().x() + row.landmark().x()) / 2;
+            double right = i == under.size() - 1 ? field.sidelineX(Side.RIGHT) : (row.landmark().x() + under.get(i + 1).landmark().x()) / 2;
+            double to = Math.min(UNDER_TO, field.endLineDepth());
+            all.add(new Row(row.owner(), row.area(), row.landmark(), new Region(left, right, UNDER_FROM, to), row.travel()));
+        }
+        all.sort(Comparator.comparingDouble((Row r) -> r.landmark().x()).thenComparing(r -> r.owner().id()));
+        return List.copyOf(all);
+    }
+
+    private static Under under(List<Row> rows, Side side) {
+        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.owner().seat() == side && r.area() != Area.MIDDLE_HOOK).toList();
+        var unowned = new ArrayList<String>();
+        var shared = new ArrayList<String>();
+        tally("flat", here.stream().filter(r -> r.area().flat()).count(), unowned, shared);
+        tally("curl", here.stream().filter(r -> r.area().curl()).count(), unowned, shared);
+        tally("hook", here.stream().filter(r -> r.area().hook()).count(), unowned, shared);
+        return new Under(side, here.stream().map(Row::owner).toList(), List.copyOf(unowned), List.copyOf(shared));
+    }
+
+    private static void tally(String area, long owners, List<String> unowned, List<String> shared) {
+        if (owners == 0) {
+            unowned.add(area);
+        } else if (owners > 1) {
+            shared.add(area);
+        }
+    }
+
+    public boolean empty() {
+        return rows.isEmpty();
+    }
+
+    public List<Row> deep() {
+        return rows.stream().filter(r -> r.area().deep()).toList();
+    }
+}

@@ -1,0 +1,58 @@
+package mensch.core.lineup;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Region;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.AreaLedger.Row;
+import mensch.core.rung.Task;
+
+/** Every eligible man and who has him: by name in man coverage, else the zones he stands in front of. */
+public record EligibleLedger(List<Entry> entries) {
+
+    /**
+     * One eligible man.
+     *
+     * @param number his number from the sideline with its side, as in "#2 right", or "the back"
+     * @param byMan  defenders who have him wherever he goes
+     * @param byZone owners of the zones whose width he stands in
+     */
+    public record Entry(Man man, String number, List<Job> byMan, List<Job> byZone) {
+        public boolean alone() {
+            return byMan.isEmpty() && byZone.isEmpty();
+        }
+    }
+
+    public static EligibleLedger of(Lineup lineup, AreaLedger areas) {
+        var entries = new ArrayList<Entry>();
+        for (Man man : lineup.snap().formation().men()) {
+            if (man.post() == Man.Post.ELIGIBLE) {
+                entries.add(new Entry(man, number(lineup, man), byMan(lineup, man), byZone(areas, man)));
+            }
+        }
+        return new EligibleLedger(List.copyOf(entries));
+    }
+
+    private static List<Job> byMan(Lineup lineup, Man man) {
+        return lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.ManOn on && man.equals(lineup.view(j).man(on.man()))).toList();
+    }
+
+    private static List<Job> byZone(AreaLedger areas, Man man) {
+        return areas.rows().stream().filter(r -> inWidth(r.extent(), man)).map(Row::owner).toList();
+    }
+
+    private static boolean inWidth(Region extent, Man man) {
+        return man.x() >= extent.xMin() && man.x() <= extent.xMax();
+    }
+
+    private static String number(Lineup lineup, Man man) {
+        for (Side side : Side.values()) {
+            int at = lineup.features().shape().flank(side).receivers().indexOf(man);
+            if (at >= 0) {
+                return "#" + (at + 1) + " " + side.word();
+            }
+        }
+        return lineup.features().shape().backs().size() == 1 ? "the back" : "back " + man.name();
+    }
+}

@@ -1,0 +1,82 @@
+package mensch.core.lineup;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.front.Role;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.rung.FitRole;
+import mensch.core.rung.Gap;
+import mensch.core.rung.Task;
+
+/** Who owns each gap, from the offence's left to right, and who is force on each side. */
+public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
+
+    /** One gap: its owners by {@code run}, and the two-gappers who may take it. */
+    public record Row(Gap gap, Point at, List<Job> owners, List<Job> twoGappers) {}
+
+    /** One side's force players; sound when there is exactly one. */
+    public record Edge(Side side, Point at, List<Job> forces) {}
+
+    public static GapLedger of(Lineup lineup) {
+        var rows = new ArrayList<Row>();
+        for (int i = Gap.count(flank(lineup, Side.LEFT)) - 1; i >= 0; i--) {
+            rows.add(row(lineup, new Gap(Side.LEFT, i)));
+        }
+        for (int i = 0; i < Gap.count(flank(lineup, Side.RIGHT)); i++) {
+            rows.add(row(lineup, new Gap(Side.RIGHT, i)));
+        }
+        var beyond = new ArrayList<Job>();
+        for (Job job : lineup.jobs()) {
+            Gap gap = gap(lineup, job);
+            if (gap != null && gap.index() >= Gap.count(flank(lineup, gap.side()))) {
+                beyond.add(job);
+            }
+        }
+        return new GapLedger(List.copyOf(rows), List.of(edge(lineup, Side.LEFT), edge(lineup, Side.RIGHT)), List.copyOf(beyond));
+    }
+
+    private static Flank flank(Lineup lineup, Side side) {
+        return lineup.features().shape().flank(side);
+    }
+
+    private static Row row(Lineup lineup, Gap gap) {
+        var owners = new ArrayList<Job>();
+        var twoGappers = new ArrayList<Job>();
+        Point middle = gap.middle(flank(lineup, gap.side()));
+        for (Job job : lineup.jobs()) {
+            if (gap.equals(gap(lineup, job))) {
+                owners.add(job);
+            } else if (job.runTask() instanceof Task.TwoGap && job.feet() != null && Math.abs(job.feet().x() - middle.x()) <= Math.abs(flank(lineup, gap.side()).guard().x())) {
+                twoGappers.add(job);
+            }
+        }
+        return new Row(gap, middle, List.copyOf(owners), List.copyOf(twoGappers));
+    }
+
+    private static Edge edge(Lineup lineup, Side side) {
+        var forces = new ArrayList<Job>();
+        for (Job job : lineup.jobs()) {
+            if (job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE && side(lineup, job, fit) == side) {
+                forces.add(job);
+            }
+        }
+        Flank flank = flank(lineup, side);
+        return new Edge(side, new Point(flank.endMan().x() + 2 * side.sign(), 2), List.copyOf(forces));
+    }
+
+    private static Side side(Lineup lineup, Job job, Task.Fit fit) {
+        return fit.gap() == null ? job.seat() : lineup.view(job).side(fit.gap().where());
+    }
+
+    /** The gap a job owns, or null. */
+    static Gap gap(Lineup lineup, Job job) {
+        return job.runTask() instanceof Task.Fit fit && fit.gap() != null ? fit.gap().in(lineup.view(job)) : null;
+    }
+
+    /** Gaps inside the edges that the line leaves to the men behind it. */
+    public List<Row> openToBackers() {
+        return rows.stream().filter(r -> !r.owners().isEmpty() && r.owners().stream().allMatch(j -> j.role().body() == Role.Body.LB)).toList();
+    }
+}

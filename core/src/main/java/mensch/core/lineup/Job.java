@@ -1,0 +1,64 @@
+package mensch.core.lineup;
+
+import mensch.core.front.Role;
+import mensch.core.front.Sits;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.rung.Key;
+import mensch.core.rung.Part;
+import mensch.core.rung.Place;
+import mensch.core.rung.Steps;
+import mensch.core.rung.Task;
+
+/** One defender's whole job on one snap, each part with its reason. The type that everybody else reads. */
+public record Job(Role role, Side seat, Before before, After after) {
+
+    /** What he does up to the snap. A {@code show} of value null is "none". */
+    public record Before(Given<Place> show, Given<Place> align, Given<String> stance, Given<Key> key) {}
+
+    /** What he does from the snap on. */
+    public record After(Given<String> move, Given<String> reads, Given<Steps> run, Given<Steps> pass, Given<String> technique) {}
+
+    /** Unique in a line-up: the role, with its side when the role has two seats. */
+    public String id() {
+        return role.sits() == Sits.EACH_SIDE ? role.id() + "-" + seat.word() : role.id();
+    }
+
+    /** Where he is to stand, or null when his alignment has no value. */
+    public Point feet() {
+        Place place = before.align().orNull();
+        return place == null ? null : place.feet();
+    }
+
+    /** What he does first against the run; {@link Task.None} when nothing is given. */
+    public Task runTask() {
+        Steps steps = after.run().orNull();
+        return steps == null ? new Task.None() : steps.first();
+    }
+
+    public Task passTask() {
+        Steps steps = after.pass().orNull();
+        return steps == null ? new Task.None() : steps.first();
+    }
+
+    public Given<?> part(Part part) {
+        return switch (part) {
+            case SHOW -> before.show();
+            case ALIGN -> before.align();
+            case STANCE -> before.stance();
+            case KEY -> before.key();
+            case MOVE -> after.move();
+            case READS -> after.reads();
+            case RUN -> after.run();
+            case PASS -> after.pass();
+            case TECHNIQUE -> after.technique();
+        };
+    }
+
+    Job mirror() {
+        return new Job(role, seat.opposite(),
+            new Before(Mirrored.place(before.show()), Mirrored.place(before.align()), Mirrored.of(before.stance()), Mirrored.of(before.key())),
+            new After(Mirrored.of(after.move()), Mirrored.of(after.reads()), Mirrored.of(after.run()), Mirrored.of(after.pass()),
+                Mirrored.of(after.technique())));
+    }
+}

@@ -1,0 +1,155 @@
+package mensch.core.lineup;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import mensch.core.call.Call;
+import mensch.core.convention.Convention;
+import mensch.core.formation.Features;
+import mensch.core.formation.Snap;
+import mensch.core.front.Sits;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Given.By;
+import mensch.core.lineup.Given.Nobody;
+import mensch.core.rung.Gives;
+import mensch.core.rung.Key;
+import mensch.core.rung.Part;
+import mensch.core.rung.Phrase;
+import mensch.core.rung.Place;
+import mensch.core.rung.Ref;
+import mensch.core.rung.Steps;
+import mensch.core.rung.View;
+import mensch.core.rung.View.Binding;
+
+/** Answers every part of every seat of one phase, in the fixed order: places, then run, then pass. */
+final class Resolver {
+    private final List<Seat> seats;
+    private final List<Pick> picks = new ArrayList<>();
+    private final List<View> views = new ArrayList<>();
+    private final List<Given<Place>> aligns = new ArrayList<>();
+    private final boolean[] placing;
+
+    Resolver(Call call, Snap snap, Features features, Binding binding, List<Seat> seats) {
+        this.seats = seats;
+        this.placing = new boolean[seats.size()];
+        for (Seat seat : seats) {
+            var view = new View(features, snap.field(), Convention.standard(), binding, seat.side(), this::feet);
+            views.add(view);
+            picks.add(new Pick(call.ladder(seat.role()), view));
+            aligns.add(null);
+        }
+    }
+
+    List<Job> jobs() {
+        var run = new ArrayList<Given<Steps>>();
+        var pass = new ArrayList<Given<Steps>>();
+        for (int i = 0; i < seats.size(); i++) {
+            align(i);
+            run.add(value(i, Part.RUN, g -> ((Gives.Run) g).steps()));
+            pass.add(value(i, Part.PASS, g -> ((Gives.Pass) g).steps()));
+        }
+        var tasks = new TaskResolver(seats, views, aligns);
+        tasks.run(run);
+        tasks.pass(pass);
+        var jobs = new ArrayList<Job>();
+        for (int i = 0; i < seats.size(); i++) {
+            jobs.add(job(i, run.get(i), pass.get(i)));
+        }
+        return jobs;
+    }
+
+    private Job job(int i, Given<Steps> run, Given<Steps> pass) {
+        var before = new Job.Before(place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).words()), key(i));
+        var after = new Job.After(value(i, Part.MOVE, g -> ((Gives.Move) g).path()), value(i, Part.READS, g -> ((Gives.ReadTable) g).id()), run, pass,
+            value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()));
+        return new Job(seats.get(i).role(), seats.get(i).side(), before, after);
+    }
+
+    private <P> Given<P> value(int i, Part part, Function<Gives, P> value) {
+        return map(picks.get(i).part(part), value);
+    }
+
+    private static <P> Given<P> map(Given<Gives> given, Function<Gives, P> value) {
+        if (given instanceof By<Gives> by) {
+            return new By<>(value.apply(by.value()), by.chain());
+        }
+        return cast(given);
+    }
+
+    /** A given without a value holds nothing of its type. */
+    @SuppressWarnings("unchecked")
+    private static <P> Given<P> cast(Given<?> without) {
+        return (Given<P>) without;
+    }
+
+    private Given<Key> key(int i) {
+        Given<Key> given = value(i, Part.KEY, g -> ((Gives.Keys) g).key());
+        if (given instanceof By<Key> by && views.get(i).feet(by.value().men().get(0)) == null) {
+            return new Nobody<>(Part.KEY, by.value().men().get(0).words(), by.chain());
+        }
+        return given;
+    }
+
+    private Given<Place> align(int i) {
+        if (aligns.get(i) == null) {
+            placing[i] = true;
+            aligns.set(i, place(i, Part.ALIGN));
+            placing[i] = false;
+        }
+        return aligns.get(i);
+    }
+
+    private Given<Place> place(int i, Part part) {
+        Given<Gives> given = picks.get(i).part(part);
+        if (!(given instanceof By<Gives> by)) {
+            return cast(given);
+        }
+        Given<Phrase> phrase = below(i, part, by);
+        if (!(phrase instanceof By<Phrase> found) || found.value() == null) {
+            return cast(phrase);
+        }
+        for (Ref ref : found.value().needs()) {
+            if (views.get(i).feet(ref) == null) {
+                return new Nobody<>(part, ref.words(), found.chain());
+            }
+        }
+        return new By<>(found.value().place(views.get(i)), found.chain());
+    }
+
+    /** A phrase that changes what the ladder below gives takes that phrase in and names both rungs. */
+    private Given<Phrase> below(int i, Part part, By<Gives> by) {
+        Phrase phrase = phrase(by.value());
+        if (!(phrase instanceof Phrase.Shifted shifted) || shifted.base() != null) {
+            return new By<>(phrase, by.chain());
+        }
+        Given<Gives> under = picks.get(i).part(part, picks.get(i).position(by.chain()) + 1);
+        if (!(under instanceof By<Gives> next)) {
+            return cast(under);
+        }
+        Given<Phrase> base = below(i, part, next);
+        if (!(base instanceof By<Phrase> found)) {
+            return base;
+        }
+        var chain = new ArrayList<>(by.chain());
+        chain.addAll(found.chain());
+        return new By<>(shifted.on(found.value()), List.copyOf(chain));
+    }
+
+    private static Phrase phrase(Gives gives) {
+        return gives instanceof Gives.Show show ? show.phrase() : ((Gives.Align) gives).phrase();
+    }
+
+    /** Feet of another defender; null when there is none or his own place leans on the one who asks. */
+    private Point feet(String role, Side side) {
+        for (int i = 0; i < seats.size(); i++) {
+            Seat seat = seats.get(i);
+            boolean meant = seat.role().id().equals(role) && (seat.role().sits() != Sits.EACH_SIDE || seat.side() == side);
+            if (meant && !placing[i]) {
+                Place place = align(i).orNull();
+                return place == null ? null : place.feet();
+            }
+        }
+        return null;
+    }
+}

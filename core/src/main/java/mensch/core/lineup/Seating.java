@@ -1,0 +1,78 @@
+package mensch.core.lineup;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.call.Call;
+import mensch.core.call.MotionAnswer;
+import mensch.core.convention.Convention;
+import mensch.core.coverage.CoverSeat;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Features;
+import mensch.core.formation.SideWord;
+import mensch.core.formation.Snap;
+import mensch.core.front.Role;
+import mensch.core.front.Sits;
+import mensch.core.geometry.Side;
+import mensch.core.rung.Condition;
+import mensch.core.rung.View;
+import mensch.core.rung.View.Binding;
+
+/** Which side each role sits on: asked when the offence is set, then changed only by the call's answers to motion. */
+final class Seating {
+    private Seating() {}
+
+    static Binding binding(Call call, Features features) {
+        return new Binding(features.decided(call.front().callSide()), features.decided(call.coverage().coverSide()));
+    }
+
+    static List<Seat> asSet(Call call, Binding binding) {
+        var seats = new ArrayList<Seat>();
+        for (Role role : call.front().roles()) {
+            if (role.sits() == Sits.EACH_SIDE) {
+                seats.add(new Seat(role, Side.LEFT));
+                seats.add(new Seat(role, Side.RIGHT));
+            } else {
+                seats.add(new Seat(role, side(role.sits(), binding)));
+            }
+        }
+        return seats;
+    }
+
+    private static Side side(Sits sits, Binding binding) {
+        return switch (sits) {
+            case CALL_SIDE, EACH_SIDE -> binding.call().side();
+            case AWAY_SIDE -> binding.call().side().opposite();
+            case COVER_SIDE -> binding.cover().side();
+            case AWAY_FROM_COVER -> binding.cover().side().opposite();
+        };
+    }
+
+    /** The first answer whose condition holds after the motion; none given means bump. */
+    static MotionAnswer answer(Call call, Features features, Snap snap, Binding binding) {
+        var view = new View(features, snap.field(), Convention.standard(), binding, binding.call().side(), (role, side) -> null);
+        for (MotionAnswer answer : call.motion()) {
+            if (answer.when().in(view) == Answer.YES) {
+                return answer;
+            }
+        }
+        return new MotionAnswer(new Condition.Always(), MotionAnswer.Kind.BUMP, List.of());
+    }
+
+    static List<Seat> after(MotionAnswer answer, List<Seat> before, Features features, Binding binding) {
+        return before.stream().map(seat -> new Seat(seat.role(), side(answer, seat, features, binding))).toList();
+    }
+
+    private static Side side(MotionAnswer answer, Seat seat, Features features, Binding binding) {
+        Role role = seat.role();
+        if (role.sits() == Sits.EACH_SIDE) {
+            return seat.side();
+        }
+        boolean named = answer.roles().contains(role.id());
+        return switch (answer.kind()) {
+            case RESEAT -> named ? side(role.sits(), binding) : seat.side();
+            case TRAVEL -> named ? features.decided(SideWord.MOTION).side() : seat.side();
+            case ROTATE -> role.seat() == CoverSeat.DEEP_STRONG || role.seat() == CoverSeat.DEEP_WEAK ? seat.side().opposite() : seat.side();
+            case BUMP, STAY -> seat.side();
+        };
+    }
+}

@@ -1,0 +1,130 @@
+package mensch.core.lineup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import mensch.core.lineup.Given.By;
+import mensch.core.lineup.Given.Nobody;
+import mensch.core.rung.Gap;
+import mensch.core.rung.GapWord;
+import mensch.core.rung.Part;
+import mensch.core.rung.Place;
+import mensch.core.rung.Steps;
+import mensch.core.rung.Task;
+import mensch.core.rung.View;
+import mensch.core.rung.Where;
+
+/** Turns tasks that lean on other men into plain ones: exchange, then open gap from the ball out; man, replace, else. */
+final class TaskResolver {
+    private final List<Seat> seats;
+    private final List<View> views;
+    private final List<Given<Place>> aligns;
+
+    TaskResolver(List<Seat> seats, List<View> views, List<Given<Place>> aligns) {
+        this.seats = seats;
+        this.views = views;
+        this.aligns = aligns;
+    }
+
+    void run(List<Given<Steps>> run) {
+        List<Given<Steps>> asked = List.copyOf(run);
+        for (int i = 0; i < run.size(); i++) {
+            if (first(asked.get(i)) instanceof Task.Exchange exchange) {
+                run.set(i, exchanged(i, exchange, asked));
+            }
+        }
+        for (int i : fromTheBallOut(run)) {
+            run.set(i, open(i, run));
+        }
+    }
+
+    private List<Integer> fromTheBallOut(List<Given<Steps>> run) {
+        var open = new ArrayList<Integer>();
+        for (int i = 0; i < run.size(); i++) {
+            if (first(run.get(i)) instanceof Task.OpenGap) {
+                open.add(i);
+            }
+        }
+        open.sort(Comparator.comparingDouble(i -> aligns.get(i).orNull() == null ? 0 : Math.abs(aligns.get(i).orNull().feet().x())));
+        return open;
+    }
+
+    private Given<Steps> exchanged(int i, Task.Exchange exchange, List<Given<Steps>> asked) {
+        int other = seat(exchange.role());
+        Gap gap = other < 0 ? null : gap(other, asked);
+        return gap == null ? nobody(Part.RUN, "a gap of " + exchange.role(), asked.get(i)) : owning(i, gap, asked.get(i));
+    }
+
+    private Given<Steps> open(int i, List<Given<Steps>> run) {
+        var owned = new ArrayList<Gap>();
+        for (int j = 0; j < run.size(); j++) {
+            if (gap(j, run) != null) {
+                owned.add(gap(j, run));
+            }
+        }
+        int count = Gap.count(views.get(i).features().shape().flank(views.get(i).my()));
+        for (int index = 0; index < count; index++) {
+            var gap = new Gap(views.get(i).my(), index);
+            if (!owned.contains(gap)) {
+                return owning(i, gap, run.get(i));
+            }
+        }
+        return nobody(Part.RUN, "an open gap", run.get(i));
+    }
+
+    private Given<Steps> owning(int i, Gap gap, Given<Steps> asked) {
+        Where where = gap.side() == views.get(i).my() ? Where.MY : Where.OTHER;
+        var fit = new Task.Fit(new GapWord(GapWord.Kind.LETTER, gap.letter(), where), null);
+        return new By<>(asked.orNull().withFirst(fit), asked.chain());
+    }
+
+    private Gap gap(int i, List<Given<Steps>> run) {
+        return first(run.get(i)) instanceof Task.Fit fit && fit.gap() != null ? fit.gap().in(views.get(i)) : null;
+    }
+
+    void pass(List<Given<Steps>> pass) {
+        for (int i = 0; i < pass.size(); i++) {
+            if (first(pass.get(i)) instanceof Task.ManOn man) {
+                pass.set(i, man(i, man, pass.get(i)));
+            }
+        }
+        List<Given<Steps>> asked = List.copyOf(pass);
+        for (int i = 0; i < pass.size(); i++) {
+            if (first(asked.get(i)) instanceof Task.Replace replace) {
+                int other = seat(replace.role());
+                boolean answered = other >= 0 && asked.get(other) instanceof By<Steps> && !(first(asked.get(other)) instanceof Task.Replace);
+                pass.set(i, answered ? new By<>(asked.get(i).orNull().withFirst(first(asked.get(other))), asked.get(i).chain())
+                    : nobody(Part.PASS, "a pass job of " + replace.role(), asked.get(i)));
+            }
+        }
+    }
+
+    /** The man if he is there, else the task named after "else", down to the last. */
+    private Given<Steps> man(int i, Task.ManOn man, Given<Steps> asked) {
+        Task task = man;
+        while (task instanceof Task.ManOn on && views.get(i).feet(on.man()) == null) {
+            if (on.otherwise() == null) {
+                return nobody(Part.PASS, on.man().words(), asked);
+            }
+            task = on.otherwise();
+        }
+        return new By<>(asked.orNull().withFirst(task), asked.chain());
+    }
+
+    private int seat(String role) {
+        for (int i = 0; i < seats.size(); i++) {
+            if (seats.get(i).role().id().equals(role)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static Task first(Given<Steps> given) {
+        return given.orNull() == null ? null : given.orNull().first();
+    }
+
+    private static Given<Steps> nobody(Part part, String wanted, Given<Steps> asked) {
+        return new Nobody<>(part, wanted, asked.chain());
+    }
+}

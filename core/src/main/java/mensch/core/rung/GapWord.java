@@ -1,0 +1,31 @@
+package mensch.core.rung;
+
+import mensch.core.geometry.Side;
+
+/**
+ * A gap as a sentence names it.
+ *
+ * @param letter 'A' to 'E' for {@link Kind#LETTER}, else 0
+ */
+public record GapWord(Kind kind, char letter, Where where) {
+
+    public enum Kind { LETTER, LAST, OUTSIDE }
+
+    /** The gap on the ground for a seat's view; null for "outside", which is beyond the last gap. */
+    public Gap in(View view) {
+        Side side = view.side(where);
+        return switch (kind) {
+            case LETTER -> new Gap(side, letter - 'A');
+            case LAST -> new Gap(side, Gap.count(view.features().shape().flank(side)) - 1);
+            case OUTSIDE -> null;
+        };
+    }
+
+    public String words() {
+        return switch (kind) {
+            case LETTER -> letter + " gap" + where.suffix();
+            case LAST -> "last gap";
+            case OUTSIDE -> "outside";
+        };
+    }
+}

@@ -1,0 +1,112 @@
+package mensch.core.rung;
+
+/** One part as a rung gives it: the part and its value. A phrase of null is "none". */
+public sealed interface Gives {
+
+    Part part();
+
+    /** Normal form with the part's word in front. */
+    default String words() {
+        return part().words() + " " + value();
+    }
+
+    /** The value in words. */
+    String value();
+
+    record Show(Phrase phrase) implements Gives {
+        @Override public Part part() {
+            return Part.SHOW;
+        }
+
+        @Override public String value() {
+            return phrase == null ? "none" : phrase.words();
+        }
+    }
+
+    record Align(Phrase phrase) implements Gives {
+        @Override public Part part() {
+            return Part.ALIGN;
+        }
+
+        @Override public String value() {
+            return phrase.words();
+        }
+    }
+
+    record Stance(String words) implements Gives {
+        @Override public Part part() {
+            return Part.STANCE;
+        }
+
+        @Override public String value() {
+            return words;
+        }
+
+        @Override public String words() {
+            return "stance " + words;
+        }
+    }
+
+    record Keys(Key key) implements Gives {
+        @Override public Part part() {
+            return Part.KEY;
+        }
+
+        @Override public String value() {
+            return key.words();
+        }
+    }
+
+    /** A movement path by name, or "none". */
+    record Move(String path) implements Gives {
+        @Override public Part part() {
+            return Part.MOVE;
+        }
+
+        @Override public String value() {
+            return path;
+        }
+    }
+
+    /** A read table by id. */
+    record ReadTable(String id) implements Gives {
+        @Override public Part part() {
+            return Part.READS;
+        }
+
+        @Override public String value() {
+            return id;
+        }
+    }
+
+    record Run(Steps steps) implements Gives {
+        @Override public Part part() {
+            return Part.RUN;
+        }
+
+        @Override public String value() {
+            return steps.words();
+        }
+    }
+
+    record Pass(Steps steps) implements Gives {
+        @Override public Part part() {
+            return Part.PASS;
+        }
+
+        @Override public String value() {
+            return steps.words();
+        }
+    }
+
+    /** A technique checklist by id. */
+    record Checklist(String id) implements Gives {
+        @Override public Part part() {
+            return Part.TECHNIQUE;
+        }
+
+        @Override public String value() {
+            return id;
+        }
+    }
+}

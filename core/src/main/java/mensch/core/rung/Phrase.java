@@ -1,0 +1,247 @@
+package mensch.core.rung;
+
+import java.util.List;
+import mensch.core.convention.Labels.Label;
+import mensch.core.field.Mark;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Region;
+import mensch.core.geometry.Side;
+
+/** An alignment in the words of a coach. Lateral x depth, always lateral first, yards. */
+public sealed interface Phrase {
+
+    /** The place on the ground; only when every one of {@link #needs()} is on the field. */
+    Place place(View view);
+
+    /** The men the phrase cannot do without. */
+    List<Ref> needs();
+
+    /** Normal form; reads back to an equal phrase. */
+    String words();
+
+    /** How tight a technique is played. */
+    enum Closeness {
+        NORMAL(""), TIGHT(" tight"), LOOSE(" loose");
+
+        private final String words;
+
+        Closeness(String words) {
+            this.words = words;
+        }
+    }
+
+    record Technique(String label, Closeness closeness) implements Phrase {
+        @Override public Place place(View view) {
+            Label found = view.convention().labels().find(label);
+            var geometry = new TechniqueGeometry(view, view.my());
+            double limit = view.convention().tolerances().techniqueLateral();
+            double shade = TechniqueGeometry.shadeYards(closeness, view.convention().bodies());
+            double base = geometry.outward(found);
+            double outward = geometry.outward(found, shade);
+            double inner = geometry.room(found, -1, limit) + outward - base;
+            double outer = closeness == Closeness.LOOSE
+                ? Math.max(0, view.convention().tolerances().looseOutward() + base - outward)
+                : Math.max(0, geometry.room(found, 1, limit) + base - outward);
+            return new Placing(view, this, view.my()).technique(outward, inner, outer, TechniqueGeometry.reference(found.reference(), Where.MY));
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of();
+        }
+
+        @Override public String words() {
+            return label + " technique" + closeness.words;
+        }
+    }
+
+    /** In the middle of a gap; the outermost gap is half a split outside the end man. */
+    record InGap(char letter, Where where, Depth depth) implements Phrase {
+        @Override public Place place(View view) {
+            Side side = view.side(where);
+            List<Man> surface = view.features().shape().flank(side).surface();
+            int index = letter - 'A';
+            double split = side.sign() * surface.get(0).x();
+            double inside = index == 0 ? 0 : side.sign() * surface.get(Math.min(index, surface.size()) - 1).x();
+            double outside = index < surface.size() ? side.sign() * surface.get(index).x() : inside + split;
+            return new Placing(view, this, side).backer((inside + outside) / 2, depth, List.of());
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of();
+        }
+
+        @Override public String words() {
+            return "gap " + letter + where.suffix() + " @ " + depth.words();
+        }
+    }
+
+    record Stack(Ref ref, Depth depth) implements Phrase {
+        @Override public Place place(View view) {
+            return new Placing(view, this, Side.RIGHT).backer(view.feet(ref).x(), depth, List.of(ref));
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of(ref);
+        }
+
+        @Override public String words() {
+            return "stack " + ref.words() + " @ " + depth.words();
+        }
+    }
+
+    record Over(Ref ref, Leverage leverage, double lateral, Depth depth) implements Phrase {
+        @Override public Place place(View view) {
+            Side side = view.side(ref.where());
+            double man = side.sign() * view.feet(ref).x();
+            double outward = man + leverage.outward() * lateral;
+            var placing = new Placing(view, this, side);
+            boolean press = depth.aim() <= view.convention().tolerances().pressLimit();
+            return press ? placing.press(outward, depth, man, leverage, List.of(ref)) : placing.at(outward, depth, List.of(ref));
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of(ref);
+        }
+
+        @Override public String words() {
+            return "over " + ref.words() + ", " + leverage.words() + ", " + Numbers.words(lateral) + " x " + depth.words();
+        }
+    }
+
+    record Outside(Ref ref, double lateral, Depth depth) implements Phrase {
+        @Override public Place place(View view) {
+            Side side = view.side(ref.where());
+            return new Placing(view, this, side).at(side.sign() * view.feet(ref).x() + lateral, depth, List.of(ref));
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of(ref);
+        }
+
+        @Override public String words() {
+            return "outside " + ref.words() + " " + Numbers.words(lateral) + " x " + depth.words();
+        }
+    }
+
+    /** Halfway; "apex" is how it prints when both are receivers. */
+    record Between(Ref first, Ref second, Depth depth) implements Phrase {
+        @Override public Place place(View view) {
+            double x = (view.feet(first).x() + view.feet(second).x()) / 2;
+            return new Placing(view, this, Side.RIGHT).at(x, depth, List.of(first, second));
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of(first, second);
+        }
+
+        @Override public String words() {
+            String verb = first.receiver() && second.receiver() ? "apex " : "split ";
+            return verb + first.words() + " and " + second.words() + " @ " + depth.words();
+        }
+    }
+
+    /** A line of the field; {@code inside} yards toward the middle, negative outside. */
+    record AtLandmark(Mark mark, double inside, Where where, Depth depth) implements Phrase {
+        @Override public Place place(View view) {
+            Side side = view.side(where);
+            return new Placing(view, this, side).landmark(side.sign() * view.field().x(mark, side, inside), depth);
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of();
+        }
+
+        @Override public String words() {
+            String shift = inside == 0 ? "" : Numbers.words(Math.abs(inside)) + (inside > 0 ? " inside " : " outside ");
+            return "landmark " + shift + mark.words() + where.suffix() + " @ " + depth.words();
+        }
+    }
+
+    /** Middle of a deep part of the field on my side. */
+    record Deep(DeepPart part, Depth depth) implements Phrase {
+        @Override public Place place(View view) {
+            Side side = view.my();
+            double outward = side.sign() * view.field().fromSideline(side, part.fromSidelineYards());
+            return new Placing(view, this, side).landmark(outward, depth);
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of();
+        }
+
+        @Override public String words() {
+            return "deep " + part.words() + " @ " + depth.words();
+        }
+    }
+
+    record OffBack(double lateral, Depth depth) implements Phrase {
+        private static final Ref DEEPEST = Ref.of(Ref.Kind.DEEPEST_BACK);
+
+        @Override public Place place(View view) {
+            Side side = view.my();
+            return new Placing(view, this, side).at(side.sign() * view.feet(DEEPEST).x() + lateral, depth, List.of(DEEPEST));
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of(DEEPEST);
+        }
+
+        @Override public String words() {
+            return Numbers.words(lateral) + " outside deepest back @ " + depth.words();
+        }
+    }
+
+    /** The same place on the other side of the ball as another defender. */
+    record Mirror(String role) implements Phrase {
+        private Ref ref() {
+            return new Ref(Ref.Kind.ROLE, 0, false, role, Where.OTHER);
+        }
+
+        @Override public Place place(View view) {
+            Point feet = view.feet(ref());
+            return new Placing(view, this, Side.RIGHT).at(0.0 - feet.x(), Depth.of(feet.y()), List.of(ref()));
+        }
+
+        @Override public List<Ref> needs() {
+            return List.of(ref());
+        }
+
+        @Override public String words() {
+            return "mirror " + role;
+        }
+    }
+
+    /** Another phrase moved outward (wider) or deeper; {@code base} null means whatever the ladder below gives. */
+    record Shifted(Phrase base, double wider, double deeper) implements Phrase {
+        public Shifted on(Phrase below) {
+            return new Shifted(below, wider, deeper);
+        }
+
+        @Override public Place place(View view) {
+            Place p = base.place(view);
+            double x = view.my().sign() * wider;
+            double y = Math.max(0, p.feet().y() + deeper) - p.feet().y();
+            var feet = new Point(p.feet().x() + x, p.feet().y() + y);
+            var r = p.region();
+            var region = new Region(r.xMin() + x, r.xMax() + x, Math.max(0, r.yMin() + y), r.yMax() + y);
+            return new Place(this, feet, region, p.from(), p.squeezed());
+        }
+
+        @Override public List<Ref> needs() {
+            return base.needs();
+        }
+
+        @Override public String words() {
+            return (base == null ? "below" : base.words()) + delta(wider, "wider", "tighter") + delta(deeper, "deeper", "shallower");
+        }
+
+        private static String delta(double yards, String more, String less) {
+            if (yards == 0) {
+                return "";
+            }
+            boolean halfMan = yards > 0 && Math.abs(yards - 1.0 / 3) < 1e-9;
+            return " " + (halfMan ? "half a man" : Numbers.words(Math.abs(yards))) + " " + (yards > 0 ? more : less);
+        }
+    }
+}

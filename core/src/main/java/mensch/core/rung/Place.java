@@ -1,0 +1,23 @@
+package mensch.core.rung;
+
+import java.util.List;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Region;
+
+/**
+ * A phrase put on the ground.
+ *
+ * @param feet     the asked point, play frame yards
+ * @param region   where he may stand and be right; contains {@code feet}
+ * @param from     the men the phrase leans on
+ * @param squeezed set when the goal line took depth away, else null
+ */
+public record Place(Phrase phrase, Point feet, Region region, List<Ref> from, Squeeze squeezed) {
+
+    /** Wanted and given depth, yards. */
+    public record Squeeze(double wantedDepth, double givenDepth) {}
+
+    public Place mirror() {
+        return new Place(phrase, feet.mirror(), region.mirror(), from, squeezed);
+    }
+}

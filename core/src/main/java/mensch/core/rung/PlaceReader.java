@@ -1,0 +1,161 @@
+package mensch.core.rung;
+
+import mensch.core.convention.Labels.Label;
+import mensch.core.field.Mark;
+import mensch.core.rung.Phrase.Closeness;
+
+/** Reads alignment phrases. */
+final class PlaceReader {
+    private final Tokens tokens;
+    private final RefReader refs;
+    private final Vocabulary vocabulary;
+
+    PlaceReader(Tokens tokens, RefReader refs, Vocabulary vocabulary) {
+        this.tokens = tokens;
+        this.refs = refs;
+        this.vocabulary = vocabulary;
+    }
+
+    /** A phrase with its shifts, or "below" with at least one. */
+    Phrase place() {
+        boolean below = tokens.accept("below");
+        Phrase base = below ? null : base();
+        double wider = 0;
+        double deeper = 0;
+        while (below && wider == 0 && deeper == 0 || startsDelta()) {
+            double yards = refs.yards();
+            if (tokens.accept("wider")) {
+                wider += yards;
+            } else if (tokens.accept("tighter")) {
+                wider -= yards;
+            } else if (tokens.accept("deeper")) {
+                deeper += yards;
+            } else {
+                tokens.require("shallower");
+                deeper -= yards;
+            }
+        }
+        return wider == 0 && deeper == 0 ? base : new Phrase.Shifted(base, wider, deeper);
+    }
+
+    private boolean startsDelta() {
+        int mark = tokens.mark();
+        boolean starts = tokens.accept("half a man") || tokens.acceptWord(w -> w.matches("\\d+(\\.\\d+)?"), "yards wider, tighter, deeper, shallower") != null;
+        tokens.reset(mark);
+        return starts;
+    }
+
+    private Phrase base() {
+        Phrase found = technique();
+        if (found == null && tokens.accept("gap")) {
+            found = gap();
+        }
+        if (found == null && tokens.accept("stack")) {
+            found = new Phrase.Stack(refs.ref(), refs.atDepth());
+        }
+        if (found == null && tokens.accept("over")) {
+            found = over();
+        }
+        if (found == null && tokens.accept("outside")) {
+            found = outside();
+        }
+        return found != null ? found : fieldPhrase();
+    }
+
+    private Phrase fieldPhrase() {
+        if (tokens.accept("split") || tokens.accept("apex")) {
+            Ref first = refs.ref();
+            tokens.require("and");
+            return new Phrase.Between(first, refs.ref(), refs.atDepth());
+        }
+        if (tokens.accept("landmark")) {
+            return landmark();
+        }
+        if (tokens.accept("deep")) {
+            return deep();
+        }
+        if (tokens.accept("mirror")) {
+            return new Phrase.Mirror(refs.role());
+        }
+        double yards = refs.yards();
+        tokens.require("outside deepest back");
+        return new Phrase.OffBack(yards, refs.atDepth());
+    }
+
+    private Phrase technique() {
+        int mark = tokens.mark();
+        for (Label label : vocabulary.labels().labels()) {
+            if (tokens.accept(label.word() + " technique")) {
+                Closeness closeness = tokens.accept("tight") ? Closeness.TIGHT : tokens.accept("loose") ? Closeness.LOOSE : Closeness.NORMAL;
+                return new Phrase.Technique(label.word(), closeness);
+            }
+            tokens.reset(mark);
+        }
+        return null;
+    }
+
+    private Phrase gap() {
+        return new Phrase.InGap(letter(), refs.where(), refs.atDepth());
+    }
+
+    private char letter() {
+        String letter = tokens.acceptWord(w -> w.matches("[a-e]"), "A, B, C, D or E");
+        if (letter == null) {
+            throw tokens.failure();
+        }
+        return Character.toUpperCase(letter.charAt(0));
+    }
+
+    private Phrase over() {
+        Ref ref = refs.ref();
+        tokens.require(",");
+        Leverage leverage = leverage();
+        tokens.require(",");
+        double lateral = refs.yards();
+        tokens.require("x");
+        return new Phrase.Over(ref, leverage, lateral, refs.depth());
+    }
+
+    private Leverage leverage() {
+        for (Leverage leverage : Leverage.values()) {
+            if (tokens.accept(leverage.words())) {
+                return leverage;
+            }
+        }
+        throw tokens.failure();
+    }
+
+    private Phrase outside() {
+        Ref ref = refs.ref();
+        double lateral = refs.yards();
+        tokens.require("x");
+        return new Phrase.Outside(ref, lateral, refs.depth());
+    }
+
+    private Phrase landmark() {
+        double inside = 0;
+        if (Character.isDigit(tokens.peek(0).isEmpty() ? ' ' : tokens.peek(0).charAt(0))) {
+            double yards = refs.yards();
+            boolean in = tokens.accept("inside");
+            if (!in) {
+                tokens.require("outside");
+            }
+            inside = in ? yards : -yards;
+        }
+        for (Mark mark : Mark.values()) {
+            if (tokens.accept(mark.words())) {
+                return new Phrase.AtLandmark(mark, inside, refs.where(), refs.atDepth());
+            }
+        }
+        throw tokens.failure();
+    }
+
+    private Phrase deep() {
+        for (DeepPart part : DeepPart.values()) {
+            if (tokens.accept(part.words())) {
+                return new Phrase.Deep(part, refs.atDepth());
+            }
+        }
+        throw tokens.failure();
+    }
+}

@@ -1,0 +1,102 @@
+package mensch.core.rung;
+
+import java.util.List;
+import mensch.core.convention.Bodies;
+import mensch.core.convention.Tolerances;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Region;
+import mensch.core.geometry.Side;
+import mensch.core.rung.Place.Squeeze;
+
+/** Turns outward yards and a depth into a {@link Place}: region, goal-line squeeze, side. */
+final class Placing {
+    private final View view;
+    private final Phrase phrase;
+    private final Side side;
+
+    Placing(View view, Phrase phrase, Side side) {
+        this.view = view;
+        this.phrase = phrase;
+        this.side = side;
+    }
+
+    /** A phrase of a second-level or deep man, with the tolerance that its depth earns. */
+    Place at(double outward, Depth depth, List<Ref> from) {
+        Tolerances t = view.convention().tolerances();
+        boolean near = depth.aim() <= t.nearDepthLimit();
+        double lateral = near ? t.nearLateral() : t.farLateral();
+        return region(outward, lateral, lateral, depth, near ? t.nearDepth() : depthFar(depth), from);
+    }
+
+    /** Landmarks and deep phrases always get the far tolerance. */
+    Place landmark(double outward, Depth depth) {
+        double lateral = view.convention().tolerances().farLateral();
+        return region(outward, lateral, lateral, depth, depthFar(depth), List.of());
+    }
+
+    Place backer(double outward, Depth depth, List<Ref> from) {
+        Tolerances t = view.convention().tolerances();
+        return region(outward, t.backerLateral(), t.backerLateral(), depth, t.backerDepth(), from);
+    }
+
+    /** Press: narrow, and never across the man. */
+    Place press(double outward, Depth depth, double manOutward, Leverage leverage, List<Ref> from) {
+        Tolerances t = view.convention().tolerances();
+        double inner = t.pressLateral();
+        double outer = t.pressLateral();
+        if (leverage == Leverage.OUTSIDE) {
+            inner = Math.min(inner, outward - manOutward);
+        } else if (leverage == Leverage.INSIDE) {
+            outer = Math.min(outer, manOutward - outward);
+        }
+        return region(outward, inner, outer, depth, t.pressDepth(), from);
+    }
+
+    /** Depth tolerance runs one way for linemen: as close as the neutral zone lets them. */
+    Place technique(double outward, double inner, double outer, Ref reference) {
+        Bodies bodies = view.convention().bodies();
+        double depth = bodies.helmetDepth() + bodies.reachThreePoint();
+        Region region = box(outward, inner, outer, depth, depth + view.convention().tolerances().techniqueDeeper());
+        return new Place(phrase, point(outward, depth), region, List.of(reference), null);
+    }
+
+    private double depthFar(Depth depth) {
+        Tolerances t = view.convention().tolerances();
+        return depth.aim() >= t.deepFrom() ? t.deepDepth() : t.farDepth();
+    }
+
+    private Place region(double outward, double inner, double outer, Depth depth, double tolerance, List<Ref> from) {
+        double given = squeeze(depth.aim());
+        double shallow = depth.range() ? squeeze(depth.min()) : Math.max(0, given - tolerance);
+        double deep = depth.range() ? squeeze(depth.max()) : given + tolerance;
+        if (compressed()) {
+            deep = Math.max(given, Math.min(deep, goalDepth()));
+        }
+        Squeeze squeezed = given < depth.aim() ? new Squeeze(depth.aim(), given) : null;
+        return new Place(phrase, point(outward, given), box(outward, inner, outer, shallow, deep), from, squeezed);
+    }
+
+    private boolean compressed() {
+        return view.field().ball().yardsToGoal() <= view.convention().bodies().compressionFrom();
+    }
+
+    private double goalDepth() {
+        return Math.max(view.field().ball().yardsToGoal(), view.convention().bodies().secondLevelFloor());
+    }
+
+    /** Nobody lines up in the end zone; a second-level man keeps his floor; nobody stands behind the end line. */
+    private double squeeze(double wanted) {
+        double given = compressed() ? Math.min(wanted, goalDepth()) : wanted;
+        return Math.min(given, view.field().endLineDepth());
+    }
+
+    private Point point(double outward, double depth) {
+        return new Point(side.sign() * outward, depth);
+    }
+
+    private Region box(double outward, double inner, double outer, double shallow, double deep) {
+        double a = side.sign() * (outward - inner);
+        double b = side.sign() * (outward + outer);
+        return new Region(Math.min(a, b), Math.max(a, b), shallow, deep);
+    }
+}

@@ -1,0 +1,106 @@
+package mensch.core.rung;
+
+import java.util.ArrayList;
+
+/** Reads run and pass jobs. */
+final class TaskReader {
+    private final Tokens tokens;
+    private final RefReader refs;
+
+    TaskReader(Tokens tokens, RefReader refs) {
+        this.tokens = tokens;
+        this.refs = refs;
+    }
+
+    Steps run() {
+        return steps(false);
+    }
+
+    Steps pass() {
+        return steps(true);
+    }
+
+    private Steps steps(boolean pass) {
+        var steps = new ArrayList<Steps.Step>();
+        while (true) {
+            Task task = tokens.accept("none") ? new Task.None() : pass ? passTask() : runTask();
+            if (!tokens.accept("until")) {
+                steps.add(new Steps.Step(task, null));
+                return new Steps(steps);
+            }
+            steps.add(new Steps.Step(task, trigger()));
+            tokens.require("then");
+        }
+    }
+
+    private String trigger() {
+        for (String trigger : Vocabulary.TRIGGERS) {
+            if (tokens.accept(trigger)) {
+                return trigger;
+            }
+        }
+        throw tokens.failure();
+    }
+
+    private Task runTask() {
+        if (tokens.accept("two-gap")) {
+            return new Task.TwoGap();
+        }
+        if (tokens.accept("open gap")) {
+            return new Task.OpenGap();
+        }
+        if (tokens.accept("exchange with")) {
+            return new Task.Exchange(refs.role());
+        }
+        GapWord gap = gap();
+        FitRole role = gap == null || tokens.accept(",") ? fit() : null;
+        return new Task.Fit(gap, role);
+    }
+
+    private GapWord gap() {
+        if (tokens.accept("last gap")) {
+            return new GapWord(GapWord.Kind.LAST, (char) 0, Where.MY);
+        }
+        if (tokens.accept("outside")) {
+            return new GapWord(GapWord.Kind.OUTSIDE, (char) 0, Where.MY);
+        }
+        for (char letter = 'A'; letter <= 'E'; letter++) {
+            if (tokens.accept(letter + " gap")) {
+                return new GapWord(GapWord.Kind.LETTER, letter, refs.where());
+            }
+        }
+        return null;
+    }
+
+    private FitRole fit() {
+        for (FitRole role : FitRole.values()) {
+            if (tokens.accept(role.words())) {
+                return role;
+            }
+        }
+        throw tokens.failure();
+    }
+
+    private Task passTask() {
+        for (Area area : Area.values()) {
+            if (tokens.accept(area.words())) {
+                return new Task.Cover(area, tokens.accept("carry") ? refs.ref() : null);
+            }
+        }
+        if (tokens.accept("man")) {
+            Ref man = refs.ref();
+            return new Task.ManOn(man, tokens.accept("else") ? tokens.accept("none") ? new Task.None() : passTask() : null);
+        }
+        if (tokens.accept("replace")) {
+            return new Task.Replace(refs.role());
+        }
+        if (tokens.accept("rush")) {
+            return new Task.Rush(tokens.accept("contain"));
+        }
+        if (tokens.accept("spy quarterback")) {
+            return new Task.Spy();
+        }
+        tokens.require("hole");
+        return new Task.Hole();
+    }
+}

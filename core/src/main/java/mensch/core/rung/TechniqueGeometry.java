@@ -1,0 +1,92 @@
+package mensch.core.rung;
+
+import mensch.core.convention.Bodies;
+import mensch.core.convention.Labels.Label;
+import mensch.core.convention.Labels.Reference;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.geometry.Side;
+
+/** Where a shade on a lineman lies, in outward yards of one side (handbook 1, techniques). */
+final class TechniqueGeometry {
+    /** No shade may come nearer than this to the halfway point between two linemen. */
+    private static final double CLEAR_OF_HALFWAY = 0.1;
+
+    private final View view;
+    private final Side side;
+    private final double[] linemen;
+
+    TechniqueGeometry(View view, Side side) {
+        this.view = view;
+        this.side = side;
+        Flank flank = view.features().shape().flank(side);
+        double guard = outward(flank.guard().x());
+        double tackle = outward(flank.tackle().x());
+        double end = flank.tightEnd() == null ? tackle + (tackle - guard) : outward(flank.tightEnd().x());
+        this.linemen = new double[] {0, guard, tackle, end};
+    }
+
+    private double outward(double x) {
+        return side.sign() * x;
+    }
+
+    double outward(Label label, double shadeYards) {
+        int at = label.reference().ordinal();
+        double shade = label.shade() * Math.min(shadeYards, cap(at, label.shade())) + label.extra();
+        return linemen[at] + shade;
+    }
+
+    double outward(Label label) {
+        return outward(label, view.convention().bodies().shade());
+    }
+
+    private double cap(int at, int shade) {
+        int neighbour = at + shade;
+        if (shade == 0 || neighbour >= linemen.length) {
+            return Double.MAX_VALUE;
+        }
+        double gap = neighbour < 0 ? linemen[1] : Math.abs(linemen[neighbour] - linemen[at]);
+        return gap / 2 - CLEAR_OF_HALFWAY;
+    }
+
+    /** Half the way to the nearest other label outward (+1) or inward (-1) of a label's point, at most the limit. */
+    double room(Label label, int direction, double limit) {
+        double here = outward(label);
+        double room = limit;
+        for (Label other : view.convention().labels().labels()) {
+            double away = direction * (outward(other) - here);
+            if (away > 1e-9) {
+                room = Math.min(room, away / 2);
+            }
+        }
+        return room;
+    }
+
+    /** The label whose point is nearest to an outward distance. */
+    Label nearest(double outward) {
+        Label best = null;
+        for (Label label : view.convention().labels().labels()) {
+            if (best == null || Math.abs(outward(label) - outward) < Math.abs(outward(best) - outward) - 1e-9) {
+                best = label;
+            }
+        }
+        return best;
+    }
+
+    static Ref reference(Reference reference, Where where) {
+        Ref.Kind kind = switch (reference) {
+            case CENTRE -> Ref.Kind.CENTRE;
+            case GUARD -> Ref.Kind.GUARD;
+            case TACKLE -> Ref.Kind.TACKLE;
+            case TIGHT_END -> Ref.Kind.TIGHT_END;
+        };
+        return new Ref(kind, 0, false, null, where);
+    }
+
+    static double shadeYards(Phrase.Closeness closeness, Bodies bodies) {
+        return switch (closeness) {
+            case NORMAL -> bodies.shade();
+            case TIGHT -> bodies.shadeTight();
+            case LOOSE -> bodies.shadeLoose();
+        };
+    }
+}

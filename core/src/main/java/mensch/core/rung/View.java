@@ -1,0 +1,149 @@
+package mensch.core.rung;
+
+import java.util.List;
+import mensch.core.convention.Convention;
+import mensch.core.field.Field;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Decided;
+import mensch.core.formation.Feature;
+import mensch.core.formation.Features;
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.formation.SideWord;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+
+/** Features and geometry as one seat sees them: mine, other, shared. The only place where a side becomes a sign. */
+public final class View {
+    private final Features features;
+    private final Field field;
+    private final Convention convention;
+    private final Binding binding;
+    private final Side my;
+    private final Posts posts;
+
+    /** Where the other defenders of the same line-up stand, for phrases that lean on one of them. */
+    @FunctionalInterface
+    public interface Posts {
+        /** Feet of the role on a side, or null when no such man has a place. */
+        Point feet(String role, Side side);
+    }
+
+    /** The two side words a call binds, resolved. */
+    public record Binding(Decided call, Decided cover) {}
+
+    public View(Features features, Field field, Convention convention, Binding binding, Side my, Posts posts) {
+        this.features = features;
+        this.field = field;
+        this.convention = convention;
+        this.binding = binding;
+        this.my = my;
+        this.posts = posts;
+    }
+
+    /** The side a word means for this seat. @throws IllegalArgumentException for "both" and "either", which are no side */
+    public Side side(Where where) {
+        return switch (where) {
+            case MY -> my;
+            case OTHER -> my.opposite();
+            case CALL -> binding.call().side();
+            case AWAY -> binding.call().side().opposite();
+            case COVER -> binding.cover().side();
+            case BOTH, EITHER -> throw new IllegalArgumentException("\"" + where.words() + "\" is two sides; a place or gap needs one");
+        };
+    }
+
+    public Answer ask(Feature feature, Where where) {
+        if (where == Where.BOTH) {
+            return features.ask(feature, my).and(features.ask(feature, my.opposite()));
+        }
+        if (where == Where.EITHER) {
+            return features.ask(feature, my).or(features.ask(feature, my.opposite()));
+        }
+        return features.ask(feature, side(where));
+    }
+
+    public Answer isMySide(SideWord word) {
+        return features.ask(word.feature(), my);
+    }
+
+    public Side my() {
+        return my;
+    }
+
+    public Features features() {
+        return features;
+    }
+
+    public Field field() {
+        return field;
+    }
+
+    public Convention convention() {
+        return convention;
+    }
+
+    /** A man of the offence, or the ball, that a reference names; null when there is none. */
+    public Man man(Ref ref) {
+        Shape shape = features.shape();
+        return switch (ref.kind()) {
+            case NUMBER -> numbered(ref);
+            case END_MAN -> flank(ref).endMan();
+            case TIGHT_END -> flank(ref).tightEnd();
+            case WING -> flank(ref).wing();
+            case TACKLE -> flank(ref).tackle();
+            case GUARD -> flank(ref).guard();
+            case CENTRE, BALL -> shape.centre();
+            case QUARTERBACK -> shape.quarterback();
+            case BACK -> back(ref);
+            case FULLBACK -> shape.backs().size() > 1 ? shape.backs().get(0) : null;
+            case TAILBACK, DEEPEST_BACK -> shape.backs().isEmpty() ? null : shape.backs().get(shape.backs().size() - 1);
+            case NEAR_BACK -> nearBack();
+            case ROLE -> null;
+        };
+    }
+
+    /** Feet of whatever a reference names, offence or defence; null when there is none. */
+    public Point feet(Ref ref) {
+        if (ref.kind() == Ref.Kind.ROLE) {
+            return posts.feet(ref.role(), side(ref.where()));
+        }
+        Man man = man(ref);
+        return man == null ? null : ref.kind() == Ref.Kind.BALL ? new Point(0, 0) : man.feet();
+    }
+
+    private Flank flank(Ref ref) {
+        return features.shape().flank(side(ref.where()));
+    }
+
+    private Man numbered(Ref ref) {
+        List<Man> receivers = flank(ref).receivers();
+        if (ref.number() <= receivers.size()) {
+            return receivers.get(ref.number() - 1);
+        }
+        return ref.countingBacks() && ref.number() == receivers.size() + 1 ? back(ref) : null;
+    }
+
+    /** "Back" with a side counts only the man offset to it; alone he is the only back, or the deepest. */
+    private Man back(Ref ref) {
+        List<Man> backs = features.shape().backs();
+        if (ref.countingBacks()) {
+            double offset = convention.thresholds().offset();
+            int sign = side(ref.where()).sign();
+            return backs.stream().filter(b -> sign * b.x() >= offset).findFirst().orElse(null);
+        }
+        return backs.isEmpty() ? null : backs.get(backs.size() - 1);
+    }
+
+    /** The back who stands most to my side; of two in line the shallower one. */
+    private Man nearBack() {
+        Man near = null;
+        for (Man back : features.shape().backs()) {
+            if (near == null || my.sign() * (back.x() - near.x()) > convention.thresholds().sameLateral()) {
+                near = back;
+            }
+        }
+        return near;
+    }
+}
