@@ -2,7 +2,7 @@ package mensch.core.field;
 
 /** A code of rules: the painted field. Widths and distances from the nearer sideline in yards (handbook 1, field geometry). */
 public enum Code {
-    HIGH_SCHOOL("hs", "high school", 160.0 / 9, 7, 9, 26.0 + 2.0 / 3 - 3.89),
+    HIGH_SCHOOL("hs", "high school", 17.78, 7, 9, 26.0 + 2.0 / 3 - 3.89),
     COLLEGE("col", "college", 20.0, 7, 9, 26.0 + 2.0 / 3 - 3.08),
     PROFESSIONAL("pro", "professional", 23.58, 12, 14, 26.0 + 2.0 / 3 - 3.08);
 

@@ -60,7 +60,7 @@ final class Resolver {
     }
 
     private Job job(int i, Given<Steps> run, Given<Steps> pass) {
-        var before = new Job.Before(place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).words()), key(i));
+        var before = new Job.Before(place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).word()), key(i));
         var after = new Job.After(value(i, Part.MOVE, g -> ((Gives.Move) g).path()), value(i, Part.READS, g -> ((Gives.ReadTable) g).id()), run, pass,
             value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()));
         return new Job(seats.get(i).role(), seats.get(i).side(), before, after);

@@ -33,17 +33,13 @@ public sealed interface Gives {
         }
     }
 
-    record Stance(String words) implements Gives {
+    record Stance(String word) implements Gives {
         @Override public Part part() {
             return Part.STANCE;
         }
 
         @Override public String value() {
-            return words;
-        }
-
-        @Override public String words() {
-            return "stance " + words;
+            return word;
         }
     }
 

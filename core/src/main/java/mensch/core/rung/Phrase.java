@@ -64,7 +64,19 @@ public sealed interface Phrase {
             double split = side.sign() * surface.get(0).x();
             double inside = index == 0 ? 0 : side.sign() * surface.get(Math.min(index, surface.size()) - 1).x();
             double outside = index < surface.size() ? side.sign() * surface.get(index).x() : inside + split;
-            return new Placing(view, this, side).backer((inside + outside) / 2, depth, List.of());
+            return new Placing(view, this, side).backer((inside + outside) / 2, depth, between(index));
+        }
+
+        /** The men who make the gap. */
+        private List<Ref> between(int index) {
+            var inner = List.of(Ref.Kind.CENTRE, Ref.Kind.GUARD, Ref.Kind.TACKLE, Ref.Kind.END_MAN);
+            Ref.Kind first = inner.get(Math.min(index, inner.size() - 1));
+            Ref.Kind second = index + 1 < inner.size() - 1 ? inner.get(index + 1) : first;
+            return first == second ? List.of(man(first)) : List.of(man(first), man(second));
+        }
+
+        private Ref man(Ref.Kind kind) {
+            return new Ref(kind, 0, false, null, where);
         }
 
         @Override public List<Ref> needs() {

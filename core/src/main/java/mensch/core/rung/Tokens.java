@@ -35,10 +35,10 @@ final class Tokens {
 
     /** Takes a phrase of one or more words if it stands here. */
     boolean accept(String phrase) {
-        String[] words = phrase.toLowerCase(Locale.ROOT).split(" ");
+        String[] words = phrase.split(" ");
         for (int i = 0; i < words.length; i++) {
-            if (!peek(i).equals(words[i])) {
-                expect(phrase);
+            if (!peek(i).equalsIgnoreCase(words[i])) {
+                expect(next + i, String.join(" ", List.of(words).subList(i, words.length)));
                 return false;
             }
         }
@@ -63,10 +63,6 @@ final class Tokens {
         return word;
     }
 
-    boolean acceptsLater(String phrase, int ahead) {
-        return peek(ahead).equals(phrase);
-    }
-
     String peek(int ahead) {
         return next + ahead < tokens.size() ? tokens.get(next + ahead).text() : "";
     }
@@ -84,11 +80,15 @@ final class Tokens {
     }
 
     void expect(String phrase) {
-        if (next > farthest) {
-            farthest = next;
+        expect(next, phrase);
+    }
+
+    private void expect(int at, String phrase) {
+        if (at > farthest) {
+            farthest = at;
             expected.clear();
         }
-        if (next == farthest) {
+        if (at == farthest) {
             expected.add(phrase);
         }
     }

@@ -1,0 +1,21 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Lineup;
+
+/** Exactly one force per side. */
+final class EdgeCheck implements Check {
+    @Override public List<Finding> in(Lineup lineup) {
+        var findings = new ArrayList<Finding>();
+        for (GapLedger.Edge edge : GapLedger.of(lineup).edges()) {
+            if (edge.forces().isEmpty()) {
+                findings.add(new Finding(CheckId.EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
+            } else if (edge.forces().size() > 1) {
+                findings.add(new Finding(CheckId.EDGE, Severity.WEAK, edge.at(), edge.forces(), new Evidence.TwoForces(edge.side(), edge.forces())));
+            }
+        }
+        return findings;
+    }
+}

@@ -1,0 +1,218 @@
+package mensch.core.audit;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Given;
+import mensch.core.lineup.Job;
+import mensch.core.rung.Gap;
+import mensch.core.rung.Numbers;
+import mensch.core.rung.Place.Squeeze;
+import mensch.core.formation.Feature;
+
+/** The fact behind a finding: typed fields, and the one place where they become text. */
+public sealed interface Evidence {
+
+    /** What is wrong, in one line. */
+    String title();
+
+    /** Why, in one sentence with the figures. */
+    String reason();
+
+    private static String names(List<Job> jobs) {
+        return jobs.stream().map(j -> j.id().replace('-', ' ')).collect(Collectors.joining(", "));
+    }
+
+    record NoOwner(Gap gap, boolean empty) implements Evidence {
+        @Override public String title() {
+            return "Nobody has the " + gap.words() + ".";
+        }
+
+        @Override public String reason() {
+            return "No run job of this call names it" + (empty ? "; against empty the quarterback is the only runner." : ".");
+        }
+    }
+
+    record TwoOwners(Gap gap, List<Job> owners) implements Evidence {
+        @Override public String title() {
+            return owners.size() + " men have the " + gap.words() + ".";
+        }
+
+        @Override public String reason() {
+            return names(owners) + " are all told to take it; one of them is missing elsewhere.";
+        }
+    }
+
+    record OnlyTwoGappers(Gap gap, List<Job> men) implements Evidence {
+        @Override public String title() {
+            return "The " + gap.words() + " hangs on a two-gapping man.";
+        }
+
+        @Override public String reason() {
+            return names(men) + " answers for both gaps beside his man; the nearest backer fills what he gives up.";
+        }
+    }
+
+    record GapNotThere(Job job, String gap) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " is told a gap that is not there.";
+        }
+
+        @Override public String reason() {
+            return "His " + gap + " needs one more man on that surface.";
+        }
+    }
+
+    record NoForce(Side side) implements Evidence {
+        @Override public String title() {
+            return "Nobody is force on the " + side.word() + ".";
+        }
+
+        @Override public String reason() {
+            return "No run job turns the ball back in there; a run outside is free.";
+        }
+    }
+
+    record TwoForces(Side side, List<Job> forces) implements Evidence {
+        @Override public String title() {
+            return forces.size() + " men are force on the " + side.word() + ".";
+        }
+
+        @Override public String reason() {
+            return names(forces) + " all keep the outside arm free; the lane inside them is left.";
+        }
+    }
+
+    record AreaUnowned(Side side, List<String> areas, int men) implements Evidence {
+        @Override public String title() {
+            return "Nobody drops to the " + String.join(" and ", areas) + " on the " + side.word() + ".";
+        }
+
+        @Override public String reason() {
+            return men + (men == 1 ? " man is" : " men are") + " underneath on that side for three areas: flat, curl, hook.";
+        }
+    }
+
+    record SideShort(Side side, List<Job> men) implements Evidence {
+        @Override public String title() {
+            return "One short underneath on the " + side.word() + ".";
+        }
+
+        @Override public String reason() {
+            return names(men) + ": " + men.size() + " for flat, curl and hook, so one area is shared and late.";
+        }
+    }
+
+    record EligibleAlone(String man, String number) implements Evidence {
+        @Override public String title() {
+            return "Nobody has " + man + " (" + number + ").";
+        }
+
+        @Override public String reason() {
+            return "No man job names him and no zone of this call covers where he stands.";
+        }
+    }
+
+    record NoPart(Job job, Given<?> given) implements Evidence {
+        @Override public String title() {
+            if (given instanceof Given.Nobody<?> nobody) {
+                return names(List.of(job)) + ": rule gives nobody for " + nobody.part().words() + ".";
+            }
+            if (given instanceof Given.Undecided<?> undecided) {
+                return names(List.of(job)) + ": " + undecided.part().words() + " cannot be told.";
+            }
+            return names(List.of(job)) + " has no " + ((Given.Undefined<?>) given).part().words() + ".";
+        }
+
+        @Override public String reason() {
+            if (given instanceof Given.Nobody<?> nobody) {
+                return "The rung " + nobody.chain().get(0).rung().words() + " asks for " + nobody.wanted() + "; there is none on the field.";
+            }
+            if (given instanceof Given.Undecided<?> undecided) {
+                String missing = undecided.missing().stream().map(Feature::words).collect(Collectors.joining(", "));
+                return "The rung " + undecided.rung().words() + " would decide, but it is not known: " + missing + ".";
+            }
+            return "No rung of any layer names this part for him.";
+        }
+    }
+
+    record Count(int men) implements Evidence {
+        @Override public String title() {
+            return men + " defenders.";
+        }
+
+        @Override public String reason() {
+            return "Eleven are needed.";
+        }
+    }
+
+    record InNeutralZone(Job job, double helmetDepth, double limit) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " is in the neutral zone.";
+        }
+
+        @Override public String reason() {
+            return "His helmet is " + Numbers.words(helmetDepth) + " yd from the line; the ball takes " + Numbers.words(limit) + " yd.";
+        }
+    }
+
+    record OutOfBounds(Job job, String line, double yards) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " stands beyond the " + line + ".";
+        }
+
+        @Override public String reason() {
+            return "By " + Numbers.words(yards) + " yd.";
+        }
+    }
+
+    record OneLandmark(Job first, Job second, double apart) implements Evidence {
+        @Override public String title() {
+            return "Two men, one landmark: " + names(List.of(first, second)) + ".";
+        }
+
+        @Override public String reason() {
+            return "They drop to points " + Numbers.words(apart) + " yd apart at the same level; choose another rule for one of them.";
+        }
+    }
+
+    record AcrossTheBall(Job job, double yards) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " drops across the ball.";
+        }
+
+        @Override public String reason() {
+            return "His landmark lies " + Numbers.words(yards) + " yd to the other side of where he stands.";
+        }
+    }
+
+    record LongWay(Job job, double yards) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " has a long way to his landmark.";
+        }
+
+        @Override public String reason() {
+            return Numbers.words(yards) + " yd along the ground from where he stands.";
+        }
+    }
+
+    record Compressed(Job job, Squeeze squeeze) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " stands at " + Numbers.words(squeeze.givenDepth()) + ".";
+        }
+
+        @Override public String reason() {
+            return "He wants " + Numbers.words(squeeze.wantedDepth()) + " yd, but nobody lines up in the end zone.";
+        }
+    }
+
+    record Illegal(String problem) implements Evidence {
+        @Override public String title() {
+            return "The offence is not legal like this.";
+        }
+
+        @Override public String reason() {
+            return Character.toUpperCase(problem.charAt(0)) + problem.substring(1) + ".";
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Feature;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.GapLedger.Row;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+
+/** Each gap exactly one primary owner. */
+final class GapCheck implements Check {
+    /** Gaps A to C; against empty the only runner is the quarterback, so one of them open is weak, not bust. */
+    private static final int INSIDE_GAPS = 3;
+
+    @Override public List<Finding> in(Lineup lineup) {
+        var findings = new ArrayList<Finding>();
+        boolean empty = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
+        GapLedger ledger = GapLedger.of(lineup);
+        for (Row row : ledger.rows()) {
+            check(row, empty && row.gap().index() < INSIDE_GAPS, findings);
+        }
+        for (Job job : ledger.beyond()) {
+            Point where = job.feet() == null ? new Point(0, 1) : job.feet();
+            findings.add(new Finding(CheckId.GAPS, Severity.WEAK, where, List.of(job), new Evidence.GapNotThere(job, job.runTask().words())));
+        }
+        return findings;
+    }
+
+    private static void check(Row row, boolean empty, List<Finding> findings) {
+        if (row.owners().size() == 1) {
+            return;
+        }
+        if (row.owners().size() > 1) {
+            findings.add(new Finding(CheckId.GAPS, Severity.WEAK, row.at(), row.owners(), new Evidence.TwoOwners(row.gap(), row.owners())));
+        } else if (!row.twoGappers().isEmpty()) {
+            findings.add(new Finding(CheckId.GAPS, Severity.NOTE, row.at(), row.twoGappers(), new Evidence.OnlyTwoGappers(row.gap(), row.twoGappers())));
+        } else {
+            findings.add(new Finding(CheckId.GAPS, empty ? Severity.WEAK : Severity.BUST, row.at(), List.of(), new Evidence.NoOwner(row.gap(), empty)));
+        }
+    }
+}

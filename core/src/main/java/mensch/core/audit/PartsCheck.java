@@ -1,0 +1,40 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.field.Code;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.Given;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
+
+/** Every part of every job has a value; eleven men have one. */
+final class PartsCheck implements Check {
+    private static final Point UNPLACED = new Point(0, 3);
+
+    @Override public List<Finding> in(Lineup lineup) {
+        var findings = new ArrayList<Finding>();
+        if (lineup.jobs().size() != Code.PLAYERS) {
+            findings.add(new Finding(CheckId.ELEVEN, Severity.BUST, UNPLACED, List.of(), new Evidence.Count(lineup.jobs().size())));
+        }
+        for (Job job : lineup.jobs()) {
+            for (Part part : Part.values()) {
+                Given<?> given = job.part(part);
+                if (!(given instanceof Given.By)) {
+                    Point where = job.feet() == null ? UNPLACED : job.feet();
+                    findings.add(new Finding(CheckId.PARTS, severity(given), where, List.of(job), new Evidence.NoPart(job, given)));
+                }
+            }
+        }
+        return findings;
+    }
+
+    /** A job missing its place, gap or receiver is a bust; a man without a key still has a job. */
+    private static Severity severity(Given<?> given) {
+        if (given instanceof Given.Undecided) {
+            return Severity.CANNOT_TELL;
+        }
+        return given instanceof Given.Nobody<?> nobody && nobody.part() == Part.KEY ? Severity.WEAK : Severity.BUST;
+    }
+}

@@ -1,0 +1,55 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.convention.Bodies;
+import mensch.core.convention.Convention;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Place;
+
+/** Nobody in the neutral zone, behind the end line or over a sideline; depths that the goal line took away are told. */
+final class PlaceCheck implements Check {
+    @Override public List<Finding> in(Lineup lineup) {
+        var findings = new ArrayList<Finding>();
+        for (Job job : lineup.jobs()) {
+            if (job.feet() != null) {
+                neutralZone(job, findings);
+                bounds(lineup, job, findings);
+                compression(job, findings);
+            }
+        }
+        return findings;
+    }
+
+    private static void neutralZone(Job job, List<Finding> findings) {
+        Bodies bodies = Convention.standard().bodies();
+        double reach = job.role().lineman() ? bodies.reachThreePoint() : bodies.reachTwoPoint();
+        double helmet = job.feet().y() - reach;
+        if (helmet < bodies.neutralZone() - 1e-9) {
+            findings.add(new Finding(CheckId.NEUTRAL_ZONE, Severity.BUST, job.feet(), List.of(job), new Evidence.InNeutralZone(job, helmet, bodies.neutralZone())));
+        }
+    }
+
+    private static void bounds(Lineup lineup, Job job, List<Finding> findings) {
+        Point feet = job.feet();
+        double behind = feet.y() - lineup.snap().field().endLineDepth();
+        if (behind > 0) {
+            findings.add(new Finding(CheckId.BOUNDS, Severity.BUST, feet, List.of(job), new Evidence.OutOfBounds(job, "end line", behind)));
+        }
+        Side side = feet.x() < 0 ? Side.LEFT : Side.RIGHT;
+        double inside = lineup.snap().field().yardsFromSideline(side, feet.x());
+        if (inside < 0) {
+            findings.add(new Finding(CheckId.BOUNDS, Severity.BUST, feet, List.of(job), new Evidence.OutOfBounds(job, "sideline", -inside)));
+        }
+    }
+
+    private static void compression(Job job, List<Finding> findings) {
+        Place.Squeeze squeezed = job.before().align().orNull().squeezed();
+        if (squeezed != null) {
+            findings.add(new Finding(CheckId.COMPRESSION, Severity.NOTE, job.feet(), List.of(job), new Evidence.Compressed(job, squeezed)));
+        }
+    }
+}

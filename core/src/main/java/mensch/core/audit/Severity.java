@@ -1,0 +1,23 @@
+package mensch.core.audit;
+
+/** Belongs to the check and its evidence, not to taste. Worst first. */
+public enum Severity {
+    /** A job is missing, impossible, or given twice where one is needed. */
+    BUST("bust"),
+    /** The job exists but late, outnumbered or out of leverage. */
+    WEAK("weak"),
+    /** Something the answer depends on is not known. */
+    CANNOT_TELL("cannot tell"),
+    /** Works, with a cost. */
+    NOTE("note");
+
+    private final String words;
+
+    Severity(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

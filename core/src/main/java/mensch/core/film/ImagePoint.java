@@ -1,0 +1,4 @@
+package mensch.core.film;
+
+/** A place in the picture, pixels of the video's own size, origin top left, y down. */
+public record ImagePoint(double xPixels, double yPixels) {}

@@ -1,0 +1,4 @@
+/**
+ * Asked against measured. Play frame, yards. May use lineup, film and below. Read {@link mensch.core.grading.AlignmentVerdict} first.
+ */
+package mensch.core.grading;

@@ -1,0 +1,109 @@
+package mensch.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import mensch.core.call.Call;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Region;
+import mensch.core.lineup.Given;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.lineup.Why;
+import mensch.core.rung.FeatureFact;
+import mensch.core.rung.FitRole;
+import mensch.core.rung.Key;
+import mensch.core.rung.Part;
+import mensch.core.rung.Phrase;
+import mensch.core.rung.Place;
+import mensch.core.rung.Task;
+import mensch.core.sheet.Sheet.Box;
+import mensch.core.sheet.Sheet.JobRow;
+import mensch.core.sheet.Sheet.PartRow;
+import mensch.core.sheet.Sheet.Reason;
+
+/** Writes the jobs of one line-up down. */
+final class JobRows {
+    private final Call call;
+    private final Lineup lineup;
+    private final Words words;
+
+    JobRows(Call call, Lineup lineup, Words words) {
+        this.call = call;
+        this.lineup = lineup;
+        this.words = words;
+    }
+
+    JobRow row(Job job) {
+        Place place = job.before().align().orNull();
+        Place show = job.before().show().orNull();
+        return new JobRow(job.id(), job.role().id(), job.role().label(), job.role().body().name(), job.seat().word(), kind(job.passTask()), Words.spot(job.feet()),
+            show == null ? null : Words.spot(show.feet()), place == null ? null : box(place.region()), Words.spot(key(job)), Words.spot(man(job)), leverage(place),
+            job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE, from(job, place), parts(job));
+    }
+
+    private static Box box(Region region) {
+        return new Box(region.xMin(), region.xMax(), region.yMin(), region.yMax());
+    }
+
+    /** The mark on the field follows the pass job. */
+    private static String kind(Task pass) {
+        if (pass instanceof Task.Cover cover) {
+            return cover.area().deep() ? "deep" : "under";
+        }
+        if (pass instanceof Task.Rush) {
+            return "rush";
+        }
+        return pass instanceof Task.ManOn ? "man" : pass instanceof Task.None ? "none" : "under";
+    }
+
+    private Point key(Job job) {
+        Key key = job.before().key().orNull();
+        return key == null ? null : lineup.view(job).feet(key.men().get(0));
+    }
+
+    private Point man(Job job) {
+        return job.passTask() instanceof Task.ManOn on ? lineup.view(job).feet(on.man()) : null;
+    }
+
+    private static String leverage(Place place) {
+        return place != null && place.phrase() instanceof Phrase.Over over ? over.leverage().words() : null;
+    }
+
+    private List<String> from(Job job, Place place) {
+        var names = new ArrayList<String>();
+        if (place != null) {
+            place.from().forEach(ref -> {
+                Man man = lineup.view(job).man(ref);
+                if (man != null) {
+                    names.add(man.name());
+                }
+            });
+        }
+        return List.copyOf(names);
+    }
+
+    private List<PartRow> parts(Job job) {
+        var rows = new ArrayList<PartRow>();
+        for (Part part : Part.values()) {
+            Given<?> given = job.part(part);
+            boolean has = given instanceof Given.By;
+            rows.add(new PartRow(part.words(), state(given), has ? Words.language(given.orNull()) : "", has ? words.shown(job, part) : missing(given),
+                given.chain().stream().map(this::reason).toList()));
+        }
+        return rows;
+    }
+
+    private static String state(Given<?> given) {
+        return given.getClass().getSimpleName().equals("By") ? "value" : given.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+    }
+
+    private static String missing(Given<?> given) {
+        return given instanceof Given.Nobody<?> nobody ? "nobody: no " + nobody.wanted() : given instanceof Given.Undecided ? "cannot tell" : "not given";
+    }
+
+    private Reason reason(Why why) {
+        return new Reason(why.rung().words(), why.layer().words(), call.rung(why.rung()).words(), why.facts().stream().map(FeatureFact::words).toList());
+    }
+}

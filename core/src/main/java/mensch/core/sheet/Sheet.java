@@ -1,0 +1,64 @@
+package mensch.core.sheet;
+
+import java.util.List;
+
+/**
+ * One phase of one call against one snap.
+ *
+ * @param notation  the snap in one line
+ * @param facts     strengths and what decided them, in words
+ * @param movedIn   receivers the sideline pushed in, in words
+ * @param answer    what the call answered to motion, or null
+ */
+public record Sheet(String notation, List<String> facts, List<String> movedIn, String answer, List<ManRow> offence, List<JobRow> jobs,
+                    List<GapRow> gaps, List<EdgeRow> edges, String box, List<AreaRow> areas, List<EligibleRow> eligibles,
+                    List<FindingRow> findings) {
+
+    /** A place on the field, play frame yards. */
+    public record Spot(double x, double y) {}
+
+    /** Corners of a rectangle, play frame yards. */
+    public record Box(double xMin, double xMax, double yMin, double yMax) {}
+
+    /** One man of the offence; {@code number} is null for linemen, quarterback and backs. */
+    public record ManRow(String name, String post, Spot feet, String number) {}
+
+    /** A rung that spoke: its id, layer, sentence, and the facts it asked with their answers. */
+    public record Reason(String rung, String layer, String sentence, List<String> facts) {}
+
+    /**
+     * One part of a job.
+     *
+     * @param given  value, undecided, nobody or undefined
+     * @param words  as the language says it
+     * @param shown  the same for this snap, with side and figures
+     */
+    public record PartRow(String part, String given, String words, String shown, List<Reason> because) {}
+
+    /**
+     * One defender, in field order.
+     *
+     * @param kind      what he is against the pass, for the mark on the field: rush, under, deep, man, none
+     * @param feet      asked place, or null
+     * @param show      where he stands before the snap when he disguises, or null
+     * @param region    where he may stand and be right, or null
+     * @param key       where his first key stands, or null
+     * @param man       where the man he covers stands, or null
+     * @param leverage  inside, outside, head-up of the man he lines up on, or null
+     * @param force     whether he turns the run in
+     * @param from      men of the offence his place leans on
+     */
+    public record JobRow(String id, String role, String label, String body, String side, String kind, Spot feet, Spot show, Box region, Spot key,
+                         Spot man, String leverage, boolean force, List<String> from, List<PartRow> parts) {}
+
+    /** A gap and who has it; owners by job id and label. */
+    public record GapRow(String words, String letter, String side, Spot at, List<String> owners, List<String> labels, String state) {}
+
+    public record EdgeRow(String side, Spot at, List<String> forces) {}
+
+    public record AreaRow(String owner, String words, boolean deep, Spot landmark, Box extent, double widthYards, double travelYards) {}
+
+    public record EligibleRow(String man, String number, List<String> byMan, List<String> byZone) {}
+
+    public record FindingRow(String check, String severity, Spot where, List<String> who, String title, String reason) {}
+}

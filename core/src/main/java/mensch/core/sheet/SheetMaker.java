@@ -1,0 +1,108 @@
+package mensch.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import mensch.core.audit.Audit;
+import mensch.core.audit.Finding;
+import mensch.core.call.Call;
+import mensch.core.document.Document;
+import mensch.core.formation.Decided;
+import mensch.core.formation.Man;
+import mensch.core.formation.Notation;
+import mensch.core.formation.SideWord;
+import mensch.core.geometry.Region;
+import mensch.core.geometry.Side;
+import mensch.core.library.Library;
+import mensch.core.lineup.AreaLedger;
+import mensch.core.lineup.BoxCount;
+import mensch.core.lineup.EligibleLedger;
+import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Numbers;
+import mensch.core.sheet.Sheet.AreaRow;
+import mensch.core.sheet.Sheet.Box;
+import mensch.core.sheet.Sheet.EdgeRow;
+import mensch.core.sheet.Sheet.EligibleRow;
+import mensch.core.sheet.Sheet.FindingRow;
+import mensch.core.sheet.Sheet.GapRow;
+import mensch.core.sheet.Sheet.ManRow;
+
+/** Writes a line-up down. */
+public final class SheetMaker {
+    private final Library library;
+
+    public SheetMaker(Library library) {
+        this.library = library;
+    }
+
+    /** Everything there is to show of a line-up; {@code call} must be the one it was made from. */
+    public Sheet of(Call call, Lineup lineup) {
+        AreaLedger areas = AreaLedger.of(lineup);
+        GapLedger gaps = GapLedger.of(lineup);
+        BoxCount count = BoxCount.of(lineup);
+        var jobs = new JobRows(call, lineup, new Words(lineup, this::title));
+        String box = count.box().size() + " in the box, " + count.support().size() + " with the force men near it";
+        return new Sheet(Notation.print(lineup.snap()), facts(lineup), movedIn(lineup), lineup.answer() == null ? null : lineup.answer().words(),
+            offence(lineup), lineup.jobs().stream().map(jobs::row).toList(), gaps.rows().stream().map(SheetMaker::gap).toList(),
+            gaps.edges().stream().map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces()))).toList(), box,
+            areas.rows().stream().map(SheetMaker::area).toList(),
+            EligibleLedger.of(lineup, areas).entries().stream().map(e -> new EligibleRow(e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone()))).toList(),
+            Audit.of(lineup).stream().map(SheetMaker::finding).toList());
+    }
+
+    private String title(String kind, String id) {
+        Document document = library.find(kind, id);
+        return document == null ? id : document.name();
+    }
+
+    private static List<String> facts(Lineup lineup) {
+        return List.of(fact("Run strength", lineup.features().decided(SideWord.RUN_STRENGTH)), fact("Pass strength", lineup.features().decided(SideWord.PASS_STRENGTH)));
+    }
+
+    private static String fact(String word, Decided decided) {
+        return word + " " + decided.side().word() + ": " + decided.by();
+    }
+
+    private static List<String> movedIn(Lineup lineup) {
+        return lineup.snap().formation().movedIn().stream()
+            .map(m -> m.man() + " stands " + Numbers.words(Math.abs(m.wishedX() - m.givenX())) + " yd tighter: the sideline is near").toList();
+    }
+
+    private static List<ManRow> offence(Lineup lineup) {
+        var rows = new ArrayList<ManRow>();
+        for (Man man : lineup.snap().formation().men()) {
+            rows.add(new ManRow(man.name(), man.post().name().toLowerCase(Locale.ROOT), Words.spot(man.feet()), number(lineup, man)));
+        }
+        return rows;
+    }
+
+    private static String number(Lineup lineup, Man man) {
+        for (Side side : Side.values()) {
+            int at = lineup.features().shape().flank(side).receivers().indexOf(man);
+            if (at >= 0) {
+                return "#" + (at + 1);
+            }
+        }
+        return null;
+    }
+
+    private static GapRow gap(GapLedger.Row row) {
+        int owners = row.owners().size();
+        String state = owners == 1 ? "owned" : owners > 1 ? "double" : row.twoGappers().isEmpty() ? "open" : "two-gapped";
+        return new GapRow(row.gap().words(), String.valueOf(row.gap().letter()), row.gap().side().word(), Words.spot(row.at()), Words.ids(row.owners()),
+            row.owners().stream().map(j -> j.role().label()).toList(), state);
+    }
+
+    private static AreaRow area(AreaLedger.Row row) {
+        Region extent = row.extent();
+        return new AreaRow(row.owner().id(), row.area().words(), row.area().deep(), Words.spot(row.landmark()),
+            new Box(extent.xMin(), extent.xMax(), extent.yMin(), extent.yMax()), extent.xMax() - extent.xMin(), row.travel());
+    }
+
+    private static FindingRow finding(Finding finding) {
+        return new FindingRow(finding.check().id(), finding.severity().words(), Words.spot(finding.where()), finding.who().stream().map(Job::id).toList(),
+            finding.evidence().title(), finding.evidence().reason());
+    }
+}

@@ -1,0 +1,95 @@
+package mensch.core.sheet;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Key;
+import mensch.core.rung.Numbers;
+import mensch.core.rung.Part;
+import mensch.core.rung.Place;
+import mensch.core.rung.Steps;
+import mensch.core.rung.Task;
+import mensch.core.rung.View;
+import mensch.core.sheet.Sheet.Spot;
+
+/** A part in the words of this snap: with its side, its figures, its titles. The one place where a job becomes text. */
+final class Words {
+    private final Lineup lineup;
+    private final Titles titles;
+
+    /** Names of read tables and checklists by id. */
+    @FunctionalInterface
+    interface Titles {
+        String title(String kind, String id);
+    }
+
+    Words(Lineup lineup, Titles titles) {
+        this.lineup = lineup;
+        this.titles = titles;
+    }
+
+    static Spot spot(Point point) {
+        return point == null ? null : new Spot(point.x(), point.y());
+    }
+
+    /** The value as the rung language says it. */
+    static String language(Object value) {
+        if (value == null) {
+            return "none";
+        }
+        if (value instanceof Place place) {
+            return place.phrase().words();
+        }
+        if (value instanceof Key key) {
+            return key.words();
+        }
+        return value instanceof Steps steps ? steps.words() : String.valueOf(value);
+    }
+
+    String shown(Job job, Part part) {
+        Object value = job.part(part).orNull();
+        if (value instanceof Steps steps) {
+            return steps.steps().stream().map(s -> task(job, s.task()) + (s.until() == null ? "" : " until " + s.until())).collect(Collectors.joining(", then "));
+        }
+        if (value instanceof Place place && place.squeezed() != null) {
+            return place.phrase().words() + ", squeezed to " + Numbers.words(place.feet().y());
+        }
+        if (part == Part.READS || part == Part.TECHNIQUE) {
+            return titles.title(part == Part.READS ? "reads" : "technique", String.valueOf(value));
+        }
+        return language(value);
+    }
+
+    private String task(Job job, Task task) {
+        View view = lineup.view(job);
+        if (task instanceof Task.Fit fit) {
+            return fit(job, fit, view);
+        }
+        if (task instanceof Task.Cover cover) {
+            Point landmark = cover.area().landmark(view, job.seat());
+            String side = cover.area().words().contains("middle") ? "" : " " + job.seat().word();
+            return cover.area().words() + side + ", " + Numbers.words(Math.abs(Math.round(landmark.x() * 10) / 10.0)) + " " + of(landmark) + " x "
+                + Numbers.words(landmark.y()) + (cover.carry() == null ? "" : ", carry " + cover.carry().words());
+        }
+        return task.words();
+    }
+
+    private static String of(Point landmark) {
+        return Math.abs(landmark.x()) < 0.05 ? "off the ball" : landmark.x() < 0 ? "left of the ball" : "right of the ball";
+    }
+
+    private static String fit(Job job, Task.Fit fit, View view) {
+        String role = fit.role() == null ? "" : fit.role().words();
+        if (fit.gap() == null) {
+            return role + " " + job.seat().word();
+        }
+        String gap = fit.gap().in(view) == null ? "outside " + view.side(fit.gap().where()).word() : fit.gap().in(view).letter() + " " + fit.gap().in(view).side().word();
+        return role.isEmpty() ? gap : gap + ", " + role;
+    }
+
+    static List<String> ids(List<Job> jobs) {
+        return jobs.stream().map(Job::id).toList();
+    }
+}

@@ -1,0 +1,41 @@
+package mensch.core.grading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import mensch.core.film.Measured;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Region;
+import mensch.core.rung.Place;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AlignmentVerdictTest {
+    private static final Place RIGHT = new Place(null, new Point(7, 5), new Region(6, 8, 4, 6), List.of(), null);
+
+    @ParameterizedTest(name = "{0} x {1}, sigma {2}: {3}")
+    @CsvSource(delimiter = '|', textBlock = """
+        7    | 5   | 0.1 | In
+        9.8  | 5   | 0.1 | Out: 1.8 yd wide (± 0.2)
+        4.5  | 5   | 0.1 | Out: 1.5 yd tight (± 0.2)
+        7    | 9   | 0.1 | Out: 3.0 yd deep (± 0.2)
+        7    | 1.5 | 0.1 | Out: 2.5 yd short (± 0.2)
+        8.1  | 5   | 0.1 | Too close to call: wide edge, ± 0.2 yd
+        7.9  | 5   | 0.1 | Too close to call: wide edge, ± 0.2 yd
+        9.8  | 7.5 | 0.1 | Out: 1.8 yd wide (± 0.2), 1.5 yd deep (± 0.2)
+        7    | 5   | 2   | Too close to call: wide edge, ± 3.9 yd, deep edge, ± 3.9 yd
+        """)
+    void theVerdictFollowsRegionAndUncertainty(double x, double y, double sigma, String words) {
+        var measured = new Measured(new Point(x, y), sigma, sigma, true);
+        assertThat(AlignmentVerdict.of(RIGHT, measured, 0, 0).words()).isEqualTo(words);
+        var mirrored = new Measured(new Point(-x, y), sigma, sigma, true);
+        assertThat(AlignmentVerdict.of(RIGHT.mirror(), mirrored, 0, 0).words()).isEqualTo(words);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.0,OUT", "0.5,TOO_CLOSE"})
+    void aReferenceManWhoWasNotClickedWidensTheDoubt(double referenceSigma, AlignmentVerdict.Outcome outcome) {
+        var measured = new Measured(new Point(8.6, 5), 0.1, 0.1, true);
+        assertThat(AlignmentVerdict.of(RIGHT, measured, referenceSigma, 0).outcome()).isEqualTo(outcome);
+    }
+}

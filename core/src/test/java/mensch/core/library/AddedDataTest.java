@@ -1,0 +1,99 @@
+package mensch.core.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mensch.core.Snaps;
+import mensch.core.call.Call;
+import mensch.core.call.CallEdit;
+import mensch.core.call.CallReader;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.document.Yaml;
+import mensch.core.formation.Notation;
+import mensch.core.formation.Snap;
+import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.RungId;
+import mensch.core.sheet.Sheet;
+import mensch.core.sheet.SheetMaker;
+import org.junit.jupiter.api.Test;
+
+/** The library is data: adding to it changes no Java. And the documents themselves. */
+class AddedDataTest {
+    private static Library added() throws IOException {
+        try (var in = AddedDataTest.class.getResourceAsStream("/library/added.yaml")) {
+            return Snaps.LIBRARY.with(Yaml.read("added.yaml", new String(in.readAllBytes(), StandardCharsets.UTF_8)));
+        }
+    }
+
+    @Test
+    void aFormationACoverageAndACallFromFilesGiveExplainedJobs() throws IOException {
+        Library library = added();
+        Call call = library.call("anvil-hail");
+        Lineup lineup = Lineup.of(call, Notation.place(library.formation("wing-tight").formation(), "hs m 50 1&10"));
+        assertThat(lineup.job("nickel").before().align().chain()).extracting(w -> w.rung().words()).containsExactly("hail/overhang-strong/wing");
+        assertThat(lineup.job("nickel").feet().x()).isEqualTo(6.4);
+        assertThat(GapLedger.of(lineup).rows()).extracting(r -> r.gap().words()).contains("E gap right");
+        assertThat(lineup.job("weak").after().pass().orNull().words()).as("no #2 weak, so else").isEqualTo("hole");
+        Sheet sheet = new SheetMaker(library).of(call, lineup);
+        assertThat(sheet.jobs()).allSatisfy(j -> assertThat(j.parts()).hasSize(9).allSatisfy(p -> assertThat(p.because()).isNotEmpty()));
+        assertThat(sheet.eligibles()).filteredOn(e -> e.man().equals("Z")).singleElement().satisfies(e -> assertThat(e.byMan()).containsExactly("corner-right"));
+    }
+
+    @Test
+    void theOldCoveragesCarryTheNewFormation() throws IOException {
+        Snap snap = Notation.place(added().formation("wing-tight").formation(), "col l 30 2&5");
+        for (Call call : added().calls()) {
+            assertThat(Lineup.of(call, snap).jobs()).hasSize(11).allMatch(j -> j.feet() != null);
+        }
+    }
+
+    @Test
+    void aDigestDoesNotDependOnTheOrderOfKeys() {
+        var body = Snaps.LIBRARY.call("anvil-fog").document().body();
+        var turned = new LinkedHashMap<String, Object>();
+        body.keySet().stream().sorted(Comparator.reverseOrder()).forEach(k -> turned.put(k, body.get(k)));
+        assertThat(turned.keySet()).isNotEqualTo(body.keySet().stream().toList());
+        assertThat(Document.of(turned).digest()).isEqualTo(Document.of(body).digest());
+        turned.put("name", "Other");
+        assertThat(Document.of(turned).digest()).isNotEqualTo(Document.of(body).digest());
+    }
+
+    @Test
+    void aSentenceReplacedInsideACallChangesThatCallOnly() {
+        Call call = Snaps.LIBRARY.call("anvil-fog");
+        Document edited = CallEdit.sentence(call.document(), new RungId("anvil", "will", "base"), "align gap B @ 5; key near back then guard; reads backer; run B gap; technique backer-block");
+        Snap snap = Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7");
+        assertThat(Lineup.of(CallReader.read(edited, 1, Snaps.LIBRARY.vocabulary()), snap).job("will").feet().y()).isEqualTo(5);
+        assertThat(Lineup.of(call, snap).job("will").feet().y()).isEqualTo(4.5);
+        assertThatThrownBy(() -> CallEdit.sentence(call.document(), new RungId("anvil", "will", "no-such"), "run A gap")).hasMessageContaining("no rung of this call");
+    }
+
+    @Test
+    void everyFaultOfACallIsToldAtOnce() {
+        Document call = Snaps.LIBRARY.call("anvil-fog").document();
+        Document broken = CallEdit.sentence(call, new RungId("anvil", "will", "base"), "align gap Q @ 5");
+        broken = CallEdit.sentence(broken, new RungId("fog", "deep-strong", "base"), "pass deep hal");
+        broken = CallEdit.add(broken, "sam", "new", "run A gap");
+        Document last = broken;
+        DocumentException fault = catchThrowableOfType(DocumentException.class, () -> CallReader.read(last, 1, Snaps.LIBRARY.vocabulary()));
+        assertThat(fault.problems()).extracting(DocumentException.Problem::where).contains("will/base", "deep-strong/base", "rungs/sam");
+        assertThat(fault.problems().get(0).at()).isEqualTo(10);
+    }
+
+    @Test
+    void aSeatThatTheFrontDoesNotFillIsRefused() {
+        Map<String, Object> coverage = Map.of("format", 1, "kind", "coverage", "id", "odd", "cover side", "field",
+            "seats", Map.of("middle-hook", List.of(Map.of("base", "pass hook"))));
+        Map<String, Object> call = Map.of("format", 1, "kind", "call", "id", "anvil-odd", "layers", List.of("anvil", "odd"));
+        assertThatThrownBy(() -> Snaps.LIBRARY.with(List.of(Document.of(coverage), Document.of(call)))).hasMessageContaining("seat unfilled").hasMessageContaining("middle-hook");
+    }
+}

@@ -1,0 +1,96 @@
+package mensch.core.lineup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import mensch.core.Snaps;
+import mensch.core.audit.Audit;
+import mensch.core.audit.CheckId;
+import mensch.core.audit.Severity;
+import mensch.core.call.Call;
+import mensch.core.call.CallReader;
+import mensch.core.document.Document;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Feature;
+import mensch.core.formation.Notation;
+import mensch.core.formation.Snap;
+import mensch.core.geometry.Side;
+import mensch.core.rung.Part;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Facts are recomputed on every motion; the answer decides the seats. */
+class MotionTest {
+    private static final Call DRIZZLE = Snaps.LIBRARY.call("anvil-drizzle");
+
+    private static Snap trade() {
+        return Snap.of(Snaps.LIBRARY.formation("pro-i").phases("trade"), Notation.snap(WorkedTableTest.PRO_I).field(), Notation.snap(WorkedTableTest.PRO_I).situation(), Side.RIGHT);
+    }
+
+    private static Call answering(String answer) {
+        var body = new LinkedHashMap<>(DRIZZLE.document().body());
+        body.put("motion", List.of(answer));
+        return CallReader.read(Document.of(body), 1, Snaps.LIBRARY.vocabulary());
+    }
+
+    @Test
+    void aTradeReseatsTheFrontAndChangesTheJobsOfTheMenWhoHoldTheirSeats() {
+        Lineup before = Lineup.of(DRIZZLE, trade().before());
+        Lineup after = Lineup.of(DRIZZLE, trade());
+        for (String role : List.of("end-call", "tackle", "mike")) {
+            assertThat(after.job(role).seat()).isEqualTo(Side.LEFT);
+        }
+        for (String role : List.of("end-away", "nose", "will")) {
+            assertThat(after.job(role).seat()).isEqualTo(Side.RIGHT);
+        }
+        Job weak = after.job("weak");
+        assertThat(weak.seat()).isEqualTo(Side.LEFT);
+        assertThat(weak.feet().x()).isCloseTo(-7.0, within(0.005));
+        assertThat(weak.after().run().orNull().words()).isEqualTo("D gap, force");
+        assertThat(weak.before().key().orNull().words()).startsWith("tight end");
+        assertThat(after.job("nickel").feet().x()).isCloseTo(5.67, within(0.005));
+        List<Change> changes = Change.between(before, after);
+        assertThat(changes).filteredOn(c -> c.is().role().id().equals("free") || c.is().role().id().equals("corner")).isEmpty();
+        Change run = changes.stream().filter(c -> c.is().id().equals("weak") && c.part() == Part.RUN).findFirst().orElseThrow();
+        assertThat(run.because()).extracting(f -> f.feature() + " " + f.side() + " " + f.answer()).containsExactly("TIGHT_END LEFT YES");
+    }
+
+    @Test
+    void staysCostIsTheUnownedGapOnTheNewSide() {
+        Lineup stayed = Lineup.of(answering("stay"), trade());
+        assertThat(Audit.of(stayed)).anySatisfy(f -> {
+            assertThat(f.check()).isEqualTo(CheckId.GAPS);
+            assertThat(f.severity()).isEqualTo(Severity.BUST);
+            assertThat(f.evidence().title()).contains("D gap left");
+        });
+        assertThat(Audit.of(Lineup.of(DRIZZLE, trade()))).noneMatch(f -> f.severity() == Severity.BUST);
+    }
+
+    /** Each answer shows a line-up that differs from the others on the same motion. */
+    @ParameterizedTest
+    @CsvSource({"bump,RIGHT,RIGHT,RIGHT", "'reseat mike, nickel',LEFT,LEFT,RIGHT", "travel nickel,RIGHT,LEFT,RIGHT", "rotate,RIGHT,RIGHT,LEFT", "stay,RIGHT,RIGHT,RIGHT"})
+    void answersDecideTheSeats(String answer, Side mike, Side nickel, Side free) {
+        Lineup after = Lineup.of(answering(answer), trade());
+        assertThat(after.job("mike").seat()).isEqualTo(mike);
+        assertThat(after.job("nickel").seat()).isEqualTo(nickel);
+        assertThat(after.job("free").seat()).isEqualTo(free);
+        assertThat(after.answer().words()).isEqualTo(answer);
+    }
+
+    @Test
+    void bumpAndStayDifferInTheJobs() {
+        assertThat(Lineup.of(answering("bump"), trade()).job("weak").after().run().orNull().words()).isEqualTo("D gap, force");
+        assertThat(Lineup.of(answering("stay"), trade()).job("weak").after().run().orNull().words()).isEqualTo("outside, force");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"pro-i,short,MOTION_SHORT", "pro-i,trade,MOTION_TRADE", "trips-open,back,MOTION_BACK", "doubles-gun,trade,MOTION_TRADE"})
+    void theKindOfMotionIsDerivedFromWhereMenStand(String formation, String motion, Feature kind) {
+        Snap snap = Snap.of(Snaps.LIBRARY.formation(formation).phases(motion), trade().field(), trade().situation(), Side.RIGHT);
+        Lineup lineup = Lineup.of(DRIZZLE, snap);
+        assertThat(lineup.features().ask(kind, Side.LEFT)).isEqualTo(Answer.YES);
+    }
+}

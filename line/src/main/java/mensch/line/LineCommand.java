@@ -1,0 +1,87 @@
+package mensch.line;
+
+import java.io.PrintStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mensch.core.call.Call;
+import mensch.core.formation.Formation;
+import mensch.core.formation.Notation;
+import mensch.core.formation.Snap;
+import mensch.core.library.Library;
+import mensch.core.lineup.Lineup;
+import mensch.core.sheet.ChangeRow;
+import mensch.core.sheet.Sheet;
+import mensch.core.sheet.SheetMaker;
+import tools.jackson.databind.json.JsonMapper;
+
+/** {@code line '<snap>' --call ID [--motion 'FL6/1.5' ...] [--json]}. */
+public final class LineCommand {
+    private static final String USAGE = "usage: mensch line '<snap in the one-line notation>' --call ID [--motion 'NAMEx/depth ...'] ... [--json]";
+
+    private String snap;
+    private String call;
+    private final List<String> motion = new ArrayList<>();
+    private boolean json;
+
+    private LineCommand() {}
+
+    public static void main(String[] args) {
+        System.exit(run(args, System.out, System.err));
+    }
+
+    /** Exit code 0, or 2 with the reason when the words cannot be used. */
+    static int run(String[] args, PrintStream out, PrintStream err) {
+        try {
+            var command = new LineCommand();
+            command.read(List.of(args));
+            command.print(out);
+            return 0;
+        } catch (IllegalArgumentException e) {
+            err.println(e.getMessage());
+            err.println(USAGE);
+            return 2;
+        }
+    }
+
+    private void read(List<String> args) {
+        for (int i = 0; i < args.size(); i++) {
+            switch (args.get(i)) {
+                case "--call" -> call = after(args, i++);
+                case "--motion" -> motion.add(after(args, i++));
+                case "--json" -> json = true;
+                default -> snap = args.get(i);
+            }
+        }
+        if (snap == null || call == null) {
+            throw new IllegalArgumentException(snap == null ? "the snap is missing" : "--call is missing; calls are "
+                + String.join(", ", Library.shipped().calls().stream().map(c -> c.ref().id()).toList()));
+        }
+    }
+
+    private static String after(List<String> args, int i) {
+        if (i + 1 == args.size()) {
+            throw new IllegalArgumentException(args.get(i) + " needs a value");
+        }
+        return args.get(i + 1);
+    }
+
+    private void print(PrintStream out) {
+        Library library = Library.shipped();
+        Call chosen = library.call(call);
+        Snap set = Notation.snap(snap);
+        Snap last = set;
+        for (String step : motion) {
+            Formation next = Notation.step(last.formation(), step);
+            last = last.then(next);
+        }
+        Lineup lineup = Lineup.of(chosen, last);
+        Sheet sheet = new SheetMaker(library).of(chosen, lineup);
+        List<ChangeRow> changes = motion.isEmpty() ? List.of() : ChangeRow.between(Lineup.of(chosen, set), lineup);
+        if (json) {
+            out.println(JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(Map.of("call", chosen.ref(), "sheet", sheet, "changes", changes)));
+        } else {
+            new TextSheet(out).print(chosen, sheet, changes);
+        }
+    }
+}
