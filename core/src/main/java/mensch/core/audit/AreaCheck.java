@@ -17,7 +17,7 @@ final class AreaCheck implements Check {
     private static final double ACROSS_YARDS = 2;
     /** Model: a drop that no backer reaches by the throw of a quick game. */
     private static final double LONG_WAY_YARDS = 14;
-    private static final double UNDER_DEPTH = 8;
+    private static final double UNDER_DEPTH = 3.6;
 
     @Override public List<Finding> in(Lineup lineup) {
         AreaLedger ledger = AreaLedger.of(lineup);

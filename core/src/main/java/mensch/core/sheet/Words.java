@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Key;
@@ -70,14 +71,16 @@ final class Words {
         if (task instanceof Task.Cover cover) {
             Point landmark = cover.area().landmark(view, job.seat());
             String side = cover.area().words().contains("middle") ? "" : " " + job.seat().word();
-            return cover.area().words() + side + ", " + Numbers.words(Math.abs(Math.round(landmark.x() * 10) / 10.0)) + " " + of(landmark) + " x "
-                + Numbers.words(landmark.y()) + (cover.carry() == null ? "" : ", carry " + cover.carry().words());
+            return cover.area().words() + side + ", " + aim(landmark, job.seat()) + (cover.carry() == null ? "" : ", carry " + cover.carry().words());
         }
         return task.words();
     }
 
-    private static String of(Point landmark) {
-        return Math.abs(landmark.x()) < 0.05 ? "off the ball" : landmark.x() < 0 ? "left of the ball" : "right of the ball";
+    /** Lateral x depth from the ball; the side is said only where it is not the seat's own. */
+    private static String aim(Point landmark, Side seat) {
+        double yards = Math.round(Math.abs(landmark.x()) * 10) / 10.0;
+        boolean across = yards > 0 && landmark.x() * seat.sign() < 0;
+        return Numbers.words(yards) + (across ? " " + seat.opposite().word() : "") + " x " + Numbers.words(landmark.y());
     }
 
     private static String fit(Job job, Task.Fit fit, View view) {

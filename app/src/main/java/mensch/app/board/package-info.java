@@ -1,0 +1,2 @@
+/** The board: a snap and a call in, sheets of every phase out. Nothing is saved here. Read {@link mensch.app.board.BoardController} first. */
+package mensch.app.board;

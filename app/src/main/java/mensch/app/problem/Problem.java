@@ -1,0 +1,27 @@
+package mensch.app.problem;
+
+import org.springframework.http.HttpStatus;
+
+/** Something the caller must know; the code never changes, the words may. */
+public class Problem extends RuntimeException {
+    private final HttpStatus status;
+    private final String code;
+
+    public Problem(HttpStatus status, String code, String message) {
+        super(message);
+        this.status = status;
+        this.code = code;
+    }
+
+    public static Problem notFound(String what) {
+        return new Problem(HttpStatus.NOT_FOUND, "not-found", what + " does not exist (any more)");
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    public String code() {
+        return code;
+    }
+}

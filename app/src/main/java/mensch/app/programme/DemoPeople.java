@@ -1,0 +1,30 @@
+package mensch.app.programme;
+
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The made-up coordinator and player of the demo scenario; only into an empty programme. */
+@Component
+@ConditionalOnProperty("mensch.demo")
+class DemoPeople implements ApplicationRunner {
+    private final MemberRepository members;
+    private final PasswordEncoder encoder;
+
+    DemoPeople(MemberRepository members, PasswordEncoder encoder) {
+        this.members = members;
+        this.encoder = encoder;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) {
+        if (members.count() == 0) {
+            members.save(new Member("marrow", "Ines Marrow", Member.Role.COORDINATOR, encoder.encode("otters-demo")));
+            members.save(new Member("lind", "Jory Lind", Member.Role.PLAYER, encoder.encode("otters-demo")));
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package mensch.app.programme;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/** Who may ask for what. Everything is closed but the sign-in page; players read, coordinators write. */
+@Configuration
+class SecurityConfig {
+    private static final int HASH_STRENGTH = 12;
+    /** Styles need inline because the component library writes its tokens as style elements; scripts never do. */
+    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; "
+        + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+        return http
+            .authorizeHttpRequests(a -> a
+                .requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**").permitAll()
+                .requestMatchers("/api/board", "/api/board/**").authenticated()
+                .requestMatchers(HttpMethod.GET, "/api/**").authenticated()
+                .requestMatchers("/api/**").hasRole(Member.Role.COORDINATOR.name())
+                .requestMatchers(HttpMethod.GET, "/", "/index.html", "/assets/**", "/favicon.svg", "/board", "/film", "/film/**", "/grades", "/error").permitAll()
+                .anyRequest().denyAll())
+            .csrf(c -> c.spa())
+            .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
+            .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+            .logout(l -> l.disable())
+            .build();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder(HASH_STRENGTH);
+    }
+
+    @Bean
+    UserDetailsService users(MemberRepository members) {
+        return username -> members.findByUsername(username)
+            .map(m -> User.withUsername(m.username()).password(m.passwordHash()).roles(m.role().name()).build())
+            .orElseThrow(() -> new UsernameNotFoundException(username));
+    }
+
+    @Bean
+    AuthenticationManager authenticationManager(AuthenticationConfiguration configuration) throws Exception {
+        return configuration.getAuthenticationManager();
+    }
+
+    @Bean
+    SecurityContextRepository securityContextRepository() {
+        return new HttpSessionSecurityContextRepository();
+    }
+}

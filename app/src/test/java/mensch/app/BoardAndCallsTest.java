@@ -1,0 +1,131 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+@ExtendWith(RunningApp.class)
+class BoardAndCallsTest {
+    private static final String SNAP = "{\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}";
+
+    private static String board(String call, String revision, String edits, String hand) {
+        return "{\"snap\": " + SNAP + ", \"call\": \"" + call + "\", \"revision\": " + revision + ", \"edits\": " + edits + ", \"hand\": " + hand + "}";
+    }
+
+    private static String edit(String rung, String sentence) {
+        return "[{\"rung\": \"" + rung + "\", \"sentence\": \"" + sentence + "\"}]";
+    }
+
+    private static JsonNode job(JsonNode board, String id) {
+        for (JsonNode job : board.at("/phases/0/jobs")) {
+            if (job.get("id").asString().equals(id)) {
+                return job;
+            }
+        }
+        throw new AssertionError(id);
+    }
+
+    @Test
+    void theBoardAnswersWithJobsReasonsAndFindings(int port) {
+        Answer answer = Browserless.signedIn(port, "lind").post("/api/board", board("anvil-drizzle", "null", "[]", "[]"));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(job(answer.json(), "nickel").at("/feet/x").asDouble()).isEqualTo(7.0);
+        assertThat(answer.json().at("/phases/0/gaps")).hasSize(7);
+        assertThat(answer.headers().firstValue("Content-Security-Policy").orElse("")).contains("script-src 'self'");
+    }
+
+    @Test
+    void anEditIsAnsweredBeforeAnythingIsSaved(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String edits = edit("anvil/will/base", "align gap B @ 5.5; key near back then guard; reads backer; run B gap; technique backer-block");
+        assertThat(job(coach.post("/api/board", board("anvil-drizzle", "0", edits, "[]")).json(), "will").at("/feet/y").asDouble()).isEqualTo(5.5);
+        assertThat(job(coach.post("/api/board", board("anvil-drizzle", "0", "[]", "[]")).json(), "will").at("/feet/y").asDouble()).isEqualTo(4.5);
+    }
+
+    @Test
+    void oneOfTwoCornersIsPutByHand(int port) {
+        JsonNode board = Browserless.signedIn(port, "marrow").post("/api/board",
+            board("anvil-drizzle", "0", "[]", "[{\"job\": \"corner-left\", \"phrase\": \"over #1, inside, 1 x 1\"}]")).json();
+        assertThat(job(board, "corner-left").at("/feet/y").asDouble()).isEqualTo(1);
+        assertThat(job(board, "corner-right").at("/feet/y").asDouble()).isEqualTo(7);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        anvil/will/base | align gap Q @ 5 | document-invalid
+        anvil/will/nosuch | run A gap     | document-invalid
+        anvil           | run A gap       | input-invalid
+        """)
+    void aBadEditIsRefusedWithACode(String rung, String sentence, String code, int port) {
+        Answer answer = Browserless.signedIn(port, "marrow").post("/api/board", board("anvil-drizzle", "0", edit(rung, sentence), "[]"));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().get("code").asString()).isEqualTo(code);
+    }
+
+    @Test
+    void aSentenceFaultNamesPlaceAndWhatMayFollow(int port) {
+        JsonNode json = Browserless.signedIn(port, "marrow").post("/api/board", board("anvil-drizzle", "0", edit("anvil/will/base", "align gap Q @ 5"), "[]")).json();
+        assertThat(json.at("/problems/0/at").asInt()).isEqualTo(10);
+        assertThat(json.at("/problems/0/expected/0").asString()).contains("A, B, C, D or E");
+    }
+
+    @Test
+    void aSpotFindsItsWords(int port) {
+        Answer answer = Browserless.signedIn(port, "marrow").post("/api/board/phrases",
+            "{\"board\": " + board("anvil-drizzle", "0", "[]", "[]") + ", \"job\": \"mike\", \"x\": 2.0, \"y\": 4.4}");
+        assertThat(answer.json().at("/0/words").asString()).isEqualTo("gap B @ 4.5");
+    }
+
+    @Test
+    void theSecondOfTwoSavesIsRefusedAndShownBothVersions(int port) {
+        Browserless first = Browserless.signedIn(port, "marrow");
+        Browserless second = Browserless.signedIn(port, "marrow");
+        Answer made = first.post("/api/calls", "{\"name\": \"Anvil Squall\", \"from\": \"anvil-drizzle\", \"fromRevision\": 0, \"edits\": []}");
+        assertThat(made.json().get("revision").asInt()).isEqualTo(1);
+        String mine = "{\"base\": 1, \"edits\": " + edit("anvil/free/base", "align stack tackle @ 13; key ball then #2; reads safety; run alley; technique safety-space") + "}";
+        Answer saved = first.put("/api/calls/anvil-squall", mine);
+        assertThat(saved.json().get("revision").asInt()).isEqualTo(2);
+        assertThat(saved.json().get("digest").asString()).isNotEqualTo(made.json().get("digest").asString());
+        Answer refused = second.put("/api/calls/anvil-squall", mine.replace("@ 13", "@ 14"));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.json().get("code").asString()).isEqualTo("call-overtaken");
+        assertThat(refused.json().at("/theirs/revision").asInt()).isEqualTo(2);
+        assertThat(refused.json().get("theirCall").toString()).contains("stack tackle @ 13");
+        assertThat(first.get("/api/calls/anvil-squall").json().toString()).contains("stack tackle @ 13").doesNotContain("@ 14");
+        assertThat(first.get("/api/calls/anvil-squall?revision=1").json().toString()).contains("stack tackle @ 12");
+        assertThat(first.get("/api/calls/anvil-squall/revisions").json()).hasSize(2);
+    }
+
+    @Test
+    void theCatalogueIsNotOverwrittenAndNamesAreUnique(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        assertThat(coach.put("/api/calls/anvil-fog", "{\"base\": 0, \"edits\": []}").json().get("code").asString()).isEqualTo("catalogue-call");
+        assertThat(coach.post("/api/calls", "{\"name\": \"Anvil Fog\", \"from\": \"anvil-fog\", \"fromRevision\": 0, \"edits\": []}").json().get("code").asString()).isEqualTo("name-taken");
+    }
+
+    @Test
+    void aPlayerReadsAndAStrangerDoesNot(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        assertThat(player.get("/api/calls").status()).isEqualTo(200);
+        assertThat(player.post("/api/calls", "{\"name\": \"X1\", \"from\": \"anvil-fog\", \"fromRevision\": 0, \"edits\": []}").status()).isEqualTo(403);
+        assertThat(Browserless.stranger(port).get("/api/calls").status()).isEqualTo(401);
+        assertThat(Browserless.stranger(port).post("/api/session", "{\"username\": \"marrow\", \"password\": \"wrong\"}").status()).isEqualTo(401);
+    }
+
+    /** The client's types are made from this file; when the API moves, the file must move with it. */
+    @Test
+    void theCommittedApiDescriptionIsTheRunningOne(int port) throws IOException {
+        var mapper = JsonMapper.builder().build();
+        JsonNode committed = mapper.readTree(Files.readString(Path.of("../web/openapi.json")));
+        assertThat(Browserless.stranger(port).get("/v3/api-docs").json()).as("run ./mensch api and commit web/openapi.json").isEqualTo(committed);
+    }
+}

@@ -1,0 +1,77 @@
+package mensch.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpHeaders;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Speaks HTTP to the running application as a browser would: cookies kept, CSRF token sent back. */
+public final class Browserless {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final String base;
+
+    private Browserless(int port) {
+        this.base = "http://127.0.0.1:" + port;
+    }
+
+    /** An answer: status, headers, body as JSON when there is one. */
+    public record Answer(int status, HttpHeaders headers, JsonNode json) {}
+
+    public static Browserless stranger(int port) {
+        var browser = new Browserless(port);
+        browser.get("/api/session");
+        return browser;
+    }
+
+    public static Browserless signedIn(int port, String username) {
+        Browserless browser = stranger(port);
+        browser.post("/api/session", "{\"username\": \"" + username + "\", \"password\": \"otters-demo\"}");
+        browser.get("/api/session");
+        return browser;
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    public Answer post(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(json)));
+    }
+
+    public Answer put(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").PUT(BodyPublishers.ofString(json)));
+    }
+
+    /** A request with the CSRF token of this session. */
+    public HttpRequest.Builder request(String path) {
+        var request = HttpRequest.newBuilder(URI.create(base + path));
+        cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst()
+            .ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+        return request;
+    }
+
+    public Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = http.send(request.build(), BodyHandlers.ofString());
+            boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");
+            return new Answer(response.statusCode(), response.headers(), json ? JSON.readTree(response.body()) : null);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,138 @@
+package mensch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import mensch.app.RunningApp;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The board in the browser: choose, look, move, edit, save, and two coaches on one call. */
+@ExtendWith(RunningApp.class)
+class BoardIT {
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void open() {
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void close() {
+        chromium.assertNoScriptErrors();
+        chromium.close();
+    }
+
+    private static Locator strip(Page page, String job) {
+        return page.locator(".strip [data-job=" + job + "]");
+    }
+
+    @Test
+    void elevenJobsStandUnderTheFieldInFieldOrder(int port) {
+        Page page = chromium.signedIn(port, "lind", "/board");
+        assertThat(page.locator(".strip li")).hasCount(11);
+        assertThat(page.locator(".defender")).hasCount(11);
+        assertThat(strip(page, "nickel")).containsText("D right, force");
+        assertThat(page.locator(".strip li").first()).containsText("corner left");
+        page.selectOption("[aria-label='Strong side']", "true");
+        assertThat(strip(page, "nickel")).containsText("D left, force");
+        page.selectOption("[aria-label=Formation]", "trips-open");
+        assertThat(strip(page, "nickel")).containsText("apex #2 and");
+        Chromium.assertAccessible(page);
+    }
+
+    @Test
+    void theSnapIsTypedAndTheBoardIsDrivenByKeysAlone(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        assertThat(page.locator(".strip li")).hasCount(11);
+        page.keyboard().press("/");
+        page.keyboard().type("pro trade fog");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("aside")).containsText("What the motion changed");
+        page.keyboard().press("m");
+        assertThat(page.locator(".phases [aria-pressed=true]")).hasText("Before");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("aside")).containsText("Rules of C");
+        page.keyboard().press("Escape");
+        page.keyboard().press("?");
+        assertThat(page.locator(".ant-modal")).containsText("Seen from behind the offence or the defence");
+        page.keyboard().press("Escape");
+    }
+
+    @Test
+    void aSentenceIsTriedOnTheBoardRefusedWithWordsThatFitAndKept(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        strip(page, "will").click();
+        page.keyboard().press("Enter");
+        page.keyboard().press("a");
+        page.keyboard().type("when two backs: align gap B @ 6 half");
+        assertThat(page.locator(".fault")).containsText("the end");
+        Chromium.assertAccessible(page);
+        page.locator(".offers button", new Page.LocatorOptions().setHasText("a man")).first().click();
+        page.keyboard().type("wider");
+        assertThat(page.locator(".fine")).isVisible();
+        assertThat(strip(page, "will")).containsText("gap B");
+        assertThat(strip(page, "will")).containsText("half a man wider");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".save")).containsText("1 not saved");
+        page.locator("aside").focus();
+        page.keyboard().press("u");
+        assertThat(strip(page, "will")).not().containsText("half a man wider");
+        page.keyboard().press("y");
+        assertThat(strip(page, "will")).containsText("half a man wider");
+    }
+
+    @Test
+    void aManIsDraggedAndAsked(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        assertThat(page.locator(".defender")).hasCount(11);
+        BoundingBox mike = page.locator(".defender", new Page.LocatorOptions().setHasText("M")).boundingBox();
+        page.mouse().move(mike.x + mike.width / 2, mike.y + mike.height / 2);
+        page.mouse().down();
+        page.mouse().move(mike.x + mike.width / 2 + 30, mike.y + mike.height / 2 - 10);
+        page.mouse().up();
+        assertThat(page.locator(".ant-modal")).containsText("In words");
+        page.locator(".ant-modal button", new Page.LocatorOptions().setHasText("For now")).click();
+        assertThat(page.locator(".facts")).containsText("Put by hand, not saved: mike");
+        page.keyboard().press("Delete");
+        assertThat(page.locator(".facts")).not().containsText("Put by hand");
+    }
+
+    @Test
+    void twoCoachesOnOneCallNeitherOverwritesTheOther(int port) {
+        Page first = chromium.signedIn(port, "marrow", "/board");
+        edit(first, "free", "align stack tackle @ 13");
+        first.locator(".save button.main").click();
+        first.fill(".ant-modal input", "Anvil Gale");
+        first.locator(".ant-modal button.main").click();
+        assertThat(first.locator(".save")).containsText("Saved as revision 1");
+        Page second = chromium.signedIn(port, "marrow", "/board");
+        assertThat(second.locator(".strip li")).hasCount(11);
+        second.selectOption("[aria-label=Call]", "anvil-gale");
+        assertThat(strip(second, "free")).containsText("13");
+        edit(first, "weak", "show none");
+        first.locator(".save button.main").click();
+        assertThat(first.locator(".save")).containsText("Saved as revision 2");
+        edit(second, "weak", "stance tilted in");
+        second.locator(".save button.main").click();
+        assertThat(second.locator(".ant-modal")).containsText("your text is kept");
+        second.locator("button", new Page.LocatorOptions().setHasText("Put my text on top")).click();
+        second.locator(".save button.main").click();
+        assertThat(second.locator(".save")).containsText("Saved as revision 3");
+    }
+
+    private static void edit(Page page, String job, String sentence) {
+        strip(page, job).click();
+        page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();
+        page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung on top")).click();
+        page.keyboard().type(sentence);
+        assertThat(page.locator(".fine")).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".save")).containsText("not saved");
+    }
+}

@@ -1,0 +1,55 @@
+package mensch.e2e;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.assertj.core.api.Assertions;
+
+/** Debian's Chromium with a page per coach; every page fails the test on a script error. */
+final class Chromium implements AutoCloseable {
+    private final Playwright playwright;
+    private final Browser browser;
+    private final List<String> errors = new ArrayList<>();
+
+    Chromium() {
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true).setChromiumSandbox(false)
+            .setArgs(List.of("--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    }
+
+    /** A fresh browser window at 1280 x 800, signed in, on a view. */
+    Page signedIn(int port, String username, String view) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setLocale("en-GB").setTimezoneId("UTC"));
+        Page page = context.newPage();
+        page.onPageError(errors::add);
+        page.navigate("http://127.0.0.1:" + port + view);
+        page.fill("[name=username]", username);
+        page.fill("[name=password]", "otters-demo");
+        page.keyboard().press("Enter");
+        return page;
+    }
+
+    /** No serious or critical accessibility fault on what the page shows now. */
+    static void assertAccessible(Page page) {
+        var faults = new AxeBuilder(page).analyze().getViolations().stream().filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+            .map(v -> v.getId() + ": " + v.getNodes().get(0).getTarget() + " " + v.getHelp()).toList();
+        Assertions.assertThat(faults).isEmpty();
+    }
+
+    void assertNoScriptErrors() {
+        Assertions.assertThat(errors).isEmpty();
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,55 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { paths } from './schema'
+
+/** What the server says when it refuses: RFC 9457 with a stable code of ours. */
+export interface Problem {
+  status: number
+  code: string
+  detail: string
+  at?: number
+  word?: string
+  expected?: string[]
+  problems?: { document: string; where: string; message: string; at: number; expected: string[] }[]
+}
+
+/** Thrown for every refusal, so that no caller mistakes one for an answer. */
+export class RefusedError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail)
+  }
+}
+
+let onSignedOut: () => void = () => {}
+export function whenSignedOut(told: () => void): void {
+  onSignedOut = told
+}
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+    if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    return request
+  },
+}
+
+export const client = createClient<paths>({ baseUrl: location.origin })
+client.use(csrf)
+
+/** The data of an answer, or a RefusedError. */
+export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let result
+  try {
+    result = await call
+  } catch {
+    throw new RefusedError({ status: 0, code: 'unreachable', detail: 'The application does not answer. What you typed is kept; try again when it runs.' })
+  }
+  if (result.response.ok) return result.data as T
+  const problem = { status: result.response.status, code: 'unknown', detail: result.response.statusText, ...(result.error as object) } as Problem
+  if (problem.status === 401 && problem.code !== 'sign-in-refused') onSignedOut()
+  if (problem.status === 403) problem.detail = 'You may look at this but not change it; a coordinator can.'
+  throw new RefusedError(problem)
+}
+
+export function problemOf(error: unknown): Problem {
+  return error instanceof RefusedError ? error.problem : { status: 0, code: 'unexpected', detail: String(error) }
+}

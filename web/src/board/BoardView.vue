@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { storeToRefs } from 'pinia'
+import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
+import type { Spot } from '../api/types'
+import { matches, typing, type Action } from '../shell/keys'
+import { useSession } from '../shell/session'
+import { LAYERS, useBoard, type Layer } from './boardStore'
+import ChangesPanel from './ChangesPanel.vue'
+import { withoutHand } from './draft'
+import FieldDrawing from './FieldDrawing.vue'
+import FindingsPanel from './FindingsPanel.vue'
+import JobStrip from './JobStrip.vue'
+import KeysHelp from './KeysHelp.vue'
+import PlaceAsk from './PlaceAsk.vue'
+import RulesPanel from './RulesPanel.vue'
+import SaveBar from './SaveBar.vue'
+import SnapLine from './SnapLine.vue'
+
+const board = useBoard()
+const session = useSession()
+const { board: answer, sheet, problem, layers, selected, panel, phase, viewFrom, job, draft } = storeToRefs(board)
+const snapLine = useTemplateRef('snapLine')
+const rules = useTemplateRef('rules')
+const saveBar = useTemplateRef('saveBar')
+const help = ref(false)
+const asking = ref<{ job: string; spot: Spot }>()
+const ghost = ref<Spot>()
+const mayWrite = computed(() => session.me?.mayWrite ?? false)
+onMounted(() => board.start())
+
+const changed = computed(() => new Set(phase.value > 0 ? (answer.value?.changes ?? []).map((c) => c.job) : []))
+const broken = computed(() => new Set((sheet.value?.findings ?? []).filter((f) => f.severity === 'bust').flatMap((f) => f.who)))
+const phases = computed(() => answer.value?.phases.length ?? 1)
+const last = computed(() => Math.min(phase.value, phases.value - 1))
+
+function walk(by: number): void {
+  const order = (sheet.value?.jobs ?? []).map((j) => j.id)
+  if (viewFrom.value === 'defence') order.reverse()
+  const at = selected.value ? order.indexOf(selected.value) : by > 0 ? -1 : order.length
+  selected.value = order[(at + by + order.length) % order.length]
+  ghost.value = undefined
+}
+function toggle(layer: Layer): void {
+  layers.value = layers.value.includes(layer) ? layers.value.filter((l) => l !== layer) : [...layers.value, layer]
+}
+/** Moves the picked man's ghost; as seen on the screen, so turned about from behind the defence. */
+function nudge(x: number, y: number): void {
+  const from = ghost.value ?? job.value?.feet
+  const turn = viewFrom.value === 'offence' ? 1 : -1
+  if (from) ghost.value = { x: from.x + turn * x, y: Math.max(0.6, from.y + turn * y) }
+}
+function enter(): void {
+  if (ghost.value && selected.value) asking.value = { job: selected.value, spot: ghost.value }
+  else if (selected.value) panel.value = 'rules'
+}
+function back(): void {
+  if (ghost.value) ghost.value = undefined
+  else if (panel.value === 'rules') panel.value = 'findings'
+  else selected.value = undefined
+}
+async function addRung(): Promise<void> {
+  panel.value = 'rules'
+  await nextTick()
+  rules.value?.add()
+}
+function putBack(): void {
+  if (selected.value) board.setDraft(withoutHand(draft.value, selected.value))
+}
+const always = (): boolean => true
+const picked = (): boolean => !!selected.value
+const actions: Action[] = [
+  { id: 'type', label: 'Type a snap', shortcut: '/', enabled: always, perform: () => snapLine.value?.open() },
+  { id: 'previous', label: 'Man to the left', shortcut: 'ArrowLeft', enabled: always, perform: () => walk(-1) },
+  { id: 'next', label: 'Man to the right', shortcut: 'ArrowRight', enabled: always, perform: () => walk(1) },
+  { id: 'rules', label: 'His rules (or put him where his ghost stands)', shortcut: 'Enter', enabled: picked, perform: enter },
+  { id: 'back', label: 'One step back', shortcut: 'Escape', enabled: always, perform: back },
+  { id: 'nudge-left', label: 'Move him half a yard left', shortcut: 'Shift+ArrowLeft', enabled: picked, perform: () => nudge(-0.5, 0) },
+  { id: 'nudge-right', label: 'Move him half a yard right', shortcut: 'Shift+ArrowRight', enabled: picked, perform: () => nudge(0.5, 0) },
+  { id: 'nudge-up', label: 'Move him half a yard up', shortcut: 'Shift+ArrowUp', enabled: picked, perform: () => nudge(0, 0.5) },
+  { id: 'nudge-down', label: 'Move him half a yard down', shortcut: 'Shift+ArrowDown', enabled: picked, perform: () => nudge(0, -0.5) },
+  { id: 'put-back', label: 'Put him back where his rules say', shortcut: 'Delete', enabled: picked, perform: putBack },
+  ...LAYERS.map((layer, i): Action => ({ id: layer, label: `Layer: ${layer}`, shortcut: String(i + 1), enabled: always, perform: () => toggle(layer) })),
+  { id: 'phase', label: 'Before and after the motion', shortcut: 'M', enabled: () => phases.value > 1, perform: () => (phase.value = last.value === 0 ? 99 : 0) },
+  { id: 'turn', label: 'Seen from behind the offence or the defence', shortcut: 'V', enabled: always, perform: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence') },
+  { id: 'findings', label: 'What breaks', shortcut: 'F', enabled: always, perform: () => (panel.value = 'findings') },
+  { id: 'changes', label: 'What the motion changed', shortcut: 'C', enabled: () => phases.value > 1, perform: () => (panel.value = 'changes') },
+  { id: 'add', label: 'Add a rung on top of his ladder', shortcut: 'A', enabled: () => picked() && mayWrite.value, perform: () => void addRung() },
+  { id: 'undo', label: 'Undo', shortcut: 'U', enabled: always, perform: board.undo },
+  { id: 'redo', label: 'Redo', shortcut: 'Y', enabled: always, perform: board.redo },
+  { id: 'save', label: 'Save the call', shortcut: 'S', enabled: () => board.dirty && mayWrite.value, perform: () => void saveBar.value?.save() },
+  { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: () => (help.value = true) },
+]
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (typing(event.target) || asking.value || document.querySelector('.ant-modal-wrap:not([style*="display: none"])')) return
+  const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
+  const onButton = event.target instanceof HTMLButtonElement && event.key === 'Enter' && !event.target.dataset.job
+  if (!action || onButton) return
+  event.preventDefault()
+  action.perform()
+})
+</script>
+
+<template>
+  <div class="board">
+    <header>
+      <SnapLine ref="snapLine" />
+      <SaveBar v-if="mayWrite" ref="saveBar" />
+      <span class="hint"><span class="key">/</span> type</span>
+    </header>
+    <section class="middle" aria-label="Field">
+      <div class="bar">
+        <button v-for="(layer, i) in LAYERS" :key="layer" type="button" :aria-pressed="layers.includes(layer)" @click="toggle(layer)"><span class="key">{{ i + 1 }}</span> {{ layer }}</button>
+        <button type="button" class="turn" @click="viewFrom = viewFrom === 'offence' ? 'defence' : 'offence'"><span class="key">V</span> from behind the {{ viewFrom }}</button>
+        <span v-if="phases > 1" class="phases">
+          <button type="button" :aria-pressed="last === 0" @click="phase = 0">Before</button>
+          <button v-for="n in phases - 1" :key="n" type="button" :aria-pressed="last === n" @click="phase = n">{{ phases === 2 ? 'After' : `Step ${n}` }}</button>
+          <span class="key">M</span>
+        </span>
+      </div>
+      <div class="drawing">
+        <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} <button class="link" type="button" @click="board.start">Try again</button></p>
+        <p v-else-if="!answer" class="soft waiting">Lining up.</p>
+        <FieldDrawing v-if="answer && sheet" :field="answer.field" :sheet="sheet" :from="viewFrom" :layers="layers" :selected="selected" :ghost="ghost" @pick="selected = $event; ghost = undefined" @drop="(j, spot) => (asking = { job: j, spot })" />
+      </div>
+      <p v-if="sheet" class="facts">{{ [...sheet.facts, ...sheet.movedIn].join('. ') }}.<template v-if="draft.hand.length"> Put by hand, not saved: {{ draft.hand.map((h) => h.job.replaceAll('-', ' ')).join(', ') }}.</template></p>
+    </section>
+    <aside v-if="sheet" aria-label="What breaks and why" tabindex="0">
+      <div class="tabs" role="tablist">
+        <button type="button" role="tab" :aria-selected="panel === 'findings'" @click="panel = 'findings'">Findings</button>
+        <button v-if="phases > 1" type="button" role="tab" :aria-selected="panel === 'changes'" @click="panel = 'changes'">Changes</button>
+        <button type="button" role="tab" :aria-selected="panel === 'rules'" @click="panel = 'rules'">Rules</button>
+      </div>
+      <FindingsPanel v-if="panel === 'findings'" :sheet="sheet" :selected="selected" @pick="selected = $event" />
+      <ChangesPanel v-else-if="panel === 'changes' && answer" :changes="answer.changes" :answer="answer.phases.at(-1)?.answer" :selected="selected" @pick="selected = $event" />
+      <RulesPanel v-else ref="rules" :may-write="mayWrite" />
+    </aside>
+    <footer v-if="sheet"><JobStrip :jobs="sheet.jobs" :selected="selected" :from="viewFrom" :changed="changed" :broken="broken" @pick="selected = $event" @open="panel = 'rules'" /></footer>
+    <PlaceAsk :job="asking?.job" :spot="asking?.spot" :may-write="mayWrite" @done="asking = undefined; ghost = undefined" />
+    <KeysHelp :open="help" :actions="actions" @close="help = false" />
+  </div>
+</template>
+
+<style scoped>
+.board { display: grid; grid-template: auto minmax(0, 1fr) 292px / minmax(0, 1fr) 300px; height: 100%; }
+header { grid-column: 1 / 3; display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
+.hint { color: var(--soft); font: 400 13px var(--narrow); white-space: nowrap; }
+.middle { display: grid; grid-template-rows: auto minmax(0, 1fr) auto; min-height: 0; background: var(--field); }
+.bar { display: flex; gap: 6px; padding: 6px 12px 4px; flex-wrap: wrap; }
+.bar button, .tabs button { all: unset; cursor: pointer; font: 600 13px/1.5 var(--narrow); color: var(--soft); padding: 1px 5px 0; border-bottom: 3px solid transparent; }
+.bar button:focus-visible, .tabs button:focus-visible { outline: 3px solid var(--accent); }
+.bar button[aria-pressed='true'], .tabs button[aria-selected='true'] { color: var(--ink); border-bottom-color: var(--accent); }
+.phases { margin-left: auto; display: flex; gap: 4px; align-items: center; }
+.drawing { min-height: 0; position: relative; }
+.facts { font: 400 12.5px/1.3 var(--narrow); color: var(--soft); padding: 3px 14px 5px; }
+.trouble { color: var(--bust); font-weight: 600; padding: 20px; } .waiting { padding: 20px; }
+aside { border-left: 2px solid var(--ink); background: var(--card); padding: 8px 14px 14px; overflow-y: auto; min-height: 0; scrollbar-width: thin; }
+.tabs { display: flex; gap: 12px; padding-bottom: 8px; }
+footer { grid-column: 1 / 3; border-top: 2px solid var(--ink); min-height: 0; }
+</style>

@@ -1,0 +1,151 @@
+import { useStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { answer, client, problemOf, type Problem } from '../api/client'
+import type { Board, BoardRequest, CallItem, CallSheet, Choices, Edit, FoundPhrase, Hand, SnapWords, Spot } from '../api/types'
+import { EMPTY, withEdit, withHand, type Draft } from './draft'
+import type { ViewFrom } from './field'
+import { begin, change, redo, undo, type History } from './history'
+
+export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage'] as const
+export type Layer = (typeof LAYERS)[number]
+export type Panel = 'findings' | 'changes' | 'rules'
+
+const FIRST_SNAP: SnapWords = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 2, distance: 7 }
+
+/** The board as it stands: what is asked, what core answered, what is picked. Football is decided by core alone. */
+export const useBoard = defineStore('board', () => {
+  const snap = useStorage<SnapWords>('mensch.board.snap', { ...FIRST_SNAP })
+  const callId = useStorage('mensch.board.call', 'anvil-drizzle')
+  const revision = useStorage<number>('mensch.board.revision', 0)
+  const drafts = useStorage<History<Draft>>('mensch.board.draft', begin(EMPTY))
+  const viewFrom = useStorage<ViewFrom>('mensch.board.from', 'offence')
+  const layers = useStorage<Layer[]>('mensch.board.layers', ['gaps', 'areas'])
+
+  const choices = shallowRef<Choices>()
+  const calls = shallowRef<CallItem[]>([])
+  const callSheet = shallowRef<CallSheet>()
+  const board = shallowRef<Board>()
+  const problem = ref<Problem>()
+  const trying = ref<Edit>()
+  const tryProblem = ref<Problem>()
+  const phase = ref(0)
+  const selected = ref<string>()
+  const panel = ref<Panel>('findings')
+
+  const draft = computed(() => drafts.value.now)
+  const sheet = computed(() => board.value?.phases[Math.min(phase.value, board.value.phases.length - 1)])
+  const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
+  const dirty = computed(() => draft.value.edits.length > 0)
+
+  function request(over: Draft): BoardRequest {
+    return { snap: snap.value, call: callId.value, revision: revision.value, edits: [...over.edits], hand: [...over.hand] }
+  }
+  function withTrying(): Draft {
+    return trying.value ? withEdit(draft.value, trying.value) : draft.value
+  }
+
+  let asked = 0
+  /** Only the answer to the last question counts. */
+  async function lineUp(): Promise<void> {
+    const mine = ++asked
+    try {
+      const found = await answer(client.POST('/api/board', { body: request(withTrying()) }))
+      if (mine !== asked) return
+      board.value = found
+      problem.value = undefined
+      tryProblem.value = undefined
+    } catch (error) {
+      if (mine !== asked) return
+      if (trying.value) tryProblem.value = problemOf(error)
+      else problem.value = problemOf(error)
+    }
+  }
+
+  async function loadLists(): Promise<void> {
+    choices.value = await answer(client.GET('/api/board/choices'))
+    calls.value = await answer(client.GET('/api/calls'))
+  }
+  async function loadCall(): Promise<void> {
+    callSheet.value = await answer(client.GET('/api/calls/{id}', { params: { path: { id: callId.value }, query: { revision: revision.value } } }))
+  }
+  async function start(): Promise<void> {
+    try {
+      await loadLists()
+      await loadCall()
+    } catch (error) {
+      if (problemOf(error).code === 'not-found') await chooseCall('anvil-drizzle')
+      else problem.value = problemOf(error)
+    }
+    await lineUp()
+  }
+
+  async function chooseCall(id: string): Promise<void> {
+    callId.value = id
+    revision.value = calls.value.find((c) => c.id === id)?.revision ?? 0
+    drafts.value = begin(EMPTY)
+    await loadCall()
+    await lineUp()
+  }
+
+  function setDraft(next: Draft): void {
+    drafts.value = change(drafts.value, next)
+    trying.value = undefined
+    tryProblem.value = undefined
+    void lineUp()
+  }
+  function step(way: typeof undo): void {
+    drafts.value = way(drafts.value)
+    void lineUp()
+  }
+
+  /** A sentence tried on the board before it is kept. */
+  function trySentence(edit: Edit | undefined): void {
+    trying.value = edit
+    tryProblem.value = undefined
+    void lineUp()
+  }
+
+  async function phrasesAt(jobId: string, spot: Spot): Promise<FoundPhrase[]> {
+    return answer(client.POST('/api/board/phrases', { body: { board: request(draft.value), job: jobId, x: spot.x, y: spot.y } }))
+  }
+  function putForNow(hand: Hand): void {
+    setDraft(withHand(draft.value, hand))
+  }
+
+  async function saved(sheetSaved: CallSheet): Promise<void> {
+    callId.value = sheetSaved.id
+    revision.value = sheetSaved.revision
+    callSheet.value = sheetSaved
+    drafts.value = begin({ edits: [], hand: draft.value.hand })
+    calls.value = await answer(client.GET('/api/calls'))
+    await lineUp()
+  }
+  async function saveAs(name: string): Promise<void> {
+    const body = { name, from: callId.value, fromRevision: revision.value, edits: [...draft.value.edits] }
+    await saved(await answer(client.POST('/api/calls', { body })))
+  }
+  async function saveNext(base: number): Promise<void> {
+    const body = { base, edits: [...draft.value.edits] }
+    await saved(await answer(client.PUT('/api/calls/{id}', { params: { path: { id: callId.value } }, body })))
+  }
+  /** My unsaved sentences on top of somebody else's newer revision. */
+  async function rebase(onto: number): Promise<void> {
+    revision.value = onto
+    await loadCall()
+    await lineUp()
+  }
+
+  watch(snap, () => {
+    const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
+    if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion)) snap.value.motion = undefined
+    phase.value = snap.value.motion ? 99 : 0
+    panel.value = snap.value.motion ? 'changes' : panel.value === 'changes' ? 'findings' : panel.value
+    void lineUp()
+  }, { deep: true })
+
+  return {
+    snap, callId, revision, drafts, draft, dirty, viewFrom, layers, choices, calls, callSheet, board, sheet, job, problem, tryProblem, trying, phase, selected, panel,
+    start, lineUp, chooseCall, setDraft, undo: () => step(undo), redo: () => step(redo), trySentence, phrasesAt, putForNow, saveAs, saveNext, rebase,
+  }
+})

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest'
+import type { FieldRow } from '../api/types'
+import { drawingOf, rectOf, spotWords, yardLines } from './field'
+
+const field: FieldRow = { code: 'hs', leftSideline: -17.78, rightSideline: 35.55, leftHash: 0, rightHash: 17.77, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7 }
+
+describe('field', () => {
+  it('goes from yards to the drawing and back, from both ends', () => {
+    for (const from of ['offence', 'defence'] as const) {
+      const drawing = drawingOf(field, from)
+      for (const spot of [{ x: 0, y: 0 }, { x: -12.3, y: 7 }, { x: 30, y: -5 }]) {
+        const back = drawing.svgToField(drawing.fieldToSvg(spot))
+        expect(back.x).toBeCloseTo(spot.x)
+        expect(back.y).toBeCloseTo(spot.y)
+      }
+    }
+  })
+  it('puts the defence on top and the right to the right when seen from behind the offence, and turns both about', () => {
+    const offence = drawingOf(field, 'offence')
+    const defence = drawingOf(field, 'defence')
+    expect(offence.fieldToSvg({ x: 0, y: 10 }).y).toBeLessThan(offence.fieldToSvg({ x: 0, y: 0 }).y)
+    expect(defence.fieldToSvg({ x: 0, y: 10 }).y).toBeGreaterThan(defence.fieldToSvg({ x: 0, y: 0 }).y)
+    expect(defence.fieldToSvg({ x: 5, y: 0 }).x).toBeLessThan(defence.fieldToSvg({ x: 0, y: 0 }).x)
+  })
+  it('gives rectangles of positive size in both views', () => {
+    for (const from of ['offence', 'defence'] as const) {
+      const rect = rectOf(drawingOf(field, from), { xMin: -2, xMax: 3, yMin: 1, yMax: 4 })
+      expect(rect.width).toBeCloseTo(80)
+      expect(rect.height).toBeCloseTo(48)
+    }
+  })
+  it('knows where the painted lines are', () => {
+    expect(yardLines(38).map((l) => l.y)).toEqual([-7, -2, 3, 8, 13, 18])
+    expect(yardLines(38).filter((l) => l.painted).map((l) => [l.y, l.painted])).toEqual([[-2, '40'], [8, '30'], [18, '20']])
+    expect(yardLines(4).find((l) => l.goal)?.y).toBe(4)
+    expect(yardLines(97).filter((l) => l.goal)).toHaveLength(1)
+  })
+  it('says the spot in words', () => {
+    expect([4, 50, 62].map(spotWords)).toEqual(['our 4', 'midfield', 'their own 38'])
+  })
+})

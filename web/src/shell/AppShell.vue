@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { ConfigProvider } from 'ant-design-vue'
+import { useStorage } from '@vueuse/core'
+import { onMounted, watchEffect } from 'vue'
+import SignIn from '../signin/SignIn.vue'
+import { useSession } from './session'
+import { themeOf, type ThemeName } from './theme'
+
+const session = useSession()
+const themeName = useStorage<ThemeName>('mensch.theme', 'day')
+watchEffect(() => (document.documentElement.dataset.theme = themeName.value))
+onMounted(() => session.load())
+function turnPaper(): void {
+  themeName.value = themeName.value === 'day' ? 'night' : 'day'
+}
+</script>
+
+<template>
+  <ConfigProvider :theme="themeOf(themeName)">
+    <div class="shell">
+      <nav aria-label="Views">
+        <b>Mensch</b>
+        <RouterLink to="/board">Board</RouterLink>
+        <span class="foot">
+          <button v-if="session.me" type="button" @click="turnPaper">{{ themeName === 'day' ? 'Night' : 'Day' }}</button>
+          <button v-if="session.me" type="button" :title="`Signed in: ${session.me.displayName}`" @click="session.signOut()">Sign out</button>
+          <span v-if="session.me">? keys</span>
+        </span>
+      </nav>
+      <main>
+        <SignIn v-if="session.asked && !session.me" />
+        <RouterView v-if="session.me" />
+      </main>
+    </div>
+  </ConfigProvider>
+</template>
+
+<style scoped>
+.shell { display: grid; grid-template-columns: 72px 1fr; height: 100%; }
+nav { background: #1c2426; color: #d9d5c8; display: flex; flex-direction: column; padding: 14px 0 10px; }
+nav b { font: 700 19px/1 var(--narrow); color: #fff; text-align: center; margin-bottom: 16px; }
+nav a { font: 600 14px/1 var(--narrow); padding: 12px 0 12px 12px; border-left: 4px solid transparent; color: inherit; text-decoration: none; }
+nav a.router-link-active { color: #1c2426; background: #f6f3ea; border-color: #e0a526; }
+.foot { margin-top: auto; display: grid; gap: 10px; padding-left: 12px; font: 400 13px/1 var(--narrow); color: #b9bfbb; }
+.foot button { all: unset; cursor: pointer; }
+.foot button:focus-visible { outline: 3px solid #e0a526; }
+main { min-width: 0; min-height: 0; position: relative; }
+</style>

@@ -1,0 +1,19 @@
+import { theme, type ConfigProviderProps } from 'ant-design-vue'
+
+export type ThemeName = 'day' | 'night'
+
+const day = { ink: '#1c2426', card: '#fffdf7', rule: '#cfc8b6', soft: '#535d5c' }
+const night = { ink: '#ece7da', card: '#1d2526', rule: '#46504f', soft: '#a9b1ac' }
+
+/** The component library's tokens set to the card's ink and paper. */
+export function themeOf(name: ThemeName): ConfigProviderProps['theme'] {
+  const c = name === 'day' ? day : night
+  return {
+    algorithm: name === 'day' ? theme.defaultAlgorithm : theme.darkAlgorithm,
+    token: {
+      colorPrimary: c.ink, colorText: c.ink, colorTextPlaceholder: c.soft, colorBgBase: c.card, colorBorder: c.rule, colorLink: c.ink,
+      borderRadius: 3, controlOutlineWidth: 0, boxShadow: 'none', boxShadowSecondary: `0 0 0 1.5px ${c.ink}`,
+      fontFamily: "'Archivo', sans-serif", fontSize: 14, motionDurationMid: '0.1s', motionDurationSlow: '0.1s',
+    },
+  }
+}
