@@ -92,7 +92,7 @@ const actions: Action[] = [
   { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: () => (help.value = true) },
 ]
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event.target) || asking.value || document.querySelector('.ant-modal-wrap:not([style*="display: none"])')) return
+  if (typing(event.target) || asking.value || help.value || saveBar.value?.open) return
   const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
   const onButton = event.target instanceof HTMLButtonElement && event.key === 'Enter' && !event.target.dataset.job
   if (!action || onButton) return

@@ -51,7 +51,8 @@ async function takeTheirs(): Promise<void> {
   board.setDraft({ edits: [], hand: draft.value.hand })
   await board.rebase(theirs)
 }
-defineExpose({ save, saveAs: () => ((naming.value = true), (name.value = `${callSheet.value?.name ?? ''} ours`)) })
+const open = computed(() => naming.value || !!conflict.value)
+defineExpose({ save, open })
 </script>
 
 <template>

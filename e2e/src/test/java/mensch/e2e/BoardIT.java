@@ -53,6 +53,7 @@ class BoardIT {
         page.keyboard().type("pro trade fog");
         page.keyboard().press("Enter");
         assertThat(page.locator("aside")).containsText("What the motion changed");
+        assertThat(page.locator(".phases [aria-pressed=true]")).hasText("After");
         page.keyboard().press("m");
         assertThat(page.locator(".phases [aria-pressed=true]")).hasText("Before");
         page.keyboard().press("ArrowRight");

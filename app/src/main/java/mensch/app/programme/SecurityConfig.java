@@ -31,6 +31,7 @@ class SecurityConfig {
             .authorizeHttpRequests(a -> a
                 .requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**").permitAll()
                 .requestMatchers("/api/board", "/api/board/**").authenticated()
+                .requestMatchers("/api/reels/**", "/api/grades/**").hasRole(Member.Role.COORDINATOR.name())
                 .requestMatchers(HttpMethod.GET, "/api/**").authenticated()
                 .requestMatchers("/api/**").hasRole(Member.Role.COORDINATOR.name())
                 .requestMatchers(HttpMethod.GET, "/", "/index.html", "/assets/**", "/favicon.svg", "/board", "/film", "/film/**", "/grades", "/error").permitAll()

@@ -1,0 +1,86 @@
+package mensch.app.film;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.List;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A film with the exact presentation time of each of its frames, seconds. */
+@Entity
+@Table(name = "reel")
+class Reel {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Column(nullable = false)
+    private String name;
+
+    @Column(name = "\"view\"", nullable = false)
+    private String view;
+
+    @Column(nullable = false)
+    private String file;
+
+    @Column(nullable = false)
+    private int width;
+
+    @Column(nullable = false)
+    private int height;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private List<Double> frameTimes;
+
+    private String uploadedBy;
+
+    @Column(nullable = false)
+    private Instant uploadedAt;
+
+    protected Reel() {}
+
+    Reel(String name, String view, String file, FilmProbe.Probed probed, String uploadedBy, Instant uploadedAt) {
+        this.name = name;
+        this.view = view;
+        this.file = file;
+        this.width = probed.width();
+        this.height = probed.height();
+        this.frameTimes = probed.frameTimes();
+        this.uploadedBy = uploadedBy;
+        this.uploadedAt = uploadedAt;
+    }
+
+    Long id() {
+        return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String view() {
+        return view;
+    }
+
+    String file() {
+        return file;
+    }
+
+    int width() {
+        return width;
+    }
+
+    int height() {
+        return height;
+    }
+
+    List<Double> frameTimes() {
+        return frameTimes;
+    }
+}

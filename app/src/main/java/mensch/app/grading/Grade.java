@@ -1,0 +1,114 @@
+package mensch.app.grading;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import mensch.core.document.DocumentRef;
+import mensch.core.grading.AlignmentVerdict;
+
+/** One facet of one man on one snap. */
+@Entity
+@Table(name = "grade")
+class Grade {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Column(nullable = false)
+    private Long snapId;
+
+    @Column(nullable = false)
+    private String job;
+
+    @Column(nullable = false)
+    private String facet;
+
+    @Column(nullable = false)
+    private String verdict;
+
+    @Column(nullable = false)
+    private String mark;
+
+    private String overruled;
+
+    private String note;
+
+    @Column(nullable = false)
+    private String gradedBy;
+
+    @Column(nullable = false)
+    private String callId;
+
+    @Column(nullable = false)
+    private int callRevision;
+
+    @Column(nullable = false)
+    private String callDigest;
+
+    protected Grade() {}
+
+    Grade(Long snapId, String job, String facet) {
+        this.snapId = snapId;
+        this.job = job;
+        this.facet = facet;
+    }
+
+    /** To standard when in, below when out, not told when too close to call. */
+    void judge(AlignmentVerdict judged, DocumentRef call, String by) {
+        this.verdict = judged.words();
+        this.mark = switch (judged.outcome()) {
+            case IN -> "=";
+            case OUT -> "-";
+            case TOO_CLOSE -> "n/a";
+        };
+        this.gradedBy = by;
+        this.callId = call.id();
+        this.callRevision = call.revision();
+        this.callDigest = call.digest();
+    }
+
+    void overrule(String newMark, String why, String by) {
+        this.overruled = newMark;
+        this.note = why;
+        this.gradedBy = by;
+    }
+
+    String given() {
+        return overruled == null ? mark : overruled;
+    }
+
+    Long snapId() {
+        return snapId;
+    }
+
+    String job() {
+        return job;
+    }
+
+    String verdict() {
+        return verdict;
+    }
+
+    String mark() {
+        return mark;
+    }
+
+    String overruled() {
+        return overruled;
+    }
+
+    String note() {
+        return note;
+    }
+
+    String callId() {
+        return callId;
+    }
+
+    int callRevision() {
+        return callRevision;
+    }
+}

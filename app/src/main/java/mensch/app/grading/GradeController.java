@@ -1,0 +1,40 @@
+package mensch.app.grading;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.security.Principal;
+import java.util.List;
+import mensch.app.grading.GradeBook.ManRow;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Grades per man. */
+@RestController
+@RequestMapping("/api/grades")
+class GradeController {
+
+    /** The coach's word over the measured verdict; a mark left out takes it back. */
+    record Overrule(@NotNull Long reel, @NotNull Integer snap, @NotBlank String job, @Pattern(regexp = "[+=-]|n/a", message = "is +, =, - or n/a") String mark, String note) {}
+
+    private final GradeBook book;
+
+    GradeController(GradeBook book) {
+        this.book = book;
+    }
+
+    @GetMapping
+    List<ManRow> men() {
+        return book.men();
+    }
+
+    @PutMapping
+    List<ManRow> overrule(@Valid @RequestBody Overrule request, Principal by) {
+        book.overrule(request.reel(), request.snap(), request.job(), request.mark(), request.note(), by.getName());
+        return book.men();
+    }
+}

@@ -1,0 +1,128 @@
+package mensch.camera;
+
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.CompletableFuture;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Films the script twice, from the sideline and from the end zone, with ffmpeg; the staff's log beside the film, the truth elsewhere. */
+public final class ReelMaker {
+    static final int FPS = 30;
+    static final int FRAMES_BEFORE = 24;
+    static final int FRAMES_PER_SNAP = 48;
+    private static final int WIDTH = 1920;
+    private static final int NOISE = 5;
+    private static final long SEED = 20261;
+
+    private final Path films;
+    private final Path truth;
+    private final JsonMapper json = JsonMapper.builder().build();
+
+    private ReelMaker(Path films, Path truth) {
+        this.films = films;
+        this.truth = truth;
+    }
+
+    /** {@code ReelMaker <films folder> <truth folder>}. */
+    public static void main(String[] args) throws IOException {
+        if (args.length != 2) {
+            throw new IllegalArgumentException("usage: ReelMaker <films folder> <truth folder>");
+        }
+        var maker = new ReelMaker(Files.createDirectories(Path.of(args[0])), Files.createDirectories(Path.of(args[1])));
+        List<Scene> scenes = new ReelScript(SEED).scenes();
+        var sideline = CompletableFuture.runAsync(() -> maker.film("stoats-sideline", "Stoats, sideline", scenes, true));
+        maker.film("stoats-end-zone", "Stoats, end zone", scenes, false);
+        sideline.join();
+    }
+
+    /** The camera of a scene: the same tripod, turned to the ball. */
+    static PinholeCamera camera(Scene scene, boolean sideline) {
+        return sideline ? PinholeCamera.sideline(45, 20, scene.snap().field().ball().lateralYards(), WIDTH) : PinholeCamera.endZone(35, 12, WIDTH);
+    }
+
+    private void film(String id, String name, List<Scene> scenes, boolean sideline) {
+        try {
+            render(id, name, scenes, sideline);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void render(String id, String name, List<Scene> scenes, boolean sideline) throws IOException, InterruptedException {
+        PinholeCamera first = camera(scenes.get(0), sideline);
+        Path part = films.resolve(id + ".part.mp4");
+        Process ffmpeg = new ProcessBuilder("ffmpeg", "-y", "-v", "error", "-f", "rawvideo", "-pix_fmt", "bgr24", "-s", WIDTH + "x" + first.heightPixels(), "-r", String.valueOf(FPS),
+            "-i", "-", "-c:v", "libx264", "-preset", "veryfast", "-crf", "20", "-g", "10", "-pix_fmt", "yuv420p", "-movflags", "+faststart", part.toString()).inheritIO()
+            .redirectInput(ProcessBuilder.Redirect.PIPE).start();
+        try (OutputStream out = new BufferedOutputStream(ffmpeg.getOutputStream(), 1 << 20)) {
+            var image = new BufferedImage(WIDTH, first.heightPixels(), BufferedImage.TYPE_3BYTE_BGR);
+            var random = new Random(SEED);
+            for (Scene scene : scenes) {
+                var painter = new Painter(camera(scene, sideline), scene.snap().field());
+                for (int f = 0; f < FRAMES_PER_SNAP; f++) {
+                    painter.frame(image, scene.bodies(), (double) (f - FRAMES_BEFORE) / FPS);
+                    out.write(noisy(((DataBufferByte) image.getRaster().getDataBuffer()).getData(), random));
+                }
+            }
+        }
+        if (ffmpeg.waitFor() != 0) {
+            throw new IOException("ffmpeg could not encode " + id);
+        }
+        json.writeValue(truth.resolve(id + ".json").toFile(), truth(scenes, sideline));
+        json.writeValue(films.resolve(id + ".json").toFile(), log(name, scenes, sideline));
+        Files.move(part, films.resolve(id + ".mp4"), StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    private static byte[] noisy(byte[] pixels, Random random) {
+        byte[] noise = new byte[4096];
+        random.nextBytes(noise);
+        for (int i = 0; i < pixels.length; i += 3) {
+            int n = noise[(i / 3 * 7 + i / 5760) & 4095] % NOISE;
+            for (int c = 0; c < 3; c++) {
+                pixels[i + c] = (byte) Math.max(0, Math.min(255, (pixels[i + c] & 255) + n));
+            }
+        }
+        return pixels;
+    }
+
+    /** What a coach would have written down: nothing that only the camera knows. */
+    private static Map<String, Object> log(String name, List<Scene> scenes, boolean sideline) {
+        var snaps = new ArrayList<Map<String, Object>>();
+        for (Scene scene : scenes) {
+            String[] spot = scene.spot().split("[ &]");
+            var row = new LinkedHashMap<String, Object>();
+            row.put("number", scene.number());
+            row.put("firstFrame", (scene.number() - 1) * FRAMES_PER_SNAP);
+            row.put("snapFrame", (scene.number() - 1) * FRAMES_PER_SNAP + FRAMES_BEFORE);
+            row.put("formation", scene.formation());
+            row.put("mirrored", scene.mirrored());
+            row.put("code", spot[0]);
+            row.put("hash", spot[1]);
+            row.put("toGoal", Integer.valueOf(spot[2]));
+            row.put("down", Integer.valueOf(spot[3]));
+            row.put("distance", Integer.valueOf(spot[4]));
+            row.put("call", scene.call());
+            snaps.add(row);
+        }
+        return Map.of("name", name, "view", sideline ? "sideline" : "end zone", "snaps", snaps);
+    }
+
+    private static Map<String, Object> truth(List<Scene> scenes, boolean sideline) {
+        return Map.of("stated", "made up by the simulated camera", "snaps", scenes.stream().map(s -> Map.of("number", s.number(), "camera", camera(s, sideline),
+            "men", s.bodies().stream().map(b -> Map.of("name", b.name(), "x", b.at().x(), "y", b.at().y())).toList(), "faults", s.faults())).toList());
+    }
+}

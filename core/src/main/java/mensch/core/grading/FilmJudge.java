@@ -1,0 +1,102 @@
+package mensch.core.grading;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mensch.core.call.Call;
+import mensch.core.film.Calibration;
+import mensch.core.film.ImagePoint;
+import mensch.core.film.Measured;
+import mensch.core.formation.Formation;
+import mensch.core.formation.Man;
+import mensch.core.formation.Snap;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Place;
+import mensch.core.rung.Ref;
+
+/** Measures clicked feet and judges each defender against his place, asked against the offence as it stood. */
+public final class FilmJudge {
+    /** A measured depth moves a man off the sheet's depth only when it differs by more than this and beyond its doubt, yards. */
+    private static final double DEPTH_CHANGE_YARDS = 1;
+
+    private final Map<String, Measured> measured = new LinkedHashMap<>();
+
+    /**
+     * One defender who was clicked.
+     *
+     * @param nominal men his place leans on who were not clicked: the verdict is against the sheet's splits
+     */
+    public record Row(Job job, Measured measured, AlignmentVerdict verdict, List<String> nominal) {}
+
+    /** The line-up asked against the offence as it stood, and the verdicts in field order. */
+    public record Judged(Lineup asked, List<Row> rows, Map<String, Measured> measured) {}
+
+    private FilmJudge(Calibration calibration, Map<String, ImagePoint> clicks) {
+        clicks.forEach((man, click) -> {
+            Measured found = calibration.measure(click);
+            if (found != null) {
+                measured.put(man, found);
+            }
+        });
+    }
+
+    /** @param clicks feet by offensive name or job id; clicks above the horizon are left out */
+    public static Judged of(Call call, Snap logged, Calibration calibration, Map<String, ImagePoint> clicks) {
+        return new FilmJudge(calibration, clicks).judge(call, logged);
+    }
+
+    private Judged judge(Call call, Snap logged) {
+        Lineup asked = Lineup.of(call, asItStood(logged));
+        var rows = new ArrayList<Row>();
+        for (Job job : asked.jobs()) {
+            Place place = job.before().align().orNull();
+            if (place != null && measured.containsKey(job.id())) {
+                rows.add(row(asked, job, place));
+            }
+        }
+        return new Judged(asked, List.copyOf(rows), measured);
+    }
+
+    private Snap asItStood(Snap logged) {
+        var moved = new ArrayList<Man>();
+        for (Man man : logged.formation().men()) {
+            Measured found = measured.get(man.name());
+            if (found != null) {
+                double depth = 0.0 - found.feet().y();
+                boolean elsewhere = Math.abs(depth - man.depth()) > Math.max(DEPTH_CHANGE_YARDS, 1.96 * found.sigmaY());
+                moved.add(man.at(found.feet().x(), elsewhere ? Math.max(0, depth) : man.depth()));
+            }
+        }
+        Formation stood = logged.formation().with(moved);
+        var phases = new ArrayList<>(logged.phases().subList(0, logged.phases().size() - 1));
+        phases.add(stood);
+        return new Snap(phases, logged.field(), logged.situation(), logged.declared(), logged.unknown());
+    }
+
+    private Row row(Lineup asked, Job job, Place place) {
+        var nominal = new ArrayList<String>();
+        double varianceX = 0;
+        int references = 0;
+        for (Ref ref : place.from()) {
+            Man man = asked.view(job).man(ref);
+            if (man == null || ref.kind() == Ref.Kind.BALL) {
+                continue;
+            }
+            references++;
+            Measured found = measured.get(man.name());
+            if (found == null) {
+                nominal.add(man.name());
+            }
+            varianceX += square(found == null ? AlignmentVerdict.NOMINAL_SIGMA_YARDS : found.sigmaX());
+        }
+        double share = Math.max(1, references);
+        var verdict = AlignmentVerdict.of(place, measured.get(job.id()), Math.sqrt(varianceX) / share, 0);
+        return new Row(job, measured.get(job.id()), verdict, List.copyOf(nominal));
+    }
+
+    private static double square(double x) {
+        return x * x;
+    }
+}
