@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ConfigProvider } from 'ant-design-vue'
 import { useStorage } from '@vueuse/core'
-import { onMounted, watchEffect } from 'vue'
+import { onMounted, ref, watch, watchEffect } from 'vue'
 import SignIn from '../signin/SignIn.vue'
 import { useSession } from './session'
 import { themeOf, type ThemeName } from './theme'
@@ -9,6 +9,8 @@ import { themeOf, type ThemeName } from './theme'
 const session = useSession()
 const themeName = useStorage<ThemeName>('mensch.theme', 'day')
 watchEffect(() => (document.documentElement.dataset.theme = themeName.value))
+const wasIn = ref(false)
+watch(() => session.me, (me) => (wasIn.value = wasIn.value || !!me))
 onMounted(() => session.load())
 function turnPaper(): void {
   themeName.value = themeName.value === 'day' ? 'night' : 'day'
@@ -21,6 +23,10 @@ function turnPaper(): void {
       <nav aria-label="Views">
         <b>Mensch</b>
         <RouterLink to="/board">Board</RouterLink>
+        <template v-if="session.me?.mayWrite">
+          <RouterLink to="/film" :class="{ on: $route.path.startsWith('/film') }">Film</RouterLink>
+          <RouterLink to="/grades">Grades</RouterLink>
+        </template>
         <span class="foot">
           <button v-if="session.me" type="button" @click="turnPaper">{{ themeName === 'day' ? 'Night' : 'Day' }}</button>
           <button v-if="session.me" type="button" :title="`Signed in: ${session.me.displayName}`" @click="session.signOut()">Sign out</button>
@@ -28,8 +34,8 @@ function turnPaper(): void {
         </span>
       </nav>
       <main>
-        <SignIn v-if="session.asked && !session.me" />
-        <RouterView v-if="session.me" />
+        <div v-if="session.asked && !session.me" class="over"><SignIn /></div>
+        <RouterView v-if="session.me || wasIn" v-show="session.me" />
       </main>
     </div>
   </ConfigProvider>
@@ -40,9 +46,10 @@ function turnPaper(): void {
 nav { background: #1c2426; color: #d9d5c8; display: flex; flex-direction: column; padding: 14px 0 10px; }
 nav b { font: 700 19px/1 var(--narrow); color: #fff; text-align: center; margin-bottom: 16px; }
 nav a { font: 600 14px/1 var(--narrow); padding: 12px 0 12px 12px; border-left: 4px solid transparent; color: inherit; text-decoration: none; }
-nav a.router-link-active { color: #1c2426; background: #f6f3ea; border-color: #e0a526; }
+nav a.router-link-active, nav a.on { color: #1c2426; background: #f6f3ea; border-color: #e0a526; }
 .foot { margin-top: auto; display: grid; gap: 10px; padding-left: 12px; font: 400 13px/1 var(--narrow); color: #b9bfbb; }
 .foot button { all: unset; cursor: pointer; }
 .foot button:focus-visible { outline: 3px solid #e0a526; }
+.over { position: absolute; inset: 0; background: var(--paper); z-index: 5; }
 main { min-width: 0; min-height: 0; position: relative; }
 </style>

@@ -19,8 +19,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Films the script twice, from the sideline and from the end zone, with ffmpeg; the staff's log beside the film, the truth elsewhere. */
 public final class ReelMaker {
-    static final int FPS = 30;
-    static final int FRAMES_BEFORE = 24;
+    public static final int FPS = 30;
+    /** Frames of each snap before the ball moves. */
+    public static final int FRAMES_BEFORE = 24;
     static final int FRAMES_PER_SNAP = 48;
     private static final int WIDTH = 1920;
     private static final int NOISE = 5;
@@ -30,9 +31,14 @@ public final class ReelMaker {
     private final Path truth;
     private final JsonMapper json = JsonMapper.builder().build();
 
-    private ReelMaker(Path films, Path truth) {
-        this.films = films;
-        this.truth = truth;
+    public ReelMaker(Path films, Path truth) throws IOException {
+        this.films = Files.createDirectories(films);
+        this.truth = Files.createDirectories(truth);
+    }
+
+    /** The ten snaps of the demo. */
+    public static List<Scene> script() {
+        return new ReelScript(SEED).scenes();
     }
 
     /** {@code ReelMaker <films folder> <truth folder>}. */
@@ -40,19 +46,20 @@ public final class ReelMaker {
         if (args.length != 2) {
             throw new IllegalArgumentException("usage: ReelMaker <films folder> <truth folder>");
         }
-        var maker = new ReelMaker(Files.createDirectories(Path.of(args[0])), Files.createDirectories(Path.of(args[1])));
-        List<Scene> scenes = new ReelScript(SEED).scenes();
+        var maker = new ReelMaker(Path.of(args[0]), Path.of(args[1]));
+        List<Scene> scenes = script();
         var sideline = CompletableFuture.runAsync(() -> maker.film("stoats-sideline", "Stoats, sideline", scenes, true));
         maker.film("stoats-end-zone", "Stoats, end zone", scenes, false);
         sideline.join();
     }
 
     /** The camera of a scene: the same tripod, turned to the ball. */
-    static PinholeCamera camera(Scene scene, boolean sideline) {
+    public static PinholeCamera camera(Scene scene, boolean sideline) {
         return sideline ? PinholeCamera.sideline(45, 20, scene.snap().field().ball().lateralYards(), WIDTH) : PinholeCamera.endZone(35, 12, WIDTH);
     }
 
-    private void film(String id, String name, List<Scene> scenes, boolean sideline) {
+    /** Films scenes into {@code <id>.mp4} with its log. */
+    public void film(String id, String name, List<Scene> scenes, boolean sideline) {
         try {
             render(id, name, scenes, sideline);
         } catch (IOException e) {

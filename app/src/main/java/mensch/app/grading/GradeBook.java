@@ -25,7 +25,7 @@ public class GradeBook {
     public record GradeRow(String job, String facet, String verdict, String mark, String overruled, String note, long reel, String reelName, int snap, String call, int callRevision) {}
 
     /** A man's alignment: snaps to standard or above of those told; {@code notTold} were too close to call. */
-    public record ManRow(String job, int toStandard, int told, int notTold, List<GradeRow> grades) {}
+    public record GradedMan(String job, int toStandard, int told, int notTold, List<GradeRow> grades) {}
 
     private final Grades grades;
 
@@ -57,7 +57,7 @@ public class GradeBook {
         grades.findById(place.getId()).orElseThrow().overrule(mark, mark == null ? null : note, by);
     }
 
-    public List<ManRow> men() {
+    public List<GradedMan> men() {
         Map<Long, Grades.Place> places = grades.places().stream().collect(Collectors.toMap(Grades.Place::getId, Function.identity(), (a, b) -> a, LinkedHashMap::new));
         var byMan = new TreeMap<String, List<Map.Entry<Grade, Grades.Place>>>();
         places.forEach((id, place) -> {
@@ -67,10 +67,10 @@ public class GradeBook {
         return byMan.entrySet().stream().map(e -> man(e.getKey(), e.getValue())).toList();
     }
 
-    private static ManRow man(String job, List<Map.Entry<Grade, Grades.Place>> rows) {
+    private static GradedMan man(String job, List<Map.Entry<Grade, Grades.Place>> rows) {
         int told = (int) rows.stream().filter(r -> !r.getKey().given().equals("n/a")).count();
         int good = (int) rows.stream().filter(r -> r.getKey().given().equals("=") || r.getKey().given().equals("+")).count();
-        return new ManRow(job, good, told, rows.size() - told, rows.stream().map(r -> row(r.getKey(), r.getValue())).toList());
+        return new GradedMan(job, good, told, rows.size() - told, rows.stream().map(r -> row(r.getKey(), r.getValue())).toList());
     }
 
     private static GradeRow row(Grade g, Grades.Place p) {

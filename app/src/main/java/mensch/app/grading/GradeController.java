@@ -6,7 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import java.security.Principal;
 import java.util.List;
-import mensch.app.grading.GradeBook.ManRow;
+import mensch.app.grading.GradeBook.GradedMan;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -28,12 +28,12 @@ class GradeController {
     }
 
     @GetMapping
-    List<ManRow> men() {
+    List<GradedMan> men() {
         return book.men();
     }
 
     @PutMapping
-    List<ManRow> overrule(@Valid @RequestBody Overrule request, Principal by) {
+    List<GradedMan> overrule(@Valid @RequestBody Overrule request, Principal by) {
         book.overrule(request.reel(), request.snap(), request.job(), request.mark(), request.note(), by.getName());
         return book.men();
     }

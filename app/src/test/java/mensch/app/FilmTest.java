@@ -1,0 +1,106 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApp.class)
+class FilmTest {
+    @TempDir
+    static Path folder;
+
+    private static final String LOG = "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}, "
+        + "\"call\": \"anvil-drizzle\", \"revision\": 0}";
+
+    /** A test picture of one second, uneven in nothing but real. */
+    @BeforeAll
+    static void film() throws IOException, InterruptedException {
+        ffmpeg("good.mp4", "-c:v", "libx264", "-pix_fmt", "yuv420p", "-g", "10");
+        ffmpeg("good.webm", "-c:v", "libvpx-vp9", "-pix_fmt", "yuv420p");
+        ffmpeg("old.avi", "-c:v", "mpeg4");
+        byte[] whole = Files.readAllBytes(folder.resolve("good.mp4"));
+        Files.write(folder.resolve("cut.mp4"), Arrays.copyOf(whole, whole.length / 2));
+        Files.writeString(folder.resolve("words.mp4"), "this is no film at all");
+        Files.createFile(folder.resolve("empty.mp4"));
+    }
+
+    private static void ffmpeg(String name, String... options) throws IOException, InterruptedException {
+        var command = new ArrayList<>(List.of("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=duration=1:size=320x180:rate=30"));
+        command.addAll(List.of(options));
+        command.add(folder.resolve(name).toString());
+        assertThat(new ProcessBuilder(command).inheritIO().start().waitFor()).isZero();
+    }
+
+    private static Answer upload(Browserless coach, String file) throws IOException {
+        return coach.send(coach.request("/api/reels?name=test&view=sideline").header("Content-Type", "application/octet-stream").POST(BodyPublishers.ofFile(folder.resolve(file))));
+    }
+
+    @Test
+    void filmsThatPlayAreTakenWithTheTimeOfEachFrame(int port) throws IOException {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        for (String file : new String[] {"good.mp4", "good.webm"}) {
+            Answer answer = upload(coach, file);
+            assertThat(answer.status()).as(file).isEqualTo(200);
+            assertThat(answer.json().get("frameTimes")).hasSize(30);
+            assertThat(answer.json().at("/frameTimes/29").asDouble()).isBetween(0.95, 0.98);
+        }
+    }
+
+    @Test
+    void whatIsNoFilmIsRefusedInWordsAndNotKept(int port) throws IOException {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        int before = coach.get("/api/reels").json().size();
+        assertThat(upload(coach, "words.mp4").json().get("detail").asString()).contains("no film");
+        assertThat(upload(coach, "empty.mp4").json().get("detail").asString()).contains("empty");
+        assertThat(upload(coach, "cut.mp4").json().get("detail").asString()).contains("cut off");
+        assertThat(upload(coach, "old.avi").json().get("detail").asString()).contains("MP4 or WebM");
+        assertThat(coach.get("/api/reels").json()).hasSize(before);
+    }
+
+    @Test
+    void theVideoComesInRangesToCoachesOnly(int port) throws IOException {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        long id = upload(coach, "good.mp4").json().get("id").asLong();
+        Answer part = coach.send(coach.request("/api/reels/" + id + "/video").header("Range", "bytes=100-199").GET());
+        assertThat(part.status()).isEqualTo(206);
+        assertThat(part.headers().firstValue("Content-Range").orElse("")).startsWith("bytes 100-199/");
+        assertThat(Browserless.signedIn(port, "lind").get("/api/reels/" + id + "/video").status()).isEqualTo(403);
+        assertThat(Browserless.signedIn(port, "lind").get("/api/grades").status()).isEqualTo(403);
+    }
+
+    @Test
+    void workOnASnapIsVersionedAndADegenerateViewIsRefusedWithTheReason(int port) throws IOException {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        long id = upload(coach, "good.mp4").json().get("id").asLong();
+        JsonNode snap = coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 12, \"log\": " + LOG + "}").json();
+        assertThat(snap.get("trouble").asString()).contains("at least four");
+        String path = "/api/reels/" + id + "/snaps/1";
+        String work = "{\"version\": 0, \"work\": {\"snapFrame\": 12, \"log\": " + LOG + ", \"marks\": [], \"points\": ["
+            + point("left hash, midfield line", 100, 100) + "," + point("right hash, midfield line", 200, 100) + ","
+            + point("left sideline, midfield line", 10, 100) + "," + point("right sideline, midfield line", 300, 100) + "]}}";
+        Answer saved = coach.put(path, work);
+        assertThat(saved.status()).isEqualTo(200);
+        assertThat(saved.json().get("trouble").asString()).contains("one line");
+        Answer late = coach.put(path, work);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.json().get("code").asString()).isEqualTo("snap-overtaken");
+        assertThat(coach.put(path, work.replace("\"version\": 0", "\"version\": 1").replace("left hash, midfield line", "left hash, the moon")).json().get("detail").asString())
+            .contains("the moon").contains("choose it anew");
+    }
+
+    private static String point(String name, int x, int y) {
+        return "{\"name\": \"" + name + "\", \"xPixels\": " + x + ", \"yPixels\": " + y + "}";
+    }
+}

@@ -1,0 +1,2 @@
+/** Benchmarks of core, apart from the tests. */
+package mensch.bench;

@@ -1,0 +1,142 @@
+package mensch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import mensch.app.RunningApp;
+import mensch.camera.PinholeCamera;
+import mensch.camera.Point3;
+import mensch.camera.ReelMaker;
+import mensch.camera.Scene;
+import mensch.core.film.ImagePoint;
+import mensch.core.film.KnownPlaces;
+import mensch.core.film.KnownPlaces.KnownPlace;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+
+/** From a film file to a grade: upload, step, log, calibrate, mark, verdict, overrule, grades page. The truth only aims the mouse. */
+@ExtendWith(RunningApp.class)
+class FilmIT {
+    private static final Scene SCENE = ReelMaker.script().get(0);
+    private static final PinholeCamera CAMERA = ReelMaker.camera(SCENE, true);
+    private static Chromium chromium;
+
+    @TempDir
+    static Path folder;
+
+    @BeforeAll
+    static void film() throws IOException {
+        new ReelMaker(folder, folder.resolve("truth")).film("reel", "Reel", List.of(SCENE), true);
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void close() {
+        chromium.assertNoScriptErrors();
+        chromium.close();
+    }
+
+    private static void click(Page page, ImagePoint at) {
+        BoundingBox frame = page.locator(".stage svg").boundingBox();
+        page.mouse().click(frame.x + at.xPixels() / CAMERA.widthPixels() * frame.width, frame.y + at.yPixels() / CAMERA.heightPixels() * frame.height);
+    }
+
+    private static ImagePoint pixel(double x, double y) {
+        return CAMERA.project(new Point3(x, y, 0));
+    }
+
+    @Test
+    void aFilmIsUploadedMeasuredAndGraded(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/film");
+        page.setInputFiles("input[type=file]", folder.resolve("reel.mp4"));
+        page.locator("form button.main").click();
+        page.locator("td a", new Page.LocatorOptions().setHasText("reel")).click();
+        assertThat(page.locator("aside")).containsText("No snap yet");
+        step(page);
+        log(page);
+        calibrate(page);
+        mark(page);
+        assertThat(page.locator(".state")).hasText("saved");
+        assertThat(page.locator("[data-man=nickel]")).containsText("wide");
+        assertThat(page.locator("[data-man=nickel]")).containsText("Out:");
+        assertThat(page.locator("[data-man=mike]")).containsText("In");
+        Chromium.assertAccessible(page);
+        overrule(page);
+        grades(page);
+    }
+
+    private static void step(Page page) {
+        for (int i = 0; i < ReelMaker.FRAMES_BEFORE + 2; i++) {
+            page.keyboard().press(".");
+        }
+        page.keyboard().press(",");
+        page.keyboard().press(",");
+        assertThat(page.locator(".time")).containsText("frame " + ReelMaker.FRAMES_BEFORE + " ");
+        page.waitForFunction("n => Math.floor(document.querySelector('video').currentTime * 30 + 1e-6) === n", ReelMaker.FRAMES_BEFORE);
+        page.keyboard().press("n");
+        assertThat(page.locator(".strip li")).hasCount(11);
+    }
+
+    private static void log(Page page) {
+        page.selectOption("[aria-label='Ball spot']", String.valueOf(SCENE.snap().field().ball().yardsToGoal()));
+        page.selectOption("[aria-label=Formation]", SCENE.formation());
+        assertThat(page.locator(".time")).containsText("ball moves");
+    }
+
+    private static void calibrate(Page page) {
+        page.locator("aside").focus();
+        page.keyboard().press("k");
+        int clicked = 0;
+        for (KnownPlace place : KnownPlaces.of(SCENE.snap().field())) {
+            ImagePoint at = pixel(place.at().x(), place.at().y());
+            if (CAMERA.sees(at) && place.at().y() > -10 && place.at().y() < 15) {
+                page.selectOption(".pick select", place.name());
+                click(page, at);
+                clicked++;
+                assertThat(page.locator(".stage .point")).hasCount(clicked);
+            }
+        }
+        assertThat(page.locator(".solved")).containsText("This view can tell");
+        assertThat(page.locator(".stage .grid").first()).isVisible();
+    }
+
+    private static void mark(Page page) {
+        page.locator("aside").focus();
+        page.keyboard().press("m");
+        for (String man : List.of("TE", "C", "RG", "nickel", "mike")) {
+            var body = SCENE.bodies().stream().filter(b -> b.name().equals(man)).findFirst().orElseThrow();
+            String label = man.equals("nickel") ? "NB" : man.equals("mike") ? "M" : man + "*";
+            page.locator(".men button").getByText(label, new Locator.GetByTextOptions().setExact(true)).first().click();
+            click(page, pixel(body.at().x(), body.at().y()));
+        }
+        assertThat(page.locator(".stage .mark")).hasCount(5);
+    }
+
+    private static void overrule(Page page) {
+        page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]"))).locator(".grade").click();
+        page.selectOption(".overrule select", "=");
+        page.fill(".overrule textarea", "told to widen by the bench");
+        page.locator(".overrule button.main").click();
+        assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]"))).locator(".grade")).containsText("overruled");
+    }
+
+    private static void grades(Page page) {
+        page.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
+        var row = page.locator("tr", new Page.LocatorOptions().setHasText("nickel")).first();
+        assertThat(row).containsText("1 of 1");
+        row.locator("button").click();
+        assertThat(page.locator(".detail")).containsText("overruled from -: told to widen by the bench");
+        assertThat(page.locator(".detail")).containsText("asked by anvil-drizzle, catalogue");
+        Chromium.assertAccessible(page);
+        page.locator(".detail a").first().click();
+        assertThat(page.locator(".strip li")).hasCount(11);
+    }
+}

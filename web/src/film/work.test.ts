@@ -1,0 +1,25 @@
+import { expect, it } from 'vitest'
+import type { JobRow, SnapWork } from '../api/types'
+import { menToMark, nextUnmarked, withMark, withoutMark, withoutPoint, withPoint } from './work'
+
+const work = { snapFrame: 1, log: {}, points: [], marks: [] } as unknown as SnapWork
+const job = (id: string, from: string[]): JobRow => ({ id, from }) as unknown as JobRow
+
+it('keeps one click per place and per man', () => {
+  const a = withPoint(withPoint(work, { name: 'p', xPixels: 1, yPixels: 1 }), { name: 'p', xPixels: 2, yPixels: 2 })
+  expect(a.points).toEqual([{ name: 'p', xPixels: 2, yPixels: 2 }])
+  expect(withoutPoint(a, 'p').points).toEqual([])
+  const m = withMark(withMark(work, { man: 'TE', xPixels: 1, yPixels: 1 }), { man: 'TE', xPixels: 5, yPixels: 1 })
+  expect(m.marks).toHaveLength(1)
+  expect(withoutMark(m, 'TE').marks).toEqual([])
+})
+it('asks for the men that places lean on first, then for the defenders', () => {
+  const offence = [{ name: 'TE', feet: { x: 4 } }, { name: 'SE', feet: { x: -15 } }, { name: 'C', feet: { x: 0 } }]
+  expect(menToMark([job('corner-left', ['SE']), job('nickel', ['TE'])], offence)).toEqual(['SE', 'TE', 'corner-left', 'nickel'])
+})
+it('goes on to the next man who has no mark', () => {
+  const order = ['a', 'b', 'c']
+  expect(nextUnmarked('a', order, [{ man: 'b', xPixels: 0, yPixels: 0 }])).toBe('c')
+  expect(nextUnmarked('c', order, [{ man: 'c', xPixels: 0, yPixels: 0 }])).toBe('a')
+  expect(nextUnmarked('a', order, order.map((man) => ({ man, xPixels: 0, yPixels: 0 })))).toBe('a')
+})
