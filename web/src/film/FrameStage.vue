@@ -57,7 +57,7 @@ const grid = computed(() => (props.atSnap ? props.snap?.calibration?.grid ?? [] 
 
 <template>
   <div class="stage" :class="mode">
-    <div class="inner" :style="{ transform: zoom ? 'scale(2.5)' : undefined, transformOrigin: origin, aspectRatio: `${width} / ${height}` }">
+    <div class="inner" :style="{ transform: zoom ? 'scale(2.5)' : undefined, transformOrigin: origin, '--ratio': width / height, aspectRatio: `${width} / ${height}` }">
       <video ref="video" :src="src" muted playsinline preload="auto" aria-label="Film" tabindex="-1" />
       <svg ref="stage" :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="mode === 'look' ? 'Film frame' : 'Film frame: click a place'" @click="press" @mousemove="follow">
         <polyline v-for="(line, i) in grid" :key="i" :points="line" class="grid" />
@@ -73,8 +73,8 @@ const grid = computed(() => (props.atSnap ? props.snap?.calibration?.grid ?? [] 
 </template>
 
 <style scoped>
-.stage { overflow: hidden; background: #10140f; position: relative; display: grid; place-items: center; height: 100%; min-height: 0; }
-.inner { position: relative; max-width: 100%; max-height: 100%; height: 100%; }
+.stage { container-type: size; overflow: hidden; background: #10140f; position: relative; display: grid; place-items: center; height: 100%; min-height: 0; }
+.inner { position: relative; width: min(100cqw, 100cqh * var(--ratio)); }
 video, svg { position: absolute; inset: 0; width: 100%; height: 100%; display: block; }
 .calibrate svg, .mark svg { cursor: crosshair; }
 .grid { fill: none; stroke: #ffe27a; stroke-width: 1.6; opacity: 0.75; }

@@ -33,7 +33,6 @@ onMounted(async () => {
   try {
     await film.open(Number(route.params.reel))
     if (route.query.snap) await film.openSnap(Number(route.query.snap))
-    if (!snap.value) frame.value = 0
   } catch (error) {
     problem.value = problemOf(error)
   }

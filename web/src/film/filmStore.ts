@@ -25,6 +25,8 @@ export const useFilm = defineStore('film', () => {
   const keep = (): string => `mensch.film.${reel.value?.id}.${snap.value?.number}`
 
   async function open(id: number): Promise<void> {
+    snap.value = undefined
+    work.value = undefined
     reel.value = await answer(client.GET('/api/reels/{id}', { params: { path: { id } } }))
     choices.value = await answer(client.GET('/api/board/choices'))
     calls.value = await answer(client.GET('/api/calls'))
