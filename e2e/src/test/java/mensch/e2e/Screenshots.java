@@ -1,0 +1,109 @@
+package mensch.e2e;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import mensch.app.Browserless;
+import mensch.camera.PinholeCamera;
+import mensch.camera.Point3;
+import mensch.camera.ReelMaker;
+import mensch.camera.Scene;
+import mensch.core.film.ImagePoint;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Pictures of each main view, made from the running demo: {@code Screenshots <folder>}, address in MENSCH_ADDRESS. */
+public final class Screenshots {
+    private static final int MARKED_SNAPS = 4;
+
+    private final Path folder;
+    private final int port;
+
+    private Screenshots(Path folder, int port) {
+        this.folder = folder;
+        this.port = port;
+    }
+
+    public static void main(String[] args) {
+        String address = System.getenv("MENSCH_ADDRESS");
+        new Screenshots(Path.of(args[0]), Integer.parseInt(address.replaceAll(".*:(\\d+).*", "$1"))).take();
+    }
+
+    private void take() {
+        work();
+        try (var chromium = new Chromium()) {
+            Page page = chromium.signedIn(port, "marrow", "/board");
+            shot(page, "board");
+            page.selectOption("[aria-label=Motion]", "trade");
+            shot(page, "board-motion");
+            page.selectOption("[aria-label=Motion]", "");
+            page.selectOption("[aria-label=Formation]", "trips-open");
+            page.selectOption("[aria-label=Hash]", "l");
+            page.selectOption("[aria-label=Call]", "anvil-fog");
+            page.locator(".strip [data-job=nickel]").click();
+            page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();
+            page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung on top")).click();
+            page.keyboard().type("when 3 or more receivers on my side: align");
+            shot(page, "board-rules");
+            page.keyboard().press("Escape");
+            page.locator("nav button", new Page.LocatorOptions().setHasText("Night")).click();
+            page.keyboard().press("v");
+            shot(page, "board-night");
+            page.locator("nav button", new Page.LocatorOptions().setHasText("Day")).click();
+            film(page);
+        }
+    }
+
+    private void film(Page page) {
+        page.navigate(base() + "/film");
+        shot(page, "film");
+        page.locator("td a", new Page.LocatorOptions().setHasText("end zone")).click();
+        shot(page, "film-end-zone");
+        page.navigate(base() + "/film");
+        page.locator("td a", new Page.LocatorOptions().setHasText("sideline")).click();
+        page.waitForTimeout(1500);
+        page.locator("aside").focus();
+        page.keyboard().press("k");
+        shot(page, "film-calibrate");
+        page.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
+        shot(page, "grades");
+    }
+
+    private String base() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    private void shot(Page page, String name) {
+        page.waitForTimeout(1500);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+
+    /** Calibrates and marks the first snaps of both reels through the API, as a coach's clicks would. */
+    private void work() {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        var json = JsonMapper.builder().build();
+        for (JsonNode reel : coach.get("/api/reels").json()) {
+            for (Scene scene : ReelMaker.script().subList(0, MARKED_SNAPS)) {
+                String path = "/api/reels/" + reel.get("id").asLong() + "/snaps/" + scene.number();
+                JsonNode snap = coach.get(path).json();
+                PinholeCamera camera = ReelMaker.camera(scene, reel.get("view").asString().equals("sideline"));
+                var work = new LinkedHashMap<String, Object>();
+                work.put("snapFrame", snap.get("snapFrame").asInt());
+                work.put("log", snap.get("log"));
+                work.put("points", snap.get("known").valueStream().filter(k -> camera.sees(pixel(camera, k.get("x").asDouble(), k.get("y").asDouble())))
+                    .map(k -> named("name", k.get("name").asString(), pixel(camera, k.get("x").asDouble(), k.get("y").asDouble()))).toList());
+                work.put("marks", scene.bodies().stream().filter(b -> camera.sees(pixel(camera, b.at().x(), b.at().y()))).map(b -> named("man", b.name(), pixel(camera, b.at().x(), b.at().y()))).toList());
+                coach.put(path, json.writeValueAsString(Map.of("version", snap.get("version").asInt(), "work", work)));
+            }
+        }
+    }
+
+    private static ImagePoint pixel(PinholeCamera camera, double x, double y) {
+        return camera.project(new Point3(x, y, 0));
+    }
+
+    private static Map<String, Object> named(String key, String name, ImagePoint at) {
+        return Map.of(key, name, "xPixels", Math.round(at.xPixels()), "yPixels", Math.round(at.yPixels()));
+    }
+}
