@@ -1,0 +1,37 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import FrameStage from './FrameStage.vue'
+
+const stage = (over = {}) => mount(FrameStage, {
+  props: { src: '/v', width: 1920, height: 1080, times: [0, 0.1, 0.2], frame: 0, mode: 'mark', points: [], marks: [{ man: 'TE', xPixels: 100, yPixels: 200 }], atSnap: true, zoom: false, label: (m: string) => m, ...over },
+})
+
+describe('frame stage', () => {
+  it('turns a click on the screen into a pixel of the film', async () => {
+    const wrapper = stage()
+    const svg = wrapper.find('svg')
+    svg.element.getBoundingClientRect = () => ({ left: 100, top: 50, width: 960, height: 540 }) as DOMRect
+    await svg.trigger('click', { clientX: 580, clientY: 320 })
+    expect(wrapper.emitted('click')).toEqual([[960, 540]])
+  })
+  it('takes no click while looking', async () => {
+    const wrapper = stage({ mode: 'look' })
+    await wrapper.find('svg').trigger('click', { clientX: 1, clientY: 1 })
+    expect(wrapper.emitted('click')).toBeUndefined()
+  })
+  it('walks a cross by keys, within the picture', () => {
+    const wrapper = stage()
+    const keys = wrapper.vm as unknown as { walk: (x: number, y: number) => void; drop: () => void }
+    keys.walk(20, -1)
+    keys.drop()
+    keys.walk(5000, 0)
+    keys.drop()
+    expect(wrapper.emitted('click')).toEqual([[980, 539], [1920, 539]])
+  })
+  it('shows feet only in the frame where the ball moves', async () => {
+    const wrapper = stage()
+    expect(wrapper.findAll('g.mark')).toHaveLength(1)
+    await wrapper.setProps({ atSnap: false })
+    expect(wrapper.findAll('g.mark')).toHaveLength(0)
+  })
+})
