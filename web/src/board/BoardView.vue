@@ -142,7 +142,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
-.board { display: grid; grid-template: auto minmax(0, 1fr) 292px / minmax(0, 1fr) 300px; height: 100%; }
+.board { display: grid; grid-template: auto minmax(0, 1fr) 306px / minmax(0, 1fr) 300px; height: 100%; }
 header { grid-column: 1 / 3; display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
 .hint { color: var(--soft); font: 400 13px var(--narrow); white-space: nowrap; }
 .middle { display: grid; grid-template-rows: auto minmax(0, 1fr) auto; min-height: 0; background: var(--field); }

@@ -36,7 +36,7 @@ function because(job: JobRow): { rung: string; facts: string }[] {
         </span>
         <span class="part">
           <span class="label">because</span>
-          <span v-for="b in because(job)" :key="b.rung" class="because">{{ b.rung.split('/').slice(0, 3).join(' ') }}<template v-if="b.facts">: {{ b.facts }}</template></span>
+          <span v-for="(b, i) in because(job)" :key="b.rung" :class="{ because: true, first: i === 0 }">{{ b.rung.split('/').slice(0, 3).join(' ') }}<template v-if="b.facts">: {{ b.facts }}</template></span>
         </span>
       </button>
     </li>
@@ -59,7 +59,7 @@ button:focus-visible { outline: 3px solid var(--accent); outline-offset: -3px; }
 .part { display: block; margin-top: 2px; }
 .label { font-weight: 600; font-size: 12px; color: var(--soft); margin-right: 4px; }
 .missing { color: var(--bust); font-weight: 700; }
-.because { display: block; color: var(--soft); overflow-wrap: anywhere; }
+.because { display: block; color: var(--soft); overflow-wrap: anywhere; line-height: 1.15; } .because.first { display: inline; }
 .tag { display: inline-block; width: 9px; height: 9px; margin-right: 4px; background: var(--run); }
 .tag.under { background: var(--under); clip-path: polygon(0 0, 100% 0, 100% 60%, 50% 100%, 0 60%); } .tag.deep { background: var(--deep); border-radius: 50%; }
 .tag.man { background: none; border: 2px double var(--man); } .tag.rush { background: var(--rush); } .tag.none { background: none; border: 1px dashed var(--soft); }

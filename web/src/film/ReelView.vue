@@ -199,7 +199,7 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
         <p v-else class="trouble small">Not solved: {{ snap.trouble }}.</p>
         <ul v-if="mode === 'calibrate' && snap.calibration" class="residuals"><li v-for="r in snap.calibration.residuals" :key="r.name" :class="{ bad: r.yards > 0.5 }">{{ r.name }}: {{ r.yards.toFixed(2) }} yd</li></ul>
         <div v-else-if="mode === 'mark'" class="men"><button v-for="m in men" :key="m" type="button" :class="{ done: marked.has(m) }" :aria-pressed="m === target" @click="target = m">{{ label(m) }}{{ labels.has(m) ? '' : '*' }}</button><span class="soft">* offence he is placed on</span></div>
-        <p v-else class="soft hint">Calibrate the view with four places or more, then mark feet: the verdicts appear below. Film is private to the coaches; erase a reel with its data when it is not needed any more.</p>
+        <p v-else class="soft hint">Calibrate the view with four places or more, then mark feet: the verdicts appear below. Film is private to the coaches; a reel and its grades can be erased on the Film page.</p>
       </template>
       <p v-else-if="reel && !reel.snaps.length" class="ask">No snap yet. Step to the frame where the ball moves and press <span class="key">N</span>. <button class="button" type="button" @click="film.addSnap(frame)">A new snap here</button></p>
     </aside>
@@ -225,7 +225,7 @@ header { grid-column: 1 / 3; display: flex; align-items: center; gap: 14px; min-
 .ribbon button, .modes button, .men button { all: unset; cursor: pointer; font: 600 13px/1.3 var(--narrow); } .ribbon button:focus-visible, .modes button:focus-visible, .men button:focus-visible { outline: 3px solid var(--accent); }
 .ribbon [aria-pressed='true'], .modes [aria-pressed='true'] { border-bottom: 3px solid var(--accent); } .time { min-width: 190px; }
 aside { border-left: 2px solid var(--ink); background: var(--card); padding: 8px 14px; overflow-y: auto; min-height: 0; display: flex; flex-direction: column; gap: 8px; }
-.modes { display: flex; gap: 14px; } .ask { font-size: 14px; } .solved { font: 400 13px/1.4 var(--narrow); } .solved b { font-size: 14px; display: block; }
+aside > * { flex: none; } .modes { display: flex; gap: 14px; } .ask { font-size: 14px; } .solved { font: 400 13px/1.4 var(--narrow); } .solved b { font-size: 14px; display: block; }
 .trouble { color: var(--bust); font-weight: 600; font-size: 13.5px; } .small { font-weight: 400; }
 .residuals { font: 400 12.5px/1.35 var(--narrow); color: var(--soft); } .residuals .bad { color: var(--bust); font-weight: 600; }
 .pick { font: 600 13px var(--narrow); } .pick select { width: 100%; font: 400 13px var(--text); padding: 4px; background: var(--card); color: var(--ink); border: 1px solid var(--ink); }

@@ -54,6 +54,10 @@ public final class Browserless {
         return send(request(path).header("Content-Type", "application/json").PUT(BodyPublishers.ofString(json)));
     }
 
+    public Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
     /** A request with the CSRF token of this session. */
     public HttpRequest.Builder request(String path) {
         var request = HttpRequest.newBuilder(URI.create(base + path));

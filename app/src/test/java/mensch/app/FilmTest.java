@@ -100,6 +100,17 @@ class FilmTest {
             .contains("the moon").contains("choose it anew");
     }
 
+    @Test
+    void aReelIsErasedWithItsFileAndItsWork(int port) throws IOException {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        long id = upload(coach, "good.mp4").json().get("id").asLong();
+        coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 12, \"log\": " + LOG + "}");
+        assertThat(Browserless.signedIn(port, "lind").delete("/api/reels/" + id).status()).isEqualTo(403);
+        assertThat(coach.delete("/api/reels/" + id).status()).isEqualTo(204);
+        assertThat(coach.get("/api/reels/" + id).json().get("code").asString()).isEqualTo("not-found");
+        assertThat(coach.get("/api/reels/" + id + "/snaps/1").status()).isEqualTo(404);
+    }
+
     private static String point(String name, int x, int y) {
         return "{\"name\": \"" + name + "\", \"xPixels\": " + x + ", \"yPixels\": " + y + "}";
     }

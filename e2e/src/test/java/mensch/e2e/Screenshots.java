@@ -41,7 +41,7 @@ public final class Screenshots {
             page.selectOption("[aria-label=Formation]", "trips-open");
             page.selectOption("[aria-label=Hash]", "l");
             page.selectOption("[aria-label=Call]", "anvil-fog");
-            page.locator(".strip [data-job=nickel]").click();
+            page.locator(".strip [data-job=nickel] b").click();
             page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();
             page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung on top")).click();
             page.keyboard().type("when 3 or more receivers on my side: align");

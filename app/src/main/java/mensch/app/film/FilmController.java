@@ -16,6 +16,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Reels, their video, their snaps. */
@@ -77,6 +79,13 @@ class FilmController {
             throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "name-empty", "a reel needs a name");
         }
         return open(room.upload(name.strip(), view, request.getInputStream(), by.getName()).id());
+    }
+
+    /** Gone for good, with its snaps, clicks and grades. */
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void erase(@PathVariable Long id) throws IOException {
+        room.erase(id);
     }
 
     /** Whole or in ranges, as the player asks. */

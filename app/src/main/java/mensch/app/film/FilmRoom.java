@@ -78,6 +78,15 @@ class FilmRoom {
         }
     }
 
+    /** Erases a reel: its file, its snaps, their clicks and grades. */
+    @Transactional
+    public void erase(Long id) throws IOException {
+        Reel reel = reel(id);
+        reels.delete(reel);
+        reels.flush();
+        Files.deleteIfExists(store.path(reel.file()));
+    }
+
     /** A reel that lies in the films folder with its log, once. */
     @Transactional
     public void adopt(String file, String name, String view, List<FilmSnap> log) throws IOException {
