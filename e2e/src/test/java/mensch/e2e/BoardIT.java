@@ -127,6 +127,21 @@ class BoardIT {
         assertThat(second.locator(".save")).containsText("Saved as revision 3");
     }
 
+    @Test
+    void aLostSessionShowsTheSignInOverTheViewAndKeepsWhatWasTyped(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        edit(page, "mike", "stance tilted in");
+        page.context().clearCookies();
+        page.selectOption("[aria-label=Formation]", "empty-3x2");
+        assertThat(page.locator("[name=username]")).isVisible();
+        Chromium.assertAccessible(page);
+        page.fill("[name=username]", "marrow");
+        page.fill("[name=password]", "otters-demo");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".save")).containsText("1 not saved");
+        assertThat(strip(page, "mike")).containsText("tilted in");
+    }
+
     private static void edit(Page page, String job, String sentence) {
         strip(page, job).click();
         page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();

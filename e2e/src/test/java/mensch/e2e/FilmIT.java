@@ -56,6 +56,8 @@ class FilmIT {
     @Test
     void aFilmIsUploadedMeasuredAndGraded(int port) {
         Page page = chromium.signedIn(port, "marrow", "/film");
+        assertThat(page.locator("form button.main")).hasText("Upload");
+        Chromium.assertAccessible(page);
         page.setInputFiles("input[type=file]", folder.resolve("reel.mp4"));
         page.locator("form button.main").click();
         page.locator("td a", new Page.LocatorOptions().setHasText("reel")).click();

@@ -20,18 +20,21 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
     public record Edge(Side side, Point at, List<Job> forces) {}
 
     public static GapLedger of(Lineup lineup) {
+        Gap[] owned = new Gap[lineup.jobs().size()];
+        for (int i = 0; i < owned.length; i++) {
+            owned[i] = gap(lineup, lineup.jobs().get(i));
+        }
         var rows = new ArrayList<Row>();
         for (int i = Gap.count(flank(lineup, Side.LEFT)) - 1; i >= 0; i--) {
-            rows.add(row(lineup, new Gap(Side.LEFT, i)));
+            rows.add(row(lineup, owned, new Gap(Side.LEFT, i)));
         }
         for (int i = 0; i < Gap.count(flank(lineup, Side.RIGHT)); i++) {
-            rows.add(row(lineup, new Gap(Side.RIGHT, i)));
+            rows.add(row(lineup, owned, new Gap(Side.RIGHT, i)));
         }
         var beyond = new ArrayList<Job>();
-        for (Job job : lineup.jobs()) {
-            Gap gap = gap(lineup, job);
-            if (gap != null && gap.index() >= Gap.count(flank(lineup, gap.side()))) {
-                beyond.add(job);
+        for (int i = 0; i < owned.length; i++) {
+            if (owned[i] != null && owned[i].index() >= Gap.count(flank(lineup, owned[i].side()))) {
+                beyond.add(lineup.jobs().get(i));
             }
         }
         return new GapLedger(List.copyOf(rows), List.of(edge(lineup, Side.LEFT), edge(lineup, Side.RIGHT)), List.copyOf(beyond));
@@ -41,12 +44,13 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
         return lineup.features().shape().flank(side);
     }
 
-    private static Row row(Lineup lineup, Gap gap) {
+    private static Row row(Lineup lineup, Gap[] owned, Gap gap) {
         var owners = new ArrayList<Job>();
         var twoGappers = new ArrayList<Job>();
         Point middle = gap.middle(flank(lineup, gap.side()));
-        for (Job job : lineup.jobs()) {
-            if (gap.equals(gap(lineup, job))) {
+        for (int i = 0; i < owned.length; i++) {
+            Job job = lineup.jobs().get(i);
+            if (gap.equals(owned[i])) {
                 owners.add(job);
             } else if (job.runTask() instanceof Task.TwoGap && job.feet() != null && Math.abs(job.feet().x() - middle.x()) <= Math.abs(flank(lineup, gap.side()).guard().x())) {
                 twoGappers.add(job);

@@ -27,6 +27,8 @@ public final class Lineup {
     private final List<Job> jobs;
     private final Features features;
     private final MotionAnswer answer;
+    private final View left;
+    private final View right;
 
     private Lineup(Snap snap, DocumentRef call, Binding sides, List<Job> jobs, Features features, MotionAnswer answer) {
         var ordered = new ArrayList<>(jobs);
@@ -37,6 +39,8 @@ public final class Lineup {
         this.jobs = List.copyOf(ordered);
         this.features = features;
         this.answer = answer;
+        this.left = new View(features, snap.field(), Convention.standard(), sides, Side.LEFT, this::feet);
+        this.right = new View(features, snap.field(), Convention.standard(), sides, Side.RIGHT, this::feet);
     }
 
     /** The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion answers say. */
@@ -85,11 +89,16 @@ public final class Lineup {
 
     /** Features and geometry as this job's seat sees them. */
     public View view(Job job) {
-        return new View(features, snap.field(), Convention.standard(), sides, job.seat(), this::feet);
+        return job.seat() == Side.LEFT ? left : right;
     }
 
     private Point feet(String role, Side side) {
-        return jobs.stream().filter(j -> j.role().id().equals(role)).filter(j -> j.id().equals(role) || j.seat() == side).findFirst().map(Job::feet).orElse(null);
+        for (Job job : jobs) {
+            if (job.role().id().equals(role) && (job.seat() == side || job.id().equals(role))) {
+                return job.feet();
+            }
+        }
+        return null;
     }
 
     public Snap snap() {

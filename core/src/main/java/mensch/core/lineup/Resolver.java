@@ -33,8 +33,10 @@ final class Resolver {
     Resolver(Call call, Snap snap, Features features, Binding binding, List<Seat> seats) {
         this.seats = seats;
         this.placing = new boolean[seats.size()];
+        var left = new View(features, snap.field(), Convention.standard(), binding, Side.LEFT, this::feet);
+        var right = new View(features, snap.field(), Convention.standard(), binding, Side.RIGHT, this::feet);
         for (Seat seat : seats) {
-            var view = new View(features, snap.field(), Convention.standard(), binding, seat.side(), this::feet);
+            View view = seat.side() == Side.LEFT ? left : right;
             views.add(view);
             picks.add(new Pick(call.ladder(seat.role()), view));
             aligns.add(null);

@@ -8,6 +8,10 @@ import mensch.core.rung.RungId;
 
 /** The rung that gave a part, its layer, and the facts its condition used with the answers they had. */
 public record Why(RungId rung, Layer.Kind layer, List<FeatureFact> facts) {
+    public Why {
+        facts = List.copyOf(facts);
+    }
+
     Why mirror() {
         return new Why(rung, layer, facts.stream().map(Why::mirror).toList());
     }

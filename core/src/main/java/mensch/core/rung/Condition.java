@@ -1,7 +1,7 @@
 package mensch.core.rung;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.SideWord;
@@ -36,6 +36,13 @@ public sealed interface Condition {
             return List.of(fact(view, feature, view.my()), fact(view, feature, view.my().opposite()));
         }
         return List.of(fact(view, feature, view.side(where)));
+    }
+
+    private static List<FeatureFact> both(List<FeatureFact> first, List<FeatureFact> second) {
+        var facts = new ArrayList<FeatureFact>(first.size() + second.size());
+        facts.addAll(first);
+        facts.addAll(second);
+        return facts;
     }
 
     /** Always true: a rung without "when". */
@@ -101,8 +108,11 @@ public sealed interface Condition {
         @Override public List<FeatureFact> facts(View view) {
             int from = bound == Bound.OR_FEWER ? n + 1 : n;
             int to = bound == Bound.OR_MORE ? n : n + 1;
-            return Stream.iterate(from, i -> i <= to, i -> i + 1).filter(i -> i > floor() && i <= most())
-                .flatMap(i -> Condition.facts(view, atLeast(i), where).stream()).toList();
+            var facts = new ArrayList<FeatureFact>();
+            for (int i = Math.max(from, floor() + 1); i <= Math.min(to, most()); i++) {
+                facts.addAll(Condition.facts(view, atLeast(i), where));
+            }
+            return facts;
         }
 
         @Override public String words() {
@@ -165,7 +175,7 @@ public sealed interface Condition {
         }
 
         @Override public List<FeatureFact> facts(View view) {
-            return Stream.concat(first.facts(view).stream(), second.facts(view).stream()).toList();
+            return Condition.both(first.facts(view), second.facts(view));
         }
 
         @Override public String words() {
@@ -183,7 +193,7 @@ public sealed interface Condition {
         }
 
         @Override public List<FeatureFact> facts(View view) {
-            return Stream.concat(first.facts(view).stream(), second.facts(view).stream()).toList();
+            return Condition.both(first.facts(view), second.facts(view));
         }
 
         @Override public String words() {
