@@ -46,8 +46,16 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   if (result.response.ok) return result.data as T
   const problem = { status: result.response.status, code: 'unknown', detail: result.response.statusText, ...(result.error as object) } as Problem
   if (problem.status === 401 && problem.code !== 'sign-in-refused') onSignedOut()
-  if (problem.status === 403) problem.detail = 'You may look at this but not change it; a coordinator can.'
+  if (problem.status === 403 && (await signedOut())) {
+    onSignedOut()
+    problem.detail = 'You are signed out. What you typed is kept; sign in and go on.'
+  } else if (problem.status === 403) problem.detail = 'You may look at this but not change it; a coordinator can.'
   throw new RefusedError(problem)
+}
+
+/** A refusal may only mean that the session's cookies are gone; asking who is signed in tells, and brings a fresh token. */
+async function signedOut(): Promise<boolean> {
+  return (await fetch('/api/session')).status === 204
 }
 
 export function problemOf(error: unknown): Problem {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import type { Spot } from '../api/types'
 import { matches, typing, type Action } from '../shell/keys'
 import { useSession } from '../shell/session'
@@ -28,6 +28,9 @@ const asking = ref<{ job: string; spot: Spot }>()
 const ghost = ref<Spot>()
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 onMounted(() => board.start())
+watch(() => session.me, (me, before) => {
+  if (me && !before) void board.start()
+})
 
 const changed = computed(() => new Set(phase.value > 0 ? (answer.value?.changes ?? []).map((c) => c.job) : []))
 const broken = computed(() => new Set((sheet.value?.findings ?? []).filter((f) => f.severity === 'bust').flatMap((f) => f.who)))

@@ -10,6 +10,7 @@ import KeysHelp from '../board/KeysHelp.vue'
 import SnapWord from '../board/SnapWord.vue'
 import { spotWords } from '../board/field'
 import { matches, typing, type Action } from '../shell/keys'
+import { useSession } from '../shell/session'
 import { useFilm, type Mode } from './filmStore'
 import { clampFrame, clock } from './frames'
 import FrameStage from './FrameStage.vue'
@@ -18,6 +19,7 @@ import VerdictStrip from './VerdictStrip.vue'
 import { nextUnmarked, withMark, withoutMark, withoutPoint, withPoint } from './work'
 
 const film = useFilm()
+const session = useSession()
 const route = useRoute()
 const { reel, snap, now, mode, target, place, problem, saving, men, choices, calls } = storeToRefs(film)
 const frame = ref(0)
@@ -36,6 +38,9 @@ onMounted(async () => {
   } catch (error) {
     problem.value = problemOf(error)
   }
+})
+watch(() => session.me, (me, before) => {
+  if (me && !before && problem.value && snap.value) void film.save()
 })
 watch(() => snap.value?.number, () => (frame.value = snap.value?.snapFrame ?? 0))
 watch(snap, loadGrades)
