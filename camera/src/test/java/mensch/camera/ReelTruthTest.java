@@ -7,11 +7,15 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import mensch.core.call.Call;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPoint;
+import mensch.core.formation.Formation;
+import mensch.core.formation.Notation;
+import mensch.core.formation.Snap;
 import mensch.core.grading.AlignmentVerdict.Outcome;
 import mensch.core.grading.FilmJudge;
 import mensch.core.library.Library;
@@ -56,7 +60,7 @@ class ReelTruthTest {
         var clicks = new LinkedHashMap<String, ImagePoint>();
         scene.bodies().stream().filter(b -> camera.sees(camera.project(new Point3(b.at().x(), b.at().y(), 0)))).forEach(b -> clicks.put(b.name(), click(camera, b.at().x(), b.at().y())));
         // the log knows the formation, not the jitter: truth is asked against the offence as it really stood
-        var judged = FilmJudge.of(call, scene.snap(), solve(scene, camera), clicks);
+        var judged = FilmJudge.of(call, logged(scene), solve(scene, camera), clicks);
         var truth = Lineup.of(call, scene.snap());
         for (FilmJudge.Row row : judged.rows()) {
             Body body = scene.bodies().stream().filter(b -> b.name().equals(row.job().id())).findFirst().orElseThrow();
@@ -64,6 +68,13 @@ class ReelTruthTest {
             Place asked = truth.job(row.job().id()).before().align().orNull();
             count(asked.region().contains(body.at()), row.verdict().outcome());
         }
+    }
+
+    /** What the staff knows: the sheet's formation on the spot, without the jitter. */
+    private static Snap logged(Scene scene) {
+        Formation sheet = LIBRARY.formation(scene.formation()).formation();
+        Snap placed = Notation.place(scene.mirrored() ? sheet.mirror() : sheet, scene.spot());
+        return new Snap(placed.phases(), placed.field(), placed.situation(), scene.snap().declared(), Set.of());
     }
 
     private void count(boolean stoodRight, Outcome outcome) {

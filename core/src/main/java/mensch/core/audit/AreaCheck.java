@@ -14,8 +14,9 @@ final class AreaCheck implements Check {
     private static final int AREAS_PER_SIDE = 3;
     /** Handbook 9, clamp rule: nearer than this at one level, two men drop to one landmark. */
     private static final double APART_YARDS = 4;
+    /** <em>Model</em>, our own figure: less is a shuffle. */
     private static final double ACROSS_YARDS = 2;
-    /** Model: a drop that no backer reaches by the throw of a quick game. */
+    /** <em>Model</em>, our own figure until the clock of drops is built: from here on a sideways drop is told. */
     private static final double LONG_WAY_YARDS = 14;
     private static final double UNDER_DEPTH = 3.6;
 

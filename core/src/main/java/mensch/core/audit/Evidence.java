@@ -192,7 +192,7 @@ public sealed interface Evidence {
         }
 
         @Override public String reason() {
-            return Numbers.words(yards) + " yd along the ground from where he stands.";
+            return Numbers.words(yards) + " yd sideways from where he stands, before any depth.";
         }
     }
 

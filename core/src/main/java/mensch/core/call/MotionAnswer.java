@@ -29,7 +29,8 @@ public record MotionAnswer(Condition when, Kind kind, List<String> roles) {
         }
     }
 
-    static final MotionAnswer BUMP = new MotionAnswer(new Condition.Always(), Kind.BUMP, List.of());
+    /** What a call without a fitting answer does. */
+    public static final MotionAnswer BUMP = new MotionAnswer(new Condition.Always(), Kind.BUMP, List.of());
 
     public MotionAnswer {
         roles = List.copyOf(roles);

@@ -2,7 +2,6 @@ package mensch.core.grading;
 
 import java.util.Locale;
 import mensch.core.film.Measured;
-import mensch.core.geometry.Point;
 import mensch.core.grading.AxisVerdict.In;
 import mensch.core.grading.AxisVerdict.Out;
 import mensch.core.grading.AxisVerdict.TooClose;
@@ -65,10 +64,5 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
             return String.format(Locale.ROOT, "%s edge, \u00b1 %.1f yd", close.direction(), close.uncertainty());
         }
         return "";
-    }
-
-    /** How far the measured point lies from the asked one, yards; for lists, not for verdicts. */
-    public static double distance(Place asked, Point measured) {
-        return asked.feet().distance(measured);
     }
 }

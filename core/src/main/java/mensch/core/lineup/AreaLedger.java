@@ -83,10 +83,6 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         }
     }
 
-    public boolean empty() {
-        return rows.isEmpty();
-    }
-
     public List<Row> deep() {
         return rows.stream().filter(r -> r.area().deep()).toList();
     }

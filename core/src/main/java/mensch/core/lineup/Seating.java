@@ -13,7 +13,6 @@ import mensch.core.formation.Snap;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
 import mensch.core.geometry.Side;
-import mensch.core.rung.Condition;
 import mensch.core.rung.View;
 import mensch.core.rung.View.Binding;
 
@@ -55,7 +54,7 @@ final class Seating {
                 return answer;
             }
         }
-        return new MotionAnswer(new Condition.Always(), MotionAnswer.Kind.BUMP, List.of());
+        return MotionAnswer.BUMP;
     }
 
     static List<Seat> after(MotionAnswer answer, List<Seat> before, Features features, Binding binding) {
