@@ -58,7 +58,7 @@ public final class ReelScript {
         Formation sheet = library.formation(log[0]).formation();
         Snap spot = Notation.place(sheet, log[3]);
         Formation fitted = (mirrored ? sheet.mirror() : sheet).fit(spot.field(), Bodies.standard());
-        Snap snap = new Snap(List.of(jittered(fitted, spot.field())), spot.field(), spot.situation(), mirrored ? Side.LEFT : Side.RIGHT, Set.of());
+        Snap snap = new Snap(List.of(jittered(fitted, spot.field())), spot.field(), spot.situation(), mirrored ? Side.LEFT : Side.RIGHT, false, Set.of());
         Lineup lineup = Lineup.of(library.call(log[2]), snap);
         var bodies = new ArrayList<Body>();
         for (Man man : snap.formation().men()) {
@@ -97,7 +97,7 @@ public final class ReelScript {
         double wider = (fault == null ? 0 : fault.wider()) + random.nextGaussian() * STANCE_JITTER;
         double deeper = (fault == null ? 0 : fault.deeper()) + (line ? 0.2 : 0) + random.nextGaussian() * STANCE_JITTER;
         var stands = new Point(asked.x() + outward * wider, asked.y() + deeper);
-        Point toward = job.passTask() instanceof Task.Cover cover ? cover.area().landmark(lineup.view(job), job.seat()) : new Point(stands.x() * 0.8, -4);
+        Point toward = job.passTask() instanceof Task.Cover cover ? cover.landmark(lineup.view(job)) : new Point(stands.x() * 0.8, -4);
         return new Body(job.id(), line ? 80 + index : 20 + index, true, stands, toward, line ? 3 : 5.5, line);
     }
 }

@@ -74,7 +74,7 @@ class ReelTruthTest {
     private static Snap logged(Scene scene) {
         Formation sheet = LIBRARY.formation(scene.formation()).formation();
         Snap placed = Notation.place(scene.mirrored() ? sheet.mirror() : sheet, scene.spot());
-        return new Snap(placed.phases(), placed.field(), placed.situation(), scene.snap().declared(), Set.of());
+        return new Snap(placed.phases(), placed.field(), placed.situation(), scene.snap().declared(), false, Set.of());
     }
 
     private void count(boolean stoodRight, Outcome outcome) {

@@ -6,7 +6,6 @@ import java.util.Random;
 import mensch.core.field.BallSpot;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
-import mensch.core.field.Mark;
 import mensch.core.field.Situation;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Man;
@@ -16,7 +15,6 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
-import mensch.core.library.LibraryFormation.LibraryMotion;
 
 /** Snaps for tests: the whole library on every spot, and seeded random formations. */
 public final class Snaps {
@@ -24,41 +22,39 @@ public final class Snaps {
 
     private Snaps() {}
 
-    /** Every library formation, mirrored too, with each of its motions and none, three codes, three hashes, midfield and the 4. */
+    /** Every library formation with each of its motions and none, three codes, three hashes; midfield and the 4 by turns. */
     public static List<Snap> grid() {
         var snaps = new ArrayList<Snap>();
         for (LibraryFormation formation : LIBRARY.formations()) {
-            for (List<Formation> phases : phases(formation)) {
-                for (Field field : fields()) {
-                    Snap snap = Snap.of(phases, field, new Situation(1, 4), Side.RIGHT);
-                    snaps.add(snap);
-                    snaps.add(snap.mirror());
+            for (String motion : motions(formation)) {
+                for (String code : List.of("hs", "col", "pro")) {
+                    for (String hash : List.of("l", "m", "r")) {
+                        String toGoal = snaps.size() % 2 == 0 ? " 50 2&7" : " 4 1&4";
+                        snaps.add(formation.snap(motion, snaps.size() % 3 == 0, code + " " + hash + toGoal));
+                    }
                 }
             }
         }
         return snaps;
     }
 
-    private static List<List<Formation>> phases(LibraryFormation formation) {
-        var all = new ArrayList<List<Formation>>();
-        all.add(formation.phases(null));
-        for (LibraryMotion motion : formation.motions()) {
-            all.add(formation.phases(motion.id()));
-        }
-        return all;
-    }
-
-    private static List<Field> fields() {
-        var fields = new ArrayList<Field>();
-        for (Code code : Code.values()) {
-            for (int toGoal : new int[] {50, 4}) {
-                double hash = new Field(code, BallSpot.middle(toGoal)).x(Mark.HASH, Side.RIGHT, 0);
-                for (double lateral : new double[] {-hash, 0, hash}) {
-                    fields.add(new Field(code, new BallSpot(lateral, true, toGoal)));
-                }
+    /** Every library formation and each of its motions once. */
+    public static List<Snap> sample() {
+        var snaps = new ArrayList<Snap>();
+        for (LibraryFormation formation : LIBRARY.formations()) {
+            for (String motion : motions(formation)) {
+                snaps.add(formation.snap(motion, snaps.size() % 2 == 0, List.of("hs m 50 1&10", "col l 30 3&8", "pro r 4 1&4").get(snaps.size() % 3)));
             }
         }
-        return fields;
+        return snaps;
+    }
+
+    /** Null for as set, then every motion. */
+    public static List<String> motions(LibraryFormation formation) {
+        var motions = new ArrayList<String>();
+        motions.add(null);
+        formation.motions().forEach(m -> motions.add(m.id()));
+        return motions;
     }
 
     /** A random formation with five linemen: anything from legal to odd, but nobody on another's place. */

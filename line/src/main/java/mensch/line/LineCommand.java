@@ -76,7 +76,7 @@ public final class LineCommand {
             last = last.then(next);
         }
         Lineup lineup = Lineup.of(chosen, last);
-        Sheet sheet = new SheetMaker(library).of(chosen, lineup);
+        Sheet sheet = new SheetMaker(library).of(lineup);
         List<ChangeRow> changes = motion.isEmpty() ? List.of() : ChangeRow.between(Lineup.of(chosen, set), lineup);
         if (json) {
             out.println(JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(Map.of("call", chosen.ref(), "sheet", sheet, "changes", changes)));

@@ -91,10 +91,10 @@ class BoardController {
         Snap snap = request.snap().snap(library);
         var lineups = new ArrayList<Lineup>();
         for (int phase = 1; phase <= snap.phases().size(); phase++) {
-            lineups.add(Lineup.of(call, new Snap(snap.phases().subList(0, phase), snap.field(), snap.situation(), snap.declared(), snap.unknown())));
+            lineups.add(Lineup.of(call, snap.with(snap.phases().subList(0, phase))));
         }
         var changes = snap.moved() ? ChangeRow.between(lineups.get(0), lineups.get(lineups.size() - 1)) : List.<ChangeRow>of();
-        return new Board(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), field(snap), lineups.stream().map(l -> sheets.of(call, l)).toList(), changes);
+        return new Board(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), field(snap), lineups.stream().map(sheets::of).toList(), changes);
     }
 
     @PostMapping("/phrases")

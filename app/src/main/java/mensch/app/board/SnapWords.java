@@ -4,9 +4,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
-import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 
 /**
@@ -23,9 +21,6 @@ public record SnapWords(@NotBlank String formation, boolean mirrored, String mot
 
     /** Mirroring turns the men, not the field: the ball stays where it lies. */
     public Snap snap(Library library) {
-        var found = library.formation(formation);
-        Snap spot = Notation.place(found.formation(), code + " " + hash + " " + toGoal + " " + down + "&" + distance);
-        var phases = found.phases(motion).stream().map(f -> mirrored ? f.mirror() : f).toList();
-        return Snap.of(phases, spot.field(), spot.situation(), mirrored ? Side.LEFT : Side.RIGHT);
+        return library.formation(formation).snap(motion, mirrored, code + " " + hash + " " + toGoal + " " + down + "&" + distance);
     }
 }

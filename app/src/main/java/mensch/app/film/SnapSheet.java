@@ -53,7 +53,7 @@ record SnapSheet(int number, int firstFrame, int snapFrame, int version, SnapLog
         Solved solved = worked.calibration() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null;
         String trouble = worked.calibration() instanceof Calibration.Refused refused ? refused.reason() : "";
         return new SnapSheet(snap.number(), snap.firstFrame(), snap.snapFrame(), snap.version(), snap.log(), snap.points(), snap.marks(), known, solved, trouble,
-            sheets.of(worked.call(), asked), judged == null ? List.of() : judged.rows().stream().map(SnapSheet::verdict).toList(), measured(judged));
+            sheets.of(asked), judged == null ? List.of() : judged.rows().stream().map(SnapSheet::verdict).toList(), measured(judged));
     }
 
     private static VerdictRow verdict(FilmJudge.Row row) {

@@ -1,7 +1,6 @@
 package mensch.core.audit;
 
 import java.util.List;
-import mensch.core.convention.Convention;
 import mensch.core.formation.Legality;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Lineup;
@@ -9,7 +8,7 @@ import mensch.core.lineup.Lineup;
 /** What the rules have against the offence; reported, never repaired. */
 final class OffenceCheck implements Check {
     @Override public List<Finding> in(Lineup lineup) {
-        return Legality.problems(lineup.snap().formation(), Convention.standard().thresholds()).stream()
+        return Legality.problems(lineup.snap(), lineup.convention().thresholds()).stream()
             .map(p -> new Finding(CheckId.OFFENCE, Severity.NOTE, new Point(0, -2), List.of(), new Evidence.Illegal(p))).toList();
     }
 }

@@ -3,7 +3,6 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.convention.Bodies;
-import mensch.core.convention.Convention;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
@@ -16,7 +15,7 @@ final class PlaceCheck implements Check {
         var findings = new ArrayList<Finding>();
         for (Job job : lineup.jobs()) {
             if (job.feet() != null) {
-                neutralZone(job, findings);
+                neutralZone(lineup.convention().bodies(), job, findings);
                 bounds(lineup, job, findings);
                 compression(job, findings);
             }
@@ -24,8 +23,7 @@ final class PlaceCheck implements Check {
         return findings;
     }
 
-    private static void neutralZone(Job job, List<Finding> findings) {
-        Bodies bodies = Convention.standard().bodies();
+    private static void neutralZone(Bodies bodies, Job job, List<Finding> findings) {
         double reach = job.role().lineman() ? bodies.reachThreePoint() : bodies.reachTwoPoint();
         double helmet = job.feet().y() - reach;
         if (helmet < bodies.neutralZone() - 1e-9) {

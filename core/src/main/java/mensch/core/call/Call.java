@@ -1,51 +1,66 @@
 package mensch.core.call;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import mensch.core.convention.Convention;
 import mensch.core.coverage.Coverage;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentRef;
+import mensch.core.formation.Feature;
+import mensch.core.formation.SideWord;
 import mensch.core.front.Front;
 import mensch.core.front.Role;
+import mensch.core.rung.Condition;
+import mensch.core.rung.Ladder;
 import mensch.core.rung.Rung;
 import mensch.core.rung.RungId;
 
-/** A call: front, coverage, its own rungs, and answers to motion. What everything downstream asks. */
+/** A call: front, coverage, movement, pressure, its own rungs, answers to motion and checks. What everything downstream asks. */
 public final class Call {
     private final DocumentRef ref;
     private final Document document;
-    private final Front front;
-    private final Coverage coverage;
+    private final Convention convention;
+    private final Base base;
     private final List<Layer> layers;
-    private final List<MotionAnswer> motion;
-    private final Map<String, List<LayeredRung>> ladders;
+    private final Answers answers;
+    private final Map<String, List<LayeredRung>> onCoverSide = new LinkedHashMap<>();
+    private final Map<String, List<LayeredRung>> away = new LinkedHashMap<>();
+    private final Set<Feature> asked = EnumSet.noneOf(Feature.class);
 
-    Call(DocumentRef ref, Document document, Front front, Coverage coverage, List<Layer> own, List<MotionAnswer> motion) {
+    /** What every call stands on, and the side words it binds. */
+    record Base(Front front, Coverage coverage, SideWord callSide, SideWord coverSide) {}
+
+    /** What it does when the picture changes; {@code checked} holds the calls its checks lead to, by id. */
+    record Answers(List<MotionAnswer> motion, List<Check> checks, Map<String, Call> checked) {}
+
+    Call(DocumentRef ref, Document document, Convention convention, Base base, List<Layer> layers, Answers answers) {
         this.ref = ref;
         this.document = document;
-        this.front = front;
-        this.coverage = coverage;
-        this.motion = List.copyOf(motion);
-        var all = new ArrayList<>(own);
-        all.add(new Layer(Layer.Kind.COVERAGE, ref(coverage.document()), coverage.ladders()));
-        all.add(new Layer(Layer.Kind.FRONT, ref(front.document()), front.ladders()));
-        this.layers = List.copyOf(all);
-        this.ladders = new LinkedHashMap<>();
-        for (Role role : front.roles()) {
-            ladders.put(role.id(), stacked(role));
+        this.convention = convention;
+        this.base = base;
+        this.layers = List.copyOf(layers);
+        this.answers = answers;
+        for (Role role : base.front().roles()) {
+            onCoverSide.put(role.id(), stacked(role, true));
+            away.put(role.id(), stacked(role, false));
         }
+        onCoverSide.values().forEach(l -> l.forEach(r -> ask(r.rung().when())));
+        away.values().forEach(l -> l.forEach(r -> ask(r.rung().when())));
+        answers.checks().forEach(c -> ask(c.when()));
     }
 
-    private static DocumentRef ref(Document document) {
-        return new DocumentRef(document.id(), 0, document.digest());
+    private void ask(Condition condition) {
+        condition.features().forEach(asked::add);
     }
 
-    private List<LayeredRung> stacked(Role role) {
+    private List<LayeredRung> stacked(Role role, boolean onCoverSide) {
         var stack = new ArrayList<LayeredRung>();
         for (Layer layer : layers) {
-            layer.of(role).rungs().forEach(r -> stack.add(new LayeredRung(layer.kind(), r)));
+            layer.of(role, onCoverSide).rungs().forEach(r -> stack.add(new LayeredRung(layer.kind(), r)));
             layer.everyone().rungs().forEach(r -> stack.add(new LayeredRung(layer.kind(), r)));
         }
         return List.copyOf(stack);
@@ -53,20 +68,32 @@ public final class Call {
 
     /** This call with a layer on top. */
     public Call under(Layer top) {
-        var own = new ArrayList<Layer>();
-        own.add(top);
-        own.addAll(layers.subList(0, layers.size() - 2));
-        return new Call(ref, document, front, coverage, own, motion);
+        var more = new ArrayList<Layer>();
+        more.add(top);
+        more.addAll(layers);
+        return new Call(ref, document, convention, base, more, answers);
     }
 
-    /** All layers' rungs of a role as one ladder, top first. */
-    public List<LayeredRung> ladder(Role role) {
-        return ladders.get(role.id());
+    /** All layers' rungs of a role as one ladder, top first, for the seat that its side gives it. */
+    public List<LayeredRung> ladder(Role role, boolean isOnCoverSide) {
+        return (isOnCoverSide ? onCoverSide : away).get(role.id());
     }
 
     /** The rung of this name in any layer, or null. */
     public Rung rung(RungId id) {
-        return ladders.values().stream().flatMap(List::stream).map(LayeredRung::rung).filter(r -> r.id().equals(id)).findFirst().orElse(null);
+        for (Layer layer : layers) {
+            for (Rung rung : layer.ladders().getOrDefault(id.seat(), Ladder.EMPTY).rungs()) {
+                if (rung.id().equals(id)) {
+                    return rung;
+                }
+            }
+        }
+        return null;
+    }
+
+    /** Whether any rung or check of this call asks for a feature: a picture nobody asks for has no answer. */
+    public boolean asks(Feature feature) {
+        return asked.contains(feature);
     }
 
     public DocumentRef ref() {
@@ -82,12 +109,27 @@ public final class Call {
         return document;
     }
 
+    /** What the programme chose when this call was read. */
+    public Convention convention() {
+        return convention;
+    }
+
     public Front front() {
-        return front;
+        return base.front();
     }
 
     public Coverage coverage() {
-        return coverage;
+        return base.coverage();
+    }
+
+    /** The side word its call side means. */
+    public SideWord callSide() {
+        return base.callSide();
+    }
+
+    /** The side word its cover side means. */
+    public SideWord coverSide() {
+        return base.coverSide();
     }
 
     /** Top first. */
@@ -96,6 +138,25 @@ public final class Call {
     }
 
     public List<MotionAnswer> motion() {
-        return motion;
+        return answers.motion();
+    }
+
+    public List<Check> checks() {
+        return answers.checks();
+    }
+
+    /** The call a check leads to. */
+    public Call checked(String id) {
+        return answers.checked().get(id);
+    }
+
+    /** Formations this call is meant for, by id; empty means all. */
+    public List<String> meantFor() {
+        return document.body().get("for") instanceof List<?> ids ? ids.stream().map(String::valueOf).toList() : List.of();
+    }
+
+    /** What a coach says when he teaches it. */
+    public List<String> points() {
+        return document.body().get("points") instanceof List<?> points ? points.stream().map(String::valueOf).toList() : List.of();
     }
 }

@@ -4,15 +4,18 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import mensch.core.coverage.Coverage;
 import mensch.core.coverage.CoverageReader;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.DocumentRef;
+import mensch.core.formation.SideWord;
 import mensch.core.front.Front;
 import mensch.core.front.FrontReader;
 import mensch.core.front.Role;
@@ -25,6 +28,10 @@ import mensch.core.rung.Vocabulary;
 
 /** Reads a call with its layers, gathering every fault of every layer before it gives up. */
 public final class CallReader {
+    private static final List<String> LAYER_KINDS = List.of("front", "coverage", "movement", "pressure");
+    private static final Pattern CHECK = Pattern.compile(": check ([a-z0-9-]+)");
+    private static final Pattern WHOLE_CHECK = Pattern.compile("when (.+): check ([a-z0-9-]+), ?([a-z-]+)");
+
     private final Document document;
     private final Vocabulary vocabulary;
     private final List<Problem> problems = new ArrayList<>();
@@ -43,14 +50,40 @@ public final class CallReader {
         return new CallReader(whole, vocabulary).call(revision);
     }
 
-    /** The call with each layer named by id replaced by that layer's document, so that it stands alone. */
-    public static Document whole(Document call, Function<String, Document> library) {
+    /** The call with each layer and each checked call named by id replaced by that document, so that it stands alone. */
+    public static Document whole(Document call, Shelf shelf) {
+        var body = new LinkedHashMap<>(withLayers(call, shelf).body());
+        var checked = new LinkedHashMap<String, Object>();
+        for (String id : checkIds(call)) {
+            Document other = shelf.find(List.of("call"), id);
+            if (other == null) {
+                throw DocumentException.of(call.id(), "checks", "names \"" + id + "\", which is no call");
+            }
+            var target = new LinkedHashMap<>(withLayers(other, shelf).body());
+            target.remove("checks");
+            target.remove("checked");
+            checked.put(id, target);
+        }
+        if (!checked.isEmpty()) {
+            body.put("checked", checked);
+        }
+        return Document.of(body);
+    }
+
+    /** Where documents named by id are found. */
+    @FunctionalInterface
+    public interface Shelf {
+        /** The document of one of these kinds, or null. */
+        Document find(List<String> kinds, String id);
+    }
+
+    private static Document withLayers(Document call, Shelf shelf) {
         var layers = new ArrayList<Object>();
         for (Object layer : call.body().get("layers") instanceof List<?> named ? named : List.of()) {
             if (layer instanceof String id) {
-                Document found = library.apply(id);
+                Document found = shelf.find(LAYER_KINDS, id);
                 if (found == null) {
-                    throw DocumentException.of(call.id(), "layers", "names \"" + id + "\", which is no front or coverage of the library");
+                    throw DocumentException.of(call.id(), "layers", "names \"" + id + "\", which is no front, coverage, movement or pressure");
                 }
                 layers.add(found.body());
             } else {
@@ -62,29 +95,129 @@ public final class CallReader {
         return Document.of(body);
     }
 
+    /** Ids of calls that the checks and motion answers lead to. */
+    private static List<String> checkIds(Document call) {
+        var ids = new LinkedHashSet<String>();
+        for (String key : List.of("checks", "motion")) {
+            for (Object line : call.body().get(key) instanceof List<?> list ? list : List.of()) {
+                Matcher check = CHECK.matcher(String.valueOf(line));
+                if (check.find()) {
+                    ids.add(check.group(1));
+                }
+            }
+        }
+        return List.copyOf(ids);
+    }
+
     private Call call(int revision) {
         Front front = null;
         Coverage coverage = null;
+        var ladders = new ArrayList<Layer>();
         for (Document layer : layers()) {
-            if (layer.kind().equals("front")) {
-                front = FrontReader.read(layer, vocabulary, problems);
-            } else if (layer.kind().equals("coverage")) {
-                coverage = CoverageReader.read(layer, vocabulary, problems);
-            } else {
-                fault("layers", "holds a " + layer.kind() + "; a call is built of a front and a coverage");
+            switch (layer.kind()) {
+                case "front" -> front = FrontReader.read(layer, vocabulary, problems);
+                case "coverage" -> coverage = CoverageReader.read(layer, vocabulary, problems);
+                case "movement", "pressure" -> { }
+                default -> fault("layers", "holds a " + layer.kind() + "; a call is built of a front, a coverage, movements and pressures");
             }
         }
         if (front == null || coverage == null) {
             fault("layers", "need one front and one coverage");
             throw new DocumentException(problems);
         }
-        List<Layer> own = own(front);
-        List<MotionAnswer> motion = motion(front);
+        own(front).forEach(ladders::add);
+        for (Layer.Kind kind : List.of(Layer.Kind.PRESSURE, Layer.Kind.MOVEMENT)) {
+            for (Document layer : layers()) {
+                if (layer.kind().equals(kind.words())) {
+                    ladders.add(new Layer(kind, ref(layer), ladders(layer, front, coverage)));
+                }
+            }
+        }
+        ladders.add(new Layer(Layer.Kind.COVERAGE, ref(coverage.document()), coverage.ladders()));
+        ladders.add(new Layer(Layer.Kind.FRONT, ref(front.document()), front.ladders()));
+        var base = new Call.Base(front, coverage, side("call side", front.callSide()), side("cover side", coverage.coverSide()));
+        var answers = new Call.Answers(motion(front), checks(front), checked(revision));
         checkSeats(front, coverage);
         if (!problems.isEmpty()) {
             throw new DocumentException(problems);
         }
-        return new Call(new DocumentRef(document.id(), revision, document.digest()), document, front, coverage, own, motion);
+        return new Call(new DocumentRef(document.id(), revision, document.digest()), document, vocabulary.convention(), base, ladders, answers);
+    }
+
+    private static DocumentRef ref(Document document) {
+        return new DocumentRef(document.id(), 0, document.digest());
+    }
+
+    /** A call may bind its side words otherwise than its front and coverage do. */
+    private SideWord side(String key, SideWord otherwise) {
+        String words = document.text(key);
+        if (words == null) {
+            return otherwise;
+        }
+        for (SideWord word : SideWord.values()) {
+            if (word.words().equals(words)) {
+                return word;
+            }
+        }
+        fault(key, "is \"" + words + "\"; write one of the side words, as in field");
+        return otherwise;
+    }
+
+    /** Ladders of a movement or pressure; each must name a role of the front or a seat that the front fills. */
+    private Map<String, Ladder> ladders(Document layer, Front front, Coverage coverage) {
+        Map<String, Ladder> ladders = new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems).read(layer.body().get("rungs"));
+        for (String seat : ladders.keySet()) {
+            if (!seat.equals("everyone") && front.role(seat) == null && !filled(front, seat)) {
+                problems.add(new Problem(layer.id(), "rungs/" + seat, "needs " + seat + ", and " + front.document().id() + " has no such role or cover seat; roles are "
+                    + String.join(", ", front.roles().stream().map(Role::id).toList()), -1, List.of()));
+            }
+        }
+        return ladders;
+    }
+
+    private static Set<String> roles(Front front) {
+        var ids = new LinkedHashSet<String>();
+        front.roles().forEach(r -> ids.add(r.id()));
+        return ids;
+    }
+
+    private static boolean filled(Front front, String seat) {
+        return front.roles().stream().anyMatch(r -> r.seat().words().equals(seat) || r.otherwise().words().equals(seat));
+    }
+
+    private Map<String, Call> checked(int revision) {
+        var calls = new LinkedHashMap<String, Call>();
+        if (document.body().get("checked") instanceof Map<?, ?> map) {
+            for (Map.Entry<?, ?> one : map.entrySet()) {
+                @SuppressWarnings("unchecked")
+                Document target = Document.of((Map<String, Object>) one.getValue());
+                try {
+                    calls.put(String.valueOf(one.getKey()), CallReader.read(target, revision, vocabulary));
+                } catch (DocumentException e) {
+                    problems.addAll(e.problems());
+                }
+            }
+        }
+        return calls;
+    }
+
+    private List<Check> checks(Front front) {
+        var checks = new ArrayList<Check>();
+        for (Object line : document.body().get("checks") instanceof List<?> list ? list : List.of()) {
+            Matcher words = WHOLE_CHECK.matcher(String.valueOf(line));
+            if (!words.matches()) {
+                fault("checks", "\"" + line + "\" cannot be read; write when <condition>: check <call>, <who makes it>");
+                continue;
+            }
+            try {
+                checks.add(new Check(RungReader.readCondition(words.group(1), vocabulary), words.group(2), checked(List.of(words.group(3)), front, String.valueOf(line)).get(0)));
+            } catch (SentenceException e) {
+                problems.add(new Problem(document.id(), "checks", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
+            } catch (IllegalArgumentException e) {
+                fault("checks", e.getMessage());
+            }
+        }
+        return checks;
     }
 
     @SuppressWarnings("unchecked")
@@ -101,11 +234,11 @@ public final class CallReader {
     }
 
     private List<Layer> own(Front front) {
-        List<String> roles = front.roles().stream().map(Role::id).toList();
-        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary.withRoles(Set.copyOf(roles)), problems).read(document.body().get("rungs"));
+        Set<String> roles = roles(front);
+        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary.withRoles(roles), problems).read(document.body().get("rungs"));
         for (String seat : ladders.keySet()) {
-            if (!roles.contains(seat) && !seat.equals("everyone")) {
-                fault("rungs/" + seat, "is no role of the front; roles are " + String.join(", ", roles));
+            if (!roles.contains(seat) && !seat.equals("everyone") && !filled(front, seat)) {
+                fault("rungs/" + seat, "is no role or cover seat of the front; roles are " + String.join(", ", roles));
             }
         }
         return ladders.isEmpty() ? List.of() : List.of(new Layer(Layer.Kind.CALL, new DocumentRef(document.id(), 0, ""), ladders));
@@ -114,7 +247,8 @@ public final class CallReader {
     /** A coverage seat nobody fills is a fault of the pair: its job would be missing. */
     private void checkSeats(Front front, Coverage coverage) {
         for (String seat : coverage.ladders().keySet()) {
-            if (!seat.equals("everyone") && front.roles().stream().noneMatch(r -> r.seat().words().equals(seat))) {
+            boolean stoodInFor = coverage.standsInFor(seat).stream().anyMatch(other -> filled(front, other));
+            if (!seat.equals("everyone") && !filled(front, seat) && !stoodInFor) {
                 fault("layers", "seat unfilled: " + coverage.document().id() + " asks for " + seat + ", " + front.document().id() + " has nobody there");
             }
         }
@@ -140,12 +274,15 @@ public final class CallReader {
         Condition when = conditional ? RungReader.readCondition(halves[0].trim().replaceFirst("^when ", ""), vocabulary) : new Condition.Always();
         String[] words = halves[conditional ? 1 : 0].trim().split(" ", 2);
         for (MotionAnswer.Kind kind : MotionAnswer.Kind.values()) {
+            if (kind.words().equals(words[0]) && kind == MotionAnswer.Kind.CHECK) {
+                return new MotionAnswer(when, kind, List.of(words.length == 1 ? "" : words[1].trim()));
+            }
             if (kind.words().equals(words[0])) {
                 List<String> roles = words.length == 1 ? List.of() : Arrays.stream(words[1].split(",")).map(String::trim).toList();
                 return new MotionAnswer(when, kind, checked(roles, front, line));
             }
         }
-        throw new IllegalArgumentException("\"" + line + "\" gives no answer; write bump, reseat <roles>, travel <role>, rotate or stay");
+        throw new IllegalArgumentException("\"" + line + "\" gives no answer; write bump, reseat <roles>, travel <role>, rotate, check <call> or stay");
     }
 
     private static List<String> checked(List<String> roles, Front front, String line) {

@@ -10,7 +10,7 @@ public record Layer(Kind kind, DocumentRef document, Map<String, Ladder> ladders
 
     /** Bottom to top: a later one refines the earlier. */
     public enum Kind {
-        FRONT("front"), COVERAGE("coverage"), CALL("call"), HAND("hand");
+        FRONT("front"), COVERAGE("coverage"), MOVEMENT("movement"), PRESSURE("pressure"), CALL("call"), PLAN("plan"), HAND("hand");
 
         private final String words;
 
@@ -23,9 +23,11 @@ public record Layer(Kind kind, DocumentRef document, Map<String, Ladder> ladders
         }
     }
 
-    /** The role's own ladder in this layer. */
-    Ladder of(Role role) {
-        return ladders.getOrDefault(kind == Kind.COVERAGE ? role.seat().words() : role.id(), Ladder.EMPTY);
+    /** The role's own ladder in this layer; a coverage is written to seats, a front to roles, the others to either. */
+    Ladder of(Role role, boolean onCoverSide) {
+        Ladder own = kind == Kind.COVERAGE ? null : ladders.get(role.id());
+        Ladder seat = kind == Kind.FRONT ? null : ladders.get(role.seat(onCoverSide).words());
+        return own == null ? seat == null ? Ladder.EMPTY : seat : seat == null ? own : own.above(seat);
     }
 
     Ladder everyone() {

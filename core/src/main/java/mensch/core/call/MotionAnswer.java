@@ -15,6 +15,8 @@ public record MotionAnswer(Condition when, Kind kind, List<String> roles) {
         TRAVEL("travel"),
         /** The two deep seats change sides. */
         ROTATE("rotate"),
+        /** Another call altogether; {@code roles} holds its id. */
+        CHECK("check"),
         /** Jobs of the earlier phase kept, whatever the facts. */
         STAY("stay");
 

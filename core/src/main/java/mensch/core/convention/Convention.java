@@ -1,12 +1,28 @@
 package mensch.core.convention;
 
-/** Every setting that the engine reads. {@link #standard()} is the default of each. */
-public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bodies, Labels labels, LandmarkSet landmarks) {
+import java.util.List;
 
-    private static final Convention STANDARD =
-        new Convention(Thresholds.standard(), Tolerances.standard(), Bodies.standard(), Labels.standard(), LandmarkSet.MIDWAY);
+/**
+ * Every setting that the engine reads. {@link #standard()} is the default of each.
+ *
+ * @param labels technique words as this programme says them; geometry is kept in {@link Labels#standard()} words
+ * @param house  what the programme chose, for rungs that ask
+ */
+public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bodies, Labels labels, LandmarkSet landmarks, House house) {
+    private static final Convention STANDARD = of(House.NONE, List.of());
 
     public static Convention standard() {
         return STANDARD;
+    }
+
+    /**
+     * The standard figures with what a programme chose.
+     *
+     * @param dictionaries technique dictionaries that the setting {@code technique-words} may name besides the standard one
+     */
+    public static Convention of(House house, List<Labels> dictionaries) {
+        String words = house.choice("technique-words", Labels.standard().name());
+        Labels labels = dictionaries.stream().filter(d -> d.name().equals(words)).findFirst().orElse(Labels.standard());
+        return new Convention(Thresholds.standard(), Tolerances.standard(), Bodies.standard(), labels, LandmarkSet.of(house), house);
     }
 }

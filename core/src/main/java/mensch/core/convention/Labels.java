@@ -2,9 +2,15 @@ package mensch.core.convention;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** A technique dictionary: label to place on a lineman. Geometry is stored by place; switching the dictionary moves nobody. */
 public record Labels(String name, List<Label> labels) {
+
+    private static final Pattern TECHNIQUE = Pattern.compile("((?:wide )?[0-9]i?)(\\s+technique)", Pattern.CASE_INSENSITIVE);
+
+    private static final Labels STANDARD = sevenSixNine();
 
     /** The lineman a technique is named after. */
     public enum Reference { CENTRE, GUARD, TACKLE, TIGHT_END }
@@ -18,6 +24,10 @@ public record Labels(String name, List<Label> labels) {
 
     /** House dictionary: evens head-up, odds outside, i inside; on the tight end 7 inside, 6 head-up, 9 outside. */
     public static Labels standard() {
+        return STANDARD;
+    }
+
+    private static Labels sevenSixNine() {
         var all = new ArrayList<Label>();
         all.add(new Label("0", Reference.CENTRE, 0, 0));
         all.add(new Label("1", Reference.CENTRE, 1, 0));
@@ -31,7 +41,7 @@ public record Labels(String name, List<Label> labels) {
         all.add(new Label("6", Reference.TIGHT_END, 0, 0));
         all.add(new Label("9", Reference.TIGHT_END, 1, 0));
         all.add(new Label("wide 9", Reference.TIGHT_END, 1, 1.0));
-        return new Labels("house: 7 inside, 6 head-up, 9 outside on the tight end", all);
+        return new Labels("seven-six-nine", all);
     }
 
     /** The place a label names, or null when this dictionary has no such label. */
@@ -42,5 +52,33 @@ public record Labels(String name, List<Label> labels) {
             }
         }
         return null;
+    }
+
+    /** The word this dictionary has for a place, or null. */
+    private String word(Label place) {
+        for (Label label : labels) {
+            if (label.reference() == place.reference() && label.shade() == place.shade() && label.extra() == place.extra()) {
+                return label.word();
+            }
+        }
+        return null;
+    }
+
+    /** A sentence kept in standard words as this dictionary says it; a place it has no word for stays as it is. */
+    public String said(String kept) {
+        return this == STANDARD ? kept : translated(kept, STANDARD, this);
+    }
+
+    /** What a coach wrote in this dictionary, in the standard words in which it is kept. */
+    public String kept(String said) {
+        return this == STANDARD ? said : translated(said, this, STANDARD);
+    }
+
+    private static String translated(String text, Labels from, Labels to) {
+        return TECHNIQUE.matcher(text).replaceAll(m -> {
+            Label place = from.find(m.group(1).toLowerCase(Locale.ROOT));
+            String word = place == null ? null : to.word(place);
+            return (word == null ? m.group(1) : word) + m.group(2);
+        });
     }
 }

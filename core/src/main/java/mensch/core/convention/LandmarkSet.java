@@ -2,33 +2,28 @@ package mensch.core.convention;
 
 import mensch.core.field.Mark;
 
-/** Which marks the underneath droppers aim at; a call, a test and a grade state the set in force. */
-public enum LandmarkSet {
+/**
+ * Which marks the underneath droppers aim at; a call, a test and a grade state the set in force.
+ *
+ * @param curlFlat       the mark of the curl-flat dropper
+ * @param hookInsideHash yards from the hash toward the middle for a hook dropper
+ * @param clamped        whether a hook landmark may not lie beyond the ball
+ */
+public record LandmarkSet(Mark curlFlat, double hookInsideHash, boolean clamped) {
+
     /** Curl-flat midway between hash and numbers, hook two yards inside the hash. */
-    MIDWAY("midway hash-numbers, two inside the hash", Mark.HASH_NUMBERS, 2),
-    /** Curl-flat at the bottom of the numbers, hook on the hash. */
-    NUMBERS("bottom of the numbers, the hash", Mark.BOTTOM_OF_NUMBERS, 0);
+    public static final LandmarkSet MIDWAY = new LandmarkSet(Mark.HASH_NUMBERS, 2, false);
 
-    private final String words;
-    private final Mark curlFlat;
-    private final double hookInsideHash;
-
-    LandmarkSet(String words, Mark curlFlat, double hookInsideHash) {
-        this.words = words;
-        this.curlFlat = curlFlat;
-        this.hookInsideHash = hookInsideHash;
+    static LandmarkSet of(House house) {
+        Mark curlFlat = house.choice("curl-flat-landmark", "midway").equals("numbers") ? Mark.BOTTOM_OF_NUMBERS : Mark.HASH_NUMBERS;
+        double inside = house.choice("hook-landmark", "inside").equals("hash") ? 0 : MIDWAY.hookInsideHash();
+        return new LandmarkSet(curlFlat, inside, house.choice("hook-clamp", "free").equals("clamp"));
     }
 
+    /** The set in words, for exports and pages. */
     public String words() {
-        return words;
-    }
-
-    public Mark curlFlat() {
-        return curlFlat;
-    }
-
-    /** Yards from the hash toward the middle. */
-    public double hookInsideHash() {
-        return hookInsideHash;
+        String hook = hookInsideHash == 0 ? "on the hash" : hookInsideHash + " yd inside the hash";
+        return "curl-flat at " + (curlFlat == Mark.HASH_NUMBERS ? "midway hash-numbers" : curlFlat.words()) + ", hook " + hook
+            + (clamped ? ", never beyond the ball" : "");
     }
 }

@@ -1,9 +1,21 @@
 package mensch.core.coverage;
 
+import java.util.List;
 import java.util.Map;
 import mensch.core.document.Document;
 import mensch.core.formation.SideWord;
 import mensch.core.rung.Ladder;
 
 /** A coverage: the side word its cover side is bound to by default, and a ladder per cover seat. */
-public record Coverage(Document document, SideWord coverSide, Map<String, Ladder> ladders) {}
+public record Coverage(Document document, SideWord coverSide, Map<String, Ladder> ladders) {
+
+    /** Seats of which one is enough: a front fills either of them ({@code either} in the document). */
+    public List<String> standsInFor(String seat) {
+        for (Object group : document.body().get("either") instanceof List<?> groups ? groups : List.of()) {
+            if (group instanceof List<?> seats && seats.contains(seat)) {
+                return seats.stream().map(String::valueOf).toList();
+            }
+        }
+        return List.of();
+    }
+}

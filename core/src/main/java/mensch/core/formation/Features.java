@@ -35,7 +35,7 @@ public final class Features {
         var features = new Features(shape, motion, sides);
         features.left = features.sideBits(shape.flank(Side.LEFT), snap, limits);
         features.right = features.sideBits(shape.flank(Side.RIGHT), snap, limits);
-        features.whole = features.backfieldBits(limits) | motionBits(motion) | situationBits(snap);
+        features.whole = features.backfieldBits(limits) | features.endBits() | motionBits(motion) | situationBits(snap);
         features.unknown = unknownBits(snap);
         return features;
     }
@@ -53,6 +53,7 @@ public final class Features {
         long bits = bit(flank.tightEnd() != null, Feature.TIGHT_END) | bit(flank.wing() != null, Feature.WING)
             | bit(flank.hBack() != null, Feature.H_BACK)
             | bit(receivers.size() == 1 && receivers.get(0) == flank.tightEnd(), Feature.NUB)
+            | slotBits(flank, limits) | bit(unbalanced(flank, snap), Feature.UNBALANCED)
             | bit(bunched(receivers, limits), Feature.BUNCH) | bit(stacked(receivers, limits), Feature.STACK)
             | splitBits(flank, snap, limits);
         for (int n = 1; n <= 4; n++) {
@@ -69,6 +70,22 @@ public final class Features {
         }
         bits &= motion.to() == null ? ~Feature.MOTION_TO.bit() : -1L;
         return bits | bit(motion.from() == flank.side(), Feature.MOTION_FROM);
+    }
+
+    /** Number two and number three by whether they stand away from the line. */
+    private static long slotBits(Flank flank, Thresholds limits) {
+        List<Man> receivers = flank.receivers();
+        boolean slot = receivers.size() > 1 && !flank.attached(receivers.get(1));
+        double wide = slot ? flank.out(receivers.get(1)) - flank.out(flank.tackle()) : 0;
+        return bit(slot, Feature.SLOT) | bit(wide > limits.wideSlot(), Feature.WIDE_SLOT)
+            | bit(receivers.size() > 2 && !flank.attached(receivers.get(2)), Feature.OPEN_TRIPS);
+    }
+
+    /** Three or more linemen beyond the snapper, tight ends not counted. */
+    private boolean unbalanced(Flank flank, Snap snap) {
+        int sign = flank.side().sign();
+        double snapper = shape.snapper().x();
+        return snap.formation().men().stream().filter(m -> m.interior() && sign * (m.x() - snapper) > 0).count() >= 3;
     }
 
     private static long splitBits(Flank flank, Snap snap, Thresholds limits) {
@@ -110,6 +127,17 @@ public final class Features {
         boolean split = backs.size() == 2 && Shape.sideOf(backs.get(0), limits) != null
             && Shape.sideOf(backs.get(1), limits) == opposite(Shape.sideOf(backs.get(0), limits));
         return bits | bit(split, Feature.SPLIT_BACKS) | quarterbackBits(limits);
+    }
+
+    /** Ends as they stand: attached, on the wing, or off the line inside the end man. */
+    private long endBits() {
+        int ends = ends(Side.LEFT) + ends(Side.RIGHT);
+        return bit(ends == 1, Feature.ONE_END) | bit(ends == 2, Feature.TWO_ENDS) | bit(ends >= 3, Feature.THREE_ENDS);
+    }
+
+    private int ends(Side side) {
+        Flank flank = shape.flank(side);
+        return (int) flank.receivers().stream().filter(flank::attached).count();
     }
 
     private static Side opposite(Side side) {

@@ -8,6 +8,8 @@ import mensch.core.field.Code;
 /** What the rules of the code have against a formation; reported, never repaired. */
 public final class Legality {
     private static final int MOST_OFF_THE_LINE = 4;
+    private static final double STILL_YARDS = 0.05;
+    private static final double FORWARD_YARDS = 0.25;
 
     private Legality() {}
 
@@ -24,6 +26,26 @@ public final class Legality {
         }
         for (Man man : covered(formation, limits)) {
             problems.add(man.name() + " is covered: a man outside him is on the line too, so he may not go out for a pass");
+        }
+        return List.copyOf(problems);
+    }
+
+    /** The formation at the snap and the way there: one man in motion, and not forward; more may move when all are set again. */
+    public static List<String> problems(Snap snap, Thresholds limits) {
+        var problems = new ArrayList<>(problems(snap.formation(), limits));
+        if (!snap.moved() || snap.shift()) {
+            return List.copyOf(problems);
+        }
+        Formation before = snap.before().formation();
+        List<Man> moving = snap.formation().men().stream().filter(m -> before.man(m.name()) != null && before.man(m.name()).feet().distance(m.feet()) > STILL_YARDS).toList();
+        if (moving.size() > 1) {
+            problems.add(moving.size() + " men are in motion at the snap (" + names(moving) + "); one may move, or all must be set again for a second");
+        }
+        for (Man man : moving) {
+            double forward = before.man(man.name()).depth() - man.depth();
+            if (forward > FORWARD_YARDS) {
+                problems.add(man.name() + " moves " + Math.round(forward * 10) / 10.0 + " yd forward at the snap; a man in motion may not");
+            }
         }
         return List.copyOf(problems);
     }

@@ -25,17 +25,22 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
         var movers = new ArrayList<Man>();
         for (Man man : snap.formation().men()) {
             Man was = set.man(man.name());
-            if (was != null && was.feet().distance(man.feet()) > STILL_YARDS) {
+            if (was != null && moved(snap, was)) {
                 movers.add(man);
             }
         }
         if (movers.isEmpty()) {
             return NONE;
         }
-        return named(set, Shape.of(set, limits), now, movers, limits);
+        return named(snap, Shape.of(set, limits), now, movers, limits);
     }
 
-    private static Motion named(Formation set, Shape before, Shape now, List<Man> movers, Thresholds limits) {
+    private static boolean moved(Snap snap, Man was) {
+        return snap.phases().stream().map(f -> f.man(was.name())).anyMatch(m -> m != null && was.feet().distance(m.feet()) > STILL_YARDS);
+    }
+
+    private static Motion named(Snap snap, Shape before, Shape now, List<Man> movers, Thresholds limits) {
+        Formation set = snap.phases().get(0);
         List<String> names = movers.stream().map(Man::name).toList();
         for (Man man : movers) {
             Side was = tightEndSide(before, man.name());
@@ -48,10 +53,10 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
         Man was = set.man(mover.name());
         Side from = sideOf(was, limits);
         Side to = sideOf(mover, limits);
-        return new Motion(kind(before, now, movers, mover, from, to), to, from != to ? from : null, names);
+        return new Motion(kind(snap, before, now, movers, mover, limits), to, from != to ? from : null, names);
     }
 
-    private static Feature kind(Shape before, Shape now, List<Man> movers, Man mover, Side from, Side to) {
+    private static Feature kind(Snap snap, Shape before, Shape now, List<Man> movers, Man mover, Thresholds limits) {
         boolean wasBack = isBack(before, mover.name());
         boolean isBack = isBack(now, mover.name());
         if (movers.size() > 1) {
@@ -60,7 +65,28 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
         if (wasBack) {
             return isBack ? Feature.MOTION_BACK : Feature.MOTION_EXIT;
         }
-        return from != null && to != null && from != to ? Feature.MOTION_ACROSS : Feature.MOTION_SHORT;
+        Side from = sideOf(snap.phases().get(0).man(mover.name()), limits);
+        Side to = sideOf(mover, limits);
+        List<Man> way = snap.phases().subList(1, snap.phases().size() - 1).stream().map(f -> f.man(mover.name())).toList();
+        return from != null && to != null && from != to ? across(way, now) : near(way, from, limits);
+    }
+
+    /** Past the quarterback: in front of the deepest back a jet, behind him an orbit; seen only from end to end it is plain across. */
+    private static Feature across(List<Man> way, Shape now) {
+        double tackle = Math.abs(now.flank(Side.RIGHT).tackle().x());
+        double deepest = now.backs().isEmpty() ? Double.MAX_VALUE : now.backs().get(now.backs().size() - 1).depth();
+        for (Man step : way) {
+            if (Math.abs(step.x()) <= tackle) {
+                return step.depth() > deepest ? Feature.MOTION_ORBIT : Feature.MOTION_JET;
+            }
+        }
+        return Feature.MOTION_ACROSS;
+    }
+
+    /** He ends where he began; when his way led past the ball he returned. */
+    private static Feature near(List<Man> way, Side from, Thresholds limits) {
+        boolean past = way.stream().anyMatch(m -> from != null && sideOf(m, limits) != from);
+        return past ? Feature.MOTION_RETURN : Feature.MOTION_SHORT;
     }
 
     private static Man widestMove(Formation set, List<Man> movers) {

@@ -17,13 +17,13 @@ import mensch.core.geometry.Side;
 
 /**
  * A snap in one line: men as {@code NAMEx/depth} (yards; depth behind the line, {@value #LINE_DEPTH} when left out), {@code ol2} for
- * five linemen at two-foot splits, then {@code | code hash yardsToGoal down&distance}. Hash is l, m, r, signed yards from the middle
+ * five linemen at two-foot splits ({@code ol2r}: unbalanced, the left tackle stands outside the right one), then {@code | code hash yardsToGoal down&distance}. Hash is l, m, r, signed yards from the middle
  * (+ to the offence's right) or ? when nobody knows. Example: {@code ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs m 50 1&10}.
  */
 public final class Notation {
     static final double LINE_DEPTH = 0.5;
     private static final Pattern MAN = Pattern.compile("([A-Z]+)(-?\\d+(?:\\.\\d+)?)(?:/(\\d+(?:\\.\\d+)?))?");
-    private static final Pattern LINE = Pattern.compile("ol(\\d+(?:\\.\\d+)?)");
+    private static final Pattern LINE = Pattern.compile("ol(\\d+(?:\\.\\d+)?)([lr])?");
     private static final String[] LINE_NAMES = {"LT", "LG", "C", "RG", "RT"};
 
     private Notation() {}
@@ -55,7 +55,7 @@ public final class Notation {
         for (String word : text.trim().split("\\s+")) {
             Matcher line = LINE.matcher(word);
             if (line.matches()) {
-                men.addAll(linemen(Double.parseDouble(line.group(1))));
+                men.addAll(linemen(Double.parseDouble(line.group(1)), line.group(2)));
             } else {
                 men.add(man(word));
             }
@@ -75,12 +75,13 @@ public final class Notation {
         return formation.with(moved);
     }
 
-    private static List<Man> linemen(double splitFeet) {
+    private static List<Man> linemen(double splitFeet, String over) {
         double apart = (2 + splitFeet) / 3;
         Post[] posts = {Post.TACKLE, Post.GUARD, Post.CENTRE, Post.GUARD, Post.TACKLE};
         var men = new ArrayList<Man>();
         for (int i = 0; i < LINE_NAMES.length; i++) {
-            men.add(new Man(LINE_NAMES[i], posts[i], new Point((i - 2) * apart, -LINE_DEPTH)));
+            int place = i == 0 && "r".equals(over) ? 3 : i == LINE_NAMES.length - 1 && "l".equals(over) ? -3 : i - 2;
+            men.add(new Man(LINE_NAMES[i], posts[i], new Point(place * apart, -LINE_DEPTH)));
         }
         return men;
     }
@@ -161,8 +162,9 @@ public final class Notation {
                 words.add(man.name() + yards(man.x()) + (yards(man.depth()).equals(yards(LINE_DEPTH)) ? "" : "/" + yards(man.depth())));
             }
         }
-        Man tackle = formation.man("RT");
-        words.add(0, "ol" + yards(tackle.x() / 2 * 3 - 2));
+        boolean right = formation.man("LT").x() > 0;
+        double apart = (right ? formation.man("RT").x() : -formation.man("LT").x()) / 2;
+        words.add(0, "ol" + yards(apart * 3 - 2) + (right ? "r" : formation.man("RT").x() < 0 ? "l" : ""));
         return String.join(" ", words);
     }
 

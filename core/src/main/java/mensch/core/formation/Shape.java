@@ -8,7 +8,7 @@ import mensch.core.geometry.Side;
 
 /** Who is who in a formation: surface, wing, receivers by number, backs. Positions come first; every word here is derived. */
 public final class Shape {
-    private final Man centre;
+    private final Man snapper;
     private final Man quarterback;
     private final Flank left;
     private final Flank right;
@@ -17,12 +17,13 @@ public final class Shape {
     /**
      * One side of the ball, from the centre outward.
      *
-     * @param surface   guard, tackle, attached ends
+     * @param middle    middle lineman of the five: the centre, or with an unbalanced line the guard on the long side
+     * @param surface   guard, tackle, attached ends, counted from that man
      * @param wing      off the line just outside the end man, or null
      * @param hBack     off the line inside the end man, or null
      * @param receivers #1, #2, #3 from the sideline in
      */
-    public record Flank(Side side, List<Man> surface, Man wing, Man hBack, List<Man> receivers) {
+    public record Flank(Side side, Man middle, List<Man> surface, Man wing, Man hBack, List<Man> receivers) {
         double out(Man man) {
             return side.sign() * man.x();
         }
@@ -40,14 +41,19 @@ public final class Shape {
             return surface.size() > 2 ? surface.get(2) : null;
         }
 
+        /** On the line beside the tackle, on the wing or just behind the end man: not split out. */
+        public boolean attached(Man man) {
+            return surface.contains(man) || man == wing || man == hBack;
+        }
+
         /** Last man on the line of this side. */
         public Man endMan() {
             return surface.get(surface.size() - 1);
         }
     }
 
-    private Shape(Man centre, Man quarterback, Flank left, Flank right, List<Man> backs) {
-        this.centre = centre;
+    private Shape(Man snapper, Man quarterback, Flank left, Flank right, List<Man> backs) {
+        this.snapper = snapper;
         this.quarterback = quarterback;
         this.left = left;
         this.right = right;
@@ -56,21 +62,22 @@ public final class Shape {
 
     /** @throws IllegalArgumentException when the formation has no centre, or a side lacks its guard or tackle */
     public static Shape of(Formation formation, Thresholds limits) {
-        Man centre = first(formation, Man.Post.CENTRE);
+        Man snapper = first(formation, Man.Post.CENTRE);
         Man quarterback = first(formation, Man.Post.QUARTERBACK);
-        if (centre == null) {
+        if (snapper == null) {
             throw new IllegalArgumentException(formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)");
         }
-        Flank left = flank(formation, Side.LEFT, limits);
-        Flank right = flank(formation, Side.RIGHT, limits);
+        Man middle = middle(formation, snapper);
+        Flank left = flank(formation, middle, Side.LEFT, limits);
+        Flank right = flank(formation, middle, Side.RIGHT, limits);
         var backs = new ArrayList<Man>();
         for (Man man : formation.men()) {
             if (man.post() == Man.Post.ELIGIBLE && !left.receivers().contains(man) && !right.receivers().contains(man)) {
                 backs.add(man);
             }
         }
-        backs.sort(Comparator.comparingDouble(Man::depth));
-        return new Shape(centre, quarterback, left, right, List.copyOf(backs));
+        backs.sort(Comparator.comparingDouble(Man::depth).thenComparing(m -> Math.abs(m.x())).thenComparing(Man::name));
+        return new Shape(snapper, quarterback, left, right, List.copyOf(backs));
     }
 
     private static Man first(Formation formation, Man.Post post) {
@@ -82,11 +89,17 @@ public final class Shape {
         return null;
     }
 
-    private static Flank flank(Formation formation, Side side, Thresholds limits) {
+    /** The front counts from the middle of the five linemen, wherever the ball is. */
+    private static Man middle(Formation formation, Man snapper) {
+        List<Man> line = formation.men().stream().filter(Man::interior).toList();
+        return line.size() % 2 == 1 ? line.get(line.size() / 2) : snapper;
+    }
+
+    private static Flank flank(Formation formation, Man middle, Side side, Thresholds limits) {
         int sign = side.sign();
         var outward = new ArrayList<Man>();
         for (Man man : formation.men()) {
-            if (sign * man.x() > 0 && man.post() != Man.Post.QUARTERBACK && man.post() != Man.Post.CENTRE) {
+            if (man != middle && sign * (man.x() - middle.x()) > 0 && man.post() != Man.Post.QUARTERBACK) {
                 outward.add(man);
             }
         }
@@ -110,7 +123,7 @@ public final class Shape {
             }
         }
         receivers.sort((a, b) -> numberOrder(a, b, sign, limits));
-        return new Flank(side, surface, wing, hBack, List.copyOf(receivers));
+        return new Flank(side, middle, surface, wing, hBack, List.copyOf(receivers));
     }
 
     private static List<Man> surface(List<Man> outward, int sign, Thresholds limits) {
@@ -156,8 +169,14 @@ public final class Shape {
         return Double.compare(a.depth(), b.depth());
     }
 
+    /** Middle lineman of the five; the snapper unless the line is unbalanced. */
     public Man centre() {
-        return centre;
+        return left.middle();
+    }
+
+    /** The man over the ball. */
+    public Man snapper() {
+        return snapper;
     }
 
     /** Null when nobody takes the snap. */

@@ -13,9 +13,10 @@ import mensch.core.geometry.Side;
  *
  * @param phases   the formation as set, then after each step of the motion; at least one
  * @param declared the side the coach declares when nothing else decides
+ * @param shift    whether everybody is set again after the last step; otherwise its men are still moving at the snap
  * @param unknown  features that nobody knows (men not marked on film); a rule that needs one is undecided
  */
-public record Snap(List<Formation> phases, Field field, Situation situation, Side declared, Set<Feature> unknown) {
+public record Snap(List<Formation> phases, Field field, Situation situation, Side declared, boolean shift, Set<Feature> unknown) {
     public Snap {
         if (phases.isEmpty()) {
             throw new IllegalArgumentException("a snap needs a formation");
@@ -26,7 +27,17 @@ public record Snap(List<Formation> phases, Field field, Situation situation, Sid
 
     /** A snap from wished splits: every phase is fitted into the field. */
     public static Snap of(List<Formation> wished, Field field, Situation situation, Side declared) {
-        return new Snap(wished.stream().map(f -> f.fit(field, Bodies.standard())).toList(), field, situation, declared, Set.of());
+        return new Snap(wished.stream().map(f -> f.fit(field, Bodies.standard())).toList(), field, situation, declared, false, Set.of());
+    }
+
+    /** The same spot, situation and knowledge with other phases. */
+    public Snap with(List<Formation> other) {
+        return new Snap(other, field, situation, declared, shift, unknown);
+    }
+
+    /** The same with everybody set again after the last step. */
+    public Snap shifted() {
+        return new Snap(phases, field, situation, declared, true, unknown);
     }
 
     public Formation formation() {
@@ -35,7 +46,7 @@ public record Snap(List<Formation> phases, Field field, Situation situation, Sid
 
     /** The same snap before its last motion step; only for a snap that has one. */
     public Snap before() {
-        return new Snap(phases.subList(0, phases.size() - 1), field, situation, declared, unknown);
+        return with(phases.subList(0, phases.size() - 1));
     }
 
     public boolean moved() {
@@ -45,14 +56,14 @@ public record Snap(List<Formation> phases, Field field, Situation situation, Sid
     public Snap then(Formation next) {
         var more = new ArrayList<>(phases);
         more.add(next.fit(field, Bodies.standard()));
-        return new Snap(more, field, situation, declared, unknown);
+        return with(more);
     }
 
     public Snap notKnowing(Set<Feature> features) {
-        return new Snap(phases, field, situation, declared, features);
+        return new Snap(phases, field, situation, declared, shift, features);
     }
 
     public Snap mirror() {
-        return new Snap(phases.stream().map(Formation::mirror).toList(), field.mirror(), situation, declared.opposite(), unknown);
+        return new Snap(phases.stream().map(Formation::mirror).toList(), field.mirror(), situation, declared.opposite(), shift, unknown);
     }
 }

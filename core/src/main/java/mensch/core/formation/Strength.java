@@ -16,7 +16,8 @@ final class Strength {
     }
 
     Decided run() {
-        Decided found = more("one attached tight end", tightEnds(Side.LEFT), tightEnds(Side.RIGHT));
+        Decided found = more("the unbalanced line", linemen(Side.LEFT), linemen(Side.RIGHT));
+        found = found != null ? found : more("one attached tight end", tightEnds(Side.LEFT), tightEnds(Side.RIGHT));
         found = found != null ? found : more("the wing", wings(Side.LEFT), wings(Side.RIGHT));
         found = found != null ? found : more("more men on the surface", surface(Side.LEFT), surface(Side.RIGHT));
         found = found != null ? found : more("more receivers", receivers(Side.LEFT), receivers(Side.RIGHT));
@@ -83,6 +84,12 @@ final class Strength {
 
     private int tightEnds(Side side) {
         return shape.flank(side).tightEnd() == null ? 0 : 1;
+    }
+
+    /** Linemen beyond the snapper. */
+    private int linemen(Side side) {
+        double snapper = shape.snapper().x();
+        return (int) snap.formation().men().stream().filter(m -> m.interior() && side.sign() * (m.x() - snapper) > 0).count();
     }
 
     private int wings(Side side) {

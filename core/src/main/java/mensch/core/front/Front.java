@@ -9,6 +9,11 @@ import mensch.core.rung.Ladder;
 /** A front: its roles, the side word its call side is bound to by default, and a ladder per role. */
 public record Front(Document document, SideWord callSide, List<Role> roles, Map<String, Ladder> ladders) {
 
+    /** Coverages that this front says it carries, by id; empty when it does not say. */
+    public List<String> carries() {
+        return document.body().get("carries") instanceof List<?> ids ? ids.stream().map(String::valueOf).toList() : List.of();
+    }
+
     /** Seats of the field this front fills; "each side" is two. */
     public int bodies() {
         return roles.stream().mapToInt(r -> r.sits() == Sits.EACH_SIDE ? 2 : 1).sum();

@@ -73,13 +73,15 @@ public final class FrontReader {
             return;
         }
         Sits sits = find(Sits.values(), Sits::words, words.get(1));
-        CoverSeat seat = find(CoverSeat.values(), CoverSeat::words, words.get(2));
+        String[] seats = String.valueOf(words.get(2)).split(" or ");
+        CoverSeat seat = find(CoverSeat.values(), CoverSeat::words, seats[0]);
+        CoverSeat otherwise = find(CoverSeat.values(), CoverSeat::words, seats[seats.length - 1]);
         Body body = find(Body.values(), Body::name, words.get(0));
-        if (sits == null || seat == null || body == null) {
+        if (sits == null || seat == null || otherwise == null || body == null) {
             fault("roles/" + id, words + " names a body, side or cover seat that there is not");
             return;
         }
-        into.add(new Role(id, words.size() > 3 ? String.valueOf(words.get(3)) : id, body, sits, seat));
+        into.add(new Role(id, words.size() > 3 ? String.valueOf(words.get(3)) : id, body, sits, seat, otherwise));
     }
 
     private static <T> T find(T[] all, Function<T, String> words, Object wanted) {

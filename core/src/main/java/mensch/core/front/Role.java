@@ -8,8 +8,15 @@ import mensch.core.coverage.CoverSeat;
  * @param id    as sentences name it: {@code end-call}
  * @param label short, for the field: {@code E}
  * @param body  kind of player it asks for
+ * @param seat      his seat in a coverage when he sits on the cover side
+ * @param otherwise the same when he sits away from it
  */
-public record Role(String id, String label, Body body, Sits sits, CoverSeat seat) {
+public record Role(String id, String label, Body body, Sits sits, CoverSeat seat, CoverSeat otherwise) {
+
+    /** The seat of the coverage he plays when his side is the cover side, or when it is not. */
+    public CoverSeat seat(boolean onCoverSide) {
+        return onCoverSide ? seat : otherwise;
+    }
 
     /** Kind of player. */
     public enum Body { E, T, LB, DB }

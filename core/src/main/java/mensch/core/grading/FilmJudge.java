@@ -72,7 +72,7 @@ public final class FilmJudge {
         Formation stood = logged.formation().with(moved);
         var phases = new ArrayList<>(logged.phases().subList(0, logged.phases().size() - 1));
         phases.add(stood);
-        return new Snap(phases, logged.field(), logged.situation(), logged.declared(), logged.unknown());
+        return logged.with(phases);
     }
 
     private Row row(Lineup asked, Job job, Place place) {

@@ -10,9 +10,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.call.CallReader;
 import mensch.core.convention.Convention;
+import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.Yaml;
@@ -26,10 +28,14 @@ public final class Library {
     private final Vocabulary vocabulary;
     private final Map<String, LibraryFormation> formations = new LinkedHashMap<>();
     private final Map<String, Call> calls = new LinkedHashMap<>();
+    private final Map<String, String> chosen;
 
-    private Library(List<Document> documents) {
+    private Library(List<Document> documents, Map<String, String> chosen) {
         this.documents = List.copyOf(documents);
-        this.vocabulary = new Vocabulary(Convention.standard().labels(), Set.of(), ids("reads"), ids("technique"));
+        this.chosen = Map.copyOf(chosen);
+        var house = new House(of("setting").map(SchoolReader::setting).toList(), chosen);
+        var convention = Convention.of(house, of("dictionary").map(SchoolReader::dictionary).toList());
+        this.vocabulary = new Vocabulary(convention, Set.of(), ids("reads"), ids("technique"));
         for (Document document : documents) {
             if (document.kind().equals("formation")) {
                 formations.put(document.id(), LibraryFormation.read(document));
@@ -37,7 +43,7 @@ public final class Library {
         }
         for (Document document : documents) {
             if (document.kind().equals("call")) {
-                calls.put(document.id(), CallReader.read(CallReader.whole(document, this::layer), 0, vocabulary));
+                calls.put(document.id(), CallReader.read(CallReader.whole(document, this::named), 0, vocabulary));
             }
         }
     }
@@ -48,7 +54,7 @@ public final class Library {
         for (String file : text(INDEX).lines().filter(l -> !l.isBlank()).toList()) {
             documents.addAll(Yaml.read(file, text("/library/" + file.trim())));
         }
-        return new Library(documents);
+        return new Library(documents, Map.of());
     }
 
     /** This library with more documents; one of the same kind and id takes the place of the old. */
@@ -56,7 +62,12 @@ public final class Library {
         var all = new ArrayList<>(documents);
         all.removeIf(d -> more.stream().anyMatch(m -> m.kind().equals(d.kind()) && m.id().equals(d.id())));
         all.addAll(more);
-        return new Library(all);
+        return new Library(all, chosen);
+    }
+
+    /** The same documents read by a programme that chose otherwise; settings it does not name stand at their default. */
+    public Library choosing(Map<String, String> choices) {
+        return new Library(documents, choices);
     }
 
     private Set<String> ids(String kind) {
@@ -65,8 +76,13 @@ public final class Library {
         return ids;
     }
 
-    private Document layer(String id) {
-        return documents.stream().filter(d -> d.id().equals(id) && (d.kind().equals("front") || d.kind().equals("coverage"))).findFirst().orElse(null);
+    private Stream<Document> of(String kind) {
+        return documents.stream().filter(d -> d.kind().equals(kind));
+    }
+
+    /** The document of one of these kinds, or null. */
+    public Document named(List<String> kinds, String id) {
+        return documents.stream().filter(d -> d.id().equals(id) && kinds.contains(d.kind())).findFirst().orElse(null);
     }
 
     private static String text(String resource) {
@@ -113,6 +129,11 @@ public final class Library {
 
     public List<Document> documents() {
         return documents;
+    }
+
+    /** What the programme chose, with every setting there is. */
+    public House house() {
+        return vocabulary.convention().house();
     }
 
     public Vocabulary vocabulary() {

@@ -21,7 +21,7 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
      *
      * @param travel yards from where he stands to his landmark
      */
-    public record Row(Job owner, Area area, Point landmark, Region extent, double travel) {}
+    public record Row(Job owner, Area area, Side side, Point landmark, Region extent, double travel) {}
 
     /** Underneath men of one side and the areas (of flat, curl, hook) that nobody or more than one answers for. */
     public record Under(Side side, List<Job> men, List<String> unowned, List<String> shared) {}
@@ -30,23 +30,25 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         var rows = new ArrayList<Row>();
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.Cover cover) {
-                Point landmark = cover.area().landmark(lineup.view(job), job.seat());
+                Point landmark = cover.landmark(lineup.view(job));
                 double travel = job.feet() == null ? 0 : job.feet().distance(landmark);
-                rows.add(new Row(job, cover.area(), landmark, deepExtent(lineup, job, cover.area()), travel));
+                rows.add(new Row(job, cover.area(), cover.side(lineup.view(job)), landmark, deepExtent(lineup, job, cover), travel));
             }
         }
         List<Row> extended = withUnderExtents(rows, lineup.snap().field());
         return new AreaLedger(extended, List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
     }
 
-    private static Region deepExtent(Lineup lineup, Job job, Area area) {
+    private static Region deepExtent(Lineup lineup, Job job, Task.Cover cover) {
+        Area area = cover.area();
         if (!area.deep()) {
             return null;
         }
         Field field = lineup.snap().field();
-        double a = field.fromSideline(job.seat(), area.outerYards());
-        double b = field.fromSideline(job.seat(), area.innerYards());
-        double from = area.landmark(lineup.view(job), job.seat()).y();
+        Side side = cover.side(lineup.view(job));
+        double a = field.fromSideline(side, area.outerYards());
+        double b = field.fromSideline(side, area.innerYards());
+        double from = cover.landmark(lineup.view(job)).y();
         return new Region(Math.min(a, b), Math.max(a, b), from, Math.min(from + DEEP_DEPTH, field.endLineDepth()));
     }
 
@@ -59,14 +61,14 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
             double left = i == 0 ? field.sidelineX(Side.LEFT) : (under.get(i - 1).landmark().x() + row.landmark().x()) / 2;
             double right = i == under.size() - 1 ? field.sidelineX(Side.RIGHT) : (row.landmark().x() + under.get(i + 1).landmark().x()) / 2;
             double to = Math.min(UNDER_TO, field.endLineDepth());
-            all.add(new Row(row.owner(), row.area(), row.landmark(), new Region(left, right, UNDER_FROM, to), row.travel()));
+            all.add(new Row(row.owner(), row.area(), row.side(), row.landmark(), new Region(left, right, UNDER_FROM, to), row.travel()));
         }
         all.sort(Comparator.comparingDouble((Row r) -> r.landmark().x()).thenComparing(r -> r.owner().id()));
         return List.copyOf(all);
     }
 
     private static Under under(List<Row> rows, Side side) {
-        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.owner().seat() == side && r.area() != Area.MIDDLE_HOOK).toList();
+        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.side() == side && r.area() != Area.MIDDLE_HOOK && !r.area().lane()).toList();
         var unowned = new ArrayList<String>();
         var shared = new ArrayList<String>();
         tally("flat", here.stream().filter(r -> r.area().flat()).count(), unowned, shared);

@@ -52,11 +52,15 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
             Job job = lineup.jobs().get(i);
             if (gap.equals(owned[i])) {
                 owners.add(job);
-            } else if (job.runTask() instanceof Task.TwoGap && job.feet() != null && Math.abs(job.feet().x() - middle.x()) <= Math.abs(flank(lineup, gap.side()).guard().x())) {
+            } else if (job.runTask() instanceof Task.TwoGap && job.feet() != null && Math.abs(job.feet().x() - middle.x()) <= split(flank(lineup, gap.side()))) {
                 twoGappers.add(job);
             }
         }
         return new Row(gap, middle, List.copyOf(owners), List.copyOf(twoGappers));
+    }
+
+    private static double split(Flank flank) {
+        return Math.abs(flank.guard().x() - flank.middle().x());
     }
 
     private static Edge edge(Lineup lineup, Side side) {

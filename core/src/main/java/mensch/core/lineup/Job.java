@@ -5,6 +5,7 @@ import mensch.core.front.Sits;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.rung.Key;
+import mensch.core.rung.Move;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.Steps;
@@ -17,7 +18,7 @@ public record Job(Role role, Side seat, Before before, After after) {
     public record Before(Given<Place> show, Given<Place> align, Given<String> stance, Given<Key> key) {}
 
     /** What he does from the snap on. */
-    public record After(Given<String> move, Given<String> reads, Given<Steps> run, Given<Steps> pass, Given<String> technique) {}
+    public record After(Given<Move> move, Given<String> reads, Given<Steps> run, Given<Steps> pass, Given<String> technique) {}
 
     /** Unique in a line-up: the role, with its side when the role has two seats. */
     public String id() {

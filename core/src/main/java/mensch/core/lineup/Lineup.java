@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import mensch.core.call.Call;
+import mensch.core.call.Check;
+import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
 import mensch.core.convention.Convention;
 import mensch.core.document.DocumentRef;
@@ -22,7 +24,8 @@ public final class Lineup {
         .thenComparingDouble(j -> j.feet() == null ? 0 : j.feet().y()).thenComparing(Job::id);
 
     private final Snap snap;
-    private final DocumentRef call;
+    private final Call call;
+    private final Check check;
     private final Binding sides;
     private final List<Job> jobs;
     private final Features features;
@@ -30,47 +33,59 @@ public final class Lineup {
     private final View left;
     private final View right;
 
-    private Lineup(Snap snap, DocumentRef call, Binding sides, List<Job> jobs, Features features, MotionAnswer answer) {
+    private Lineup(Snap snap, Asked asked, Binding sides, List<Job> jobs, Features features) {
         var ordered = new ArrayList<>(jobs);
         ordered.sort(FIELD_ORDER);
         this.snap = snap;
-        this.call = call;
+        this.call = asked.call();
+        this.check = asked.check();
         this.sides = sides;
         this.jobs = List.copyOf(ordered);
         this.features = features;
-        this.answer = answer;
-        this.left = new View(features, snap.field(), Convention.standard(), sides, Side.LEFT, this::feet);
-        this.right = new View(features, snap.field(), Convention.standard(), sides, Side.RIGHT, this::feet);
+        this.answer = asked.answer();
+        this.left = new View(features, snap, call.convention(), sides, Side.LEFT, this::feet);
+        this.right = new View(features, snap, call.convention(), sides, Side.RIGHT, this::feet);
     }
+
+    /** Which call is in force, the check that led to it and the answer to the last motion step; each may be null but the call. */
+    private record Asked(Call call, Check check, MotionAnswer answer) {}
 
     /** The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion answers say. */
     public static Lineup of(Call call, Snap snap) {
-        return snap.moved() ? after(call, snap, of(call, snap.before())) : asSet(call, snap);
+        Features features = Features.of(snap, call.convention());
+        Check check = Seating.check(call, features, snap);
+        if (check != null) {
+            return asSet(new Asked(call.checked(check.call()), check, null), snap, features);
+        }
+        return snap.moved() ? after(of(call, snap.before()), snap, features) : asSet(new Asked(call, null, null), snap, features);
     }
 
-    private static Lineup asSet(Call call, Snap snap) {
-        Features features = Features.of(snap, Convention.standard());
+    private static Lineup asSet(Asked asked, Snap snap, Features features) {
+        Call call = asked.call();
         Binding binding = Seating.binding(call, features);
-        List<Seat> seats = Seating.asSet(call, binding);
-        return new Lineup(snap, call.ref(), binding, new Resolver(call, snap, features, binding, seats).jobs(), features, null);
+        return new Lineup(snap, asked, binding, new Resolver(call, snap, features, binding, Seating.asSet(call, binding)).jobs(), features);
     }
 
-    private static Lineup after(Call call, Snap snap, Lineup before) {
-        Features features = Features.of(snap, Convention.standard());
+    private static Lineup after(Lineup before, Snap snap, Features features) {
+        Call call = before.call;
         Binding binding = Seating.binding(call, features);
         MotionAnswer answer = Seating.answer(call, features, snap, binding);
+        if (answer.kind() == MotionAnswer.Kind.CHECK) {
+            return asSet(new Asked(call.checked(answer.roles().get(0)), null, answer), snap, features);
+        }
+        var asked = new Asked(call, before.check, answer);
         if (answer.kind() == MotionAnswer.Kind.STAY) {
-            return new Lineup(snap, call.ref(), binding, before.jobs, features, answer);
+            return new Lineup(snap, asked, binding, before.jobs, features);
         }
         List<Seat> held = before.jobs.stream().map(j -> new Seat(j.role(), j.seat())).sorted(Comparator.comparing((Seat s) -> s.role().id()).thenComparing(Seat::side)).toList();
         List<Seat> seats = Seating.after(answer, held, features, binding);
-        return new Lineup(snap, call.ref(), binding, new Resolver(call, snap, features, binding, seats).jobs(), features, answer);
+        return new Lineup(snap, asked, binding, new Resolver(call, snap, features, binding, seats).jobs(), features);
     }
 
     public Lineup mirror() {
         Snap turned = snap.mirror();
         var binding = new Binding(mirror(sides.call()), mirror(sides.cover()));
-        return new Lineup(turned, call, binding, jobs.stream().map(Job::mirror).toList(), Features.of(turned, Convention.standard()), answer);
+        return new Lineup(turned, new Asked(call, check, answer), binding, jobs.stream().map(Job::mirror).toList(), Features.of(turned, call.convention()));
     }
 
     private static Decided mirror(Decided decided) {
@@ -92,6 +107,11 @@ public final class Lineup {
         return job.seat() == Side.LEFT ? left : right;
     }
 
+    /** The rungs that were asked for this job, all layers, top first. */
+    public List<LayeredRung> ladder(Job job) {
+        return call.ladder(job.role(), job.seat() == sides.cover().side());
+    }
+
     private Point feet(String role, Side side) {
         for (Job job : jobs) {
             if (job.role().id().equals(role) && (job.seat() == side || job.id().equals(role))) {
@@ -105,8 +125,23 @@ public final class Lineup {
         return snap;
     }
 
+    /** The document that was in force: the call asked for, or the one it checked to. */
     public DocumentRef call() {
+        return call.ref();
+    }
+
+    /** The call in force. */
+    public Call inForce() {
         return call;
+    }
+
+    /** The check that put this call in force; null when none did. */
+    public Check check() {
+        return check;
+    }
+
+    public Convention convention() {
+        return call.convention();
     }
 
     /** Call side and cover side as decided for this phase. */
@@ -128,14 +163,14 @@ public final class Lineup {
     }
 
     @Override public boolean equals(Object other) {
-        return other instanceof Lineup that && snap.equals(that.snap) && call.equals(that.call) && sides.equals(that.sides) && jobs.equals(that.jobs);
+        return other instanceof Lineup that && snap.equals(that.snap) && call.ref().equals(that.call.ref()) && sides.equals(that.sides) && jobs.equals(that.jobs);
     }
 
     @Override public int hashCode() {
-        return Objects.hash(snap, call, sides, jobs);
+        return Objects.hash(snap, call.ref(), sides, jobs);
     }
 
     @Override public String toString() {
-        return call.id() + " " + jobs;
+        return call.ref().id() + " " + jobs;
     }
 }

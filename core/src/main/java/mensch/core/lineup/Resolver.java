@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import mensch.core.call.Call;
-import mensch.core.convention.Convention;
 import mensch.core.formation.Features;
 import mensch.core.formation.Snap;
 import mensch.core.front.Sits;
@@ -33,12 +32,12 @@ final class Resolver {
     Resolver(Call call, Snap snap, Features features, Binding binding, List<Seat> seats) {
         this.seats = seats;
         this.placing = new boolean[seats.size()];
-        var left = new View(features, snap.field(), Convention.standard(), binding, Side.LEFT, this::feet);
-        var right = new View(features, snap.field(), Convention.standard(), binding, Side.RIGHT, this::feet);
+        var left = new View(features, snap, call.convention(), binding, Side.LEFT, this::feet);
+        var right = new View(features, snap, call.convention(), binding, Side.RIGHT, this::feet);
         for (Seat seat : seats) {
             View view = seat.side() == Side.LEFT ? left : right;
             views.add(view);
-            picks.add(new Pick(call.ladder(seat.role()), view));
+            picks.add(new Pick(call.ladder(seat.role(), seat.side() == binding.cover().side()), view));
             aligns.add(null);
         }
     }
@@ -63,7 +62,7 @@ final class Resolver {
 
     private Job job(int i, Given<Steps> run, Given<Steps> pass) {
         var before = new Job.Before(place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).word()), key(i));
-        var after = new Job.After(value(i, Part.MOVE, g -> ((Gives.Move) g).path()), value(i, Part.READS, g -> ((Gives.ReadTable) g).id()), run, pass,
+        var after = new Job.After(value(i, Part.MOVE, g -> ((Gives.Moves) g).move()), value(i, Part.READS, g -> ((Gives.ReadTable) g).id()), run, pass,
             value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()));
         return new Job(seats.get(i).role(), seats.get(i).side(), before, after);
     }

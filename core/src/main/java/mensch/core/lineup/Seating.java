@@ -3,8 +3,8 @@ package mensch.core.lineup;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.call.Call;
+import mensch.core.call.Check;
 import mensch.core.call.MotionAnswer;
-import mensch.core.convention.Convention;
 import mensch.core.coverage.CoverSeat;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Features;
@@ -21,7 +21,7 @@ final class Seating {
     private Seating() {}
 
     static Binding binding(Call call, Features features) {
-        return new Binding(features.decided(call.front().callSide()), features.decided(call.coverage().coverSide()));
+        return new Binding(features.decided(call.callSide()), features.decided(call.coverSide()));
     }
 
     static List<Seat> asSet(Call call, Binding binding) {
@@ -48,13 +48,32 @@ final class Seating {
 
     /** The first answer whose condition holds after the motion; none given means bump. */
     static MotionAnswer answer(Call call, Features features, Snap snap, Binding binding) {
-        var view = new View(features, snap.field(), Convention.standard(), binding, binding.call().side(), (role, side) -> null);
+        View view = neutral(call, features, snap, binding);
         for (MotionAnswer answer : call.motion()) {
             if (answer.when().in(view) == Answer.YES) {
                 return answer;
             }
         }
         return MotionAnswer.BUMP;
+    }
+
+    /** The first check whose condition holds, or null. */
+    static Check check(Call call, Features features, Snap snap) {
+        if (call.checks().isEmpty()) {
+            return null;
+        }
+        View view = neutral(call, features, snap, binding(call, features));
+        for (Check check : call.checks()) {
+            if (check.when().in(view) == Answer.YES) {
+                return check;
+            }
+        }
+        return null;
+    }
+
+    /** A view of the whole picture: "my side" is the call side. */
+    private static View neutral(Call call, Features features, Snap snap, Binding binding) {
+        return new View(features, snap, call.convention(), binding, binding.call().side(), (role, side) -> null);
     }
 
     static List<Seat> after(MotionAnswer answer, List<Seat> before, Features features, Binding binding) {
@@ -70,8 +89,12 @@ final class Seating {
         return switch (answer.kind()) {
             case RESEAT -> named ? side(role.sits(), binding) : seat.side();
             case TRAVEL -> named ? features.decided(SideWord.MOTION).side() : seat.side();
-            case ROTATE -> role.seat() == CoverSeat.DEEP_STRONG || role.seat() == CoverSeat.DEEP_WEAK ? seat.side().opposite() : seat.side();
-            case BUMP, STAY -> seat.side();
+            case ROTATE -> deep(role) ? seat.side().opposite() : seat.side();
+            case BUMP, STAY, CHECK -> seat.side();
         };
+    }
+
+    private static boolean deep(Role role) {
+        return role.seat() == role.otherwise() && (role.seat() == CoverSeat.DEEP_STRONG || role.seat() == CoverSeat.DEEP_WEAK);
     }
 }

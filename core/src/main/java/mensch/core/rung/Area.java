@@ -39,7 +39,18 @@ public enum Area {
     },
     DEEP_MIDDLE_THIRD("deep middle third", 14, Code.WIDTH_YARDS / 3, 2 * Code.WIDTH_YARDS / 3),
     DEEP_OUTSIDE_THIRD("deep outside third", 14, 0, Code.WIDTH_YARDS / 3),
-    DEEP_HALF("deep half", 16, 0, Code.WIDTH_YARDS / 2);
+    DEEP_HALF("deep half", 16, 0, Code.WIDTH_YARDS / 2),
+    DEEP_OUTSIDE_QUARTER("deep outside quarter", 14, 0, Code.WIDTH_YARDS / 4),
+    DEEP_INSIDE_QUARTER("deep inside quarter", 14, Code.WIDTH_YARDS / 4, Code.WIDTH_YARDS / 2),
+    LANE_1("lane 1", 1), LANE_2("lane 2", 2), LANE_3("lane 3", 3), LANE_4("lane 4", 4), LANE_5("lane 5", 5), LANE_6("lane 6", 6),
+    LANE_7("lane 7", 7);
+
+    /** Goal-line lanes across the field, counted from the sideline away from the cover side. */
+    public static final int LANES = 7;
+    private static final double LANE_DEPTH = 3;
+    /** Drops may use the end zone, to so far in front of the end line (handbook 9, landmarks). */
+    private static final double END_LINE_MARGIN = 1;
+    private static final double LONG_TO_GAIN = 10;
 
     private final String words;
     private final double depth;
@@ -49,6 +60,7 @@ public enum Area {
     private final boolean hook;
     private final double outerYards;
     private final double innerYards;
+    private final int lane;
 
     Area(String words, double depth, int flat, int curl, int hook) {
         this.words = words;
@@ -59,6 +71,7 @@ public enum Area {
         this.hook = hook == 1;
         this.outerYards = 0;
         this.innerYards = 0;
+        this.lane = 0;
     }
 
     Area(String words, double depth, double outerYards, double innerYards) {
@@ -70,20 +83,57 @@ public enum Area {
         this.hook = false;
         this.outerYards = outerYards;
         this.innerYards = innerYards;
+        this.lane = 0;
+    }
+
+    Area(String words, int lane) {
+        this.words = words;
+        this.depth = LANE_DEPTH;
+        this.deep = false;
+        this.flat = false;
+        this.curl = false;
+        this.hook = false;
+        this.outerYards = 0;
+        this.innerYards = 0;
+        this.lane = lane;
     }
 
     private static double hookX(View view, Side side) {
-        return view.field().x(Mark.HASH, side, view.convention().landmarks().hookInsideHash());
+        double wished = view.field().x(Mark.HASH, side, view.convention().landmarks().hookInsideHash());
+        return view.convention().landmarks().clamped() && side.sign() * wished < 0 ? clamped(view, side) : wished;
+    }
+
+    /** Never beyond the ball: the hash itself, or two yards on his own side of the ball (handbook 9, clamp rule). */
+    private static double clamped(View view, Side side) {
+        double hash = side.sign() * view.field().x(Mark.HASH, side, 0);
+        return side.sign() * (hash > 1 ? hash : 2);
     }
 
     /** Play-frame x of the landmark on a side. */
     double x(View view, Side side) {
+        if (lane > 0) {
+            return view.field().fromSideline(view.side(Where.COVER).opposite(), (lane - 0.5) * Code.WIDTH_YARDS / LANES);
+        }
         return view.field().fromSideline(side, (outerYards + innerYards) / 2);
     }
 
     /** Where the dropper aims, play frame. Depths: handbook 9, landmarks. */
     public Point landmark(View view, Side side) {
-        return new Point(x(view, side), depth);
+        return landmark(view, side, depth);
+    }
+
+    Point landmark(View view, Side side, double wantedDepth) {
+        return new Point(x(view, side), Math.min(wantedDepth, view.field().endLineDepth() - END_LINE_MARGIN));
+    }
+
+    /** Depth of a drop that is keyed to the line to gain: one yard in front of it, never deeper than ten. */
+    static double toGain(int distance) {
+        return distance <= LONG_TO_GAIN ? Math.max(1, distance - 1) : LONG_TO_GAIN;
+    }
+
+    /** A goal-line lane, not a zone. */
+    public boolean lane() {
+        return lane > 0;
     }
 
     public boolean deep() {

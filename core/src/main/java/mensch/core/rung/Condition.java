@@ -15,6 +15,11 @@ public sealed interface Condition {
     /** The facts it asks for, with the answers this view gives, in the order of the sentence. */
     List<FeatureFact> facts(View view);
 
+    /** Every feature it may ask for. */
+    default List<Feature> features() {
+        return List.of();
+    }
+
     /** Normal form; reads back to an equal condition. */
     String words();
 
@@ -38,11 +43,11 @@ public sealed interface Condition {
         return List.of(fact(view, feature, view.side(where)));
     }
 
-    private static List<FeatureFact> both(List<FeatureFact> first, List<FeatureFact> second) {
-        var facts = new ArrayList<FeatureFact>(first.size() + second.size());
-        facts.addAll(first);
-        facts.addAll(second);
-        return facts;
+    private static <T> List<T> joined(List<T> first, List<T> second) {
+        var all = new ArrayList<T>(first.size() + second.size());
+        all.addAll(first);
+        all.addAll(second);
+        return all;
     }
 
     /** Always true: a rung without "when". */
@@ -66,6 +71,10 @@ public sealed interface Condition {
             return view.ask(feature, where);
         }
 
+        @Override public List<Feature> features() {
+            return List.of(feature);
+        }
+
         @Override public List<FeatureFact> facts(View view) {
             return Condition.facts(view, feature, where);
         }
@@ -75,7 +84,7 @@ public sealed interface Condition {
                 return feature.words();
             }
             boolean motion = feature == Feature.MOTION_TO || feature == Feature.MOTION_FROM;
-            return feature.words() + (motion ? " " : " on ") + where.words();
+            return feature.words() + (motion ? " " : feature == Feature.UNBALANCED ? " to " : " on ") + where.words();
         }
     }
 
@@ -151,9 +160,58 @@ public sealed interface Condition {
         }
     }
 
+    /** Backs and ends on the field, as in "personnel 21": by where they stand, since nobody tells who came on. */
+    record Personnel(int backs, int ends) implements Condition {
+        private static final List<Feature> BACKS = List.of(Feature.EMPTY, Feature.ONE_BACK, Feature.TWO_BACKS, Feature.THREE_BACKS);
+        private static final List<Feature> ENDS = List.of(Feature.ONE_END, Feature.TWO_ENDS, Feature.THREE_ENDS);
+
+        @Override public Answer in(View view) {
+            return view.ask(BACKS.get(backs), Where.MY).and(ends(view));
+        }
+
+        @Override public List<Feature> features() {
+            return List.of(BACKS.get(backs));
+        }
+
+        private Answer ends(View view) {
+            if (ends > 0) {
+                return view.ask(ENDS.get(ends - 1), Where.MY);
+            }
+            return ENDS.stream().map(f -> view.ask(f, Where.MY)).reduce(Answer.NO, Answer::or).not();
+        }
+
+        @Override public List<FeatureFact> facts(View view) {
+            return Condition.joined(Condition.facts(view, BACKS.get(backs), Where.MY),
+                ends > 0 ? Condition.facts(view, ENDS.get(ends - 1), Where.MY) : ENDS.stream().map(f -> fact(view, f, view.my())).toList());
+        }
+
+        @Override public String words() {
+            return "personnel " + backs + ends;
+        }
+    }
+
+    /** A convention of the programme: "house nose is 2i". Known when the rung is read, the same for every snap. */
+    record House(String setting, String choice) implements Condition {
+        @Override public Answer in(View view) {
+            return Answer.of(view.convention().house().choice(setting).equals(choice));
+        }
+
+        @Override public List<FeatureFact> facts(View view) {
+            return List.of();
+        }
+
+        @Override public String words() {
+            return "house " + setting + " is " + choice;
+        }
+    }
+
     record Not(Condition inner) implements Condition {
         @Override public Answer in(View view) {
             return inner.in(view).not();
+        }
+
+        @Override public List<Feature> features() {
+            return inner.features();
         }
 
         @Override public List<FeatureFact> facts(View view) {
@@ -174,8 +232,12 @@ public sealed interface Condition {
             return first.in(view).and(second.in(view));
         }
 
+        @Override public List<Feature> features() {
+            return joined(first.features(), second.features());
+        }
+
         @Override public List<FeatureFact> facts(View view) {
-            return Condition.both(first.facts(view), second.facts(view));
+            return Condition.joined(first.facts(view), second.facts(view));
         }
 
         @Override public String words() {
@@ -192,8 +254,12 @@ public sealed interface Condition {
             return first.in(view).or(second.in(view));
         }
 
+        @Override public List<Feature> features() {
+            return joined(first.features(), second.features());
+        }
+
         @Override public List<FeatureFact> facts(View view) {
-            return Condition.both(first.facts(view), second.facts(view));
+            return Condition.joined(first.facts(view), second.facts(view));
         }
 
         @Override public String words() {

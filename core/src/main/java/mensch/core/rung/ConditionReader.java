@@ -1,21 +1,25 @@
 package mensch.core.rung;
 
 import java.util.List;
+import mensch.core.convention.Setting;
 import mensch.core.formation.Feature;
 import mensch.core.formation.SideWord;
 
 /** Reads what stands between "when" and the colon. */
 final class ConditionReader {
     private static final List<Feature> SHAPES =
-        List.of(Feature.TIGHT_END, Feature.WING, Feature.H_BACK, Feature.NUB, Feature.BUNCH, Feature.STACK, Feature.REDUCED, Feature.PLUS);
+        List.of(Feature.TIGHT_END, Feature.WING, Feature.H_BACK, Feature.NUB, Feature.BUNCH, Feature.STACK, Feature.SLOT, Feature.WIDE_SLOT, Feature.OPEN_TRIPS,
+        Feature.REDUCED, Feature.PLUS);
     private static final List<Where> BOUND = List.of(Where.CALL, Where.AWAY, Where.COVER);
 
     private final Tokens tokens;
     private final RefReader refs;
+    private final Vocabulary vocabulary;
 
-    ConditionReader(Tokens tokens, RefReader refs) {
+    ConditionReader(Tokens tokens, RefReader refs, Vocabulary vocabulary) {
         this.tokens = tokens;
         this.refs = refs;
+        this.vocabulary = vocabulary;
     }
 
     Condition condition() {
@@ -51,6 +55,8 @@ final class ConditionReader {
         found = found != null ? found : count();
         found = found != null ? found : sideIs();
         found = found != null ? found : motionSide();
+        found = found != null ? found : personnel();
+        found = found != null ? found : house();
         found = found != null ? found : whole();
         if (found == null) {
             throw tokens.failure();
@@ -64,6 +70,9 @@ final class ConditionReader {
                 tokens.require("on");
                 return new Condition.Has(shape, refs.anyWhere());
             }
+        }
+        if (tokens.accept("unbalanced to")) {
+            return new Condition.Has(Feature.UNBALANCED, refs.anyWhere());
         }
         if (tokens.accept("back on")) {
             return new Condition.Has(Feature.BACK_HERE, refs.anyWhere());
@@ -106,6 +115,34 @@ final class ConditionReader {
             }
         }
         return null;
+    }
+
+    private Condition personnel() {
+        if (!tokens.accept("personnel")) {
+            return null;
+        }
+        String digits = tokens.acceptWord(w -> w.matches("[0-3][0-3]"), "backs and ends, as in 21");
+        if (digits == null) {
+            throw tokens.failure();
+        }
+        return new Condition.Personnel(digits.charAt(0) - '0', digits.charAt(1) - '0');
+    }
+
+    private Condition house() {
+        if (!tokens.accept("house")) {
+            return null;
+        }
+        for (Setting setting : vocabulary.settings()) {
+            if (tokens.accept(setting.id() + " is")) {
+                for (Setting.Choice choice : setting.choices()) {
+                    if (tokens.accept(choice.id())) {
+                        return new Condition.House(setting.id(), choice.id());
+                    }
+                }
+                throw tokens.failure();
+            }
+        }
+        throw tokens.failure();
     }
 
     private Condition whole() {

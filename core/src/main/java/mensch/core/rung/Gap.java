@@ -23,8 +23,8 @@ public record Gap(Side side, int index) {
 
     /** Its middle on the line of scrimmage; the last one half a split outside the last man. */
     public Point middle(Flank flank) {
-        double inside = index == 0 ? 0 : man(flank, index - 1).x();
-        double outside = index < count(flank) - 1 ? man(flank, index).x() : inside + flank.guard().x();
+        double inside = index == 0 ? flank.middle().x() : man(flank, index - 1).x();
+        double outside = index < count(flank) - 1 ? man(flank, index).x() : inside + flank.guard().x() - flank.middle().x();
         return new Point((inside + outside) / 2, 0);
     }
 

@@ -53,14 +53,14 @@ public sealed interface Gives {
         }
     }
 
-    /** A movement path by name, or "none". */
-    record Move(String path) implements Gives {
+    /** A movement; {@link Move#NONE} for "none". */
+    record Moves(Move move) implements Gives {
         @Override public Part part() {
             return Part.MOVE;
         }
 
         @Override public String value() {
-            return path;
+            return move.words();
         }
     }
 

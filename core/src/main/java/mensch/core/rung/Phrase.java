@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.List;
+import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.field.Mark;
 import mensch.core.formation.Man;
@@ -33,7 +34,7 @@ public sealed interface Phrase {
 
     record Technique(String label, Closeness closeness) implements Phrase {
         @Override public Place place(View view) {
-            Label found = view.convention().labels().find(label);
+            Label found = Labels.standard().find(label);
             var geometry = new TechniqueGeometry(view, view.my());
             double limit = view.convention().tolerances().techniqueLateral();
             double shade = TechniqueGeometry.shadeYards(closeness, view.convention().bodies());
@@ -61,8 +62,9 @@ public sealed interface Phrase {
             Side side = view.side(where);
             List<Man> surface = view.features().shape().flank(side).surface();
             int index = letter - 'A';
-            double split = side.sign() * surface.get(0).x();
-            double inside = index == 0 ? 0 : side.sign() * surface.get(Math.min(index, surface.size()) - 1).x();
+            double middle = side.sign() * view.features().shape().centre().x();
+            double split = side.sign() * surface.get(0).x() - middle;
+            double inside = index == 0 ? middle : side.sign() * surface.get(Math.min(index, surface.size()) - 1).x();
             double outside = index < surface.size() ? side.sign() * surface.get(index).x() : inside + split;
             return new Placing(view, this, side).backer((inside + outside) / 2, depth, between(index));
         }

@@ -1,5 +1,6 @@
 package mensch.core.rung;
 
+import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.field.Mark;
 import mensch.core.rung.Phrase.Closeness;
@@ -8,12 +9,10 @@ import mensch.core.rung.Phrase.Closeness;
 final class PlaceReader {
     private final Tokens tokens;
     private final RefReader refs;
-    private final Vocabulary vocabulary;
 
-    PlaceReader(Tokens tokens, RefReader refs, Vocabulary vocabulary) {
+    PlaceReader(Tokens tokens, RefReader refs) {
         this.tokens = tokens;
         this.refs = refs;
-        this.vocabulary = vocabulary;
     }
 
     /** A phrase with its shifts, or "below" with at least one. */
@@ -84,7 +83,7 @@ final class PlaceReader {
 
     private Phrase technique() {
         int mark = tokens.mark();
-        for (Label label : vocabulary.labels().labels()) {
+        for (Label label : Labels.standard().labels()) {
             if (tokens.accept(label.word() + " technique")) {
                 Closeness closeness = tokens.accept("tight") ? Closeness.TIGHT : tokens.accept("loose") ? Closeness.LOOSE : Closeness.NORMAL;
                 return new Phrase.Technique(label.word(), closeness);

@@ -11,7 +11,7 @@ public record Ref(Kind kind, int number, boolean countingBacks, String role, Whe
 
     public enum Kind {
         NUMBER("#"), END_MAN("end man"), TIGHT_END("tight end"), WING("wing"), TACKLE("tackle"), GUARD("guard"), CENTRE("centre"),
-        DEEPEST_BACK("deepest back"), NEAR_BACK("near back"), BACK("back"), FULLBACK("fullback"), TAILBACK("tailback"), BALL("ball"),
+        H_BACK("H-back"), DEEPEST_BACK("deepest back"), NEAR_BACK("near back"), FAR_BACK("far back"), BACK("back"), FULLBACK("fullback"), TAILBACK("tailback"), BALL("ball"),
         QUARTERBACK("quarterback"), ROLE("a role");
 
         private final String words;
@@ -26,7 +26,7 @@ public record Ref(Kind kind, int number, boolean countingBacks, String role, Whe
 
         /** Men of whom there is one per side; the others take no side. */
         boolean sided() {
-            return this == NUMBER || this == END_MAN || this == TIGHT_END || this == WING || this == TACKLE || this == GUARD || this == ROLE;
+            return this == NUMBER || this == END_MAN || this == TIGHT_END || this == WING || this == TACKLE || this == GUARD || this == H_BACK || this == NEAR_BACK || this == FAR_BACK || this == ROLE;
         }
     }
 

@@ -21,7 +21,7 @@ final class RefReader {
 
     /** A man as a key may name him: also the ball, the quarterback, the near back. */
     Ref keyMan() {
-        for (Ref.Kind kind : List.of(Ref.Kind.BALL, Ref.Kind.QUARTERBACK, Ref.Kind.NEAR_BACK)) {
+        for (Ref.Kind kind : List.of(Ref.Kind.BALL, Ref.Kind.QUARTERBACK)) {
             if (tokens.accept(kind.words())) {
                 return Ref.of(kind);
             }
@@ -36,7 +36,7 @@ final class RefReader {
             return new Ref(Ref.Kind.NUMBER, number.charAt(1) - '0', counting, null, where());
         }
         for (Ref.Kind kind : Ref.Kind.values()) {
-            boolean named = kind != Ref.Kind.NUMBER && kind != Ref.Kind.ROLE && kind != Ref.Kind.BALL && kind != Ref.Kind.NEAR_BACK;
+            boolean named = kind != Ref.Kind.NUMBER && kind != Ref.Kind.ROLE && kind != Ref.Kind.BALL;
             if (named && tokens.accept(kind.words())) {
                 return new Ref(kind, 0, false, null, kind.sided() ? where() : Where.MY);
             }

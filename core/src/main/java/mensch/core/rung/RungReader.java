@@ -16,7 +16,7 @@ public final class RungReader {
         this.tokens = new Tokens(sentence);
         this.vocabulary = vocabulary;
         this.refs = new RefReader(tokens, vocabulary);
-        this.places = new PlaceReader(tokens, refs, vocabulary);
+        this.places = new PlaceReader(tokens, refs);
         this.tasks = new TaskReader(tokens, refs);
     }
 
@@ -28,7 +28,7 @@ public final class RungReader {
     /** A condition alone, as in the motion answers of a call. */
     public static Condition readCondition(String sentence, Vocabulary vocabulary) {
         var reader = new RungReader(sentence, vocabulary);
-        Condition condition = new ConditionReader(reader.tokens, reader.refs).condition();
+        Condition condition = new ConditionReader(reader.tokens, reader.refs, vocabulary).condition();
         reader.end("and", "or");
         return condition;
     }
@@ -44,7 +44,7 @@ public final class RungReader {
     private Rung rung(RungId id) {
         Condition when = new Condition.Always();
         if (tokens.accept("when")) {
-            when = new ConditionReader(tokens, refs).condition();
+            when = new ConditionReader(tokens, refs, vocabulary).condition();
             tokens.require(":");
         }
         var gives = new ArrayList<Gives>();
@@ -83,7 +83,7 @@ public final class RungReader {
             return new Gives.Keys(key());
         }
         if (tokens.accept("move")) {
-            return new Gives.Move(oneOf(List.of("none")));
+            return new Gives.Moves(move());
         }
         return job();
     }
@@ -100,6 +100,44 @@ public final class RungReader {
         }
         tokens.require("technique");
         return new Gives.Checklist(oneOf(vocabulary.techniques()));
+    }
+
+    private Move move() {
+        if (tokens.accept("none")) {
+            return Move.NONE;
+        }
+        Move.Verb verb = null;
+        for (Move.Verb one : Move.Verb.values()) {
+            verb = verb == null && tokens.accept(one.words()) ? one : verb;
+        }
+        if (verb == null) {
+            throw tokens.failure();
+        }
+        GapWord gap = null;
+        Move.Aim aim = null;
+        if (tokens.accept("to")) {
+            gap = tasks.gap();
+            aim = gap == null ? aim() : null;
+        }
+        return new Move(verb, gap, aim, order());
+    }
+
+    private Move.Aim aim() {
+        double yards = refs.yards();
+        tokens.require("outside");
+        return new Move.Aim(yards, refs.keyMan());
+    }
+
+    private int order() {
+        if (!tokens.accept(",")) {
+            return 0;
+        }
+        for (int i = 1; i < Move.ORDER.length; i++) {
+            if (tokens.accept(Move.ORDER[i])) {
+                return i;
+            }
+        }
+        throw tokens.failure();
     }
 
     private Key key() {

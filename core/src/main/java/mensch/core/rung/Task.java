@@ -1,5 +1,8 @@
 package mensch.core.rung;
 
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+
 /** What a man does against the run or the pass, one thing at a time. */
 public sealed interface Task {
 
@@ -42,10 +45,42 @@ public sealed interface Task {
         }
     }
 
-    /** A zone; {@code carry} is the receiver to run with when he goes deep, or null. */
-    record Cover(Area area, Ref carry) implements Task {
+    /**
+     * A zone.
+     *
+     * @param where    the side it lies on
+     * @param drop     how deep, when not at the area's own depth; else null
+     * @param receiver the man to run with when he goes deep ({@code matched} false) or to play as his man once he enters, or null
+     */
+    record Cover(Area area, Where where, Drop drop, Ref receiver, boolean matched) implements Task {
+        public Cover(Area area) {
+            this(area, Where.MY, null, null, false);
+        }
+
+        /** Where he aims, play frame. */
+        public Point landmark(View view) {
+            Side side = side(view);
+            return drop == null ? area.landmark(view, side) : area.landmark(view, side, drop.yards(view));
+        }
+
+        /** The side of the field his zone lies on. */
+        public Side side(View view) {
+            return view.side(where);
+        }
+
         @Override public String words() {
-            return area.words() + (carry == null ? "" : " carry " + carry.words());
+            return area.words() + where.suffix() + (drop == null ? "" : drop.words()) + (receiver == null ? "" : (matched ? " match " : " carry ") + receiver.words());
+        }
+    }
+
+    /** A depth of its own for a drop; {@code depth} null means keyed to the line to gain. */
+    record Drop(Depth depth) {
+        double yards(View view) {
+            return depth == null ? Area.toGain(view.distance()) : depth.aim();
+        }
+
+        String words() {
+            return depth == null ? " at line to gain" : " @ " + depth.words();
         }
     }
 
@@ -63,10 +98,10 @@ public sealed interface Task {
         }
     }
 
-    /** Rush the passer. */
-    record Rush(boolean contain) implements Task {
+    /** Rush the passer, through a lane when one is named. */
+    record Rush(boolean contain, GapWord lane) implements Task {
         @Override public String words() {
-            return contain ? "rush contain" : "rush";
+            return contain ? "rush contain" : lane == null ? "rush" : "rush " + lane.words();
         }
     }
 

@@ -57,7 +57,8 @@ final class TaskReader {
         return new Task.Fit(gap, role);
     }
 
-    private GapWord gap() {
+    /** A gap, or null when none stands here. */
+    GapWord gap() {
         if (tokens.accept("last gap")) {
             return new GapWord(GapWord.Kind.LAST, (char) 0, Where.MY);
         }
@@ -81,10 +82,18 @@ final class TaskReader {
         throw tokens.failure();
     }
 
+    private Task cover(Area area) {
+        Where where = refs.where();
+        Task.Drop drop = tokens.accept("at line to gain") ? new Task.Drop(null) : tokens.accept("@") ? new Task.Drop(refs.depth()) : null;
+        boolean carried = tokens.accept("carry");
+        boolean matched = !carried && tokens.accept("match");
+        return new Task.Cover(area, where, drop, carried || matched ? refs.ref() : null, matched);
+    }
+
     private Task passTask() {
         for (Area area : Area.values()) {
             if (tokens.accept(area.words())) {
-                return new Task.Cover(area, tokens.accept("carry") ? refs.ref() : null);
+                return cover(area);
             }
         }
         if (tokens.accept("man")) {
@@ -95,7 +104,8 @@ final class TaskReader {
             return new Task.Replace(refs.role());
         }
         if (tokens.accept("rush")) {
-            return new Task.Rush(tokens.accept("contain"));
+            boolean contain = tokens.accept("contain");
+            return new Task.Rush(contain, contain ? null : gap());
         }
         if (tokens.accept("spy quarterback")) {
             return new Task.Spy();

@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import mensch.core.convention.Bodies;
+import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.convention.Labels.Reference;
 import mensch.core.formation.Shape.Flank;
@@ -22,7 +23,7 @@ final class TechniqueGeometry {
         double guard = outward(flank.guard().x());
         double tackle = outward(flank.tackle().x());
         double end = flank.tightEnd() == null ? tackle + (tackle - guard) : outward(flank.tightEnd().x());
-        this.linemen = new double[] {0, guard, tackle, end};
+        this.linemen = new double[] {outward(flank.middle().x()), guard, tackle, end};
     }
 
     private double outward(double x) {
@@ -44,7 +45,7 @@ final class TechniqueGeometry {
         if (shade == 0 || neighbour >= linemen.length) {
             return Double.MAX_VALUE;
         }
-        double gap = neighbour < 0 ? linemen[1] : Math.abs(linemen[neighbour] - linemen[at]);
+        double gap = neighbour < 0 ? linemen[1] - linemen[0] : Math.abs(linemen[neighbour] - linemen[at]);
         return gap / 2 - CLEAR_OF_HALFWAY;
     }
 
@@ -52,7 +53,7 @@ final class TechniqueGeometry {
     double room(Label label, int direction, double limit) {
         double here = outward(label);
         double room = limit;
-        for (Label other : view.convention().labels().labels()) {
+        for (Label other : Labels.standard().labels()) {
             double away = direction * (outward(other) - here);
             if (away > 1e-9) {
                 room = Math.min(room, away / 2);
@@ -64,7 +65,7 @@ final class TechniqueGeometry {
     /** The label whose point is nearest to an outward distance. */
     Label nearest(double outward) {
         Label best = null;
-        for (Label label : view.convention().labels().labels()) {
+        for (Label label : Labels.standard().labels()) {
             if (best == null || Math.abs(outward(label) - outward) < Math.abs(outward(best) - outward) - 1e-9) {
                 best = label;
             }

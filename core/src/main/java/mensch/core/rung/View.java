@@ -3,6 +3,7 @@ package mensch.core.rung;
 import java.util.List;
 import mensch.core.convention.Convention;
 import mensch.core.field.Field;
+import mensch.core.field.Situation;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Decided;
 import mensch.core.formation.Feature;
@@ -11,6 +12,7 @@ import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.formation.SideWord;
+import mensch.core.formation.Snap;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
@@ -18,6 +20,7 @@ import mensch.core.geometry.Side;
 public final class View {
     private final Features features;
     private final Field field;
+    private final Situation situation;
     private final Convention convention;
     private final Binding binding;
     private final Side my;
@@ -33,9 +36,10 @@ public final class View {
     /** The two side words a call binds, resolved. */
     public record Binding(Decided call, Decided cover) {}
 
-    public View(Features features, Field field, Convention convention, Binding binding, Side my, Posts posts) {
+    public View(Features features, Snap snap, Convention convention, Binding binding, Side my, Posts posts) {
         this.features = features;
-        this.field = field;
+        this.field = snap.field();
+        this.situation = snap.situation();
         this.convention = convention;
         this.binding = binding;
         this.my = my;
@@ -80,6 +84,11 @@ public final class View {
         return field;
     }
 
+    /** Yards to the line to gain. */
+    int distance() {
+        return situation.distance();
+    }
+
     public Convention convention() {
         return convention;
     }
@@ -94,12 +103,15 @@ public final class View {
             case WING -> flank(ref).wing();
             case TACKLE -> flank(ref).tackle();
             case GUARD -> flank(ref).guard();
-            case CENTRE, BALL -> shape.centre();
+            case CENTRE -> shape.centre();
+            case BALL -> shape.snapper();
             case QUARTERBACK -> shape.quarterback();
             case BACK -> back(ref);
             case FULLBACK -> shape.backs().size() > 1 ? shape.backs().get(0) : null;
             case TAILBACK, DEEPEST_BACK -> shape.backs().isEmpty() ? null : shape.backs().get(shape.backs().size() - 1);
-            case NEAR_BACK -> nearBack();
+            case NEAR_BACK -> nearBack(side(ref.where()));
+            case FAR_BACK -> farBack(side(ref.where()));
+            case H_BACK -> flank(ref).hBack();
             case ROLE -> null;
         };
     }
@@ -136,11 +148,23 @@ public final class View {
         return backs.isEmpty() ? null : backs.get(backs.size() - 1);
     }
 
-    /** The back who stands most to my side; of two in line the shallower one. */
-    private Man nearBack() {
+    /** Of two or more backs the one who is not near: the deeper one in line, the other side's of two split. */
+    private Man farBack(Side side) {
+        List<Man> backs = features.shape().backs();
+        Man near = nearBack(side);
+        for (int i = backs.size() - 1; i >= 0; i--) {
+            if (backs.get(i) != near) {
+                return backs.get(i);
+            }
+        }
+        return null;
+    }
+
+    /** The back who stands most to a side; of two in line the shallower one. */
+    private Man nearBack(Side side) {
         Man near = null;
         for (Man back : features.shape().backs()) {
-            if (near == null || my.sign() * (back.x() - near.x()) > convention.thresholds().sameLateral()) {
+            if (near == null || side.sign() * (back.x() - near.x()) > convention.thresholds().sameLateral()) {
                 near = back;
             }
         }

@@ -3,7 +3,7 @@ package mensch.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import mensch.core.call.Call;
+import mensch.core.convention.Labels;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
@@ -25,12 +25,10 @@ import mensch.core.sheet.Sheet.Reason;
 
 /** Writes the jobs of one line-up down. */
 final class JobRows {
-    private final Call call;
     private final Lineup lineup;
     private final Words words;
 
-    JobRows(Call call, Lineup lineup, Words words) {
-        this.call = call;
+    JobRows(Lineup lineup, Words words) {
         this.lineup = lineup;
         this.words = words;
     }
@@ -41,6 +39,10 @@ final class JobRows {
         return new JobRow(job.id(), job.role().id(), job.role().label(), job.role().body().name(), job.seat().word(), kind(job.passTask()), Words.spot(job.feet()),
             show == null ? null : Words.spot(show.feet()), place == null ? null : box(place.region()), Words.spot(key(job)), Words.spot(man(job)), leverage(place),
             job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE, from(job, place), parts(job));
+    }
+
+    private Labels labels() {
+        return lineup.convention().labels();
     }
 
     private static Box box(Region region) {
@@ -89,7 +91,7 @@ final class JobRows {
         for (Part part : Part.values()) {
             Given<?> given = job.part(part);
             boolean has = given instanceof Given.By;
-            rows.add(new PartRow(part.words(), state(given), has ? Words.language(given.orNull()) : "", has ? words.shown(job, part) : missing(given),
+            rows.add(new PartRow(part.words(), state(given), has ? labels().said(Words.language(given.orNull())) : "", has ? labels().said(words.shown(job, part)) : missing(given),
                 given.chain().stream().map(this::reason).toList()));
         }
         return rows;
@@ -104,6 +106,6 @@ final class JobRows {
     }
 
     private Reason reason(Why why) {
-        return new Reason(why.rung().words(), why.layer().words(), call.rung(why.rung()).words(), why.facts().stream().map(FeatureFact::words).toList());
+        return new Reason(why.rung().words(), why.layer().words(), labels().said(lineup.inForce().rung(why.rung()).words()), why.facts().stream().map(FeatureFact::words).toList());
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
-import mensch.core.call.Call;
 import mensch.core.document.Document;
 import mensch.core.formation.Decided;
 import mensch.core.formation.Man;
@@ -37,14 +36,14 @@ public final class SheetMaker {
         this.library = library;
     }
 
-    /** Everything there is to show of a line-up; {@code call} must be the one it was made from. */
-    public Sheet of(Call call, Lineup lineup) {
+    /** Everything there is to show of a line-up. */
+    public Sheet of(Lineup lineup) {
         AreaLedger areas = AreaLedger.of(lineup);
         GapLedger gaps = GapLedger.of(lineup);
         BoxCount count = BoxCount.of(lineup);
-        var jobs = new JobRows(call, lineup, new Words(lineup, this::title));
+        var jobs = new JobRows(lineup, new Words(lineup, this::title));
         String box = count.box().size() + " in the box, " + count.support().size() + " with the force men near it";
-        return new Sheet(Notation.print(lineup.snap()), facts(lineup), movedIn(lineup), lineup.answer() == null ? null : lineup.answer().words(),
+        return new Sheet(Notation.print(lineup.snap()), facts(lineup), movedIn(lineup), answer(lineup),
             offence(lineup), lineup.jobs().stream().map(jobs::row).toList(), gaps.rows().stream().map(SheetMaker::gap).toList(),
             gaps.edges().stream().map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces()))).toList(), box,
             areas.rows().stream().map(SheetMaker::area).toList(),
@@ -55,6 +54,11 @@ public final class SheetMaker {
     private String title(String kind, String id) {
         Document document = library.find(kind, id);
         return document == null ? id : document.name();
+    }
+
+    /** What was done about the picture: a check, an answer to motion, or nothing (null). */
+    private static String answer(Lineup lineup) {
+        return lineup.check() != null ? lineup.check().words() : lineup.answer() == null ? null : lineup.answer().words();
     }
 
     private static List<String> facts(Lineup lineup) {

@@ -7,6 +7,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Key;
+import mensch.core.rung.Move;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
@@ -46,6 +47,9 @@ final class Words {
         if (value instanceof Key key) {
             return key.words();
         }
+        if (value instanceof Move move) {
+            return move.words();
+        }
         return value instanceof Steps steps ? steps.words() : String.valueOf(value);
     }
 
@@ -69,9 +73,9 @@ final class Words {
             return fit(job, fit, view);
         }
         if (task instanceof Task.Cover cover) {
-            Point landmark = cover.area().landmark(view, job.seat());
-            String side = cover.area().words().contains("middle") ? "" : " " + job.seat().word();
-            return cover.area().words() + side + ", " + aim(landmark, job.seat()) + (cover.carry() == null ? "" : ", carry " + cover.carry().words());
+            Point landmark = cover.landmark(view);
+            String side = cover.area().words().contains("middle") || cover.area().lane() ? "" : " " + cover.side(view).word();
+            return cover.area().words() + side + ", " + aim(landmark, cover.side(view)) + (cover.receiver() == null ? "" : (cover.matched() ? ", match " : ", carry ") + cover.receiver().words());
         }
         return task.words();
     }

@@ -43,7 +43,7 @@ class AddedDataTest {
         assertThat(lineup.job("nickel").feet().x()).isEqualTo(6.4);
         assertThat(GapLedger.of(lineup).rows()).extracting(r -> r.gap().words()).contains("E gap right");
         assertThat(lineup.job("weak").after().pass().orNull().words()).as("no #2 weak, so else").isEqualTo("hole");
-        Sheet sheet = new SheetMaker(library).of(call, lineup);
+        Sheet sheet = new SheetMaker(library).of(lineup);
         assertThat(sheet.jobs()).allSatisfy(j -> assertThat(j.parts()).hasSize(9).allSatisfy(p -> assertThat(p.because()).isNotEmpty()));
         assertThat(sheet.eligibles()).filteredOn(e -> e.man().equals("Z")).singleElement().satisfies(e -> assertThat(e.byMan()).containsExactly("corner-right"));
     }

@@ -23,17 +23,17 @@ class WorkedTableTest {
 
     @ParameterizedTest(name = "{0} {1}")
     @CsvSource(delimiter = '|', textBlock = """
-        corner   | LEFT  | -16.00 | 7   | over #1, outside, 1 x 7  | anvil/corner/man        | none until crack then outside, force | -17.78 | #1 then #2
+        corner   | LEFT  | -16.00 | 7   | over #1, outside, 1 x 7  | drizzle/corner/man        | none until crack then outside, force | -17.78 | #1 then #2
         weak     | LEFT  | -5.67  | 6   | outside end man 3 x 6    | drizzle/deep-weak/base  | outside, force | -13.28 | tackle then near back
         end-away | LEFT  | -3.07  | 1.0 | 5 technique              | anvil/end-away/base     | C gap          |        | tackle then near back
         will     | LEFT  | -2.00  | 4.5 | gap B @ 4.5              | anvil/will/base         | B gap          | -6.89  | near back then guard
         nose     | LEFT  | -0.93  | 1.0 | 2i technique             | anvil/nose/base         | A gap          |        | guard then centre
         mike     | RIGHT | 0.67   | 4.5 | gap A @ 4.5              | anvil/mike/base         | A gap          | 6.89   | near back then guard
         tackle   | RIGHT | 1.73   | 1.0 | 3 technique              | anvil/tackle/base       | B gap          |        | guard then tackle
-        free     | RIGHT | 2.67   | 12  | stack tackle @ 12        | anvil/free/base         | alley          | 0.00   | ball then #2
+        free     | RIGHT | 2.67   | 12  | stack tackle @ 12        | drizzle/deep-strong/base         | alley          | 0.00   | ball then #2
         end-call | RIGHT | 3.60   | 1.0 | 7 technique              | anvil/end-call/tight    | C gap          |        | tight end then near back
         nickel   | RIGHT | 7.00   | 5   | outside end man 3 x 5    | anvil/nickel/tight      | D gap, force   | 13.28  | tight end then near back
-        corner   | RIGHT | 15.00  | 7   | over #1, outside, 1 x 7  | anvil/corner/man        | none until crack then outside, force | 17.78 | #1 then #2
+        corner   | RIGHT | 15.00  | 7   | over #1, outside, 1 x 7  | drizzle/corner/man        | none until crack then outside, force | 17.78 | #1 then #2
         """)
     void proIRight(String role, Side side, double x, double y, String phrase, String rung, String run, Double drop, String key) {
         check(PRO_I, role, side, x, y, phrase, rung, run, drop, key);
@@ -41,14 +41,14 @@ class WorkedTableTest {
 
     @ParameterizedTest(name = "{0} {1}")
     @CsvSource(delimiter = '|', textBlock = """
-        corner   | LEFT  | -14.78 | 7   | over #1, inside, 1 x 7   | anvil/corner/plus       | none until crack then outside, force | -8.89 | #1 then #2
+        corner   | LEFT  | -14.78 | 7   | over #1, inside, 1 x 7   | drizzle/corner/plus       | none until crack then outside, force | -8.89 | #1 then #2
         weak     | LEFT  | -5.67  | 6   | outside end man 3 x 6    | drizzle/deep-weak/base  | outside, force | -4.39  | tackle then near back
         will     | LEFT  | -2.00  | 4.5 | gap B @ 4.5              | anvil/will/base         | B gap          | 2.00   | near back then guard
         mike     | RIGHT | 0.67   | 4.5 | gap A @ 4.5              | anvil/mike/base         | A gap          | 15.77  | near back then guard
-        free     | RIGHT | 2.67   | 12  | stack tackle @ 12        | anvil/free/base         | alley          | 8.89   | ball then #2
+        free     | RIGHT | 2.67   | 12  | stack tackle @ 12        | drizzle/deep-strong/base         | alley          | 8.89   | ball then #2
         end-call | RIGHT | 3.07   | 1.0 | 5 technique              | anvil/end-call/base     | C gap          |        | tackle then near back
-        nickel   | RIGHT | 9.50   | 5   | apex #2 and #3 @ 5       | anvil/nickel/trips      | outside, force | 22.16  | #2 then #3
-        corner   | RIGHT | 20.00  | 7   | over #1, outside, 1 x 7  | anvil/corner/man        | none until crack then outside, force | 26.66 | #1 then #2
+        nickel   | RIGHT | 9.50   | 5   | apex #2 and #3 @ 5       | drizzle/overhang-strong/trips      | outside, force | 22.16  | #2 then #3
+        corner   | RIGHT | 20.00  | 7   | over #1, outside, 1 x 7  | drizzle/corner/man        | none until crack then outside, force | 26.66 | #1 then #2
         """)
     void tripsOpenRightOnTheLeftHash(String role, Side side, double x, double y, String phrase, String rung, String run, Double drop, String key) {
         check(TRIPS_LEFT_HASH, role, side, x, y, phrase, rung, run, drop, key);
@@ -59,10 +59,10 @@ class WorkedTableTest {
         tackle   | RIGHT | 1.73  | 1.0 | 3 technique           | anvil/tackle/base      | B gap        | | guard then tackle
         mike     | RIGHT | 0.67  | 4.5 | gap A @ 4.5           | anvil/mike/base        | A gap        | 6.89 | near back then guard
         end-call | RIGHT | 3.60  | 1.0 | 7 technique           | anvil/end-call/tight   | C gap        | | tight end then near back
-        nickel   | LEFT  | -9.50 | 5   | apex #2 and #3 @ 5    | anvil/nickel/trips     | outside, force | -13.28 | #2 then #3
-        free     | LEFT  | -2.67 | 12  | stack tackle @ 12     | anvil/free/base        | alley        | 0 | ball then #2
+        nickel   | LEFT  | -9.50 | 5   | apex #2 and #3 @ 5    | drizzle/overhang-strong/trips     | outside, force | -13.28 | #2 then #3
+        free     | LEFT  | -2.67 | 12  | stack tackle @ 12     | drizzle/deep-strong/base        | alley        | 0 | ball then #2
         weak     | RIGHT | 7.00  | 6   | outside end man 3 x 6 | drizzle/deep-weak/tight | D gap, force | 13.28 | tight end then near back
-        corner   | RIGHT | 8.00  | 7   | outside end man 4 x 7 | anvil/corner/nub       | alley        | 17.78 | end man then near back
+        corner   | RIGHT | 8.00  | 7   | outside end man 4 x 7 | drizzle/corner/nub       | alley        | 17.78 | end man then near back
         """)
     void tripsLeftWithTheEndRight(String role, Side side, double x, double y, String phrase, String rung, String run, Double drop, String key) {
         check(TRIPS_LEFT_END_RIGHT, role, side, x, y, phrase, rung, run, drop, key);
@@ -85,8 +85,8 @@ class WorkedTableTest {
         assertThat(job.after().run().orNull().words()).isEqualTo(run);
         assertThat(job.before().key().orNull().words()).isEqualTo(key);
         if (drop != null) {
-            var area = ((Task.Cover) job.passTask()).area();
-            assertThat(area.landmark(lineup.view(job), job.seat()).x()).isCloseTo(sign * drop, within(0.0051));
+            var cover = (Task.Cover) job.passTask();
+            assertThat(cover.landmark(lineup.view(job)).x()).isCloseTo(sign * drop, within(0.0051));
         }
     }
 

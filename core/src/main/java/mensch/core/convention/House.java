@@ -1,0 +1,46 @@
+package mensch.core.convention;
+
+import java.util.List;
+import java.util.Map;
+
+/** What a programme chose among its settings; whatever it did not choose stands at the default. */
+public record House(List<Setting> settings, Map<String, String> chosen) {
+
+    /** No settings at all: for geometry that asks none. */
+    public static final House NONE = new House(List.of(), Map.of());
+
+    public House {
+        settings = List.copyOf(settings);
+        chosen = Map.copyOf(chosen);
+        for (Map.Entry<String, String> one : chosen.entrySet()) {
+            check(settings, one.getKey(), one.getValue());
+        }
+    }
+
+    private static void check(List<Setting> settings, String id, String choice) {
+        Setting setting = settings.stream().filter(s -> s.id().equals(id)).findFirst()
+            .orElseThrow(() -> new IllegalArgumentException("there is no setting \"" + id + "\"; there are " + settings.stream().map(Setting::id).toList()));
+        if (!setting.offers(choice)) {
+            throw new IllegalArgumentException("\"" + choice + "\" is no choice of " + id + "; there are " + setting.choices().stream().map(Setting.Choice::id).toList());
+        }
+    }
+
+    /** The choice in force. @throws IllegalArgumentException for a setting that there is not */
+    public String choice(String id) {
+        String made = chosen.get(id);
+        if (made != null) {
+            return made;
+        }
+        for (Setting setting : settings) {
+            if (setting.id().equals(id)) {
+                return setting.choices().get(0).id();
+            }
+        }
+        throw new IllegalArgumentException("there is no setting \"" + id + "\"");
+    }
+
+    /** The choice in force, or a value when the library has no such setting. */
+    String choice(String id, String otherwise) {
+        return settings.stream().anyMatch(s -> s.id().equals(id)) ? choice(id) : otherwise;
+    }
+}

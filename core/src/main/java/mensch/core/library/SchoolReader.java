@@ -1,0 +1,51 @@
+package mensch.core.library;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import mensch.core.convention.Labels;
+import mensch.core.convention.Labels.Label;
+import mensch.core.convention.Labels.Reference;
+import mensch.core.convention.Setting;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+
+/** Reads what schools differ in: settings and technique dictionaries. */
+final class SchoolReader {
+    private SchoolReader() {}
+
+    static Setting setting(Document document) {
+        var choices = new ArrayList<Setting.Choice>();
+        if (document.body().get("choices") instanceof List<?> list) {
+            for (Object item : list) {
+                if (item instanceof Map<?, ?> choice && choice.size() == 1) {
+                    choice.forEach((id, words) -> choices.add(new Setting.Choice(String.valueOf(id), String.valueOf(words))));
+                }
+            }
+        }
+        return new Setting(document.id(), document.name(), String.valueOf(document.text("why")), choices);
+    }
+
+    /** Labels written {@code word: [reference, shade, extra]}; shade -1 inside, 0 head-up, 1 outside. */
+    static Labels dictionary(Document document) {
+        var labels = new ArrayList<Label>();
+        if (!(document.body().get("labels") instanceof Map<?, ?> map)) {
+            throw DocumentException.of(document.id(), "labels", "are missing; each is written word: [reference, shade]");
+        }
+        map.forEach((word, value) -> labels.add(label(document, String.valueOf(word), value)));
+        return new Labels(document.id(), labels);
+    }
+
+    private static Label label(Document document, String word, Object value) {
+        if (!(value instanceof List<?> parts) || parts.size() < 2 || !(parts.get(1) instanceof Integer shade)) {
+            throw DocumentException.of(document.id(), "labels/" + word, "must be [centre, guard, tackle or tight end, shade -1 to 1]");
+        }
+        try {
+            Reference reference = Reference.valueOf(String.valueOf(parts.get(0)).toUpperCase(Locale.ROOT).replace(' ', '_'));
+            return new Label(word, reference, shade, parts.size() > 2 ? ((Number) parts.get(2)).doubleValue() : 0);
+        } catch (IllegalArgumentException | ClassCastException e) {
+            throw DocumentException.of(document.id(), "labels/" + word, "names no lineman: " + parts.get(0));
+        }
+    }
+}

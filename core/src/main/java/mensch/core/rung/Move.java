@@ -1,0 +1,49 @@
+package mensch.core.rung;
+
+import mensch.core.geometry.Point;
+
+/**
+ * How a man leaves his place: a gap exchange against the run, a lane or an aiming point against the pass.
+ *
+ * @param verb  null for none
+ * @param gap   the first gap he goes to, or null
+ * @param aim   the point he aims at outside a man of the backfield, or null
+ * @param order who goes first when two cross: 1, 2, 3; 0 when it does not matter
+ */
+public record Move(Verb verb, GapWord gap, Aim aim, int order) {
+    public static final Move NONE = new Move(null, null, null, 0);
+    static final String[] ORDER = {"", "first", "second", "third"};
+
+    /** Ways to go. The first five belong to the run game's exchanges and the pass game's twists, the rest to pressure and disguise. */
+    public enum Verb {
+        SLANT("slant"), PINCH("pinch"), LOOP("loop"), PENETRATE("penetrate"), CROSS("cross face"), SCRAPE("scrape"), BLITZ("blitz"),
+        CREEP("creep"), DROP("drop");
+
+        private final String words;
+
+        Verb(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** So many yards outside a man, at his depth. */
+    public record Aim(double yards, Ref man) {
+        /** The point on the ground, play frame; null when the man is not there. */
+        public Point in(View view) {
+            Point feet = view.feet(man);
+            return feet == null ? null : new Point(feet.x() + view.my().sign() * yards, feet.y());
+        }
+    }
+
+    public String words() {
+        if (verb == null) {
+            return "none";
+        }
+        String to = gap != null ? " to " + gap.words() : aim != null ? " to " + Numbers.words(aim.yards()) + " outside " + aim.man().words() : "";
+        return verb.words() + to + (order == 0 ? "" : ", " + ORDER[order]);
+    }
+}
