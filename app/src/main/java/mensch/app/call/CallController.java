@@ -101,8 +101,10 @@ class CallController {
 
     private static List<RungRow> rungs(Call call, Role role) {
         var rows = new LinkedHashSet<RungRow>();
-        for (LayeredRung layered : call.ladder(role)) {
-            rows.add(new RungRow(layered.rung().id().words(), layered.layer().words(), layered.rung().words()));
+        for (boolean onCoverSide : new boolean[] {true, false}) {
+            for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
+                rows.add(new RungRow(layered.rung().id().words(), layered.layer().words(), layered.rung().words()));
+            }
         }
         return List.copyOf(rows);
     }

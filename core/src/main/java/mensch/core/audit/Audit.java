@@ -8,7 +8,7 @@ import mensch.core.lineup.Lineup;
 /** All checks over one line-up, worst first; within a severity in the order of the checks, then left to right. */
 public final class Audit {
     private static final List<Check> CHECKS =
-        List.of(new PartsCheck(), new PlaceCheck(), new GapCheck(), new EdgeCheck(), new AreaCheck(), new EligibleCheck(), new OffenceCheck());
+        List.of(new PartsCheck(), new PlaceCheck(), new GapCheck(), new EdgeCheck(), new AreaCheck(), new EligibleCheck(), new RushCheck(), new SituationCheck(), new OffenceCheck());
 
     private Audit() {}
 

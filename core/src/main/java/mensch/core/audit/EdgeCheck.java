@@ -3,6 +3,7 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 
 /** Exactly one force per side. */
@@ -14,8 +15,18 @@ final class EdgeCheck implements Check {
                 findings.add(new Finding(CheckId.EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
             } else if (edge.forces().size() > 1) {
                 findings.add(new Finding(CheckId.EDGE, Severity.WEAK, edge.at(), edge.forces(), new Evidence.TwoForces(edge.side(), edge.forces())));
+            } else {
+                late(lineup, edge, findings);
             }
         }
         return findings;
+    }
+
+    private static void late(Lineup lineup, GapLedger.Edge edge, List<Finding> findings) {
+        Job force = edge.forces().get(0);
+        double limit = lineup.convention().thresholds().lateForce();
+        if (force.feet() != null && force.feet().y() > limit) {
+            findings.add(new Finding(CheckId.EDGE, Severity.WEAK, edge.at(), edge.forces(), new Evidence.ForceLate(force, edge.side(), force.feet().y(), limit)));
+        }
     }
 }

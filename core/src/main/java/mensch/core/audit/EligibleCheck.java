@@ -1,6 +1,11 @@
 package mensch.core.audit;
 
+import java.util.ArrayList;
 import java.util.List;
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.front.Role;
+import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.EligibleLedger;
 import mensch.core.lineup.Lineup;
@@ -8,8 +13,26 @@ import mensch.core.lineup.Lineup;
 /** Every eligible man has somebody. */
 final class EligibleCheck implements Check {
     @Override public List<Finding> in(Lineup lineup) {
-        return EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries().stream().filter(EligibleLedger.Entry::alone)
-            .map(e -> new Finding(CheckId.ELIGIBLES, Severity.BUST, e.man().feet(), List.of(), new Evidence.EligibleAlone(e.man().name(), e.number())))
-            .toList();
+        var findings = new ArrayList<Finding>();
+        for (EligibleLedger.Entry e : EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries()) {
+            if (e.alone()) {
+                findings.add(new Finding(CheckId.ELIGIBLES, Severity.BUST, e.man().feet(), List.of(), new Evidence.EligibleAlone(e.man().name(), e.number())));
+            }
+            if (splitOut(lineup, e.man())) {
+                e.byMan().stream().filter(j -> j.role().body() == Role.Body.LB).forEach(j -> findings.add(
+                    new Finding(CheckId.ELIGIBLES, Severity.NOTE, e.man().feet(), List.of(j), new Evidence.Mismatch(j, e.man().name(), e.number()))));
+            }
+        }
+        return findings;
+    }
+
+    private static boolean splitOut(Lineup lineup, Man man) {
+        for (Side side : Side.values()) {
+            Flank flank = lineup.features().shape().flank(side);
+            if (flank.receivers().contains(man) && !flank.attached(man)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -73,6 +73,84 @@ public sealed interface Evidence {
         }
     }
 
+    /** The only force man comes from so deep that the run is outside before he is. */
+    record ForceLate(Job job, Side side, double depth, double limit) implements Evidence {
+        @Override public String title() {
+            return "Force on the " + side.word() + " comes late.";
+        }
+
+        @Override public String reason() {
+            return names(List.of(job)) + " is force from " + Numbers.words(depth) + " yd deep; from more than " + Numbers.words(limit) + " yd he is late.";
+        }
+    }
+
+    /** A backer man to man on a man split out. */
+    record Mismatch(Job job, String man, String number) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " has " + man + " (" + number + ") man to man.";
+        }
+
+        @Override public String reason() {
+            return "A backer on a man split out: look at size and speed before you call it.";
+        }
+    }
+
+    /** What the offence shows has no answer in the call: no check, and no rung that asked for it. */
+    record NoAnswer(String picture, String call) implements Evidence {
+        @Override public String title() {
+            return "No answer to " + picture + ".";
+        }
+
+        @Override public String reason() {
+            return call + " has no check for it and none of its rungs asks; name a call to check to and who makes the check.";
+        }
+    }
+
+    /** A rule that needs the back's side, and no back gives one. */
+    record NoBackSide(boolean underCentre, String fallback) implements Evidence {
+        @Override public String title() {
+            return underCentre ? "No read from under centre." : "The back gives no side.";
+        }
+
+        @Override public String reason() {
+            return (underCentre ? "The quarterback is under centre, so there is no zone or power read; " : "No back is offset; ")
+                + "the option rules fall back to the " + fallback + ". Bind the side by a tag or a tendency.";
+        }
+    }
+
+    /** A coverage made for one situation, called in another. */
+    record OutsideRange(String what, String asked, String range) implements Evidence {
+        @Override public String title() {
+            return what + " outside their range.";
+        }
+
+        @Override public String reason() {
+            return asked + "; made for " + range + ".";
+        }
+    }
+
+    /** How many come is not what the call says. */
+    record RushCountOff(int asked, List<Job> rushers) implements Evidence {
+        @Override public String title() {
+            return rushers.size() + " rush, the pressure says " + asked + ".";
+        }
+
+        @Override public String reason() {
+            return names(rushers) + " rush against this formation.";
+        }
+    }
+
+    /** A zone pressure whose middle nobody replaces: the hot throw is there. */
+    record NobodyInTheMiddle(int rushers) implements Evidence {
+        @Override public String title() {
+            return "Nobody replaces the middle.";
+        }
+
+        @Override public String reason() {
+            return rushers + " rush and nobody drops to a hook or the middle: the hot throw inside is open.";
+        }
+    }
+
     record TwoForces(Side side, List<Job> forces) implements Evidence {
         @Override public String title() {
             return forces.size() + " men are force on the " + side.word() + ".";

@@ -27,8 +27,8 @@ public final class Call {
     private final Base base;
     private final List<Layer> layers;
     private final Answers answers;
-    private final Map<String, List<LayeredRung>> onCoverSide = new LinkedHashMap<>();
-    private final Map<String, List<LayeredRung>> away = new LinkedHashMap<>();
+    private final Map<String, Stack> onCoverSide = new LinkedHashMap<>();
+    private final Map<String, Stack> away = new LinkedHashMap<>();
     private final Set<Feature> asked = EnumSet.noneOf(Feature.class);
 
     /** What every call stands on, and the side words it binds. */
@@ -48,8 +48,8 @@ public final class Call {
             onCoverSide.put(role.id(), stacked(role, true));
             away.put(role.id(), stacked(role, false));
         }
-        onCoverSide.values().forEach(l -> l.forEach(r -> ask(r.rung().when())));
-        away.values().forEach(l -> l.forEach(r -> ask(r.rung().when())));
+        onCoverSide.values().forEach(l -> l.rungs().forEach(r -> ask(r.rung().when())));
+        away.values().forEach(l -> l.rungs().forEach(r -> ask(r.rung().when())));
         answers.checks().forEach(c -> ask(c.when()));
     }
 
@@ -57,13 +57,13 @@ public final class Call {
         condition.features().forEach(asked::add);
     }
 
-    private List<LayeredRung> stacked(Role role, boolean onCoverSide) {
+    private Stack stacked(Role role, boolean onCoverSide) {
         var stack = new ArrayList<LayeredRung>();
         for (Layer layer : layers) {
             layer.of(role, onCoverSide).rungs().forEach(r -> stack.add(new LayeredRung(layer.kind(), r)));
             layer.everyone().rungs().forEach(r -> stack.add(new LayeredRung(layer.kind(), r)));
         }
-        return List.copyOf(stack);
+        return new Stack(stack);
     }
 
     /** This call with a layer on top. */
@@ -75,7 +75,7 @@ public final class Call {
     }
 
     /** All layers' rungs of a role as one ladder, top first, for the seat that its side gives it. */
-    public List<LayeredRung> ladder(Role role, boolean isOnCoverSide) {
+    public Stack ladder(Role role, boolean isOnCoverSide) {
         return (isOnCoverSide ? onCoverSide : away).get(role.id());
     }
 
@@ -153,6 +153,16 @@ public final class Call {
     /** Formations this call is meant for, by id; empty means all. */
     public List<String> meantFor() {
         return document.body().get("for") instanceof List<?> ids ? ids.stream().map(String::valueOf).toList() : List.of();
+    }
+
+    /** How many rush, as its pressure says; 0 when it has none or does not say. */
+    public int rush() {
+        for (Object layer : document.body().get("layers") instanceof List<?> list ? list : List.of()) {
+            if (layer instanceof Map<?, ?> map && "pressure".equals(map.get("kind")) && map.get("rush") instanceof Integer rush) {
+                return rush;
+            }
+        }
+        return 0;
     }
 
     /** What a coach says when he teaches it. */

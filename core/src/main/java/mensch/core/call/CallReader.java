@@ -141,7 +141,12 @@ public final class CallReader {
         if (!problems.isEmpty()) {
             throw new DocumentException(problems);
         }
-        return new Call(new DocumentRef(document.id(), revision, document.digest()), document, vocabulary.convention(), base, ladders, answers);
+        var call = new Call(new DocumentRef(document.id(), revision, document.digest()), document, vocabulary.convention(), base, ladders, answers);
+        List<Problem> unsound = new Soundness(call).problems();
+        if (!unsound.isEmpty()) {
+            throw new DocumentException(unsound);
+        }
+        return call;
     }
 
     private static DocumentRef ref(Document document) {

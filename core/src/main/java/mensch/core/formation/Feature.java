@@ -4,7 +4,7 @@ package mensch.core.formation;
 public enum Feature {
     TIGHT_END("tight end", true), WING("wing", true), H_BACK("H-back", true), NUB("nub", true), BUNCH("bunch", true),
     STACK("stack", true), SLOT("slot", true), WIDE_SLOT("wide slot", true),
-    OPEN_TRIPS("open trips", true), REDUCED("reduced split", true), PLUS("plus split", true),
+    OPEN_TRIPS("open trips", true), REDUCED("reduced split", true), PLUS("plus split", true), VERY_WIDE("very wide split", true),
     RECEIVERS_1("1 or more receivers", true), RECEIVERS_2("2 or more receivers", true), RECEIVERS_3("3 or more receivers", true),
     RECEIVERS_4("4 or more receivers", true),
     SURFACE_3("surface of 3 or more", true), SURFACE_4("surface of 4 or more", true), SURFACE_5("surface of 5 or more", true),

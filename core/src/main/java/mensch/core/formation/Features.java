@@ -41,7 +41,7 @@ public final class Features {
     }
 
     private static long unknownBits(Snap snap) {
-        long bits = snap.field().ball().lateralKnown() ? 0 : Feature.FIELD.bit() | Feature.BOUNDARY.bit() | Feature.PLUS.bit();
+        long bits = snap.field().ball().lateralKnown() ? 0 : Feature.FIELD.bit() | Feature.BOUNDARY.bit() | Feature.PLUS.bit() | Feature.VERY_WIDE.bit();
         for (Feature feature : snap.unknown()) {
             bits |= feature.bit();
         }
@@ -85,7 +85,11 @@ public final class Features {
     private boolean unbalanced(Flank flank, Snap snap) {
         int sign = flank.side().sign();
         double snapper = shape.snapper().x();
-        return snap.formation().men().stream().filter(m -> m.interior() && sign * (m.x() - snapper) > 0).count() >= 3;
+        int linemen = 0;
+        for (Man man : snap.formation().men()) {
+            linemen += man.interior() && sign * (man.x() - snapper) > 0 ? 1 : 0;
+        }
+        return linemen >= 3;
     }
 
     private static long splitBits(Flank flank, Snap snap, Thresholds limits) {
@@ -95,7 +99,8 @@ public final class Features {
         Man widest = flank.receivers().get(0);
         double fromSideline = snap.field().yardsFromSideline(flank.side(), widest.x());
         boolean reduced = !flank.surface().contains(widest) && flank.out(widest) - flank.out(flank.tackle()) < limits.reduced();
-        return bit(reduced, Feature.REDUCED) | bit(fromSideline < snap.field().code().numbersBottomYards(), Feature.PLUS);
+        return bit(reduced, Feature.REDUCED) | bit(fromSideline < snap.field().code().numbersBottomYards(), Feature.PLUS)
+            | bit(fromSideline < snap.field().code().numbersBottomYards() - limits.veryWide(), Feature.VERY_WIDE);
     }
 
     private static boolean bunched(List<Man> receivers, Thresholds limits) {
@@ -122,7 +127,10 @@ public final class Features {
         List<Man> backs = shape.backs();
         long bits = bit(backs.isEmpty(), Feature.EMPTY) | bit(backs.size() == 1, Feature.ONE_BACK) | bit(backs.size() == 2, Feature.TWO_BACKS)
             | bit(backs.size() >= 3, Feature.THREE_BACKS);
-        boolean allBehind = !backs.isEmpty() && backs.stream().allMatch(b -> Shape.sideOf(b, limits) == null);
+        boolean allBehind = !backs.isEmpty();
+        for (Man back : backs) {
+            allBehind &= Shape.sideOf(back, limits) == null;
+        }
         bits |= bit(allBehind, Feature.BACK_BEHIND) | bit(backs.size() == 2 && allBehind, Feature.I);
         boolean split = backs.size() == 2 && Shape.sideOf(backs.get(0), limits) != null
             && Shape.sideOf(backs.get(1), limits) == opposite(Shape.sideOf(backs.get(0), limits));
@@ -137,7 +145,11 @@ public final class Features {
 
     private int ends(Side side) {
         Flank flank = shape.flank(side);
-        return (int) flank.receivers().stream().filter(flank::attached).count();
+        int ends = 0;
+        for (Man man : flank.receivers()) {
+            ends += flank.attached(man) ? 1 : 0;
+        }
+        return ends;
     }
 
     private static Side opposite(Side side) {

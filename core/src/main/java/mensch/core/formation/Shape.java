@@ -91,7 +91,12 @@ public final class Shape {
 
     /** The front counts from the middle of the five linemen, wherever the ball is. */
     private static Man middle(Formation formation, Man snapper) {
-        List<Man> line = formation.men().stream().filter(Man::interior).toList();
+        var line = new ArrayList<Man>();
+        for (Man man : formation.men()) {
+            if (man.interior()) {
+                line.add(man);
+            }
+        }
         return line.size() % 2 == 1 ? line.get(line.size() / 2) : snapper;
     }
 

@@ -89,7 +89,11 @@ final class Strength {
     /** Linemen beyond the snapper. */
     private int linemen(Side side) {
         double snapper = shape.snapper().x();
-        return (int) snap.formation().men().stream().filter(m -> m.interior() && side.sign() * (m.x() - snapper) > 0).count();
+        int linemen = 0;
+        for (Man man : snap.formation().men()) {
+            linemen += man.interior() && side.sign() * (man.x() - snapper) > 0 ? 1 : 0;
+        }
+        return linemen;
     }
 
     private int wings(Side side) {

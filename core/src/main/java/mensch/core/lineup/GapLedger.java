@@ -66,7 +66,7 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
     private static Edge edge(Lineup lineup, Side side) {
         var forces = new ArrayList<Job>();
         for (Job job : lineup.jobs()) {
-            if (job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE && side(lineup, job, fit) == side) {
+            if (job.fit() instanceof Task.Fit fit && fit.role() == FitRole.FORCE && side(lineup, job, fit) == side) {
                 forces.add(job);
             }
         }
@@ -80,7 +80,7 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
 
     /** The gap a job owns, or null. */
     static Gap gap(Lineup lineup, Job job) {
-        return job.runTask() instanceof Task.Fit fit && fit.gap() != null ? fit.gap().in(lineup.view(job)) : null;
+        return job.fit() instanceof Task.Fit fit && fit.gap() != null ? fit.gap().in(lineup.view(job)) : null;
     }
 
     /** Gaps inside the edges that the line leaves to the men behind it. */

@@ -31,6 +31,13 @@ public record Job(Role role, Side seat, Before before, After after) {
         return place == null ? null : place.feet();
     }
 
+    /** His fit in the ledgers: what he does first, or, when he waits in the window, what he does once the quarterback crosses. */
+    public Task fit() {
+        Steps steps = after.run().orNull();
+        boolean waits = steps != null && steps.first() instanceof Task.None && "quarterback crosses".equals(steps.steps().get(0).until());
+        return waits ? steps.steps().get(1).task() : runTask();
+    }
+
     /** What he does first against the run; {@link Task.None} when nothing is given. */
     public Task runTask() {
         Steps steps = after.run().orNull();

@@ -109,7 +109,7 @@ public final class Lineup {
 
     /** The rungs that were asked for this job, all layers, top first. */
     public List<LayeredRung> ladder(Job job) {
-        return call.ladder(job.role(), job.seat() == sides.cover().side());
+        return call.ladder(job.role(), job.seat() == sides.cover().side()).rungs();
     }
 
     private Point feet(String role, Side side) {

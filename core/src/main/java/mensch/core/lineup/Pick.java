@@ -3,6 +3,7 @@ package mensch.core.lineup;
 import java.util.Arrays;
 import java.util.List;
 import mensch.core.call.LayeredRung;
+import mensch.core.call.Stack;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.lineup.Given.By;
@@ -16,12 +17,12 @@ import mensch.core.rung.View;
 
 /** The one rule: for each part the first rung from the top that holds and names it gives it. Each condition is asked once. */
 final class Pick {
-    private final List<LayeredRung> ladder;
+    private final Stack ladder;
     private final View view;
     private final Answer[] answers;
     private final Object[] chains;
 
-    Pick(List<LayeredRung> ladder, View view) {
+    Pick(Stack ladder, View view) {
         this.ladder = ladder;
         this.view = view;
         this.answers = new Answer[ladder.size()];
@@ -34,12 +35,12 @@ final class Pick {
 
     /** The part as the ladder below a rung gives it; {@code from} is a position in the stacked ladder. */
     Given<Gives> part(Part part, int from) {
-        for (int i = from; i < ladder.size(); i++) {
-            Gives gives = ladder.get(i).rung().give(part);
-            if (gives == null || answer(i) == Answer.NO) {
+        for (int n = 0; n < ladder.naming(part); n++) {
+            int i = ladder.naming(part, n);
+            if (i < from || answer(i) == Answer.NO) {
                 continue;
             }
-            return answer(i) == Answer.YES ? new By<>(gives, chain(i)) : undecided(part, ladder.get(i).rung());
+            return answer(i) == Answer.YES ? new By<>(ladder.give(part, i), chain(i)) : undecided(part, ladder.get(i).rung());
         }
         return new Undefined<>(part);
     }

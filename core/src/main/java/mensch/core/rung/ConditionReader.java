@@ -9,7 +9,7 @@ import mensch.core.formation.SideWord;
 final class ConditionReader {
     private static final List<Feature> SHAPES =
         List.of(Feature.TIGHT_END, Feature.WING, Feature.H_BACK, Feature.NUB, Feature.BUNCH, Feature.STACK, Feature.SLOT, Feature.WIDE_SLOT, Feature.OPEN_TRIPS,
-        Feature.REDUCED, Feature.PLUS);
+        Feature.REDUCED, Feature.PLUS, Feature.VERY_WIDE);
     private static final List<Where> BOUND = List.of(Where.CALL, Where.AWAY, Where.COVER);
 
     private final Tokens tokens;

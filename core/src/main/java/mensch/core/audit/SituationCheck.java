@@ -1,0 +1,67 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Feature;
+import mensch.core.formation.SideWord;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
+import mensch.core.rung.Task;
+
+/** Pictures without an answer, rules that need a side nobody gives, coverages called outside the situation they are made for. */
+final class SituationCheck implements Check {
+    private static final Point BEHIND_THE_BALL = new Point(0, 4);
+    private static final List<Part> PLAYED = List.of(Part.ALIGN, Part.RUN, Part.PASS, Part.KEY);
+    /** Handbook 4 and 9: lanes from the 5, the 7 at most; the line-to-gain zone from seven to go. */
+    private static final int LANES_FROM = 7;
+    private static final int TO_GAIN_FROM = 7;
+
+    @Override public List<Finding> in(Lineup lineup) {
+        var findings = new ArrayList<Finding>();
+        picture(lineup, Feature.EMPTY, "empty", findings);
+        picture(lineup, Feature.UNBALANCED, "an unbalanced line", findings);
+        backSide(lineup, findings);
+        range(lineup, findings);
+        return findings;
+    }
+
+    private static void picture(Lineup lineup, Feature feature, String words, List<Finding> findings) {
+        boolean shown = lineup.features().ask(feature, Side.LEFT) == Answer.YES || lineup.features().ask(feature, Side.RIGHT) == Answer.YES;
+        // an unbalanced line moves every front by one man, whether a rung asks or not
+        boolean answered = lineup.check() != null || feature == Feature.UNBALANCED || lineup.jobs().stream().anyMatch(j -> asked(j, feature));
+        if (shown && !answered) {
+            findings.add(new Finding(CheckId.PICTURE, Severity.WEAK, BEHIND_THE_BALL, List.of(), new Evidence.NoAnswer(words, lineup.inForce().name())));
+        }
+    }
+
+    private static boolean asked(Job job, Feature feature) {
+        return PLAYED.stream().anyMatch(p -> job.part(p).chain().stream().anyMatch(w -> w.facts().stream().anyMatch(f -> f.feature() == feature && f.answer() == Answer.YES)));
+    }
+
+    private static void backSide(Lineup lineup, List<Finding> findings) {
+        var back = lineup.features().decided(SideWord.BACK);
+        List<Job> askers = lineup.jobs().stream().filter(j -> PLAYED.stream().anyMatch(p -> j.part(p).chain().stream()
+            .anyMatch(w -> w.facts().stream().anyMatch(f -> f.feature() == Feature.BACK_SIDE)))).toList();
+        boolean underCentre = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES;
+        if (!askers.isEmpty() && (back.fellBack() || underCentre)) {
+            findings.add(new Finding(CheckId.PICTURE, Severity.WEAK, BEHIND_THE_BALL, askers, new Evidence.NoBackSide(underCentre, back.by())));
+        }
+    }
+
+    private static void range(Lineup lineup, List<Finding> findings) {
+        int toGoal = lineup.snap().field().ball().yardsToGoal();
+        int distance = lineup.snap().situation().distance();
+        List<Job> lanes = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Cover c && c.area().lane()).toList();
+        List<Job> toGain = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Cover c && c.drop() != null && c.drop().depth() == null).toList();
+        if (!lanes.isEmpty() && toGoal > LANES_FROM) {
+            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, lanes, new Evidence.OutsideRange("Goal-line lanes", "The ball is at the " + toGoal, "the 5 or closer, the 7 at most")));
+        }
+        if (!toGain.isEmpty() && distance < TO_GAIN_FROM) {
+            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, toGain, new Evidence.OutsideRange("Drops to the line to gain", distance + " yd to go", "seven or more to go")));
+        }
+    }
+}

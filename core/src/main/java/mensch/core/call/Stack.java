@@ -1,0 +1,51 @@
+package mensch.core.call;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import mensch.core.rung.Gives;
+import mensch.core.rung.Part;
+
+/** All layers' rungs of one seat as one ladder, top first, with an index from each part to the rungs that name it. */
+public final class Stack {
+    private static final Part[] PARTS = Part.values();
+    private final List<LayeredRung> rungs;
+    private final int[][] naming;
+    private final Gives[][] gives;
+
+    Stack(List<LayeredRung> rungs) {
+        this.rungs = List.copyOf(rungs);
+        this.naming = new int[PARTS.length][];
+        this.gives = new Gives[PARTS.length][];
+        for (Part part : PARTS) {
+            naming[part.ordinal()] = IntStream.range(0, rungs.size()).filter(i -> rungs.get(i).rung().give(part) != null).toArray();
+            gives[part.ordinal()] = rungs.stream().map(r -> r.rung().give(part)).toArray(Gives[]::new);
+        }
+    }
+
+    public List<LayeredRung> rungs() {
+        return rungs;
+    }
+
+    public LayeredRung get(int position) {
+        return rungs.get(position);
+    }
+
+    public int size() {
+        return rungs.size();
+    }
+
+    /** How many rungs name a part. */
+    public int naming(Part part) {
+        return naming[part.ordinal()].length;
+    }
+
+    /** Position in the ladder of the n-th rung that names a part. */
+    public int naming(Part part, int n) {
+        return naming[part.ordinal()][n];
+    }
+
+    /** What the rung at a position gives for a part; null when it does not name it. */
+    public Gives give(Part part, int position) {
+        return gives[part.ordinal()][position];
+    }
+}
