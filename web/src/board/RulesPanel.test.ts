@@ -14,7 +14,7 @@ async function panel() {
   const { useBoard } = await import('./boardStore')
   const { default: RulesPanel } = await import('./RulesPanel.vue')
   const board = useBoard()
-  board.callSheet = { id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: '', motion: [], roles: [{ id: 'nickel', label: 'NB', sits: 'cover side', rungs: [{ id: 'anvil/nickel/base', layer: 'front', sentence: 'align outside end man 3 x 5' }] }] }
+  board.callSheet = { id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: '', motion: [], checks: [], layers: [], meantFor: [], points: [], roles: [{ id: 'nickel', label: 'NB', sits: 'cover side', rungs: [{ id: 'anvil/nickel/base', layer: 'front', sentence: 'align outside end man 3 x 5' }] }] }
   board.board = answered as never
   board.selected = 'nickel'
   return { board, wrapper: mount(RulesPanel, { props: { mayWrite: true }, attachTo: document.body }) }

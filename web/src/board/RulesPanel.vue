@@ -69,6 +69,17 @@ async function insert(word: string): Promise<void> {
   await nextTick()
   area.value[0]?.focus()
 }
+/** Tab takes the first offered word. */
+function complete(event: KeyboardEvent): void {
+  const first = fault.value?.expected[0]
+  if (!first || /^(a|an|the end|#1 to)\b/.test(first)) return
+  event.preventDefault()
+  void insert(first)
+}
+function takeOut(id: string): void {
+  editing.value = undefined
+  board.setDraft(withEdit(draft.value, { rung: id, sentence: '' }))
+}
 function add(): void {
   if (job.value && callSheet.value) void edit(freshRung(callSheet.value.id, job.value.role, draft.value, callSheet.value), '')
 }
@@ -83,11 +94,11 @@ defineExpose({ add, cancel, editing })
       <li v-for="rung in ladder" :key="rung.id" :class="{ fires: gave.has(rung.id) }">
         <p class="id"><b>{{ rung.layer }}</b> {{ rung.id }}<span v-if="rung.saved || rung.added" class="unsaved"> not saved</span></p>
         <div v-if="editing === rung.id" class="editor">
-          <textarea ref="area" v-model="text" rows="4" :aria-label="`Sentence of ${rung.id}`" :aria-invalid="!!fault" spellcheck="false" @keydown.esc.stop.prevent="cancel" @keydown.enter.exact.prevent="keep" />
+          <textarea ref="area" v-model="text" rows="4" :aria-label="`Sentence of ${rung.id}`" :aria-invalid="!!fault" spellcheck="false" @keydown.esc.stop.prevent="cancel" @keydown.enter.exact.prevent="keep" @keydown.tab.exact="complete" />
           <p v-if="fault" class="fault" role="alert">{{ fault.message.split('; may follow')[0] }}<template v-if="fault.expected.length">. May follow:</template></p>
           <p v-if="fault" class="offers"><button v-for="word in fault.expected.slice(0, 16)" :key="word" type="button" @click="insert(word)">{{ word }}</button></p>
           <p v-else-if="text.trim()" class="fine">Reads well; the board shows it already.</p>
-          <p class="acts"><button class="button main" type="button" :disabled="!!fault || !text.trim()" @click="keep">Keep <span class="key">Enter</span></button><button class="button" type="button" @click="cancel">Leave it <span class="key">Esc</span></button></p>
+          <p class="acts"><button class="button main" type="button" :disabled="!!fault || !text.trim()" @click="keep">Keep <span class="key">Enter</span></button><button class="button" type="button" @click="cancel">Leave it <span class="key">Esc</span></button><button class="button" type="button" @click="takeOut(rung.id)">Take it out</button></p>
         </div>
         <button v-else-if="mayWrite" type="button" class="say" :aria-label="`Edit ${rung.id}`" @click="edit(rung.id, rung.sentence)">{{ rung.sentence }}</button>
         <p v-else class="say">{{ rung.sentence }}</p>

@@ -3,7 +3,7 @@ import type { CallSheet } from '../api/types'
 import { EMPTY, freshRung, ladderOf, withEdit, withHand, withoutHand } from './draft'
 
 const sheet: CallSheet = {
-  id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: 'd', motion: [],
+  id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: 'd', motion: [], checks: [], layers: [], meantFor: [], points: [],
   roles: [{ id: 'mike', label: 'M', sits: 'call side', rungs: [{ id: 'fog/hook-strong/base', layer: 'coverage', sentence: 'pass hook-curl' }, { id: 'anvil/mike/base', layer: 'front', sentence: 'run A gap' }] }],
 }
 

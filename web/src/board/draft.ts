@@ -32,10 +32,11 @@ export function ladderOf(sheet: CallSheet, role: string, draft: Draft): EditedRu
   const saved = sheet.roles.find((r) => r.id === role)?.rungs ?? []
   const known = new Set(saved.map((r) => r.id))
   const added = draft.edits
-    .filter((e) => !known.has(e.rung) && e.rung.split('/')[1] === role)
+    .filter((e) => !known.has(e.rung) && e.sentence && e.rung.split('/')[1] === role)
     .map((e) => ({ id: e.rung, layer: 'call', sentence: e.sentence, added: true }))
     .reverse()
-  const edited = saved.map((r) => {
+  const gone = new Set(draft.edits.filter((e) => !e.sentence).map((e) => e.rung))
+  const edited = saved.filter((r) => !gone.has(r.id)).map((r) => {
     const edit = draft.edits.find((e) => e.rung === r.id)
     return edit && edit.sentence !== r.sentence ? { ...r, sentence: edit.sentence, saved: r.sentence, added: false } : { ...r, added: false }
   })

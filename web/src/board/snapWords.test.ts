@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { readSnapWords } from './snapWords'
 
 const formations = [
-  { id: 'pro-i', name: 'Pro I', motions: [{ id: 'trade', name: 'tight end trades' }] },
-  { id: 'trips-open', name: 'Trips open', motions: [{ id: 'back', name: 'back changes side' }] },
-  { id: 'trips-nub', name: 'Trips, end away', motions: [] },
+  { id: 'pro-i', name: 'Pro I', family: 'two backs', motions: [{ id: 'trade', name: 'tight end trades' }] },
+  { id: 'trips-open', name: 'Trips open', family: 'two backs', motions: [{ id: 'back', name: 'back changes side' }] },
+  { id: 'trips-nub', name: 'Trips, end away', family: 'two backs', motions: [] },
 ]
 const calls = [{ id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: '' }, { id: 'anvil-drizzle', name: 'Anvil Drizzle', revision: 0, digest: '' }]
 const now = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 1, distance: 10 }

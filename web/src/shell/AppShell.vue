@@ -23,9 +23,11 @@ function turnPaper(): void {
       <nav aria-label="Views">
         <b>Mensch</b>
         <RouterLink to="/board">Board</RouterLink>
+        <RouterLink to="/playbook" :class="{ on: $route.path.startsWith('/playbook') }">Playbook</RouterLink>
         <template v-if="session.me?.mayWrite">
           <RouterLink to="/film" :class="{ on: $route.path.startsWith('/film') }">Film</RouterLink>
           <RouterLink to="/grades">Grades</RouterLink>
+          <RouterLink to="/programme">House</RouterLink>
         </template>
         <span class="foot">
           <button v-if="session.me" type="button" @click="turnPaper">{{ themeName === 'day' ? 'Night' : 'Day' }}</button>

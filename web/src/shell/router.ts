@@ -5,6 +5,11 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/board' },
     { path: '/board', component: () => import('../board/BoardView.vue'), meta: { title: 'Board' } },
+    { path: '/playbook', component: () => import('../playbook/PlaybookView.vue'), meta: { title: 'Playbook' } },
+    { path: '/playbook/call/:id', component: () => import('../playbook/RungEditor.vue'), meta: { title: 'Rules' } },
+    { path: '/playbook/compare', component: () => import('../playbook/CompareView.vue'), meta: { title: 'Compare' } },
+    { path: '/playbook/card/:id', component: () => import('../playbook/InstallCard.vue'), meta: { title: 'Install card' } },
+    { path: '/programme', component: () => import('../programme/ProgrammeView.vue'), meta: { title: 'Programme' } },
     { path: '/film', component: () => import('../film/FilmView.vue'), meta: { title: 'Film' } },
     { path: '/film/:reel', component: () => import('../film/ReelView.vue'), meta: { title: 'Film' } },
     { path: '/grades', component: () => import('../grades/GradesView.vue'), meta: { title: 'Grades' } },

@@ -17,13 +17,8 @@ public class MenschApplication {
     }
 
     @Bean
-    Library library() {
-        return Library.shipped();
-    }
-
-    @Bean
-    SheetMaker sheetMaker(Library library) {
-        return new SheetMaker(library);
+    SheetMaker sheetMaker() {
+        return new SheetMaker(Library.shipped());
     }
 
     @Bean

@@ -3,12 +3,14 @@ package mensch.app.board;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.security.Principal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.app.call.CallShelf;
 import mensch.app.call.Edit;
+import mensch.app.playbook.Bookcase;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
 import mensch.core.document.DocumentRef;
@@ -18,18 +20,18 @@ import mensch.core.formation.Snap;
 import mensch.core.front.Sits;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
-import mensch.core.library.Library;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Ladder;
 import mensch.core.rung.Naming;
-import mensch.core.rung.Phrase;
 import mensch.core.rung.Rung;
 import mensch.core.rung.RungId;
 import mensch.core.rung.RungReader;
 import mensch.core.sheet.ChangeRow;
+import mensch.core.sheet.CompareRow;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
+import mensch.core.sheet.StripCell;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -61,34 +63,34 @@ class BoardController {
 
     record MotionItem(String id, String name) {}
 
-    record FormationItem(String id, String name, List<MotionItem> motions) {}
+    record FormationItem(String id, String name, String family, List<MotionItem> motions) {}
 
     record CodeItem(String id, String name) {}
 
     /** What the snap line offers. */
     record Choices(List<CodeItem> codes, List<FormationItem> formations) {}
 
-    private final Library library;
+    private final Bookcase bookcase;
     private final CallShelf shelf;
     private final SheetMaker sheets;
 
-    BoardController(Library library, CallShelf shelf, SheetMaker sheets) {
-        this.library = library;
+    BoardController(Bookcase bookcase, CallShelf shelf, SheetMaker sheets) {
+        this.bookcase = bookcase;
         this.shelf = shelf;
         this.sheets = sheets;
     }
 
     @GetMapping("/choices")
     Choices choices() {
-        var formations = library.formations().stream()
-            .map(f -> new FormationItem(f.id(), f.name(), f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList())).toList();
+        var formations = bookcase.library().formations().stream()
+            .map(f -> new FormationItem(f.id(), f.name(), f.family() == null ? "own" : f.family(), f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList())).toList();
         return new Choices(List.of(Code.values()).stream().map(c -> new CodeItem(c.id(), c.words())).toList(), formations);
     }
 
     @PostMapping
-    Board lineUp(@Valid @RequestBody BoardRequest request) {
-        Call call = call(request);
-        Snap snap = request.snap().snap(library);
+    Board lineUp(@Valid @RequestBody BoardRequest request, Principal by) {
+        Call call = call(request, by);
+        Snap snap = request.snap().snap(bookcase.library());
         var lineups = new ArrayList<Lineup>();
         for (int phase = 1; phase <= snap.phases().size(); phase++) {
             lineups.add(Lineup.of(call, snap.with(snap.phases().subList(0, phase))));
@@ -97,24 +99,45 @@ class BoardController {
         return new Board(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), field(snap), lineups.stream().map(sheets::of).toList(), changes);
     }
 
+    /** One role of a call over every formation; edits not saved yet count. */
+    record StripRequest(@NotBlank String call, Integer revision, @Valid @NotNull List<Edit> edits, @NotBlank String role, boolean onCoverSide, @NotBlank String spot) {}
+
+    @PostMapping("/strip")
+    List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
+        Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
+        return bookcase.library().formations().stream().map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, request.spot())).toList();
+    }
+
+    /** Two calls on one snap. */
+    record CompareRequest(@Valid @NotNull SnapWords snap, @NotBlank String first, @NotBlank String second) {}
+
+    /** Both line-ups and every part that differs. */
+    record Comparison(FieldRow field, String firstName, String secondName, Sheet first, Sheet second, List<CompareRow> rows) {}
+
+    @PostMapping("/compare")
+    Comparison compare(@Valid @RequestBody CompareRequest request, Principal by) {
+        Snap snap = request.snap().snap(bookcase.library());
+        Call first = shelf.seen(request.first(), null, List.of(), by.getName());
+        Call second = shelf.seen(request.second(), null, List.of(), by.getName());
+        Lineup one = Lineup.of(first, snap);
+        Lineup other = Lineup.of(second, snap);
+        return new Comparison(field(snap), first.name(), second.name(), sheets.of(one), sheets.of(other), CompareRow.between(one, other));
+    }
+
     @PostMapping("/phrases")
-    List<FoundPhrase> phrases(@Valid @RequestBody PhraseRequest request) {
-        Lineup lineup = Lineup.of(call(request.board()), request.board().snap().snap(library));
+    List<FoundPhrase> phrases(@Valid @RequestBody PhraseRequest request, Principal by) {
+        Lineup lineup = Lineup.of(call(request.board(), by), request.board().snap().snap(bookcase.library()));
         Job job = lineup.job(request.job());
         if (job == null) {
             throw new IllegalArgumentException("nobody is called " + request.job() + " in this call");
         }
         var view = lineup.view(job);
-        return Naming.phrases(view, new Point(request.x(), request.y())).stream().map(p -> found(p, p.place(view).feet())).toList();
+        return Naming.phrases(view, new Point(request.x(), request.y())).stream().map(p -> new FoundPhrase(view.convention().labels().said(p.words()), p.place(view).feet().x(), p.place(view).feet().y())).toList();
     }
 
-    private static FoundPhrase found(Phrase phrase, Point feet) {
-        return new FoundPhrase(phrase.words(), feet.x(), feet.y());
-    }
-
-    private Call call(BoardRequest request) {
-        Call call = shelf.call(request.call(), request.revision(), request.edits());
-        return request.hand().isEmpty() ? call : call.under(handLayer(call, Lineup.of(call, request.snap().snap(library)), request.hand()));
+    private Call call(BoardRequest request, Principal by) {
+        Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
+        return request.hand().isEmpty() ? call : call.under(handLayer(call, Lineup.of(call, request.snap().snap(bookcase.library())), request.hand()));
     }
 
     /** A man put somewhere is a rung of the hand layer; of two men of one role the condition names the one on or off the cover side. */
@@ -129,7 +152,7 @@ class BoardController {
             boolean cover = job.seat() == lineup.sides().cover().side();
             String when = job.role().sits() != Sits.EACH_SIDE ? "" : "when " + (cover ? "" : "not ") + "cover side is my side: ";
             rungs.computeIfAbsent(role, k -> new ArrayList<>())
-                .add(RungReader.read(new RungId("hand", role, hand.job()), when + "align " + hand.phrase(), library.vocabulary()));
+                .add(RungReader.read(new RungId("hand", role, hand.job()), call.convention().labels().kept(when + "align " + hand.phrase()), bookcase.library().vocabulary()));
         }
         Map<String, Ladder> ladders = new LinkedHashMap<>();
         rungs.forEach((role, own) -> ladders.put(role, new Ladder(own)));

@@ -8,11 +8,16 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.DocumentRevision;
+import mensch.app.playbook.OvertakenException;
 import mensch.core.call.Call;
+import mensch.core.call.CallEdit;
+import mensch.core.call.Check;
+import mensch.core.call.Layer;
 import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
 import mensch.core.front.Role;
-import mensch.core.library.Library;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,51 +43,65 @@ class CallController {
     record RoleRow(String id, String label, String sits, List<RungRow> rungs) {}
 
     /** A call with all its sentences. */
-    record CallSheet(String id, String name, int revision, String digest, List<RoleRow> roles, List<String> motion) {}
+    record CallSheet(String id, String name, int revision, String digest, List<LayerRow> layers, List<RoleRow> roles, List<String> motion, List<String> checks,
+                     List<String> points, List<String> meantFor) {}
+
+    /** A document inside a call. */
+    record LayerRow(String kind, String id, String name) {}
 
     record NewCall(@NotBlank String name, @NotBlank String from, @NotNull Integer fromRevision, @Valid @NotNull List<Edit> edits) {}
+
+    /** A new call from documents of the library: front, coverage, and what goes on top. */
+    record ComposedCall(@NotBlank String name, @NotNull List<String> layers) {}
 
     record NextRevision(@NotNull Integer base, @Valid @NotNull List<Edit> edits) {}
 
     private final CallShelf shelf;
-    private final Library library;
+    private final Bookcase bookcase;
 
-    CallController(CallShelf shelf, Library library) {
+    CallController(CallShelf shelf, Bookcase bookcase) {
         this.shelf = shelf;
-        this.library = library;
+        this.bookcase = bookcase;
     }
 
     @GetMapping
-    List<CallItem> list() {
+    List<CallItem> list(Principal by) {
         var items = new ArrayList<CallItem>();
-        library.calls().forEach(c -> items.add(new CallItem(c.ref().id(), c.name(), 0, null, null, c.ref().digest())));
+        bookcase.library().calls().forEach(c -> items.add(new CallItem(c.ref().id(), c.name(), 0, null, null, c.ref().digest())));
         shelf.newest().forEach(r -> items.add(item(r)));
+        items.removeIf(i -> bookcase.entry("call", i.id()).retired() || !bookcase.entry("call", i.id()).seenBy(by.getName()));
         return items;
     }
 
-    private static CallItem item(CallRevision r) {
-        return new CallItem(r.callId(), r.name(), r.revision(), r.savedBy(), r.savedAt(), r.digest());
+    private static CallItem item(DocumentRevision r) {
+        return new CallItem(r.docId(), r.name(), r.revision(), r.savedBy(), r.savedAt(), r.digest());
     }
 
     @GetMapping("/{id}")
-    CallSheet open(@PathVariable String id, @RequestParam(required = false) Integer revision) {
-        return sheet(shelf.call(id, revision, List.of()));
+    CallSheet open(@PathVariable String id, @RequestParam(required = false) Integer revision, Principal by) {
+        return sheet(shelf.seen(id, revision, List.of(), by.getName()));
     }
 
     @GetMapping("/{id}/revisions")
-    List<CallItem> history(@PathVariable String id) {
+    List<CallItem> history(@PathVariable String id, Principal by) {
+        bookcase.checkSeen("call", id, by.getName());
         return shelf.history(id).stream().map(CallController::item).toList();
     }
 
     @PostMapping
     CallSheet saveAs(@Valid @RequestBody NewCall request, Principal by) {
-        Call edited = shelf.call(request.from(), request.fromRevision(), request.edits());
+        Call edited = shelf.seen(request.from(), request.fromRevision(), request.edits(), by.getName());
         return sheet(shelf.saveAs(request.name(), edited, by.getName()));
+    }
+
+    @PostMapping("/composed")
+    CallSheet compose(@Valid @RequestBody ComposedCall request, Principal by) {
+        return sheet(shelf.compose(request.name(), request.layers(), by.getName()));
     }
 
     @PutMapping("/{id}")
     CallSheet saveNext(@PathVariable String id, @Valid @RequestBody NextRevision request, Principal by) {
-        return sheet(shelf.saveNext(shelf.call(id, request.base(), request.edits()), request.base(), by.getName()));
+        return sheet(shelf.saveNext(shelf.seen(id, request.base(), request.edits(), by.getName()), request.base(), by.getName()));
     }
 
     @ExceptionHandler
@@ -90,20 +109,31 @@ class CallController {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
         detail.setProperty("code", e.code());
         detail.setProperty("theirs", item(e.theirs()));
-        detail.setProperty("theirCall", open(e.theirs().callId(), e.theirs().revision()));
+        detail.setProperty("theirCall", sheet(shelf.call(e.theirs().docId(), e.theirs().revision(), List.of())));
         return detail;
     }
 
     static CallSheet sheet(Call call) {
         var roles = call.front().roles().stream().map(r -> new RoleRow(r.id(), r.label(), r.sits().words(), rungs(call, r))).toList();
-        return new CallSheet(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), roles, call.motion().stream().map(MotionAnswer::words).toList());
+        return new CallSheet(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), layers(call), roles,
+            call.motion().stream().map(MotionAnswer::words).toList(), call.checks().stream().map(Check::words).toList(), call.points(), call.meantFor());
+    }
+
+    private static List<LayerRow> layers(Call call) {
+        var rows = new ArrayList<LayerRow>();
+        for (Layer layer : call.layers()) {
+            if (layer.kind() != Layer.Kind.CALL) {
+                rows.add(new LayerRow(layer.kind().words(), layer.document().id(), CallEdit.layer(call.document(), layer.document().id()).name()));
+            }
+        }
+        return rows;
     }
 
     private static List<RungRow> rungs(Call call, Role role) {
         var rows = new LinkedHashSet<RungRow>();
         for (boolean onCoverSide : new boolean[] {true, false}) {
             for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
-                rows.add(new RungRow(layered.rung().id().words(), layered.layer().words(), layered.rung().words()));
+                rows.add(new RungRow(layered.rung().id().words(), layered.layer().words(), call.convention().labels().said(layered.rung().words())));
             }
         }
         return List.copyOf(rows);

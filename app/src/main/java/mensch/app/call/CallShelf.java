@@ -1,31 +1,24 @@
 package mensch.app.call;
 
-import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
-import mensch.app.problem.Problem;
+import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.DocumentRevision;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
-import mensch.core.call.CallReader;
+import mensch.core.convention.Labels;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
-import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Where every other feature gets its calls: the shipped catalogue (revision 0) and what the programme saved. */
+/** Where every other feature gets its calls: the catalogue (revision 0) and what the programme saved. */
 @Service
 @Transactional(readOnly = true)
 public class CallShelf {
-    private final Library library;
-    private final CallRevisions revisions;
-    private final Clock clock;
+    private final Bookcase bookcase;
 
-    CallShelf(Library library, CallRevisions revisions, Clock clock) {
-        this.library = library;
-        this.revisions = revisions;
-        this.clock = clock;
+    CallShelf(Bookcase bookcase) {
+        this.bookcase = bookcase;
     }
 
     /**
@@ -34,68 +27,60 @@ public class CallShelf {
      * @param revision null for the newest
      */
     public Call call(String id, Integer revision, List<Edit> edits) {
-        Call call = found(id, revision);
-        if (edits.isEmpty()) {
-            return call;
-        }
-        Document document = call.document();
-        for (Edit edit : edits) {
-            document = edit.in(document);
-        }
-        return CallReader.read(document, call.ref().revision(), library.vocabulary());
-    }
-
-    private Call found(String id, Integer revision) {
+        Library library = bookcase.library();
         boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(id));
         if (shipped && (revision == null || revision == 0)) {
-            return library.call(id);
+            return edits.isEmpty() ? library.call(id) : edited(library.call(id).document(), 0, edits);
         }
-        CallRevision saved = (revision == null ? revisions.findFirstByCallIdOrderByRevisionDesc(id) : revisions.findByCallIdAndRevision(id, revision))
-            .orElseThrow(() -> Problem.notFound("the call " + id + (revision == null ? "" : " revision " + revision)));
-        return CallReader.read(saved.document(), saved.revision(), library.vocabulary());
+        DocumentRevision saved = bookcase.saved("call", id, revision);
+        return edited(saved.document(), saved.revision(), edits);
     }
 
-    List<CallRevision> newest() {
-        return revisions.newest();
+    private Call edited(Document call, int revision, List<Edit> edits) {
+        Document document = call;
+        Labels labels = bookcase.library().vocabulary().convention().labels();
+        for (Edit edit : edits) {
+            document = edit.in(document, labels);
+        }
+        return bookcase.read(document, revision);
     }
 
-    List<CallRevision> history(String id) {
-        return revisions.findByCallIdOrderByRevisionDesc(id);
+    /** As {@link #call}, for somebody: a draft of another is not found. */
+    public Call seen(String id, Integer revision, List<Edit> edits, String by) {
+        bookcase.checkSeen("call", id, by);
+        return call(id, revision, edits);
     }
 
-    /** A new call of the programme's own, made of another with edits. */
+    List<DocumentRevision> newest() {
+        return bookcase.newest().stream().filter(r -> r.kind().equals("call")).toList();
+    }
+
+    List<DocumentRevision> history(String id) {
+        return bookcase.history("call", id);
+    }
+
+    /** A new call made of documents of the library; its author's draft. */
+    @Transactional
+    public Call compose(String name, List<String> layers, String by) {
+        Call composed = bookcase.library().compose(CallEdit.composed(bookcase.freshId(name), name.strip(), layers));
+        bookcase.saveNew(composed.document(), by);
+        return bookcase.read(composed.document(), 1);
+    }
+
+    /** A new call of the programme's own, made of another with edits; its author's draft. */
     @Transactional
     public Call saveAs(String name, Call from, String by) {
-        String id = name.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        if (id.isEmpty()) {
-            throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "name-empty", "a call needs a name with letters or digits in it");
-        }
-        boolean taken = library.calls().stream().anyMatch(c -> c.ref().id().equals(id)) || revisions.findFirstByCallIdOrderByRevisionDesc(id).isPresent();
-        if (taken) {
-            throw new Problem(HttpStatus.CONFLICT, "name-taken", "there is a call named like \"" + name.strip() + "\" already; choose another name");
-        }
-        return save(CallEdit.renamed(from.document(), id, name.strip()), 1, by);
+        Document renamed = CallEdit.renamed(from.document(), bookcase.freshId(name), name.strip());
+        Call call = bookcase.read(renamed, 1);
+        bookcase.saveNew(renamed, by);
+        return call;
     }
 
     /** The next revision of a saved call; refused when somebody saved after {@code base}. */
     @Transactional
     public Call saveNext(Call edited, int base, String by) {
-        String id = edited.ref().id();
-        CallRevision newest = revisions.findFirstByCallIdOrderByRevisionDesc(id)
-            .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "catalogue-call", "a call of the catalogue is not changed; save it under a name of your own"));
-        if (newest.revision() != base) {
-            throw new OvertakenException(newest);
-        }
-        return save(edited.document(), base + 1, by);
-    }
-
-    private Call save(Document document, int revision, String by) {
-        Call call = CallReader.read(document, revision, library.vocabulary());
-        try {
-            revisions.saveAndFlush(new CallRevision(document, revision, by, clock.instant()));
-        } catch (DataIntegrityViolationException e) {
-            throw new Problem(HttpStatus.CONFLICT, "saved-at-once", "somebody saved this call in the same moment; look at his version and save again");
-        }
+        Call call = bookcase.read(edited.document(), base + 1);
+        bookcase.saveNext(edited.document(), base, by);
         return call;
     }
 }

@@ -1,22 +1,25 @@
 package mensch.app.call;
 
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import mensch.core.call.CallEdit;
+import mensch.core.convention.Labels;
 import mensch.core.document.Document;
 import mensch.core.rung.RungId;
 
 /**
- * One change of a call: a rung's sentence replaced ({@code rung}: document/seat/name), or a rung of the call's own put on top of a
- * role's ladder when the document named is the call itself and has no such rung.
+ * One change of a call: a rung ({@code rung}: document/seat/name) gets a sentence, standing on top of its seat when it is new; an
+ * empty sentence takes it out.
  */
-public record Edit(@NotBlank String rung, @NotBlank String sentence) {
+public record Edit(@NotBlank String rung, @NotNull String sentence) {
 
-    Document in(Document call) {
+    /** The call with this change; the sentence is kept in standard technique words. */
+    Document in(Document call, Labels labels) {
         String[] words = rung.split("/");
         if (words.length != 3) {
             throw new IllegalArgumentException("\"" + rung + "\" names no rung; write document/seat/name");
         }
         var id = new RungId(words[0], words[1], words[2]);
-        return id.document().equals(call.id()) ? CallEdit.add(call, id.seat(), id.name(), sentence) : CallEdit.sentence(call, id, sentence);
+        return sentence.isBlank() ? CallEdit.remove(call, id) : CallEdit.put(call, id, labels.kept(sentence));
     }
 }

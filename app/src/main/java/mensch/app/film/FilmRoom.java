@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import mensch.app.board.SnapWords;
 import mensch.app.call.CallShelf;
+import mensch.app.playbook.Bookcase;
 import mensch.app.problem.Problem;
 import mensch.core.call.Call;
 import mensch.core.film.Calibration;
@@ -19,7 +20,6 @@ import mensch.core.film.KnownPoint;
 import mensch.core.formation.Snap;
 import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
-import mensch.core.library.Library;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
@@ -35,9 +35,9 @@ class FilmRoom {
     private final FilmProbe probe;
     private final FilmFootball football;
 
-    /** Core's side of the film room: the library, the calls, the clock. */
+    /** Core's side of the film room: the library in force, the calls, the clock. */
     @Component
-    record FilmFootball(Library library, CallShelf shelf, Clock clock) {}
+    record FilmFootball(Bookcase bookcase, CallShelf shelf, Clock clock) {}
 
     /** A snap with its calibration and verdicts; {@code judged} is null while the view is not solved. */
     record Worked(FilmSnap snap, Snap logged, Call call, Calibration.Outcome calibration, Judged judged) {}
@@ -117,7 +117,7 @@ class FilmRoom {
 
     Worked worked(FilmSnap snap) {
         SnapWords words = snap.log().snap();
-        Snap logged = words.snap(football.library());
+        Snap logged = words.snap(football.bookcase().library());
         Call call = football.shelf().call(snap.log().call(), snap.log().revision(), List.of());
         Calibration.Outcome outcome = Calibration.of(known(logged, snap.points()));
         Judged judged = outcome instanceof Calibration.Solved solved ? FilmJudge.of(call, logged, solved.calibration(), clicks(snap.marks())) : null;

@@ -34,7 +34,7 @@ class SecurityConfig {
                 .requestMatchers("/api/reels/**", "/api/grades/**").hasRole(Member.Role.COORDINATOR.name())
                 .requestMatchers(HttpMethod.GET, "/api/**").authenticated()
                 .requestMatchers("/api/**").hasRole(Member.Role.COORDINATOR.name())
-                .requestMatchers(HttpMethod.GET, "/", "/index.html", "/assets/**", "/favicon.svg", "/board", "/film", "/film/**", "/grades", "/error").permitAll()
+                .requestMatchers(HttpMethod.GET, "/", "/index.html", "/assets/**", "/favicon.svg", "/board", "/film", "/film/**", "/grades", "/playbook", "/playbook/**", "/programme", "/error").permitAll()
                 .anyRequest().denyAll())
             .csrf(c -> c.spa())
             .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.rung.RungId;
@@ -12,18 +13,15 @@ import mensch.core.rung.RungId;
 public final class CallEdit {
     private CallEdit() {}
 
-    /** The call with one rung's sentence replaced, in whichever layer it stands. */
+    /** The call with one rung's sentence replaced, in whichever layer it stands. @throws DocumentException when there is no such rung */
     public static Document sentence(Document call, RungId id, String sentence) {
-        Document changed = change(call, id, rungs -> {
-            for (int i = 0; i < rungs.size(); i++) {
-                if (rungs.get(i) instanceof Map<?, ?> rung && rung.containsKey(id.name())) {
-                    rungs.set(i, Map.of(id.name(), sentence));
-                    return true;
-                }
-            }
-            return false;
-        });
-        if (changed == null) {
+        boolean[] found = {false};
+        Document changed = changed(call, id, rungs -> rungs.replaceAll(r -> {
+            boolean meant = r instanceof Map<?, ?> rung && rung.containsKey(id.name());
+            found[0] |= meant;
+            return meant ? Map.of(id.name(), sentence) : r;
+        }));
+        if (!found[0]) {
             throw DocumentException.of(call.id(), id.words(), "is no rung of this call");
         }
         return changed;
@@ -31,12 +29,52 @@ public final class CallEdit {
 
     /** The call with a rung of its own on top of a role's ladder. */
     public static Document add(Document call, String role, String name, String sentence) {
-        Document withSeat = new Document(call.kind(), call.id(), withSeat(call.body(), "rungs", role));
-        return change(withSeat, new RungId(call.id(), role, name), rungs -> {
-            rungs.removeIf(r -> r instanceof Map<?, ?> rung && rung.containsKey(name));
-            rungs.add(0, Map.of(name, sentence));
-            return true;
+        return put(call, new RungId(call.id(), role, name), sentence);
+    }
+
+    /**
+     * The call with a sentence set: the rung it has, or a new one on top of that seat's ladder, in the document that the id names.
+     *
+     * @throws DocumentException when the call has no such document
+     */
+    public static Document put(Document call, RungId id, String sentence) {
+        return changed(call, id, rungs -> {
+            for (int i = 0; i < rungs.size(); i++) {
+                if (rungs.get(i) instanceof Map<?, ?> rung && rung.containsKey(id.name())) {
+                    rungs.set(i, Map.of(id.name(), sentence));
+                    return;
+                }
+            }
+            rungs.add(0, Map.of(id.name(), sentence));
         });
+    }
+
+    /** The call without a rung; nothing happens when it has none of that name. */
+    public static Document remove(Document call, RungId id) {
+        return changed(call, id, rungs -> rungs.removeIf(r -> r instanceof Map<?, ?> rung && rung.containsKey(id.name())));
+    }
+
+    /** A call of documents named by id, with nothing of its own yet. */
+    public static Document composed(String id, String name, List<String> layers) {
+        var body = new LinkedHashMap<String, Object>();
+        body.put("format", Document.FORMAT);
+        body.put("kind", "call");
+        body.put("id", id);
+        body.put("name", name);
+        body.put("layers", List.copyOf(layers));
+        body.put("motion", List.of("bump"));
+        return Document.of(body);
+    }
+
+    /** A layer of a whole call as a document. @throws DocumentException when the call has none of that id */
+    @SuppressWarnings("unchecked")
+    public static Document layer(Document call, String id) {
+        for (Object layer : (List<?>) call.body().get("layers")) {
+            if (layer instanceof Map<?, ?> map && id.equals(map.get("id"))) {
+                return Document.of((Map<String, Object>) map);
+            }
+        }
+        throw DocumentException.of(call.id(), "layers", "holds no " + id);
     }
 
     /** The call under another id and name. */
@@ -47,47 +85,35 @@ public final class CallEdit {
         return Document.of(body);
     }
 
-    @FunctionalInterface
-    private interface Change {
-        boolean in(List<Object> rungs);
-    }
-
-    private static Document change(Document call, RungId id, Change change) {
-        var body = new LinkedHashMap<>(call.body());
-        if (id.document().equals(call.id()) && changed(body, "rungs", id, change)) {
-            return Document.of(body);
+    private static Document changed(Document call, RungId id, Consumer<List<Object>> change) {
+        if (id.document().equals(call.id())) {
+            return Document.of(inSeat(call.body(), "rungs", id.seat(), change));
         }
+        var body = new LinkedHashMap<>(call.body());
         var layers = new ArrayList<Object>();
         boolean found = false;
         for (Object layer : (List<?>) body.get("layers")) {
-            var copy = copy((Map<?, ?>) layer);
-            if (!found && id.document().equals(copy.get("id"))) {
-                found = changed(copy, "rungs", id, change) || changed(copy, "seats", id, change);
-            }
-            layers.add(copy);
+            boolean meant = !found && layer instanceof Map<?, ?> map && id.document().equals(map.get("id"));
+            layers.add(meant ? inSeat(copy((Map<?, ?>) layer), "coverage".equals(((Map<?, ?>) layer).get("kind")) ? "seats" : "rungs", id.seat(), change) : layer);
+            found |= meant;
+        }
+        if (!found) {
+            throw DocumentException.of(call.id(), id.words(), "names no document of this call");
         }
         body.put("layers", layers);
-        return found ? Document.of(body) : null;
+        return Document.of(body);
     }
 
-    private static boolean changed(Map<String, Object> body, String key, RungId id, Change change) {
-        if (!(body.get(key) instanceof Map<?, ?> seats) || !(seats.get(id.seat()) instanceof List<?> rungs)) {
-            return false;
-        }
-        var list = new ArrayList<Object>(rungs);
-        if (!change.in(list)) {
-            return false;
-        }
-        var map = copy(seats);
-        map.put(id.seat(), list);
-        body.put(key, map);
-        return true;
-    }
-
-    private static Map<String, Object> withSeat(Map<String, Object> body, String key, String seat) {
+    private static Map<String, Object> inSeat(Map<String, Object> body, String key, String seat, Consumer<List<Object>> change) {
         var copy = new LinkedHashMap<>(body);
         Map<String, Object> seats = copy.get(key) instanceof Map<?, ?> map ? copy(map) : new LinkedHashMap<>();
-        seats.putIfAbsent(seat, List.of());
+        var rungs = new ArrayList<Object>(seats.get(seat) instanceof List<?> list ? list : List.of());
+        change.accept(rungs);
+        if (rungs.isEmpty()) {
+            seats.remove(seat);
+        } else {
+            seats.put(seat, rungs);
+        }
         copy.put(key, seats);
         return copy;
     }

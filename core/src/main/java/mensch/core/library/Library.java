@@ -131,6 +131,16 @@ public final class Library {
         return documents;
     }
 
+    /** Every document of a kind, in library order. */
+    public List<Document> kind(String kind) {
+        return of(kind).toList();
+    }
+
+    /** A call made of documents of this library, read and checked. @throws DocumentException with every fault */
+    public Call compose(Document call) {
+        return CallReader.read(CallReader.whole(call, this::named), 0, vocabulary);
+    }
+
     /** What the programme chose, with every setting there is. */
     public House house() {
         return vocabulary.convention().house();

@@ -50,7 +50,7 @@ final class JobRows {
     }
 
     /** The mark on the field follows the pass job. */
-    private static String kind(Task pass) {
+    static String kind(Task pass) {
         if (pass instanceof Task.Cover cover) {
             return cover.area().deep() ? "deep" : "under";
         }
@@ -101,7 +101,7 @@ final class JobRows {
         return given.getClass().getSimpleName().equals("By") ? "value" : given.getClass().getSimpleName().toLowerCase(Locale.ROOT);
     }
 
-    private static String missing(Given<?> given) {
+    static String missing(Given<?> given) {
         return given instanceof Given.Nobody<?> nobody ? "nobody: no " + nobody.wanted() : given instanceof Given.Undecided ? "cannot tell" : "not given";
     }
 

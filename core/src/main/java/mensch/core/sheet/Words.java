@@ -72,6 +72,9 @@ final class Words {
         if (task instanceof Task.Fit fit) {
             return fit(job, fit, view);
         }
+        if (task instanceof Task.ManOn on) {
+            return on.words() + (view.man(on.man()) == null ? "" : " (" + view.man(on.man()).name() + ")");
+        }
         if (task instanceof Task.Cover cover) {
             Point landmark = cover.landmark(view);
             String side = cover.area().words().contains("middle") || cover.area().lane() ? "" : " " + cover.side(view).word();

@@ -1,4 +1,4 @@
-package mensch.app.call;
+package mensch.app.playbook;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -13,17 +13,20 @@ import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A call as somebody saved it; never changed afterwards. */
+/** A document of the playbook as somebody saved it; never changed afterwards. */
 @Entity
 @Immutable
-@Table(name = "call_revision")
-public class CallRevision {
+@Table(name = "document_revision")
+public class DocumentRevision {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
 
     @Column(nullable = false)
-    private String callId;
+    private String kind;
+
+    @Column(nullable = false)
+    private String docId;
 
     @Column(nullable = false)
     private int revision;
@@ -44,10 +47,11 @@ public class CallRevision {
     @Column(nullable = false)
     private Map<String, Object> document;
 
-    protected CallRevision() {}
+    protected DocumentRevision() {}
 
-    CallRevision(Document document, int revision, String savedBy, Instant savedAt) {
-        this.callId = document.id();
+    DocumentRevision(Document document, int revision, String savedBy, Instant savedAt) {
+        this.kind = document.kind();
+        this.docId = document.id();
         this.revision = revision;
         this.name = document.name();
         this.savedBy = savedBy;
@@ -56,31 +60,35 @@ public class CallRevision {
         this.document = document.body();
     }
 
-    String callId() {
-        return callId;
+    public String kind() {
+        return kind;
     }
 
-    int revision() {
+    public String docId() {
+        return docId;
+    }
+
+    public int revision() {
         return revision;
     }
 
-    String name() {
+    public String name() {
         return name;
     }
 
-    String savedBy() {
+    public String savedBy() {
         return savedBy;
     }
 
-    Instant savedAt() {
+    public Instant savedAt() {
         return savedAt;
     }
 
-    String digest() {
+    public String digest() {
         return digest;
     }
 
-    Document document() {
+    public Document document() {
         return Document.of(document);
     }
 }

@@ -1,0 +1,51 @@
+package mensch.app.playbook;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import mensch.core.convention.House;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The schools: what may be chosen, what is in force, who chose it. */
+@RestController
+@RequestMapping("/api/conventions")
+class ConventionController {
+
+    record ChoiceRow(String id, String words) {}
+
+    record SettingRow(String id, String title, String why, String chosen, List<ChoiceRow> choices) {}
+
+    /** {@code base} goes with the next choice; {@code landmarks} names the set in force. */
+    record ConventionSheet(long base, String chosenBy, Instant chosenAt, String landmarks, List<SettingRow> settings) {}
+
+    record Choosing(long base, @Valid @NotNull Map<String, String> choices) {}
+
+    private final Bookcase bookcase;
+
+    ConventionController(Bookcase bookcase) {
+        this.bookcase = bookcase;
+    }
+
+    @GetMapping
+    ConventionSheet current() {
+        House house = bookcase.library().house();
+        HouseChoice choice = bookcase.choice();
+        var rows = house.settings().stream().map(s -> new SettingRow(s.id(), s.title(), s.why(), house.choice(s.id()),
+            s.choices().stream().map(c -> new ChoiceRow(c.id(), c.words())).toList())).toList();
+        return new ConventionSheet(choice == null ? 0 : choice.id(), choice == null ? null : choice.chosenBy(), choice == null ? null : choice.chosenAt(),
+            bookcase.library().vocabulary().convention().landmarks().words(), rows);
+    }
+
+    @PutMapping
+    ConventionSheet choose(@Valid @RequestBody Choosing request, Principal by) {
+        bookcase.choose(request.choices(), request.base(), by.getName());
+        return current();
+    }
+}

@@ -1,0 +1,186 @@
+package mensch.app.playbook;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mensch.app.problem.Problem;
+import mensch.core.call.CallReader;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.library.Library;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Takes documents out as open JSON and in again: looked at first, then all of it or nothing. */
+@Service
+@Transactional(readOnly = true)
+class Exchange {
+    private static final String SCHEMA = "/library/playbook.schema.json";
+
+    /** What an import would do with one document; {@code base} is the revision it would follow. */
+    record ImportRow(String kind, String id, String name, State state, int base, String message) {}
+
+    /** What becomes of a document that comes in. */
+    enum State { NEW, CHANGED, SAME, CONFLICT }
+
+    private final Bookcase bookcase;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final Schema schema;
+
+    Exchange(Bookcase bookcase, JsonMapper json, Clock clock) {
+        this.bookcase = bookcase;
+        this.json = json;
+        this.clock = clock;
+        try (InputStream in = Library.class.getResourceAsStream(SCHEMA)) {
+            this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Documents as one playbook; {@code what} is own, all, formations or kind/id. Drafts of others stay out. */
+    Map<String, Object> taken(String what, String by) {
+        var documents = new ArrayList<Document>();
+        for (String kind : List.of("formation", "front", "coverage", "movement", "pressure", "call")) {
+            bookcase.library().kind(kind).stream().filter(d -> !d.kind().equals("call")).forEach(documents::add);
+        }
+        bookcase.library().calls().forEach(c -> documents.add(c.document()));
+        bookcase.newest().stream().filter(r -> r.kind().equals("call")).forEach(r -> documents.add(r.document()));
+        Map<String, PlaybookEntry> standings = bookcase.standings();
+        var own = bookcase.newest().stream().map(r -> r.kind() + "/" + r.docId()).toList();
+        var bodies = documents.stream().filter(d -> wanted(d, what, own)).filter(d -> seen(standings, d, by)).map(Document::body).toList();
+        if (bodies.isEmpty()) {
+            throw Problem.notFound(what.equals("own") ? "anything of your own to export" : what);
+        }
+        var playbook = new LinkedHashMap<String, Object>();
+        playbook.put("format", Document.FORMAT);
+        playbook.put("kind", "playbook");
+        playbook.put("made", clock.instant().toString());
+        playbook.put("landmarks", bookcase.library().vocabulary().convention().landmarks().words());
+        playbook.put("documents", bodies);
+        return playbook;
+    }
+
+    private static boolean wanted(Document document, String what, List<String> own) {
+        String key = document.kind() + "/" + document.id();
+        return switch (what) {
+            case "all" -> true;
+            case "own" -> own.contains(key);
+            case "formations" -> document.kind().equals("formation");
+            default -> key.equals(what);
+        };
+    }
+
+    private static boolean seen(Map<String, PlaybookEntry> standings, Document document, String by) {
+        PlaybookEntry entry = standings.get(document.kind() + "/" + document.id());
+        return entry == null || entry.seenBy(by);
+    }
+
+    /** What would happen, nothing written. @throws Problem when the text is no playbook; DocumentException when a document is faulty */
+    List<ImportRow> looked(String text, String by) {
+        List<Document> documents = documents(text);
+        check(documents);
+        return documents.stream().map(d -> row(d, by)).toList();
+    }
+
+    @SuppressWarnings("unchecked")
+    private List<Document> documents(String text) {
+        Map<String, Object> playbook;
+        try {
+            playbook = json.readValue(text, Map.class);
+        } catch (JacksonException e) {
+            throw refused("the text is no JSON: " + e.getOriginalMessage() + " at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr());
+        }
+        if (playbook.get("format") instanceof Integer format && format > Document.FORMAT) {
+            throw refused("it was made by a newer version (format " + format + "); this one reads format " + Document.FORMAT);
+        }
+        var faults = schema.validate(text, InputFormat.JSON);
+        if (!faults.isEmpty()) {
+            String first = faults.stream().limit(5).map(f -> (f.getInstanceLocation() + " " + f.getMessage()).strip()).reduce((a, b) -> a + "; " + b).orElseThrow();
+            throw refused("it is no playbook of ours, " + faults.size() + (faults.size() == 1 ? " fault: " : " faults: ") + first);
+        }
+        return ((List<Map<String, Object>>) playbook.get("documents")).stream().map(Document::of).toList();
+    }
+
+    private static Problem refused(String why) {
+        return new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "import-refused", "Nothing was imported: " + why);
+    }
+
+    /** Every document must be readable in the library as it would be. */
+    private void check(List<Document> documents) {
+        Library library = bookcase.library().with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
+        var problems = new ArrayList<DocumentException.Problem>();
+        for (Document call : documents.stream().filter(d -> d.kind().equals("call")).toList()) {
+            try {
+                library.compose(call);
+            } catch (DocumentException e) {
+                problems.addAll(e.problems());
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw new DocumentException(problems);
+        }
+    }
+
+    private ImportRow row(Document document, String by) {
+        Document shipped = Library.shipped().named(List.of(document.kind()), document.id());
+        var saved = bookcase.history(document.kind(), document.id());
+        if (!saved.isEmpty() && !bookcase.entry(document.kind(), document.id()).seenBy(by)) {
+            return row(document, State.CONFLICT, 0, "somebody else has a draft of this name; rename yours");
+        }
+        if (!saved.isEmpty()) {
+            boolean same = saved.get(0).digest().equals(document.digest());
+            return row(document, same ? State.SAME : State.CHANGED, saved.get(0).revision(), same ? "as it is here" : "becomes revision " + (saved.get(0).revision() + 1));
+        }
+        if (shipped != null) {
+            boolean same = shipped.digest().equals(document.digest()) || document.kind().equals("call") && whole(shipped).digest().equals(document.digest());
+            return row(document, same ? State.SAME : State.CONFLICT, 0, same ? "as in the catalogue" : "the catalogue has another of this name and is not changed; rename yours");
+        }
+        boolean taken = bookcase.library().documents().stream().anyMatch(d -> d.id().equals(document.id()));
+        return taken ? row(document, State.CONFLICT, 0, "another kind of document has this name; rename it") : row(document, State.NEW, 0, "your draft");
+    }
+
+    private static Document whole(Document call) {
+        Library library = Library.shipped();
+        return CallReader.whole(call, library::named);
+    }
+
+    private static ImportRow row(Document document, State state, int base, String message) {
+        return new ImportRow(document.kind(), document.id(), document.name(), state, base, message);
+    }
+
+    /** Imports what was looked at: all of it, or nothing when something conflicts or changed since. */
+    @Transactional
+    public List<ImportRow> taken(String text, List<ImportRow> asLooked, String by) {
+        List<ImportRow> rows = looked(text, by);
+        if (!rows.equals(asLooked)) {
+            throw new Problem(HttpStatus.CONFLICT, "import-overtaken", "the playbook changed after you looked at this import; look again, nothing was written");
+        }
+        if (rows.stream().anyMatch(r -> r.state() == State.CONFLICT)) {
+            throw refused("some names are in conflict");
+        }
+        List<Document> documents = documents(text);
+        for (int i = 0; i < rows.size(); i++) {
+            Document document = documents.get(i).kind().equals("call") ? bookcase.library().with(documents.stream().filter(d -> !d.kind().equals("call")).toList()).compose(documents.get(i)).document() : documents.get(i);
+            if (rows.get(i).state() == State.NEW) {
+                bookcase.saveNew(document, by);
+            } else if (rows.get(i).state() == State.CHANGED) {
+                bookcase.saveNext(document, rows.get(i).base(), by);
+            }
+        }
+        return rows;
+    }
+}

@@ -1,0 +1,63 @@
+package mensch.app.playbook;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.util.List;
+import java.util.Map;
+import mensch.app.playbook.Exchange.ImportRow;
+import mensch.core.library.Library;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Export and import of playbook documents. */
+@RestController
+@RequestMapping("/api/exchange")
+class ExchangeController {
+
+    record Incoming(@NotBlank String text) {}
+
+    /** An import as it was looked at, to be carried out. */
+    record Accepted(@NotBlank String text, @Valid @NotNull List<ImportRow> rows) {}
+
+    private final Exchange exchange;
+
+    ExchangeController(Exchange exchange) {
+        this.exchange = exchange;
+    }
+
+    @GetMapping
+    ResponseEntity<Map<String, Object>> export(@RequestParam String what, Principal by) {
+        String file = "mensch-" + what.replace('/', '-') + ".json";
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + file + "\"").body(exchange.taken(what, by.getName()));
+    }
+
+    /** The schema that imports are checked against. */
+    @GetMapping(value = "/schema", produces = MediaType.APPLICATION_JSON_VALUE)
+    String schema() throws IOException {
+        try (InputStream in = Library.class.getResourceAsStream("/library/playbook.schema.json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @PostMapping("/look")
+    List<ImportRow> look(@Valid @RequestBody Incoming incoming, Principal by) {
+        return exchange.looked(incoming.text(), by.getName());
+    }
+
+    @PostMapping("/take")
+    List<ImportRow> take(@Valid @RequestBody Accepted accepted, Principal by) {
+        return exchange.taken(accepted.text(), accepted.rows(), by.getName());
+    }
+}

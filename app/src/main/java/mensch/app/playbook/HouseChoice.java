@@ -1,0 +1,57 @@
+package mensch.app.playbook;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Map;
+import org.hibernate.annotations.Immutable;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** What the programme chose among the schools at one time; the newest is in force. */
+@Entity
+@Immutable
+@Table(name = "house_choice")
+public class HouseChoice {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private Map<String, String> choices;
+
+    @Column(nullable = false)
+    private String chosenBy;
+
+    @Column(nullable = false)
+    private Instant chosenAt;
+
+    protected HouseChoice() {}
+
+    HouseChoice(Map<String, String> choices, String chosenBy, Instant chosenAt) {
+        this.choices = choices;
+        this.chosenBy = chosenBy;
+        this.chosenAt = chosenAt;
+    }
+
+    long id() {
+        return id;
+    }
+
+    Map<String, String> choices() {
+        return choices;
+    }
+
+    String chosenBy() {
+        return chosenBy;
+    }
+
+    Instant chosenAt() {
+        return chosenAt;
+    }
+}

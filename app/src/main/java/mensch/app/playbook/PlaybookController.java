@@ -1,0 +1,168 @@
+package mensch.app.playbook;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import mensch.app.playbook.PlaybookEntry.Install;
+import mensch.core.call.Call;
+import mensch.core.call.CallEdit;
+import mensch.core.document.Document;
+import mensch.core.formation.Formation;
+import mensch.core.formation.Legality;
+import mensch.core.formation.Notation;
+import mensch.core.library.Library;
+import mensch.core.library.LibraryFormation;
+import mensch.core.lineup.Lineup;
+import mensch.core.sheet.Sketch;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Lists of everything in the playbook, its standing, and the formations and layers of one's own. */
+@RestController
+@RequestMapping("/api/playbook")
+class PlaybookController {
+    private static final List<String> KINDS = List.of("call", "front", "coverage", "movement", "pressure", "formation");
+    private static final String NEUTRAL_SPOT = "hs m 50 1&10";
+    private static final String NEUTRAL_FORMATION = "doubles-gun";
+
+    /**
+     * One document in a list.
+     *
+     * @param summary what it is made of, or made for, in words
+     * @param savedBy who saved the newest revision; null for the catalogue
+     * @param version of the programme's standing, for the next change of it
+     */
+    record PlaybookItem(String kind, String id, String name, String summary, int revision, String savedBy, Instant savedAt, String install,
+                        boolean published, boolean retired, int version, Sketch sketch) {}
+
+    record Standing(int version, @NotNull Install install, boolean published, boolean retired) {}
+
+    /** A revision in the history of a document. */
+    record RevisionItem(int revision, String name, String savedBy, Instant savedAt, String digest) {}
+
+    /** A formation as placed on the board, in the notation. */
+    record NewFormation(@NotBlank String name, @NotBlank String men) {}
+
+    /** A layer of a call to be kept as a document of its own. */
+    record LiftedLayer(@NotBlank String call, Integer revision, @NotBlank String layer, @NotBlank String name) {}
+
+    private final Bookcase bookcase;
+
+    PlaybookController(Bookcase bookcase) {
+        this.bookcase = bookcase;
+    }
+
+    @GetMapping
+    List<PlaybookItem> list(Principal by) {
+        Library library = bookcase.library();
+        var saved = new LinkedHashMap<String, DocumentRevision>();
+        bookcase.newest().forEach(r -> saved.put(r.kind() + "/" + r.docId(), r));
+        var users = new TreeMap<String, Call>();
+        library.calls().forEach(c -> c.layers().forEach(l -> users.putIfAbsent(l.document().id(), c)));
+        Map<String, PlaybookEntry> standings = bookcase.standings();
+        var items = new ArrayList<PlaybookItem>();
+        for (String kind : KINDS) {
+            for (Document document : library.kind(kind)) {
+                items.add(item(document, standings.get(kind + "/" + document.id()), saved.get(kind + "/" + document.id()), sketch(library, document, users)));
+            }
+        }
+        saved.values().stream().filter(r -> r.kind().equals("call")).forEach(r -> items.add(item(r.document(), standings.get("call/" + r.docId()), r, sketch(library, bookcase.read(r.document(), r.revision())))));
+        items.removeIf(i -> standings.containsKey(i.kind() + "/" + i.id()) && !standings.get(i.kind() + "/" + i.id()).seenBy(by.getName()));
+        return items;
+    }
+
+    private PlaybookItem item(Document document, PlaybookEntry said, DocumentRevision saved, Sketch sketch) {
+        PlaybookEntry entry = said == null ? new PlaybookEntry(document.kind(), document.id(), null) : said;
+        return new PlaybookItem(document.kind(), document.id(), document.name(), summary(document), saved == null ? 0 : saved.revision(), saved == null ? null : saved.savedBy(),
+            saved == null ? null : saved.savedAt(), entry.install().name(), entry.published(), entry.retired(), said == null ? -1 : said.version(), sketch);
+    }
+
+    private static String summary(Document document) {
+        Object value = switch (document.kind()) {
+            case "call" -> names(document.body().get("layers"));
+            case "front" -> "call side: " + document.text("call side");
+            case "coverage" -> "cover side: " + document.text("cover side");
+            case "movement" -> "for the " + (document.text("intent") == null ? "run" : document.text("intent"));
+            case "pressure" -> document.body().get("rush") + " rush";
+            default -> document.text("family") == null ? "own" : document.text("family");
+        };
+        return String.valueOf(value);
+    }
+
+    private static String names(Object layers) {
+        var names = new ArrayList<String>();
+        for (Object layer : layers instanceof List<?> list ? list : List.of()) {
+            names.add(layer instanceof Map<?, ?> map ? String.valueOf(map.get("name") == null ? map.get("id") : map.get("name")) : String.valueOf(layer));
+        }
+        return String.join(" + ", names);
+    }
+
+    /** A layer is drawn inside the first call that uses it; one that no call uses yet shows the formation alone. */
+    private static Sketch sketch(Library library, Document document, Map<String, Call> users) {
+        if (document.kind().equals("formation")) {
+            return Sketch.of(library.formation(document.id()).formation());
+        }
+        Call call = document.kind().equals("call") ? library.call(document.id()) : users.get(document.id());
+        return call == null ? Sketch.of(library.formation(NEUTRAL_FORMATION).formation()) : sketch(library, call);
+    }
+
+    private static Sketch sketch(Library library, Call call) {
+        List<String> meant = call.meantFor();
+        String formation = meant.isEmpty() || meant.contains(NEUTRAL_FORMATION) ? NEUTRAL_FORMATION : meant.get(0);
+        boolean known = library.formations().stream().map(LibraryFormation::id).anyMatch(formation::equals);
+        return Sketch.of(Lineup.of(call, library.formation(known ? formation : NEUTRAL_FORMATION).snap(null, false, NEUTRAL_SPOT)));
+    }
+
+    @GetMapping("/{kind}/{id}/history")
+    List<RevisionItem> history(@PathVariable String kind, @PathVariable String id, Principal by) {
+        bookcase.checkSeen(kind, id, by.getName());
+        return bookcase.history(kind, id).stream().map(r -> new RevisionItem(r.revision(), r.name(), r.savedBy(), r.savedAt(), r.digest())).toList();
+    }
+
+    @PutMapping("/{kind}/{id}/standing")
+    void stand(@PathVariable String kind, @PathVariable String id, @Valid @RequestBody Standing standing, Principal by) {
+        bookcase.checkSeen(kind, id, by.getName());
+        bookcase.set(kind, id, standing.version(), standing.install(), standing.published(), standing.retired());
+    }
+
+    /** Keeps a formation of one's own; what the rules have against it is reported, not repaired. */
+    @PostMapping("/formations")
+    List<String> keep(@Valid @RequestBody NewFormation request, Principal by) {
+        Formation formation = Notation.formation(request.name().strip(), request.men());
+        var body = new LinkedHashMap<String, Object>();
+        body.put("format", Document.FORMAT);
+        body.put("kind", "formation");
+        body.put("id", bookcase.freshId(request.name()));
+        body.put("name", request.name().strip());
+        body.put("men", Notation.print(formation));
+        Document document = Document.of(body);
+        bookcase.library().with(List.of(document));
+        bookcase.saveNew(document, by.getName());
+        return Legality.problems(formation, bookcase.library().vocabulary().convention().thresholds());
+    }
+
+    /** Keeps a layer of a call, as edited there, under a name of its own, so that other calls can stand on it. */
+    @PostMapping("/layers")
+    RevisionItem lift(@Valid @RequestBody LiftedLayer request, Principal by) {
+        bookcase.checkSeen("call", request.call(), by.getName());
+        Library library = bookcase.library();
+        boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(request.call()));
+        Document call = shipped ? library.call(request.call()).document() : bookcase.saved("call", request.call(), request.revision()).document();
+        Document layer = CallEdit.renamed(CallEdit.layer(call, request.layer()), bookcase.freshId(request.name()), request.name().strip());
+        library.with(List.of(layer));
+        DocumentRevision saved = bookcase.saveNew(layer, by.getName());
+        return new RevisionItem(saved.revision(), saved.name(), saved.savedBy(), saved.savedAt(), saved.digest());
+    }
+}

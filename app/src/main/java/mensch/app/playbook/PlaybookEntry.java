@@ -1,0 +1,95 @@
+package mensch.app.playbook;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.io.Serializable;
+
+/** What the programme does with one document: who wrote it, who may see it, whether it is taught. */
+@Entity
+@Table(name = "playbook_entry")
+@IdClass(PlaybookEntry.Key.class)
+public class PlaybookEntry {
+
+    /** How far a document has come: in the catalogue, taught, in this week's plan. */
+    public enum Install { CATALOGUE, INSTALLED, PLAN }
+
+    /** A document by kind and id. */
+    public record Key(String kind, String docId) implements Serializable {}
+
+    @Id
+    private String kind;
+
+    @Id
+    private String docId;
+
+    private String owner;
+
+    @Column(nullable = false)
+    private boolean published;
+
+    @Column(nullable = false)
+    private boolean retired;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private Install install;
+
+    @Version
+    private int version;
+
+    protected PlaybookEntry() {}
+
+    /** A new draft of somebody, or, with no owner, a first word about a document of the catalogue. */
+    PlaybookEntry(String kind, String docId, String owner) {
+        this.kind = kind;
+        this.docId = docId;
+        this.owner = owner;
+        this.published = owner == null;
+        this.install = Install.CATALOGUE;
+    }
+
+    void set(Install nowInstall, boolean nowPublished, boolean nowRetired) {
+        this.install = nowInstall;
+        this.published = nowPublished;
+        this.retired = nowRetired;
+    }
+
+    public String kind() {
+        return kind;
+    }
+
+    public String docId() {
+        return docId;
+    }
+
+    public String owner() {
+        return owner;
+    }
+
+    public boolean published() {
+        return published;
+    }
+
+    public boolean retired() {
+        return retired;
+    }
+
+    public Install install() {
+        return install;
+    }
+
+    public int version() {
+        return version;
+    }
+
+    /** Drafts are seen by their author alone. */
+    public boolean seenBy(String username) {
+        return published || username.equals(owner);
+    }
+}

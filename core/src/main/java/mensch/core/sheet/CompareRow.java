@@ -1,0 +1,46 @@
+package mensch.core.sheet;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Objects;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
+
+/**
+ * One part of one man that two calls answer differently on the same snap; a side is empty when that call has no such man.
+ *
+ * @param job   job id in the call that has it
+ * @param label his label on the field
+ */
+public record CompareRow(String job, String label, String part, String first, String second) {
+
+    /** Every difference, in the field order of the first call, then men only the second has. */
+    public static List<CompareRow> between(Lineup first, Lineup second) {
+        var ids = new LinkedHashSet<String>();
+        first.jobs().forEach(j -> ids.add(j.id()));
+        second.jobs().forEach(j -> ids.add(j.id()));
+        var rows = new ArrayList<CompareRow>();
+        for (String id : ids) {
+            Job a = first.job(id);
+            Job b = second.job(id);
+            for (Part part : Part.values()) {
+                String left = words(first, a, part);
+                String right = words(second, b, part);
+                if (!left.equals(right) || part == Part.ALIGN && a != null && b != null && !Objects.equals(a.feet(), b.feet())) {
+                    rows.add(new CompareRow(id, (a == null ? b : a).role().label(), part.words(), left, right));
+                }
+            }
+        }
+        return List.copyOf(rows);
+    }
+
+    private static String words(Lineup lineup, Job job, Part part) {
+        if (job == null) {
+            return "";
+        }
+        boolean has = job.part(part).orNull() != null || part == Part.SHOW;
+        return lineup.convention().labels().said(has ? Words.language(job.part(part).orNull()) : JobRows.missing(job.part(part)));
+    }
+}

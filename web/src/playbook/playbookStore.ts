@@ -1,0 +1,88 @@
+import { useStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { answer, client, problemOf, type Problem } from '../api/client'
+import type { PlaybookItem, RevisionItem } from '../api/types'
+
+export const KINDS = [
+  { id: 'call', name: 'calls' },
+  { id: 'front', name: 'fronts' },
+  { id: 'coverage', name: 'coverages' },
+  { id: 'movement', name: 'movements' },
+  { id: 'pressure', name: 'pressures' },
+  { id: 'formation', name: 'formations' },
+]
+export const STANDINGS = [
+  { id: 'all', name: 'everything' },
+  { id: 'INSTALLED', name: 'installed' },
+  { id: 'PLAN', name: "in this week's plan" },
+  { id: 'own', name: 'our own' },
+  { id: 'retired', name: 'retired' },
+]
+export type Install = 'CATALOGUE' | 'INSTALLED' | 'PLAN'
+
+/** Which documents a list shows; pure, so that it can be tested without a server. */
+export function shown(items: readonly PlaybookItem[], kind: string, standing: string, find: string): PlaybookItem[] {
+  const words = find.toLowerCase().split(/\s+/).filter(Boolean)
+  return items.filter((i) => {
+    if (i.kind !== kind) return false
+    if (standing === 'retired' ? !i.retired : i.retired) return false
+    if (standing === 'own' && i.revision === 0) return false
+    if (standing === 'PLAN' && i.install !== 'PLAN') return false
+    if (standing === 'INSTALLED' && i.install === 'CATALOGUE') return false
+    const text = `${i.name} ${i.summary} ${i.id}`.toLowerCase()
+    return words.every((w) => text.includes(w))
+  })
+}
+
+/** Everything in the playbook and what the programme does with it. */
+export const usePlaybook = defineStore('playbook', () => {
+  const items = shallowRef<PlaybookItem[]>([])
+  const kind = useStorage('mensch.playbook.kind', 'call')
+  const standing = useStorage('mensch.playbook.standing', 'all')
+  const find = ref('')
+  const selectedId = useStorage('mensch.playbook.selected', '')
+  const loading = ref(true)
+  const problem = ref<Problem>()
+  const list = computed(() => shown(items.value, kind.value, standing.value, find.value))
+  const selected = computed(() => items.value.find((i) => i.kind === kind.value && i.id === selectedId.value))
+  const of = (wanted: string): PlaybookItem[] => items.value.filter((i) => i.kind === wanted && !i.retired)
+
+  async function load(): Promise<void> {
+    try {
+      items.value = await answer(client.GET('/api/playbook'))
+      problem.value = undefined
+    } catch (error) {
+      problem.value = problemOf(error)
+    } finally {
+      loading.value = false
+    }
+  }
+  /** Says what the programme does with a document; refused when somebody changed it meanwhile. */
+  async function stand(item: PlaybookItem, change: Partial<{ install: Install; published: boolean; retired: boolean }>): Promise<void> {
+    const body = { version: item.version, install: item.install as Install, published: item.published, retired: item.retired, ...change }
+    try {
+      await answer(client.PUT('/api/playbook/{kind}/{id}/standing', { params: { path: { kind: item.kind, id: item.id } }, body }))
+      await load()
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
+  }
+  const history = (item: PlaybookItem): Promise<RevisionItem[]> => answer(client.GET('/api/playbook/{kind}/{id}/history', { params: { path: { kind: item.kind, id: item.id } } }))
+
+  async function compose(name: string, layers: string[]): Promise<string> {
+    const made = await answer(client.POST('/api/calls/composed', { body: { name, layers } }))
+    await load()
+    return made.id
+  }
+  async function duplicate(item: PlaybookItem, name: string): Promise<string> {
+    const made = await answer(client.POST('/api/calls', { body: { name, from: item.id, fromRevision: item.revision, edits: [] } }))
+    await load()
+    return made.id
+  }
+  async function lift(call: PlaybookItem, layer: string, name: string): Promise<void> {
+    await answer(client.POST('/api/playbook/layers', { body: { call: call.id, revision: call.revision, layer, name } }))
+    await load()
+  }
+  return { items, kind, standing, find, selectedId, loading, problem, list, selected, of, load, stand, history, compose, duplicate, lift }
+})
