@@ -13,6 +13,7 @@ import FindingsPanel from './FindingsPanel.vue'
 import JobStrip from './JobStrip.vue'
 import KeysHelp from './KeysHelp.vue'
 import PlaceAsk from './PlaceAsk.vue'
+import PlaceOffence from './PlaceOffence.vue'
 import RulesPanel from './RulesPanel.vue'
 import SaveBar from './SaveBar.vue'
 import SnapLine from './SnapLine.vue'
@@ -26,6 +27,8 @@ const saveBar = useTemplateRef('saveBar')
 const help = ref(false)
 const asking = ref<{ job: string; spot: Spot }>()
 const ghost = ref<Spot>()
+const placing = ref(false)
+const man = ref<string>()
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 onMounted(() => board.start())
 watch(() => session.me, (me, before) => {
@@ -37,7 +40,14 @@ const broken = computed(() => new Set((sheet.value?.findings ?? []).filter((f) =
 const phases = computed(() => answer.value?.phases.length ?? 1)
 const last = computed(() => Math.min(phase.value, phases.value - 1))
 
+/** Eligible men of the offence, left to right as they stand. */
+const eligible = computed(() => (sheet.value?.offence ?? []).filter((m) => m.post === 'eligible' || m.post === 'quarterback'))
+function walkOffence(by: number): void {
+  const names = eligible.value.map((m) => m.name)
+  man.value = names[(Math.max(0, names.indexOf(man.value ?? '')) + (man.value ? by : 0) + names.length) % names.length]
+}
 function walk(by: number): void {
+  if (placing.value) return walkOffence(by)
   const order = (sheet.value?.jobs ?? []).map((j) => j.id)
   if (viewFrom.value === 'defence') order.reverse()
   const at = selected.value ? order.indexOf(selected.value) : by > 0 ? -1 : order.length
@@ -49,6 +59,8 @@ function toggle(layer: Layer): void {
 }
 /** Moves the picked man's ghost; as seen on the screen, so turned about from behind the defence. */
 function nudge(x: number, y: number): void {
+  const placedMan = eligible.value.find((m) => m.name === man.value)
+  if (placing.value && placedMan) return board.placeMan(placedMan.name, { x: placedMan.feet.x + (viewFrom.value === 'offence' ? x : -x), y: placedMan.feet.y + (viewFrom.value === 'offence' ? y : -y) })
   const from = ghost.value ?? job.value?.feet
   const turn = viewFrom.value === 'offence' ? 1 : -1
   if (from) ghost.value = { x: from.x + turn * x, y: Math.max(0.6, from.y + turn * y) }
@@ -72,18 +84,20 @@ function putBack(): void {
 }
 const always = (): boolean => true
 const picked = (): boolean => !!selected.value
+const movable = (): boolean => picked() || (placing.value && !!man.value)
 const actions: Action[] = [
   { id: 'type', label: 'Type a snap', shortcut: '/', enabled: always, perform: () => snapLine.value?.open() },
   { id: 'previous', label: 'Man to the left', shortcut: 'ArrowLeft', enabled: always, perform: () => walk(-1) },
   { id: 'next', label: 'Man to the right', shortcut: 'ArrowRight', enabled: always, perform: () => walk(1) },
   { id: 'rules', label: 'His rules (or put him where his ghost stands)', shortcut: 'Enter', enabled: picked, perform: enter },
   { id: 'back', label: 'One step back', shortcut: 'Escape', enabled: always, perform: back },
-  { id: 'nudge-left', label: 'Move him half a yard left', shortcut: 'Shift+ArrowLeft', enabled: picked, perform: () => nudge(-0.5, 0) },
-  { id: 'nudge-right', label: 'Move him half a yard right', shortcut: 'Shift+ArrowRight', enabled: picked, perform: () => nudge(0.5, 0) },
-  { id: 'nudge-up', label: 'Move him half a yard up', shortcut: 'Shift+ArrowUp', enabled: picked, perform: () => nudge(0, 0.5) },
-  { id: 'nudge-down', label: 'Move him half a yard down', shortcut: 'Shift+ArrowDown', enabled: picked, perform: () => nudge(0, -0.5) },
+  { id: 'nudge-left', label: 'Move him half a yard left', shortcut: 'Shift+ArrowLeft', enabled: movable, perform: () => nudge(-0.5, 0) },
+  { id: 'nudge-right', label: 'Move him half a yard right', shortcut: 'Shift+ArrowRight', enabled: movable, perform: () => nudge(0.5, 0) },
+  { id: 'nudge-up', label: 'Move him half a yard up', shortcut: 'Shift+ArrowUp', enabled: movable, perform: () => nudge(0, 0.5) },
+  { id: 'nudge-down', label: 'Move him half a yard down', shortcut: 'Shift+ArrowDown', enabled: movable, perform: () => nudge(0, -0.5) },
   { id: 'put-back', label: 'Put him back where his rules say', shortcut: 'Delete', enabled: picked, perform: putBack },
   ...LAYERS.map((layer, i): Action => ({ id: layer, label: `Layer: ${layer}`, shortcut: String(i + 1), enabled: always, perform: () => toggle(layer) })),
+  { id: 'offence', label: 'Place men of the offence', shortcut: 'O', enabled: always, perform: () => (placing.value = !placing.value) },
   { id: 'phase', label: 'Before and after the motion', shortcut: 'M', enabled: () => phases.value > 1, perform: () => (phase.value = last.value === 0 ? 99 : 0) },
   { id: 'turn', label: 'Seen from behind the offence or the defence', shortcut: 'V', enabled: always, perform: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence') },
   { id: 'findings', label: 'What breaks', shortcut: 'F', enabled: always, perform: () => (panel.value = 'findings') },
@@ -115,16 +129,18 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <div class="bar">
         <button v-for="(layer, i) in LAYERS" :key="layer" type="button" :aria-pressed="layers.includes(layer)" @click="toggle(layer)"><span class="key">{{ i + 1 }}</span> {{ layer }}</button>
         <button type="button" class="turn" @click="viewFrom = viewFrom === 'offence' ? 'defence' : 'offence'"><span class="key">V</span> from behind the {{ viewFrom }}</button>
+        <button type="button" :aria-pressed="placing" @click="placing = !placing"><span class="key">O</span> offence</button>
         <span v-if="phases > 1" class="phases">
           <button type="button" :aria-pressed="last === 0" @click="phase = 0">Before</button>
           <button v-for="n in phases - 1" :key="n" type="button" :aria-pressed="last === n" @click="phase = n">{{ phases === 2 ? 'After' : `Step ${n}` }}</button>
           <span class="key">M</span>
         </span>
       </div>
+      <PlaceOffence v-if="placing" :may-write="mayWrite" :man="man" @done="placing = false" />
       <div class="drawing">
         <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} <button class="link" type="button" @click="board.start">Try again</button></p>
         <p v-else-if="!answer" class="soft waiting">Lining up.</p>
-        <FieldDrawing v-if="answer && sheet" :field="answer.field" :sheet="sheet" :from="viewFrom" :layers="layers" :selected="selected" :ghost="ghost" @pick="selected = $event; ghost = undefined" @drop="(j, spot) => (asking = { job: j, spot })" />
+        <FieldDrawing v-if="answer && sheet" :field="answer.field" :sheet="sheet" :from="viewFrom" :layers="layers" :selected="selected" :ghost="ghost" :placing="placing" :placing-man="man" @take="man = $event" @place="board.placeMan" @pick="selected = $event; ghost = undefined" @drop="(j, spot) => (asking = { job: j, spot })" />
       </div>
       <p v-if="sheet" class="facts">{{ [...sheet.facts, ...sheet.movedIn].join('. ') }}.<template v-if="draft.hand.length"> Put by hand, not saved: {{ draft.hand.map((h) => h.job.replaceAll('-', ' ')).join(', ') }}.</template></p>
     </section>
@@ -148,13 +164,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 .board { display: grid; grid-template: auto minmax(0, 1fr) 306px / minmax(0, 1fr) 300px; height: 100%; }
 header { grid-column: 1 / 3; display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
 .hint { color: var(--soft); font: 400 13px var(--narrow); white-space: nowrap; }
-.middle { display: grid; grid-template-rows: auto minmax(0, 1fr) auto; min-height: 0; background: var(--field); }
+.middle { display: flex; flex-direction: column; min-height: 0; background: var(--field); }
 .bar { display: flex; gap: 6px; padding: 6px 12px 4px; flex-wrap: wrap; }
 .bar button, .tabs button { all: unset; cursor: pointer; font: 600 13px/1.5 var(--narrow); color: var(--soft); padding: 1px 5px 0; border-bottom: 3px solid transparent; }
 .bar button:focus-visible, .tabs button:focus-visible { outline: 3px solid var(--accent); }
 .bar button[aria-pressed='true'], .tabs button[aria-selected='true'] { color: var(--ink); border-bottom-color: var(--accent); }
 .phases { margin-left: auto; display: flex; gap: 4px; align-items: center; }
-.drawing { min-height: 0; position: relative; }
+.drawing { min-height: 0; position: relative; flex: 1; }
 .facts { font: 400 12.5px/1.3 var(--narrow); color: var(--soft); padding: 3px 14px 5px; }
 .trouble { color: var(--bust); font-weight: 600; padding: 20px; } .waiting { padding: 20px; }
 aside { border-left: 2px solid var(--ink); background: var(--card); padding: 8px 14px 14px; overflow-y: auto; min-height: 0; scrollbar-width: thin; }

@@ -5,8 +5,8 @@ import DefenderMark from './DefenderMark.vue'
 import { drawingOf, rectOf, SCALE, yardLines, type ViewFrom } from './field'
 import type { Layer } from './boardStore'
 
-const props = defineProps<{ field: FieldRow; sheet: Sheet; from: ViewFrom; layers: Layer[]; selected?: string; ghost?: Spot }>()
-const emit = defineEmits<{ pick: [job: string]; drop: [job: string, spot: Spot] }>()
+const props = defineProps<{ field: FieldRow; sheet: Sheet; from: ViewFrom; layers: Layer[]; selected?: string; ghost?: Spot; placing?: boolean; placingMan?: string }>()
+const emit = defineEmits<{ pick: [job: string]; drop: [job: string, spot: Spot]; take: [man: string]; place: [man: string, spot: Spot] }>()
 
 const svg = ref<SVGSVGElement>()
 const drawing = computed(() => drawingOf(props.field, props.from))
@@ -42,6 +42,8 @@ const fanned = computed(() => {
 
 let dragging: { job: string; moved: boolean } | undefined
 const dragged = ref<{ job: string; spot: Spot }>()
+const movingMan = ref<{ name: string; spot: Spot }>()
+const offence = computed(() => props.sheet.offence.map((m) => (m.name === movingMan.value?.name ? { ...m, feet: movingMan.value.spot } : m)))
 function spotOf(event: PointerEvent): Spot {
   const matrix = svg.value!.getScreenCTM()!.inverse()
   const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix)
@@ -52,7 +54,16 @@ function down(job: JobRow, event: PointerEvent): void {
   dragging = { job: job.id, moved: false }
   svg.value!.setPointerCapture(event.pointerId)
 }
+/** While the offence is being placed its men are dragged, the defenders answer. */
+let placed: string | undefined
+function takeMan(man: { name: string; post: string }, event: PointerEvent): void {
+  if (!props.placing || !['eligible', 'quarterback'].includes(man.post)) return
+  placed = man.name
+  emit('take', man.name)
+  svg.value!.setPointerCapture(event.pointerId)
+}
 function move(event: PointerEvent): void {
+  if (placed) movingMan.value = { name: placed, spot: { x: spotOf(event).x, y: Math.min(-0.5, spotOf(event).y) } }
   if (!dragging) return
   const spot = spotOf(event)
   const from = props.sheet.jobs.find((j) => j.id === dragging!.job)?.feet
@@ -61,6 +72,9 @@ function move(event: PointerEvent): void {
   dragged.value = { job: dragging.job, spot: { x: spot.x, y: Math.max(0.6, spot.y) } }
 }
 function up(): void {
+  if (placed && movingMan.value) emit('place', placed, movingMan.value.spot)
+  placed = undefined
+  movingMan.value = undefined
   if (dragged.value) emit('drop', dragged.value.job, dragged.value.spot)
   dragging = undefined
   dragged.value = undefined
@@ -101,8 +115,8 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
         <line v-if="j.feet && j.key" :x1="at(j.feet).x" :y1="at(j.feet).y" :x2="at(j.key).x" :y2="at(j.key).y" :class="['sight', { faded: selected && selected !== j.id }]" />
       </template>
     </g>
-    <g aria-hidden="true">
-      <g v-for="m in sheet.offence" :key="m.name">
+    <g :aria-hidden="!placing">
+      <g v-for="m in offence" :key="m.name" :class="{ movable: placing && (m.post === 'eligible' || m.post === 'quarterback'), taken: placing && m.name === placingMan }" @pointerdown.prevent="takeMan(m, $event)">
         <rect v-if="m.post === 'centre'" :x="at(m.feet).x - 8" :y="at(m.feet).y - 8" width="16" height="16" class="offence" />
         <circle v-else :cx="at(m.feet).x" :cy="at(m.feet).y" r="8.6" class="offence" />
         <text v-if="m.post === 'eligible' || m.post === 'quarterback'" :x="at(m.feet).x" :y="at(m.feet).y + 4" class="name">{{ m.post === 'quarterback' ? 'Q' : m.name }}</text>
@@ -158,6 +172,7 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
 .region { fill: var(--accent); fill-opacity: 0.18; stroke: var(--accent); stroke-dasharray: 3 2; }
 .sight { stroke: var(--ink); stroke-width: 1; stroke-dasharray: 2 3; }
 .offence { fill: var(--field); stroke: var(--ink); stroke-width: 1.7; }
+.movable { cursor: grab; } .movable .offence { stroke-width: 2.6; } .taken .offence { fill: var(--accent); }
 .name { font: 700 10.5px var(--narrow); text-anchor: middle; fill: var(--ink); }
 .number { text-anchor: middle; fill: var(--soft); }
 .gap-letter { font: 700 13px var(--narrow); text-anchor: middle; fill: var(--run); }

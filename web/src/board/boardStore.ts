@@ -5,6 +5,7 @@ import { answer, client, problemOf, type Problem } from '../api/client'
 import type { Board, BoardRequest, CallItem, CallSheet, Choices, Edit, FoundPhrase, Hand, SnapWords, Spot } from '../api/types'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field'
+import { placed } from './placing'
 import { begin, change, redo, undo, type History } from './history'
 
 export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage'] as const
@@ -113,6 +114,22 @@ export const useBoard = defineStore('board', () => {
     setDraft(withHand(draft.value, hand))
   }
 
+  /** A man of the offence stands elsewhere; the formation is as placed from now on. */
+  function placeMan(man: string, spot: Spot): void {
+    if (sheet.value) Object.assign(snap.value, { men: placed(sheet.value.notation, man, spot), motion: undefined })
+  }
+  function asWritten(): void {
+    snap.value.men = undefined
+  }
+  /** Keeps the offence as placed; the answer tells what the rules have against it. */
+  async function keepFormation(name: string): Promise<string[]> {
+    const against = await answer(client.POST('/api/playbook/formations', { body: { name, men: snap.value.men ?? '' } }))
+    choices.value = await answer(client.GET('/api/board/choices'))
+    const kept = choices.value.formations.find((f) => f.name === name.trim())
+    if (kept) Object.assign(snap.value, { formation: kept.id, mirrored: false, men: undefined })
+    return against
+  }
+
   async function saved(sheetSaved: CallSheet): Promise<void> {
     callId.value = sheetSaved.id
     revision.value = sheetSaved.revision
@@ -136,6 +153,7 @@ export const useBoard = defineStore('board', () => {
     await lineUp()
   }
 
+  watch(() => [snap.value.formation, snap.value.mirrored], asWritten)
   watch(snap, () => {
     const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
     if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion)) snap.value.motion = undefined
@@ -146,6 +164,6 @@ export const useBoard = defineStore('board', () => {
 
   return {
     snap, callId, revision, drafts, draft, dirty, viewFrom, layers, choices, calls, callSheet, board, sheet, job, problem, tryProblem, trying, phase, selected, panel,
-    start, lineUp, chooseCall, setDraft, undo: () => step(undo), redo: () => step(redo), trySentence, phrasesAt, putForNow, saveAs, saveNext, rebase,
+    start, lineUp, chooseCall, setDraft, undo: () => step(undo), redo: () => step(redo), trySentence, phrasesAt, putForNow, placeMan, asWritten, keepFormation, saveAs, saveNext, rebase,
   }
 })

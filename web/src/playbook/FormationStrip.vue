@@ -23,7 +23,7 @@ async function load(): Promise<void> {
     }
   } catch (error) {
     // a sentence half typed: the strip keeps the last one that read well
-    if (mine === asked) trouble.value = problemOf(error).code === 'document-faults' ? '' : problemOf(error).detail
+    if (mine === asked) trouble.value = problemOf(error).code === 'document-invalid' ? '' : problemOf(error).detail
   }
 }
 watch(() => [props.call, props.revision, props.role, props.onCoverSide, JSON.stringify(props.edits)], useDebounceFn(() => void load(), 60), { immediate: true })

@@ -62,7 +62,7 @@ class BoardAndCallsTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
         anvil/will/base | align gap Q @ 5 | document-invalid
-        anvil/will/nosuch | run A gap     | document-invalid
+        nowhere/will/base | run A gap   | document-invalid
         anvil           | run A gap       | input-invalid
         """)
     void aBadEditIsRefusedWithACode(String rung, String sentence, String code, int port) {
@@ -89,20 +89,20 @@ class BoardAndCallsTest {
     void theSecondOfTwoSavesIsRefusedAndShownBothVersions(int port) {
         Browserless first = Browserless.signedIn(port, "marrow");
         Browserless second = Browserless.signedIn(port, "marrow");
-        Answer made = first.post("/api/calls", "{\"name\": \"Anvil Squall\", \"from\": \"anvil-drizzle\", \"fromRevision\": 0, \"edits\": []}");
+        Answer made = first.post("/api/calls", "{\"name\": \"Anvil Otter\", \"from\": \"anvil-drizzle\", \"fromRevision\": 0, \"edits\": []}");
         assertThat(made.json().get("revision").asInt()).isEqualTo(1);
-        String mine = "{\"base\": 1, \"edits\": " + edit("anvil/free/base", "align stack tackle @ 13; key ball then #2; reads safety; run alley; technique safety-space") + "}";
-        Answer saved = first.put("/api/calls/anvil-squall", mine);
+        String mine = "{\"base\": 1, \"edits\": " + edit("drizzle/deep-strong/base", "align stack tackle @ 13; key ball then #2; reads safety; run alley; pass deep middle third; technique safety-space") + "}";
+        Answer saved = first.put("/api/calls/anvil-otter", mine);
         assertThat(saved.json().get("revision").asInt()).isEqualTo(2);
         assertThat(saved.json().get("digest").asString()).isNotEqualTo(made.json().get("digest").asString());
-        Answer refused = second.put("/api/calls/anvil-squall", mine.replace("@ 13", "@ 14"));
+        Answer refused = second.put("/api/calls/anvil-otter", mine.replace("@ 13", "@ 14"));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.json().get("code").asString()).isEqualTo("call-overtaken");
         assertThat(refused.json().at("/theirs/revision").asInt()).isEqualTo(2);
         assertThat(refused.json().get("theirCall").toString()).contains("stack tackle @ 13");
-        assertThat(first.get("/api/calls/anvil-squall").json().toString()).contains("stack tackle @ 13").doesNotContain("@ 14");
-        assertThat(first.get("/api/calls/anvil-squall?revision=1").json().toString()).contains("stack tackle @ 12");
-        assertThat(first.get("/api/calls/anvil-squall/revisions").json()).hasSize(2);
+        assertThat(first.get("/api/calls/anvil-otter").json().toString()).contains("stack tackle @ 13").doesNotContain("@ 14");
+        assertThat(first.get("/api/calls/anvil-otter?revision=1").json().toString()).contains("stack tackle @ 12");
+        assertThat(first.get("/api/calls/anvil-otter/revisions").json()).hasSize(2);
     }
 
     @Test

@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest'
+import type { PlaybookItem } from '../api/types'
+import { shown } from './playbookStore'
+
+const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
+  kind: 'call', id: 'anvil-fog', name: 'Anvil Fog', summary: 'anvil + fog', revision: 0, install: 'CATALOGUE', published: true, retired: false, version: -1, sketch: { offence: [], defence: [] }, ...over,
+})
+const ITEMS = [
+  item({}),
+  item({ id: 'anvil-heron', name: 'Anvil Heron', summary: 'anvil + squall + heron', install: 'PLAN' }),
+  item({ id: 'ours', name: 'Ours', install: 'INSTALLED', revision: 2 }),
+  item({ id: 'old', name: 'Old one', retired: true }),
+  item({ kind: 'front', id: 'anvil', name: 'Anvil' }),
+]
+const ids = (standing: string, find = '', kind = 'call'): string[] => shown(ITEMS, kind, standing, find).map((i) => i.id)
+
+describe('what a playbook list shows', () => {
+  it('keeps kinds apart and retired ones out', () => {
+    expect(ids('all')).toEqual(['anvil-fog', 'anvil-heron', 'ours'])
+    expect(ids('all', '', 'front')).toEqual(['anvil'])
+    expect(ids('retired')).toEqual(['old'])
+  })
+  it('knows the standings: what is in the plan is installed too', () => {
+    expect(ids('PLAN')).toEqual(['anvil-heron'])
+    expect(ids('INSTALLED')).toEqual(['anvil-heron', 'ours'])
+    expect(ids('own')).toEqual(['ours'])
+  })
+  it('finds by a few letters of name or layers, in any order', () => {
+    expect(ids('all', 'her squ')).toEqual(['anvil-heron'])
+    expect(ids('all', 'zzz')).toEqual([])
+  })
+})
