@@ -23,11 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Bookcase {
+    private final Library catalogue = Library.shipped();
     private final DocumentRevisions revisions;
     private final PlaybookEntries entries;
     private final HouseChoices houses;
     private final Clock clock;
-    private volatile InForce inForce = new InForce(-1, -1, Library.shipped());
+    private volatile InForce inForce = new InForce(-1, -1, catalogue);
 
     /** The library read for one state of the database. */
     private record InForce(long lastDocument, long lastChoice, Library library) {}
@@ -46,7 +47,7 @@ public class Bookcase {
         long lastChoice = choice == null ? 0 : choice.id();
         InForce known = inForce;
         if (known.lastDocument() != lastDocument || known.lastChoice() != lastChoice) {
-            Library read = known.lastChoice() == lastChoice ? known.library() : Library.shipped().choosing(choice == null ? Map.of() : choice.choices());
+            Library read = choice == null ? catalogue : catalogue.choosing(choice.choices());
             var own = new ArrayList<Document>();
             revisions.newest().stream().filter(r -> !r.kind().equals("call")).forEach(r -> own.add(r.document()));
             known = new InForce(lastDocument, lastChoice, own.isEmpty() ? read : read.with(own));
@@ -160,7 +161,7 @@ public class Bookcase {
         if (last != base) {
             throw new Problem(HttpStatus.CONFLICT, "conventions-overtaken", "somebody changed the conventions after you opened them; look again");
         }
-        Library.shipped().choosing(choices);
+        catalogue.choosing(choices);
         houses.saveAndFlush(new HouseChoice(choices, by, clock.instant()));
     }
 }

@@ -35,6 +35,7 @@ class Exchange {
     /** What becomes of a document that comes in. */
     enum State { NEW, CHANGED, SAME, CONFLICT }
 
+    private final Library catalogue = Library.shipped();
     private final Bookcase bookcase;
     private final JsonMapper json;
     private final Clock clock;
@@ -136,7 +137,7 @@ class Exchange {
     }
 
     private ImportRow row(Document document, String by) {
-        Document shipped = Library.shipped().named(List.of(document.kind()), document.id());
+        Document shipped = catalogue.named(List.of(document.kind()), document.id());
         var saved = bookcase.history(document.kind(), document.id());
         if (!saved.isEmpty() && !bookcase.entry(document.kind(), document.id()).seenBy(by)) {
             return row(document, State.CONFLICT, 0, "somebody else has a draft of this name; rename yours");
@@ -153,9 +154,8 @@ class Exchange {
         return taken ? row(document, State.CONFLICT, 0, "another kind of document has this name; rename it") : row(document, State.NEW, 0, "your draft");
     }
 
-    private static Document whole(Document call) {
-        Library library = Library.shipped();
-        return CallReader.whole(call, library::named);
+    private Document whole(Document call) {
+        return CallReader.whole(call, catalogue::named);
     }
 
     private static ImportRow row(Document document, State state, int base, String message) {

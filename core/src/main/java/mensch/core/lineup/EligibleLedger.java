@@ -11,6 +11,9 @@ import mensch.core.rung.Task;
 /** Every eligible man and who has him: by name in man coverage, else the zones he stands in front of. */
 public record EligibleLedger(List<Entry> entries) {
 
+    /** More deep men than this are a zone of their own: a last play, a prevent. */
+    private static final int MOST_DEEP_BEHIND_MAN = 2;
+
     /**
      * One eligible man.
      *
@@ -39,7 +42,9 @@ public record EligibleLedger(List<Entry> entries) {
     }
 
     private static List<Job> byZone(AreaLedger areas, Man man) {
-        return areas.rows().stream().filter(r -> inWidth(r.extent(), man)).map(Row::owner).toList();
+        // a deep man has nobody by himself: behind man coverage he helps, and does not take
+        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep()) || areas.rows().size() > MOST_DEEP_BEHIND_MAN;
+        return areas.rows().stream().filter(r -> (zone || !r.area().deep()) && inWidth(r.extent(), man)).map(Row::owner).toList();
     }
 
     private static boolean inWidth(Region extent, Man man) {

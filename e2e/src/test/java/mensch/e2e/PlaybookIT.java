@@ -1,0 +1,152 @@
+package mensch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import mensch.app.RunningApp;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The playbook in the browser: a call written from nothing, lined up and printed; compared; schools; taken out and in again. */
+@ExtendWith(RunningApp.class)
+class PlaybookIT {
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void open() {
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void close() {
+        chromium.assertNoScriptErrors();
+        chromium.close();
+    }
+
+    private static void write(Page page, String man, String sentence) {
+        page.selectOption("[aria-label=Man]", man);
+        page.locator("section[aria-label='His rules']").focus();
+        page.keyboard().press("a");
+        page.keyboard().type(sentence);
+        assertThat(page.locator(".fine")).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("textarea")).hasCount(0);
+    }
+
+    private static Locator cell(Page page, String formation) {
+        return page.locator(".strip li", new Page.LocatorOptions().setHas(page.locator(".name", new Page.LocatorOptions().setHasText(formation)))).first();
+    }
+
+    @Test
+    void aFiveManPressureWithItsCoverageIsWrittenFromNothingLinedUpAndPrinted(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook");
+        assertThat(page.locator("ul li")).not().hasCount(0);
+        page.keyboard().press("n");
+        page.fill(".ant-modal input", "Otter Plover");
+        page.selectOption(".ant-modal [aria-label=coverage]", "blank");
+        page.keyboard().press("Enter");
+        page.locator("text=Make it and write its rules").click();
+        assertThat(page.locator(".strip li")).not().hasCount(0);
+        write(page, "corner-left", "when 1 or more receivers on my side: run none until crack then outside, force; pass man #1");
+        write(page, "nickel", "run outside, force; pass man #2");
+        write(page, "weak", "when slot on my side: align over #2, inside, 1 x 6; run outside, force; pass man #2");
+        write(page, "free", "align landmark middle @ 12; pass deep middle third");
+        write(page, "mike", "when empty and 3 or more receivers on my side: align over #3, inside, 1 x 5; pass man #3");
+        write(page, "mike", "when not empty: pass man back");
+        write(page, "will", "align outside end man 2 x 1; move blitz to outside; run C gap, force; pass rush contain");
+        write(page, "end-away", "move pinch to B gap; run B gap; pass rush B gap");
+        page.keyboard().press("s");
+        assertThat(page.locator("header")).containsText("Saved as revision 2");
+        assertThat(cell(page, "Trips open").locator(".bust")).containsText("bust");
+        cell(page, "Empty 3x2").locator("button").click();
+        page.selectOption("[aria-label=Man]", "mike");
+        page.selectOption("[aria-label=Part]", "pass");
+        assertThat(page.locator(".now")).containsText("man #3");
+        Chromium.assertAccessible(page);
+        page.navigate("http://127.0.0.1:" + port + "/playbook/card/otter-plover");
+        assertThat(page.locator("article tbody tr")).hasCount(11);
+        assertThat(page.locator("article")).containsText("Otter Plover");
+        Download drawing = page.waitForDownload(() -> page.locator("button", new Page.LocatorOptions().setHasText("SVG")).click());
+        Assertions.assertThat(drawing.suggestedFilename()).isEqualTo("otter-plover-empty-3x2.svg");
+        Chromium.assertAccessible(page);
+    }
+
+    @Test
+    void theStripFollowsASentenceAsItIsTypedAndUndoTakesItBack(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook/call/anvil-drizzle");
+        page.selectOption("[aria-label=Man]", "nickel");
+        assertThat(cell(page, "Trips open").locator(".rung")).containsText("trips");
+        page.locator("section[aria-label='His rules']").focus();
+        page.keyboard().press("a");
+        page.keyboard().type("when open trips on my side: align over #3, inside, 1 x 4");
+        assertThat(cell(page, "Trips open").locator(".rung")).containsText("own-1");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("textarea")).hasCount(0);
+        page.keyboard().press("u");
+        assertThat(cell(page, "Trips open").locator(".rung")).containsText("trips");
+    }
+
+    @Test
+    void twoCallsAreComparedAndAnyPairCanBeChosen(int port) {
+        Page page = chromium.signedIn(port, "lind", "/playbook/compare?first=anvil-drizzle&second=anvil-fog");
+        assertThat(page.locator(".table")).containsText("stack tackle @ 12");
+        assertThat(page.locator(".table")).containsText("deep half @ 13");
+        page.selectOption("[aria-label='Second call']", "chisel-drizzle");
+        assertThat(page.locator(".table")).containsText("no such man");
+        Chromium.assertAccessible(page);
+    }
+
+    @Test
+    void aSchoolIsPutInForceAndTheBoardSaysTheNewWord(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/programme");
+        page.locator("label", new Page.LocatorOptions().setHasText("outside shade of the centre")).click();
+        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force")).click();
+        assertThat(page.locator("[role=status]")).containsText("In force");
+        Chromium.assertAccessible(page);
+        page.navigate("http://127.0.0.1:" + port + "/board");
+        assertThat(page.locator(".strip [data-job=nose]")).containsText("1 technique");
+        page.navigate("http://127.0.0.1:" + port + "/programme");
+        page.locator("label", new Page.LocatorOptions().setHasText("inside shade of the guard")).click();
+        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force")).click();
+        assertThat(page.locator("[role=status]")).containsText("In force");
+    }
+
+    @Test
+    void aPlaybookComesInAfterALookAtWhatItWouldDo(int port) throws IOException {
+        Page page = chromium.signedIn(port, "marrow", "/playbook");
+        page.locator("summary", new Page.LocatorOptions().setHasText("Export")).click();
+        Download everything = page.waitForDownload(() -> page.locator("a", new Page.LocatorOptions().setHasText("formations")).click());
+        String text = Files.readString(everything.path());
+        String renamed = text.replace("\"pro-i\"", "\"otter-i\"").replace("\"Pro I\"", "\"Otter I\"");
+        page.setInputFiles("input[type=file]", new FilePayload("otters.json", "application/json", renamed.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator(".ant-modal")).containsText("1 would be new or changed");
+        page.locator("text=Import all of it").click();
+        assertThat(page.locator(".ant-modal [role=status]")).containsText("Imported: 1 document");
+        page.setInputFiles("input[type=file]", new FilePayload("broken.json", "application/json", "{".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator(".ant-modal [role=alert]")).containsText("Nothing was imported");
+    }
+
+    @Test
+    void theOffenceIsPlacedWithKeysAndKeptUnderAName(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        assertThat(page.locator(".strip li")).hasCount(11);
+        page.keyboard().press("o");
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".place")).containsText("SE");
+        page.keyboard().press("Shift+ArrowRight");
+        page.fill("[aria-label='Name of the formation']", "Otter split");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".place")).containsText("Kept among the formations");
+        assertThat(page.locator("[aria-label=Formation]")).hasValue("otter-split");
+        Chromium.assertAccessible(page);
+    }
+}
