@@ -92,9 +92,9 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
     <g aria-hidden="true">
       <g v-for="line in lines" :key="line.y">
         <line :x1="left" :x2="right" :y1="line.at" :y2="line.at" :class="line.goal ? 'goal' : 'yard'" />
-        <text v-for="x in line.painted ? numbers : []" :key="x" :x="x" :y="line.at + 9" class="painted">{{ line.painted }}</text>
+        <text v-for="x in line.painted && field.painted ? numbers : []" :key="x" :x="x" :y="line.at + 9" class="painted">{{ line.painted }}</text>
       </g>
-      <template v-for="y in ticks" :key="y"><line v-for="x in hashes" :key="x" :x1="x - 4" :x2="x + 4" :y1="y" :y2="y" class="yard" /></template>
+      <template v-for="y in ticks" :key="y"><line v-for="x in field.painted ? hashes : []" :key="x" :x1="x - 4" :x2="x + 4" :y1="y" :y2="y" class="yard" /></template>
       <line v-for="x in [left, right]" :key="x" :x1="x" :x2="x" y1="0" :y2="drawing.height" class="sideline" />
       <line :x1="left" :x2="right" :y1="scrimmage" :y2="scrimmage" class="scrimmage" />
       <template v-if="gain !== null">

@@ -81,7 +81,18 @@ export const useBoard = defineStore('board', () => {
     await lineUp()
   }
 
+  /** Code, formation and call are of one game: who changes one to another number of men takes the others along. */
+  function playersOf(id: string): number {
+    return calls.value.find((c) => c.id === id)?.players ?? 11
+  }
+  function toGame(players: number): void {
+    const formations = choices.value?.formations ?? []
+    if (formations.find((f) => f.id === snap.value.formation)?.players !== players) snap.value.formation = formations.find((f) => f.players === players)?.id ?? snap.value.formation
+    if (choices.value?.codes.find((c) => c.id === snap.value.code)?.players !== players) Object.assign(snap.value, { code: choices.value?.codes.find((c) => c.players === players)?.id, hash: 'm' })
+  }
+
   async function chooseCall(id: string): Promise<void> {
+    if (choices.value) toGame(playersOf(id))
     callId.value = id
     revision.value = calls.value.find((c) => c.id === id)?.revision ?? 0
     drafts.value = begin(EMPTY)
@@ -154,6 +165,13 @@ export const useBoard = defineStore('board', () => {
   }
 
   watch(() => [snap.value.formation, snap.value.mirrored], asWritten)
+  watch(() => [snap.value.formation, snap.value.code], ([formation], [before]) => {
+    const players = formation !== before ? choices.value?.formations.find((f) => f.id === formation)?.players : choices.value?.codes.find((c) => c.id === snap.value.code)?.players
+    if (!players) return
+    toGame(players)
+    const fitting = calls.value.find((c) => c.players === players)
+    if (fitting && playersOf(callId.value) !== players) void chooseCall(fitting.id)
+  })
   watch(snap, () => {
     const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
     if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion)) snap.value.motion = undefined

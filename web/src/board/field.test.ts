@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { FieldRow } from '../api/types'
 import { drawingOf, rectOf, spotWords, yardLines } from './field'
 
-const field: FieldRow = { code: 'hs', leftSideline: -17.78, rightSideline: 35.55, leftHash: 0, rightHash: 17.77, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7 }
+const field: FieldRow = { code: 'hs', leftSideline: -17.78, rightSideline: 35.55, leftHash: 0, rightHash: 17.77, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7, painted: true }
 
 describe('field', () => {
   it('goes from yards to the drawing and back, from both ends', () => {

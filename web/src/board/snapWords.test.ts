@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { readSnapWords } from './snapWords'
 
 const formations = [
-  { id: 'pro-i', name: 'Pro I', family: 'two backs', motions: [{ id: 'trade', name: 'tight end trades' }] },
-  { id: 'trips-open', name: 'Trips open', family: 'two backs', motions: [{ id: 'back', name: 'back changes side' }] },
-  { id: 'trips-nub', name: 'Trips, end away', family: 'two backs', motions: [] },
+  { id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [{ id: 'trade', name: 'tight end trades' }] },
+  { id: 'trips-open', name: 'Trips open', family: 'two backs', players: 11, motions: [{ id: 'back', name: 'back changes side' }] },
+  { id: 'trips-nub', name: 'Trips, end away', family: 'two backs', players: 11, motions: [] },
 ]
-const calls = [{ id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: '' }, { id: 'anvil-drizzle', name: 'Anvil Drizzle', revision: 0, digest: '' }]
+const calls = [{ id: 'anvil-fog', name: 'Anvil Fog', players: 11, revision: 0, digest: '' }, { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0, digest: '' }]
 const now = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 1, distance: 10 }
 const read = (text: string) => readSnapWords(text, now, formations, calls)
 

@@ -28,15 +28,15 @@ import org.openjdk.jmh.infra.Blackhole;
 @Measurement(iterations = 3, time = 5)
 @Fork(1)
 public class GridBenchmark {
-    private static final int CALLS = 53;
+    private static final int CALLS = 54;
     private static final int SNAPS = 36 * 9;
     private final Library library = Library.shipped();
-    private final List<Call> calls = library.calls();
+    private final List<Call> calls = library.calls().stream().filter(c -> c.front().players() == 11).toList();
     private final List<Snap> snaps = snaps();
 
     private List<Snap> snaps() {
         var all = new ArrayList<Snap>();
-        for (LibraryFormation formation : library.formations()) {
+        for (LibraryFormation formation : Library.shipped().formationsFor(library.call("anvil-fog"))) {
             for (String code : List.of("hs", "col", "pro")) {
                 for (String hash : List.of("l", "m", "r")) {
                     all.add(formation.snap(null, false, code + " " + hash + " 50 1&10"));

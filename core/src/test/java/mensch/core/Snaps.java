@@ -20,12 +20,15 @@ import mensch.core.library.LibraryFormation;
 public final class Snaps {
     public static final Library LIBRARY = Library.shipped();
 
+    /** Formations of the eleven-man game. */
+    public static final List<LibraryFormation> ELEVEN_MAN = LIBRARY.formations().stream().filter(f -> f.players() == 11).toList();
+
     private Snaps() {}
 
     /** Every library formation with each of its motions and none, three codes, three hashes; midfield and the 4 by turns. */
     public static List<Snap> grid() {
         var snaps = new ArrayList<Snap>();
-        for (LibraryFormation formation : LIBRARY.formations()) {
+        for (LibraryFormation formation : ELEVEN_MAN) {
             for (String motion : motions(formation)) {
                 for (String code : List.of("hs", "col", "pro")) {
                     for (String hash : List.of("l", "m", "r")) {
@@ -41,7 +44,7 @@ public final class Snaps {
     /** Every library formation and each of its motions once. */
     public static List<Snap> sample() {
         var snaps = new ArrayList<Snap>();
-        for (LibraryFormation formation : LIBRARY.formations()) {
+        for (LibraryFormation formation : ELEVEN_MAN) {
             for (String motion : motions(formation)) {
                 snaps.add(formation.snap(motion, snaps.size() % 2 == 0, List.of("hs m 50 1&10", "col l 30 3&8", "pro r 4 1&4").get(snaps.size() % 3)));
             }

@@ -51,7 +51,7 @@ class BoardController {
 
     /** The painted field round the ball, play frame yards. */
     record FieldRow(String code, double leftSideline, double rightSideline, double leftHash, double rightHash, double numbersBottom, double numbersTop,
-                    int toGoal, double endLine, int distance) {}
+                    int toGoal, double endLine, int distance, boolean painted) {}
 
     /** Every phase from set to snap, and what changed between the first and the last. */
     record Board(String call, String callName, int revision, String digest, FieldRow field, List<Sheet> phases, List<ChangeRow> changes) {}
@@ -63,9 +63,9 @@ class BoardController {
 
     record MotionItem(String id, String name) {}
 
-    record FormationItem(String id, String name, String family, List<MotionItem> motions) {}
+    record FormationItem(String id, String name, String family, int players, List<MotionItem> motions) {}
 
-    record CodeItem(String id, String name) {}
+    record CodeItem(String id, String name, int players) {}
 
     /** What the snap line offers. */
     record Choices(List<CodeItem> codes, List<FormationItem> formations) {}
@@ -83,8 +83,8 @@ class BoardController {
     @GetMapping("/choices")
     Choices choices() {
         var formations = bookcase.library().formations().stream()
-            .map(f -> new FormationItem(f.id(), f.name(), f.family() == null ? "own" : f.family(), f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList())).toList();
-        return new Choices(List.of(Code.values()).stream().map(c -> new CodeItem(c.id(), c.words())).toList(), formations);
+            .map(f -> new FormationItem(f.id(), f.name(), f.family() == null ? "own" : f.family(), f.players(), f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList())).toList();
+        return new Choices(List.of(Code.values()).stream().map(c -> new CodeItem(c.id(), c.words(), c.players())).toList(), formations);
     }
 
     @PostMapping
@@ -105,7 +105,13 @@ class BoardController {
     @PostMapping("/strip")
     List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
         Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
-        return bookcase.library().formations().stream().map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, request.spot())).toList();
+        return bookcase.library().formationsFor(call).stream().map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, spot(call, request.spot()))).toList();
+    }
+
+    /** A small-sided call is looked at on its own field. */
+    private static String spot(Call call, String asked) {
+        int players = call.front().players();
+        return players == 11 ? asked : "flag" + players + " m 30 1&10";
     }
 
     /** Two calls on one snap. */
@@ -164,6 +170,6 @@ class BoardController {
         Code code = field.code();
         return new FieldRow(code.id(), field.sidelineX(Side.LEFT), field.sidelineX(Side.RIGHT), field.fromSideline(Side.LEFT, code.hashYards()),
             field.fromSideline(Side.RIGHT, code.hashYards()), code.numbersBottomYards(), code.numbersTopYards(), field.ball().yardsToGoal(), field.endLineDepth(),
-            snap.situation().distance());
+            snap.situation().distance(), !code.flag());
     }
 }

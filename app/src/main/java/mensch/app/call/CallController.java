@@ -8,10 +8,12 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.OvertakenException;
 import mensch.core.call.Call;
+import mensch.core.field.Code;
 import mensch.core.call.CallEdit;
 import mensch.core.call.Check;
 import mensch.core.call.Layer;
@@ -35,7 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 class CallController {
 
     /** A call in a list; {@code savedBy} is null for the catalogue. */
-    record CallItem(String id, String name, int revision, String savedBy, Instant savedAt, String digest) {}
+    record CallItem(String id, String name, int players, int revision, String savedBy, Instant savedAt, String digest) {}
 
     /** One rung of a role's stacked ladder, top first. */
     record RungRow(String id, String layer, String sentence) {}
@@ -67,14 +69,24 @@ class CallController {
     @GetMapping
     List<CallItem> list(Principal by) {
         var items = new ArrayList<CallItem>();
-        bookcase.library().calls().forEach(c -> items.add(new CallItem(c.ref().id(), c.name(), 0, null, null, c.ref().digest())));
+        bookcase.library().calls().forEach(c -> items.add(new CallItem(c.ref().id(), c.name(), c.front().players(), 0, null, null, c.ref().digest())));
         shelf.newest().forEach(r -> items.add(item(r)));
         items.removeIf(i -> bookcase.entry("call", i.id()).retired() || !bookcase.entry("call", i.id()).seenBy(by.getName()));
         return items;
     }
 
+    /** Players of the front inside a saved call. */
+    private static int players(DocumentRevision saved) {
+        for (Object layer : saved.document().body().get("layers") instanceof List<?> layers ? layers : List.of()) {
+            if (layer instanceof Map<?, ?> map && map.get("players") instanceof Integer players) {
+                return players;
+            }
+        }
+        return Code.HIGH_SCHOOL.players();
+    }
+
     private static CallItem item(DocumentRevision r) {
-        return new CallItem(r.docId(), r.name(), r.revision(), r.savedBy(), r.savedAt(), r.digest());
+        return new CallItem(r.docId(), r.name(), players(r), r.revision(), r.savedBy(), r.savedAt(), r.digest());
     }
 
     @GetMapping("/{id}")

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import mensch.app.playbook.PlaybookEntry.Install;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.document.Document;
+import mensch.core.field.Code;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Legality;
 import mensch.core.formation.Notation;
@@ -120,6 +122,10 @@ class PlaybookController {
 
     private static Sketch sketch(Library library, Call call) {
         List<String> meant = call.meantFor();
+        int players = call.front().players();
+        if (players < 11) {
+            return Sketch.of(Lineup.of(call, library.formationsFor(call).get(0).snap(null, false, "flag" + players + " m 30 1&10")));
+        }
         String formation = meant.isEmpty() || meant.contains(NEUTRAL_FORMATION) ? NEUTRAL_FORMATION : meant.get(0);
         boolean known = library.formations().stream().map(LibraryFormation::id).anyMatch(formation::equals);
         return Sketch.of(Lineup.of(call, library.formation(known ? formation : NEUTRAL_FORMATION).snap(null, false, NEUTRAL_SPOT)));
@@ -150,7 +156,12 @@ class PlaybookController {
         Document document = Document.of(body);
         bookcase.library().with(List.of(document));
         bookcase.saveNew(document, by.getName());
-        return Legality.problems(formation, bookcase.library().vocabulary().convention().thresholds());
+        return Legality.problems(formation, code(formation), bookcase.library().vocabulary().convention().thresholds());
+    }
+
+    /** The code a formation is for, by its number of men. */
+    private static Code code(Formation formation) {
+        return Arrays.stream(Code.values()).filter(c -> c.players() == formation.men().size()).findFirst().orElse(Code.HIGH_SCHOOL);
     }
 
     /** Keeps a layer of a call, as edited there, under a name of its own, so that other calls can stand on it. */

@@ -10,11 +10,15 @@ public final class Audit {
     private static final List<Check> CHECKS =
         List.of(new PartsCheck(), new PlaceCheck(), new GapCheck(), new EdgeCheck(), new AreaCheck(), new EligibleCheck(), new RushCheck(), new SituationCheck(), new OffenceCheck());
 
+    private static final List<Check> SMALL_SIDED = List.of(new PartsCheck(), new PlaceCheck(), new EligibleCheck(), new FlagCheck(), new OffenceCheck());
+
     private Audit() {}
 
     public static List<Finding> of(Lineup lineup) {
         var findings = new ArrayList<Finding>();
-        CHECKS.forEach(c -> findings.addAll(c.in(lineup)));
+        boolean flag = lineup.snap().field().code().flag();
+        (flag ? SMALL_SIDED : CHECKS).forEach(c -> findings.addAll(c.in(lineup)));
+        findings.removeIf(f -> flag && FlagCheck.NOT_ASKED.contains(f.check()));
         findings.sort(Comparator.comparing(Finding::severity).thenComparing(Finding::check).thenComparingDouble(f -> f.where().x()));
         return List.copyOf(findings);
     }

@@ -151,6 +151,61 @@ public sealed interface Evidence {
         }
     }
 
+    /** Checks of the eleven-man game that have no meaning here. */
+    record NotSmallSided(List<CheckId> checks) implements Evidence {
+        @Override public String title() {
+            return "Some checks do not apply to small-sided football.";
+        }
+
+        @Override public String reason() {
+            return "Not asked: " + checks.stream().map(CheckId::id).collect(Collectors.joining(", ")) + ".";
+        }
+    }
+
+    /** A rusher inside the rush line. */
+    record IllegalRusher(Job job, double depth, double rushLine) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " rushes from inside the rush line.";
+        }
+
+        @Override public String reason() {
+            return "He stands " + Numbers.words(depth) + " yd off; a rusher needs " + Numbers.words(rushLine) + " yd at the snap, and nearer he may not rush before a hand-off.";
+        }
+    }
+
+    /** A pressure without the man who rushes. */
+    record NoNamedRusher(String call) implements Evidence {
+        @Override public String title() {
+            return "The pressure names no rusher.";
+        }
+
+        @Override public String reason() {
+            return call + " is incomplete: name the one man who rushes before the snap.";
+        }
+    }
+
+    /** Man coverage among the young or uneven. */
+    record ZoneAdvised(boolean young) implements Evidence {
+        @Override public String title() {
+            return "Zone is advised here.";
+        }
+
+        @Override public String reason() {
+            return (young ? "At this age" : "Without match-ups that were compared and found even") + " man coverage is beaten by speed; choose zone, or compare the speeds first.";
+        }
+    }
+
+    /** Standing away from one's spot before the snap costs time after it. */
+    record DisguiseCost(Job job, double yards, double seconds, double throwSeconds) implements Evidence {
+        @Override public String title() {
+            return "The disguise costs " + names(List.of(job)) + " too much.";
+        }
+
+        @Override public String reason() {
+            return "From where he shows to his spot are " + Numbers.words(yards) + " yd, " + Numbers.words(seconds) + " s at his speed; a quick throw is out in " + Numbers.words(throwSeconds) + " s.";
+        }
+    }
+
     record TwoForces(Side side, List<Job> forces) implements Evidence {
         @Override public String title() {
             return forces.size() + " men are force on the " + side.word() + ".";
@@ -214,13 +269,13 @@ public sealed interface Evidence {
         }
     }
 
-    record Count(int men) implements Evidence {
+    record Count(int men, int needed) implements Evidence {
         @Override public String title() {
             return men + " defenders.";
         }
 
         @Override public String reason() {
-            return "Eleven are needed.";
+            return needed + " are needed.";
         }
     }
 

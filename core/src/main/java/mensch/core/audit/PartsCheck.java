@@ -2,21 +2,20 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
-import mensch.core.field.Code;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
 
-/** Every part of every job has a value; eleven men have one. */
+/** Every part of every job has a value; as many men as the code asks have one. */
 final class PartsCheck implements Check {
     private static final Point UNPLACED = new Point(0, 3);
 
     @Override public List<Finding> in(Lineup lineup) {
         var findings = new ArrayList<Finding>();
-        if (lineup.jobs().size() != Code.PLAYERS) {
-            findings.add(new Finding(CheckId.ELEVEN, Severity.BUST, UNPLACED, List.of(), new Evidence.Count(lineup.jobs().size())));
+        if (lineup.jobs().size() != lineup.snap().field().code().players()) {
+            findings.add(new Finding(CheckId.ELEVEN, Severity.BUST, UNPLACED, List.of(), new Evidence.Count(lineup.jobs().size(), lineup.snap().field().code().players())));
         }
         for (Job job : lineup.jobs()) {
             for (Part part : Part.values()) {

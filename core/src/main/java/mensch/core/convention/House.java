@@ -40,7 +40,7 @@ public record House(List<Setting> settings, Map<String, String> chosen) {
     }
 
     /** The choice in force, or a value when the library has no such setting. */
-    String choice(String id, String otherwise) {
+    public String choice(String id, String otherwise) {
         return settings.stream().anyMatch(s -> s.id().equals(id)) ? choice(id) : otherwise;
     }
 }

@@ -16,6 +16,7 @@ package mensch.core.convention;
  * @param reduced           #1 closer than &lt; this to the tackle
  * @param wideSlot          #2 is a wide slot when farther than &gt; this from the tackle
  * @param veryWide          #1 is very wide when farther than &gt; this outside the bottom of the numbers
+ * @param rushLine          flag: a rusher stands at least &gt;= this deep at the snap
  * @param lateForce         a force man deeper than &gt; this comes late
  * @param underCentre       quarterback depth &lt; this
  * @param gun               quarterback depth &gt;= this
@@ -24,11 +25,11 @@ package mensch.core.convention;
  * @param sameLateral       two receivers stand equally wide when within &lt;= this
  */
 public record Thresholds(double onLine, double attached, double wingShallow, double wingDeep, double wingWide, double hBackDeep,
-                         double hBackWide, double backDeep, double bunch, double stack, double reduced, double wideSlot, double veryWide, double lateForce, double underCentre, double gun,
+                         double hBackWide, double backDeep, double bunch, double stack, double reduced, double wideSlot, double veryWide, double rushLine, double lateForce, double underCentre, double gun,
                          double pistolLateral, double offset, double sameLateral) {
 
     /** Handbook 2, formation features. */
     public static Thresholds standard() {
-        return new Thresholds(1.0, 2.2, 1.0, 2.0, 2.0, 3.0, 1.0, 2.0, 4.5, 1.5, 8.0, 8.0, 2.0, 8.0, 1.5, 2.5, 0.75, 1.0, 0.3);
+        return new Thresholds(1.0, 2.2, 1.0, 2.0, 2.0, 3.0, 1.0, 2.0, 4.5, 1.5, 8.0, 8.0, 2.0, 7.0, 8.0, 1.5, 2.5, 0.75, 1.0, 0.3);
     }
 }

@@ -8,9 +8,11 @@ package mensch.core.field;
  * @param yardsToGoal  1 to 99, to the goal line that the defence guards
  */
 public record BallSpot(double lateralYards, boolean lateralKnown, int yardsToGoal) {
+    private static final double WIDEST_YARDS = 160.0 / 3;
+
     public BallSpot {
         lateralYards += 0.0;
-        if (Math.abs(lateralYards) >= Code.WIDTH_YARDS / 2) {
+        if (Math.abs(lateralYards) >= WIDEST_YARDS / 2) {
             throw new IllegalArgumentException("ball spot " + lateralYards + " yd from the middle is off the field; it must lie within "
                 + "26.6 yd of the middle (+ is the offence's right)");
         }

@@ -2,25 +2,29 @@ package mensch.core.field;
 
 /** A code of rules: the painted field. Widths and distances from the nearer sideline in yards (handbook 1, field geometry). */
 public enum Code {
-    HIGH_SCHOOL("hs", "high school", 17.78, 7, 9, 26.0 + 2.0 / 3 - 3.89),
-    COLLEGE("col", "college", 20.0, 7, 9, 26.0 + 2.0 / 3 - 3.08),
-    PROFESSIONAL("pro", "professional", 23.58, 12, 14, 26.0 + 2.0 / 3 - 3.08);
+    HIGH_SCHOOL("hs", "high school", 160.0 / 3, 11, 17.78, 7, 9, 26.0 + 2.0 / 3 - 3.89),
+    COLLEGE("col", "college", 160.0 / 3, 11, 20.0, 7, 9, 26.0 + 2.0 / 3 - 3.08),
+    PROFESSIONAL("pro", "professional", 160.0 / 3, 11, 23.58, 12, 14, 26.0 + 2.0 / 3 - 3.08),
+    /** Small-sided flag on a field 30 yards wide without hashes or numbers (handbook 7). */
+    FLAG_5("flag5", "flag, five a side", 30, 5, 15, 0, 0, 15), FLAG_6("flag6", "flag, six a side", 30, 6, 15, 0, 0, 15),
+    FLAG_7("flag7", "flag, seven a side", 30, 7, 15, 0, 0, 15);
 
-    /** All three codes play on 53 1/3 yards. */
-    public static final double WIDTH_YARDS = 160.0 / 3;
     public static final double END_ZONE_YARDS = 10;
-    public static final int PLAYERS = 11;
 
     private final String id;
     private final String words;
+    private final double widthYards;
+    private final int players;
     private final double hashYards;
     private final double numbersBottomYards;
     private final double numbersTopYards;
     private final double uprightYards;
 
-    Code(String id, String words, double hashYards, double numbersBottomYards, double numbersTopYards, double uprightYards) {
+    Code(String id, String words, double widthYards, int players, double hashYards, double numbersBottomYards, double numbersTopYards, double uprightYards) {
         this.id = id;
         this.words = words;
+        this.widthYards = widthYards;
+        this.players = players;
         this.hashYards = hashYards;
         this.numbersBottomYards = numbersBottomYards;
         this.numbersTopYards = numbersTopYards;
@@ -34,6 +38,21 @@ public enum Code {
 
     public String words() {
         return words;
+    }
+
+    /** Sideline to sideline. */
+    public double widthYards() {
+        return widthYards;
+    }
+
+    /** Men of a side. */
+    public int players() {
+        return players;
+    }
+
+    /** Small-sided flag: no line of scrimmage blockers, no gaps, no painted marks. */
+    public boolean flag() {
+        return players < 11;
     }
 
     /** Inner edge of the hash, yards from the nearer sideline. */

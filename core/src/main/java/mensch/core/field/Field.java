@@ -4,6 +4,12 @@ import mensch.core.geometry.Side;
 
 /** A painted field with the ball on it. Hands out landmarks in the play frame; a mirror is exact negation. */
 public record Field(Code code, BallSpot ball) {
+    public Field {
+        if (Math.abs(ball.lateralYards()) >= code.widthYards() / 2) {
+            throw new IllegalArgumentException("ball spot " + ball.lateralYards() + " yd from the middle is off a field " + code.widthYards() + " yd wide");
+        }
+    }
+
 
     /**
      * Play-frame x of a mark on one side of the field.
@@ -16,7 +22,7 @@ public record Field(Code code, BallSpot ball) {
 
     /** Play-frame x of a line so many yards inside a sideline. */
     public double fromSideline(Side side, double yards) {
-        return side.sign() * (Code.WIDTH_YARDS / 2 - yards) - ball.lateralYards() + 0.0;
+        return side.sign() * (code.widthYards() / 2 - yards) - ball.lateralYards() + 0.0;
     }
 
     public double sidelineX(Side side) {
@@ -25,7 +31,7 @@ public record Field(Code code, BallSpot ball) {
 
     /** Distance of a play-frame x from the sideline on a side, yards. */
     public double yardsFromSideline(Side side, double x) {
-        return Code.WIDTH_YARDS / 2 - side.sign() * (x + ball.lateralYards());
+        return code.widthYards() / 2 - side.sign() * (x + ball.lateralYards());
     }
 
     /** Depth of the end line: nobody stands or drops behind it. */

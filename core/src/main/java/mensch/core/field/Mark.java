@@ -39,7 +39,7 @@ public enum Mark {
     },
     MIDDLE("middle") {
         @Override double fromSideline(Code code) {
-            return Code.WIDTH_YARDS / 2;
+            return code.widthYards() / 2;
         }
     };
 

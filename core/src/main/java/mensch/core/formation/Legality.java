@@ -14,11 +14,14 @@ public final class Legality {
     private Legality() {}
 
     /** Sentences, each with the count or man at fault; empty when legal. */
-    public static List<String> problems(Formation formation, Thresholds limits) {
+    public static List<String> problems(Formation formation, Code code, Thresholds limits) {
         var problems = new ArrayList<String>();
         int men = formation.men().size();
-        if (men != Code.PLAYERS) {
-            problems.add("the offence has " + men + " men; eleven are needed");
+        if (men != code.players()) {
+            problems.add("the offence has " + men + " men; " + code.players() + " are needed");
+        }
+        if (code.flag()) {
+            return List.copyOf(problems);
         }
         List<Man> off = formation.men().stream().filter(m -> m.depth() >= limits.onLine()).toList();
         if (off.size() > MOST_OFF_THE_LINE) {
@@ -32,7 +35,7 @@ public final class Legality {
 
     /** The formation at the snap and the way there: one man in motion, and not forward; more may move when all are set again. */
     public static List<String> problems(Snap snap, Thresholds limits) {
-        var problems = new ArrayList<>(problems(snap.formation(), limits));
+        var problems = new ArrayList<>(problems(snap.formation(), snap.field().code(), limits));
         if (!snap.moved() || snap.shift()) {
             return List.copyOf(problems);
         }

@@ -111,7 +111,7 @@ public final class Notation {
                 return code;
             }
         }
-        throw new IllegalArgumentException("\"" + word + "\" is no code of rules; write hs, col or pro");
+        throw new IllegalArgumentException("\"" + word + "\" is no code of rules; write hs, col, pro, flag5, flag6 or flag7");
     }
 
     private static BallSpot ball(String word, Code code, int yardsToGoal) {
@@ -158,9 +158,12 @@ public final class Notation {
     public static String print(Formation formation) {
         var words = new ArrayList<String>();
         for (Man man : formation.men()) {
-            if (!man.interior()) {
+            if (!man.interior() || formation.man("RT") == null) {
                 words.add(man.name() + yards(man.x()) + (yards(man.depth()).equals(yards(LINE_DEPTH)) ? "" : "/" + yards(man.depth())));
             }
+        }
+        if (formation.man("RT") == null) {
+            return String.join(" ", words);
         }
         boolean right = formation.man("LT").x() > 0;
         double apart = (right ? formation.man("RT").x() : -formation.man("LT").x()) / 2;
@@ -176,7 +179,7 @@ public final class Notation {
 
     private static String hash(Field field) {
         double lateral = field.ball().lateralYards();
-        double hash = Code.WIDTH_YARDS / 2 - field.code().hashYards();
+        double hash = field.code().widthYards() / 2 - field.code().hashYards();
         if (lateral == 0) {
             return "m";
         }

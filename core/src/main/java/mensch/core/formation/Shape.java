@@ -29,11 +29,11 @@ public final class Shape {
         }
 
         public Man guard() {
-            return surface.get(0);
+            return surface.isEmpty() ? middle : surface.get(0);
         }
 
         public Man tackle() {
-            return surface.get(1);
+            return surface.size() < 2 ? guard() : surface.get(1);
         }
 
         /** The first attached end, or null. */
@@ -48,7 +48,7 @@ public final class Shape {
 
         /** Last man on the line of this side. */
         public Man endMan() {
-            return surface.get(surface.size() - 1);
+            return surface.isEmpty() ? middle : surface.get(surface.size() - 1);
         }
     }
 
@@ -109,9 +109,9 @@ public final class Shape {
             }
         }
         outward.sort(Comparator.comparingDouble((Man m) -> sign * m.x()).thenComparingDouble(m -> -m.depth()));
-        List<Man> surface = surface(outward, sign, limits);
-        Man end = surface.get(surface.size() - 1);
-        Man tackle = surface.get(1);
+        List<Man> surface = line(formation) ? surface(outward, sign, limits) : List.of();
+        Man end = surface.isEmpty() ? middle : surface.get(surface.size() - 1);
+        Man tackle = surface.isEmpty() ? middle : surface.get(1);
         Man wing = null;
         Man hBack = null;
         var receivers = new ArrayList<Man>();
@@ -129,6 +129,15 @@ public final class Shape {
         }
         receivers.sort((a, b) -> numberOrder(a, b, sign, limits));
         return new Flank(side, middle, surface, wing, hBack, List.copyOf(receivers));
+    }
+
+    /** Whether there is a line at all; small-sided flag has a snapper only. */
+    private static boolean line(Formation formation) {
+        int linemen = 0;
+        for (Man man : formation.men()) {
+            linemen += man.interior() ? 1 : 0;
+        }
+        return linemen > 1;
     }
 
     private static List<Man> surface(List<Man> outward, int sign, Thresholds limits) {

@@ -3,6 +3,7 @@ package mensch.core.front;
 import java.util.List;
 import java.util.Map;
 import mensch.core.document.Document;
+import mensch.core.field.Code;
 import mensch.core.formation.SideWord;
 import mensch.core.rung.Ladder;
 
@@ -12,6 +13,11 @@ public record Front(Document document, SideWord callSide, List<Role> roles, Map<
     /** Coverages that this front says it carries, by id; empty when it does not say. */
     public List<String> carries() {
         return document.body().get("carries") instanceof List<?> ids ? ids.stream().map(String::valueOf).toList() : List.of();
+    }
+
+    /** Men of a side this front is for: 11, or 5 to 7 in flag. */
+    public int players() {
+        return document.body().get("players") instanceof Integer players ? players : Code.HIGH_SCHOOL.players();
     }
 
     /** Seats of the field this front fills; "each side" is two. */

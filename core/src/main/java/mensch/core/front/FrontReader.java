@@ -8,7 +8,6 @@ import java.util.function.Function;
 import mensch.core.coverage.CoverSeat;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException.Problem;
-import mensch.core.field.Code;
 import mensch.core.formation.SideWord;
 import mensch.core.front.Role.Body;
 import mensch.core.rung.LadderReader;
@@ -40,8 +39,9 @@ public final class FrontReader {
             }
         }
         var front = new Front(document, callSide(), roles, ladders);
-        if (front.bodies() != Code.PLAYERS) {
-            fault("roles", "fill " + front.bodies() + " places; eleven are needed");
+        if (front.bodies() != front.players()) {
+            String needed = front.players() == 11 ? "eleven" : String.valueOf(front.players());
+            fault("roles", "fill " + front.bodies() + " places; " + needed + " are needed");
         }
         return front;
     }

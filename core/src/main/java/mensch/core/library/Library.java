@@ -118,6 +118,11 @@ public final class Library {
         return List.copyOf(calls.values());
     }
 
+    /** Formations of as many men as a call's front. */
+    public List<LibraryFormation> formationsFor(Call call) {
+        return formations.values().stream().filter(f -> f.players() == call.front().players()).toList();
+    }
+
     public List<LibraryFormation> formations() {
         return List.copyOf(formations.values());
     }

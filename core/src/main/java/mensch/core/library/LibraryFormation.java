@@ -37,6 +37,11 @@ public record LibraryFormation(String id, String name, String family, Formation 
         }
     }
 
+    /** Men of a side: 11, or 5 to 7 in flag. */
+    public int players() {
+        return formation.men().size();
+    }
+
     /** The snap on a spot, with the way of a motion when one is named; {@code mirrored} turns the men, not the field. */
     public Snap snap(String motion, boolean mirrored, String spot) {
         Snap placed = Notation.place(formation, spot);

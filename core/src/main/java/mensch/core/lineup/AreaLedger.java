@@ -30,12 +30,12 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         var rows = new ArrayList<Row>();
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.Cover cover) {
-                Point landmark = cover.landmark(lineup.view(job));
+                Point landmark = cover.area() == Area.ACROSS && job.feet() != null ? new Point(job.feet().x(), cover.landmark(lineup.view(job)).y()) : cover.landmark(lineup.view(job));
                 double travel = job.feet() == null ? 0 : job.feet().distance(landmark);
                 rows.add(new Row(job, cover.area(), cover.side(lineup.view(job)), landmark, deepExtent(lineup, job, cover), travel));
             }
         }
-        List<Row> extended = withUnderExtents(rows, lineup.snap().field());
+        List<Row> extended = shared(withUnderExtents(rows, lineup.snap().field()), lineup.snap().field());
         return new AreaLedger(extended, List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
     }
 
@@ -46,8 +46,8 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         }
         Field field = lineup.snap().field();
         Side side = cover.side(lineup.view(job));
-        double a = field.fromSideline(side, area.outerYards());
-        double b = field.fromSideline(side, area.innerYards());
+        double a = field.fromSideline(side, area.outerPart() * field.code().widthYards());
+        double b = field.fromSideline(side, area.innerPart() * field.code().widthYards());
         double from = cover.landmark(lineup.view(job)).y();
         return new Region(Math.min(a, b), Math.max(a, b), from, Math.min(from + DEEP_DEPTH, field.endLineDepth()));
     }
@@ -67,8 +67,27 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         return List.copyOf(all);
     }
 
+    /** Men who share the width own equal parts of it, the outside men to the sideline. */
+    private static List<Row> shared(List<Row> rows, Field field) {
+        long sharers = rows.stream().filter(r -> r.area() == Area.ACROSS).count();
+        var all = new ArrayList<Row>();
+        int at = 0;
+        for (Row row : rows) {
+            if (row.area() != Area.ACROSS) {
+                all.add(row);
+                continue;
+            }
+            double share = field.code().widthYards() / sharers;
+            double left = field.sidelineX(Side.LEFT) + at++ * share;
+            var extent = new Region(left, left + share, 0, UNDER_TO);
+            var middle = new Point(left + share / 2, row.landmark().y());
+            all.add(new Row(row.owner(), row.area(), row.side(), middle, extent, row.owner().feet() == null ? 0 : row.owner().feet().distance(middle)));
+        }
+        return List.copyOf(all);
+    }
+
     private static Under under(List<Row> rows, Side side) {
-        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.side() == side && r.area() != Area.MIDDLE_HOOK && !r.area().lane()).toList();
+        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.side() == side && r.area() != Area.MIDDLE_HOOK && !r.area().lane() && r.area() != Area.ACROSS).toList();
         var unowned = new ArrayList<String>();
         var shared = new ArrayList<String>();
         tally("flat", here.stream().filter(r -> r.area().flat()).count(), unowned, shared);

@@ -1,6 +1,5 @@
 package mensch.core.rung;
 
-import mensch.core.field.Code;
 import mensch.core.field.Mark;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -37,11 +36,19 @@ public enum Area {
             return view.field().x(Mark.MIDDLE, side, 0);
         }
     },
-    DEEP_MIDDLE_THIRD("deep middle third", 14, Code.WIDTH_YARDS / 3, 2 * Code.WIDTH_YARDS / 3),
-    DEEP_OUTSIDE_THIRD("deep outside third", 14, 0, Code.WIDTH_YARDS / 3),
-    DEEP_HALF("deep half", 16, 0, Code.WIDTH_YARDS / 2),
-    DEEP_OUTSIDE_QUARTER("deep outside quarter", 14, 0, Code.WIDTH_YARDS / 4),
-    DEEP_INSIDE_QUARTER("deep inside quarter", 14, Code.WIDTH_YARDS / 4, Code.WIDTH_YARDS / 2),
+    DEEP_MIDDLE_THIRD("deep middle third", 14, 1.0 / 3, 2.0 / 3),
+    DEEP_OUTSIDE_THIRD("deep outside third", 14, 0, 1.0 / 3),
+    DEEP_HALF("deep half", 16, 0, 1.0 / 2),
+    DEEP_OUTSIDE_QUARTER("deep outside quarter", 14, 0, 1.0 / 4),
+    DEEP_INSIDE_QUARTER("deep inside quarter", 14, 1.0 / 4, 1.0 / 2),
+    /** The whole width behind everybody. */
+    DEEP_FIELD("deep field", 14, 0, 1),
+    /** An equal share of the width, among all who are told so; small-sided flag. */
+    ACROSS("zone across", 5, 0, 0, 0) {
+        @Override double x(View view, Side side) {
+            return view.field().x(Mark.MIDDLE, side, 0);
+        }
+    },
     LANE_1("lane 1", 1), LANE_2("lane 2", 2), LANE_3("lane 3", 3), LANE_4("lane 4", 4), LANE_5("lane 5", 5), LANE_6("lane 6", 6),
     LANE_7("lane 7", 7);
 
@@ -58,8 +65,8 @@ public enum Area {
     private final boolean flat;
     private final boolean curl;
     private final boolean hook;
-    private final double outerYards;
-    private final double innerYards;
+    private final double outerPart;
+    private final double innerPart;
     private final int lane;
 
     Area(String words, double depth, int flat, int curl, int hook) {
@@ -69,20 +76,20 @@ public enum Area {
         this.flat = flat == 1;
         this.curl = curl == 1;
         this.hook = hook == 1;
-        this.outerYards = 0;
-        this.innerYards = 0;
+        this.outerPart = 0;
+        this.innerPart = 0;
         this.lane = 0;
     }
 
-    Area(String words, double depth, double outerYards, double innerYards) {
+    Area(String words, double depth, double outerPart, double innerPart) {
         this.words = words;
         this.depth = depth;
         this.deep = true;
         this.flat = false;
         this.curl = false;
         this.hook = false;
-        this.outerYards = outerYards;
-        this.innerYards = innerYards;
+        this.outerPart = outerPart;
+        this.innerPart = innerPart;
         this.lane = 0;
     }
 
@@ -93,8 +100,8 @@ public enum Area {
         this.flat = false;
         this.curl = false;
         this.hook = false;
-        this.outerYards = 0;
-        this.innerYards = 0;
+        this.outerPart = 0;
+        this.innerPart = 0;
         this.lane = lane;
     }
 
@@ -112,9 +119,9 @@ public enum Area {
     /** Play-frame x of the landmark on a side. */
     double x(View view, Side side) {
         if (lane > 0) {
-            return view.field().fromSideline(view.side(Where.COVER).opposite(), (lane - 0.5) * Code.WIDTH_YARDS / LANES);
+            return view.field().fromSideline(view.side(Where.COVER).opposite(), (lane - 0.5) * view.field().code().widthYards() / LANES);
         }
-        return view.field().fromSideline(side, (outerYards + innerYards) / 2);
+        return view.field().fromSideline(side, (outerPart + innerPart) / 2 * view.field().code().widthYards());
     }
 
     /** Where the dropper aims, play frame. Depths: handbook 9, landmarks. */
@@ -140,14 +147,14 @@ public enum Area {
         return deep;
     }
 
-    /** A deep part's outer edge, yards from the sideline of its side. */
-    public double outerYards() {
-        return outerYards;
+    /** A deep part's outer edge, as a part of the width from the sideline of its side. */
+    public double outerPart() {
+        return outerPart;
     }
 
-    /** A deep part's inner edge, yards from the sideline of its side. */
-    public double innerYards() {
-        return innerYards;
+    /** A deep part's inner edge, as a part of the width from the sideline of its side. */
+    public double innerPart() {
+        return innerPart;
     }
 
     public boolean flat() {

@@ -1,25 +1,24 @@
 package mensch.core.rung;
 
-import mensch.core.field.Code;
 
-/** Parts of the deep field, by the middle of each, yards from the sideline. */
+/** Parts of the deep field, by the middle of each, as a part of the width from the sideline. */
 public enum DeepPart {
-    MIDDLE("middle", Code.WIDTH_YARDS / 2), THIRD("third", Code.WIDTH_YARDS / 6), HALF("half", Code.WIDTH_YARDS / 4),
-    QUARTER("quarter", Code.WIDTH_YARDS / 8);
+    MIDDLE("middle", 1.0 / 2), THIRD("third", 1.0 / 6), HALF("half", 1.0 / 4),
+    QUARTER("quarter", 1.0 / 8);
 
     private final String words;
-    private final double fromSidelineYards;
+    private final double partOfWidth;
 
-    DeepPart(String words, double fromSidelineYards) {
+    DeepPart(String words, double partOfWidth) {
         this.words = words;
-        this.fromSidelineYards = fromSidelineYards;
+        this.partOfWidth = partOfWidth;
     }
 
     public String words() {
         return words;
     }
 
-    double fromSidelineYards() {
-        return fromSidelineYards;
+    double partOfWidth() {
+        return partOfWidth;
     }
 }

@@ -23,6 +23,9 @@ public record Gap(Side side, int index) {
 
     /** Its middle on the line of scrimmage; the last one half a split outside the last man. */
     public Point middle(Flank flank) {
+        if (flank.surface().isEmpty()) {
+            return new Point(flank.middle().x(), 0);
+        }
         double inside = index == 0 ? flank.middle().x() : man(flank, index - 1).x();
         double outside = index < count(flank) - 1 ? man(flank, index).x() : inside + flank.guard().x() - flank.middle().x();
         return new Point((inside + outside) / 2, 0);

@@ -58,15 +58,25 @@ public sealed interface Phrase {
 
     /** In the middle of a gap; the outermost gap is half a split outside the end man. */
     record InGap(char letter, Where where, Depth depth) implements Phrase {
+        /** Where there is no line, gaps are counted from the ball as at two-foot splits. */
+        private static final double NO_LINE_SPLIT = 4.0 / 3;
+
         @Override public Place place(View view) {
             Side side = view.side(where);
-            List<Man> surface = view.features().shape().flank(side).surface();
+            return new Placing(view, this, side).backer(outward(view, side), depth, between(letter - 'A'));
+        }
+
+        private double outward(View view, Side side) {
             int index = letter - 'A';
+            List<Man> surface = view.features().shape().flank(side).surface();
             double middle = side.sign() * view.features().shape().centre().x();
+            if (surface.isEmpty()) {
+                return middle + (index + 0.5) * NO_LINE_SPLIT;
+            }
             double split = side.sign() * surface.get(0).x() - middle;
             double inside = index == 0 ? middle : side.sign() * surface.get(Math.min(index, surface.size()) - 1).x();
             double outside = index < surface.size() ? side.sign() * surface.get(index).x() : inside + split;
-            return new Placing(view, this, side).backer((inside + outside) / 2, depth, between(index));
+            return (inside + outside) / 2;
         }
 
         /** The men who make the gap. */
@@ -176,7 +186,7 @@ public sealed interface Phrase {
     record Deep(DeepPart part, Depth depth) implements Phrase {
         @Override public Place place(View view) {
             Side side = view.my();
-            double outward = side.sign() * view.field().fromSideline(side, part.fromSidelineYards());
+            double outward = side.sign() * view.field().fromSideline(side, part.partOfWidth() * view.field().code().widthYards());
             return new Placing(view, this, side).landmark(outward, depth);
         }
 

@@ -123,7 +123,8 @@ class AuditTest {
         int asked = 0;
         for (Call call : Snaps.LIBRARY.calls()) {
             for (String id : call.meantFor()) {
-                for (String spot : List.of("hs l 50 1&10", "hs m 30 3&8", "col r 50 2&4")) {
+                int players = call.front().players();
+                for (String spot : players == 11 ? List.of("hs l 50 1&10", "hs m 30 3&8", "col r 50 2&4") : List.of("flag" + players + " m 30 1&10")) {
                     for (boolean mirrored : new boolean[] {false, true}) {
                         Snap snap = Snaps.LIBRARY.formation(id).snap(null, mirrored, spot);
                         assertThat(titles(Lineup.of(call, snap), Severity.BUST)).as("%s %s", call.ref().id(), Notation.print(snap)).isEmpty();

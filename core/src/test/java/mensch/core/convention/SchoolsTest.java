@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import mensch.core.Snaps;
+import mensch.core.audit.Audit;
 import mensch.core.library.Library;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
@@ -64,7 +65,7 @@ class SchoolsTest {
         Library other = Snaps.LIBRARY.choosing(Map.of("technique-words", dictionary));
         assertThat(words(Snaps.LIBRARY, "anvil-drizzle", "pro-i", job, "align")).isEqualTo(was);
         assertThat(words(other, "anvil-drizzle", "pro-i", job, "align")).isEqualTo(is);
-        for (var formation : Snaps.LIBRARY.formations()) {
+        for (var formation : Snaps.ELEVEN_MAN) {
             for (String call : List.of("anvil-drizzle", "rasp-frost", "wedge-ice")) {
                 var snap = formation.snap(null, false, "hs m 50 1&10");
                 assertThat(Lineup.of(other.call(call), snap).jobs()).extracting(Job::feet).containsExactlyElementsOf(Lineup.of(Snaps.LIBRARY.call(call), snap).jobs().stream().map(Job::feet).toList());
@@ -84,10 +85,19 @@ assertThat(labels.said("align wide 9 technique")).isEqualTo(dictionary.equals("e
         assertThat(stayed.job("tackle").feet().x()).isPositive();
     }
 
+    @ParameterizedTest
+    @CsvSource({"flag-match-ups,even,false,false", "flag-age,young,true,true"})
+    void zoneIsAdvisedInFlagUnlessMatchUpsAreEven(String setting, String choice, boolean advised, boolean young) {
+        var snap = Snaps.LIBRARY.formation("flag-spread").snap(null, false, "flag5 m 30 1&10");
+        List<String> reasons = Audit.of(Lineup.of(Snaps.LIBRARY.choosing(Map.of(setting, choice)).call("tack-noon"), snap)).stream()
+            .filter(f -> f.evidence().title().equals("Zone is advised here.")).map(f -> f.evidence().reason()).toList();
+        assertThat(reasons).hasSize(advised ? 1 : 0).allMatch(r -> r.startsWith("At this age") == young);
+    }
+
     @Test
     void everySettingIsTestedHereAndAnUnknownChoiceIsRefused() {
         var tested = new TreeSet<>(List.of("nose", "two-gap-ends", "tite-nose", "stack-ends", "backer-key", "middle-backer", "quarters", "quarters-corner", "trips-safety", "man-corner",
-            "curl-flat-landmark", "hook-landmark", "hook-clamp", "technique-words", "line-flip"));
+            "curl-flat-landmark", "hook-landmark", "hook-clamp", "technique-words", "line-flip", "flag-match-ups", "flag-age"));
         assertThat(new TreeSet<>(Snaps.LIBRARY.house().settings().stream().map(Setting::id).toList())).isEqualTo(tested);
         assertThatThrownBy(() -> Snaps.LIBRARY.choosing(Map.of("nose", "round"))).hasMessageContaining("round").hasMessageContaining("2i");
         assertThatThrownBy(() -> Snaps.LIBRARY.choosing(Map.of("nosy", "2i"))).hasMessageContaining("nosy");

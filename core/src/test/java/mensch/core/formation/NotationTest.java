@@ -29,7 +29,7 @@ class NotationTest {
     @CsvSource(delimiter = '|', value = {
         "ol2 QB0/1 banana | banana",
         "ol2 QB0/1 & hs m 50 | needs four words",
-        "ol2 QB0/1 & usfl m 50 1&10 | hs, col or pro",
+        "ol2 QB0/1 & moon m 50 1&10 | hs, col, pro",
         "ol2 QB0/1 & hs m fifty 1&10 | yards to goal",
         "ol2 QB0/1 & hs m 50 9&10 | 1 to 4",
         "ol2 QB0/1 & hs m 150 1&10 | 1 to 99",

@@ -3,6 +3,7 @@ package mensch.core.formation;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import mensch.core.convention.Convention;
+import mensch.core.field.Code;
 import mensch.core.geometry.Side;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,7 +60,7 @@ class StrengthTest {
         ol2 TE4 Z14 X-15 H-8/1.5 QB0/1 TB0/7              | TE is covered
         """)
     void legalityIsReportedNotRepaired(String men, String problem) {
-        var problems = Legality.problems(Notation.formation("test", men), Convention.standard().thresholds());
+        var problems = Legality.problems(Notation.formation("test", men), Code.HIGH_SCHOOL, Convention.standard().thresholds());
         assertThat(String.join("; ", problems)).contains(problem);
         assertThat(problems.isEmpty()).isEqualTo(problem.isEmpty());
     }

@@ -33,7 +33,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What must hold for every call against every snap. */
 class LineupPropertiesTest {
     static List<Call> calls() {
-        return Snaps.LIBRARY.calls();
+        return Snaps.LIBRARY.calls().stream().filter(c -> c.front().players() == 11).toList();
     }
 
     @ParameterizedTest

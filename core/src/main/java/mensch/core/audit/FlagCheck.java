@@ -1,0 +1,65 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.call.Layer;
+import mensch.core.convention.Speeds;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Place;
+import mensch.core.rung.Task;
+
+/** Rules of small-sided flag: the rush line, the named rusher, zone or man by age and match-up, what a disguise costs. */
+final class FlagCheck implements Check {
+    /** Asked of eleven-man football only. */
+    static final List<CheckId> NOT_ASKED = List.of(CheckId.GAPS, CheckId.EDGE, CheckId.AREAS, CheckId.NEUTRAL_ZONE, CheckId.RUSH, CheckId.PICTURE);
+    private static final Point BEHIND_THE_BALL = new Point(0, 4);
+
+    @Override public List<Finding> in(Lineup lineup) {
+        var findings = new ArrayList<Finding>();
+        findings.add(new Finding(CheckId.SMALL_SIDED, Severity.NOTE, BEHIND_THE_BALL, List.of(), new Evidence.NotSmallSided(NOT_ASKED)));
+        rush(lineup, findings);
+        man(lineup, findings);
+        Speeds speeds = lineup.convention().speeds();
+        for (Job job : lineup.jobs()) {
+            disguise(job, speeds, findings);
+        }
+        return findings;
+    }
+
+    private static void rush(Lineup lineup, List<Finding> findings) {
+        double line = lineup.convention().thresholds().rushLine();
+        List<Job> rushers = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Rush).toList();
+        for (Job job : rushers) {
+            if (job.feet() != null && job.feet().y() < line) {
+                findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, job.feet(), List.of(job), new Evidence.IllegalRusher(job, job.feet().y(), line)));
+            }
+        }
+        boolean pressure = lineup.inForce().layers().stream().anyMatch(l -> l.kind() == Layer.Kind.PRESSURE);
+        if (pressure && rushers.isEmpty()) {
+            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, List.of(), new Evidence.NoNamedRusher(lineup.inForce().name())));
+        }
+    }
+
+    private static void man(Lineup lineup, List<Finding> findings) {
+        List<Job> men = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.ManOn).toList();
+        boolean even = lineup.convention().house().choice("flag-match-ups", "unknown").equals("even");
+        boolean young = lineup.convention().house().choice("flag-age", "older").equals("young");
+        if (!men.isEmpty() && !even) {
+            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, men, new Evidence.ZoneAdvised(young)));
+        }
+    }
+
+    private static void disguise(Job job, Speeds speeds, List<Finding> findings) {
+        Place show = job.before().show().orNull();
+        if (show == null || job.feet() == null) {
+            return;
+        }
+        double yards = show.feet().distance(job.feet());
+        double seconds = speeds.time(yards);
+        if (seconds > speeds.quickThrow()) {
+            findings.add(new Finding(CheckId.DISGUISE, Severity.WEAK, job.feet(), List.of(job), new Evidence.DisguiseCost(job, yards, seconds, speeds.quickThrow())));
+        }
+    }
+}

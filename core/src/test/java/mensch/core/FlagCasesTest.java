@@ -1,0 +1,130 @@
+package mensch.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import mensch.core.audit.Audit;
+import mensch.core.audit.Finding;
+import mensch.core.audit.Severity;
+import mensch.core.call.Call;
+import mensch.core.call.Layer;
+import mensch.core.convention.Speeds;
+import mensch.core.document.DocumentRef;
+import mensch.core.formation.Notation;
+import mensch.core.formation.Snap;
+import mensch.core.library.Library;
+import mensch.core.lineup.AreaLedger;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Area;
+import mensch.core.rung.Ladder;
+import mensch.core.rung.RungId;
+import mensch.core.rung.RungReader;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Reference cases of small-sided flag that a line-up answers before the snap, mirrored too. */
+class FlagCasesTest {
+    private static final String FIVE = "C0 QB0/5 X-11 Z11 Y6/1 | flag5 m 30 1&10";
+
+    private static Call with(String call, String role, String sentence) {
+        var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
+        return Snaps.LIBRARY.call(call).under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
+    }
+
+    private static List<String> busts(Call call, String line) {
+        Snap snap = Notation.snap(line);
+        List<String> found = titles(Lineup.of(call, snap), Severity.BUST);
+        assertThat(titles(Lineup.of(call, snap.mirror()), Severity.BUST)).hasSameSizeAs(found);
+        return found;
+    }
+
+    private static List<String> titles(Lineup lineup, Severity severity) {
+        return Audit.of(lineup).stream().filter(f -> f.severity() == severity).map((Finding f) -> f.evidence().title()).toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"6,true", "6.9,true", "7,false", "9,false"})
+    void fl01ARusherStandsAtTheRushLineOrBehindIt(String depth, boolean illegal) {
+        assertThat(busts(with("tack-sparrow", "up", "align stack centre @ " + depth), FIVE).contains("up rushes from inside the rush line.")).isEqualTo(illegal);
+    }
+
+    @Test
+    void fl03AnUpManAtAYardMayNotBeTheRusher() {
+        assertThat(busts(with("tack-dawn", "up", "pass rush"), FIVE)).contains("up rushes from inside the rush line.");
+        assertThat(busts(Snaps.LIBRARY.call("tack-dawn"), FIVE)).isEmpty();
+    }
+
+    @Test
+    void fl06APressureWithoutANamedRusherIsIncomplete() {
+        assertThat(busts(with("tack-sparrow", "up", "pass spy quarterback"), FIVE)).contains("The pressure names no rusher.");
+    }
+
+    @Test
+    void fl09ZoneIsAdvisedWhenManIsChosenAmongTheUneven() {
+        assertThat(titles(Lineup.of(Snaps.LIBRARY.call("tack-noon"), Notation.snap(FIVE)), Severity.WEAK)).contains("Zone is advised here.");
+    }
+
+    @Test
+    void fl10NoWarningOnceMatchUpsAreVerified() {
+        Library even = Snaps.LIBRARY.choosing(Map.of("flag-match-ups", "even"));
+        assertThat(titles(Lineup.of(even.call("tack-noon"), Notation.snap(FIVE)), Severity.WEAK)).doesNotContain("Zone is advised here.");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"tack-dawn,3,10", "tack-siskin,2,15"})
+    void fl13TheMenAcrossShareTheWidthWithoutAGapAndWhenOneRushesTheOthersSlide(String call, int men, double width) {
+        Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), Notation.snap(FIVE));
+        var across = AreaLedger.of(lineup).rows().stream().filter(r -> r.area() == Area.ACROSS).map(AreaLedger.Row::extent).sorted((a, b) -> Double.compare(a.xMin(), b.xMin())).toList();
+        assertThat(across).hasSize(men).allSatisfy(e -> assertThat(e.xMax() - e.xMin()).isCloseTo(width, within(1e-9)));
+        assertThat(across.get(0).xMin()).isEqualTo(-15);
+        assertThat(across.get(men - 1).xMax()).isCloseTo(15, within(1e-9));
+        for (int i = 1; i < men; i++) {
+            assertThat(across.get(i).xMin()).isCloseTo(across.get(i - 1).xMax(), within(1e-9));
+        }
+    }
+
+    @Test
+    void countsEqualTheTeamAndElevenAreTooMany() {
+        for (String call : List.of("tack-dawn", "nail-dawn", "rivet-dusk")) {
+            int players = Snaps.LIBRARY.call(call).front().players();
+            for (var formation : Snaps.LIBRARY.formationsFor(Snaps.LIBRARY.call(call))) {
+                Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), formation.snap(null, true, "flag" + players + " m 30 1&10"));
+                assertThat(lineup.jobs()).hasSize(players);
+                assertThat(titles(lineup, Severity.BUST)).isEmpty();
+                assertThat(titles(lineup, Severity.NOTE)).contains("Some checks do not apply to small-sided football.");
+            }
+        }
+        assertThat(busts(Snaps.LIBRARY.call("anvil-fog"), FIVE)).contains("11 defenders.");
+    }
+
+    @Test
+    void aDisguiseThatCostsMoreThanAQuickThrowIsToldWithYardsAndSeconds() {
+        Call far = with("rivet-dusk", "deep", "show landmark 1 inside sideline @ 0.6; align deep half @ 14");
+        Lineup lineup = Lineup.of(far, Snaps.LIBRARY.formation("flag-seven").snap(null, false, "flag7 m 30 1&10"));
+        assertThat(Audit.of(lineup)).anySatisfy(f -> {
+            assertThat(f.evidence().title()).startsWith("The disguise costs deep");
+            assertThat(f.evidence().reason()).contains(" yd, ").contains(" s at his speed");
+        });
+        assertThat(titles(Lineup.of(Snaps.LIBRARY.call("rivet-dusk"), lineup.snap()), Severity.WEAK)).noneMatch(t -> t.startsWith("The disguise"));
+    }
+
+    /** Against the handbook's table of a receiver of nearly the same clock: 10 yd in about 1.95 s, 20 yd in about 3.2 s. */
+    @Test
+    void theClockOfARunningManAgreesWithTheTradesFigures() {
+        var receiver = new Speeds(8.6, 0.75, 0.10, 1.6);
+        assertThat(receiver.time(10)).isCloseTo(1.95, within(0.06));
+        assertThat(receiver.time(20)).isCloseTo(3.2, within(0.06));
+        assertThat(receiver.time(0)).isZero();
+        assertThat(receiver.distance(receiver.time(8))).isCloseTo(8, within(0.01));
+    }
+
+    @Test
+    void aFlagFieldHasNoPaintedMarksAndASpotOffItIsRefused() {
+        assertThat(Notation.print(Notation.snap(FIVE))).isEqualTo("X-11 C0 QB0/5 Y6/1 Z11 | flag5 m 30 1&10");
+        assertThatThrownBy(() -> Notation.snap(FIVE.replace(" m ", " 16 "))).hasMessageContaining("30.0 yd wide");
+    }
+}
