@@ -27,9 +27,9 @@ const label = (id: string): string => props.sheet.jobs.find((j) => j.id === id)?
       </li>
     </ol>
     <p v-if="!sheet.findings.length" class="none">Every gap has one owner, each edge one force man, every eligible somebody.</p>
-    <h2><span>Gap ledger</span><span class="soft">{{ owned }} of {{ sheet.gaps.length }} owned once</span></h2>
-    <p class="ledger"><span v-for="(g, i) in sheet.gaps" :key="g.words"><template v-if="i && g.letter === 'A' && g.side === 'right'"> | </template><span class="gap"><b>{{ g.letter }}</b>&nbsp;{{ g.labels.join('+') || '?' }}</span></span></p>
-    <p class="ledger">Force: <span v-for="e in sheet.edges" :key="e.side">{{ e.side }} {{ e.forces.map(label).join('+') || 'nobody' }}.&nbsp;</span></p>
+    <h2 v-if="sheet.gaps.length"><span>Gap ledger</span><span class="soft">{{ owned }} of {{ sheet.gaps.length }} owned once</span></h2>
+    <p v-if="sheet.gaps.length" class="ledger"><span v-for="(g, i) in sheet.gaps" :key="g.words"><template v-if="i && g.letter === 'A' && g.side === 'right'"> | </template><span class="gap"><b>{{ g.letter }}</b>&nbsp;{{ g.labels.join('+') || '?' }}</span></span></p>
+    <p v-if="sheet.edges.length" class="ledger">Force: <span v-for="e in sheet.edges" :key="e.side">{{ e.side }} {{ e.forces.map(label).join('+') || 'nobody' }}.&nbsp;</span></p>
     <p class="ledger">{{ sheet.box }}.</p>
     <p v-for="e in sheet.eligibles" :key="e.man" class="ledger eligible"><b>{{ e.man }}</b> {{ e.number }}: {{ e.byMan.length ? 'man ' + e.byMan.map(label).join('+') : e.byZone.length ? 'zones of ' + e.byZone.map(label).join(', ') : 'nobody' }}</p>
   </div>

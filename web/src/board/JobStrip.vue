@@ -44,7 +44,7 @@ function because(job: JobRow): { rung: string; facts: string }[] {
 </template>
 
 <style scoped>
-.strip { display: grid; grid-template-columns: repeat(11, minmax(0, 1fr)); height: 100%; background: var(--card); overflow-y: auto; scrollbar-width: thin; }
+.strip { display: grid; grid-auto-flow: column; grid-auto-columns: minmax(0, 1fr); height: 100%; background: var(--card); overflow-y: auto; scrollbar-width: thin; }
 li { border-right: 1px solid var(--rule); }
 li:last-child { border-right: 0; }
 button { all: unset; box-sizing: border-box; display: flex; flex-direction: column; justify-content: flex-start; width: 100%; min-height: 100%; padding: 8px 5px 8px 7px; cursor: pointer; font: 400 12.5px/1.22 var(--narrow); border-top: 4px solid transparent; }

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -31,6 +32,13 @@ public record Document(String kind, String id, Map<String, Object> body) {
 
     public String text(String key) {
         return body.get(key) instanceof String text ? text : null;
+    }
+
+    /** The same document with one value set. */
+    public Document with(String key, Object value) {
+        var copy = new LinkedHashMap<>(body);
+        copy.put(key, value);
+        return of(copy);
     }
 
     /** SHA-256 of the values in canonical order, hexadecimal. */

@@ -19,6 +19,7 @@ import mensch.core.lineup.EligibleLedger;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.lineup.RushCount;
 import mensch.core.rung.Numbers;
 import mensch.core.sheet.Sheet.AreaRow;
 import mensch.core.sheet.Sheet.Box;
@@ -42,10 +43,11 @@ public final class SheetMaker {
         GapLedger gaps = GapLedger.of(lineup);
         BoxCount count = BoxCount.of(lineup);
         var jobs = new JobRows(lineup, new Words(lineup, this::title));
-        String box = count.box().size() + " in the box, " + count.support().size() + " with the force men near it";
+        boolean flag = lineup.snap().field().code().flag();
+        String box = flag ? RushCount.of(lineup).rushers().size() + " rush, " + RushCount.of(lineup).cover().size() + " stay" : count.box().size() + " in the box, " + count.support().size() + " with the force men near it; " + RushCount.of(lineup).rushers().size() + " rush";
         return new Sheet(Notation.print(lineup.snap()), facts(lineup), movedIn(lineup), answer(lineup),
-            offence(lineup), lineup.jobs().stream().map(jobs::row).toList(), gaps.rows().stream().map(SheetMaker::gap).toList(),
-            gaps.edges().stream().map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces()))).toList(), box,
+            offence(lineup), lineup.jobs().stream().map(jobs::row).toList(), gaps.rows().stream().filter(g -> !flag).map(SheetMaker::gap).toList(),
+            gaps.edges().stream().filter(e -> !flag).map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces()))).toList(), box,
             areas.rows().stream().map(SheetMaker::area).toList(),
             EligibleLedger.of(lineup, areas).entries().stream().map(e -> new EligibleRow(e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone()))).toList(),
             Audit.of(lineup).stream().map(SheetMaker::finding).toList());

@@ -6,6 +6,7 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Area;
 import mensch.core.rung.Key;
 import mensch.core.rung.Move;
 import mensch.core.rung.Numbers;
@@ -76,6 +77,9 @@ final class Words {
             return on.words() + (view.man(on.man()) == null ? "" : " (" + view.man(on.man()).name() + ")");
         }
         if (task instanceof Task.Cover cover) {
+            if (cover.area() == Area.ACROSS) {
+                return cover.words();
+            }
             Point landmark = cover.landmark(view);
             String side = cover.area().words().contains("middle") || cover.area().lane() ? "" : " " + cover.side(view).word();
             return cover.area().words() + side + ", " + aim(landmark, cover.side(view)) + (cover.receiver() == null ? "" : (cover.matched() ? ", match " : ", carry ") + cover.receiver().words());

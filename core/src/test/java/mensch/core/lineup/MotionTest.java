@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Set;
+import mensch.core.call.CallEdit;
 import mensch.core.Snaps;
 import mensch.core.audit.Audit;
 import mensch.core.audit.CheckId;
@@ -92,5 +94,18 @@ class MotionTest {
         Snap snap = Snap.of(Snaps.LIBRARY.formation(formation).phases(motion), trade().field(), trade().situation(), Side.RIGHT);
         Lineup lineup = Lineup.of(DRIZZLE, snap);
         assertThat(lineup.features().ask(kind, Side.LEFT)).isEqualTo(Answer.YES);
+    }
+
+    /** A check puts another call in force on the picture after the motion; a check before the snap names who makes it. */
+    @Test
+    void checkAnswersWithAnotherCallAltogether() {
+        Call checks = Snaps.LIBRARY.compose(CallEdit.composed("checks", "Checks", List.of("anvil", "drizzle")).with("motion", List.of("when motion trade: check anvil-fog", "bump")));
+        Lineup checked = Lineup.of(checks, trade());
+        assertThat(checked.call().id()).isEqualTo("anvil-fog");
+        assertThat(checked.answer().words()).isEqualTo("when motion trade: check anvil-fog");
+        assertThat(checked.jobs()).isEqualTo(Lineup.of(Snaps.LIBRARY.call("anvil-fog"), new Snap(List.of(trade().formation()), trade().field(), trade().situation(), trade().declared(), false, Set.of())).jobs().stream()
+            .map(j -> checked.job(j.id())).toList());
+        assertThat(checked.job("mike").seat()).as("seated anew on the new strength").isEqualTo(Side.LEFT);
+        assertThat(Lineup.of(answering("bump"), trade()).job("mike").seat()).isEqualTo(Side.RIGHT);
     }
 }

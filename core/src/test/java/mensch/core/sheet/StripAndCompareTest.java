@@ -1,0 +1,83 @@
+package mensch.core.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import mensch.core.Snaps;
+import mensch.core.call.Call;
+import mensch.core.formation.Snap;
+import mensch.core.lineup.Lineup;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What the playbook shows of a line-up: the strip of formations, two calls side by side, small drawings, a part in words. */
+class StripAndCompareTest {
+    private static final String SPOT = "hs m 50 1&10";
+
+    private static StripCell cell(String call, String role, boolean onCover, String formation) {
+        return StripCell.of(Snaps.LIBRARY.call(call), role, onCover, Snaps.LIBRARY.formation(formation), SPOT);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"trips-open,drizzle/overhang-strong/trips", "doubles-open,drizzle/overhang-strong/slot", "trips-end,drizzle/overhang-strong/outer", "trey-wing,drizzle/overhang-strong/wing", "pro-i,anvil/nickel/tight"})
+    void theStripNamesTheRungThatGivesAPart(String formation, String rung) {
+        assertThat(cell("anvil-drizzle", "nickel", true, formation).fired()).contains(new StripCell.Fired("align", rung));
+    }
+
+    @Test
+    void ofTwoCornersTheStripFollowsTheOneAsked() {
+        assertThat(cell("anvil-fog", "corner", true, "trips-nub").fired()).contains(new StripCell.Fired("align", "fog/corner/man"));
+        assertThat(cell("anvil-fog", "corner", false, "trips-nub").fired()).contains(new StripCell.Fired("align", "fog/corner/nub"));
+    }
+
+    @Test
+    void theStripSaysWhereNothingSpeaksWhereItBreaksAndWhatTheCallIsMeantFor() {
+        StripCell weak = cell("anvil-squall", "weak", false, "trips-open");
+        assertThat(weak.silent()).containsExactly("pass: nobody: no #2");
+        assertThat(weak.busts()).isPositive();
+        assertThat(weak.meant()).isFalse();
+        assertThat(cell("anvil-squall", "weak", false, "doubles-gun").meant()).isTrue();
+        StripCell checked = cell("anvil-breeze", "nickel", true, "empty-3x2");
+        assertThat(checked.fired()).as("the call it checks to answers").anyMatch(f -> f.rung().startsWith("drizzle/"));
+    }
+
+    @Test
+    void twoCallsDifferPartByPartAndAManOnlyOneHasStandsAlone() {
+        Snap snap = Snaps.LIBRARY.formation("pro-i").snap(null, false, SPOT);
+        Lineup drizzle = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap);
+        List<CompareRow> rows = CompareRow.between(drizzle, Lineup.of(Snaps.LIBRARY.call("anvil-fog"), snap));
+        assertThat(rows).contains(new CompareRow("free", "FS", "align", "stack tackle @ 12", "deep half @ 13"));
+        assertThat(rows).noneMatch(r -> r.job().equals("tackle"));
+        assertThat(CompareRow.between(drizzle, drizzle)).isEmpty();
+        List<CompareRow> other = CompareRow.between(drizzle, Lineup.of(Snaps.LIBRARY.call("chisel-drizzle"), snap));
+        assertThat(other).anySatisfy(r -> assertThat(r).extracting(CompareRow::job, CompareRow::first).containsExactly("sam", ""));
+        assertThat(other).anySatisfy(r -> assertThat(r).extracting(CompareRow::job, CompareRow::second).containsExactly("nickel", ""));
+    }
+
+    @Test
+    void aSketchHasEverybodyToScale() {
+        Call call = Snaps.LIBRARY.call("anvil-heron");
+        Sketch sketch = Sketch.of(Lineup.of(call, Snaps.LIBRARY.formation("doubles-gun").snap(null, false, SPOT)));
+        assertThat(sketch.offence()).hasSize(11).anyMatch(m -> m.kind().equals("centre") && m.x() == 0 && m.y() == -0.5);
+        assertThat(sketch.defence()).hasSize(11).filteredOn(m -> m.kind().equals("rush")).hasSize(5);
+        assertThat(sketch.defence()).filteredOn(m -> m.kind().equals("man")).hasSize(5);
+    }
+
+    @ParameterizedTest(name = "{0} {2} {3}: {4}")
+    @CsvSource(delimiter = '|', textBlock = """
+        anvil-heron  | pro-i       | free     | pass | deep middle third, 0 x 14
+        anvil-heron  | doubles-gun | nickel   | pass | man #2 (TE)
+        anvil-heron  | doubles-gun | will     | move | blitz to outside
+        anvil-heron  | doubles-gun | end-away | pass | rush B gap
+        anvil-eel    | pro-i       | tackle   | move | loop to C gap, second
+        anvil-frost  | trips-open  | weak     | pass | deep inside quarter left, 6.7 x 14, match #3 other side
+        anvil-thaw   | pro-i       | mike     | pass | hook right, 6.9 x 9
+        chisel-drizzle | pro-i     | mike     | run  | A right
+        """)
+    void aPartIsSaidForThisSnap(String call, String formation, String job, String part, String words) {
+        Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, SPOT));
+        Sheet.JobRow row = new SheetMaker(Snaps.LIBRARY).of(lineup).jobs().stream().filter(j -> j.id().equals(job)).findFirst().orElseThrow();
+        assertThat(row.parts().stream().filter(p -> p.part().equals(part)).findFirst().orElseThrow().shown()).isEqualTo(words);
+    }
+}
