@@ -56,7 +56,7 @@ defineExpose({ open })
       <SnapWord :value="String(snap.down)" label="Down" :options="DOWNS" @pick="snap.down = Number($event)" /> <em>and</em>
       <SnapWord :value="String(snap.distance)" label="Distance" :options="distances" @pick="snap.distance = Number($event)" /> <em>·</em>
       <SnapWord :value="snap.formation" label="Formation" :options="formations" @pick="snap.formation = $event" />
-      <SnapWord :value="String(snap.mirrored)" label="Strong side" :options="SIDES" @pick="snap.mirrored = $event === 'true'" /> <em>with</em>
+      <SnapWord :value="String(snap.mirrored)" label="Strong side" :options="SIDES" @pick="snap.mirrored = $event === 'true'" /> <em v-if="snap.men" class="placed">(men placed by hand)</em> <em>with</em>
       <SnapWord :value="snap.motion ?? ''" label="Motion" :options="motions" @pick="snap.motion = $event || undefined" /> <em>— we call</em>
       <SnapWord :value="callId" label="Call" :options="calls" strong @pick="board.chooseCall($event)" />
     </h1>

@@ -46,7 +46,7 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
         <tbody><tr v-for="j in sheet.jobs" :key="j.id"><th scope="row">{{ j.label }} <small>{{ j.id.replaceAll('-', ' ') }}</small></th><td v-for="p in SHOWN" :key="p">{{ j.parts.find((x) => x.part === p)?.shown }}</td></tr></tbody>
       </table>
       <div class="foot">
-        <div><h3>Coaching points</h3><ul><li v-for="p in callSheet.points" :key="p">{{ p }}</li><li v-if="!callSheet.points.length">Gap and force first: {{ sheet.edges.map((e) => `${e.side} force ${e.forces.join(', ').replaceAll('-', ' ') || 'nobody'}`).join('; ') }}.</li></ul></div>
+        <div><h3>Coaching points</h3><ul><li v-for="p in callSheet.points" :key="p">{{ p }}</li></ul></div>
         <div><h3>When the picture changes</h3><ul><li v-for="m in [...callSheet.checks, ...callSheet.motion]" :key="m">{{ m }}</li></ul></div>
         <div><h3>What to look out for</h3><ul><li v-for="(f, i) in sheet.findings.slice(0, 5)" :key="i"><b>{{ f.severity }}</b> {{ f.title }}</li><li v-if="!sheet.findings.length">Nothing found against this formation.</li></ul></div>
       </div>

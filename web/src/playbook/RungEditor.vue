@@ -36,10 +36,7 @@ const men = computed(() => (sheet.value?.jobs ?? []).map((j) => ({ id: j.id, nam
 const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
 const edits = computed(() => (trying.value && !tryProblem.value ? withEdit(draft.value, trying.value).edits : draft.value.edits))
 /** The man's side against the cover side: of two corners the strip follows the one in hand. */
-const onCoverSide = computed(() => {
-  const cover = sheet.value?.facts.find((f) => f.startsWith('Pass strength'))?.split(' ')[2]?.replace(':', '')
-  return !cover || job.value?.side === cover
-})
+const onCoverSide = computed(() => job.value?.onCoverSide ?? true)
 const formations = computed(() => choices.value?.formations ?? [])
 
 function walk(by: number): void {

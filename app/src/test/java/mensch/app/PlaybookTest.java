@@ -137,6 +137,7 @@ class PlaybookTest {
         JsonNode against = coach.post("/api/playbook/formations", "{\"name\": \"Otter wide\", \"men\": \"ol2 TE4 X-18/1.5 Z16/1.5 QB0/5 TB-1.5/5 H9/1.5\"}").json();
         assertThat(against).singleElement().satisfies(p -> assertThat(p.asString()).contains("off the line"));
         assertThat(coach.get("/api/board/choices").json().get("formations").toString()).contains("otter-wide");
+        assertThat(Browserless.signedIn(port, "lind").get("/api/board/choices").json().get("formations").toString()).as("a draft").doesNotContain("otter-wide");
         String placed = SNAP.replace("\"mirrored\"", "\"men\": \"ol2 TE4 X-18 Z16/1.5 QB0/5 TB-1.5/5 H9/1.5\", \"mirrored\"");
         JsonNode board = coach.post("/api/board", "{\"snap\": " + placed + ", \"call\": \"anvil-drizzle\", \"revision\": null, \"edits\": [], \"hand\": []}").json();
         assertThat(board.at("/phases/0/offence")).hasSize(11);

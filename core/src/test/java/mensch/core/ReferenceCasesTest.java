@@ -270,11 +270,15 @@ class ReferenceCasesTest {
 
     @Test
     void tq12ACallWithoutAnEmptyCheckIsWarnedAboutAndACheckNamesItsMaker() {
-        for (Seen s : seen("mallet-drizzle", EMPTY, "50 1&10")) {
+        for (Seen s : seen("anvil-thunder", EMPTY, "50 1&10")) {
             assertThat(s.lineup().check()).isNull();
+            assertThat(s.titles(Severity.WEAK)).contains("No answer to empty.");
         }
-        for (Seen s : seen("maul-ice", "ol2 Z17/1.5 Y12/1.5 H7 X-17 F-9/1.5 QB0/5", "4 1&4")) {
-            assertThat(s.lineup().check()).isNull();
+        for (Seen s : seen("anvil-thunder", TWO_BY_TWO, "50 1&10")) {
+            assertThat(s.titles(Severity.WEAK)).doesNotContain("No answer to empty.");
+        }
+        for (Seen s : seen("anvil-fog", EMPTY, "50 1&10")) {
+            assertThat(s.titles(Severity.WEAK)).as("its rungs answer").doesNotContain("No answer to empty.");
         }
         for (Seen s : seen("anvil-breeze", EMPTY, "50 1&10")) {
             assertThat(s.lineup().check().maker()).isEqualTo("mike");

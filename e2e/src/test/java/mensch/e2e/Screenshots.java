@@ -51,8 +51,31 @@ public final class Screenshots {
             page.keyboard().press("v");
             shot(page, "board-night");
             page.locator("nav button", new Page.LocatorOptions().setHasText("Day")).click();
+            playbook(page);
             film(page);
         }
+    }
+
+    private void playbook(Page page) {
+        page.navigate(base() + "/playbook");
+        page.waitForTimeout(800);
+        page.keyboard().press("ArrowRight");
+        shot(page, "playbook");
+        page.navigate(base() + "/playbook/call/anvil-fog");
+        page.waitForTimeout(1200);
+        page.selectOption("[aria-label=Man]", "nickel");
+        shot(page, "playbook-rules");
+        page.navigate(base() + "/playbook/compare?first=anvil-drizzle&second=anvil-frost");
+        shot(page, "playbook-compare");
+        page.navigate(base() + "/playbook/card/anvil-heron");
+        shot(page, "playbook-card");
+        page.navigate(base() + "/programme");
+        shot(page, "conventions");
+        page.navigate(base() + "/board");
+        page.selectOption("[aria-label=Formation]", "flag-spread");
+        page.waitForTimeout(800);
+        page.selectOption("[aria-label=Call]", "tack-siskin");
+        shot(page, "board-flag");
     }
 
     private void film(Page page) {

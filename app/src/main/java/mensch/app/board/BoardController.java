@@ -11,6 +11,7 @@ import java.util.Map;
 import mensch.app.call.CallShelf;
 import mensch.app.call.Edit;
 import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.PlaybookEntry;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
 import mensch.core.document.DocumentRef;
@@ -81,8 +82,9 @@ class BoardController {
     }
 
     @GetMapping("/choices")
-    Choices choices() {
-        var formations = bookcase.library().formations().stream()
+    Choices choices(Principal by) {
+        Map<String, PlaybookEntry> standings = bookcase.standings();
+        var formations = bookcase.library().formations().stream().filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
             .map(f -> new FormationItem(f.id(), f.name(), f.family() == null ? "own" : f.family(), f.players(), f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList())).toList();
         return new Choices(List.of(Code.values()).stream().map(c -> new CodeItem(c.id(), c.words(), c.players())).toList(), formations);
     }
@@ -105,7 +107,8 @@ class BoardController {
     @PostMapping("/strip")
     List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
         Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
-        return bookcase.library().formationsFor(call).stream().map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, spot(call, request.spot()))).toList();
+        Map<String, PlaybookEntry> standings = bookcase.standings();
+        return bookcase.library().formationsFor(call).stream().filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName())).map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, spot(call, request.spot()))).toList();
     }
 
     /** A small-sided call is looked at on its own field. */

@@ -12,6 +12,7 @@ import java.util.Map;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.OvertakenException;
+import mensch.app.playbook.PlaybookEntry;
 import mensch.core.call.Call;
 import mensch.core.field.Code;
 import mensch.core.call.CallEdit;
@@ -71,7 +72,8 @@ class CallController {
         var items = new ArrayList<CallItem>();
         bookcase.library().calls().forEach(c -> items.add(new CallItem(c.ref().id(), c.name(), c.front().players(), 0, null, null, c.ref().digest())));
         shelf.newest().forEach(r -> items.add(item(r)));
-        items.removeIf(i -> bookcase.entry("call", i.id()).retired() || !bookcase.entry("call", i.id()).seenBy(by.getName()));
+        Map<String, PlaybookEntry> standings = bookcase.standings();
+        items.removeIf(i -> !Bookcase.seen(standings, "call", i.id(), by.getName()) || standings.containsKey("call/" + i.id()) && standings.get("call/" + i.id()).retired());
         return items;
     }
 

@@ -5,6 +5,7 @@ import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
+import mensch.core.call.CallReader;
 import mensch.core.convention.Labels;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
@@ -62,6 +63,12 @@ public class CallShelf {
     /** A new call made of documents of the library; its author's draft. */
     @Transactional
     public Call compose(String name, List<String> layers, String by) {
+        for (String layer : layers) {
+            Document document = bookcase.library().named(CallReader.LAYER_KINDS, layer);
+            if (document != null) {
+                bookcase.checkSeen(document.kind(), layer, by);
+            }
+        }
         Call composed = bookcase.library().compose(CallEdit.composed(bookcase.freshId(name), name.strip(), layers));
         bookcase.saveNew(composed.document(), by);
         return bookcase.read(composed.document(), 1);

@@ -81,10 +81,16 @@ public class Bookcase {
     }
 
     /** Everything the programme has said about its documents, by kind/id. */
-    Map<String, PlaybookEntry> standings() {
+    public Map<String, PlaybookEntry> standings() {
         var all = new LinkedHashMap<String, PlaybookEntry>();
         entries.findAll().forEach(e -> all.put(e.kind() + "/" + e.docId(), e));
         return all;
+    }
+
+    /** Whether somebody may see a document, asked of standings read once. */
+    public static boolean seen(Map<String, PlaybookEntry> standings, String kind, String id, String by) {
+        PlaybookEntry entry = standings.get(kind + "/" + id);
+        return entry == null || entry.seenBy(by);
     }
 
     /** Version of what the programme says about a document; -1 when it has said nothing yet. */

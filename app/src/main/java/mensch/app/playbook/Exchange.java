@@ -62,7 +62,7 @@ class Exchange {
         bookcase.newest().stream().filter(r -> r.kind().equals("call")).forEach(r -> documents.add(r.document()));
         Map<String, PlaybookEntry> standings = bookcase.standings();
         var own = bookcase.newest().stream().map(r -> r.kind() + "/" + r.docId()).toList();
-        var bodies = documents.stream().filter(d -> wanted(d, what, own)).filter(d -> seen(standings, d, by)).map(Document::body).toList();
+        var bodies = documents.stream().filter(d -> wanted(d, what, own)).filter(d -> Bookcase.seen(standings, d.kind(), d.id(), by)).map(Document::body).toList();
         if (bodies.isEmpty()) {
             throw Problem.notFound(what.equals("own") ? "anything of your own to export" : what);
         }
@@ -83,11 +83,6 @@ class Exchange {
             case "formations" -> document.kind().equals("formation");
             default -> key.equals(what);
         };
-    }
-
-    private static boolean seen(Map<String, PlaybookEntry> standings, Document document, String by) {
-        PlaybookEntry entry = standings.get(document.kind() + "/" + document.id());
-        return entry == null || entry.seenBy(by);
     }
 
     /** What would happen, nothing written. @throws Problem when the text is no playbook; DocumentException when a document is faulty */
@@ -173,8 +168,9 @@ class Exchange {
             throw refused("some names are in conflict");
         }
         List<Document> documents = documents(text);
+        Library asImported = bookcase.library().with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
         for (int i = 0; i < rows.size(); i++) {
-            Document document = documents.get(i).kind().equals("call") ? bookcase.library().with(documents.stream().filter(d -> !d.kind().equals("call")).toList()).compose(documents.get(i)).document() : documents.get(i);
+            Document document = documents.get(i).kind().equals("call") ? asImported.compose(documents.get(i)).document() : documents.get(i);
             if (rows.get(i).state() == State.NEW) {
                 bookcase.saveNew(document, by);
             } else if (rows.get(i).state() == State.CHANGED) {

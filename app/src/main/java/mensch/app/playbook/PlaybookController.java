@@ -81,7 +81,7 @@ class PlaybookController {
             }
         }
         saved.values().stream().filter(r -> r.kind().equals("call")).forEach(r -> items.add(item(r.document(), standings.get("call/" + r.docId()), r, sketch(library, bookcase.read(r.document(), r.revision())))));
-        items.removeIf(i -> standings.containsKey(i.kind() + "/" + i.id()) && !standings.get(i.kind() + "/" + i.id()).seenBy(by.getName()));
+        items.removeIf(i -> !Bookcase.seen(standings, i.kind(), i.id(), by.getName()));
         return items;
     }
 

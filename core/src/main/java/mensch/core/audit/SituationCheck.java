@@ -15,26 +15,25 @@ import mensch.core.rung.Task;
 /** Pictures without an answer, rules that need a side nobody gives, coverages called outside the situation they are made for. */
 final class SituationCheck implements Check {
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
-    private static final List<Part> PLAYED = List.of(Part.ALIGN, Part.RUN, Part.PASS, Part.KEY);
+    private static final List<Part> PLAYED = List.of(Part.ALIGN, Part.RUN, Part.PASS);
     /** Handbook 4 and 9: lanes from the 5, the 7 at most; the line-to-gain zone from seven to go. */
     private static final int LANES_FROM = 7;
     private static final int TO_GAIN_FROM = 7;
 
     @Override public List<Finding> in(Lineup lineup) {
         var findings = new ArrayList<Finding>();
-        picture(lineup, Feature.EMPTY, "empty", findings);
-        picture(lineup, Feature.UNBALANCED, "an unbalanced line", findings);
+        empty(lineup, findings);
         backSide(lineup, findings);
         range(lineup, findings);
         return findings;
     }
 
-    private static void picture(Lineup lineup, Feature feature, String words, List<Finding> findings) {
-        boolean shown = lineup.features().ask(feature, Side.LEFT) == Answer.YES || lineup.features().ask(feature, Side.RIGHT) == Answer.YES;
-        // an unbalanced line moves every front by one man, whether a rung asks or not
-        boolean answered = lineup.check() != null || feature == Feature.UNBALANCED || lineup.jobs().stream().anyMatch(j -> asked(j, feature));
+    /** Another key alone is no answer: somebody must stand, fit or cover otherwise, or check to another call. */
+    private static void empty(Lineup lineup, List<Finding> findings) {
+        boolean shown = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
+        boolean answered = lineup.check() != null || lineup.jobs().stream().anyMatch(j -> asked(j, Feature.EMPTY));
         if (shown && !answered) {
-            findings.add(new Finding(CheckId.PICTURE, Severity.WEAK, BEHIND_THE_BALL, List.of(), new Evidence.NoAnswer(words, lineup.inForce().name())));
+            findings.add(new Finding(CheckId.PICTURE, Severity.WEAK, BEHIND_THE_BALL, List.of(), new Evidence.NoAnswer("empty", lineup.inForce().name())));
         }
     }
 

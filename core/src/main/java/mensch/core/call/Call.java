@@ -165,8 +165,23 @@ public final class Call {
         return 0;
     }
 
-    /** What a coach says when he teaches it. */
+    /** What a coach says when he teaches it: the call's own points, then what its layers are about, top first. */
     public List<String> points() {
-        return document.body().get("points") instanceof List<?> points ? points.stream().map(String::valueOf).toList() : List.of();
+        var points = new ArrayList<String>();
+        if (document.body().get("points") instanceof List<?> own) {
+            own.forEach(p -> points.add(String.valueOf(p)));
+        }
+        for (Layer layer : layers) {
+            String about = layer.kind() == Layer.Kind.CALL ? null : about(layer.document().id());
+            if (about != null) {
+                points.add(about);
+            }
+        }
+        return List.copyOf(points);
+    }
+
+    private String about(String layer) {
+        boolean inside = document.body().get("layers") instanceof List<?> list && list.stream().anyMatch(l -> l instanceof Map<?, ?> map && layer.equals(map.get("id")));
+        return inside ? CallEdit.layer(document, layer).about() : null;
     }
 }

@@ -28,7 +28,8 @@ import mensch.core.rung.Vocabulary;
 
 /** Reads a call with its layers, gathering every fault of every layer before it gives up. */
 public final class CallReader {
-    private static final List<String> LAYER_KINDS = List.of("front", "coverage", "movement", "pressure");
+    /** What a call may be built of. */
+    public static final List<String> LAYER_KINDS = List.of("front", "coverage", "movement", "pressure");
     private static final Pattern CHECK = Pattern.compile(": check ([a-z0-9-]+)");
     private static final Pattern WHOLE_CHECK = Pattern.compile("when (.+): check ([a-z0-9-]+), ?([a-z-]+)");
 

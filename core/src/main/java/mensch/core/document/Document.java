@@ -34,6 +34,11 @@ public record Document(String kind, String id, Map<String, Object> body) {
         return body.get(key) instanceof String text ? text : null;
     }
 
+    /** What it is for, in a coach's words; null when it does not say. */
+    public String about() {
+        return text("about");
+    }
+
     /** The same document with one value set. */
     public Document with(String key, Object value) {
         var copy = new LinkedHashMap<>(body);

@@ -11,9 +11,6 @@ import mensch.core.rung.Task;
 /** Every eligible man and who has him: by name in man coverage, else the zones he stands in front of. */
 public record EligibleLedger(List<Entry> entries) {
 
-    /** More deep men than this are a zone of their own: a last play, a prevent. */
-    private static final int MOST_DEEP_BEHIND_MAN = 2;
-
     /**
      * One eligible man.
      *
@@ -31,7 +28,7 @@ public record EligibleLedger(List<Entry> entries) {
         var entries = new ArrayList<Entry>();
         for (Man man : lineup.snap().formation().men()) {
             if (man.post() == Man.Post.ELIGIBLE) {
-                entries.add(new Entry(man, number(lineup, man), byMan(lineup, man), byZone(areas, man)));
+                entries.add(new Entry(man, number(lineup, man), byMan(lineup, man), byZone(lineup, areas, man)));
             }
         }
         return new EligibleLedger(List.copyOf(entries));
@@ -41,9 +38,9 @@ public record EligibleLedger(List<Entry> entries) {
         return lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.ManOn on && man.equals(lineup.view(j).man(on.man()))).toList();
     }
 
-    private static List<Job> byZone(AreaLedger areas, Man man) {
+    private static List<Job> byZone(Lineup lineup, AreaLedger areas, Man man) {
         // a deep man has nobody by himself: behind man coverage he helps, and does not take
-        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep()) || areas.rows().size() > MOST_DEEP_BEHIND_MAN;
+        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep()) || lineup.jobs().stream().noneMatch(j -> j.passTask() instanceof Task.ManOn);
         return areas.rows().stream().filter(r -> (zone || !r.area().deep()) && inWidth(r.extent(), man)).map(Row::owner).toList();
     }
 

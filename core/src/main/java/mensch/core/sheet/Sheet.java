@@ -38,6 +38,7 @@ public record Sheet(String notation, List<String> facts, List<String> movedIn, S
     /**
      * One defender, in field order.
      *
+     * @param onCoverSide whether his side is the cover side
      * @param kind      what he is against the pass, for the mark on the field: rush, under, deep, man, none
      * @param feet      asked place, or null
      * @param show      where he stands before the snap when he disguises, or null
@@ -48,7 +49,7 @@ public record Sheet(String notation, List<String> facts, List<String> movedIn, S
      * @param force     whether he turns the run in
      * @param from      men of the offence his place leans on
      */
-    public record JobRow(String id, String role, String label, String body, String side, String kind, Spot feet, Spot show, Box region, Spot key,
+    public record JobRow(String id, String role, String label, String body, String side, boolean onCoverSide, String kind, Spot feet, Spot show, Box region, Spot key,
                          Spot man, String leverage, boolean force, List<String> from, List<PartRow> parts) {}
 
     /** A gap and who has it; owners by job id and label. */

@@ -56,6 +56,14 @@ class StripAndCompareTest {
     }
 
     @Test
+    void aCallTeachesWhatItsLayersAreAbout() {
+        assertThat(Snaps.LIBRARY.call("anvil-heron").points()).hasSize(3).anyMatch(p -> p.startsWith("Five: the backer")).anyMatch(p -> p.startsWith("Man with one man free"));
+        for (Call call : Snaps.LIBRARY.calls()) {
+            assertThat(call.points()).as(call.ref().id()).hasSizeGreaterThanOrEqualTo(2).noneMatch(String::isBlank);
+        }
+    }
+
+    @Test
     void aSketchHasEverybodyToScale() {
         Call call = Snaps.LIBRARY.call("anvil-heron");
         Sketch sketch = Sketch.of(Lineup.of(call, Snaps.LIBRARY.formation("doubles-gun").snap(null, false, SPOT)));
