@@ -98,7 +98,7 @@ defineExpose({ add, cancel, editing })
           <p v-if="fault" class="fault" role="alert">{{ fault.message.split('; may follow')[0] }}<template v-if="fault.expected.length">. May follow:</template></p>
           <p v-if="fault" class="offers"><button v-for="word in fault.expected.slice(0, 16)" :key="word" type="button" @click="insert(word)">{{ word }}</button></p>
           <p v-else-if="text.trim()" class="fine">Reads well; the board shows it already.</p>
-          <p class="acts"><button class="button main" type="button" :disabled="!!fault || !text.trim()" @click="keep">Keep <span class="key">Enter</span></button><button class="button" type="button" @click="cancel">Leave it <span class="key">Esc</span></button><button class="button" type="button" @click="takeOut(rung.id)">Take it out</button></p>
+          <p class="acts"><button class="button main" type="button" :disabled="!!fault || !text.trim()" @click="keep">Keep <span class="key">Enter</span></button><button class="button" type="button" @click="cancel">Leave it <span class="key">Esc</span></button><button v-if="rung.sentence" class="button" type="button" @click="takeOut(rung.id)">Take it out</button></p>
         </div>
         <button v-else-if="mayWrite" type="button" class="say" :aria-label="`Edit ${rung.id}`" @click="edit(rung.id, rung.sentence)">{{ rung.sentence }}</button>
         <p v-else class="say">{{ rung.sentence }}</p>
@@ -122,5 +122,5 @@ textarea { width: 100%; font: 500 14px/1.4 var(--serif); color: var(--ink); back
 .fault { color: var(--bust); font-size: 13px; } .fine { color: var(--sound); font-size: 13px; }
 .offers { display: flex; flex-wrap: wrap; gap: 4px; margin: 4px 0; max-height: 120px; overflow: auto; }
 .offers button { font: 600 12.5px/1 var(--narrow); border: 1px solid var(--rule); background: var(--card); color: var(--ink); padding: 4px 6px; border-radius: 3px; cursor: pointer; }
-.acts { display: flex; gap: 8px; margin-top: 6px; }
+.acts { display: flex; flex-wrap: wrap; gap: 8px; margin-top: 6px; } .acts .button { white-space: nowrap; }
 </style>

@@ -17,6 +17,9 @@ onMounted(async () => {
   if (!choices.value) await board.start()
   const wanted = String(route.params.id)
   if (callId.value !== wanted) await board.chooseCall(wanted)
+  // a card is opened on a formation its call is meant for
+  const meant = callSheet.value?.meantFor ?? []
+  if (meant.length && !meant.includes(snap.value.formation)) snap.value.formation = meant[0]!
 })
 const formation = computed(() => choices.value?.formations.find((f) => f.id === snap.value.formation)?.name ?? '')
 const drawing = useTemplateRef<HTMLElement>('drawing')

@@ -81,7 +81,7 @@ final class Words {
                 return cover.words();
             }
             Point landmark = cover.landmark(view);
-            String side = cover.area().words().contains("middle") || cover.area().lane() ? "" : " " + cover.side(view).word();
+            String side = cover.area().words().contains("middle") || cover.area() == Area.DEEP_FIELD || cover.area().lane() ? "" : " " + cover.side(view).word();
             return cover.area().words() + side + ", " + aim(landmark, cover.side(view)) + (cover.receiver() == null ? "" : (cover.matched() ? ", match " : ", carry ") + cover.receiver().words());
         }
         return task.words();
