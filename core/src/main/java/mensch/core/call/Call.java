@@ -45,12 +45,35 @@ public final class Call {
         this.layers = List.copyOf(layers);
         this.answers = answers;
         for (Role role : base.front().roles()) {
-            onCoverSide.put(role.id(), stacked(role, true));
-            away.put(role.id(), stacked(role, false));
+            stack(role);
         }
-        onCoverSide.values().forEach(l -> l.rungs().forEach(r -> ask(r.rung().when())));
-        away.values().forEach(l -> l.rungs().forEach(r -> ask(r.rung().when())));
         answers.checks().forEach(c -> ask(c.when()));
+    }
+
+    /** A call with a layer on top: ladders that the layer does not touch are shared with the call below it. */
+    private Call(Call below, Layer top) {
+        this.ref = below.ref;
+        this.document = below.document;
+        this.convention = below.convention;
+        this.base = below.base;
+        var more = new ArrayList<Layer>();
+        more.add(top);
+        more.addAll(below.layers);
+        this.layers = List.copyOf(more);
+        this.answers = below.answers;
+        onCoverSide.putAll(below.onCoverSide);
+        away.putAll(below.away);
+        asked.addAll(below.asked);
+        base.front().roles().stream().filter(top::touches).forEach(this::stack);
+    }
+
+    private void stack(Role role) {
+        Stack on = stacked(role, true);
+        Stack off = stacked(role, false);
+        onCoverSide.put(role.id(), on);
+        away.put(role.id(), off);
+        on.rungs().forEach(r -> ask(r.rung().when()));
+        off.rungs().forEach(r -> ask(r.rung().when()));
     }
 
     private void ask(Condition condition) {
@@ -68,10 +91,7 @@ public final class Call {
 
     /** This call with a layer on top. */
     public Call under(Layer top) {
-        var more = new ArrayList<Layer>();
-        more.add(top);
-        more.addAll(layers);
-        return new Call(ref, document, convention, base, more, answers);
+        return new Call(this, top);
     }
 
     /** All layers' rungs of a role as one ladder, top first, for the seat that its side gives it. */
@@ -153,6 +173,11 @@ public final class Call {
     /** Formations this call is meant for, by id; empty means all. */
     public List<String> meantFor() {
         return document.body().get("for") instanceof List<?> ids ? ids.stream().map(String::valueOf).toList() : List.of();
+    }
+
+    /** Whether a pressure is one of its layers. */
+    public boolean pressures() {
+        return layers.stream().anyMatch(l -> l.kind() == Layer.Kind.PRESSURE);
     }
 
     /** How many rush, as its pressure says; 0 when it has none or does not say. */

@@ -11,6 +11,9 @@ import mensch.core.rung.RungId;
 
 /** Changes of a whole call document; each returns a new document and leaves the old one as it was. */
 public final class CallEdit {
+    /** Document of the rungs that stand above a call's own for one week's plan; no document may have this id. */
+    public static final String THIS_WEEK = "this-week";
+
     private CallEdit() {}
 
     /** The call with one rung's sentence replaced, in whichever layer it stands. @throws DocumentException when there is no such rung */
@@ -47,6 +50,32 @@ public final class CallEdit {
             }
             rungs.add(0, Map.of(id.name(), sentence));
         });
+    }
+
+    /** Stands in a rung id where a seat would: the sentence is a check of the call, as in {@code when empty: check anvil-fog, mike}. */
+    public static final String CHECKS = "checks";
+
+    /**
+     * A change of any kind: a check on top of the call's own, or a rung as {@link #put} sets it.
+     *
+     * @param shelf where a call that is checked to is found
+     * @throws DocumentException when the call has no such document, or a check leads to no call
+     */
+    public static Document set(Document call, RungId id, String sentence, CallReader.Shelf shelf) {
+        if (!id.seat().equals(CHECKS)) {
+            return put(call, id, sentence);
+        }
+        var checks = new ArrayList<Object>();
+        checks.add(sentence);
+        checks.addAll(call.body().get(CHECKS) instanceof List<?> list ? list : List.of());
+        return CallReader.whole(call.with(CHECKS, checks), (kinds, wanted) -> checked(call, kinds, wanted, shelf));
+    }
+
+    /** A call it checks to already stays as it stands inside it. */
+    @SuppressWarnings("unchecked")
+    private static Document checked(Document call, List<String> kinds, String id, CallReader.Shelf shelf) {
+        boolean inside = kinds.contains("call") && call.body().get("checked") instanceof Map<?, ?> map && map.containsKey(id);
+        return inside ? Document.of((Map<String, Object>) ((Map<?, ?>) call.body().get("checked")).get(id)) : shelf.find(kinds, id);
     }
 
     /** The call without a rung; nothing happens when it has none of that name. */
@@ -88,6 +117,9 @@ public final class CallEdit {
     private static Document changed(Document call, RungId id, Consumer<List<Object>> change) {
         if (id.document().equals(call.id())) {
             return Document.of(inSeat(call.body(), "rungs", id.seat(), change));
+        }
+        if (id.document().equals(THIS_WEEK)) {
+            return Document.of(inSeat(call.body(), "plan", id.seat(), change));
         }
         var body = new LinkedHashMap<>(call.body());
         var layers = new ArrayList<Object>();

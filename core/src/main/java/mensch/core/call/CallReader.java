@@ -63,12 +63,20 @@ public final class CallReader {
             var target = new LinkedHashMap<>(withLayers(other, shelf).body());
             target.remove("checks");
             target.remove("checked");
+            target.put("motion", withoutChecks(target.get("motion")));
             checked.put(id, target);
         }
         if (!checked.isEmpty()) {
             body.put("checked", checked);
         }
         return Document.of(body);
+    }
+
+    /** A call that was checked to does not check again: it answers motion by its seats. */
+    private static List<Object> withoutChecks(Object motion) {
+        var lines = new ArrayList<Object>(motion instanceof List<?> list ? list : List.of());
+        lines.removeIf(line -> CHECK.matcher(": " + line).find());
+        return lines;
     }
 
     /** Where documents named by id are found. */
@@ -126,7 +134,8 @@ public final class CallReader {
             fault("layers", "need one front and one coverage");
             throw new DocumentException(problems);
         }
-        own(front).forEach(ladders::add);
+        own(CallEdit.THIS_WEEK, Layer.Kind.PLAN, "plan", front).forEach(ladders::add);
+        own(document.id(), Layer.Kind.CALL, "rungs", front).forEach(ladders::add);
         for (Layer.Kind kind : List.of(Layer.Kind.PRESSURE, Layer.Kind.MOVEMENT)) {
             for (Document layer : layers()) {
                 if (layer.kind().equals(kind.words())) {
@@ -138,6 +147,7 @@ public final class CallReader {
         ladders.add(new Layer(Layer.Kind.FRONT, ref(front.document()), front.ladders()));
         var base = new Call.Base(front, coverage, side("call side", front.callSide()), side("cover side", coverage.coverSide()));
         var answers = new Call.Answers(motion(front), checks(front), checked(revision));
+        checkTargets(answers);
         checkSeats(front, coverage);
         if (!problems.isEmpty()) {
             throw new DocumentException(problems);
@@ -148,6 +158,14 @@ public final class CallReader {
             throw new DocumentException(unsound);
         }
         return call;
+    }
+
+    /** Every call that a check or an answer to motion leads to must be inside this one. */
+    private void checkTargets(Call.Answers answers) {
+        var wanted = new LinkedHashSet<String>();
+        answers.checks().forEach(c -> wanted.add(c.call()));
+        answers.motion().stream().filter(m -> m.kind() == MotionAnswer.Kind.CHECK).forEach(m -> wanted.add(m.roles().get(0)));
+        wanted.stream().filter(id -> !answers.checked().containsKey(id)).forEach(id -> fault("checked", "lacks the call \"" + id + "\" that a check or an answer to motion leads to"));
     }
 
     private static DocumentRef ref(Document document) {
@@ -239,15 +257,16 @@ public final class CallReader {
         return layers;
     }
 
-    private List<Layer> own(Front front) {
+    /** Rungs of the call itself, or of this week's plan for it. */
+    private List<Layer> own(String id, Layer.Kind kind, String key, Front front) {
         Set<String> roles = roles(front);
-        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary.withRoles(roles), problems).read(document.body().get("rungs"));
+        Map<String, Ladder> ladders = new LadderReader(id, vocabulary.withRoles(roles), problems).read(document.body().get(key));
         for (String seat : ladders.keySet()) {
             if (!roles.contains(seat) && !seat.equals("everyone") && !filled(front, seat)) {
-                fault("rungs/" + seat, "is no role or cover seat of the front; roles are " + String.join(", ", roles));
+                fault(key + "/" + seat, "is no role or cover seat of the front; roles are " + String.join(", ", roles));
             }
         }
-        return ladders.isEmpty() ? List.of() : List.of(new Layer(Layer.Kind.CALL, new DocumentRef(document.id(), 0, ""), ladders));
+        return ladders.isEmpty() ? List.of() : List.of(new Layer(kind, new DocumentRef(id, 0, ""), ladders));
     }
 
     /** A coverage seat nobody fills is a fault of the pair: its job would be missing. */

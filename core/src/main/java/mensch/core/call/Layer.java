@@ -30,6 +30,11 @@ public record Layer(Kind kind, DocumentRef document, Map<String, Ladder> ladders
         return own == null ? seat == null ? Ladder.EMPTY : seat : seat == null ? own : own.above(seat);
     }
 
+    /** Whether any ladder of this layer is read for a role, on either side. */
+    boolean touches(Role role) {
+        return !everyone().rungs().isEmpty() || !of(role, true).rungs().isEmpty() || !of(role, false).rungs().isEmpty();
+    }
+
     Ladder everyone() {
         return ladders.getOrDefault("everyone", Ladder.EMPTY);
     }

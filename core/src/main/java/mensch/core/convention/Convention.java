@@ -8,7 +8,7 @@ import java.util.List;
  * @param labels technique words as this programme says them; geometry is kept in {@link Labels#standard()} words
  * @param house  what the programme chose, for rungs that ask
  */
-public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bodies, Speeds speeds, Labels labels,
+public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bodies, Speeds speeds, Drops drops, Limits limits, Labels labels,
                          LandmarkSet landmarks, House house) {
     private static final Convention STANDARD = of(House.NONE, List.of());
 
@@ -24,6 +24,11 @@ public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bo
     public static Convention of(House house, List<Labels> dictionaries) {
         String words = house.choice("technique-words", Labels.standard().name());
         Labels labels = dictionaries.stream().filter(d -> d.name().equals(words)).findFirst().orElse(Labels.standard());
-        return new Convention(Thresholds.standard(), Tolerances.standard(), Bodies.standard(), Speeds.standard(), labels, LandmarkSet.of(house), house);
+        return new Convention(thresholds(house), Tolerances.standard(), Bodies.standard(), Speeds.standard(), Drops.standard(), Limits.standard(), labels, LandmarkSet.of(house), house);
+    }
+
+    /** A league draws the rush line where it likes. */
+    private static Thresholds thresholds(House house) {
+        return house.choice("flag-rush-line", "seven").equals("five") ? Thresholds.standard().withRushLine(5) : Thresholds.standard();
     }
 }

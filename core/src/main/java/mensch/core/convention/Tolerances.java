@@ -18,12 +18,14 @@ package mensch.core.convention;
  * @param nearDepthLimit    depth up to which the near tolerance holds
  * @param deepFrom          depth from which the deep tolerance holds
  * @param pressLimit        depth up to which a man phrase is press
+ * @param nominalSigma      film: one standard deviation of a man who was not clicked and is taken to stand where the log has him
+ * @param depthChange       film: a man of the offence stands at another depth than logged when he is off by more than &gt; this beyond doubt
  */
 public record Tolerances(double techniqueLateral, double looseOutward, double techniqueDeeper, double backerLateral, double backerDepth,
                          double nearLateral, double nearDepth, double farLateral, double farDepth, double deepDepth, double pressLateral,
-                         double pressDepth, double nearDepthLimit, double deepFrom, double pressLimit) {
+                         double pressDepth, double nearDepthLimit, double deepFrom, double pressLimit, double nominalSigma, double depthChange) {
 
     public static Tolerances standard() {
-        return new Tolerances(0.35, 0.75, 0.5, 0.75, 1.0, 1.0, 1.0, 1.5, 1.5, 2.0, 0.4, 0.5, 6, 12, 1.5);
+        return new Tolerances(0.35, 0.75, 0.5, 0.75, 1.0, 1.0, 1.0, 1.5, 1.5, 2.0, 0.4, 0.5, 6, 12, 1.5, 0.5, 1.0);
     }
 }

@@ -111,7 +111,7 @@ public final class Notation {
                 return code;
             }
         }
-        throw new IllegalArgumentException("\"" + word + "\" is no code of rules; write hs, col, pro, flag5, flag6 or flag7");
+        throw new IllegalArgumentException("\"" + word + "\" is no code of rules; write one of " + String.join(", ", java.util.Arrays.stream(Code.values()).map(Code::id).toList()));
     }
 
     private static BallSpot ball(String word, Code code, int yardsToGoal) {

@@ -18,6 +18,10 @@ import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.Yaml;
+import mensch.core.play.PlayReader;
+import mensch.core.play.Plays;
+import mensch.core.rung.Checklist;
+import mensch.core.rung.ReadTable;
 import mensch.core.rung.Vocabulary;
 
 /** Documents by kind and id, and what can be made of them. Immutable. */
@@ -28,7 +32,10 @@ public final class Library {
     private final Vocabulary vocabulary;
     private final Map<String, LibraryFormation> formations = new LinkedHashMap<>();
     private final Map<String, Call> calls = new LinkedHashMap<>();
+    private final Map<String, ReadTable> readTables = new LinkedHashMap<>();
+    private final Map<String, Checklist> checklists = new LinkedHashMap<>();
     private final Map<String, String> chosen;
+    private final Plays plays;
 
     private Library(List<Document> documents, Map<String, String> chosen) {
         this.documents = List.copyOf(documents);
@@ -36,6 +43,9 @@ public final class Library {
         var house = new House(of("setting").map(SchoolReader::setting).toList(), chosen);
         var convention = Convention.of(house, of("dictionary").map(SchoolReader::dictionary).toList());
         this.vocabulary = new Vocabulary(convention, Set.of(), ids("reads"), ids("technique"));
+        of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, vocabulary)));
+        of("technique").forEach(d -> checklists.put(d.id(), Checklist.read(d, vocabulary)));
+        this.plays = PlayReader.read(documents, vocabulary);
         for (Document document : documents) {
             if (document.kind().equals("formation")) {
                 formations.put(document.id(), LibraryFormation.read(document));
@@ -127,7 +137,17 @@ public final class Library {
         return List.copyOf(formations.values());
     }
 
-    /** A read table or technique by id, for its title and rows; null when there is none. */
+    /** What a man does on each message of his key, by the id that rungs name; null when there is no such table. */
+    public ReadTable readTable(String id) {
+        return readTables.get(id);
+    }
+
+    /** What a technique is taught by, by the id that rungs name; null when there is no such technique. */
+    public Checklist checklist(String id) {
+        return checklists.get(id);
+    }
+
+    /** A document of a kind by id; null when there is none. */
     public Document find(String kind, String id) {
         return documents.stream().filter(d -> d.kind().equals(kind) && d.id().equals(id)).findFirst().orElse(null);
     }
@@ -144,6 +164,11 @@ public final class Library {
     /** A call made of documents of this library, read and checked. @throws DocumentException with every fault */
     public Call compose(Document call) {
         return CallReader.read(CallReader.whole(call, this::named), 0, vocabulary);
+    }
+
+    /** The offence's runs, passes, options and protections. */
+    public Plays plays() {
+        return plays;
     }
 
     /** What the programme chose, with every setting there is. */

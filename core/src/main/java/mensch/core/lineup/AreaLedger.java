@@ -3,6 +3,7 @@ package mensch.core.lineup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import mensch.core.convention.Drops;
 import mensch.core.field.Field;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
@@ -12,9 +13,6 @@ import mensch.core.rung.Task;
 
 /** Who drops where: each zone with its owner, landmark and extent; and how many men share the three underneath areas of a side. */
 public record AreaLedger(List<Row> rows, List<Under> sides) {
-    private static final double UNDER_FROM = 3;
-    private static final double UNDER_TO = 13;
-    private static final double DEEP_DEPTH = 8;
 
     /**
      * One zone. {@code extent} runs halfway to the neighbouring owners underneath, and to the fixed borders deep.
@@ -35,7 +33,7 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
                 rows.add(new Row(job, cover.area(), cover.side(lineup.view(job)), landmark, deepExtent(lineup, job, cover), travel));
             }
         }
-        List<Row> extended = shared(withUnderExtents(rows, lineup.snap().field()), lineup.snap().field());
+        List<Row> extended = shared(withUnderExtents(rows, lineup), lineup);
         return new AreaLedger(extended, List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
     }
 
@@ -49,26 +47,29 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         double a = field.fromSideline(side, area.outerPart() * field.code().widthYards());
         double b = field.fromSideline(side, area.innerPart() * field.code().widthYards());
         double from = cover.landmark(lineup.view(job)).y();
-        return new Region(Math.min(a, b), Math.max(a, b), from, Math.min(from + DEEP_DEPTH, field.endLineDepth()));
+        return new Region(Math.min(a, b), Math.max(a, b), from, Math.min(from + lineup.convention().drops().deepExtent(), field.endLineDepth()));
     }
 
     /** Underneath a man answers halfway to his neighbour's landmark, the outside men to the sideline. */
-    private static List<Row> withUnderExtents(List<Row> rows, Field field) {
+    private static List<Row> withUnderExtents(List<Row> rows, Lineup lineup) {
+        Field field = lineup.snap().field();
+        Drops drops = lineup.convention().drops();
         List<Row> under = rows.stream().filter(r -> !r.area().deep()).sorted(Comparator.comparingDouble((Row r) -> r.landmark().x()).thenComparing(r -> r.owner().id())).toList();
         var all = new ArrayList<>(rows.stream().filter(r -> r.area().deep()).toList());
         for (int i = 0; i < under.size(); i++) {
             Row row = under.get(i);
             double left = i == 0 ? field.sidelineX(Side.LEFT) : (under.get(i - 1).landmark().x() + row.landmark().x()) / 2;
             double right = i == under.size() - 1 ? field.sidelineX(Side.RIGHT) : (row.landmark().x() + under.get(i + 1).landmark().x()) / 2;
-            double to = Math.min(UNDER_TO, field.endLineDepth());
-            all.add(new Row(row.owner(), row.area(), row.side(), row.landmark(), new Region(left, right, UNDER_FROM, to), row.travel()));
+            double to = Math.min(drops.underTo(), field.endLineDepth());
+            all.add(new Row(row.owner(), row.area(), row.side(), row.landmark(), new Region(left, right, drops.underFrom(), to), row.travel()));
         }
         all.sort(Comparator.comparingDouble((Row r) -> r.landmark().x()).thenComparing(r -> r.owner().id()));
         return List.copyOf(all);
     }
 
     /** Men who share the width own equal parts of it, the outside men to the sideline. */
-    private static List<Row> shared(List<Row> rows, Field field) {
+    private static List<Row> shared(List<Row> rows, Lineup lineup) {
+        Field field = lineup.snap().field();
         long sharers = rows.stream().filter(r -> r.area() == Area.ACROSS).count();
         var all = new ArrayList<Row>();
         int at = 0;
@@ -79,7 +80,7 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
             }
             double share = field.code().widthYards() / sharers;
             double left = field.sidelineX(Side.LEFT) + at++ * share;
-            var extent = new Region(left, left + share, 0, UNDER_TO);
+            var extent = new Region(left, left + share, 0, lineup.convention().drops().underTo());
             var middle = new Point(left + share / 2, row.landmark().y());
             all.add(new Row(row.owner(), row.area(), row.side(), middle, extent, row.owner().feet() == null ? 0 : row.owner().feet().distance(middle)));
         }

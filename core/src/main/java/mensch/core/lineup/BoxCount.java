@@ -2,6 +2,7 @@ package mensch.core.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.convention.Limits;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Side;
 import mensch.core.rung.FitRole;
@@ -10,27 +11,23 @@ import mensch.core.rung.Task;
 /**
  * How many men the run meets (handbook 9, force and gaps).
  *
- * @param box     between the edges of the line, no deeper than 6 yd
- * @param support the box and the force men within 8 yd deep and 8 yd of the end man
+ * @param box     between the edges of the line, no deeper than {@link Limits#boxDepth()}
+ * @param support the box and the force men near it, as {@link Limits#support()} says
  */
 public record BoxCount(List<Job> box, List<Job> support) {
-    private static final double BOX_DEPTH = 6;
-    private static final double OUTSIDE_ATTACHED = 1;
-    private static final double OUTSIDE_TACKLE = 1.5;
-    private static final double SUPPORT_YARDS = 8;
-
     public static BoxCount of(Lineup lineup) {
+        Limits limits = lineup.convention().limits();
         var box = new ArrayList<Job>();
         var support = new ArrayList<Job>();
         for (Job job : lineup.jobs()) {
             if (job.feet() == null) {
                 continue;
             }
-            boolean inBox = job.feet().y() <= BOX_DEPTH && outside(lineup, job) <= 0;
+            boolean inBox = job.feet().y() <= limits.boxDepth() && outside(lineup, job, limits) <= 0;
             if (inBox) {
                 box.add(job);
             }
-            if (inBox || force(job) && job.feet().y() <= SUPPORT_YARDS && beyondEndMan(lineup, job) <= SUPPORT_YARDS) {
+            if (inBox || force(job) && job.feet().y() <= limits.support() && beyondEndMan(lineup, job) <= limits.support()) {
                 support.add(job);
             }
         }
@@ -46,9 +43,9 @@ public record BoxCount(List<Job> box, List<Job> support) {
         return Math.abs(job.feet().x()) - Math.abs(lineup.features().shape().flank(side).endMan().x());
     }
 
-    private static double outside(Lineup lineup, Job job) {
+    private static double outside(Lineup lineup, Job job, Limits limits) {
         Side side = job.feet().x() < 0 ? Side.LEFT : Side.RIGHT;
         Flank flank = lineup.features().shape().flank(side);
-        return beyondEndMan(lineup, job) - (flank.tightEnd() != null ? OUTSIDE_ATTACHED : OUTSIDE_TACKLE);
+        return beyondEndMan(lineup, job) - (flank.tightEnd() != null ? limits.boxBeyondEnd() : limits.boxBeyondTackle());
     }
 }

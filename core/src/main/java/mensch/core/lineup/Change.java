@@ -14,15 +14,22 @@ import mensch.core.rung.Part;
  */
 public record Change(Job was, Job is, Part part, boolean reseated, List<FeatureFact> because) {
 
-    /** Every changed part of every man, in the field order of the later line-up. */
+    /** Every changed part of every role that both have, in the field order of the later line-up. */
     public static List<Change> between(Lineup before, Lineup after) {
         var changes = new ArrayList<Change>();
         for (Job is : after.jobs()) {
             Job was = before.job(is.id());
-            for (Part part : Part.values()) {
-                if (!Objects.equals(was.part(part).orNull(), is.part(part).orNull()) || !was.part(part).getClass().equals(is.part(part).getClass())) {
-                    changes.add(new Change(was, is, part, was.seat() != is.seat(), flipped(was.part(part), is.part(part), before, after)));
-                }
+            changes.addAll(was == null ? List.of() : between(was, is, before, after));
+        }
+        return changes;
+    }
+
+    /** Every part in which a job of the later line-up differs from one of the earlier; the two may be of different roles when one man has both. */
+    public static List<Change> between(Job was, Job is, Lineup before, Lineup after) {
+        var changes = new ArrayList<Change>();
+        for (Part part : Part.values()) {
+            if (!Objects.equals(was.part(part).orNull(), is.part(part).orNull()) || !was.part(part).getClass().equals(is.part(part).getClass())) {
+                changes.add(new Change(was, is, part, was.seat() != is.seat(), flipped(was.part(part), is.part(part), before, after)));
             }
         }
         return changes;

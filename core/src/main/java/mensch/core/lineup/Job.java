@@ -1,5 +1,6 @@
 package mensch.core.lineup;
 
+import java.util.Objects;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
 import mensch.core.geometry.Point;
@@ -19,6 +20,11 @@ public record Job(Role role, Side seat, Before before, After after) {
 
     /** What he does from the snap on. */
     public record After(Given<Move> move, Given<String> reads, Given<Steps> run, Given<Steps> pass, Given<String> technique) {}
+
+    /** Equal jobs have equal places and tasks; the reasons behind them need not be hashed. */
+    @Override public int hashCode() {
+        return Objects.hash(role.id(), seat, feet(), after.run().orNull(), after.pass().orNull());
+    }
 
     /** Unique in a line-up: the role, with its side when the role has two seats. */
     public String id() {

@@ -30,6 +30,7 @@ public final class Lineup {
     private final List<Job> jobs;
     private final Features features;
     private final MotionAnswer answer;
+    private final List<Open> open;
     private final View left;
     private final View right;
 
@@ -43,21 +44,23 @@ public final class Lineup {
         this.jobs = List.copyOf(ordered);
         this.features = features;
         this.answer = asked.answer();
+        this.open = List.copyOf(asked.open());
         this.left = new View(features, snap, call.convention(), sides, Side.LEFT, this::feet);
         this.right = new View(features, snap, call.convention(), sides, Side.RIGHT, this::feet);
     }
 
-    /** Which call is in force, the check that led to it and the answer to the last motion step; each may be null but the call. */
-    private record Asked(Call call, Check check, MotionAnswer answer) {}
+    /** Which call is in force, the check that led to it and the answer to the last motion step; both may be null. What could not be decided is open. */
+    private record Asked(Call call, Check check, MotionAnswer answer, List<Open> open) {}
 
     /** The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion answers say. */
     public static Lineup of(Call call, Snap snap) {
         Features features = Features.of(snap, call.convention());
-        Check check = Seating.check(call, features, snap);
+        var open = new ArrayList<Open>();
+        Check check = Seating.check(call, features, snap, open);
         if (check != null) {
-            return asSet(new Asked(call.checked(check.call()), check, null), snap, features);
+            return asSet(new Asked(call.checked(check.call()), check, null, open), snap, features);
         }
-        return snap.moved() ? after(of(call, snap.before()), snap, features) : asSet(new Asked(call, null, null), snap, features);
+        return snap.moved() ? after(of(call, snap.before()), snap, features, open) : asSet(new Asked(call, null, null, open), snap, features);
     }
 
     private static Lineup asSet(Asked asked, Snap snap, Features features) {
@@ -66,14 +69,14 @@ public final class Lineup {
         return new Lineup(snap, asked, binding, new Resolver(call, snap, features, binding, Seating.asSet(call, binding)).jobs(), features);
     }
 
-    private static Lineup after(Lineup before, Snap snap, Features features) {
+    private static Lineup after(Lineup before, Snap snap, Features features, List<Open> open) {
         Call call = before.call;
         Binding binding = Seating.binding(call, features);
-        MotionAnswer answer = Seating.answer(call, features, snap, binding);
+        MotionAnswer answer = Seating.answer(call, features, snap, binding, open);
         if (answer.kind() == MotionAnswer.Kind.CHECK) {
-            return asSet(new Asked(call.checked(answer.roles().get(0)), null, answer), snap, features);
+            return asSet(new Asked(call.checked(answer.roles().get(0)), null, answer, open), snap, features);
         }
-        var asked = new Asked(call, before.check, answer);
+        var asked = new Asked(call, before.check, answer, open);
         if (answer.kind() == MotionAnswer.Kind.STAY) {
             return new Lineup(snap, asked, binding, before.jobs, features);
         }
@@ -85,7 +88,7 @@ public final class Lineup {
     public Lineup mirror() {
         Snap turned = snap.mirror();
         var binding = new Binding(mirror(sides.call()), mirror(sides.cover()));
-        return new Lineup(turned, new Asked(call, check, answer), binding, jobs.stream().map(Job::mirror).toList(), Features.of(turned, call.convention()));
+        return new Lineup(turned, new Asked(call, check, answer, open), binding, jobs.stream().map(Job::mirror).toList(), Features.of(turned, call.convention()));
     }
 
     private static Decided mirror(Decided decided) {
@@ -105,6 +108,11 @@ public final class Lineup {
     /** Features and geometry as this job's seat sees them. */
     public View view(Job job) {
         return job.seat() == Side.LEFT ? left : right;
+    }
+
+    /** Features and geometry seen from a side of the ball. */
+    public View viewFrom(Side side) {
+        return side == Side.LEFT ? left : right;
     }
 
     /** The rungs that were asked for this job, all layers, top first. */
@@ -160,6 +168,11 @@ public final class Lineup {
     /** What the call answered to the last motion step; null when nothing moved. */
     public MotionAnswer answer() {
         return answer;
+    }
+
+    /** Checks and answers to motion that hang on something nobody knows. */
+    public List<Open> open() {
+        return open;
     }
 
     @Override public boolean equals(Object other) {

@@ -46,25 +46,38 @@ final class Seating {
         };
     }
 
-    /** The first answer whose condition holds after the motion; none given means bump. */
-    static MotionAnswer answer(Call call, Features features, Snap snap, Binding binding) {
+    /**
+     * The first answer whose condition holds after the motion; none given means bump. What is asked of something nobody knows ends the search as well,
+     * with bump, and is told.
+     */
+    static MotionAnswer answer(Call call, Features features, Snap snap, Binding binding, List<Open> open) {
         View view = neutral(call, features, snap, binding);
         for (MotionAnswer answer : call.motion()) {
-            if (answer.when().in(view) == Answer.YES) {
+            Answer holds = answer.when().in(view);
+            if (holds == Answer.UNKNOWN) {
+                open.add(Open.of(answer.words(), answer.when(), view));
+                return MotionAnswer.BUMP;
+            }
+            if (holds == Answer.YES) {
                 return answer;
             }
         }
         return MotionAnswer.BUMP;
     }
 
-    /** The first check whose condition holds, or null. */
-    static Check check(Call call, Features features, Snap snap) {
+    /** The first check whose condition holds, or null; as with a rung, one that asks for something nobody knows ends the search, and is told. */
+    static Check check(Call call, Features features, Snap snap, List<Open> open) {
         if (call.checks().isEmpty()) {
             return null;
         }
         View view = neutral(call, features, snap, binding(call, features));
         for (Check check : call.checks()) {
-            if (check.when().in(view) == Answer.YES) {
+            Answer holds = check.when().in(view);
+            if (holds == Answer.UNKNOWN) {
+                open.add(Open.of(check.words(), check.when(), view));
+                return null;
+            }
+            if (holds == Answer.YES) {
                 return check;
             }
         }

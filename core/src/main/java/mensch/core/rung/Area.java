@@ -1,50 +1,52 @@
 package mensch.core.rung;
 
+import java.util.function.ToDoubleFunction;
+import mensch.core.convention.Drops;
 import mensch.core.field.Mark;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
 /** A zone a defender drops to: its landmark, and which of the six underneath areas or deep parts it answers for. */
 public enum Area {
-    FLAT("flat", 5.5, 1, 0, 0) {
+    FLAT("flat", Drops::flat, 1, 0, 0) {
         @Override double x(View view, Side side) {
             return view.field().x(Mark.NUMBERS, side, 0);
         }
     },
-    CURL("curl", 11, 0, 1, 0) {
+    CURL("curl", Drops::under, 0, 1, 0) {
         @Override double x(View view, Side side) {
             return view.field().x(Mark.HASH_NUMBERS, side, 0);
         }
     },
-    CURL_FLAT("curl-flat", 11, 1, 1, 0) {
+    CURL_FLAT("curl-flat", Drops::under, 1, 1, 0) {
         @Override double x(View view, Side side) {
             return view.field().x(view.convention().landmarks().curlFlat(), side, 0);
         }
     },
-    HOOK("hook", 11, 0, 0, 1) {
+    HOOK("hook", Drops::under, 0, 0, 1) {
         @Override double x(View view, Side side) {
             return hookX(view, side);
         }
     },
-    HOOK_CURL("hook-curl", 11, 0, 1, 1) {
+    HOOK_CURL("hook-curl", Drops::under, 0, 1, 1) {
         @Override double x(View view, Side side) {
             return hookX(view, side);
         }
     },
-    MIDDLE_HOOK("middle hook", 11, 0, 0, 0) {
+    MIDDLE_HOOK("middle hook", Drops::under, 0, 0, 0) {
         @Override double x(View view, Side side) {
             return view.field().x(Mark.MIDDLE, side, 0);
         }
     },
-    DEEP_MIDDLE_THIRD("deep middle third", 14, 1.0 / 3, 2.0 / 3),
-    DEEP_OUTSIDE_THIRD("deep outside third", 14, 0, 1.0 / 3),
-    DEEP_HALF("deep half", 16, 0, 1.0 / 2),
-    DEEP_OUTSIDE_QUARTER("deep outside quarter", 14, 0, 1.0 / 4),
-    DEEP_INSIDE_QUARTER("deep inside quarter", 14, 1.0 / 4, 1.0 / 2),
+    DEEP_MIDDLE_THIRD("deep middle third", Drops::third, 1.0 / 3, 2.0 / 3),
+    DEEP_OUTSIDE_THIRD("deep outside third", Drops::third, 0, 1.0 / 3),
+    DEEP_HALF("deep half", Drops::half, 0, 1.0 / 2),
+    DEEP_OUTSIDE_QUARTER("deep outside quarter", Drops::third, 0, 1.0 / 4),
+    DEEP_INSIDE_QUARTER("deep inside quarter", Drops::third, 1.0 / 4, 1.0 / 2),
     /** The whole width behind everybody. */
-    DEEP_FIELD("deep field", 14, 0, 1),
+    DEEP_FIELD("deep field", Drops::third, 0, 1),
     /** An equal share of the width, among all who are told so; small-sided flag. */
-    ACROSS("zone across", 5, 0, 0, 0) {
+    ACROSS("zone across", Drops::across, 0, 0, 0) {
         @Override double x(View view, Side side) {
             return view.field().x(Mark.MIDDLE, side, 0);
         }
@@ -54,13 +56,9 @@ public enum Area {
 
     /** Goal-line lanes across the field, counted from the sideline away from the cover side. */
     public static final int LANES = 7;
-    private static final double LANE_DEPTH = 3;
-    /** Drops may use the end zone, to so far in front of the end line (handbook 9, landmarks). */
-    private static final double END_LINE_MARGIN = 1;
-    private static final double LONG_TO_GAIN = 10;
 
     private final String words;
-    private final double depth;
+    private final ToDoubleFunction<Drops> depth;
     private final boolean deep;
     private final boolean flat;
     private final boolean curl;
@@ -69,7 +67,7 @@ public enum Area {
     private final double innerPart;
     private final int lane;
 
-    Area(String words, double depth, int flat, int curl, int hook) {
+    Area(String words, ToDoubleFunction<Drops> depth, int flat, int curl, int hook) {
         this.words = words;
         this.depth = depth;
         this.deep = false;
@@ -81,7 +79,7 @@ public enum Area {
         this.lane = 0;
     }
 
-    Area(String words, double depth, double outerPart, double innerPart) {
+    Area(String words, ToDoubleFunction<Drops> depth, double outerPart, double innerPart) {
         this.words = words;
         this.depth = depth;
         this.deep = true;
@@ -95,7 +93,7 @@ public enum Area {
 
     Area(String words, int lane) {
         this.words = words;
-        this.depth = LANE_DEPTH;
+        this.depth = Drops::lane;
         this.deep = false;
         this.flat = false;
         this.curl = false;
@@ -126,16 +124,16 @@ public enum Area {
 
     /** Where the dropper aims, play frame. Depths: handbook 9, landmarks. */
     public Point landmark(View view, Side side) {
-        return landmark(view, side, depth);
+        return landmark(view, side, depth.applyAsDouble(view.convention().drops()));
     }
 
     Point landmark(View view, Side side, double wantedDepth) {
-        return new Point(x(view, side), Math.min(wantedDepth, view.field().endLineDepth() - END_LINE_MARGIN));
+        return new Point(x(view, side), Math.min(wantedDepth, view.field().endLineDepth() - view.convention().drops().endLineMargin()));
     }
 
     /** Depth of a drop that is keyed to the line to gain: one yard in front of it, never deeper than ten. */
-    static double toGain(int distance) {
-        return distance <= LONG_TO_GAIN ? Math.max(1, distance - 1) : LONG_TO_GAIN;
+    static double toGain(int distance, Drops drops) {
+        return distance <= drops.longToGain() ? Math.max(1, distance - 1) : drops.longToGain();
     }
 
     /** A goal-line lane, not a zone. */

@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
 
 /**
  * How a man leaves his place: a gap exchange against the run, a lane or an aiming point against the pass.
@@ -37,6 +38,21 @@ public record Move(Verb verb, GapWord gap, Aim aim, int order) {
             Point feet = view.feet(man);
             return feet == null ? null : new Point(feet.x() + view.my().sign() * yards, feet.y());
         }
+    }
+
+    /** Where he goes first, play frame: the gap on the line, a step outside the last man, or his aiming point; null when it names no place. */
+    public Point goal(View view) {
+        if (aim != null) {
+            return aim.in(view);
+        }
+        if (gap == null) {
+            return null;
+        }
+        Gap on = gap.in(view);
+        Side side = view.side(gap.where());
+        var flank = view.features().shape().flank(side);
+        Point last = new Gap(side, Gap.count(flank) - 1).middle(flank);
+        return on == null ? new Point(last.x() + side.sign() * 1.0, 0) : on.index() < Gap.count(flank) ? on.middle(flank) : last;
     }
 
     public String words() {

@@ -41,22 +41,39 @@ public final class RungReader {
         return phrase;
     }
 
+    /** A man alone, as plays name him. */
+    public static Ref readMan(String words, Vocabulary vocabulary) {
+        var reader = new RungReader(words, vocabulary);
+        Ref ref = reader.refs.keyMan();
+        reader.end();
+        return ref;
+    }
+
+    /** Parts without a condition, as in the reactions of a read table. */
+    public static List<Gives> readParts(String words, Vocabulary vocabulary) {
+        return new RungReader(words, vocabulary).parts("\"" + words + "\"");
+    }
+
     private Rung rung(RungId id) {
         Condition when = new Condition.Always();
         if (tokens.accept("when")) {
             when = new ConditionReader(tokens, refs, vocabulary).condition();
             tokens.require(":");
         }
+        return new Rung(id, when, parts(id.toString()));
+    }
+
+    private List<Gives> parts(String of) {
         var gives = new ArrayList<Gives>();
         do {
             Gives part = part();
             if (gives.stream().anyMatch(g -> g.part() == part.part())) {
-                throw new IllegalArgumentException(id + " names " + part.part().words() + " twice; one rung gives a part once");
+                throw new IllegalArgumentException(of + " names " + part.part().words() + " twice; one rung gives a part once");
             }
             gives.add(part);
         } while (tokens.accept(";"));
         end();
-        return new Rung(id, when, gives);
+        return gives;
     }
 
     private void end(String... more) {

@@ -76,7 +76,7 @@ public sealed interface Task {
     /** A depth of its own for a drop; {@code depth} null means keyed to the line to gain. */
     record Drop(Depth depth) {
         double yards(View view) {
-            return depth == null ? Area.toGain(view.distance()) : depth.aim();
+            return depth == null ? Area.toGain(view.distance(), view.convention().drops()) : depth.aim();
         }
 
         String words() {

@@ -15,7 +15,7 @@ public enum Where {
     }
 
     /** " my side" is what a reference means when it says nothing. */
-    String suffix() {
+    public String suffix() {
         return this == MY ? "" : " " + words;
     }
 }

@@ -7,11 +7,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import mensch.core.Snaps;
+import mensch.core.call.CallEdit;
 import mensch.core.audit.Audit;
 import mensch.core.library.Library;
 import mensch.core.lineup.Job;
+import mensch.core.formation.Snap;
+import mensch.core.geometry.Side;
+import mensch.core.matchup.Distribution;
+import mensch.core.play.Pass;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
+import mensch.core.roster.Roster;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import org.junit.jupiter.api.Test;
@@ -43,7 +49,7 @@ class SchoolsTest {
     private static String words(Library library, String call, String formation, String job, String part) {
         Lineup lineup = Lineup.of(library.call(call), library.formation(formation).snap(null, false, "hs m 50 1&10"));
         Job man = lineup.job(job);
-        return new SheetMaker(library).of(lineup).jobs().stream().filter(j -> j.id().equals(man.id())).findFirst().orElseThrow().parts().get(Part.valueOf(part.toUpperCase()).ordinal()).words();
+        return new SheetMaker(library).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(man.id())).findFirst().orElseThrow().parts().get(Part.valueOf(part.toUpperCase()).ordinal()).words();
     }
 
     @ParameterizedTest
@@ -55,7 +61,7 @@ class SchoolsTest {
 
     private static double landmark(Library library, String job, String hash) {
         Lineup lineup = Lineup.of(library.call("anvil-drizzle"), library.formation("pro-i").snap(null, false, "hs " + hash + " 50 1&10"));
-        Sheet sheet = new SheetMaker(library).of(lineup);
+        Sheet sheet = new SheetMaker(library).of(lineup, Roster.EMPTY);
         return Math.round(sheet.areas().stream().filter(a -> a.owner().equals(job)).findFirst().orElseThrow().landmark().x() * 100) / 100.0;
     }
 
@@ -94,10 +100,59 @@ assertThat(labels.said("align wide 9 technique")).isEqualTo(dictionary.equals("e
         assertThat(reasons).hasSize(advised ? 1 : 0).allMatch(r -> r.startsWith("At this age") == young);
     }
 
+    /** What a man is taught differs by school; where he stands and his gap do not. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        kick-out  | box     | anvil-drizzle | pro-i       | nickel       | run spill | run box
+        backside  | over    | anvil-drizzle | pro-i       | mike         | flat for the cut-back | over the top of the double
+        press     | strike  | wedge-ice     | pro-i       | corner-left  | patient:      | two hands
+        press     | bluff   | wedge-ice     | pro-i       | corner-left  | patient:      | bluff
+        deep-turn | cushion | anvil-drizzle | pro-i       | corner-left  | count his     | turn when
+        deep-turn | square  | anvil-drizzle | pro-i       | corner-left  | count his     | stay square
+        look-back | zone    | anvil-drizzle | pro-i       | corner-left  | even:         | in zone
+        look-back | never   | anvil-drizzle | pro-i       | corner-left  | even:         | trailing:
+        """)
+    void aSchoolOfTeachingChangesWhatHeIsTaught(String setting, String choice, String call, String formation, String job, String was, String is) {
+        Library other = Snaps.LIBRARY.choosing(Map.of(setting, choice));
+        assertThat(taught(Snaps.LIBRARY, call, formation, job)).contains(was).doesNotContain(is);
+        assertThat(taught(other, call, formation, job)).contains(is).doesNotContain(was);
+    }
+
+    private static String taught(Library library, String call, String formation, String job) {
+        Lineup lineup = Lineup.of(library.call(call), library.formation(formation).snap(null, false, "hs m 50 1&10"));
+        Sheet.JobRow row = new SheetMaker(library).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(job)).findFirst().orElseThrow();
+        return row.reads().stream().map(r -> r.words() + ": " + r.does()).toList() + " " + row.points();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        trout | nose | movement: cross face to B gap | stunt (run): cross face to B gap
+        eel   | tackle | game: loop to C gap, second | stunt (pass): loop to C gap, second
+        """)
+    void theWordForALineMovementIsASetting(String movement, String role, String separate, String one) {
+        for (String choice : List.of("separate", "one")) {
+            Library library = Snaps.LIBRARY.choosing(Map.of("movement-words", choice));
+            var call = library.compose(CallEdit.composed("mine", "Mine", List.of("anvil", movement, "drizzle")));
+            Lineup lineup = Lineup.of(call, library.formation("pro-i").snap(null, false, "hs m 50 1&10"));
+            Sheet.JobRow row = new SheetMaker(library).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(role)).findFirst().orElseThrow();
+            assertThat(row.parts().get(Part.MOVE.ordinal()).shown()).isEqualTo(choice.equals("one") ? one : separate);
+        }
+    }
+
+    /** The push to the flat: with it each of four receivers has a man, without it one route is given. */
+    @Test
+    void theZonePushChangesWhoHasARoute() {
+        Snap snap = Snaps.LIBRARY.formation("trips-open").snap(null, false, "hs m 50 1&10");
+        Pass snag = Snaps.LIBRARY.plays().passes().stream().filter(p -> p.id().equals("snag-four")).findFirst().orElseThrow();
+        assertThat(Distribution.of(Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap), snag, Side.RIGHT).given()).isNull();
+        Library spots = Snaps.LIBRARY.choosing(Map.of("zone-push", "spots"));
+        assertThat(Distribution.of(Lineup.of(spots.call("anvil-drizzle"), snap), snag, Side.RIGHT).given()).isNotNull();
+    }
+
     @Test
     void everySettingIsTestedHereAndAnUnknownChoiceIsRefused() {
         var tested = new TreeSet<>(List.of("nose", "two-gap-ends", "tite-nose", "stack-ends", "backer-key", "middle-backer", "quarters", "quarters-corner", "trips-safety", "man-corner",
-            "curl-flat-landmark", "hook-landmark", "hook-clamp", "technique-words", "line-flip", "flag-match-ups", "flag-age"));
+            "curl-flat-landmark", "hook-landmark", "hook-clamp", "technique-words", "line-flip", "flag-rush-line", "flag-rushers", "kick-out", "backside", "press", "deep-turn", "look-back", "movement-words", "flag-match-ups", "flag-age", "zone-push"));
         assertThat(new TreeSet<>(Snaps.LIBRARY.house().settings().stream().map(Setting::id).toList())).isEqualTo(tested);
         assertThatThrownBy(() -> Snaps.LIBRARY.choosing(Map.of("nose", "round"))).hasMessageContaining("round").hasMessageContaining("2i");
         assertThatThrownBy(() -> Snaps.LIBRARY.choosing(Map.of("nosy", "2i"))).hasMessageContaining("nosy");

@@ -20,8 +20,12 @@ import mensch.core.document.Yaml;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Given;
+import mensch.core.rung.Part;
+import mensch.core.call.Layer;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.RungId;
+import mensch.core.roster.Roster;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import org.junit.jupiter.api.Test;
@@ -43,7 +47,7 @@ class AddedDataTest {
         assertThat(lineup.job("nickel").feet().x()).isEqualTo(6.4);
         assertThat(GapLedger.of(lineup).rows()).extracting(r -> r.gap().words()).contains("E gap right");
         assertThat(lineup.job("weak").after().pass().orNull().words()).as("no #2 weak, so else").isEqualTo("hole");
-        Sheet sheet = new SheetMaker(library).of(lineup);
+        Sheet sheet = new SheetMaker(library).of(lineup, Roster.EMPTY);
         assertThat(sheet.jobs()).allSatisfy(j -> assertThat(j.parts()).hasSize(9).allSatisfy(p -> assertThat(p.because()).isNotEmpty()));
         assertThat(sheet.eligibles()).filteredOn(e -> e.man().equals("Z")).singleElement().satisfies(e -> assertThat(e.byMan()).containsExactly("corner-right"));
     }
@@ -54,6 +58,46 @@ class AddedDataTest {
         for (Call call : added().calls().stream().filter(c -> c.front().players() == 11).toList()) {
             assertThat(Lineup.of(call, snap).jobs()).hasSize(11).allMatch(j -> j.feet() != null);
         }
+    }
+
+    /** Whatever a front says it carries lines up against every formation, and a front from a new file gets its coverages without a word in a coverage file. */
+    @Test
+    void everyFrontResolvesWithEveryCoverageThatItSaysItCarriesAndANewOneToo() {
+        var body = new LinkedHashMap<>(Snaps.LIBRARY.find("front", "anvil").body());
+        body.put("id", "novel");
+        body.put("name", "Novel");
+        Library library = Snaps.LIBRARY.with(List.of(Document.of(body)));
+        int pairs = 0;
+        for (Document front : library.kind("front")) {
+            for (Object coverage : front.body().get("carries") instanceof List<?> list ? list : List.of()) {
+                Call call = library.compose(CallEdit.composed("paired", "Paired", List.of(front.id(), String.valueOf(coverage))));
+                for (var formation : library.formationsFor(call)) {
+                    String spot = call.front().players() == 11 ? "hs m 40 1&10" : "flag" + call.front().players() + " m 30 1&10";
+                    Lineup lineup = Lineup.of(call, formation.snap(null, false, spot));
+                    assertThat(lineup.jobs()).as("%s %s %s", front.id(), coverage, formation.id()).hasSize(call.front().players()).allMatch(j -> j.feet() != null);
+                    for (Part part : Part.values()) {
+                        assertThat(lineup.jobs()).as("%s %s %s %s", front.id(), coverage, formation.id(), part).noneMatch(j -> j.part(part) instanceof Given.Undefined || j.part(part) instanceof Given.Undecided);
+                    }
+                }
+                pairs++;
+            }
+        }
+        assertThat(pairs).isGreaterThan(80);
+        assertThat(library.kind("front").stream().filter(f -> f.id().equals("novel")).findFirst().orElseThrow().body().get("carries")).isEqualTo(Snaps.LIBRARY.find("front", "anvil").body().get("carries"));
+    }
+
+    /** A ladder is short enough to teach, and no rung of a front, coverage, movement or pressure asks for a formation by its id. */
+    @Test
+    void laddersAreShortAndNameNoFormation() {
+        var ids = Snaps.LIBRARY.formations().stream().map(f -> f.id()).toList();
+        int longest = 0;
+        for (Call call : Snaps.LIBRARY.calls()) {
+            for (Layer layer : call.layers()) {
+                longest = Math.max(longest, layer.ladders().values().stream().mapToInt(l -> l.rungs().size()).max().orElse(0));
+                layer.ladders().values().forEach(l -> l.rungs().forEach(r -> assertThat(ids).noneMatch(id -> id.contains("-") && r.words().contains(id))));
+            }
+        }
+        assertThat(longest).isLessThanOrEqualTo(9);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package mensch.core.lineup;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.LinkedHashMap;
@@ -10,9 +11,11 @@ import mensch.core.call.CallEdit;
 import mensch.core.Snaps;
 import mensch.core.audit.Audit;
 import mensch.core.audit.CheckId;
+import mensch.core.audit.Evidence;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
 import mensch.core.call.CallReader;
+import mensch.core.call.MotionAnswer;
 import mensch.core.document.Document;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
@@ -36,6 +39,34 @@ class MotionTest {
         var body = new LinkedHashMap<>(DRIZZLE.document().body());
         body.put("motion", List.of(answer));
         return CallReader.read(Document.of(body), 1, Snaps.LIBRARY.vocabulary());
+    }
+
+    /** Heron checks to squall, squall answers motion with a check of its own: in heron it does not check again. */
+    @Test
+    void aCallThatWasCheckedToAnswersMotionWithoutCheckingAgain() {
+        Call heron = Snaps.LIBRARY.call("anvil-heron");
+        assertThat(Snaps.LIBRARY.call("anvil-squall").motion()).anyMatch(m -> m.kind() == MotionAnswer.Kind.CHECK);
+        assertThat(heron.checked("anvil-squall").motion()).isNotEmpty().noneMatch(m -> m.kind() == MotionAnswer.Kind.CHECK);
+        var body = new LinkedHashMap<>(heron.document().body());
+        body.remove("checked");
+        assertThatThrownBy(() -> CallReader.read(Document.of(body), 0, Snaps.LIBRARY.vocabulary())).hasMessageContaining("lacks the call \"anvil-squall\"");
+    }
+
+    /** A check that hangs on a split nobody marked: told, not passed over. */
+    @Test
+    void aCheckNobodyCanDecideIsAFindingAndTheCallStands() {
+        Call asked = Snaps.LIBRARY.call("anvil-drizzle");
+        var body = new LinkedHashMap<>(asked.document().body());
+        body.put("checks", List.of("when plus split on either side: check anvil-fog, mike"));
+        Call call = CallReader.read(CallReader.whole(Document.of(body), (kinds, id) -> Snaps.LIBRARY.named(kinds, id)), 0, Snaps.LIBRARY.vocabulary());
+        Snap known = Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs l 50 1&10");
+        Snap blind = new Snap(known.phases(), known.field(), known.situation(), known.declared(), known.shift(), Set.of(Feature.PLUS));
+        Lineup told = Lineup.of(call, blind);
+        assertThat(told.check()).isNull();
+        assertThat(told.open()).singleElement().satisfies(o -> assertThat(o.missing()).containsExactly(Feature.PLUS));
+        assertThat(Audit.of(told)).filteredOn(f -> f.evidence() instanceof Evidence.CannotTell).singleElement()
+            .satisfies(f -> assertThat(f.evidence().reason()).contains("check anvil-fog"));
+        assertThat(Lineup.of(call, known).open()).isEmpty();
     }
 
     @Test

@@ -3,6 +3,7 @@ package mensch.core.rung;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import mensch.core.Snaps;
 import mensch.core.formation.Notation;
 import mensch.core.geometry.Point;
@@ -73,6 +74,19 @@ class PlaceTest {
         "0.1,12.1,deep middle @ 12", "14.1,1.4,'over #1, head-up, 0 x 1.5'"})
     void aSpotFindsItsPhrase(double x, double y, String words) {
         assertThat(Naming.phrases(view(PRO_I), new Point(x, y)).get(0).words()).isEqualTo(words);
+    }
+
+    /** What stands for a spot is said for his own side first, a few ways at most, each another one. */
+    @ParameterizedTest
+    @CsvSource({"7.1,5.1,outside", "-7.1,5.1,other side", "9.2,6.6,split", "2.7,12,stack", "9,13,deep"})
+    void aSpotIsOfferedInAFewWaysNearestFirst(double x, double y, String word) {
+        View view = view(PRO_I);
+        var spot = new Point(x, y);
+        List<Phrase> phrases = Naming.phrases(view, spot);
+        assertThat(phrases).hasSizeBetween(1, 4).extracting(Phrase::words).doesNotHaveDuplicates().anyMatch(w -> w.contains(word));
+        for (int i = 1; i < phrases.size(); i++) {
+            assertThat(phrases.get(i - 1).place(view).feet().distance(spot)).isLessThanOrEqualTo(phrases.get(i).place(view).feet().distance(spot) + 0.16);
+        }
     }
 
     @Test

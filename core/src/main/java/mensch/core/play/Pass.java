@@ -1,0 +1,29 @@
+package mensch.core.play;
+
+import java.util.List;
+import mensch.core.formation.Answer;
+import mensch.core.rung.Condition;
+import mensch.core.rung.View;
+
+/**
+ * A pass concept.
+ *
+ * @param needs        what the formation must have, seen from the play side
+ * @param throwSeconds when the ball leaves the hand, seconds after the snap
+ * @param told         the route of each man named; men not named stay in or clear out and are not asked for
+ * @param attacks      whom it is made to hurt, in words
+ */
+public record Pass(String id, String name, Condition needs, double throwSeconds, List<Told> told, String attacks) {
+
+    /** A man and his route. */
+    public record Told(Who who, Route route) {}
+
+    public Pass {
+        told = List.copyOf(told);
+    }
+
+    /** Whether this formation can run it to the view's side. */
+    public Answer fits(View view) {
+        return needs.in(view);
+    }
+}

@@ -1,0 +1,60 @@
+package mensch.core.play;
+
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.geometry.Side;
+import mensch.core.rung.Ref;
+import mensch.core.rung.RungReader;
+import mensch.core.rung.View;
+import mensch.core.rung.Vocabulary;
+import mensch.core.rung.Where;
+
+/**
+ * A man of the offence as a play names him.
+ *
+ * @param ref   null for "lead": the H-back, else the wing, else the second back
+ * @param where the side he works to: his own for a lineman or a receiver, the told one for a back
+ */
+public record Who(Ref ref, Where where) {
+    private static final String LEAD = "lead";
+    private static final String OTHER = " other side";
+
+    static Who read(String words, Vocabulary vocabulary) {
+        boolean other = words.endsWith(OTHER);
+        String plain = other ? words.substring(0, words.length() - OTHER.length()) : words;
+        if (plain.equals(LEAD)) {
+            return new Who(null, other ? Where.OTHER : Where.MY);
+        }
+        Ref ref = RungReader.readMan(plain, vocabulary);
+        boolean back = ref.kind() == Ref.Kind.BACK || ref.kind() == Ref.Kind.FULLBACK || ref.kind() == Ref.Kind.TAILBACK || ref.kind() == Ref.Kind.DEEPEST_BACK;
+        return back ? new Who(ref, other ? Where.OTHER : Where.MY) : new Who(other ? RungReader.readMan(words, vocabulary) : ref, other ? Where.OTHER : Where.MY);
+    }
+
+    /** The man seen from the play side; null when there is none. */
+    public Man in(View view) {
+        return ref == null ? lead(view) : view.man(ref);
+    }
+
+    /** The side of the ball he works to. */
+    public Side side(View view) {
+        return view.side(where);
+    }
+
+    private static Man lead(View view) {
+        for (Side side : new Side[] {view.my(), view.my().opposite()}) {
+            Flank flank = view.features().shape().flank(side);
+            if (flank.hBack() != null) {
+                return flank.hBack();
+            }
+            if (flank.wing() != null) {
+                return flank.wing();
+            }
+        }
+        var backs = view.features().shape().backs();
+        return backs.size() > 1 ? backs.get(0) : null;
+    }
+
+    public String words() {
+        return (ref == null ? LEAD : ref.words()) + (ref != null && ref.words().endsWith(OTHER) ? "" : where.suffix());
+    }
+}

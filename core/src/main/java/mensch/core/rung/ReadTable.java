@@ -1,0 +1,82 @@
+package mensch.core.rung;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+
+/**
+ * What a man does on each message of his key, in the order it is taught.
+ *
+ * @param id as rungs name it
+ */
+public record ReadTable(String id, String name, List<Read> rows) {
+
+    /** One message and its reaction; {@code words} is how it is said to him. */
+    public record Read(Message message, String words, Reaction reaction) {}
+
+    /** What changes in his job. */
+    public sealed interface Reaction {
+        /** As the language says it. */
+        String words();
+    }
+
+    /** His run job stands. */
+    record Stands() implements Reaction {
+        @Override public String words() {
+            return "his run job stands";
+        }
+    }
+
+    /** He goes over to his pass job. */
+    record GoesToPass() implements Reaction {
+        @Override public String words() {
+            return "over to his pass job";
+        }
+    }
+
+    /** Parts of his job are others from now on. */
+    public record Becomes(List<Gives> parts) implements Reaction {
+        @Override public String words() {
+            return String.join("; ", parts.stream().map(Gives::words).toList());
+        }
+    }
+
+    /**
+     * Rows are written {@code [message, words to the man, reaction]}; the reaction is {@code run} (his run job stands), {@code pass} (he goes to his
+     * pass job) or parts in the rung language. A fourth cell {@code house <setting> is <choice>} keeps a row to one school.
+     *
+     * @throws DocumentException naming the row at fault
+     */
+    public static ReadTable read(Document document, Vocabulary vocabulary) {
+        var rows = new ArrayList<Read>();
+        for (List<String> cells : HouseRows.of(document, "rows", 3, vocabulary.convention().house())) {
+            try {
+                Message message = Message.of(cells.get(0));
+                if (rows.stream().anyMatch(r -> r.message() == message)) {
+                    throw new IllegalArgumentException(message.words() + " stands twice; one message has one reaction");
+                }
+                rows.add(new Read(message, cells.get(1), reaction(cells.get(2), vocabulary)));
+            } catch (IllegalArgumentException e) {
+                throw DocumentException.of(document.id(), "rows/" + cells.get(0), e.getMessage());
+            }
+        }
+        if (rows.isEmpty()) {
+            throw DocumentException.of(document.id(), "rows", "are missing: a read table without a message teaches nothing");
+        }
+        return new ReadTable(document.id(), document.name(), List.copyOf(rows));
+    }
+
+    private static Reaction reaction(String words, Vocabulary vocabulary) {
+        return switch (words) {
+            case "run" -> new Stands();
+            case "pass" -> new GoesToPass();
+            default -> new Becomes(RungReader.readParts(words, vocabulary));
+        };
+    }
+
+    /** The reaction to a message, or null when the table does not teach one. */
+    public Read on(Message message) {
+        return rows.stream().filter(r -> r.message() == message).findFirst().orElse(null);
+    }
+}
