@@ -1,0 +1,75 @@
+package mensch.core.matchup;
+
+import java.util.List;
+import mensch.core.convention.Speeds;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.Job;
+import mensch.core.matchup.Picture.Stand;
+import mensch.core.play.Block;
+import mensch.core.play.Run;
+import mensch.core.rung.FitRole;
+import mensch.core.rung.Task;
+
+/** How hard each block is, and when a free man is at the point. */
+final class BlockJudge {
+    private static final Meeting MODEL = Meeting.STANDARD;
+
+    private final Picture picture;
+    private final Run run;
+    private final Point point;
+    private final Speeds speeds;
+
+    BlockJudge(Picture picture, Run run, Point point) {
+        this.picture = picture;
+        this.run = run;
+        this.point = point;
+        this.speeds = picture.lineup.convention().speeds();
+    }
+
+    Difficulty of(Stand stand, List<Man> blockers, Block how) {
+        if (blockers.size() > 1) {
+            return new Difficulty(Difficulty.Grade.EASY, Difficulty.Why.DOUBLE, 2, 2);
+        }
+        Man man = blockers.get(0);
+        boolean inSpace = how == Block.STALK || how == Block.CRACK || how == Block.ARC || how == Block.LEAD_FORCE || how == Block.PULL_FORCE || how == Block.PULL_CORNER;
+        boolean comesToHim = !stand.first() && (how == Block.KICK || how == Block.PULL_KICK);
+        if (inSpace || comesToHim) {
+            return new Difficulty(Difficulty.Grade.FAIR, Difficulty.Why.IN_SPACE, man.feet().distance(stand.at(picture.play)), 0);
+        }
+        if (stand.first()) {
+            return leverage(stand, man, how);
+        }
+        double blocker = Gaits.of(man, picture.shape, speeds).time(man.feet().distance(stand.at(picture.play)));
+        return Difficulty.race(arrival(stand) - blocker, MODEL.close());
+    }
+
+    /** Outside-in for a ball that passes outside of him, inside-out for one that passes inside; a down block lets it pass outside; a trap or kick comes from the inside. */
+    private Difficulty leverage(Stand stand, Man man, Block how) {
+        boolean outside = how == Block.DOWN || picture.u(point) > stand.u();
+        double yards = outside ? picture.u(man) - stand.u() : stand.u() - picture.u(man);
+        boolean onTheMove = how.inserts() || how == Block.SEAL_BACK_EDGE;
+        return Difficulty.leverage(onTheMove && !outside ? Math.abs(yards) : yards, MODEL.headUp());
+    }
+
+    private double arrival(Stand stand) {
+        double yards = stand.at(picture.play).distance(point);
+        double reads = stand.first() ? 0 : speeds.readKey();
+        return reads + Gaits.of(stand.job().role().body(), speeds).time(yards);
+    }
+
+    Blocking.Free free(Stand stand) {
+        Blocking.Delay delay = delay(stand);
+        return new Blocking.Free(stand.job(), arrival(stand) + (delay == Blocking.Delay.BOOT ? MODEL.bootHold() : 0), delay);
+    }
+
+    private Blocking.Delay delay(Stand stand) {
+        Job job = stand.job();
+        if (picture.travels(stand)) {
+            return Blocking.Delay.MOTION;
+        }
+        boolean backside = stand.u() < 0;
+        boolean holds = job.fit() instanceof Task.Fit fit && (fit.role() == FitRole.FORCE || fit.role() == FitRole.CHASE || fit.role() == FitRole.QUARTERBACK);
+        return backside && holds && run.carrier(picture.view) != picture.shape.quarterback() ? Blocking.Delay.BOOT : Blocking.Delay.NONE;
+    }
+}

@@ -1,0 +1,268 @@
+package mensch.core.matchup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.matchup.Picture.Stand;
+import mensch.core.play.Block;
+import mensch.core.play.Leaves;
+import mensch.core.play.Run;
+import mensch.core.rung.Gap;
+
+/**
+ * Hands out blocks in the order blockers are taught (handbook 9, runs): told men first, then the man over or in the gap, then help to a neighbour, then the
+ * backer on the way. Doubles climb to the backers that lead blockers leave, the play side first.
+ */
+final class BlockMaker {
+    private static final Meeting MODEL = Meeting.STANDARD;
+
+    private final Picture picture;
+    private final Run run;
+    private final Map<Man, Block> told = new LinkedHashMap<>(32);
+    private final Map<Stand, List<Man>> on = new LinkedHashMap<>();
+    private final Map<Stand, Block> how = new LinkedHashMap<>();
+    private final Map<Stand, Stand> climbs = new LinkedHashMap<>();
+    private final Set<Stand> taken = new LinkedHashSet<>();
+    private final List<Man> climbers = new ArrayList<>();
+    private final List<Stand> read = new ArrayList<>();
+    private final Man carrier;
+
+    BlockMaker(Picture picture, Run run) {
+        this.picture = picture;
+        this.run = run;
+        this.carrier = run.carrier(picture.view);
+        picture.line.stream().filter(man -> man != carrier).forEach(man -> told.put(man, Block.ZONE));
+        for (Run.Told one : run.told()) {
+            Man man = one.who().in(picture.view);
+            if (man != null && man != carrier) {
+                told.put(man, one.block());
+            }
+        }
+    }
+
+    /** Null when the man the play leaves is not there. */
+    Blocking blocking() {
+        if (!leave()) {
+            return null;
+        }
+        toldOnTheLine();
+        new LineBlocks(picture, told, pool(), new Taker(), climbers).assign();
+        perimeter();
+        backers();
+        doublesClimb(from -> nextBacker());
+        stalk();
+        doublesClimb(this::safety);
+        return ledger();
+    }
+
+    /** What the line's own rules may do here. */
+    final class Taker {
+        void take(Stand stand, Man man, Block block) {
+            on.computeIfAbsent(stand, k -> new ArrayList<>()).add(man);
+            how.putIfAbsent(stand, block);
+            taken.add(stand);
+        }
+
+        int blockers(Stand stand) {
+            return on.getOrDefault(stand, List.of()).size();
+        }
+    }
+
+    private void take(Stand stand, Man man, Block block) {
+        new Taker().take(stand, man, block);
+    }
+
+    private List<Stand> pool() {
+        return picture.onTheLine().stream().filter(s -> !taken.contains(s)).toList();
+    }
+
+    private boolean leave() {
+        List<Stand> line = picture.onTheLine();
+        Stand left = switch (run.leaves()) {
+            case NOBODY -> null;
+            case BACK_EDGE -> first(line, s -> s.u() < 0);
+            case PLAY_EDGE -> last(line, s -> s.u() > 0);
+            case DIVE_KEY -> first(line, s -> s.u() >= picture.u(picture.tackle()) - MODEL.headUp());
+            case MIDLINE_KEY -> first(line, s -> s.u() >= picture.u(picture.shape.flank(picture.play).guard()) - MODEL.headUp() && s.u() < picture.u(picture.tackle()) - MODEL.headUp());
+        };
+        if (left == null) {
+            return run.leaves() == Leaves.NOBODY;
+        }
+        leave(left);
+        if (run.leaves() == Leaves.DIVE_KEY) {
+            Stand next = first(line, s -> s.u() > left.u());
+            Stand pitch = next == null ? picture.force(picture.play) : next;
+            if (pitch != null && pitch != left) {
+                leave(pitch);
+            }
+        }
+        return true;
+    }
+
+    private void leave(Stand stand) {
+        read.add(stand);
+        taken.add(stand);
+    }
+
+    private static Stand first(List<Stand> from, Predicate<Stand> which) {
+        return from.stream().filter(which).findFirst().orElse(null);
+    }
+
+    private static Stand last(List<Stand> from, Predicate<Stand> which) {
+        return from.stream().filter(which).reduce((a, b) -> b).orElse(null);
+    }
+
+    /** Trap, wham and the blocks on the backside edge have their man before the line counts. */
+    private void toldOnTheLine() {
+        told.forEach((man, block) -> {
+            Stand stand = switch (block) {
+                case TRAP -> first(pool(), s -> s.u() > 0.5);
+                case WHAM -> pool().stream().min(Comparator.comparingDouble(s -> Math.abs(s.u()))).orElse(null);
+                case KICK_BACK_EDGE, SEAL_BACK_EDGE -> first(pool(), s -> s.u() < 0);
+                default -> null;
+            };
+            if (stand != null) {
+                take(stand, man, block);
+            }
+        });
+    }
+
+    /** Crack and arc, then the kick-outs from the inside out, then whoever leads onto the force man. */
+    private void perimeter() {
+        each(Block.CRACK, man -> force());
+        each(Block.ARC, man -> force());
+        each(Block.KICK, man -> edge());
+        each(Block.PULL_KICK, man -> edge());
+        each(Block.LEAD_FORCE, man -> force());
+        each(Block.PULL_FORCE, man -> force());
+        each(Block.PULL_CORNER, man -> last(picture.stands, s -> !taken.contains(s) && !s.first()));
+        double point = picture.u(point());
+        each(Block.INSERT, man -> picture.backers().stream().filter(s -> !taken.contains(s)).min(Comparator.comparingDouble(s -> Math.abs(s.u() - point))).orElse(null));
+        each(Block.PULL_LEAD, man -> nextBacker());
+        each(Block.LEAD, man -> nextBacker());
+    }
+
+    private interface Finding {
+        Stand of(Man man);
+    }
+
+    private void each(Block block, Finding finding) {
+        told.forEach((man, is) -> {
+            Stand stand = is == block ? finding.of(man) : null;
+            if (stand != null) {
+                take(stand, man, block);
+            } else if (is == block && man.interior()) {
+                climbers.add(man);
+            }
+        });
+    }
+
+    /** First man on the line nobody has, from the tackle out; with none, the force man. */
+    private Stand edge() {
+        Stand open = first(pool(), s -> s.u() >= picture.u(picture.tackle()) - MODEL.covered() / 2);
+        return open != null ? open : force();
+    }
+
+    /** The force man of the play side; when he is taken, the nearest deep man there. */
+    private Stand force() {
+        Stand force = picture.force(picture.play);
+        if (force != null && !taken.contains(force)) {
+            return force;
+        }
+        return picture.stands.stream().filter(s -> !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > 5).min(Comparator.comparingDouble(s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4)).orElse(null);
+    }
+
+    private Stand nextBacker() {
+        return first(picture.backers(), s -> !taken.contains(s));
+    }
+
+    /** Free linemen first, each to a backer so that none crosses another and the ways are short. */
+    private void backers() {
+        climbers.sort(Comparator.comparingDouble((Man m) -> -picture.u(m)));
+        List<Stand> open = picture.backers().stream().filter(s -> !taken.contains(s)).toList();
+        climb(0, 0, open).forEach((man, stand) -> take(stand, man, Block.CLIMB));
+    }
+
+    private void doublesClimb(UnaryOperator<Stand> next) {
+        on.entrySet().stream().filter(e -> e.getValue().size() > 1 && !climbs.containsKey(e.getKey())).map(Map.Entry::getKey).sorted(Comparator.comparingDouble((Stand s) -> -s.u())).toList().forEach(from -> {
+            Stand to = next.apply(from);
+            if (to != null && Math.abs(to.u() - from.u()) <= MODEL.climb()) {
+                climbs.put(from, to);
+                taken.add(to);
+            }
+        });
+    }
+
+    /** Of all ways to pair climbers from {@code i} with backers from {@code j} in their order, as many pairs as there can be and the shortest in all. */
+    private Map<Man, Stand> climb(int i, int j, List<Stand> open) {
+        if (i == climbers.size() || j == open.size()) {
+            return Map.of();
+        }
+        var paired = new LinkedHashMap<Man, Stand>();
+        paired.put(climbers.get(i), open.get(j));
+        paired.putAll(climb(i + 1, j + 1, open));
+        Map<Man, Stand> best = paired;
+        for (Map<Man, Stand> other : List.of(climb(i + 1, j, open), climb(i, j + 1, open))) {
+            if (other.size() > best.size() || other.size() == best.size() && way(other) < way(best) - 1e-9) {
+                best = other;
+            }
+        }
+        return best;
+    }
+
+    private double way(Map<Man, Stand> pairs) {
+        return pairs.entrySet().stream().mapToDouble(e -> Math.abs(picture.u(e.getKey()) - e.getValue().u())).sum();
+    }
+
+    private Stand safety(Stand from) {
+        return picture.stands.stream().filter(s -> !taken.contains(s) && s.depth() > MODEL.secondLevel()).min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth()))).orElse(null);
+    }
+
+    /** Receivers out wide and whoever has no other work take the nearest man over them; one who is still on the way with the motion cannot be found. */
+    private void stalk() {
+        for (Side side : Side.values()) {
+            for (Man man : picture.shape.flank(side).receivers()) {
+                if (man == carrier || told.containsKey(man) && told.get(man) != Block.STALK) {
+                    continue;
+                }
+                picture.stands.stream().filter(s -> !taken.contains(s) && !s.first() && !picture.travels(s)).min(Comparator.comparingDouble(s -> s.at(picture.play).distance(man.feet())))
+                    .filter(s -> s.at(picture.play).distance(man.feet()) <= MODEL.stalk()).ifPresent(s -> take(s, man, Block.STALK));
+            }
+        }
+    }
+
+    /** Where the ball crosses the line. */
+    private Point point() {
+        var flank = picture.shape.flank(picture.play);
+        int last = Gap.count(flank) - 1;
+        int index = run.point() == Run.OUTSIDE ? last : Math.min(run.point() - 'A', last);
+        Point middle = new Gap(picture.play, index).middle(flank);
+        return run.point() == Run.OUTSIDE ? new Point(middle.x() + picture.play.sign() * 2.0, 0) : middle;
+    }
+
+    private Blocking ledger() {
+        Point point = point();
+        var gait = Gaits.of(carrier, picture.shape, picture.lineup.convention().speeds());
+        double ball = Math.max(run.meshSeconds(picture.view), gait.time(carrier.feet().distance(point)));
+        var judge = new BlockJudge(picture, run, point);
+        var rows = new ArrayList<Blocking.Row>();
+        on.entrySet().stream().sorted(Comparator.comparingDouble((Map.Entry<Stand, List<Man>> e) -> -e.getKey().u())).forEach(e -> {
+            Stand then = climbs.get(e.getKey());
+            rows.add(new Blocking.Row(e.getValue(), how.get(e.getKey()), e.getKey().job(), then == null ? null : then.job(), judge.of(e.getKey(), e.getValue(), how.get(e.getKey()))));
+        });
+        List<Blocking.Free> free = picture.stands.stream().filter(s -> !taken.contains(s)).map(judge::free).sorted(Comparator.comparingDouble(Blocking.Free::seconds)).toList();
+        List<Man> inserted = told.entrySet().stream().filter(e -> e.getValue().inserts() && e.getValue() != Block.KICK_BACK_EDGE).map(Map.Entry::getKey).toList();
+        List<Man> pullers = told.entrySet().stream().filter(e -> e.getValue().pulls()).map(Map.Entry::getKey).toList();
+        return new Blocking(run, picture.play, rows, read.stream().map(Stand::job).toList(), free, point, ball, FitCount.of(picture, inserted, pullers));
+    }
+}

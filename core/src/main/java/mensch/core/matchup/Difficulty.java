@@ -1,0 +1,47 @@
+package mensch.core.matchup;
+
+import mensch.core.rung.Numbers;
+
+/**
+ * How hard a block is, and the fact that decided it.
+ *
+ * @param why   the fact
+ * @param value its figure: yards of leverage or seconds, as {@code why} says
+ * @param limit what it was held against, same unit
+ */
+public record Difficulty(Grade grade, Why why, double value, double limit) {
+
+    public enum Grade { EASY, FAIR, HARD }
+
+    /** The facts that can decide a block. */
+    public enum Why { DOUBLE, BETWEEN, HEAD_UP, OUT_LEVERAGED, IN_TIME, CLOSE, LATE, IN_SPACE }
+
+    public String words() {
+        return switch (why) {
+            case DOUBLE -> "two on him at the snap";
+            case BETWEEN -> "stands " + Numbers.words(value) + " yd between him and the ball's way";
+            case HEAD_UP -> "head up within " + Numbers.words(limit) + " yd: he may go either way";
+            case OUT_LEVERAGED -> "he stands " + Numbers.words(value) + " yd nearer to the ball's way than his blocker";
+            case IN_TIME -> "there " + Numbers.words(value) + " s before he is at the point";
+            case CLOSE -> "they are there within " + Numbers.words(limit) + " s of each other";
+            case LATE -> "he is at the point " + Numbers.words(value) + " s before the blocker is on him";
+            case IN_SPACE -> "one on one in the open, " + Numbers.words(value) + " yd apart";
+        };
+    }
+
+    /** Leverage of a blocker: yards he stands between a man and the ball's way, negative when he does not. */
+    static Difficulty leverage(double yards, double headUp) {
+        if (Math.abs(yards) <= headUp) {
+            return new Difficulty(Grade.FAIR, Why.HEAD_UP, Math.abs(yards), headUp);
+        }
+        return yards > 0 ? new Difficulty(Grade.EASY, Why.BETWEEN, yards, headUp) : new Difficulty(Grade.HARD, Why.OUT_LEVERAGED, -yards, headUp);
+    }
+
+    /** A blocker on the way: seconds by which the defender is at the point later than the blocker is on him. */
+    static Difficulty race(double secondsEarly, double close) {
+        if (Math.abs(secondsEarly) <= close) {
+            return new Difficulty(Grade.FAIR, Why.CLOSE, Math.abs(secondsEarly), close);
+        }
+        return secondsEarly > 0 ? new Difficulty(Grade.EASY, Why.IN_TIME, secondsEarly, close) : new Difficulty(Grade.HARD, Why.LATE, -secondsEarly, close);
+    }
+}

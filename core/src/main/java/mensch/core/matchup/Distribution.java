@@ -1,0 +1,114 @@
+package mensch.core.matchup;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.play.Pass;
+import mensch.core.play.Route;
+
+/**
+ * A pass concept against a line-up: who has each route by rule (handbook 4, what must be computed; 9, passes).
+ *
+ * @param play the play side
+ * @param rows routes that are told, play side first
+ */
+public record Distribution(Pass pass, Side play, List<Row> rows) {
+
+    /** By what rule a man has a route. */
+    public enum By { MAN, MATCH, AREA, PUSH, DEEP, HOLE }
+
+    /**
+     * One defender on a route.
+     *
+     * @param lateSeconds by how much the ball is there before him; 0 or less when he is in time, and for a man who runs with his man
+     */
+    public record Cover(Job job, By by, double lateSeconds) {
+        /** The ball is there clearly before him. */
+        public boolean late() {
+            return lateSeconds > Meeting.STANDARD.lateBy();
+        }
+    }
+
+    /** A leverage that the route breaks away from: what he gives, and where the route goes. */
+    public record Lost(Job job, String leverage, boolean breaksOut) {}
+
+    /** A receiver who stands in a defender's way to his man. */
+    public record Rub(Job job, Man by, double yards, double seconds) {}
+
+    /**
+     * One route.
+     *
+     * @param number   the receiver's number with its side, or "the back"
+     * @param way      points of his way from where he stands, play frame
+     * @param caught   where the ball meets him, play frame
+     * @param seconds  when, after the snap
+     * @param covers   who has him by rule, the nearest first; empty when nobody has
+     * @param lost     a leverage that is lost, or null
+     * @param rub      traffic on the way, or null
+     */
+    public record Row(Man man, String number, Route route, List<Point> way, Point caught, double seconds, List<Cover> covers, Lost lost, Rub rub) {
+        public Row {
+            way = List.copyOf(way);
+            covers = List.copyOf(covers);
+        }
+
+        /** Men who have him as their own, help not counted. */
+        public List<Cover> owners() {
+            return covers.stream().filter(c -> c.by() != By.HOLE).toList();
+        }
+
+        /** Everybody who has him is there after the ball. */
+        public boolean late() {
+            return !covers.isEmpty() && covers.stream().allMatch(Cover::late);
+        }
+    }
+
+    /** A defender who has two routes or more at one time. */
+    public record Overload(Job job, List<Row> rows) {}
+
+    public Distribution {
+        rows = List.copyOf(rows);
+    }
+
+    /** Null when the formation cannot run it to that side. */
+    public static Distribution of(Lineup lineup, Pass pass, Side play) {
+        return new Matchup(lineup).distribution(pass, play);
+    }
+
+    /** Routes that nobody has by any rule. */
+    public List<Row> open() {
+        return rows.stream().filter(r -> r.covers().isEmpty()).toList();
+    }
+
+    /** Zone men with more than one route of their own. A deep man with two is told as well: he can be on top of one. */
+    public List<Overload> overloads() {
+        var jobs = new ArrayList<Job>();
+        rows.forEach(r -> r.owners().stream().map(Cover::job).filter(j -> !jobs.contains(j)).forEach(jobs::add));
+        return jobs.stream().map(j -> new Overload(j, rows.stream().filter(r -> r.owners().size() == 1 && r.owners().get(0).job().equals(j)).toList())).filter(o -> o.rows().size() > 1).toList();
+    }
+
+    /** Routes that two men have although one is enough. */
+    public List<Row> doubled() {
+        return rows.stream().filter(r -> r.owners().size() > 1).toList();
+    }
+
+    /** How many routes have a man of their own: each defender counts once. */
+    public int matched() {
+        int surplus = overloads().stream().mapToInt(o -> o.rows().size() - 1).sum();
+        return rows.size() - open().size() - surplus;
+    }
+
+    /** The route this coverage gives: of those nobody has alone, or that are reached late, the shortest; null when each is taken. */
+    public Row given() {
+        var left = new ArrayList<>(open());
+        overloads().forEach(o -> left.addAll(o.rows()));
+        if (left.isEmpty()) {
+            rows.stream().filter(Row::late).forEach(left::add);
+        }
+        return left.stream().min((a, b) -> Double.compare(a.caught().y(), b.caught().y())).orElse(null);
+    }
+}

@@ -1,0 +1,152 @@
+package mensch.core.matchup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mensch.core.formation.Man;
+import mensch.core.matchup.Picture.Stand;
+import mensch.core.play.Block;
+
+/** The blocks of the men on the line, each by his own rule; whoever finds nobody climbs. */
+final class LineBlocks {
+    private static final Meeting MODEL = Meeting.STANDARD;
+
+    private final Picture picture;
+    private final Map<Man, Block> told;
+    private final List<Stand> pool;
+    private final BlockMaker.Taker taker;
+    private final List<Man> climbers;
+    private final Map<Man, Stand> over = new LinkedHashMap<>();
+
+    LineBlocks(Picture picture, Map<Man, Block> told, List<Stand> pool, BlockMaker.Taker taker, List<Man> climbers) {
+        this.picture = picture;
+        this.told = told;
+        this.pool = pool;
+        this.taker = taker;
+        this.climbers = climbers;
+        for (Stand stand : pool) {
+            picture.line.stream().min(Comparator.comparingDouble(m -> Math.abs(u(m) - stand.u()))).filter(m -> Math.abs(u(m) - stand.u()) <= MODEL.covered())
+                .ifPresent(m -> over.merge(m, stand, (a, b) -> Math.abs(a.u() - u(m)) <= Math.abs(b.u() - u(m)) ? a : b));
+        }
+    }
+
+    private double u(Man man) {
+        return picture.u(man);
+    }
+
+    void assign() {
+        List<Man> line = picture.line;
+        for (int i = 0; i < line.size(); i++) {
+            Man man = line.get(i);
+            Block block = told.get(man);
+            if (block == Block.DOWN || block == Block.PIN) {
+                down(man, i + 1 < line.size() ? line.get(i + 1) : null, block);
+            }
+        }
+        for (Man man : line) {
+            if (told.get(man) == Block.BACK) {
+                back(man);
+            }
+        }
+        var uncovered = new ArrayList<Man>();
+        for (Man man : line) {
+            if (onHisOwn(told.get(man)) && !covering(man)) {
+                uncovered.add(man);
+            }
+        }
+        uncovered.forEach(this::help);
+        for (Man man : line) {
+            boolean headUp = over.get(man) != null && Math.abs(over.get(man).u() - u(man)) <= MODEL.headUp();
+            if (told.get(man) == Block.CLIMB && !(headUp && covering(man))) {
+                climbers.add(man);
+            }
+        }
+    }
+
+    private static boolean onHisOwn(Block block) {
+        return block == Block.ZONE || block == Block.REACH || block == Block.BASE || block == Block.CUT_OFF || block == Block.HINGE;
+    }
+
+    /** The man in his inside gap or head up on his inside neighbour; else the man over him if another has begun on him or he is head up; an outside shade is left. */
+    private void down(Man man, Man inside, Block block) {
+        double from = inside == null ? Double.NEGATIVE_INFINITY : u(inside) - MODEL.headUp() - 0.05;
+        Stand in = pool.stream().filter(s -> s.u() >= from && s.u() <= u(man) - MODEL.headUp() && taker.blockers(s) < 2).max(Comparator.comparingDouble(Stand::u)).orElse(null);
+        if (in != null) {
+            taker.take(in, man, Block.DOWN);
+            return;
+        }
+        Stand mine = over.get(man);
+        boolean help = mine != null && taker.blockers(mine) == 1;
+        boolean headUp = mine != null && Math.abs(mine.u() - u(man)) <= MODEL.headUp();
+        if (help || headUp) {
+            taker.take(mine, man, Block.DOWN);
+        } else if (block == Block.PIN) {
+            told.put(man, Block.PULL_FORCE);
+        } else {
+            climbers.add(man);
+        }
+    }
+
+    /** First man to the backside, up to one head up on the next lineman; else the man over him. */
+    private void back(Man man) {
+        Man next = picture.line.get(Math.min(picture.line.indexOf(man) + 1, picture.line.size() - 1));
+        Stand stand = pool.stream().filter(s -> s.u() <= u(man) - MODEL.headUp() && s.u() >= u(next) - MODEL.headUp()).max(Comparator.comparingDouble(Stand::u)).orElse(over.get(man));
+        if (stand != null && taker.blockers(stand) < 2) {
+            taker.take(stand, man, Block.BACK);
+        } else {
+            climbers.add(man);
+        }
+    }
+
+    private boolean covering(Man man) {
+        Stand mine = over.get(man);
+        if (mine == null || taker.blockers(mine) > 1) {
+            return false;
+        }
+        taker.take(mine, man, told.get(man));
+        return true;
+    }
+
+    /** A neighbour's man who stands in the gap between us, the inside one first; else the neighbour the play flows to; else a man beyond the end of the line. */
+    private void help(Man man) {
+        int at = picture.line.indexOf(man);
+        Man playSide = at > 0 ? picture.line.get(at - 1) : null;
+        Man backSide = at + 1 < picture.line.size() ? picture.line.get(at + 1) : null;
+        Man inside = u(man) > 0 ? backSide : playSide;
+        Man outside = u(man) > 0 ? playSide : backSide;
+        Block block = told.get(man);
+        boolean flows = block == Block.REACH || block == Block.CUT_OFF;
+        Stand found = flows ? neighbours(playSide) : between(man, inside) != null ? between(man, inside) : between(man, outside);
+        if (found == null) {
+            found = neighbours(block == Block.BASE || block == Block.HINGE ? inside : playSide);
+        }
+        if (found == null) {
+            found = beyond(man);
+        }
+        if (found == null) {
+            climbers.add(man);
+        } else {
+            taker.take(found, man, block);
+        }
+    }
+
+    private Stand neighbours(Man neighbour) {
+        Stand his = neighbour == null ? null : over.get(neighbour);
+        return his != null && taker.blockers(his) == 1 ? his : null;
+    }
+
+    private Stand between(Man man, Man neighbour) {
+        Stand his = neighbours(neighbour);
+        boolean toward = his != null && (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0 && Math.abs(his.u() - u(neighbour)) > MODEL.headUp() - 0.05;
+        return toward ? his : null;
+    }
+
+    /** The last man of a side reaches an edge man outside him whom nobody has. */
+    private Stand beyond(Man man) {
+        boolean lastPlay = man == picture.playEnd();
+        boolean lastBack = man == picture.backEnd();
+        return pool.stream().filter(s -> taker.blockers(s) == 0 && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man)) && Math.abs(s.u() - u(man)) <= MODEL.edgeReach()).findFirst().orElse(null);
+    }
+}

@@ -1,0 +1,145 @@
+package mensch.core.matchup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import mensch.core.call.MotionAnswer;
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.front.Role;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Move;
+import mensch.core.rung.View;
+
+/** A line-up seen along a play side: u is yards toward the play side. Men stand where their movement takes them. */
+final class Picture {
+    private static final Meeting MODEL = Meeting.STANDARD;
+
+    /** Where a defender meets the play. */
+    record Stand(Job job, double u, double depth) {
+        boolean first() {
+            return job.role().lineman() || depth <= MODEL.firstLevel();
+        }
+
+        /** One man stands once in a picture. */
+        @Override public boolean equals(Object other) {
+            return other instanceof Stand that && job == that.job;
+        }
+
+        @Override public int hashCode() {
+            return job.role().id().hashCode() + job.seat().sign();
+        }
+
+        Point at(Side play) {
+            return new Point(play.sign() * u, depth);
+        }
+    }
+
+    final Lineup lineup;
+    final GapLedger gaps;
+    final Side play;
+    final View view;
+    final Shape shape;
+    /** The line from the play-side end to the backside end. */
+    final List<Man> line;
+    /** Everybody with a place, from the backside to the play side. */
+    final List<Stand> stands;
+    private final List<Stand> onTheLine;
+    private final List<Stand> backers;
+
+    Picture(Lineup lineup, GapLedger gaps, Side play) {
+        this.lineup = lineup;
+        this.gaps = gaps;
+        this.play = play;
+        this.shape = lineup.features().shape();
+        this.view = lineup.viewFrom(play);
+        var men = new ArrayList<Man>();
+        Flank here = shape.flank(play);
+        Flank there = shape.flank(play.opposite());
+        for (int i = here.surface().size() - 1; i >= 0; i--) {
+            men.add(here.surface().get(i));
+        }
+        men.add(here.middle());
+        men.addAll(there.surface());
+        this.line = List.copyOf(men);
+        this.stands = lineup.jobs().stream().filter(j -> j.feet() != null).map(this::stand).sorted(Comparator.comparingDouble(Stand::u)).toList();
+        this.onTheLine = findOnTheLine();
+        this.backers = findBackers();
+    }
+
+    private Stand stand(Job job) {
+        Move move = job.after().move().orNull();
+        Point goal = move == null || move.gap() == null ? null : move.goal(lineup.view(job));
+        Point at = goal == null ? job.feet() : new Point(goal.x(), 1.0);
+        return new Stand(job, u(at), at.y());
+    }
+
+    double u(Point at) {
+        return play.sign() * at.x();
+    }
+
+    double u(Man man) {
+        return play.sign() * man.x();
+    }
+
+    Man playEnd() {
+        return line.get(0);
+    }
+
+    Man backEnd() {
+        return line.get(line.size() - 1);
+    }
+
+    Man tackle() {
+        return shape.flank(play).tackle();
+    }
+
+    /** On the line, no wider than a step and a half outside the last man of the surface. */
+    List<Stand> onTheLine() {
+        return onTheLine;
+    }
+
+    private List<Stand> findOnTheLine() {
+        double wide = MODEL.edgeReach() + 1;
+        return stands.stream().filter(s -> s.first() && s.u() <= u(playEnd()) + wide && s.u() >= u(backEnd()) - wide).toList();
+    }
+
+    /** Second-level men inside the edges, backers also a step outside them, from the play side. */
+    List<Stand> backers() {
+        return backers;
+    }
+
+    private List<Stand> findBackers() {
+        return stands.stream().filter(s -> !s.first() && s.depth() <= MODEL.secondLevel() && s.u() <= u(playEnd()) + wide(s) && s.u() >= u(backEnd()) - wide(s))
+            .sorted(Comparator.comparingDouble((Stand s) -> -s.u())).toList();
+    }
+
+    private static double wide(Stand stand) {
+        return stand.job().role().body() == Role.Body.LB ? 2 : 0;
+    }
+
+    /** The man who turns the run in on a side, or null. */
+    Stand force(Side side) {
+        for (GapLedger.Edge edge : gaps.edges()) {
+            if (edge.side() == side && !edge.forces().isEmpty()) {
+                return stand(edge.forces().get(0).id());
+            }
+        }
+        return null;
+    }
+
+    /** He has come over with the motion and fits on the move. */
+    boolean travels(Stand stand) {
+        MotionAnswer answer = lineup.answer();
+        return answer != null && answer.kind() == MotionAnswer.Kind.TRAVEL && answer.roles().contains(stand.job().role().id());
+    }
+
+    Stand stand(String job) {
+        return stands.stream().filter(s -> s.job().id().equals(job)).findFirst().orElse(null);
+    }
+}
