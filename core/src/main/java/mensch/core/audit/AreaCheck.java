@@ -2,41 +2,78 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.convention.Limits;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.AreaLedger.Row;
 import mensch.core.lineup.AreaLedger.Under;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Task;
 
 /** Underneath areas owned, landmarks that make sense. Asked only of calls that play zone. */
 final class AreaCheck implements Check {
     private static final int AREAS_PER_SIDE = 3;
-    /** Handbook 9, clamp rule: nearer than this at one level, two men drop to one landmark. */
-    private static final double APART_YARDS = 4;
-    /** <em>Model</em>, our own figure: less is a shuffle. */
-    private static final double ACROSS_YARDS = 2;
-    /** <em>Model</em>, our own figure until the clock of drops is built: from here on a sideways drop is told. */
-    private static final double LONG_WAY_YARDS = 14;
-    private static final double UNDER_DEPTH = 3.6;
+    /** Where a finding about a side is pinned. */
+    private static final double PIN_DEPTH = 3.6;
 
-    @Override public List<Finding> in(Lineup lineup) {
-        AreaLedger ledger = AreaLedger.of(lineup);
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
+        AreaLedger ledger = subject.areas();
         var findings = new ArrayList<Finding>();
+        idle(lineup, findings);
+        twice(ledger, findings);
+        late(lineup, ledger, findings);
         List<Row> under = ledger.rows().stream().filter(r -> !r.area().deep()).toList();
         if (under.isEmpty()) {
             return findings;
         }
         ledger.sides().forEach(side -> side(side, findings));
         for (int i = 0; i < under.size(); i++) {
-            landmark(under.get(i), i + 1 < under.size() ? under.get(i + 1) : null, findings);
+            landmark(under.get(i), i + 1 < under.size() ? under.get(i + 1) : null, lineup.convention().limits(), findings);
         }
         return findings;
     }
 
+    /** Behind a rule that gives him nobody he is told of already. */
+    private static void idle(Lineup lineup, List<Finding> findings) {
+        lineup.jobs().stream().filter(j -> j.after().pass().orNull() != null && j.passTask() instanceof Task.None)
+            .forEach(j -> findings.add(new Finding(CheckId.IDLE, Severity.WEAK, j.feet() == null ? new Point(0, PIN_DEPTH) : j.feet(), List.of(j), new Evidence.NothingToDo(j))));
+    }
+
+    /** A deep man is in his part, and as deep as its landmark, when the ball may come. */
+    private static void late(Lineup lineup, AreaLedger ledger, List<Finding> findings) {
+        double limit = lineup.convention().limits().deepBy();
+        for (Row row : ledger.deep()) {
+            Point feet = row.owner().feet();
+            if (feet == null) {
+                continue;
+            }
+            double yards = feet.distance(new Point(Math.max(row.extent().xMin(), Math.min(row.extent().xMax(), feet.x())), Math.max(feet.y(), row.landmark().y())));
+            double seconds = lineup.convention().speeds().of(row.owner().role().body().name()).time(yards);
+            if (seconds > limit) {
+                findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, row.landmark(), List.of(row.owner()), new Evidence.DeepLate(row.owner(), yards, seconds, limit)));
+            }
+        }
+    }
+
+    private static void twice(AreaLedger ledger, List<Finding> findings) {
+        List<Row> deep = ledger.deep();
+        for (int i = 0; i < deep.size(); i++) {
+            for (int j = i + 1; j < deep.size(); j++) {
+                boolean one = deep.get(i).area() == deep.get(j).area() && deep.get(i).landmark().x() == deep.get(j).landmark().x();
+                if (one) {
+                    List<Job> men = List.of(deep.get(i).owner(), deep.get(j).owner());
+                    findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, deep.get(i).landmark(), men, new Evidence.OneDeepPart(men, deep.get(i).area().words())));
+                }
+            }
+        }
+    }
+
     private static void side(Under under, List<Finding> findings) {
         Side side = under.side();
-        var where = new Point(side.sign() * 12 + 0.0, UNDER_DEPTH);
+        var where = new Point(side.sign() * 12 + 0.0, PIN_DEPTH);
         if (!under.unowned().isEmpty()) {
             findings.add(new Finding(CheckId.AREAS, Severity.WEAK, where, under.men(), new Evidence.AreaUnowned(side, under.unowned(), under.men().size())));
         } else if (under.men().size() < AREAS_PER_SIDE) {
@@ -44,8 +81,8 @@ final class AreaCheck implements Check {
         }
     }
 
-    private static void landmark(Row row, Row next, List<Finding> findings) {
-        if (next != null && Math.abs(next.landmark().x() - row.landmark().x()) < APART_YARDS && next.landmark().y() == row.landmark().y()) {
+    private static void landmark(Row row, Row next, Limits limits, List<Finding> findings) {
+        if (next != null && Math.abs(next.landmark().x() - row.landmark().x()) < limits.landmarksApart() && next.landmark().y() == row.landmark().y()) {
             double apart = Math.abs(next.landmark().x() - row.landmark().x());
             findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, row.landmark(), List.of(row.owner(), next.owner()), new Evidence.OneLandmark(row.owner(), next.owner(), apart)));
         }
@@ -54,10 +91,10 @@ final class AreaCheck implements Check {
         }
         double stands = row.owner().feet().x();
         double aims = row.landmark().x();
-        if (stands * aims < 0 && Math.abs(aims - stands) >= ACROSS_YARDS) {
+        if (stands * aims < 0 && Math.abs(aims - stands) >= limits.acrossTheBall()) {
             findings.add(new Finding(CheckId.LANDMARKS, Severity.NOTE, row.landmark(), List.of(row.owner()), new Evidence.AcrossTheBall(row.owner(), Math.abs(aims - stands))));
         }
-        if (Math.abs(aims - stands) > LONG_WAY_YARDS) {
+        if (Math.abs(aims - stands) > limits.longDrop()) {
             findings.add(new Finding(CheckId.LANDMARKS, Severity.NOTE, row.landmark(), List.of(row.owner()), new Evidence.LongWay(row.owner(), Math.abs(aims - stands))));
         }
     }

@@ -3,23 +3,72 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import mensch.core.lineup.Lineup;
+import mensch.core.play.Plays;
 
-/** All checks over one line-up, worst first; within a severity in the order of the checks, then left to right. */
+/** All rules over one subject. Findings come worst first; within a severity in the order of what can be found, then left to right. */
 public final class Audit {
-    private static final List<Check> CHECKS =
-        List.of(new PartsCheck(), new PlaceCheck(), new GapCheck(), new EdgeCheck(), new AreaCheck(), new EligibleCheck(), new RushCheck(), new SituationCheck(), new OffenceCheck());
+    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity).thenComparing(Finding::check).thenComparingDouble(f -> f.where().x());
 
+    private static final List<Check> ALWAYS =
+        List.of(new PartsCheck(), new PlaceCheck(), new GapCheck(), new EdgeCheck(), new AreaCheck(), new EligibleCheck(), new RushCheck(), new SituationCheck(), new LeverageCheck(), new SightCheck(),
+            new OffenceCheck());
+    /** Asked against the plays of an opponent and the calls of a plan. */
+    private static final List<Check> AGAINST = List.of(new CountCheck(), new RouteCheck(), new ConflictCheck(), new PressureCheck(), new TellsCheck(), new LoadCheck());
     private static final List<Check> SMALL_SIDED = List.of(new PartsCheck(), new PlaceCheck(), new EligibleCheck(), new FlagCheck(), new OffenceCheck());
 
     private Audit() {}
 
+    /** What a line-up shows by itself, whatever is run at it. */
     public static List<Finding> of(Lineup lineup) {
+        return findings(new Subject(lineup, Plays.NONE, List.of()), ALWAYS);
+    }
+
+    /** Everything found, the plays and the plan of the subject included. */
+    public static List<Finding> of(Subject subject) {
+        var checks = new ArrayList<>(ALWAYS);
+        checks.addAll(AGAINST);
+        return findings(subject, checks);
+    }
+
+    /** Whether a subject still shows what another showed, asked of the one check that found it: much less than a whole audit. */
+    public static Predicate<Subject> shows(Finding finding, Subject before) {
+        Predicate<Finding> same = f -> f.check() == finding.check() && f.evidence().title().equals(finding.evidence().title());
+        Check by = Stream.concat(AGAINST.stream(), ALWAYS.stream()).filter(c -> c.in(before).stream().anyMatch(same)).findFirst()
+            .orElseThrow(() -> new IllegalArgumentException("the subject does not show: " + finding.evidence().title()));
+        return subject -> by.in(subject).stream().anyMatch(same);
+    }
+
+    private static List<Finding> findings(Subject subject, List<Check> checks) {
+        boolean flag = subject.lineup().snap().field().code().flag();
         var findings = new ArrayList<Finding>();
-        boolean flag = lineup.snap().field().code().flag();
-        (flag ? SMALL_SIDED : CHECKS).forEach(c -> findings.addAll(c.in(lineup)));
+        (flag ? SMALL_SIDED : checks).forEach(c -> findings.addAll(c.in(subject)));
         findings.removeIf(f -> flag && FlagCheck.NOT_ASKED.contains(f.check()));
-        findings.sort(Comparator.comparing(Finding::severity).thenComparing(Finding::check).thenComparingDouble(f -> f.where().x()));
+        findings.sort(ORDER);
         return List.copyOf(findings);
+    }
+
+    /** The answer to each rule, in their order. */
+    public static List<Verdict> verdicts(Subject subject) {
+        List<Finding> findings = of(subject);
+        var verdicts = new ArrayList<Verdict>();
+        Map<Rule, String> missing = Sound.missing(subject);
+        for (Rule rule : Rule.values()) {
+            List<Finding> against = findings.stream().filter(f -> f.check().rule() == rule).toList();
+            boolean unknown = against.stream().anyMatch(f -> f.severity() == Severity.CANNOT_TELL) && against.stream().noneMatch(f -> f.severity() == Severity.BUST);
+            if (unknown) {
+                verdicts.add(new Verdict.CannotTell(rule, against.stream().filter(f -> f.severity() == Severity.CANNOT_TELL).findFirst().orElseThrow().evidence().reason()));
+            } else if (!against.isEmpty()) {
+                verdicts.add(new Verdict.Breaks(rule, against));
+            } else if (missing.containsKey(rule)) {
+                verdicts.add(new Verdict.CannotTell(rule, missing.get(rule)));
+            } else {
+                verdicts.add(new Verdict.Holds(rule, Sound.of(rule, subject)));
+            }
+        }
+        return List.copyOf(verdicts);
     }
 }

@@ -1,11 +1,10 @@
 package mensch.core.audit;
 
 import java.util.List;
-import mensch.core.lineup.Lineup;
 
-/** One rule of the audit; holds no state. */
+/** One thing that a rule looks for; holds no state. It reads jobs and ledgers, never the sentences behind them. */
 @FunctionalInterface
 interface Check {
-    /** Every way this line-up breaks the rule; empty when it holds. */
-    List<Finding> in(Lineup lineup);
+    /** Every way this subject breaks the rule; empty when it holds. */
+    List<Finding> in(Subject subject);
 }

@@ -8,9 +8,10 @@ import mensch.core.lineup.Lineup;
 
 /** Exactly one force per side. */
 final class EdgeCheck implements Check {
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        for (GapLedger.Edge edge : GapLedger.of(lineup).edges()) {
+        for (GapLedger.Edge edge : subject.gaps().edges()) {
             if (edge.forces().isEmpty()) {
                 findings.add(new Finding(CheckId.EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
             } else if (edge.forces().size() > 1) {

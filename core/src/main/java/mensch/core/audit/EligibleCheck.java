@@ -6,15 +6,15 @@ import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.front.Role;
 import mensch.core.geometry.Side;
-import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.EligibleLedger;
 import mensch.core.lineup.Lineup;
 
 /** Every eligible man has somebody. */
 final class EligibleCheck implements Check {
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        for (EligibleLedger.Entry e : EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries()) {
+        for (EligibleLedger.Entry e : subject.eligibles().entries()) {
             if (e.alone()) {
                 findings.add(new Finding(CheckId.ELIGIBLES, Severity.BUST, e.man().feet(), List.of(), new Evidence.EligibleAlone(e.man().name(), e.number())));
             }

@@ -2,16 +2,16 @@ package mensch.core.audit;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import mensch.core.formation.Feature;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.Place.Squeeze;
-import mensch.core.formation.Feature;
 
 /** The fact behind a finding: typed fields, and the one place where they become text. */
-public sealed interface Evidence {
+public interface Evidence {
 
     /** What is wrong, in one line. */
     String title();
@@ -60,6 +60,17 @@ public sealed interface Evidence {
 
         @Override public String reason() {
             return "His " + gap + " needs one more man on that surface.";
+        }
+    }
+
+    /** Before the movement one man's gap, after it another's. */
+    record GapExchanged(Job job, Gap from, Gap to, List<Job> now) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " goes from the " + from.words() + " to the " + to.words() + ".";
+        }
+
+        @Override public String reason() {
+            return "After the movement " + names(now) + (now.size() == 1 ? " has" : " have") + " the gap he leaves.";
         }
     }
 
@@ -170,6 +181,28 @@ public sealed interface Evidence {
 
         @Override public String reason() {
             return "He stands " + Numbers.words(depth) + " yd off; a rusher needs " + Numbers.words(rushLine) + " yd at the snap, and nearer he may not rush before a hand-off.";
+        }
+    }
+
+    /** More rush than the league lets. */
+    record TooManyRushers(List<Job> rushers, int allowed) implements Evidence {
+        @Override public String title() {
+            return rushers.size() + " rush, the league lets " + allowed + ".";
+        }
+
+        @Override public String reason() {
+            return names(rushers) + " rush; keep " + allowed + " and give the others a zone.";
+        }
+    }
+
+    /** Whether the call changes hangs on something nobody told. */
+    record CannotTell(String answer, List<Feature> missing) implements Evidence {
+        @Override public String title() {
+            return "Cannot tell whether the call changes.";
+        }
+
+        @Override public String reason() {
+            return "\"" + answer + "\" hangs on " + missing.stream().map(Feature::words).collect(Collectors.joining(", ")) + ", which is not known; jobs are shown as if it did not hold.";
         }
     }
 
@@ -296,6 +329,50 @@ public sealed interface Evidence {
 
         @Override public String reason() {
             return "By " + Numbers.words(yards) + " yd.";
+        }
+    }
+
+    /** A lineman so far off that he reaches his gap after the blocker. */
+    record OffTheBall(Job job, double depth, double limit) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " stands off the ball.";
+        }
+
+        @Override public String reason() {
+            return "His feet are " + Numbers.words(depth) + " yd from the line; from more than " + Numbers.words(limit) + " yd a blocker has his gap first.";
+        }
+    }
+
+    /** A man who neither rushes nor covers. */
+    record NothingToDo(Job job) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " has nothing to do against the pass.";
+        }
+
+        @Override public String reason() {
+            return "He neither rushes nor covers, so the others are one short; give him a rush lane, an area or a man.";
+        }
+    }
+
+    /** Two men told one part of the deep field. */
+    record OneDeepPart(List<Job> men, String area) implements Evidence {
+        @Override public String title() {
+            return "Two men, one " + area + ": " + names(men) + ".";
+        }
+
+        @Override public String reason() {
+            return "One of them is missing elsewhere.";
+        }
+    }
+
+    /** A deep man who is not deep in time. */
+    record DeepLate(Job job, double yards, double seconds, double limit) implements Evidence {
+        @Override public String title() {
+            return names(List.of(job)) + " is late to his deep part.";
+        }
+
+        @Override public String reason() {
+            return Numbers.words(Math.round(yards * 10) / 10.0) + " yd to where his part begins take him " + Numbers.words(Math.round(seconds * 10) / 10.0) + " s (model); a deep man is there in " + Numbers.words(limit) + " s.";
         }
     }
 

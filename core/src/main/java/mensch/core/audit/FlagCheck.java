@@ -2,7 +2,6 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
-import mensch.core.call.Layer;
 import mensch.core.convention.Speeds;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
@@ -16,7 +15,8 @@ final class FlagCheck implements Check {
     static final List<CheckId> NOT_ASKED = List.of(CheckId.GAPS, CheckId.EDGE, CheckId.AREAS, CheckId.NEUTRAL_ZONE, CheckId.RUSH, CheckId.PICTURE);
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
 
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         findings.add(new Finding(CheckId.SMALL_SIDED, Severity.NOTE, BEHIND_THE_BALL, List.of(), new Evidence.NotSmallSided(NOT_ASKED)));
         rush(lineup, findings);
@@ -36,7 +36,11 @@ final class FlagCheck implements Check {
                 findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, job.feet(), List.of(job), new Evidence.IllegalRusher(job, job.feet().y(), line)));
             }
         }
-        boolean pressure = lineup.inForce().layers().stream().anyMatch(l -> l.kind() == Layer.Kind.PRESSURE);
+        boolean one = lineup.convention().house().choice("flag-rushers", "any").equals("one");
+        if (one && rushers.size() > 1) {
+            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, rushers, new Evidence.TooManyRushers(rushers, 1)));
+        }
+        boolean pressure = lineup.inForce().pressures();
         if (pressure && rushers.isEmpty()) {
             findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, List.of(), new Evidence.NoNamedRusher(lineup.inForce().name())));
         }
@@ -57,7 +61,7 @@ final class FlagCheck implements Check {
             return;
         }
         double yards = show.feet().distance(job.feet());
-        double seconds = speeds.time(yards);
+        double seconds = speeds.defensiveBack().time(yards);
         if (seconds > speeds.quickThrow()) {
             findings.add(new Finding(CheckId.DISGUISE, Severity.WEAK, job.feet(), List.of(job), new Evidence.DisguiseCost(job, yards, seconds, speeds.quickThrow())));
         }

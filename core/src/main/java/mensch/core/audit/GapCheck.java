@@ -10,24 +10,43 @@ import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.GapLedger.Row;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.lineup.RushCount;
+import mensch.core.rung.Move;
 
 /** Each gap exactly one primary owner. */
 final class GapCheck implements Check {
     /** Gaps A to C; against empty the only runner is the quarterback, so one of them open is weak, not bust. */
     private static final int INSIDE_GAPS = 3;
 
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         boolean empty = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
-        GapLedger ledger = GapLedger.of(lineup);
+        GapLedger ledger = subject.gaps();
         for (Row row : ledger.rows()) {
             check(row, empty && row.gap().index() < INSIDE_GAPS, findings);
+        }
+        for (RushCount.Rush rush : subject.rush().rushes()) {
+            exchanged(rush, ledger, findings);
         }
         for (Job job : ledger.beyond()) {
             Point where = job.feet() == null ? new Point(0, 1) : job.feet();
             findings.add(new Finding(CheckId.GAPS, Severity.WEAK, where, List.of(job), new Evidence.GapNotThere(job, job.runTask().words())));
         }
         return findings;
+    }
+
+    /** A man whom the movement takes out of the gap he stands in: who has it now. Nobody is told by the gap itself. */
+    private static void exchanged(RushCount.Rush rush, GapLedger ledger, List<Finding> findings) {
+        Move move = rush.job().after().move().orNull();
+        boolean moves = move != null && move.verb() != null && rush.shown() != null && rush.rushed() != null && !rush.shown().equals(rush.rushed());
+        Row left = moves ? ledger.rows().stream().filter(r -> r.gap().equals(rush.shown())).findFirst().orElse(null) : null;
+        if (left != null && !left.owners().isEmpty() && !left.owners().contains(rush.job())) {
+            var who = new ArrayList<Job>();
+            who.add(rush.job());
+            who.addAll(left.owners());
+            findings.add(new Finding(CheckId.EXCHANGE, Severity.NOTE, left.at(), who, new Evidence.GapExchanged(rush.job(), rush.shown(), rush.rushed(), left.owners())));
+        }
     }
 
     private static void check(Row row, boolean empty, List<Finding> findings) {

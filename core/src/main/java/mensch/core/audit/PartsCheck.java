@@ -12,7 +12,8 @@ import mensch.core.rung.Part;
 final class PartsCheck implements Check {
     private static final Point UNPLACED = new Point(0, 3);
 
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         if (lineup.jobs().size() != lineup.snap().field().code().players()) {
             findings.add(new Finding(CheckId.ELEVEN, Severity.BUST, UNPLACED, List.of(), new Evidence.Count(lineup.jobs().size(), lineup.snap().field().code().players())));

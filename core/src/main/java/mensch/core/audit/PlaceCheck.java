@@ -11,13 +11,15 @@ import mensch.core.rung.Place;
 
 /** Nobody in the neutral zone, behind the end line or over a sideline; depths that the goal line took away are told. */
 final class PlaceCheck implements Check {
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         for (Job job : lineup.jobs()) {
             if (job.feet() != null) {
                 neutralZone(lineup.convention().bodies(), job, findings);
                 bounds(lineup, job, findings);
                 compression(job, findings);
+                offTheBall(lineup, job, findings);
             }
         }
         return findings;
@@ -41,6 +43,14 @@ final class PlaceCheck implements Check {
         double inside = lineup.snap().field().yardsFromSideline(side, feet.x());
         if (inside < 0) {
             findings.add(new Finding(CheckId.BOUNDS, Severity.BUST, feet, List.of(job), new Evidence.OutOfBounds(job, "sideline", -inside)));
+        }
+    }
+
+    /** A man of the line plays on it. */
+    private static void offTheBall(Lineup lineup, Job job, List<Finding> findings) {
+        double limit = lineup.convention().limits().lineDepth();
+        if (job.role().lineman() && !lineup.snap().field().code().flag() && job.feet().y() > limit) {
+            findings.add(new Finding(CheckId.OFF_THE_BALL, Severity.WEAK, job.feet(), List.of(job), new Evidence.OffTheBall(job, job.feet().y(), limit)));
         }
     }
 

@@ -14,9 +14,10 @@ final class RushCheck implements Check {
     private static final Point MIDDLE = new Point(0, 8);
     private static final int PLAIN_RUSH = 4;
 
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         int asked = lineup.inForce().rush();
-        RushCount count = RushCount.of(lineup);
+        RushCount count = subject.rush();
         var findings = new ArrayList<Finding>();
         if (asked != 0 && asked != count.rushers().size()) {
             findings.add(new Finding(CheckId.RUSH, Severity.WEAK, POCKET, count.rushers(), new Evidence.RushCountOff(asked, count.rushers())));

@@ -16,12 +16,11 @@ import mensch.core.rung.Task;
 final class SituationCheck implements Check {
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
     private static final List<Part> PLAYED = List.of(Part.ALIGN, Part.RUN, Part.PASS);
-    /** Handbook 4 and 9: lanes from the 5, the 7 at most; the line-to-gain zone from seven to go. */
-    private static final int LANES_FROM = 7;
-    private static final int TO_GAIN_FROM = 7;
 
-    @Override public List<Finding> in(Lineup lineup) {
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
+        lineup.open().forEach(o -> findings.add(new Finding(CheckId.PICTURE, Severity.CANNOT_TELL, BEHIND_THE_BALL, List.of(), new Evidence.CannotTell(o.words(), o.missing()))));
         empty(lineup, findings);
         backSide(lineup, findings);
         range(lineup, findings);
@@ -56,11 +55,11 @@ final class SituationCheck implements Check {
         int distance = lineup.snap().situation().distance();
         List<Job> lanes = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Cover c && c.area().lane()).toList();
         List<Job> toGain = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Cover c && c.drop() != null && c.drop().depth() == null).toList();
-        if (!lanes.isEmpty() && toGoal > LANES_FROM) {
-            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, lanes, new Evidence.OutsideRange("Goal-line lanes", "The ball is at the " + toGoal, "the 5 or closer, the 7 at most")));
+        if (!lanes.isEmpty() && toGoal > lineup.convention().limits().lanesFrom()) {
+            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, lanes, new Evidence.OutsideRange("Goal-line lanes", "The ball is at the " + toGoal, "the 5 or closer, the " + lineup.convention().limits().lanesFrom() + " at most")));
         }
-        if (!toGain.isEmpty() && distance < TO_GAIN_FROM) {
-            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, toGain, new Evidence.OutsideRange("Drops to the line to gain", distance + " yd to go", "seven or more to go")));
+        if (!toGain.isEmpty() && distance < lineup.convention().limits().toGainFrom()) {
+            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, toGain, new Evidence.OutsideRange("Drops to the line to gain", distance + " yd to go", lineup.convention().limits().toGainFrom() + " yd or more to go")));
         }
     }
 }

@@ -1,0 +1,34 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.Job;
+import mensch.core.matchup.Conflict;
+
+/** Nobody is a run man and a pass man at one time, and each way of the ball on an option has an owner. */
+final class ConflictCheck implements Check {
+    private static final Point BEHIND_THE_BALL = new Point(0, 4);
+
+    @Override public List<Finding> in(Subject subject) {
+        var findings = new ArrayList<Finding>();
+        Map<Job, List<Conflict>> byMan = new LinkedHashMap<>();
+        subject.conflicts().stream().filter(c -> c.overlap() > 0).forEach(c -> byMan.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
+        byMan.forEach((man, his) -> {
+            Conflict worst = Collections.max(his, Comparator.comparingDouble(Conflict::overlap));
+            List<String> also = his.stream().filter(c -> c != worst).map(c -> c.name() + " to the " + c.play().word()).distinct().toList();
+            findings.add(new Finding(CheckId.CONFLICT, Severity.WEAK, man.feet() == null ? BEHIND_THE_BALL : man.feet(), List.of(man), new PlayEvidence.TwoJobs(worst, also)));
+        });
+        for (Conflict conflict : subject.conflicts()) {
+            conflict.open().forEach(path -> findings.add(new Finding(CheckId.BALL_PATH, Severity.WEAK, new Point(conflict.play().sign() * 5.0, 4), List.of(),
+                new PlayEvidence.BallPathOpen(conflict.name(), conflict.play(), path,
+                    conflict.owners().entrySet().stream().map(e -> PlayEvidence.name(e.getValue()) + " has the " + e.getKey().words()).collect(Collectors.joining(", "))))));
+        }
+        return findings;
+    }
+}

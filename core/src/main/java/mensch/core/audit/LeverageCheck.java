@@ -1,0 +1,68 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Feature;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Leverage;
+import mensch.core.rung.Phrase;
+import mensch.core.rung.Place;
+import mensch.core.rung.Task;
+
+/** Outside leverage wants help inside; men on a bunch or a stack can be picked when they stand at one depth. */
+final class LeverageCheck implements Check {
+    /** Two men within this of each other in depth run at one level, yards (handbook 9, zone-off); ours. */
+    private static final double ONE_LEVEL = 1.5;
+
+    @Override public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
+        var findings = new ArrayList<Finding>();
+        List<Job> men = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.ManOn && j.feet() != null).toList();
+        if (men.isEmpty()) {
+            return findings;
+        }
+        boolean help = lineup.jobs().stream().anyMatch(j -> j.passTask() instanceof Task.Cover || j.passTask() instanceof Task.Hole);
+        for (Job job : men) {
+            if (!help && outside(job)) {
+                Man man = lineup.view(job).man(((Task.ManOn) job.passTask()).man());
+                findings.add(new Finding(CheckId.LEVERAGE, Severity.WEAK, job.feet(), List.of(job), new PlayEvidence.NoHelp(job, man == null ? "his man" : man.name())));
+            }
+        }
+        for (Side side : Side.values()) {
+            boolean bunch = lineup.features().ask(Feature.BUNCH, side) == Answer.YES;
+            if (bunch || lineup.features().ask(Feature.STACK, side) == Answer.YES) {
+                pick(lineup, men, side, bunch, findings);
+            }
+        }
+        return findings;
+    }
+
+    private static boolean outside(Job job) {
+        Place place = job.before().align().orNull();
+        return place != null && place.phrase() instanceof Phrase.Over over && over.leverage() == Leverage.OUTSIDE;
+    }
+
+    private static void pick(Lineup lineup, List<Job> men, Side side, boolean bunch, List<Finding> findings) {
+        List<Man> receivers = lineup.features().shape().flank(side).receivers();
+        double reach = bunch ? lineup.convention().thresholds().bunch() : lineup.convention().thresholds().stack();
+        for (int i = 0; i < men.size(); i++) {
+            for (int j = i + 1; j < men.size(); j++) {
+                Man one = on(lineup, men.get(i));
+                Man other = on(lineup, men.get(j));
+                boolean together = one != null && other != null && receivers.contains(one) && receivers.contains(other) && Math.abs(one.x() - other.x()) <= reach;
+                double level = Math.abs(men.get(i).feet().y() - men.get(j).feet().y());
+                if (together && level < ONE_LEVEL) {
+                    findings.add(new Finding(CheckId.PICK, Severity.WEAK, one.feet(), List.of(men.get(i), men.get(j)), new PlayEvidence.PickExposure(men.get(i), men.get(j), side, bunch, level)));
+                }
+            }
+        }
+    }
+
+    private static Man on(Lineup lineup, Job job) {
+        return lineup.view(job).man(((Task.ManOn) job.passTask()).man());
+    }
+}

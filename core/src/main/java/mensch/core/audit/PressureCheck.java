@@ -1,0 +1,48 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.matchup.Distribution;
+import mensch.core.matchup.Pressure;
+
+/** Four or more who rush keep the quarterback in on both sides; what a pressure leaves underneath is told with the time it has. */
+final class PressureCheck implements Check {
+    private static final int KEEPS_BOTH = 4;
+    /** A throw that leaves the hand no later than this beats most pressure, seconds (handbook 2: quick game). */
+    private static final double QUICK = 1.9;
+
+    @Override public List<Finding> in(Subject subject) {
+        var findings = new ArrayList<Finding>();
+        List<Pressure> ledgers = subject.protections();
+        if (ledgers.isEmpty()) {
+            return findings;
+        }
+        Pressure any = ledgers.get(0);
+        if (any.rushers().size() >= KEEPS_BOTH) {
+            for (Side side : Side.values()) {
+                if (!any.contain().contains(side)) {
+                    findings.add(new Finding(CheckId.CONTAIN, Severity.WEAK, new Point(side.sign() * 6.0, 1), subject.rush().rushers(), new PlayEvidence.NoContain(side, subject.rush().rushers())));
+                }
+            }
+        }
+        if (!any.windows().isEmpty()) {
+            Pressure six = ledgers.stream().filter(p -> p.protection().men() == 6).findFirst().orElse(any);
+            Side side = six.windows().get(0).side();
+            findings.add(new Finding(CheckId.WINDOW, Severity.NOTE, new Point(side.sign() * 8.0, 8), subject.rush().rushers(), new PlayEvidence.WindowOpen(six.windows(), six.seconds(), !six.free().isEmpty(), conceded(subject, side))));
+        }
+        return findings;
+    }
+
+    /** The first quick concept whose given route is caught on that side of the ball; null when each is taken. */
+    private static String conceded(Subject subject, Side side) {
+        for (Distribution ledger : subject.passes()) {
+            Distribution.Row given = ledger.given();
+            if (ledger.pass().throwSeconds() <= QUICK && given != null && given.caught().x() * side.sign() > 0) {
+                return "the " + given.route().id().replace('-', ' ') + " by " + given.man().name() + " on " + ledger.pass().name();
+            }
+        }
+        return null;
+    }
+}

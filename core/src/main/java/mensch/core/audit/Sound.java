@@ -1,0 +1,54 @@
+package mensch.core.audit;
+
+import java.util.EnumMap;
+import java.util.Map;
+import mensch.core.lineup.GapLedger;
+
+/** What was counted where nothing is found. */
+public record Sound(String title, String reason) implements Evidence {
+
+    /** Rules that nobody can answer for this subject, and what is missing. */
+    static Map<Rule, String> missing(Subject subject) {
+        var missing = new EnumMap<Rule, String>(Rule.class);
+        if (subject.lineup().snap().field().code().flag()) {
+            for (Rule rule : new Rule[] {Rule.GAPS, Rule.EDGE, Rule.COUNT, Rule.LEVERAGE, Rule.CONFLICT, Rule.PRESSURE, Rule.KEYS}) {
+                missing.put(rule, "not asked of small-sided football");
+            }
+        }
+        if (subject.plays().runs().isEmpty()) {
+            missing.putIfAbsent(Rule.COUNT, "no runs are told");
+        }
+        if (subject.plays().options().isEmpty()) {
+            missing.putIfAbsent(Rule.CONFLICT, "no run-pass options are told");
+        }
+        if (subject.plan().isEmpty()) {
+            missing.put(Rule.TELLS, "no other call of the plan is told");
+        }
+        return missing;
+    }
+
+    static Sound of(Rule rule, Subject subject) {
+        return new Sound(rule.title() + ".", counted(rule, subject));
+    }
+
+    private static String counted(Rule rule, Subject subject) {
+        return switch (rule) {
+            case JOBS -> subject.lineup().jobs().size() + " jobs, each with its nine parts.";
+            case GAPS -> subject.gaps().rows().size() + " gaps, " + subject.gaps().rows().stream().filter(r -> r.owners().size() == 1).count() + " with an owner of their own.";
+            case EDGE -> subject.gaps().edges().stream().map(Sound::edge).reduce((a, b) -> a + ", " + b).orElse("") + ".";
+            case COUNT -> subject.box().box().size() + " in the box, " + subject.box().support().size() + " with the force men near it; " + subject.runs().size() + " runs looked at.";
+            case COVERAGE -> subject.eligibles().entries().size() + " eligible men, " + subject.areas().rows().size() + " areas; " + subject.passes().size() + " pass concepts looked at.";
+            case LEVERAGE -> "No man stands away from his help.";
+            case CONFLICT -> subject.conflicts().size() + " options looked at; nobody is asked two things at one time.";
+            case PRESSURE -> subject.rush().rushers().size() + " rush; " + subject.protections().size() + " protections looked at.";
+            case KEYS -> "Every back and end is somebody's key, and nobody stands before one.";
+            case LEGALITY -> subject.lineup().jobs().size() + " men, nobody in the neutral zone or out of bounds.";
+            case TELLS -> "Looks like " + subject.plan().size() + " other calls of the plan.";
+            case LOAD -> "No role has more to know than the limit.";
+        };
+    }
+
+    private static String edge(GapLedger.Edge edge) {
+        return edge.forces().get(0).id().replace('-', ' ') + " on the " + edge.side().word();
+    }
+}

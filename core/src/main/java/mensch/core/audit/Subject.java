@@ -1,0 +1,160 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Supplier;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.AreaLedger;
+import mensch.core.lineup.BoxCount;
+import mensch.core.lineup.EligibleLedger;
+import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Lineup;
+import mensch.core.lineup.RushCount;
+import mensch.core.matchup.Blocking;
+import mensch.core.matchup.Conflict;
+import mensch.core.matchup.Distribution;
+import mensch.core.matchup.Matchup;
+import mensch.core.matchup.Pressure;
+import mensch.core.matchup.Sights;
+import mensch.core.matchup.Tells;
+import mensch.core.play.Pass;
+import mensch.core.play.Plays;
+import mensch.core.play.Protection;
+import mensch.core.play.Run;
+import mensch.core.play.RunPass;
+
+/** What is audited: a line-up, the plays it may meet, other calls of the plan on the same snap. Each ledger is made once, when first asked for. */
+public final class Subject {
+    private final Lineup lineup;
+    private final Plays plays;
+    private final List<Lineup> plan;
+    private final Once<Matchup> matchup;
+    private final Once<EligibleLedger> eligibles;
+    private final Once<BoxCount> box;
+    private final Once<RushCount> rush;
+    private final Once<List<Blocking>> runs;
+    private final Once<List<Distribution>> passes;
+    private final Once<List<Pressure>> protections;
+    private final Once<List<Conflict>> conflicts;
+    private final Once<Sights> sights;
+    private final Once<Tells> tells;
+
+    private static final class Once<T> {
+        private final Supplier<T> make;
+        private T made;
+
+        Once(Supplier<T> make) {
+            this.make = make;
+        }
+
+        T get() {
+            if (made == null) {
+                made = make.get();
+            }
+            return made;
+        }
+    }
+
+    public Subject(Lineup lineup, Plays plays, List<Lineup> plan) {
+        this.lineup = lineup;
+        this.plays = plays;
+        this.plan = List.copyOf(plan);
+        this.matchup = new Once<>(() -> new Matchup(lineup));
+        this.eligibles = new Once<>(() -> EligibleLedger.of(lineup, areas()));
+        this.box = new Once<>(() -> BoxCount.of(lineup));
+        this.rush = new Once<>(() -> RushCount.of(lineup));
+        this.runs = new Once<>(() -> bothSides(side -> plays.runs().stream().map((Run r) -> matchup.get().blocking(r, side)).toList()));
+        this.passes = new Once<>(() -> bothSides(side -> plays.passes().stream().map((Pass p) -> matchup.get().distribution(p, side)).toList()));
+        this.protections = new Once<>(() -> present(plays.protections().stream().map((Protection p) -> Pressure.of(lineup, p)).toList()));
+        this.conflicts = new Once<>(this::findConflicts);
+        this.sights = new Once<>(() -> Sights.of(lineup));
+        this.tells = new Once<>(() -> Tells.of(lineup, this.plan));
+    }
+
+    private List<Conflict> findConflicts() {
+        return bothSides(side -> {
+            var found = new ArrayList<Conflict>();
+            plays.options().forEach((RunPass o) -> found.add(matchup.get().conflict(o, side)));
+            plays.runs().stream().filter(Run::option).map(r -> matchup.get().blocking(r, side)).filter(Objects::nonNull).forEach(b -> found.add(matchup.get().conflict(b)));
+            return found;
+        });
+    }
+
+    private interface PerSide<T> {
+        List<T> on(Side side);
+    }
+
+    private static <T> List<T> bothSides(PerSide<T> ledgers) {
+        var all = new ArrayList<T>();
+        for (Side side : Side.values()) {
+            all.addAll(present(ledgers.on(side)));
+        }
+        return List.copyOf(all);
+    }
+
+    /** A play that the formation cannot run is no ledger. */
+    private static <T> List<T> present(List<T> ledgers) {
+        var all = new ArrayList<T>();
+        ledgers.stream().filter(l -> l != null).forEach(all::add);
+        return List.copyOf(all);
+    }
+
+    public Lineup lineup() {
+        return lineup;
+    }
+
+    public Plays plays() {
+        return plays;
+    }
+
+    public List<Lineup> plan() {
+        return plan;
+    }
+
+    public GapLedger gaps() {
+        return matchup.get().gaps();
+    }
+
+    public AreaLedger areas() {
+        return matchup.get().areas();
+    }
+
+    public EligibleLedger eligibles() {
+        return eligibles.get();
+    }
+
+    public BoxCount box() {
+        return box.get();
+    }
+
+    public RushCount rush() {
+        return rush.get();
+    }
+
+    /** Every run of the opponent that this formation can run, to the left, then to the right. */
+    public List<Blocking> runs() {
+        return runs.get();
+    }
+
+    /** Every pass concept likewise. */
+    public List<Distribution> passes() {
+        return passes.get();
+    }
+
+    public List<Pressure> protections() {
+        return protections.get();
+    }
+
+    public List<Conflict> conflicts() {
+        return conflicts.get();
+    }
+
+    public Sights sights() {
+        return sights.get();
+    }
+
+    public Tells tells() {
+        return tells.get();
+    }
+}
