@@ -1,0 +1,229 @@
+package mensch.core.repair;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import mensch.core.audit.Audit;
+import mensch.core.audit.Finding;
+import mensch.core.audit.Severity;
+import mensch.core.audit.Subject;
+import mensch.core.call.Call;
+import mensch.core.call.CallEdit;
+import mensch.core.call.CallReader;
+import mensch.core.call.Layer;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.document.DocumentRef;
+import mensch.core.formation.Snap;
+import mensch.core.library.Library;
+import mensch.core.library.LibraryFormation;
+import mensch.core.lineup.Change;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.lineup.RushCount;
+import mensch.core.repair.Repair.Elsewhere;
+import mensch.core.repair.Repair.Offer;
+import mensch.core.rung.Ladder;
+import mensch.core.rung.Rung;
+import mensch.core.rung.RungId;
+import mensch.core.rung.RungReader;
+
+/**
+ * Tries every change within reach of a finding, lines up and audits each again, and offers those that mend it at the least cost: no new bust, nothing new as bad as
+ * what was mended, then the fewest rushers given up and the fewest men who learn something else.
+ */
+public final class Repairs {
+    /** A finding that hangs on a play is mended by the men nearest to it; so many are tried. */
+    private static final int NEAR = 4;
+    /** How many are offered. */
+    public static final int OFFERED = 4;
+
+    private final Library library;
+    private final Reach reach;
+
+    public Repairs(Library library) {
+        this.library = library;
+        this.reach = new Reach(library);
+    }
+
+    /** What makes two findings of two line-ups the same finding. */
+    private static String key(Finding finding) {
+        return finding.check() + " " + finding.evidence().title();
+    }
+
+    private static Set<String> keys(List<Finding> findings) {
+        return findings.stream().map(Repairs::key).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** How a line-up is audited: by itself, or, when the finding hangs on a play, against the offence's plays. */
+    private interface Auditor {
+        List<Finding> findings(Lineup lineup);
+    }
+
+    /** What is to be mended. */
+    private record Broken(Lineup before, List<Finding> byItself, List<Finding> was, Finding finding, Auditor auditor, Predicate<Subject> shows) {}
+
+    private List<Finding> againstPlays(Lineup lineup) {
+        return Audit.of(subject(lineup));
+    }
+
+    private Subject subject(Lineup lineup) {
+        return new Subject(lineup, library.plays(), List.of());
+    }
+
+    /** One change that mends it here, before it is known what it costs elsewhere. */
+    private record Tried(List<Step> steps, Call call, List<Finding> costs, int men, int parts, int rushersLost) {}
+
+    /**
+     * @param finding one of the audit of this call on this snap
+     * @param seen    repairs that are not to be offered again
+     */
+    public Offer offer(Call call, Snap snap, Finding finding, Set<List<Step>> seen) {
+        Lineup before = Lineup.of(call, snap);
+        List<Finding> alone = Audit.of(before);
+        boolean byItself = alone.stream().anyMatch(f -> key(f).equals(key(finding)));
+        Auditor auditor = byItself ? Audit::of : this::againstPlays;
+        Predicate<Subject> shows = Audit.shows(finding, subject(before));
+        var broken = new Broken(before, alone, auditor.findings(before), finding, auditor, shows);
+        var within = new ArrayList<>(reach.changes(before, finding, byItself ? before.jobs().size() : NEAR));
+        within.addAll(new Checks(library).changes(call, before, l -> !shows.test(subject(l))));
+        List<List<Step>> changes = within.stream().filter(c -> !seen.contains(c)).toList();
+        var mending = new ArrayList<Tried>();
+        var outcomes = new LinkedHashSet<List<Job>>();
+        for (List<Step> steps : changes) {
+            Tried tried = tried(call, steps, broken, outcomes);
+            if (tried != null) {
+                mending.add(tried);
+            }
+        }
+        mending.sort(Comparator.comparingLong((Tried t) -> weak(t.costs())).thenComparingInt(Tried::rushersLost).thenComparingInt(Tried::men).thenComparingInt(Tried::parts).thenComparingInt(t -> t.costs().size()));
+        return new Offer(best(call, broken, mending), changes.size());
+    }
+
+    private static long weak(List<Finding> findings) {
+        return findings.stream().filter(f -> f.severity() == Severity.WEAK).count();
+    }
+
+    /** Null when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did already. */
+    private Tried tried(Call call, List<Step> steps, Broken broken, Set<List<Job>> outcomes) {
+        Lineup before = broken.before();
+        Finding finding = broken.finding();
+        Call changed = changed(call, steps);
+        if (changed == null) {
+            return null;
+        }
+        Lineup after = Lineup.of(changed, before.snap());
+        if (after.jobs().equals(before.jobs()) || broken.shows().test(subject(after))) {
+            return null;
+        }
+        List<Finding> costs = costs(Audit.of(after), broken.byItself());
+        if (dear(costs, finding) || !outcomes.add(after.jobs())) {
+            return null;
+        }
+        List<Change> parts = Change.between(before, after);
+        return new Tried(steps, changed, costs, (int) parts.stream().map(c -> c.is().id()).distinct().count(), parts.size(), Math.max(0, rushers(before) - rushers(after)));
+    }
+
+    private static List<Finding> costs(List<Finding> is, List<Finding> was) {
+        Set<String> old = keys(was);
+        return is.stream().filter(f -> !old.contains(key(f))).toList();
+    }
+
+    /** A bust, or something as bad as what was mended. */
+    private static boolean dear(List<Finding> costs, Finding finding) {
+        return costs.stream().anyMatch(f -> f.severity() == Severity.BUST || f.severity().compareTo(finding.severity()) <= 0);
+    }
+
+    private static int rushers(Lineup lineup) {
+        return RushCount.of(lineup).rushers().size();
+    }
+
+    private Call changed(Call call, List<Step> steps) {
+        if (steps.get(0).role().equals(CallEdit.CHECKS)) {
+            return read(call, steps);
+        }
+        Map<String, Ladder> ladders = new LinkedHashMap<>();
+        try {
+            for (Step step : steps) {
+                Rung rung = RungReader.read(new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library.vocabulary());
+                ladders.put(step.role(), new Ladder(List.of(rung)));
+            }
+        } catch (IllegalArgumentException e) {
+            return null;
+        }
+        return call.under(new Layer(Layer.Kind.CALL, new DocumentRef(call.ref().id(), 0, ""), ladders));
+    }
+
+    /** The cheapest that the call may be saved with; what they cost elsewhere decides among those that cost the same here. */
+    private List<Repair> best(Call call, Broken broken, List<Tried> mending) {
+        List<Snap> others = others(call, broken.before().snap());
+        List<Lineup> before = others.stream().map(s -> Lineup.of(call, s)).toList();
+        List<Set<String>> was = before.stream().map(l -> keys(Audit.of(l))).toList();
+        var repairs = new ArrayList<Repair>();
+        for (Tried tried : mending) {
+            if (repairs.size() == OFFERED * 2) {
+                break;
+            }
+            // only the cheapest are met by every play again
+            List<Finding> costs = costs(broken.auditor().findings(Lineup.of(tried.call(), broken.before().snap())), broken.was());
+            if (dear(costs, broken.finding())) {
+                continue;
+            }
+            repairs.add(new Repair(tried.steps(), costs, tried.men(), tried.parts(), tried.rushersLost(), elsewhere(tried.call(), before, was)));
+        }
+        repairs.sort(Comparator.comparingInt((Repair r) -> r.elsewhere().newBusts()).thenComparingLong(r -> weak(r.costs())).thenComparingInt(Repair::rushersLost).thenComparingInt(Repair::men)
+            .thenComparingInt(r -> r.elsewhere().newWeak()).thenComparingInt(Repair::parts).thenComparingInt(r -> r.costs().size()));
+        return repairs.stream().filter(r -> sound(call, r.steps())).limit(OFFERED).toList();
+    }
+
+    private List<Snap> others(Call call, Snap snap) {
+        List<String> meant = call.meantFor();
+        String code = snap.field().code().id();
+        return library.formationsFor(call).stream().filter(f -> meant.isEmpty() || meant.contains(f.id())).map((LibraryFormation f) -> f.snap(null, false, code + " m 50 1&10"))
+            .filter(s -> !s.formation().equals(snap.formation())).toList();
+    }
+
+    private static Elsewhere elsewhere(Call changed, List<Lineup> before, List<Set<String>> was) {
+        int jobs = 0;
+        int busts = 0;
+        int weak = 0;
+        int mended = 0;
+        for (int i = 0; i < before.size(); i++) {
+            Lineup after = Lineup.of(changed, before.get(i).snap());
+            if (after.jobs().equals(before.get(i).jobs())) {
+                continue;
+            }
+            jobs++;
+            List<Finding> is = Audit.of(after);
+            Set<String> old = was.get(i);
+            busts += (int) is.stream().filter(f -> f.severity() == Severity.BUST && !old.contains(key(f))).count();
+            weak += (int) is.stream().filter(f -> f.severity() == Severity.WEAK && !old.contains(key(f))).count();
+            Set<String> now = keys(is);
+            mended += (int) old.stream().filter(k -> !now.contains(k)).count();
+        }
+        return new Elsewhere(before.size(), jobs, busts, weak, mended);
+    }
+
+    /** Whether the call could be saved so: no sentence that cannot speak, no man who may not be there. */
+    private boolean sound(Call call, List<Step> steps) {
+        return read(call, steps) != null;
+    }
+
+    private Call read(Call call, List<Step> steps) {
+        try {
+            Document document = call.document();
+            for (Step step : steps) {
+                document = CallEdit.set(document, new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
+            }
+            return CallReader.read(document, call.ref().revision(), library.vocabulary());
+        } catch (DocumentException e) {
+            return null;
+        }
+    }
+}

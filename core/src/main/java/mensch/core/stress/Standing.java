@@ -1,0 +1,38 @@
+package mensch.core.stress;
+
+import java.util.List;
+import mensch.core.audit.Finding;
+import mensch.core.audit.Severity;
+
+/** How a call stands against one formation, over every phase asked. */
+public enum Standing {
+    /** Nothing worse than a note in any phase. */
+    HOLDS("holds"),
+    /** Something is weak, nothing is a bust. */
+    LEAKS("leaks"),
+    /** A bust in any phase. */
+    BREAKS("breaks"),
+    /** Something the answer hangs on is not known. */
+    UNKNOWN("unknown");
+
+    private final String words;
+
+    Standing(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    static Standing of(List<Finding> findings) {
+        if (has(findings, Severity.BUST)) {
+            return BREAKS;
+        }
+        return has(findings, Severity.CANNOT_TELL) ? UNKNOWN : has(findings, Severity.WEAK) ? LEAKS : HOLDS;
+    }
+
+    private static boolean has(List<Finding> findings, Severity severity) {
+        return findings.stream().anyMatch(f -> f.severity() == severity);
+    }
+}
