@@ -15,8 +15,8 @@ import org.junit.jupiter.api.Test;
 /** The direction of the packages, and what core may not touch. */
 class BorderTest {
     /** Each package may use those before it, and no other. */
-    private static final List<String> ORDER = List.of("geometry", "document", "field", "convention", "formation", "rung", "coverage", "front", "call",
-        "library", "lineup", "audit", "sheet", "film", "grading");
+    private static final List<String> ORDER = List.of("geometry", "document", "field", "convention", "formation", "rung", "play", "coverage", "front", "call",
+        "library", "lineup", "matchup", "roster", "audit", "repair", "stress", "sheet", "film", "grading");
 
     private static final JavaClasses CORE =
         new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("mensch.core");
@@ -31,6 +31,14 @@ class BorderTest {
         }
         SlicesRuleDefinition.slices().matching("mensch.core.(*)..").should().beFreeOfCycles().check(CORE);
         Assertions.assertThat(CORE.stream().map(c -> c.getPackageName().replace("mensch.core.", "").split("\\.")[0]).distinct()).allMatch(ORDER::contains);
+    }
+
+    /** An audit reads jobs and ledgers: the sentences behind them are not its business. */
+    @Test
+    void theAuditNeverReadsTheRungs() {
+        noClasses().that().resideInAPackage("mensch.core.audit..").should().dependOnClassesThat().haveNameMatching(
+            "mensch\\.core\\.(rung\\.(Rung|RungReader|Ladder|LadderReader|Condition|Gives)|call\\.(Layer|LayeredRung|Stack|CallReader|CallEdit))(\\$.*)?").check(CORE);
+        noClasses().that().resideInAPackage("mensch.core.audit..").should().callMethod(mensch.core.lineup.Lineup.class, "ladder", mensch.core.lineup.Job.class).check(CORE);
     }
 
     /** Film knows bodies over time, not jobs. */

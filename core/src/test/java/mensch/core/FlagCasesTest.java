@@ -11,17 +11,19 @@ import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
-import mensch.core.convention.Speeds;
+import mensch.core.convention.Gait;
 import mensch.core.document.DocumentRef;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.library.Library;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Lineup;
+import mensch.core.roster.Roster;
 import mensch.core.rung.Area;
 import mensch.core.rung.Ladder;
 import mensch.core.rung.RungId;
 import mensch.core.rung.RungReader;
+import mensch.core.sheet.SheetMaker;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -50,6 +52,30 @@ class FlagCasesTest {
     @CsvSource({"6,true", "6.9,true", "7,false", "9,false"})
     void fl01ARusherStandsAtTheRushLineOrBehindIt(String depth, boolean illegal) {
         assertThat(busts(with("tack-sparrow", "up", "align stack centre @ " + depth), FIVE).contains("up rushes from inside the rush line.")).isEqualTo(illegal);
+    }
+
+    /** The league draws the line, the width and how many may rush. */
+    @Test
+    void theLeagueProfileDecidesWhoRushesLegallyAndHowWideAnAreaIs() {
+        Library five = Snaps.LIBRARY.choosing(Map.of("flag-rush-line", "five", "flag-rushers", "one"));
+        var near = RungReader.read(new RungId("hand", "up", "now"), "align stack centre @ 6", five.vocabulary());
+        Call fromSix = five.call("tack-sparrow").under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("up", new Ladder(List.of(near)))));
+        assertThat(busts(fromSix, FIVE)).isEmpty();
+        var second = RungReader.read(new RungId("hand", "middle", "now"), "align stack centre @ 8; pass rush", five.vocabulary());
+        Call two = five.call("tack-sparrow").under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("middle", new Ladder(List.of(second)))));
+        assertThat(busts(two, FIVE)).contains("2 rush, the league lets 1.");
+        assertThat(busts(with("tack-sparrow", "middle", "align stack centre @ 8; pass rush"), FIVE)).doesNotContain("2 rush, the league lets 1.");
+        Lineup narrow = Lineup.of(Snaps.LIBRARY.call("tack-dawn"), Notation.snap(FIVE.replace("flag5", "flag5n")));
+        assertThat(AreaLedger.of(narrow).rows().stream().filter(r -> r.area() == Area.ACROSS).map(r -> r.extent().xMax() - r.extent().xMin())).allSatisfy(w -> assertThat(w).isCloseTo(25 / 3.0, within(1e-9)));
+    }
+
+    /** Thirty wide, three across: cones ten yards apart; one of them rushes: fifteen and fifteen. */
+    @ParameterizedTest
+    @CsvSource({"tack-dawn,'10.0 20.0'", "tack-siskin,15.0"})
+    void conesMarkTheBordersOfTheAreas(String call, String across) {
+        var sheet = new SheetMaker(Snaps.LIBRARY).of(Lineup.of(Snaps.LIBRARY.call(call), Notation.snap(FIVE)), Roster.EMPTY);
+        assertThat(sheet.cones().stream().filter(c -> c.depth() == 0).map(c -> String.valueOf(Math.round(c.fromLeft() * 10) / 10.0)).toList()).containsExactly(across.split(" "));
+        assertThat(new SheetMaker(Snaps.LIBRARY).of(Lineup.of(Snaps.LIBRARY.call("anvil-fog"), Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs m 50 1&10")), Roster.EMPTY).cones()).isEmpty();
     }
 
     @Test
@@ -115,7 +141,7 @@ class FlagCasesTest {
     /** Against the handbook's table of a receiver of nearly the same clock: 10 yd in about 1.95 s, 20 yd in about 3.2 s. */
     @Test
     void theClockOfARunningManAgreesWithTheTradesFigures() {
-        var receiver = new Speeds(8.6, 0.75, 0.10, 1.6);
+        var receiver = new Gait(8.6, 0.75, 0.10);
         assertThat(receiver.time(10)).isCloseTo(1.95, within(0.06));
         assertThat(receiver.time(20)).isCloseTo(3.2, within(0.06));
         assertThat(receiver.time(0)).isZero();

@@ -10,6 +10,7 @@ import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
+import mensch.core.roster.Roster;
 import mensch.core.sheet.ChangeRow;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
@@ -76,8 +77,9 @@ public final class LineCommand {
             last = last.then(next);
         }
         Lineup lineup = Lineup.of(chosen, last);
-        Sheet sheet = new SheetMaker(library).of(lineup);
-        List<ChangeRow> changes = motion.isEmpty() ? List.of() : ChangeRow.between(Lineup.of(chosen, set), lineup);
+        var maker = new SheetMaker(library);
+        Sheet sheet = maker.of(lineup, Roster.EMPTY);
+        List<ChangeRow> changes = motion.isEmpty() ? List.of() : maker.changes(Lineup.of(chosen, set), lineup, Roster.EMPTY);
         if (json) {
             out.println(JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(Map.of("call", chosen.ref(), "sheet", sheet, "changes", changes)));
         } else {

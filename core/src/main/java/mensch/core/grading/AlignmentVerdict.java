@@ -16,9 +16,6 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
 
     public enum Outcome { IN, OUT, TOO_CLOSE }
 
-    /** One standard deviation that a reference man who was not clicked adds to a place, yards. <em>Model.</em> */
-    public static final double NOMINAL_SIGMA_YARDS = 0.5;
-
     /**
      * @param asked          the place asked against the offence as it stood
      * @param referenceSigmaX lateral standard deviation of the men the place leans on, yards

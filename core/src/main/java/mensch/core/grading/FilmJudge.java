@@ -18,9 +18,6 @@ import mensch.core.rung.Ref;
 
 /** Measures clicked feet and judges each defender against his place, asked against the offence as it stood. */
 public final class FilmJudge {
-    /** A measured depth moves a man off the sheet's depth only when it differs by more than this and beyond its doubt, yards. */
-    private static final double DEPTH_CHANGE_YARDS = 1;
-
     private final Map<String, Measured> measured = new LinkedHashMap<>();
 
     /**
@@ -48,7 +45,7 @@ public final class FilmJudge {
     }
 
     private Judged judge(Call call, Snap logged) {
-        Lineup asked = Lineup.of(call, asItStood(logged));
+        Lineup asked = Lineup.of(call, asItStood(logged, call.convention().tolerances().depthChange()));
         var rows = new ArrayList<Row>();
         for (Job job : asked.jobs()) {
             Place place = job.before().align().orNull();
@@ -59,13 +56,14 @@ public final class FilmJudge {
         return new Judged(asked, List.copyOf(rows), measured);
     }
 
-    private Snap asItStood(Snap logged) {
+    /** A measured depth moves a man off the sheet's depth only when it differs by more than a change and beyond its doubt. */
+    private Snap asItStood(Snap logged, double depthChange) {
         var moved = new ArrayList<Man>();
         for (Man man : logged.formation().men()) {
             Measured found = measured.get(man.name());
             if (found != null) {
                 double depth = 0.0 - found.feet().y();
-                boolean elsewhere = Math.abs(depth - man.depth()) > Math.max(DEPTH_CHANGE_YARDS, 1.96 * found.sigmaY());
+                boolean elsewhere = Math.abs(depth - man.depth()) > Math.max(depthChange, 1.96 * found.sigmaY());
                 moved.add(man.at(found.feet().x(), elsewhere ? Math.max(0, depth) : man.depth()));
             }
         }
@@ -89,7 +87,7 @@ public final class FilmJudge {
             if (found == null) {
                 nominal.add(man.name());
             }
-            varianceX += square(found == null ? AlignmentVerdict.NOMINAL_SIGMA_YARDS : found.sigmaX());
+            varianceX += square(found == null ? asked.convention().tolerances().nominalSigma() : found.sigmaX());
         }
         double share = Math.max(1, references);
         var verdict = AlignmentVerdict.of(place, measured.get(job.id()), Math.sqrt(varianceX) / share, 0);

@@ -4,8 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import mensch.core.geometry.Side;
+import mensch.core.library.Library;
 import mensch.core.lineup.Change;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.roster.Manning;
+import mensch.core.roster.Player;
+import mensch.core.roster.Roster;
 import mensch.core.rung.FeatureFact;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Part;
@@ -15,26 +20,45 @@ import mensch.core.rung.Task;
 /**
  * One part that motion changed, as it is told to the man.
  *
+ * @param player  who is told, when the roster lists him
  * @param told    "you are force now"
  * @param because the facts that flipped
  */
-public record ChangeRow(String job, String label, String part, String was, String is, String told, List<String> because) {
+public record ChangeRow(String job, String label, String player, String part, String was, String is, String told, List<String> because) {
 
-    /** Changes of the visible parts (place, key, run, pass, reads) between two phases. */
-    public static List<ChangeRow> between(Lineup before, Lineup after) {
+    /** Changes between two phases, man by man: who stays on his side while strength flips is told his new role first. */
+    static List<ChangeRow> between(Lineup before, Lineup after, Roster roster, Library library) {
         var rows = new ArrayList<ChangeRow>();
-        var old = new Words(before, (kind, id) -> id);
-        var now = new Words(after, (kind, id) -> id);
-        for (Change change : Change.between(before, after)) {
-            String was = old.shown(change.was(), change.part());
-            String is = now.shown(change.is(), change.part());
-            boolean moved = change.part() == Part.ALIGN || change.part() == Part.SHOW;
-            if (!was.equals(is) || moved) {
-                rows.add(new ChangeRow(change.is().id(), change.is().role().label(), change.part().words(), placed(was, change, moved, true),
-                    placed(is, change, moved, false), told(change, placed(is, change, moved, false)), because(change)));
+        var old = new Words(before, library);
+        var now = new Words(after, library);
+        Manning had = roster.fill(before);
+        Manning has = roster.fill(after);
+        for (Job is : after.jobs()) {
+            Player player = has.on(is);
+            Job was = before.job(player == null || had.jobOf(player) == null ? is.id() : had.jobOf(player));
+            String who = player == null ? null : player.said();
+            if (was == null) {
+                rows.add(new ChangeRow(is.id(), is.role().label(), who, "role", "", name(is), "You are " + name(is) + " in " + after.inForce().name() + ".", List.of("the call was changed")));
+                continue;
+            }
+            if (!was.role().equals(is.role())) {
+                rows.add(new ChangeRow(is.id(), is.role().label(), who, "role", name(was), name(is), "You are " + name(is) + " now.", List.of("he stays on his side, the strength went to the other")));
+            }
+            for (Change change : Change.between(was, is, before, after)) {
+                String wasWords = old.shown(change.was(), change.part());
+                String isWords = now.shown(change.is(), change.part());
+                boolean moved = change.part() == Part.ALIGN || change.part() == Part.SHOW;
+                if (!wasWords.equals(isWords) || moved) {
+                    rows.add(new ChangeRow(is.id(), is.role().label(), who, change.part().words(), placed(wasWords, change, moved, true),
+                        placed(isWords, change, moved, false), told(change, placed(isWords, change, moved, false)), because(change)));
+                }
             }
         }
         return List.copyOf(rows);
+    }
+
+    private static String name(Job job) {
+        return job.id().replace('-', ' ');
     }
 
     private static String placed(String words, Change change, boolean moved, boolean old) {

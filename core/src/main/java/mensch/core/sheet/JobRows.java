@@ -11,26 +11,34 @@ import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.Why;
+import mensch.core.roster.Manning;
+import mensch.core.roster.Player;
 import mensch.core.rung.FeatureFact;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Key;
+import mensch.core.rung.Move;
 import mensch.core.rung.Part;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
+import mensch.core.rung.ReadTable;
 import mensch.core.rung.Task;
 import mensch.core.sheet.Sheet.Box;
 import mensch.core.sheet.Sheet.JobRow;
 import mensch.core.sheet.Sheet.PartRow;
+import mensch.core.sheet.Sheet.ManningRow;
+import mensch.core.sheet.Sheet.ReadRow;
 import mensch.core.sheet.Sheet.Reason;
 
 /** Writes the jobs of one line-up down. */
 final class JobRows {
     private final Lineup lineup;
     private final Words words;
+    private final Manning manning;
 
-    JobRows(Lineup lineup, Words words) {
+    JobRows(Lineup lineup, Words words, Manning manning) {
         this.lineup = lineup;
         this.words = words;
+        this.manning = manning;
     }
 
     JobRow row(Job job) {
@@ -38,7 +46,23 @@ final class JobRows {
         Place show = job.before().show().orNull();
         return new JobRow(job.id(), job.role().id(), job.role().label(), job.role().body().name(), job.seat().word(), job.seat() == lineup.sides().cover().side(), kind(job.passTask()), Words.spot(job.feet()),
             show == null ? null : Words.spot(show.feet()), place == null ? null : box(place.region()), Words.spot(key(job)), Words.spot(man(job)), leverage(place),
-            job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE, from(job, place), parts(job));
+            job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE, from(job, place), goal(job), player(job), reads(job), words.points(job), parts(job));
+    }
+
+    private Sheet.Spot goal(Job job) {
+        Move move = job.after().move().orNull();
+        return move == null ? null : Words.spot(move.goal(lineup.view(job)));
+    }
+
+    private ManningRow player(Job job) {
+        Player player = manning.on(job);
+        List<String> notes = manning.notes().stream().filter(n -> n.job().equals(job.id())).map(Manning.Note::words).toList();
+        return player == null && notes.isEmpty() ? null : new ManningRow(player == null ? "" : player.said(), player == null ? "" : player.measured(), notes);
+    }
+
+    private List<ReadRow> reads(Job job) {
+        ReadTable table = words.reads(job);
+        return table == null ? List.of() : table.rows().stream().map(r -> new ReadRow(r.message().words(), r.words(), labels().said(r.reaction().words()))).toList();
     }
 
     private Labels labels() {

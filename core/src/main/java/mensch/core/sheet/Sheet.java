@@ -12,7 +12,10 @@ import java.util.List;
  */
 public record Sheet(String notation, List<String> facts, List<String> movedIn, String answer, List<ManRow> offence, List<JobRow> jobs,
                     List<GapRow> gaps, List<EdgeRow> edges, String box, List<AreaRow> areas, List<EligibleRow> eligibles,
-                    List<FindingRow> findings) {
+                    List<ConeRow> cones, List<FindingRow> findings) {
+
+    /** A cone on a border between two areas, small-sided football: yards from the left sideline and off the line. */
+    public record ConeRow(Spot at, double fromLeft, double depth) {}
 
     /** A place on the field, play frame yards. */
     public record Spot(double x, double y) {}
@@ -48,9 +51,25 @@ public record Sheet(String notation, List<String> facts, List<String> movedIn, S
      * @param leverage  inside, outside, head-up of the man he lines up on, or null
      * @param force     whether he turns the run in
      * @param from      men of the offence his place leans on
+     * @param goal      where his movement takes him first, or null
+     * @param player    who plays it, or null when the programme keeps no roster
+     * @param reads     his read table, in the order it is taught
+     * @param points    what his technique is taught by
      */
     public record JobRow(String id, String role, String label, String body, String side, boolean onCoverSide, String kind, Spot feet, Spot show, Box region, Spot key,
-                         Spot man, String leverage, boolean force, List<String> from, List<PartRow> parts) {}
+                         Spot man, String leverage, boolean force, List<String> from, Spot goal, ManningRow player, List<ReadRow> reads, List<String> points, List<PartRow> parts) {}
+
+    /** A message of his key, what he is told to do on it, and what that makes of his job, in the rung language. */
+    public record ReadRow(String message, String words, String does) {}
+
+    /**
+     * The man on a job.
+     *
+     * @param said     number and name; empty when nobody is left on the chart
+     * @param measured size and quickness as far as taken
+     * @param notes    what a coach should know of him here
+     */
+    public record ManningRow(String said, String measured, List<String> notes) {}
 
     /** A gap and who has it; owners by job id and label. */
     public record GapRow(String words, String letter, String side, Spot at, List<String> owners, List<String> labels, String state) {}

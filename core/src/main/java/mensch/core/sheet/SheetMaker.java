@@ -1,15 +1,17 @@
 package mensch.core.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.TreeSet;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
-import mensch.core.document.Document;
 import mensch.core.formation.Decided;
 import mensch.core.formation.Man;
 import mensch.core.formation.Notation;
 import mensch.core.formation.SideWord;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
@@ -20,9 +22,11 @@ import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.RushCount;
+import mensch.core.roster.Roster;
 import mensch.core.rung.Numbers;
 import mensch.core.sheet.Sheet.AreaRow;
 import mensch.core.sheet.Sheet.Box;
+import mensch.core.sheet.Sheet.ConeRow;
 import mensch.core.sheet.Sheet.EdgeRow;
 import mensch.core.sheet.Sheet.EligibleRow;
 import mensch.core.sheet.Sheet.FindingRow;
@@ -31,6 +35,8 @@ import mensch.core.sheet.Sheet.ManRow;
 
 /** Writes a line-up down. */
 public final class SheetMaker {
+    private static final double SAME_CONE = 0.01;
+
     private final Library library;
 
     public SheetMaker(Library library) {
@@ -38,11 +44,11 @@ public final class SheetMaker {
     }
 
     /** Everything there is to show of a line-up. */
-    public Sheet of(Lineup lineup) {
+    public Sheet of(Lineup lineup, Roster roster) {
         AreaLedger areas = AreaLedger.of(lineup);
         GapLedger gaps = GapLedger.of(lineup);
         BoxCount count = BoxCount.of(lineup);
-        var jobs = new JobRows(lineup, new Words(lineup, this::title));
+        var jobs = new JobRows(lineup, new Words(lineup, library), roster.fill(lineup));
         boolean flag = lineup.snap().field().code().flag();
         String box = flag ? RushCount.of(lineup).rushers().size() + " rush, " + RushCount.of(lineup).cover().size() + " stay" : count.box().size() + " in the box, " + count.support().size() + " with the force men near it; " + RushCount.of(lineup).rushers().size() + " rush";
         return new Sheet(Notation.print(lineup.snap()), facts(lineup), movedIn(lineup), answer(lineup),
@@ -50,12 +56,28 @@ public final class SheetMaker {
             gaps.edges().stream().filter(e -> !flag).map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces()))).toList(), box,
             areas.rows().stream().map(SheetMaker::area).toList(),
             EligibleLedger.of(lineup, areas).entries().stream().map(e -> new EligibleRow(e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone()))).toList(),
-            Audit.of(lineup).stream().map(SheetMaker::finding).toList());
+            flag ? cones(lineup, areas) : List.of(), Audit.of(lineup).stream().map(SheetMaker::finding).toList());
     }
 
-    private String title(String kind, String id) {
-        Document document = library.find(kind, id);
-        return document == null ? id : document.name();
+    /** Where cones mark the borders of areas on the practice field: at their near and far corners, not on the sidelines. */
+    private static List<ConeRow> cones(Lineup lineup, AreaLedger areas) {
+        double left = lineup.snap().field().sidelineX(Side.LEFT);
+        double right = lineup.snap().field().sidelineX(Side.RIGHT);
+        var spots = new TreeSet<>(Comparator.comparingDouble(Point::y).thenComparing(Point::x));
+        for (AreaLedger.Row row : areas.rows()) {
+            for (double x : new double[] {row.extent().xMin(), row.extent().xMax()}) {
+                if (x > left + SAME_CONE && x < right - SAME_CONE) {
+                    spots.add(new Point(Math.round(x / SAME_CONE) * SAME_CONE, row.extent().yMin()));
+                    spots.add(new Point(Math.round(x / SAME_CONE) * SAME_CONE, row.extent().yMax()));
+                }
+            }
+        }
+        return spots.stream().map(p -> new ConeRow(Words.spot(p), p.x() - left, p.y())).toList();
+    }
+
+    /** What a change of phase changed, as it is told to each man. */
+    public List<ChangeRow> changes(Lineup before, Lineup after, Roster roster) {
+        return ChangeRow.between(before, after, roster, library);
     }
 
     /** What was done about the picture: a check, an answer to motion, or nothing (null). */
@@ -64,7 +86,7 @@ public final class SheetMaker {
     }
 
     private static List<String> facts(Lineup lineup) {
-        return List.of(fact("Run strength", lineup.features().decided(SideWord.RUN_STRENGTH)), fact("Pass strength", lineup.features().decided(SideWord.PASS_STRENGTH)));
+        return List.of(PictureWords.of(lineup.features()), fact("Run strength", lineup.features().decided(SideWord.RUN_STRENGTH)), fact("Pass strength", lineup.features().decided(SideWord.PASS_STRENGTH)));
     }
 
     private static String fact(String word, Decided decided) {
@@ -107,7 +129,7 @@ public final class SheetMaker {
             new Box(extent.xMin(), extent.xMax(), extent.yMin(), extent.yMax()), extent.xMax() - extent.xMin(), row.travel());
     }
 
-    private static FindingRow finding(Finding finding) {
+    static FindingRow finding(Finding finding) {
         return new FindingRow(finding.check().id(), finding.severity().words(), Words.spot(finding.where()), finding.who().stream().map(Job::id).toList(),
             finding.evidence().title(), finding.evidence().reason());
     }

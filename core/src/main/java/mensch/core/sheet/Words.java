@@ -2,16 +2,22 @@ package mensch.core.sheet;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import mensch.core.call.CallEdit;
+import mensch.core.call.Layer;
+import mensch.core.document.Document;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.library.Library;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.lineup.Why;
 import mensch.core.rung.Area;
 import mensch.core.rung.Key;
 import mensch.core.rung.Move;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
+import mensch.core.rung.ReadTable;
 import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 import mensch.core.rung.View;
@@ -20,17 +26,39 @@ import mensch.core.sheet.Sheet.Spot;
 /** A part in the words of this snap: with its side, its figures, its titles. The one place where a job becomes text. */
 final class Words {
     private final Lineup lineup;
-    private final Titles titles;
+    private final Library library;
 
-    /** Names of read tables and checklists by id. */
-    @FunctionalInterface
-    interface Titles {
-        String title(String kind, String id);
+    Words(Lineup lineup, Library library) {
+        this.lineup = lineup;
+        this.library = library;
     }
 
-    Words(Lineup lineup, Titles titles) {
-        this.lineup = lineup;
-        this.titles = titles;
+    /** His read table, or null when his job names none. */
+    ReadTable reads(Job job) {
+        return job.after().reads().orNull() == null ? null : library.readTable(job.after().reads().orNull());
+    }
+
+    /** What his technique is taught by; empty when his job names none. */
+    List<String> points(Job job) {
+        String id = job.after().technique().orNull();
+        return id == null || library.checklist(id) == null ? List.of() : library.checklist(id).points();
+    }
+
+    private String title(String kind, String id) {
+        Document document = library.find(kind, id);
+        return document == null ? id : document.name();
+    }
+
+    /** A movement with the word of the house for it: run movements and pass games apart, or one word for both with its intent. */
+    private String move(Job job, Move move) {
+        Why why = job.after().move().chain().get(0);
+        if (move.equals(Move.NONE) || why.layer() != Layer.Kind.MOVEMENT) {
+            return move.words();
+        }
+        String intent = CallEdit.layer(lineup.inForce().document(), why.rung().document()).text("intent");
+        boolean pass = "pass".equals(intent);
+        boolean one = lineup.convention().house().choice("movement-words", "separate").equals("one");
+        return (one ? "stunt (" + (intent == null ? "run" : intent) + "): " : pass ? "game: " : "movement: ") + move.words();
     }
 
     static Spot spot(Point point) {
@@ -59,11 +87,14 @@ final class Words {
         if (value instanceof Steps steps) {
             return steps.steps().stream().map(s -> task(job, s.task()) + (s.until() == null ? "" : " until " + s.until())).collect(Collectors.joining(", then "));
         }
+        if (value instanceof Move move) {
+            return move(job, move);
+        }
         if (value instanceof Place place && place.squeezed() != null) {
             return place.phrase().words() + ", squeezed to " + Numbers.words(place.feet().y());
         }
         if (part == Part.READS || part == Part.TECHNIQUE) {
-            return titles.title(part == Part.READS ? "reads" : "technique", String.valueOf(value));
+            return title(part == Part.READS ? "reads" : "technique", String.valueOf(value));
         }
         return language(value);
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
 import mensch.core.formation.Snap;
+import mensch.core.roster.Roster;
 import mensch.core.lineup.Lineup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -78,14 +79,14 @@ class StripAndCompareTest {
         anvil-heron  | doubles-gun | nickel   | pass | man #2 (TE)
         anvil-heron  | doubles-gun | will     | move | blitz to outside
         anvil-heron  | doubles-gun | end-away | pass | rush B gap
-        anvil-eel    | pro-i       | tackle   | move | loop to C gap, second
+        anvil-eel    | pro-i       | tackle   | move | game: loop to C gap, second
         anvil-frost  | trips-open  | weak     | pass | deep inside quarter left, 6.7 x 14, match #3 other side
         anvil-thaw   | pro-i       | mike     | pass | hook right, 6.9 x 9
         chisel-drizzle | pro-i     | mike     | run  | A right
         """)
     void aPartIsSaidForThisSnap(String call, String formation, String job, String part, String words) {
         Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, SPOT));
-        Sheet.JobRow row = new SheetMaker(Snaps.LIBRARY).of(lineup).jobs().stream().filter(j -> j.id().equals(job)).findFirst().orElseThrow();
+        Sheet.JobRow row = new SheetMaker(Snaps.LIBRARY).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(job)).findFirst().orElseThrow();
         assertThat(row.parts().stream().filter(p -> p.part().equals(part)).findFirst().orElseThrow().shown()).isEqualTo(words);
     }
 }
