@@ -16,7 +16,7 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiConfig {
     /** Properties that may be left out. */
     private static final Set<String> OPTIONAL = Set.of("Sheet.answer", "ManRow.number", "JobRow.feet", "JobRow.show", "JobRow.region", "JobRow.key", "JobRow.man",
-        "JobRow.leverage", "CallItem.savedBy", "CallItem.savedAt", "BoardRequest.revision", "SnapWords.motion", "SnapWords.men", "StripRequest.revision", "StripCell.man",
+        "JobRow.leverage", "JobRow.player", "PlanCell.motion", "PlanCell.worst", "PlanCell.reason", "JobRow.goal", "ChangeRow.player", "PlayerRow.weight", "PlayerRow.shuttle", "RosterAnswer.changedBy", "RosterAnswer.changedAt", "CallItem.savedBy", "CallItem.savedAt", "BoardRequest.revision", "SnapWords.motion", "SnapWords.men", "StripRequest.revision", "StripCell.man",
         "PlaybookItem.savedBy", "PlaybookItem.savedAt", "LiftedLayer.revision", "ConventionSheet.chosenBy", "ConventionSheet.chosenAt",
         "SnapSheet.calibration", "GradeRow.overruled", "GradeRow.note", "Overrule.mark", "Overrule.note");
 

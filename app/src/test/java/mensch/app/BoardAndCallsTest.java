@@ -34,6 +34,45 @@ class BoardAndCallsTest {
         throw new AssertionError(id);
     }
 
+    /** A gap nobody has: the repairs offered are sentences that mend it when they are tried as edits; none is offered twice. */
+    @Test
+    void aFindingIsMendedByTheEditsOfferedForIt(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String board = "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"hand\": [], \"edits\": [{\"rung\": \"anvil-drizzle/will/own-1\", \"sentence\": \"run none\"}%s]}";
+        String gap = "Nobody has the B gap left.";
+        assertThat(coach.post("/api/board", board.formatted("")).json().at("/phases/0/findings").toString()).contains(gap);
+        String ask = "{\"board\": %s, \"phase\": 0, \"check\": \"gaps\", \"title\": \"" + gap + "\", \"seen\": [%s]}";
+        JsonNode offer = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), "")).json();
+        assertThat(offer.get("tried").asInt()).isGreaterThan(100);
+        JsonNode best = offer.at("/repairs/0");
+        String edits = best.get("edits").toString();
+        String mended = coach.post("/api/board", board.formatted(", " + edits.substring(1, edits.length() - 1))).json().at("/phases/0/findings").toString();
+        assertThat(mended).doesNotContain(gap).doesNotContain("\"bust\"");
+        JsonNode others = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), edits)).json();
+        assertThat(others.get("tried").asInt()).isEqualTo(offer.get("tried").asInt() - 1);
+        assertThat(others.get("repairs").toString()).doesNotContain(best.at("/edits/0/sentence").asString() + "\"");
+        assertThat(coach.post("/api/board/repairs", ask.formatted(board.formatted(""), "").replace(gap, "Nobody has the Z gap.")).status()).isEqualTo(404);
+    }
+
+    /** The plan audit says what the board says, and a draft of another is not there. */
+    @Test
+    void aPlanIsAuditedCallByCall(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        String spot = "\"spot\": {\"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}";
+        JsonNode row = player.post("/api/plan/audit", "{\"call\": \"anvil-eel\", \"formations\": [\"pro-i\", \"double-wing\"], " + spot + ", \"motions\": false, \"plays\": false}").json();
+        assertThat(row.get("cells")).hasSize(2);
+        assertThat(row.at("/cells/0/standing").asString()).isNotEqualTo("breaks");
+        assertThat(row.at("/cells/1/standing").asString()).isEqualTo("breaks");
+        assertThat(row.at("/cells/1/worst").asString()).isEqualTo("Nobody has the D gap left.");
+        JsonNode met = player.post("/api/plan/audit", "{\"call\": \"anvil-drizzle\", \"formations\": [\"trips-open\"], " + spot + ", \"motions\": false, \"plays\": true}").json();
+        assertThat(met.at("/cells/0/worst").asString()).as("only a play brings it out").contains("is in conflict on");
+        JsonNode load = player.post("/api/plan/load", "{\"calls\": [\"anvil-drizzle\", \"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}").json();
+        assertThat(load.at("/calls/1/rungs").asInt()).isBetween(1, load.at("/calls/0/rungs").asInt());
+        assertThat(player.post("/api/plan/audit", "{\"call\": \"not-there\", \"formations\": [], " + spot + ", \"motions\": false, \"plays\": false}").status()).isEqualTo(404);
+        assertThat(player.post("/api/plan/load", "{\"calls\": [], \"formation\": \"pro-i\", " + spot + "}").status()).isEqualTo(422);
+        assertThat(Browserless.stranger(port).post("/api/plan/load", "{\"calls\": [\"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}").status()).isEqualTo(401);
+    }
+
     @Test
     void theBoardAnswersWithJobsReasonsAndFindings(int port) {
         Answer answer = Browserless.signedIn(port, "lind").post("/api/board", board("anvil-drizzle", "null", "[]", "[]"));

@@ -68,6 +68,25 @@ class PlaybookTest {
     }
 
     @Test
+    void aDraftIsNotThereForOthersWhateverTheyAsk(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        Browserless player = Browserless.signedIn(port, "lind");
+        String id = compose(coach, "Draft Egret", "[\"anvil\", \"fog\"]");
+        String strip = "{\"call\": \"" + id + "\", \"edits\": [], \"role\": \"mike\", \"onCoverSide\": true, \"spot\": \"hs m 50 1&10\"}";
+        String compare = "{\"snap\": " + SNAP + ", \"first\": \"anvil-fog\", \"second\": \"" + id + "\"}";
+        assertThat(coach.post("/api/board/strip", strip).json()).hasSizeGreaterThan(30);
+        assertThat(player.post("/api/board/strip", strip).status()).isEqualTo(404);
+        assertThat(coach.post("/api/board/compare", compare).status()).isEqualTo(200);
+        assertThat(player.post("/api/board/compare", compare).status()).isEqualTo(404);
+        assertThat(player.get("/api/playbook/call/" + id + "/history").status()).isEqualTo(404);
+        coach.post("/api/playbook/formations", "{\"name\": \"Draft Twig\", \"men\": \"ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB2/5\"}");
+        String shipped = strip.replace(id, "anvil-fog");
+        assertThat(coach.post("/api/board/strip", shipped).json().toString()).contains("Draft Twig");
+        assertThat(player.post("/api/board/strip", shipped).json().toString()).doesNotContain("Draft Twig");
+        assertThat(player.get("/api/board/choices").json().toString()).doesNotContain("Draft Twig");
+    }
+
+    @Test
     void aCallOfLayersThatDoNotFitIsRefusedWithEveryReason(int port) {
         Answer refused = Browserless.signedIn(port, "marrow").post("/api/calls/composed", "{\"name\": \"Misfit\", \"layers\": [\"anvil\", \"frost\", \"dace\"]}");
         assertThat(refused.status()).isEqualTo(422);

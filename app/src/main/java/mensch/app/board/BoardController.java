@@ -5,34 +5,30 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.security.Principal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import mensch.app.board.BoardCalls.BoardRequest;
 import mensch.app.call.CallShelf;
 import mensch.app.call.Edit;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.PlaybookEntry;
+import mensch.app.roster.RosterBook;
 import mensch.core.call.Call;
-import mensch.core.call.Layer;
-import mensch.core.document.DocumentRef;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
 import mensch.core.formation.Snap;
-import mensch.core.front.Sits;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
-import mensch.core.rung.Ladder;
+import mensch.core.roster.Roster;
 import mensch.core.rung.Naming;
-import mensch.core.rung.Rung;
-import mensch.core.rung.RungId;
-import mensch.core.rung.RungReader;
 import mensch.core.sheet.ChangeRow;
 import mensch.core.sheet.CompareRow;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import mensch.core.sheet.StripCell;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -42,13 +38,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Asks core and hands out what it says. */
 @RestController
 @RequestMapping("/api/board")
+@Transactional(readOnly = true)
 class BoardController {
-
-    /** A man put somewhere for now: his job id and the phrase found for the spot. */
-    record Hand(@NotBlank String job, @NotBlank String phrase) {}
-
-    /** What to line up: the call as saved (newest when revision is null), edits not saved yet, men put somewhere by hand. */
-    record BoardRequest(@Valid @NotNull SnapWords snap, @NotBlank String call, Integer revision, @Valid @NotNull List<Edit> edits, @Valid @NotNull List<Hand> hand) {}
 
     /** The painted field round the ball, play frame yards. */
     record FieldRow(String code, double leftSideline, double rightSideline, double leftHash, double rightHash, double numbersBottom, double numbersTop,
@@ -69,16 +60,24 @@ class BoardController {
     record CodeItem(String id, String name, int players) {}
 
     /** What the snap line offers. */
-    record Choices(List<CodeItem> codes, List<FormationItem> formations) {}
+    record Choices(List<CodeItem> codes, List<FormationItem> formations, List<RunItem> runs) {}
+
+    record RunItem(String id, String name) {}
 
     private final Bookcase bookcase;
     private final CallShelf shelf;
+    private final BoardCalls calls;
     private final SheetMaker sheets;
+    private final RosterBook rosters;
+    private final RepairBench repairs;
 
-    BoardController(Bookcase bookcase, CallShelf shelf, SheetMaker sheets) {
+    BoardController(Bookcase bookcase, CallShelf shelf, BoardCalls calls, SheetMaker sheets, RosterBook rosters, RepairBench repairs) {
         this.bookcase = bookcase;
         this.shelf = shelf;
+        this.calls = calls;
         this.sheets = sheets;
+        this.rosters = rosters;
+        this.repairs = repairs;
     }
 
     @GetMapping("/choices")
@@ -86,23 +85,24 @@ class BoardController {
         Map<String, PlaybookEntry> standings = bookcase.standings();
         var formations = bookcase.library().formations().stream().filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
             .map(f -> new FormationItem(f.id(), f.name(), f.family() == null ? "own" : f.family(), f.players(), f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList())).toList();
-        return new Choices(List.of(Code.values()).stream().map(c -> new CodeItem(c.id(), c.words(), c.players())).toList(), formations);
+        return new Choices(List.of(Code.values()).stream().map(c -> new CodeItem(c.id(), c.words(), c.players())).toList(), formations, bookcase.library().plays().runs().stream().map(r -> new RunItem(r.id(), r.name())).toList());
     }
 
     @PostMapping
     Board lineUp(@Valid @RequestBody BoardRequest request, Principal by) {
-        Call call = call(request, by);
+        Call call = calls.of(request, by);
         Snap snap = request.snap().snap(bookcase.library());
         var lineups = new ArrayList<Lineup>();
         for (int phase = 1; phase <= snap.phases().size(); phase++) {
             lineups.add(Lineup.of(call, snap.with(snap.phases().subList(0, phase))));
         }
-        var changes = snap.moved() ? ChangeRow.between(lineups.get(0), lineups.get(lineups.size() - 1)) : List.<ChangeRow>of();
-        return new Board(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), field(snap), lineups.stream().map(sheets::of).toList(), changes);
+        Roster roster = rosters.seenBy(by);
+        var changes = snap.moved() ? sheets.changes(lineups.get(0), lineups.get(lineups.size() - 1), roster) : List.<ChangeRow>of();
+        return new Board(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), field(snap), lineups.stream().map(l -> sheets.of(l, roster)).toList(), changes);
     }
 
     /** One role of a call over every formation; edits not saved yet count. */
-    record StripRequest(@NotBlank String call, Integer revision, @Valid @NotNull List<Edit> edits, @NotBlank String role, boolean onCoverSide, @NotBlank String spot) {}
+    record StripRequest(@NotBlank String call, Integer revision, @NotNull List<@Valid Edit> edits, @NotBlank String role, boolean onCoverSide, @NotBlank String spot) {}
 
     @PostMapping("/strip")
     List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
@@ -130,42 +130,28 @@ class BoardController {
         Call second = shelf.seen(request.second(), null, List.of(), by.getName());
         Lineup one = Lineup.of(first, snap);
         Lineup other = Lineup.of(second, snap);
-        return new Comparison(field(snap), first.name(), second.name(), sheets.of(one), sheets.of(other), CompareRow.between(one, other));
+        return new Comparison(field(snap), first.name(), second.name(), sheets.of(one, rosters.seenBy(by)), sheets.of(other, rosters.seenBy(by)), CompareRow.between(one, other));
+    }
+
+    /** A finding of the board on one of its phases, 0 for the set offence. */
+    record RepairRequest(@Valid @NotNull BoardRequest board, int phase, @NotBlank String check, @NotBlank String title, @NotNull List<List<@Valid Edit>> seen) {}
+
+    @PostMapping("/repairs")
+    RepairBench.RepairOffer repairs(@Valid @RequestBody RepairRequest request, Principal by) {
+        Snap snap = request.board().snap().snap(bookcase.library());
+        int phases = Math.max(1, Math.min(request.phase() + 1, snap.phases().size()));
+        return repairs.offer(calls.of(request.board(), by), snap.with(snap.phases().subList(0, phases)), request.check(), request.title(), request.seen());
     }
 
     @PostMapping("/phrases")
     List<FoundPhrase> phrases(@Valid @RequestBody PhraseRequest request, Principal by) {
-        Lineup lineup = Lineup.of(call(request.board(), by), request.board().snap().snap(bookcase.library()));
+        Lineup lineup = Lineup.of(calls.of(request.board(), by), request.board().snap().snap(bookcase.library()));
         Job job = lineup.job(request.job());
         if (job == null) {
             throw new IllegalArgumentException("nobody is called " + request.job() + " in this call");
         }
         var view = lineup.view(job);
         return Naming.phrases(view, new Point(request.x(), request.y())).stream().map(p -> new FoundPhrase(view.convention().labels().said(p.words()), p.place(view).feet().x(), p.place(view).feet().y())).toList();
-    }
-
-    private Call call(BoardRequest request, Principal by) {
-        Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
-        return request.hand().isEmpty() ? call : call.under(handLayer(call, Lineup.of(call, request.snap().snap(bookcase.library())), request.hand()));
-    }
-
-    /** A man put somewhere is a rung of the hand layer; of two men of one role the condition names the one on or off the cover side. */
-    private Layer handLayer(Call call, Lineup lineup, List<Hand> hands) {
-        var rungs = new LinkedHashMap<String, List<Rung>>();
-        for (Hand hand : hands) {
-            Job job = lineup.job(hand.job());
-            if (job == null) {
-                throw new IllegalArgumentException("nobody is called " + hand.job() + " in this call");
-            }
-            String role = job.role().id();
-            boolean cover = job.seat() == lineup.sides().cover().side();
-            String when = job.role().sits() != Sits.EACH_SIDE ? "" : "when " + (cover ? "" : "not ") + "cover side is my side: ";
-            rungs.computeIfAbsent(role, k -> new ArrayList<>())
-                .add(RungReader.read(new RungId("hand", role, hand.job()), call.convention().labels().kept(when + "align " + hand.phrase()), bookcase.library().vocabulary()));
-        }
-        Map<String, Ladder> ladders = new LinkedHashMap<>();
-        rungs.forEach((role, own) -> ladders.put(role, new Ladder(own)));
-        return new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), ladders);
     }
 
     private static FieldRow field(Snap snap) {

@@ -52,12 +52,12 @@ class CallController {
     /** A document inside a call. */
     record LayerRow(String kind, String id, String name) {}
 
-    record NewCall(@NotBlank String name, @NotBlank String from, @NotNull Integer fromRevision, @Valid @NotNull List<Edit> edits) {}
+    record NewCall(@NotBlank String name, @NotBlank String from, @NotNull Integer fromRevision, @NotNull List<@Valid Edit> edits) {}
 
     /** A new call from documents of the library: front, coverage, and what goes on top. */
     record ComposedCall(@NotBlank String name, @NotNull List<String> layers) {}
 
-    record NextRevision(@NotNull Integer base, @Valid @NotNull List<Edit> edits) {}
+    record NextRevision(@NotNull Integer base, @NotNull List<@Valid Edit> edits) {}
 
     private final CallShelf shelf;
     private final Bookcase bookcase;

@@ -41,7 +41,7 @@ public class CallShelf {
         Document document = call;
         Labels labels = bookcase.library().vocabulary().convention().labels();
         for (Edit edit : edits) {
-            document = edit.in(document, labels);
+            document = edit.in(document, labels, bookcase.library()::named);
         }
         return bookcase.read(document, revision);
     }

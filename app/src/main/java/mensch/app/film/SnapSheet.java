@@ -11,6 +11,7 @@ import mensch.core.geometry.Side;
 import mensch.core.grading.FilmJudge;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.Sheet;
+import mensch.core.roster.Roster;
 import mensch.core.sheet.SheetMaker;
 
 /**
@@ -53,7 +54,7 @@ record SnapSheet(int number, int firstFrame, int snapFrame, int version, SnapLog
         Solved solved = worked.calibration() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null;
         String trouble = worked.calibration() instanceof Calibration.Refused refused ? refused.reason() : "";
         return new SnapSheet(snap.number(), snap.firstFrame(), snap.snapFrame(), snap.version(), snap.log(), snap.points(), snap.marks(), known, solved, trouble,
-            sheets.of(asked), judged == null ? List.of() : judged.rows().stream().map(SnapSheet::verdict).toList(), measured(judged));
+            sheets.of(asked, Roster.EMPTY), judged == null ? List.of() : judged.rows().stream().map(SnapSheet::verdict).toList(), measured(judged));
     }
 
     private static VerdictRow verdict(FilmJudge.Row row) {

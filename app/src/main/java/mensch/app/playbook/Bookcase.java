@@ -15,6 +15,8 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * The library in force: what ships, read as the programme chose among the schools, with the programme's own fronts, coverages,
@@ -28,10 +30,10 @@ public class Bookcase {
     private final PlaybookEntries entries;
     private final HouseChoices houses;
     private final Clock clock;
-    private volatile InForce inForce = new InForce(-1, -1, catalogue);
+    private volatile InForce inForce = new InForce("", catalogue);
 
     /** The library read for one state of the database. */
-    private record InForce(long lastDocument, long lastChoice, Library library) {}
+    private record InForce(String state, Library library) {}
 
     Bookcase(DocumentRevisions revisions, PlaybookEntries entries, HouseChoices houses, Clock clock) {
         this.revisions = revisions;
@@ -40,20 +42,34 @@ public class Bookcase {
         this.clock = clock;
     }
 
-    /** Read anew only when something was saved since, by whichever node. */
+    /** Read anew only when something was saved since, by whichever node; a transaction asks once. */
     public Library library() {
-        long lastDocument = revisions.last();
-        HouseChoice choice = houses.findFirstByOrderByIdDesc().orElse(null);
-        long lastChoice = choice == null ? 0 : choice.id();
+        if (TransactionSynchronizationManager.getResource(this) instanceof Library asked) {
+            return asked;
+        }
+        String now = revisions.state();
         InForce known = inForce;
-        if (known.lastDocument() != lastDocument || known.lastChoice() != lastChoice) {
+        if (!known.state().equals(now)) {
+            HouseChoice choice = houses.findFirstByOrderByIdDesc().orElse(null);
             Library read = choice == null ? catalogue : catalogue.choosing(choice.choices());
             var own = new ArrayList<Document>();
             revisions.newest().stream().filter(r -> !r.kind().equals("call")).forEach(r -> own.add(r.document()));
-            known = new InForce(lastDocument, lastChoice, own.isEmpty() ? read : read.with(own));
+            known = new InForce(now, own.isEmpty() ? read : read.with(own));
             inForce = known;
         }
+        keep(known.library());
         return known.library();
+    }
+
+    private void keep(Library library) {
+        if (TransactionSynchronizationManager.isSynchronizationActive()) {
+            TransactionSynchronizationManager.bindResource(this, library);
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override public void afterCompletion(int status) {
+                    TransactionSynchronizationManager.unbindResourceIfPossible(Bookcase.this);
+                }
+            });
+        }
     }
 
     /** A call document read as the programme chose. */
@@ -85,6 +101,11 @@ public class Bookcase {
         var all = new LinkedHashMap<String, PlaybookEntry>();
         entries.findAll().forEach(e -> all.put(e.kind() + "/" + e.docId(), e));
         return all;
+    }
+
+    /** Ids of a kind that are in this week's plan and somebody may see. */
+    public List<String> planned(String kind, String by) {
+        return standings().values().stream().filter(e -> e.kind().equals(kind) && e.install() == PlaybookEntry.Install.PLAN && e.seenBy(by)).map(PlaybookEntry::docId).toList();
     }
 
     /** Whether somebody may see a document, asked of standings read once. */
@@ -137,6 +158,7 @@ public class Bookcase {
     }
 
     private DocumentRevision save(Document document, int revision, String by) {
+        TransactionSynchronizationManager.unbindResourceIfPossible(this);
         try {
             return revisions.saveAndFlush(new DocumentRevision(document, revision, by, clock.instant()));
         } catch (DataIntegrityViolationException e) {
@@ -168,6 +190,7 @@ public class Bookcase {
             throw new Problem(HttpStatus.CONFLICT, "conventions-overtaken", "somebody changed the conventions after you opened them; look again");
         }
         catalogue.choosing(choices);
+        TransactionSynchronizationManager.unbindResourceIfPossible(this);
         houses.saveAndFlush(new HouseChoice(choices, by, clock.instant()));
     }
 }

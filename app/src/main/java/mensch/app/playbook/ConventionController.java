@@ -25,7 +25,7 @@ class ConventionController {
     /** {@code base} goes with the next choice; {@code landmarks} names the set in force. */
     record ConventionSheet(long base, String chosenBy, Instant chosenAt, String landmarks, List<SettingRow> settings) {}
 
-    record Choosing(long base, @Valid @NotNull Map<String, String> choices) {}
+    record Choosing(long base, @NotNull Map<String, String> choices) {}
 
     private final Bookcase bookcase;
 

@@ -37,12 +37,14 @@ class Exchange {
 
     private final Library catalogue = Library.shipped();
     private final Bookcase bookcase;
+    private final Mutes mutes;
     private final JsonMapper json;
     private final Clock clock;
     private final Schema schema;
 
-    Exchange(Bookcase bookcase, JsonMapper json, Clock clock) {
+    Exchange(Bookcase bookcase, Mutes mutes, JsonMapper json, Clock clock) {
         this.bookcase = bookcase;
+        this.mutes = mutes;
         this.json = json;
         this.clock = clock;
         try (InputStream in = Library.class.getResourceAsStream(SCHEMA)) {
@@ -72,7 +74,21 @@ class Exchange {
         playbook.put("made", clock.instant().toString());
         playbook.put("landmarks", bookcase.library().vocabulary().convention().landmarks().words());
         playbook.put("documents", bodies);
+        List<Map<String, Object>> muted = bodies.stream().filter(b -> "call".equals(b.get("kind"))).flatMap(b -> mutes.of(String.valueOf(b.get("id")), by).stream()).map(Exchange::muted).toList();
+        if (!muted.isEmpty()) {
+            playbook.put("muted", muted);
+        }
         return playbook;
+    }
+
+    /** A finding somebody lives with goes out with its call. */
+    private static Map<String, Object> muted(Mutes.Muted mute) {
+        var row = new LinkedHashMap<String, Object>();
+        row.put("call", mute.call());
+        row.put("check", mute.check());
+        row.put("title", mute.title());
+        row.put("reason", mute.reason());
+        return row;
     }
 
     private static boolean wanted(Document document, String what, List<String> own) {
@@ -109,6 +125,11 @@ class Exchange {
             throw refused("it is no playbook of ours, " + faults.size() + (faults.size() == 1 ? " fault: " : " faults: ") + first);
         }
         return ((List<Map<String, Object>>) playbook.get("documents")).stream().map(Document::of).toList();
+    }
+
+    /** What the text says is lived with; the schema has been checked. */
+    private List<Mutes.Mute> muted(String text) {
+        return json.readTree(text).path("muted").valueStream().map(m -> new Mutes.Mute(m.get("call").asString(), m.get("check").asString(), m.get("title").asString(), m.get("reason").asString())).toList();
     }
 
     private static Problem refused(String why) {
@@ -177,6 +198,7 @@ class Exchange {
                 bookcase.saveNext(document, rows.get(i).base(), by);
             }
         }
+        muted(text).stream().filter(m -> rows.stream().anyMatch(r -> r.kind().equals("call") && r.id().equals(m.call()) && r.state() != State.SAME)).forEach(m -> mutes.take(m, by));
         return rows;
     }
 }

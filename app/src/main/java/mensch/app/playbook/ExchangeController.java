@@ -29,7 +29,7 @@ class ExchangeController {
     record Incoming(@NotBlank String text) {}
 
     /** An import as it was looked at, to be carried out. */
-    record Accepted(@NotBlank String text, @Valid @NotNull List<ImportRow> rows) {}
+    record Accepted(@NotBlank String text, @NotNull List<@Valid ImportRow> rows) {}
 
     private final Exchange exchange;
 

@@ -3,12 +3,14 @@ package mensch.app.programme;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The made-up coordinator and player of the demo scenario; only into an empty programme. */
 @Component
+@Order(1)
 @ConditionalOnProperty("mensch.demo")
 class DemoPeople implements ApplicationRunner {
     private final MemberRepository members;

@@ -30,11 +30,11 @@ class SecurityConfig {
         return http
             .authorizeHttpRequests(a -> a
                 .requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**").permitAll()
-                .requestMatchers("/api/board", "/api/board/**").authenticated()
-                .requestMatchers("/api/reels/**", "/api/grades/**").hasRole(Member.Role.COORDINATOR.name())
+                .requestMatchers("/api/board", "/api/board/**", "/api/plan/**").authenticated()
+                .requestMatchers("/api/reels/**", "/api/grades/**", "/api/roster").hasRole(Member.Role.COORDINATOR.name())
                 .requestMatchers(HttpMethod.GET, "/api/**").authenticated()
                 .requestMatchers("/api/**").hasRole(Member.Role.COORDINATOR.name())
-                .requestMatchers(HttpMethod.GET, "/", "/index.html", "/assets/**", "/favicon.svg", "/board", "/film", "/film/**", "/grades", "/playbook", "/playbook/**", "/programme", "/error").permitAll()
+                .requestMatchers(HttpMethod.GET, "/", "/index.html", "/assets/**", "/favicon.svg", "/board", "/film", "/film/**", "/grades", "/playbook", "/playbook/**", "/plan", "/programme", "/programme/roster", "/error").permitAll()
                 .anyRequest().denyAll())
             .csrf(c -> c.spa())
             .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))

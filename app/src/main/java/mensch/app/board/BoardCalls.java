@@ -1,0 +1,79 @@
+package mensch.app.board;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.security.Principal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mensch.app.call.CallShelf;
+import mensch.app.call.Edit;
+import mensch.app.playbook.Bookcase;
+import mensch.core.call.Call;
+import mensch.core.call.Layer;
+import mensch.core.document.DocumentRef;
+import mensch.core.formation.Snap;
+import mensch.core.front.Sits;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Ladder;
+import mensch.core.rung.Rung;
+import mensch.core.rung.RungId;
+import mensch.core.rung.RungReader;
+import org.springframework.stereotype.Service;
+
+/** The call a board asks for: as saved, with edits not saved yet, and men put somewhere by hand on top. */
+@Service
+class BoardCalls {
+
+    /** A man put somewhere for now: his job id and the phrase found for the spot. */
+    record Hand(@NotBlank String job, @NotBlank String phrase) {}
+
+    /** What to line up: the call as saved (newest when revision is null), edits not saved yet, men put somewhere by hand. */
+    record BoardRequest(@Valid @NotNull SnapWords snap, @NotBlank String call, Integer revision, @NotNull List<@Valid Edit> edits, @NotNull List<@Valid Hand> hand) {}
+
+    private final Bookcase bookcase;
+    private final CallShelf shelf;
+
+    BoardCalls(Bookcase bookcase, CallShelf shelf) {
+        this.bookcase = bookcase;
+        this.shelf = shelf;
+    }
+
+    Snap snap(BoardRequest request) {
+        return request.snap().snap(bookcase.library());
+    }
+
+    /** The line-up of one phase, 0 for the set offence; the last when there are fewer. */
+    Lineup lineup(BoardRequest request, int phase, Principal by) {
+        Snap snap = snap(request);
+        int phases = Math.max(1, Math.min(phase + 1, snap.phases().size()));
+        return Lineup.of(of(request, by), snap.with(snap.phases().subList(0, phases)));
+    }
+
+    Call of(BoardRequest request, Principal by) {
+        Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
+        return request.hand().isEmpty() ? call : call.under(handLayer(call, Lineup.of(call, request.snap().snap(bookcase.library())), request.hand()));
+    }
+
+    /** A man put somewhere is a rung of the hand layer; of two men of one role the condition names the one on or off the cover side. */
+    private Layer handLayer(Call call, Lineup lineup, List<Hand> hands) {
+        var rungs = new LinkedHashMap<String, List<Rung>>();
+        for (Hand hand : hands) {
+            Job job = lineup.job(hand.job());
+            if (job == null) {
+                throw new IllegalArgumentException("nobody is called " + hand.job() + " in this call");
+            }
+            String role = job.role().id();
+            boolean cover = job.seat() == lineup.sides().cover().side();
+            String when = job.role().sits() != Sits.EACH_SIDE ? "" : "when " + (cover ? "" : "not ") + "cover side is my side: ";
+            rungs.computeIfAbsent(role, k -> new ArrayList<>())
+                .add(RungReader.read(new RungId("hand", role, hand.job()), call.convention().labels().kept(when + "align " + hand.phrase()), bookcase.library().vocabulary()));
+        }
+        Map<String, Ladder> ladders = new LinkedHashMap<>();
+        rungs.forEach((role, own) -> ladders.put(role, new Ladder(own)));
+        return new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), ladders);
+    }
+}

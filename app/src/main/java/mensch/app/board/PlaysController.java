@@ -1,0 +1,107 @@
+package mensch.app.board;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.security.Principal;
+import java.util.ArrayList;
+import java.util.List;
+import mensch.app.board.BoardCalls.BoardRequest;
+import mensch.app.call.CallShelf;
+import mensch.app.playbook.Bookcase;
+import mensch.app.problem.Problem;
+import mensch.core.call.Call;
+import mensch.core.formation.Snap;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Lineup;
+import mensch.core.sheet.PlaySheet;
+import mensch.core.sheet.PlaySheetMaker;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the line-up on the board meets: all plays at once in short, one play in full, two calls against one run. */
+@RestController
+@RequestMapping("/api/board")
+@Transactional(readOnly = true)
+class PlaysController {
+
+    /** One phase of the board, 0 for the set offence. */
+    record AgainstRequest(@Valid @NotNull BoardRequest board, int phase) {}
+
+    /** A play by id, to the left or the right. */
+    record PlayRequest(@Valid @NotNull BoardRequest board, int phase, @NotBlank String play, boolean left) {}
+
+    /** A run by id against two calls. */
+    record RunCompareRequest(@Valid @NotNull SnapWords snap, @NotBlank String first, @NotBlank String second, @NotBlank String play, boolean left) {}
+
+    /** Blocks of one run against each; null where it cannot be run. */
+    record RunComparison(PlaySheet.RunSheet first, PlaySheet.RunSheet second) {}
+
+    private final Bookcase bookcase;
+    private final CallShelf shelf;
+    private final BoardCalls calls;
+
+    PlaysController(Bookcase bookcase, CallShelf shelf, BoardCalls calls) {
+        this.bookcase = bookcase;
+        this.shelf = shelf;
+        this.calls = calls;
+    }
+
+    private PlaySheetMaker sheets() {
+        return new PlaySheetMaker(bookcase.library().plays());
+    }
+
+    @PostMapping("/against")
+    PlaySheet against(@Valid @RequestBody AgainstRequest request, Principal by) {
+        Lineup lineup = calls.lineup(request.board(), request.phase(), by);
+        return sheets().of(lineup, plan(lineup, by));
+    }
+
+    /** The other calls of this week's plan on the same snap. */
+    private List<Lineup> plan(Lineup lineup, Principal by) {
+        var plan = new ArrayList<Lineup>();
+        for (String id : bookcase.planned("call", by.getName())) {
+            Call call = shelf.seen(id, null, List.of(), by.getName());
+            boolean other = !id.equals(lineup.inForce().ref().id()) && call.front().players() == lineup.inForce().front().players();
+            if (other) {
+                plan.add(Lineup.of(call, lineup.snap()));
+            }
+        }
+        return plan;
+    }
+
+    @PostMapping("/run")
+    PlaySheet.RunSheet run(@Valid @RequestBody PlayRequest request, Principal by) {
+        return there(sheets().run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())), request.play());
+    }
+
+    @PostMapping("/pass")
+    PlaySheet.PassSheet pass(@Valid @RequestBody PlayRequest request, Principal by) {
+        return there(sheets().pass(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())), request.play());
+    }
+
+    private static <T> T there(T sheet, String play) {
+        if (sheet == null) {
+            throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "play-not-run", "this formation cannot run " + play + " to that side; choose one of the list");
+        }
+        return sheet;
+    }
+
+    @PostMapping("/run-compare")
+    RunComparison compare(@Valid @RequestBody RunCompareRequest request, Principal by) {
+        Snap snap = request.snap().snap(bookcase.library());
+        return new RunComparison(blocks(request.first(), snap, request, by), blocks(request.second(), snap, request, by));
+    }
+
+    private PlaySheet.RunSheet blocks(String call, Snap snap, RunCompareRequest request, Principal by) {
+        return sheets().run(Lineup.of(shelf.seen(call, null, List.of(), by.getName()), snap), request.play(), side(request.left()));
+    }
+
+    private static Side side(boolean left) {
+        return left ? Side.LEFT : Side.RIGHT;
+    }
+}

@@ -1,0 +1,89 @@
+package mensch.app.board;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mensch.app.call.Edit;
+import mensch.app.playbook.Bookcase;
+import mensch.app.problem.Problem;
+import mensch.core.audit.Audit;
+import mensch.core.audit.Finding;
+import mensch.core.audit.Subject;
+import mensch.core.call.Call;
+import mensch.core.call.Layer;
+import mensch.core.formation.Snap;
+import mensch.core.library.Library;
+import mensch.core.lineup.Lineup;
+import mensch.core.repair.Repair;
+import mensch.core.repair.Repairs;
+import mensch.core.repair.Step;
+import org.springframework.stereotype.Service;
+
+/** Asks core for repairs of one finding and writes them as edits that the board can apply. */
+@Service
+class RepairBench {
+
+    /** A finding that a repair would bring. */
+    record CostRow(String severity, String title) {}
+
+    /** Findings that come and go on other formations the call is meant for. */
+    record ElsewhereRow(int formations, int jobs, int newBusts, int newWeak, int mended) {}
+
+    /** Edits to apply, what they cost here and elsewhere, and how many men learn something else. */
+    record RepairRow(List<Edit> edits, List<CostRow> costs, int men, int parts, int rushersLost, ElsewhereRow elsewhere) {}
+
+    record RepairOffer(List<RepairRow> repairs, int tried) {}
+
+    private final Bookcase bookcase;
+    private volatile Ready ready;
+
+    /** Reading what the library teaches takes a moment; it is done once per library. */
+    private record Ready(Library library, Repairs repairs) {}
+
+    RepairBench(Bookcase bookcase) {
+        this.bookcase = bookcase;
+    }
+
+    /**
+     * @param title of the finding, as its sheet has it
+     * @param seen  edits offered before, not to be offered again
+     */
+    RepairOffer offer(Call call, Snap snap, String check, String title, List<List<Edit>> seen) {
+        Finding finding = Audit.of(new Subject(Lineup.of(call, snap), bookcase.library().plays(), List.of())).stream().filter(f -> f.check().id().equals(check) && f.evidence().title().equals(title)).findFirst()
+            .orElseThrow(() -> Problem.notFound("the finding \"" + title + "\" on this snap"));
+        Repair.Offer offer = repairs().offer(call, snap, finding, seen.stream().map(edits -> edits.stream().map(e -> step(call, e)).toList()).collect(Collectors.toSet()));
+        return new RepairOffer(offer.repairs().stream().map(r -> row(call, r)).toList(), offer.tried());
+    }
+
+    private static Step step(Call call, Edit edit) {
+        return new Step(edit.rung().split("/")[1], call.convention().labels().kept(edit.sentence()));
+    }
+
+    private Repairs repairs() {
+        Library library = bookcase.library();
+        Ready known = ready;
+        if (known == null || known.library() != library) {
+            known = new Ready(library, new Repairs(library));
+            ready = known;
+        }
+        return known.repairs();
+    }
+
+    private static RepairRow row(Call call, Repair repair) {
+        Set<String> taken = new HashSet<>();
+        call.layers().stream().filter(l -> l.kind() == Layer.Kind.CALL).forEach(l -> l.ladders().values().forEach(ladder -> ladder.rungs().forEach(r -> taken.add(r.id().words()))));
+        var edits = new ArrayList<Edit>();
+        for (Step step : repair.steps()) {
+            int n = 1;
+            while (!taken.add(call.ref().id() + "/" + step.role() + "/repair-" + n)) {
+                n++;
+            }
+            edits.add(new Edit(call.ref().id() + "/" + step.role() + "/repair-" + n, call.convention().labels().said(step.sentence())));
+        }
+        Repair.Elsewhere e = repair.elsewhere();
+        return new RepairRow(List.copyOf(edits), repair.costs().stream().map(f -> new CostRow(f.severity().words(), f.evidence().title())).toList(), repair.men(), repair.parts(),
+            repair.rushersLost(), new ElsewhereRow(e.formations(), e.jobs(), e.newBusts(), e.newWeak(), e.mended()));
+    }
+}

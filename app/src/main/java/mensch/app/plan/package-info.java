@@ -1,0 +1,2 @@
+/** The week's plan as a whole: its audit and what it asks the men to learn. Read {@link mensch.app.plan.PlanController} first. */
+package mensch.app.plan;

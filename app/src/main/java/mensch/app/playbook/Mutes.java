@@ -1,0 +1,68 @@
+package mensch.app.playbook;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import mensch.app.problem.Problem;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Findings that a programme lives with, by call. */
+@Service
+@Transactional(readOnly = true)
+class Mutes {
+
+    /** What is muted, and why. */
+    record Mute(@NotBlank @Size(max = 80) String call, @NotBlank @Size(max = 40) String check, @NotBlank @Size(max = 300) String title, @NotBlank @Size(max = 400) String reason) {}
+
+    /** A mute as it is kept. */
+    record Muted(long id, String call, String check, String title, String reason, String mutedBy, Instant mutedAt) {}
+
+    private final MutedFindings findings;
+    private final Bookcase bookcase;
+    private final Clock clock;
+
+    Mutes(MutedFindings findings, Bookcase bookcase, Clock clock) {
+        this.findings = findings;
+        this.bookcase = bookcase;
+        this.clock = clock;
+    }
+
+    /** Mutes of a call; a draft of another is not found. */
+    List<Muted> of(String call, String by) {
+        bookcase.checkSeen("call", call, by);
+        return findings.findByCallIdOrderById(call).stream().map(MutedFinding::row).toList();
+    }
+
+    @Transactional
+    Muted mute(Mute mute, String by) {
+        bookcase.checkSeen("call", mute.call(), by);
+        if (findings.existsByCallIdAndCheckIdAndTitle(mute.call(), mute.check(), mute.title())) {
+            throw new Problem(HttpStatus.CONFLICT, "muted-already", "somebody muted this finding already; look again");
+        }
+        try {
+            return findings.saveAndFlush(new MutedFinding(mute, by, clock.instant())).row();
+        } catch (DataIntegrityViolationException e) {
+            throw new Problem(HttpStatus.CONFLICT, "muted-already", "somebody muted this finding in the same moment; look again");
+        }
+    }
+
+    /** As {@link #mute}, from an import: one that is here already stays. */
+    @Transactional
+    void take(Mute mute, String by) {
+        if (!findings.existsByCallIdAndCheckIdAndTitle(mute.call(), mute.check(), mute.title())) {
+            mute(mute, by);
+        }
+    }
+
+    @Transactional
+    void unmute(long id, String by) {
+        MutedFinding finding = findings.findById(id).orElseThrow(() -> Problem.notFound("this mute"));
+        bookcase.checkSeen("call", finding.row().call(), by);
+        findings.delete(finding);
+    }
+}

@@ -1,0 +1,67 @@
+package mensch.app.roster;
+
+import java.security.Principal;
+import java.time.Clock;
+import mensch.app.problem.Problem;
+import mensch.app.programme.Member;
+import mensch.app.programme.MemberRepository;
+import mensch.core.roster.Roster;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Where every other feature asks who plays. */
+@Service
+@Transactional(readOnly = true)
+public class RosterBook {
+    private final RosterPages pages;
+    private final MemberRepository members;
+    private final Clock clock;
+
+    RosterBook(RosterPages pages, MemberRepository members, Clock clock) {
+        this.pages = pages;
+        this.members = members;
+        this.clock = clock;
+    }
+
+    /** The roster as somebody may see it: what was measured of a man is for coordinators. */
+    public Roster seenBy(Principal by) {
+        RosterPage page = page();
+        if (page == null) {
+            return Roster.EMPTY;
+        }
+        boolean coordinator = members.findByUsername(by.getName()).map(m -> m.role() == Member.Role.COORDINATOR).orElse(false);
+        Roster roster = page.body().roster();
+        return coordinator ? roster : roster.unmeasured();
+    }
+
+    /** Null when nobody has written one. */
+    RosterPage page() {
+        return pages.findById(RosterPage.ONLY).orElse(null);
+    }
+
+    /** Takes the place of the roster that has {@code base}; refused when somebody changed it since. */
+    @Transactional
+    RosterPage write(RosterSheet sheet, int base, String by) {
+        sheet.roster();
+        RosterPage page = page();
+        if ((page == null ? 0 : page.version()) != base) {
+            throw overtaken();
+        }
+        try {
+            if (page == null) {
+                return pages.saveAndFlush(new RosterPage(sheet, by, clock.instant()));
+            }
+            page.set(sheet, by, clock.instant());
+            return pages.saveAndFlush(page);
+        } catch (ObjectOptimisticLockingFailureException | DataIntegrityViolationException e) {
+            throw overtaken();
+        }
+    }
+
+    private static Problem overtaken() {
+        return new Problem(HttpStatus.CONFLICT, "roster-overtaken", "somebody changed the roster after you opened it; your changes are still here: copy what you need, then load it anew");
+    }
+}

@@ -1,0 +1,80 @@
+package mensch.app.roster;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import mensch.app.playbook.Bookcase;
+import mensch.core.call.Call;
+import mensch.core.front.Front;
+import mensch.core.front.Role;
+import mensch.core.front.Sits;
+import mensch.core.roster.Pairs;
+import mensch.core.roster.Staying;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The roster to read, change and take away; the same JSON is its export. */
+@RestController
+@RequestMapping("/api/roster")
+class RosterController {
+
+    /** A role that a chart may list, and the fronts that have it. */
+    record ChartRole(String id, String label, String body, boolean eachSide, List<String> fronts) {}
+
+    /** {@code version} goes with the next change. */
+    record RosterAnswer(int version, String changedBy, Instant changedAt, RosterSheet roster, List<ChartRole> roles, List<RosterSheet.PairRow> pairs) {}
+
+    record RosterChange(int base, @Valid @NotNull RosterSheet roster) {}
+
+    private final RosterBook book;
+    private final Bookcase bookcase;
+
+    RosterController(RosterBook book, Bookcase bookcase) {
+        this.book = book;
+        this.bookcase = bookcase;
+    }
+
+    @GetMapping
+    RosterAnswer current() {
+        return answer(book.page());
+    }
+
+    @PutMapping
+    RosterAnswer change(@Valid @RequestBody RosterChange request, Principal by) {
+        return answer(book.write(request.roster(), request.base(), by.getName()));
+    }
+
+    private RosterAnswer answer(RosterPage page) {
+        Map<String, Front> fronts = new LinkedHashMap<>();
+        for (Call call : bookcase.library().calls()) {
+            fronts.putIfAbsent(call.front().document().id(), call.front());
+        }
+        Set<Staying> pairs = new LinkedHashSet<>();
+        fronts.values().forEach(f -> Pairs.of(f).stream().filter(p -> !pairs.contains(new Staying(p.left(), p.right()))).forEach(pairs::add));
+        var sheet = page == null ? new RosterSheet(List.of(), List.of(), List.of()) : page.body();
+        return new RosterAnswer(page == null ? 0 : page.version(), page == null ? null : page.changedBy(), page == null ? null : page.changedAt(), sheet,
+            roles(fronts.values()), pairs.stream().map(p -> new RosterSheet.PairRow(p.right(), p.left())).toList());
+    }
+
+    private static List<ChartRole> roles(Iterable<Front> fronts) {
+        Map<String, Role> roles = new LinkedHashMap<>();
+        Map<String, List<String>> usedBy = new LinkedHashMap<>();
+        for (Front front : fronts) {
+            for (Role role : front.roles()) {
+                roles.putIfAbsent(role.id(), role);
+                usedBy.computeIfAbsent(role.id(), k -> new ArrayList<>()).add(front.document().name());
+            }
+        }
+        return roles.values().stream().map(r -> new ChartRole(r.id(), r.label(), r.body().name(), r.sits() == Sits.EACH_SIDE, usedBy.get(r.id()))).toList();
+    }
+}

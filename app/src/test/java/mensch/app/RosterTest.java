@@ -1,0 +1,80 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Who may see the roster, and that it is never half saved or overwritten. */
+@ExtendWith(RunningApp.class)
+class RosterTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final String BOARD = "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"edits\": [], \"hand\": []}";
+
+    private static JsonNode nose(Browserless who) {
+        for (JsonNode job : who.post("/api/board", BOARD).json().at("/phases/0/jobs")) {
+            if (job.get("id").asString().equals("nose")) {
+                return job.get("player");
+            }
+        }
+        throw new AssertionError("no nose");
+    }
+
+    private static String change(int base, JsonNode roster) {
+        ObjectNode body = JSON.createObjectNode();
+        body.put("base", base);
+        body.set("roster", roster);
+        return body.toString();
+    }
+
+    @Test
+    void aPlayerSeesNamesOnTheBoardAndNothingThatWasMeasured(int port) {
+        assertThat(nose(Browserless.signedIn(port, "marrow")).get("measured").asString()).contains("lb").contains("shuttle");
+        JsonNode seen = nose(Browserless.signedIn(port, "lind"));
+        assertThat(seen.get("said").asString()).isNotBlank();
+        assertThat(seen.get("measured").asString()).isEmpty();
+        assertThat(Browserless.signedIn(port, "lind").get("/api/roster").status()).isEqualTo(403);
+        assertThat(Browserless.stranger(port).get("/api/roster").status()).isEqualTo(401);
+    }
+
+    @Test
+    void itIsSavedWholeAgainstTheVersionThatWasReadOrNotAtAll(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        JsonNode before = coach.get("/api/roster").json();
+        ObjectNode roster = (ObjectNode) before.get("roster").deepCopy();
+        String erased = roster.at("/players/4/id").asString();
+        roster.withArray("players").remove(4);
+        Answer refused = coach.put("/api/roster", change(before.get("version").asInt(), roster));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().get("detail").asString()).contains(erased);
+        assertThat(coach.get("/api/roster").json().get("version")).isEqualTo(before.get("version"));
+
+        roster.withArray("chart").forEach(line -> {
+            var players = (tools.jackson.databind.node.ArrayNode) line.get("players");
+            for (int i = players.size() - 1; i >= 0; i--) {
+                if (players.get(i).asString().equals(erased)) {
+                    players.remove(i);
+                }
+            }
+        });
+        Answer saved = coach.put("/api/roster", change(before.get("version").asInt(), roster));
+        assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
+        assertThat(coach.get("/api/roster").json().toString()).doesNotContain("\"" + erased + "\"");
+        Answer late = coach.put("/api/roster", change(before.get("version").asInt(), before.get("roster")));
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.json().get("code").asString()).isEqualTo("roster-overtaken");
+        assertThat(coach.put("/api/roster", change(saved.json().get("version").asInt(), before.get("roster"))).status()).isEqualTo(200);
+    }
+
+    @Test
+    void everyRoleOfEveryShippedFrontIsOnTheDemoChart(int port) {
+        JsonNode answer = Browserless.signedIn(port, "marrow").get("/api/roster").json();
+        List<String> charted = answer.at("/roster/chart").findValuesAsString("role");
+        assertThat(answer.get("roles").findValuesAsString("id")).allMatch(charted::contains);
+    }
+}
