@@ -7,23 +7,30 @@ import { matches, typing, type Action } from '../shell/keys'
 import { useSession } from '../shell/session'
 import { LAYERS, useBoard, type Layer } from './boardStore'
 import ChangesPanel from './ChangesPanel.vue'
-import { withoutHand } from './draft'
+import { THIS_WEEK, withoutHand } from './draft'
 import FieldDrawing from './FieldDrawing.vue'
+import { flat, next } from './findings'
 import FindingsPanel from './FindingsPanel.vue'
 import JobStrip from './JobStrip.vue'
 import KeysHelp from './KeysHelp.vue'
 import PlaceAsk from './PlaceAsk.vue'
 import PlaceOffence from './PlaceOffence.vue'
+import PlaysPanel from './PlaysPanel.vue'
+import { usePlays } from './playsStore'
 import RulesPanel from './RulesPanel.vue'
 import SaveBar from './SaveBar.vue'
 import SnapLine from './SnapLine.vue'
 
+const STEP_MILLIS = 800
 const board = useBoard()
+const plays = usePlays()
 const session = useSession()
 const { board: answer, sheet, problem, layers, selected, panel, phase, viewFrom, job, draft } = storeToRefs(board)
 const snapLine = useTemplateRef('snapLine')
 const rules = useTemplateRef('rules')
 const saveBar = useTemplateRef('saveBar')
+const findings = useTemplateRef('findings')
+const playsPanel = useTemplateRef('playsPanel')
 const help = ref(false)
 const asking = ref<{ job: string; spot: Spot }>()
 const ghost = ref<Spot>()
@@ -36,6 +43,24 @@ watch(() => session.me, (me, before) => {
 })
 
 const changed = computed(() => new Set(phase.value > 0 ? (answer.value?.changes ?? []).map((c) => c.job) : []))
+const { groups, pointed, run, pass } = storeToRefs(plays)
+const listed = computed(() => flat(groups.value))
+/** Up and down walk what the panel lists: findings, or plays. */
+async function walkList(by: number): Promise<void> {
+  if (panel.value === 'plays') return void playsPanel.value?.walk(by)
+  panel.value = 'findings'
+  const at = next(listed.value, listed.value.findIndex((l) => l.key === pointed.value), by)
+  const one = listed.value[at]
+  if (!one) return
+  pointed.value = one.key
+  selected.value = one.finding.who[0]
+  await nextTick()
+  document.querySelector(`[data-finding="${CSS.escape(one.key)}"]`)?.scrollIntoView({ block: 'nearest' })
+}
+async function showPlays(): Promise<void> {
+  if (panel.value === 'plays') playsPanel.value?.turn()
+  panel.value = 'plays'
+}
 const broken = computed(() => new Set((sheet.value?.findings ?? []).filter((f) => f.severity === 'bust').flatMap((f) => f.who)))
 const phases = computed(() => answer.value?.phases.length ?? 1)
 const last = computed(() => Math.min(phase.value, phases.value - 1))
@@ -54,6 +79,15 @@ function walk(by: number): void {
   selected.value = order[(at + by + order.length) % order.length]
   ghost.value = undefined
 }
+/** The motion as it happens: set, each step, the end. */
+let playing = 0
+async function playMotion(): Promise<void> {
+  const mine = ++playing
+  for (let n = 0; n < phases.value && mine === playing; n++) {
+    phase.value = n
+    await new Promise((done) => setTimeout(done, STEP_MILLIS))
+  }
+}
 function toggle(layer: Layer): void {
   layers.value = layers.value.includes(layer) ? layers.value.filter((l) => l !== layer) : [...layers.value, layer]
 }
@@ -71,13 +105,20 @@ function enter(): void {
 }
 function back(): void {
   if (ghost.value) ghost.value = undefined
-  else if (panel.value === 'rules') panel.value = 'findings'
+  else if (panel.value === 'plays' && plays.picked) void plays.pick(undefined)
+  else if (panel.value === 'rules' || panel.value === 'plays') panel.value = 'findings'
+  else if (pointed.value) pointed.value = undefined
   else selected.value = undefined
 }
-async function addRung(): Promise<void> {
+async function addRung(document?: string): Promise<void> {
   panel.value = 'rules'
   await nextTick()
-  rules.value?.add()
+  rules.value?.add(document)
+}
+async function tryRepairs(): Promise<void> {
+  panel.value = 'findings'
+  await nextTick()
+  findings.value?.tryRepairs()
 }
 function putBack(): void {
   if (selected.value) board.setDraft(withoutHand(draft.value, selected.value))
@@ -99,10 +140,17 @@ const actions: Action[] = [
   ...LAYERS.map((layer, i): Action => ({ id: layer, label: `Layer: ${layer}`, shortcut: String(i + 1), enabled: always, perform: () => toggle(layer) })),
   { id: 'offence', label: 'Place men of the offence', shortcut: 'O', enabled: always, perform: () => (placing.value = !placing.value) },
   { id: 'phase', label: 'Before and after the motion', shortcut: 'M', enabled: () => phases.value > 1, perform: () => (phase.value = last.value === 0 ? 99 : 0) },
+  { id: 'play', label: 'Play the motion step by step', shortcut: 'G', enabled: () => phases.value > 1, perform: () => void playMotion() },
   { id: 'turn', label: 'Seen from behind the offence or the defence', shortcut: 'V', enabled: always, perform: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence') },
   { id: 'findings', label: 'What breaks', shortcut: 'F', enabled: always, perform: () => (panel.value = 'findings') },
+  { id: 'repairs', label: 'Try repairs of his worst finding', shortcut: 'T', enabled: always, perform: () => void tryRepairs() },
+  { id: 'finding-next', label: 'Next finding, or next play', shortcut: 'ArrowDown', enabled: always, perform: () => void walkList(1) },
+  { id: 'finding-previous', label: 'Finding or play before', shortcut: 'ArrowUp', enabled: always, perform: () => void walkList(-1) },
+  { id: 'mute', label: 'Mute the finding pointed at', shortcut: 'X', enabled: () => mayWrite.value && panel.value === 'findings' && !!pointed.value, perform: () => findings.value?.mutePointed() },
+  { id: 'plays', label: 'Plays against it; again the next kind', shortcut: 'P', enabled: always, perform: () => void showPlays() },
   { id: 'changes', label: 'What the motion changed', shortcut: 'C', enabled: () => phases.value > 1, perform: () => (panel.value = 'changes') },
   { id: 'add', label: 'Add a rung on top of his ladder', shortcut: 'A', enabled: () => picked() && mayWrite.value, perform: () => void addRung() },
+  { id: 'week', label: 'Add a rung for this week only', shortcut: 'W', enabled: () => picked() && mayWrite.value, perform: () => void addRung(THIS_WEEK) },
   { id: 'undo', label: 'Undo', shortcut: 'U', enabled: always, perform: board.undo },
   { id: 'redo', label: 'Redo', shortcut: 'Y', enabled: always, perform: board.redo },
   { id: 'save', label: 'Save the call', shortcut: 'S', enabled: () => board.dirty && mayWrite.value, perform: () => void saveBar.value?.save() },
@@ -133,14 +181,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <span v-if="phases > 1" class="phases">
           <button type="button" :aria-pressed="last === 0" @click="phase = 0">Before</button>
           <button v-for="n in phases - 1" :key="n" type="button" :aria-pressed="last === n" @click="phase = n">{{ phases === 2 ? 'After' : `Step ${n}` }}</button>
-          <span class="key">M</span>
+          <span class="key">M</span> <button type="button" @click="playMotion"><span class="key">G</span> play it</button>
         </span>
       </div>
       <PlaceOffence v-if="placing" :may-write="mayWrite" :man="man" @done="placing = false" />
       <div class="drawing">
         <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} <button class="link" type="button" @click="board.start">Try again</button></p>
         <p v-else-if="!answer" class="soft waiting">Lining up.</p>
-        <FieldDrawing v-if="answer && sheet" :field="answer.field" :sheet="sheet" :from="viewFrom" :layers="layers" :selected="selected" :ghost="ghost" :placing="placing" :placing-man="man" @take="man = $event" @place="board.placeMan" @pick="selected = $event; ghost = undefined" @drop="(j, spot) => (asking = { job: j, spot })" />
+        <FieldDrawing v-if="answer && sheet" :field="answer.field" :sheet="sheet" :from="viewFrom" :layers="layers" :selected="selected" :ghost="ghost" :placing="placing" :placing-man="man" :listed="listed" :pointed="pointed" :run="panel === 'plays' ? run : undefined" :pass="panel === 'plays' ? pass : undefined" @point="pointed = $event" @take="man = $event" @place="board.placeMan" @pick="selected = $event; ghost = undefined" @drop="(j, spot) => (asking = { job: j, spot })" />
       </div>
       <p v-if="sheet" class="facts">{{ [...sheet.facts, ...sheet.movedIn].join('. ') }}.<template v-if="draft.hand.length"> Put by hand, not saved: {{ draft.hand.map((h) => h.job.replaceAll('-', ' ')).join(', ') }}.</template></p>
     </section>
@@ -148,13 +196,15 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <div class="tabs" role="tablist">
         <button type="button" role="tab" :aria-selected="panel === 'findings'" @click="panel = 'findings'">Findings</button>
         <button v-if="phases > 1" type="button" role="tab" :aria-selected="panel === 'changes'" @click="panel = 'changes'">Changes</button>
+        <button type="button" role="tab" :aria-selected="panel === 'plays'" @click="panel = 'plays'">Plays</button>
         <button type="button" role="tab" :aria-selected="panel === 'rules'" @click="panel = 'rules'">Rules</button>
       </div>
-      <FindingsPanel v-if="panel === 'findings'" :sheet="sheet" :selected="selected" @pick="selected = $event" />
+      <FindingsPanel v-if="panel === 'findings'" ref="findings" :may-write="mayWrite" :sheet="sheet" :groups="groups" :rules="plays.sheet?.verdicts" :asking="plays.asking" :selected="selected" :pointed="pointed" @pick="selected = $event" @point="pointed = $event" @mute="plays.mute" @unmute="plays.unmute" />
+      <PlaysPanel v-else-if="panel === 'plays'" ref="playsPanel" :lineup="sheet" :selected="selected" @pick="selected = $event" />
       <ChangesPanel v-else-if="panel === 'changes' && answer" :changes="answer.changes" :answer="answer.phases.at(-1)?.answer" :selected="selected" @pick="selected = $event" />
       <RulesPanel v-else ref="rules" :may-write="mayWrite" />
     </aside>
-    <footer v-if="sheet"><JobStrip :jobs="sheet.jobs" :selected="selected" :from="viewFrom" :changed="changed" :broken="broken" @pick="selected = $event" @open="panel = 'rules'" /></footer>
+    <footer v-if="sheet"><JobStrip :jobs="sheet.jobs" :selected="selected" :from="viewFrom" :changed="changed" :broken="broken" :meant="listed.find((l) => l.key === pointed)?.finding.who" @pick="selected = $event" @open="panel = 'rules'" /></footer>
     <PlaceAsk :job="asking?.job" :spot="asking?.spot" :may-write="mayWrite" @done="asking = undefined; ghost = undefined" />
     <KeysHelp :open="help" :actions="actions" @close="help = false" />
   </div>

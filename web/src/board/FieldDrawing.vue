@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { JobRow, Sheet, FieldRow, Spot } from '../api/types'
+import type { JobRow, PassSheet, RunSheet, Sheet, FieldRow, Spot } from '../api/types'
 import DefenderMark from './DefenderMark.vue'
-import { drawingOf, rectOf, SCALE, yardLines, type ViewFrom } from './field'
+import { drawingOf, freeSpot, pathOf, rectOf, SCALE, yardLines, type ViewFrom } from './field'
 import type { Layer } from './boardStore'
+import type { Listed } from './findings'
+import PlayDrawing from './PlayDrawing.vue'
 
-const props = defineProps<{ field: FieldRow; sheet: Sheet; from: ViewFrom; layers: Layer[]; selected?: string; ghost?: Spot; placing?: boolean; placingMan?: string }>()
-const emit = defineEmits<{ pick: [job: string]; drop: [job: string, spot: Spot]; take: [man: string]; place: [man: string, spot: Spot] }>()
+const props = defineProps<{ field: FieldRow; sheet: Sheet; from: ViewFrom; layers: Layer[]; selected?: string; ghost?: Spot; placing?: boolean; placingMan?: string; listed: readonly Listed[]; pointed?: string; run?: RunSheet; pass?: PassSheet }>()
+const emit = defineEmits<{ pick: [job: string]; drop: [job: string, spot: Spot]; take: [man: string]; point: [key: string]; place: [man: string, spot: Spot] }>()
 
 const svg = ref<SVGSVGElement>()
 const drawing = computed(() => drawingOf(props.field, props.from))
@@ -26,15 +28,16 @@ const on = (layer: Layer): boolean => props.layers.includes(layer)
 const at = (spot: Spot) => drawing.value.fieldToSvg(spot)
 const areas = computed(() => props.sheet.areas.map((a) => ({ ...a, rect: rectOf(drawing.value, a.extent), mark: at(a.landmark) })))
 const gaps = computed(() => props.sheet.gaps.map((g) => ({ ...g, p: at({ x: g.at.x, y: -2.6 }), q: at({ x: g.at.x, y: -3.35 }) })))
-const findings = computed(() => props.sheet.findings.map((f, i) => ({ ...f, n: i + 1, p: at({ x: Math.max(props.field.leftSideline + 1, Math.min(props.field.rightSideline - 1, f.where.x)), y: Math.min(f.where.y, 18) }) })))
+/** Notes and muted ones stand on the field only while they are pointed at. */
+const findings = computed(() => props.listed.filter((l) => l.key === props.pointed || (l.finding.severity !== 'note' && !l.muted)).map((l) => ({ ...l.finding, key: l.key, n: l.n, p: at({ x: Math.max(props.field.leftSideline + 1, Math.min(props.field.rightSideline - 1, l.finding.where.x)), y: Math.min(l.finding.where.y, 18) }) })))
+const meant = computed(() => props.listed.find((l) => l.key === props.pointed)?.finding.who ?? [])
 const picked = computed(() => props.sheet.jobs.find((j) => j.id === props.selected))
 
-/** Marks of findings that fall on one spot fan out instead of covering each other. */
+/** Marks of findings that fall on one spot, or on a man, fan out instead of covering. */
 const fanned = computed(() => {
   const placed: { x: number; y: number }[] = []
   return findings.value.map((f) => {
-    let p = { x: f.p.x + 13, y: f.p.y - 13 }
-    while (placed.some((o) => Math.abs(o.x - p.x) < 19 && Math.abs(o.y - p.y) < 19)) p = { x: p.x + 20, y: p.y }
+    const p = freeSpot(f.p, [...placed.map((o) => ({ ...o, reach: 19 })), ...props.sheet.jobs.flatMap((j) => (j.feet ? [{ ...at(j.feet), reach: 20 }] : []))])
     placed.push(p)
     return { ...f, p }
   })
@@ -85,6 +88,7 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
 <template>
   <svg ref="svg" class="field" :viewBox="`0 0 ${drawing.width} ${drawing.height}`" role="group" aria-label="Field, to scale" @pointermove="move" @pointerup="up" @pointercancel="up">
     <defs>
+      <marker id="arrow" viewBox="0 0 8 8" refX="6" refY="4" markerWidth="6" markerHeight="6" orient="auto"><path d="M0 0L8 4L0 8Z" class="arrow" /></marker>
       <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="7" class="hatch" /></pattern>
       <pattern id="dots" width="9" height="9" patternUnits="userSpaceOnUse"><circle cx="2" cy="2" r="1" class="dot" /></pattern>
     </defs>
@@ -109,6 +113,7 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
         <path :d="`M${a.mark.x - 5} ${a.mark.y}h10M${a.mark.x} ${a.mark.y - 5}v10`" :class="['landmark', a.deep ? 'deep' : 'under']" />
       </g>
     </g>
+    <path v-for="c in on('areas') ? sheet.cones : []" :key="`${c.at.x} ${c.at.y}`" :d="`M${at(c.at).x - 5} ${at(c.at).y + 4}h10l-5 -10Z`" class="cone" />
     <g v-if="picked?.region" aria-hidden="true"><rect v-bind="rectOf(drawing, picked.region)" class="region" /></g>
     <g v-if="on('sight lines')" aria-hidden="true">
       <template v-for="j in sheet.jobs" :key="j.id">
@@ -133,9 +138,16 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
         force: {{ e.forces.length ? e.forces.map((f) => sheet.jobs.find((j) => j.id === f)?.label).join('+') : 'nobody' }}
       </text>
     </g>
+    <g v-if="on('paths')" aria-hidden="true">
+      <template v-for="j in sheet.jobs" :key="j.id">
+        <path v-if="j.feet && j.goal" :d="pathOf(at(j.feet), at(j.goal))" :class="['path', { faded: selected && selected !== j.id }]" marker-end="url(#arrow)" />
+      </template>
+    </g>
     <g v-if="on('leverage')" aria-hidden="true">
       <text v-for="j in sheet.jobs.filter((x) => x.leverage && x.feet)" :key="j.id" :x="at(j.feet!).x" :y="at(j.feet!).y - 15" class="leverage">{{ j.leverage }}</text>
     </g>
+    <PlayDrawing v-if="run || pass" :drawing="drawing" :run="run" :pass="pass" />
+    <g aria-hidden="true"><template v-for="j in sheet.jobs" :key="`meant-${j.id}`"><circle v-if="j.feet && meant.includes(j.id)" :cx="at(j.feet).x" :cy="at(j.feet).y" r="17" class="meant" /></template></g>
     <g>
       <g v-for="j in sheet.jobs" :key="`show-${j.id}`"><circle v-if="j.show && j.feet" :cx="at(j.show).x" :cy="at(j.show).y" r="9" class="shown" /><line v-if="j.show && j.feet" :x1="at(j.show).x" :y1="at(j.show).y" :x2="at(j.feet).x" :y2="at(j.feet).y" class="creep" /></g>
       <template v-for="j in sheet.jobs" :key="j.id">
@@ -143,7 +155,7 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
       </template>
     </g>
     <g aria-hidden="true">
-      <g v-for="f in fanned" :key="f.n" :class="['finding', f.severity.replace(' ', '-')]"><rect :x="f.p.x - 8" :y="f.p.y - 8" width="16" height="16" /><text :x="f.p.x" :y="f.p.y + 4.5">{{ f.n }}</text></g>
+      <g v-for="f in fanned" :key="f.key" :class="['finding', f.severity.replace(' ', '-'), { pointed: f.key === pointed }]" @mouseenter="emit('point', f.key)"><rect :x="f.p.x - 8" :y="f.p.y - 8" width="16" height="16" /><text :x="f.p.x" :y="f.p.y + 4.5">{{ f.n }}</text></g>
     </g>
     <text v-if="dragged" class="drag-word" :x="at(dragged.spot).x" :y="at(dragged.spot).y - 18">{{ Math.abs(dragged.spot.x).toFixed(1) }} x {{ dragged.spot.y.toFixed(1) }} yd</text>
     <desc>{{ SCALE }} units a yard</desc>
@@ -171,6 +183,8 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
 .faded { opacity: 0.25; }
 .region { fill: var(--accent); fill-opacity: 0.18; stroke: var(--accent); stroke-dasharray: 3 2; }
 .sight { stroke: var(--ink); stroke-width: 1; stroke-dasharray: 2 3; }
+.cone { fill: var(--card); stroke: var(--ink); stroke-width: 1.5; }
+.path { fill: none; stroke: var(--rush); stroke-width: 2.2; } .arrow { fill: var(--rush); }
 .offence { fill: var(--field); stroke: var(--ink); stroke-width: 1.7; }
 .movable { cursor: grab; } .movable .offence { stroke-width: 2.6; } .taken .offence { fill: var(--accent); }
 .name { font: 700 10.5px var(--narrow); text-anchor: middle; fill: var(--ink); }
@@ -185,4 +199,5 @@ const feet = (job: JobRow): Spot | undefined => (dragged.value?.job === job.id ?
 .finding rect { fill: var(--card); stroke: var(--ink); stroke-width: 1.5; } .finding text { font: 700 12px var(--narrow); text-anchor: middle; fill: var(--ink); }
 .finding.bust rect { fill: var(--bust); stroke: var(--bust); } .finding.bust text { fill: var(--on-dark); }
 .finding.note rect { stroke-dasharray: 3 2; stroke: var(--soft); } .finding.note text { fill: var(--soft); }
+.meant { fill: none; stroke: var(--accent); stroke-width: 3; } .finding.pointed rect { stroke: var(--accent); stroke-width: 4; }
 </style>

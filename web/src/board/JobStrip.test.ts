@@ -8,8 +8,8 @@ const strip = (from: 'offence' | 'defence', over = {}) => mount(JobStrip, { prop
 
 describe('job strip', () => {
   it('stands in field order, turned about from behind the defence', () => {
-    expect(strip('offence').findAll('b').map((b) => b.text())).toEqual(['WS', 'NB'])
-    expect(strip('defence').findAll('b').map((b) => b.text())).toEqual(['NB', 'WS'])
+    expect(strip('offence').findAll('.head b').map((b) => b.text())).toEqual(['WS', 'NB'])
+    expect(strip('defence').findAll('.head b').map((b) => b.text())).toEqual(['NB', 'WS'])
   })
   it('keeps a lateral x depth pair on one line and gives the facts that held', () => {
     const nickel = strip('offence').findAll('li')[1]!

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { JobRow, PartRow } from '../api/types'
 import type { ViewFrom } from './field'
 
-const props = defineProps<{ jobs: JobRow[]; selected?: string; from: ViewFrom; changed: Set<string>; broken: Set<string> }>()
+const props = defineProps<{ jobs: JobRow[]; selected?: string; from: ViewFrom; changed: Set<string>; broken: Set<string>; meant?: readonly string[] }>()
 defineEmits<{ pick: [job: string]; open: [job: string] }>()
 
 const ROWS = ['key', 'reads', 'run', 'pass', 'technique'] as const
@@ -25,11 +25,13 @@ function because(job: JobRow): { rung: string; facts: string }[] {
 
 <template>
   <ol class="strip" aria-label="Jobs in the order the men stand">
-    <li v-for="job in ordered" :key="job.id" :class="{ selected: job.id === selected, broken: broken.has(job.id), changed: changed.has(job.id) }">
+    <li v-for="job in ordered" :key="job.id" :class="{ selected: job.id === selected, broken: broken.has(job.id), changed: changed.has(job.id), meant: meant?.includes(job.id) }">
       <button type="button" :aria-pressed="job.id === selected" :data-job="job.id" @click="$emit('pick', job.id)" @dblclick="$emit('open', job.id)">
         <span class="head"><b>{{ job.label }}</b><span>{{ job.id.replaceAll('-', ' ') }}</span></span>
+        <span v-if="job.player" :class="['man', { missing: !job.player.said }]" :title="[job.player.measured, ...job.player.notes].filter(Boolean).join('; ')">{{ job.player.said || 'nobody' }}<template v-if="job.player.said && job.player.notes.length"> *</template></span>
         <span class="align">{{ tight(part(job, 'align').shown) }}</span>
         <span class="stance">{{ part(job, 'stance').shown }}<template v-if="part(job, 'show').shown !== 'none'">, shows {{ tight(part(job, 'show').shown) }}</template></span>
+        <span v-if="part(job, 'move').shown !== 'none'" class="part"><span class="label">move</span> <b>{{ tight(part(job, 'move').shown) }}</b></span>
         <span v-for="name in ROWS" :key="name" class="part">
           <span class="label">{{ name }}</span>
           <span :class="['value', { missing: part(job, name).given !== 'value' }]"><i v-if="name === 'run'" class="tag run" /><i v-if="name === 'pass'" :class="['tag', job.kind]" />{{ tight(part(job, name).shown) }}</span>
@@ -51,9 +53,11 @@ button { all: unset; box-sizing: border-box; display: flex; flex-direction: colu
 button:focus-visible { outline: 3px solid var(--accent); outline-offset: -3px; }
 .broken button { border-top-color: var(--bust); }
 .changed button { border-top: 4px double var(--ink); }
+.meant button { box-shadow: inset 0 0 0 3px var(--accent); }
 .selected button { background: var(--pick); border-top-color: var(--accent); border-top-style: solid; }
 .head { display: flex; justify-content: space-between; align-items: baseline; gap: 4px; }
 .head b { font: 700 17px/1 var(--narrow); } .head span { color: var(--soft); text-align: right; }
+.man { display: block; font-weight: 600; line-height: 1.15; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 .align { display: block; font-weight: 700; font-size: 13.5px; line-height: 1.15; min-height: 31px; margin-top: 3px; }
 .stance { display: block; color: var(--soft); padding-bottom: 3px; border-bottom: 1px solid var(--faint); }
 .part { display: block; margin-top: 2px; }

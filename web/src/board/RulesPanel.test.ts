@@ -30,6 +30,23 @@ describe('rules panel', () => {
     const { wrapper } = await panel()
     expect(wrapper.find('.fires').text()).toContain('gives align now')
   })
+  it('teaches the read table with what each message makes of his job', async () => {
+    const { board, wrapper } = await panel()
+    board.board = { ...answered, phases: [sheet([{ ...nickel, reads: [{ message: 'reach', words: 'become force', does: 'run outside, force' }], player: { said: '23 Lomas', measured: '171 lb', notes: ['a note'] } }])] } as never
+    await flushPromises()
+    expect(wrapper.find('.reads').text()).toContain('reachbecome force run outside, force')
+    expect(wrapper.text()).toContain('23 Lomas, 171 lb')
+    expect(wrapper.text()).toContain('a note')
+  })
+  it('takes every rung of this week out in one go', async () => {
+    const { board, wrapper } = await panel()
+    post.mockResolvedValue({ data: answered, response: new Response() })
+    board.setDraft({ edits: [{ rung: 'this-week/nickel/own-1', sentence: 'key ball' }], hand: [] })
+    await flushPromises()
+    const end = wrapper.findAll('button').find((b) => b.text().startsWith('The week is over'))!
+    await end.trigger('click')
+    expect(board.draft.edits).toEqual([{ rung: 'this-week/nickel/own-1', sentence: '' }])
+  })
   it('offers what may follow and puts it where the sentence stopped', async () => {
     const { wrapper } = await panel()
     post.mockImplementation(() => Promise.resolve({ error: { code: 'document-invalid', detail: 'x', problems: [{ document: 'anvil', where: 'nickel/base', message: '"q" cannot stand there; may follow: B', at: 10, expected: ['B'] }] }, response: new Response(null, { status: 422 }) }))

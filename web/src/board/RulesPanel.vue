@@ -3,7 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useDebounceFn } from '@vueuse/core'
 import { useBoard } from './boardStore'
-import { freshRung, ladderOf, withEdit, type EditedRung } from './draft'
+import { freshRung, ladderOf, layerOf, THIS_WEEK, weekOf, withEdit, type EditedRung } from './draft'
 
 defineProps<{ mayWrite: boolean }>()
 const board = useBoard()
@@ -15,7 +15,7 @@ const area = ref<HTMLTextAreaElement[]>([])
 const ladder = computed(() => {
   if (!callSheet.value || !job.value) return []
   const rungs = ladderOf(callSheet.value, job.value.role, draft.value)
-  const fresh: EditedRung[] = editing.value && !rungs.some((r) => r.id === editing.value) ? [{ id: editing.value, layer: 'call', sentence: '', added: true }] : []
+  const fresh: EditedRung[] = editing.value && !rungs.some((r) => r.id === editing.value) ? [{ id: editing.value, layer: layerOf(editing.value), sentence: '', added: true }] : []
   return [...fresh, ...rungs]
 })
 /** What each rung gave on this snap. */
@@ -80,8 +80,12 @@ function takeOut(id: string): void {
   editing.value = undefined
   board.setDraft(withEdit(draft.value, { rung: id, sentence: '' }))
 }
-function add(): void {
-  if (job.value && callSheet.value) void edit(freshRung(callSheet.value.id, job.value.role, draft.value, callSheet.value), '')
+const week = computed(() => (callSheet.value ? weekOf(callSheet.value, draft.value) : []))
+function endWeek(): void {
+  board.setDraft(week.value.reduce((d, rung) => withEdit(d, { rung, sentence: '' }), draft.value))
+}
+function add(document?: string): void {
+  if (job.value && callSheet.value) void edit(freshRung(document ?? callSheet.value.id, job.value.role, draft.value, callSheet.value), '')
 }
 defineExpose({ add, cancel, editing })
 </script>
@@ -89,7 +93,16 @@ defineExpose({ add, cancel, editing })
 <template>
   <div v-if="job">
     <h2><span>Rules of {{ job.label }} <span class="soft">{{ job.role.replaceAll('-', ' ') }}</span></span><span class="soft">first that fits gives each part</span></h2>
-    <button v-if="mayWrite && !editing" class="button" type="button" @click="add">Add a rung on top <span class="key">A</span></button>
+    <p v-if="job.player?.said" class="man"><b>{{ job.player.said }}</b><template v-if="job.player.measured">, {{ job.player.measured }}</template></p>
+    <p v-for="note in job.player?.notes ?? []" :key="note" class="man">{{ note }}</p>
+    <button v-if="mayWrite && !editing" class="button" type="button" @click="add()">Add a rung <span class="key">A</span></button>
+    <button v-if="mayWrite && !editing" class="button week" type="button" title="Stands above the call's own rungs until you take it out" @click="add(THIS_WEEK)">This week <span class="key">W</span></button>
+    <p v-if="week.length" class="man">{{ week.length }} for this week in this call. <button v-if="mayWrite" type="button" class="link" @click="endWeek">The week is over: take {{ week.length === 1 ? 'it' : 'them' }} out</button></p>
+    <table v-if="job.reads.length" class="reads">
+      <caption>Reads: {{ job.parts.find((p) => p.part === 'reads')?.shown }}</caption>
+      <tr v-for="read in job.reads" :key="read.message"><th scope="row">{{ read.message }}</th><td>{{ read.words }} <small>{{ read.does }}</small></td></tr>
+    </table>
+    <details v-if="job.points.length" class="man"><summary>Technique: {{ job.parts.find((p) => p.part === 'technique')?.shown }}</summary><ul><li v-for="point in job.points" :key="point" class="point">{{ point }}</li></ul></details>
     <ol>
       <li v-for="rung in ladder" :key="rung.id" :class="{ fires: gave.has(rung.id) }">
         <p class="id"><b>{{ rung.layer }}</b> {{ rung.id }}<span v-if="rung.saved || rung.added" class="unsaved"> not saved</span></p>
@@ -112,6 +125,9 @@ defineExpose({ add, cancel, editing })
 
 <style scoped>
 h2 { font: 700 15px/1.3 var(--narrow); display: flex; justify-content: space-between; gap: 8px; padding-bottom: 8px; } .soft { font-weight: 400; }
+summary { cursor: pointer; font-weight: 600; } .point { list-style: disc inside; border: 0; margin: 0; padding: 1px 0; } .man { font: 400 13.5px/1.35 var(--narrow); padding-bottom: 5px; }
+ol { margin-top: 8px; } .week { margin-left: 6px; }
+.reads { border-collapse: collapse; margin: 10px 0 4px; font: 400 13px/1.3 var(--narrow); width: 100%; } caption { text-align: left; font-weight: 600; padding-bottom: 3px; } .reads th { text-align: left; font-weight: 600; vertical-align: top; padding: 2px 8px 2px 0; white-space: nowrap; } .reads td { padding: 2px 0; } small { color: var(--soft); font-size: 12px; }
 li { border-top: 1px solid var(--rule); padding: 7px 0 8px 10px; border-left: 4px solid transparent; margin-top: 4px; }
 .fires { border-left-color: var(--accent); }
 .id { font: 400 12.5px/1.3 var(--narrow); color: var(--soft); } .unsaved { color: var(--bust); font-weight: 600; }

@@ -2,15 +2,15 @@ import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
-import type { Board, BoardRequest, CallItem, CallSheet, Choices, Edit, FoundPhrase, Hand, SnapWords, Spot } from '../api/types'
+import type { Board, BoardRequest, CallItem, CallSheet, Choices, Edit, FindingRow, FoundPhrase, Hand, RepairOffer, SnapWords, Spot } from '../api/types'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field'
 import { placed } from './placing'
 import { begin, change, redo, undo, type History } from './history'
 
-export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage'] as const
+export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage', 'paths'] as const
 export type Layer = (typeof LAYERS)[number]
-export type Panel = 'findings' | 'changes' | 'rules'
+export type Panel = 'findings' | 'changes' | 'rules' | 'plays'
 
 const FIRST_SNAP: SnapWords = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 2, distance: 7 }
 
@@ -21,7 +21,7 @@ export const useBoard = defineStore('board', () => {
   const revision = useStorage<number>('mensch.board.revision', 0)
   const drafts = useStorage<History<Draft>>('mensch.board.draft', begin(EMPTY))
   const viewFrom = useStorage<ViewFrom>('mensch.board.from', 'offence')
-  const layers = useStorage<Layer[]>('mensch.board.layers', ['gaps', 'areas'])
+  const layers = useStorage<Layer[]>('mensch.board.layers', ['gaps', 'areas', 'paths'])
 
   const choices = shallowRef<Choices>()
   const calls = shallowRef<CallItem[]>([])
@@ -46,12 +46,15 @@ export const useBoard = defineStore('board', () => {
     return trying.value ? withEdit(draft.value, trying.value) : draft.value
   }
 
+  /** What the board shows, a sentence being tried included, as a question to core. */
+  const shown = (): BoardRequest => request(withTrying())
+
   let asked = 0
   /** Only the answer to the last question counts. */
   async function lineUp(): Promise<void> {
     const mine = ++asked
     try {
-      const found = await answer(client.POST('/api/board', { body: request(withTrying()) }))
+      const found = await answer(client.POST('/api/board', { body: shown() }))
       if (mine !== asked) return
       board.value = found
       problem.value = undefined
@@ -96,8 +99,7 @@ export const useBoard = defineStore('board', () => {
     callId.value = id
     revision.value = calls.value.find((c) => c.id === id)?.revision ?? 0
     drafts.value = begin(EMPTY)
-    await loadCall()
-    await lineUp()
+    await Promise.all([loadCall(), lineUp()])
   }
 
   function setDraft(next: Draft): void {
@@ -120,6 +122,15 @@ export const useBoard = defineStore('board', () => {
 
   async function phrasesAt(jobId: string, spot: Spot): Promise<FoundPhrase[]> {
     return answer(client.POST('/api/board/phrases', { body: { board: request(draft.value), job: jobId, x: spot.x, y: spot.y } }))
+  }
+  /** Changes that mend a finding of the phase shown, each tried by core. */
+  async function repairsOf(finding: FindingRow, seen: Edit[][]): Promise<RepairOffer> {
+    const at = Math.min(phase.value, (board.value?.phases.length ?? 1) - 1)
+    return answer(client.POST('/api/board/repairs', { body: { board: request(draft.value), phase: at, check: finding.check, title: finding.title, seen } }))
+  }
+  /** Several sentences as one step of undo. */
+  function apply(edits: readonly Edit[]): void {
+    setDraft(edits.reduce(withEdit, draft.value))
   }
   function putForNow(hand: Hand): void {
     setDraft(withHand(draft.value, hand))
@@ -182,6 +193,6 @@ export const useBoard = defineStore('board', () => {
 
   return {
     snap, callId, revision, drafts, draft, dirty, viewFrom, layers, choices, calls, callSheet, board, sheet, job, problem, tryProblem, trying, phase, selected, panel,
-    start, lineUp, chooseCall, setDraft, undo: () => step(undo), redo: () => step(redo), trySentence, phrasesAt, putForNow, placeMan, asWritten, keepFormation, saveAs, saveNext, rebase,
+    start, lineUp, shown, chooseCall, setDraft, undo: () => step(undo), redo: () => step(redo), trySentence, phrasesAt, repairsOf, apply, putForNow, placeMan, asWritten, keepFormation, saveAs, saveNext, rebase,
   }
 })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { CallSheet } from '../api/types'
-import { EMPTY, freshRung, ladderOf, withEdit, withHand, withoutHand } from './draft'
+import { EMPTY, freshRung, ladderOf, THIS_WEEK, weekOf, withEdit, withHand, withoutHand } from './draft'
 
 const sheet: CallSheet = {
   id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: 'd', motion: [], checks: [], layers: [], meantFor: [], points: [],
@@ -18,6 +18,13 @@ describe('draft', () => {
     draft = withEdit(draft, { rung: 'anvil-fog/mike/own-2', sentence: 'align gap A @ 6' })
     expect(ladderOf(sheet, 'mike', draft).map((r) => r.id)).toEqual(['anvil-fog/mike/own-2', 'anvil-fog/mike/own-1', 'fog/hook-strong/base', 'anvil/mike/base'])
     expect(freshRung('anvil-fog', 'mike', draft, sheet)).toBe('anvil-fog/mike/own-3')
+  })
+  it('puts rungs of this week above everything and knows them all', () => {
+    const week = freshRung(THIS_WEEK, 'mike', EMPTY, sheet)
+    const draft = withEdit(withEdit(EMPTY, { rung: week, sentence: 'key centre' }), { rung: 'anvil-fog/mike/own-1', sentence: 'align gap A @ 5' })
+    expect(ladderOf(sheet, 'mike', draft).map((r) => r.layer)).toEqual(['plan', 'call', 'coverage', 'front'])
+    expect(weekOf(sheet, draft)).toEqual([week])
+    expect(weekOf(sheet, withEdit(draft, { rung: week, sentence: '' }))).toEqual([])
   })
   it('keeps one sentence per rung and one place per man', () => {
     const twice = withEdit(withEdit(EMPTY, { rung: 'r/a/b', sentence: '1' }), { rung: 'r/a/b', sentence: '2' })

@@ -1,10 +1,22 @@
 import { describe, expect, it } from 'vitest'
 import type { FieldRow } from '../api/types'
-import { drawingOf, rectOf, spotWords, yardLines } from './field'
+import { drawingOf, freeSpot, pathOf, rectOf, spotWords, yardLines } from './field'
 
 const field: FieldRow = { code: 'hs', leftSideline: -17.78, rightSideline: 35.55, leftHash: 0, rightHash: 17.77, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7, painted: true }
 
 describe('field', () => {
+  it('finds the nearest spot that covers nobody', () => {
+    const free = freeSpot({ x: 0, y: 0 }, [])
+    expect(free.x).toBeCloseTo(12.7, 1)
+    expect(free.y).toBeCloseTo(-12.7, 1)
+    const marks = [{ x: 13, y: -13, reach: 20 }, { x: -20, y: -13, reach: 20 }]
+    const p = freeSpot({ x: 0, y: 0 }, marks)
+    expect(marks.every((m) => Math.abs(m.x - p.x) >= 20 || Math.abs(m.y - p.y) >= 20)).toBe(true)
+    expect(Math.hypot(p.x, p.y)).toBeLessThan(40)
+  })
+  it('draws a way from the man to where he goes', () => {
+    expect(pathOf({ x: 0, y: 10 }, { x: 20, y: 0 })).toBe('M0 10Q15 6.5 20 0')
+  })
   it('goes from yards to the drawing and back, from both ends', () => {
     for (const from of ['offence', 'defence'] as const) {
       const drawing = drawingOf(field, from)

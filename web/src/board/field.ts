@@ -65,3 +65,21 @@ export function rectOf(drawing: Drawing, box: { xMin: number; xMax: number; yMin
   const b = drawing.fieldToSvg({ x: box.xMax, y: box.yMin })
   return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) }
 }
+
+/** The way of a movement: sideways first, then through. */
+export function pathOf(from: SvgPoint, to: SvgPoint): string {
+  const bend = { x: from.x + (to.x - from.x) * 0.75, y: from.y + (to.y - from.y) * 0.35 }
+  return `M${from.x} ${from.y}Q${bend.x} ${bend.y} ${to.x} ${to.y}`
+}
+
+/** The nearest spot round a point that covers none of the marks; the first tried lies up and to the right. */
+export function freeSpot(round: SvgPoint, marks: readonly (SvgPoint & { reach: number })[]): SvgPoint {
+  for (let radius = 18; radius < 120; radius += 8) {
+    for (let turn = 0; turn < 12; turn++) {
+      const angle = -Math.PI / 4 - (turn % 2 ? -1 : 1) * Math.ceil(turn / 2) * (Math.PI / 6)
+      const p = { x: round.x + radius * Math.cos(angle), y: round.y + radius * Math.sin(angle) }
+      if (!marks.some((m) => Math.abs(m.x - p.x) < m.reach && Math.abs(m.y - p.y) < m.reach)) return p
+    }
+  }
+  return round
+}

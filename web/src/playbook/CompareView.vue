@@ -3,9 +3,11 @@ import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
-import type { Comparison } from '../api/types'
+import type { Comparison, RunComparison } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/FieldDrawing.vue'
+import { flat, grouped } from '../board/findings'
+import RunBlocks from '../board/RunBlocks.vue'
 import SnapWord from '../board/SnapWord.vue'
 
 const board = useBoard()
@@ -17,6 +19,10 @@ const second = computed(() => String(route.query.second ?? 'anvil-fog'))
 const found = shallowRef<Comparison>()
 const selected = ref<string>()
 const trouble = ref('')
+const play = ref('')
+const left = ref(false)
+const blocks = shallowRef<RunComparison>()
+const runs = computed(() => [{ id: '', name: 'no run' }, ...(choices.value?.runs ?? [])])
 const SIDES = [{ id: 'false', name: 'right' }, { id: 'true', name: 'left' }]
 
 async function compare(): Promise<void> {
@@ -27,6 +33,17 @@ async function compare(): Promise<void> {
     trouble.value = problemOf(error).detail
   }
 }
+/** The same run at both: what it meets in each. */
+async function runAtBoth(): Promise<void> {
+  blocks.value = undefined
+  if (!play.value) return
+  try {
+    blocks.value = await answer(client.POST('/api/board/run-compare', { body: { snap: snap.value, first: first.value, second: second.value, play: play.value, left: left.value } }))
+  } catch (error) {
+    trouble.value = problemOf(error).detail
+  }
+}
+watch([first, second, snap, play, left], () => void runAtBoth(), { deep: true })
 onMounted(async () => {
   if (!choices.value) await board.start()
 })
@@ -51,6 +68,8 @@ const gone = (which: 'first' | 'second', job: string): boolean => !!found.value 
         <em>with</em> <SnapWord :value="second" label="Second call" :options="calls" strong @pick="choose('second', $event)" />
         <em>against</em> <SnapWord :value="snap.formation" label="Formation" :options="choices?.formations ?? []" @pick="snap.formation = $event" />
         <SnapWord :value="String(snap.mirrored)" label="Strong side" :options="SIDES" @pick="snap.mirrored = $event === 'true'" />
+        <em>running</em> <SnapWord :value="play" label="Run" :options="runs" @pick="play = $event" />
+        <SnapWord v-if="play" :value="String(left)" label="To which side" :options="SIDES" @pick="left = $event === 'true'" />
       </h1>
       <button type="button" class="button" @click="router.replace({ query: { first: second, second: first } })">Turn round</button>
     </header>
@@ -58,9 +77,15 @@ const gone = (which: 'first' | 'second', job: string): boolean => !!found.value 
     <template v-if="found">
       <section v-for="which in (['first', 'second'] as const)" :key="which" class="field">
         <h2>{{ which === 'first' ? found.firstName : found.secondName }} <small>{{ found[which].box }}</small></h2>
-        <FieldDrawing :field="found.field" :sheet="found[which]" from="offence" :layers="['areas']" :selected="selected" @pick="selected = $event" />
+        <FieldDrawing :field="found.field" :sheet="found[which]" :listed="flat(grouped(found[which].findings, []))" from="offence" :layers="['areas']" :selected="selected" @pick="selected = $event" />
       </section>
-      <section class="table" aria-label="What differs" tabindex="0">
+      <section v-if="play" class="table two" aria-label="Blocks side by side" tabindex="0">
+        <div v-for="which in (['first', 'second'] as const)" :key="which">
+          <RunBlocks v-if="blocks?.[which]" :run="blocks[which]!" :jobs="found[which].jobs" :selected="selected" @pick="selected = $event" />
+          <p v-else class="sum">{{ blocks ? 'This formation cannot run it to that side against this front.' : 'Running it.' }}</p>
+        </div>
+      </section>
+      <section v-else class="table" aria-label="What differs" tabindex="0">
         <p class="sum"><b>{{ men.length }}</b> {{ men.length === 1 ? 'man changes' : 'men change' }} a part, <b>{{ found.rows.length }}</b> parts in all; {{ same }} do the same in both.</p>
         <table>
           <thead><tr><th>Man</th><th>Part</th><th>{{ found.firstName }}</th><th>{{ found.secondName }}</th></tr></thead>
@@ -84,4 +109,5 @@ h2 { font: 700 16px/1 var(--narrow); padding: 8px 14px 4px; } h2 small { font-we
 thead th { text-align: left; font: 700 13px/1.2 var(--narrow); border-bottom: 1.5px solid var(--ink); padding: 4px 10px 4px 0; position: sticky; top: -6px; background: var(--card); }
 tbody { cursor: pointer; } tbody.on { background: var(--pick); } tbody th { text-align: left; vertical-align: top; font: 700 15px/1.3 var(--narrow); padding: 4px 10px 4px 4px; border-bottom: 1px solid var(--rule); } tbody th small { font-weight: 400; color: var(--soft); }
 td { padding: 3px 14px 3px 0; vertical-align: top; border-bottom: 1px solid var(--faint); } .part { color: var(--soft); width: 80px; } .trouble { grid-column: 1 / 3; color: var(--bust); font-weight: 600; padding: 14px 20px; }
+.two { display: grid; grid-template-columns: 1fr 1fr; gap: 28px; }
 </style>

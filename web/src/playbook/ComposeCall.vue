@@ -14,13 +14,19 @@ const problem = ref<Problem>()
 const PARTS = [{ kind: 'front', may: false }, { kind: 'coverage', may: false }, { kind: 'movement', may: true }, { kind: 'pressure', may: true }]
 const layers = computed(() => PARTS.map((p) => parts.value[p.kind]!).filter(Boolean))
 
+/** Enter and a click in one moment make one call. */
+const making = ref(false)
 async function make(): Promise<void> {
+  if (making.value) return
+  making.value = true
   try {
     const id = await playbook.compose(name.value, layers.value)
     emit('done')
     await router.push(`/playbook/call/${id}`)
   } catch (error) {
     problem.value = problemOf(error)
+  } finally {
+    making.value = false
   }
 }
 </script>

@@ -67,7 +67,7 @@ const nothing = computed(() => cells.value.filter((c) => !rungOf(c)).length)
 <style scoped>
 .strip { min-height: 0; overflow-y: auto; }
 .tally { display: flex; flex-wrap: wrap; gap: 4px 14px; font: 400 13px/1.4 var(--narrow); padding: 8px 12px; border-bottom: 1px solid var(--rule); position: sticky; top: 0; background: var(--card); z-index: 1; }
-i { font: 700 12px/1 var(--narrow); border: 1.5px solid var(--ink); border-radius: 50%; padding: 1px 5px 2px; font-style: normal; }
+i { display: inline-block; width: 18px; height: 18px; text-align: center; font: 700 12px/14px var(--narrow); border: 1.5px solid var(--ink); border-radius: 50%; font-style: normal; }
 ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(138px, 1fr)); }
 li { border-right: 1px solid var(--rule); border-bottom: 1px solid var(--rule); }
 li.other { background: repeating-linear-gradient(-45deg, transparent 0 7px, var(--faint) 7px 8px); }

@@ -4,11 +4,14 @@ import { computed, onMounted, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/FieldDrawing.vue'
+import { flat, grouped } from '../board/findings'
+import { usePlays } from '../board/playsStore'
 import { spotWords } from '../board/field'
 import { savePng, saveSvg } from '../board/picture'
 import SnapWord from '../board/SnapWord.vue'
 
 const board = useBoard()
+const { mutes } = storeToRefs(usePlays())
 const route = useRoute()
 const { snap, choices, callSheet, callId, board: answer, sheet, problem } = storeToRefs(board)
 const SIDES = [{ id: 'false', name: 'right' }, { id: 'true', name: 'left' }]
@@ -43,15 +46,20 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
     <p v-if="problem" class="trouble" role="alert">{{ problem.detail }}</p>
     <article v-if="answer && sheet && callSheet" class="card">
       <div class="head"><h2>{{ callSheet.name }}</h2><p>{{ callSheet.layers.map((l) => l.name).join(' · ') }}<br>against {{ formation }}, {{ snap.mirrored ? 'left' : 'right' }}; ball on {{ spotWords(snap.toGoal) }}</p></div>
-      <div ref="drawing" class="drawing"><FieldDrawing :field="answer.field" :sheet="sheet" from="offence" :layers="['gaps', 'areas']" /></div>
+      <div ref="drawing" class="drawing"><FieldDrawing :field="answer.field" :sheet="sheet" :listed="flat(grouped(sheet.findings, mutes))" from="offence" :layers="['gaps', 'areas', 'paths']" /></div>
       <table>
         <thead><tr><th>Man</th><th v-for="p in SHOWN" :key="p">{{ p }}</th></tr></thead>
         <tbody><tr v-for="j in sheet.jobs" :key="j.id"><th scope="row">{{ j.label }} <small>{{ j.id.replaceAll('-', ' ') }}</small></th><td v-for="p in SHOWN" :key="p">{{ j.parts.find((x) => x.part === p)?.shown }}</td></tr></tbody>
       </table>
+      <div v-if="sheet.cones.length" class="cones">
+        <h3>Cone map</h3>
+        <p>Yards from the left sideline as the offence stands, and off the line of scrimmage.</p>
+        <ol><li v-for="c in sheet.cones" :key="`${c.fromLeft} ${c.depth}`"><b>{{ c.fromLeft.toFixed(1) }}</b> across, <b>{{ c.depth.toFixed(0) }}</b> deep</li></ol>
+      </div>
       <div class="foot">
         <div><h3>Coaching points</h3><ul><li v-for="p in callSheet.points" :key="p">{{ p }}</li></ul></div>
         <div><h3>When the picture changes</h3><ul><li v-for="m in [...callSheet.checks, ...callSheet.motion]" :key="m">{{ m }}</li></ul></div>
-        <div><h3>What to look out for</h3><ul><li v-for="(f, i) in sheet.findings.slice(0, 5)" :key="i"><b>{{ f.severity }}</b> {{ f.title }}</li><li v-if="!sheet.findings.length">Nothing found against this formation.</li></ul></div>
+        <div><h3>What to look out for</h3><ul><li v-for="l in flat(grouped(sheet.findings, mutes)).slice(0, 6)" :key="l.n"><b>{{ l.muted ? 'lived with' : l.finding.severity }}</b> {{ l.finding.title }}<template v-if="l.muted"> {{ l.muted.reason }}</template></li><li v-if="!sheet.findings.length">Nothing found against this formation.</li></ul></div>
       </div>
       <p class="caution">Contact: heads up and out of it. Stop at any sign of concussion or heat illness; local rules, the governing body and licensed medical staff decide.</p>
     </article>
@@ -68,6 +76,7 @@ header { display: flex; align-items: center; gap: 14px; min-height: 64px; paddin
 .drawing { height: 330px; margin: 8px 0; }
 table { width: 100%; border-collapse: collapse; font: 400 13px/1.3 var(--narrow); } th { text-align: left; font-weight: 700; white-space: nowrap; } thead th { border-bottom: 1.5px solid #000; text-transform: capitalize; } tbody th small { font-weight: 400; } td, th { padding: 2.5px 10px 2.5px 0; border-bottom: 1px solid #bbb; vertical-align: top; }
 .foot { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 22px; margin-top: 10px; } h3 { font: 700 14px/1.3 var(--narrow); } .foot li { font: 400 13px/1.4 var(--narrow); padding-left: 10px; text-indent: -10px; } .foot li::before { content: '– '; }
+.cones ol { columns: 4; list-style-position: inside; } .cones p { color: var(--soft); font-size: 13px; }
 .caution { font: 400 12.5px/1.35 var(--narrow); border-top: 1.5px solid #000; margin-top: 10px; padding-top: 5px; } .trouble { color: var(--bust); padding: 20px; font-weight: 600; }
 @media print { .page { overflow: visible; height: auto; } .card { border: 0; margin: 0; padding: 0; max-width: none; } @page { size: letter; margin: 12mm; } .drawing { height: 88mm; } }
 </style>

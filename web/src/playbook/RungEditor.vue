@@ -4,7 +4,7 @@ import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useBoard } from '../board/boardStore'
-import { withEdit } from '../board/draft'
+import { THIS_WEEK, withEdit } from '../board/draft'
 import RulesPanel from '../board/RulesPanel.vue'
 import SaveBar from '../board/SaveBar.vue'
 import SnapWord from '../board/SnapWord.vue'
@@ -47,7 +47,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   if (typing(event.target) || saveBar.value?.open || event.ctrlKey || event.metaKey) return
   const act: Record<string, () => void> = {
     ArrowLeft: () => walk(-1), ArrowRight: () => walk(1), u: board.undo, y: board.redo,
-    a: () => mayWrite.value && rules.value?.add(), s: () => board.dirty && mayWrite.value && void saveBar.value?.save(),
+    a: () => mayWrite.value && rules.value?.add(), w: () => mayWrite.value && rules.value?.add(THIS_WEEK), s: () => board.dirty && mayWrite.value && void saveBar.value?.save(),
   }
   const found = act[event.key]
   if (!found) return
@@ -66,7 +66,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <em>· against</em> <SnapWord :value="snap.formation" label="Formation" :options="formations" @pick="snap.formation = $event" />
       </h1>
       <SaveBar v-if="mayWrite" ref="saveBar" />
-      <span class="hint"><span class="key">←</span> <span class="key">→</span> man <span class="key">A</span> add <span class="key">U</span> undo</span>
+      <span class="hint"><span class="key">←</span> <span class="key">→</span> man <span class="key">A</span> add <span class="key">W</span> this week <span class="key">U</span> undo</span>
     </header>
     <section aria-label="His rules" tabindex="0">
       <p v-if="problem" class="trouble" role="alert">{{ problem.detail }}</p>

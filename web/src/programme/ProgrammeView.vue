@@ -3,6 +3,7 @@ import { computed, onMounted, ref, shallowRef } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { ConventionSheet } from '../api/types'
 import { useBoard } from '../board/boardStore'
+import HouseTabs from './HouseTabs.vue'
 
 const board = useBoard()
 const sheet = shallowRef<ConventionSheet>()
@@ -40,13 +41,13 @@ async function choose(): Promise<void> {
 <template>
   <div class="programme">
     <header>
-      <h1 class="sentence">House conventions <em>of the programme: where practitioners differ, what we teach.</em></h1>
+      <HouseTabs />
       <span v-if="said && !changed.length" class="sound" role="status">{{ said }}</span>
       <button type="button" class="button main" :disabled="!changed.length" @click="choose">{{ changed.length ? `Put ${changed.length} in force` : 'Nothing changed' }}</button>
     </header>
     <section aria-label="Settings" tabindex="0">
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }} <button type="button" class="link" @click="load">Load them anew</button></p>
-      <p v-if="sheet" class="soft lead">Landmark set in force: {{ sheet.landmarks }}.<template v-if="sheet.chosenBy"> Last chosen by {{ sheet.chosenBy }}, {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template> The first of each is the default. Calls, findings, cards and film are answered by what is in force.</p>
+      <p v-if="sheet" class="soft lead">Where practitioners differ, what we teach. Landmark set in force: {{ sheet.landmarks }}.<template v-if="sheet.chosenBy"> Last chosen by {{ sheet.chosenBy }}, {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template> The first of each is the default. Calls, findings, cards and film are answered by what is in force.</p>
       <fieldset v-for="s in sheet?.settings ?? []" :key="s.id" :class="{ changed: chosen[s.id] !== s.chosen }">
         <legend>{{ s.title }}</legend>
         <p class="soft">{{ s.why }}</p>
@@ -59,7 +60,7 @@ async function choose(): Promise<void> {
 <style scoped>
 .programme { display: grid; grid-template-rows: auto minmax(0, 1fr); height: 100%; }
 header { display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
-.sentence { font-size: 19px; flex: 1; } em { font-style: normal; color: var(--soft); } .sound { color: var(--sound); font-weight: 600; }
+.sound { color: var(--sound); font-weight: 600; }
 section { overflow-y: auto; padding: 12px 20px 24px; display: grid; grid-template-columns: repeat(auto-fill, minmax(350px, 1fr)); gap: 0 28px; align-content: start; }
 .lead, .trouble { grid-column: 1 / -1; padding-bottom: 10px; } .trouble { color: var(--bust); font-weight: 600; }
 fieldset { border: 0; border-top: 1.5px solid var(--rule); border-left: 4px solid transparent; padding: 8px 0 14px 10px; margin: 0; } fieldset.changed { border-left-color: var(--accent); }

@@ -24,10 +24,11 @@ function turnPaper(): void {
         <b>Mensch</b>
         <RouterLink to="/board">Board</RouterLink>
         <RouterLink to="/playbook" :class="{ on: $route.path.startsWith('/playbook') }">Playbook</RouterLink>
+        <RouterLink to="/plan">Plan</RouterLink>
         <template v-if="session.me?.mayWrite">
           <RouterLink to="/film" :class="{ on: $route.path.startsWith('/film') }">Film</RouterLink>
           <RouterLink to="/grades">Grades</RouterLink>
-          <RouterLink to="/programme">House</RouterLink>
+          <RouterLink to="/programme" :class="{ on: $route.path.startsWith('/programme') }">House</RouterLink>
         </template>
         <span class="foot">
           <button v-if="session.me" type="button" @click="turnPaper">{{ themeName === 'day' ? 'Night' : 'Day' }}</button>

@@ -1,0 +1,81 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { client } from '../api/client'
+import type { PassSheet, PlaySheet, RunSheet } from '../api/types'
+import { finding, job, sheet } from '../testing/fixtures'
+import { useBoard } from './boardStore'
+import { drawingOf } from './field'
+import PlayDrawing from './PlayDrawing.vue'
+import PlaysPanel from './PlaysPanel.vue'
+import { usePlays } from './playsStore'
+
+const AGAINST: PlaySheet = {
+  verdicts: [], findings: [finding('weak', 'nickel is in conflict.', ['nickel'])],
+  runs: [{ id: 'power', name: 'Power', side: 'right', outcome: 'offence', shortBy: 1, hitters: [] }, { id: 'iso', name: 'Iso', side: 'left', outcome: 'defence', shortBy: 0, hitters: ['nickel'] }],
+  passes: [{ id: 'smash', name: 'Smash', side: 'right', matched: 4, routes: 5, given: 'hitch by Z' }],
+  protections: [{ name: 'Five-man half slide', men: 5, rushers: 6, free: ['nickel'], oneOnOne: 5, seconds: 2.2, contain: ['left'], windows: ['flat left'], slide: 'left' }],
+  travels: [{ job: 'nickel', yards: 4, seconds: 1.2 }], pairs: [{ call: 'Anvil Fog', by: 'nickel', yards: 7.7, men: 4, stance: '' }],
+}
+const POWER: RunSheet = {
+  id: 'power', name: 'Power', side: 'right', point: { x: 3, y: 0 }, ballSeconds: 1.7, outcome: 'offence', read: ['free'], free: [{ job: 'nickel', seconds: 1.5, delay: 'boot', inTime: true }],
+  fit: { gaps: 4, inserted: ['LG', 'FB'], left: ['LG'], men: ['nickel'], exchange: ['free'], shortBy: 1 }, blocks: [{ blockers: ['RT', 'RG'], how: 'down', defender: 'nickel', then: 'free', grade: 'easy', why: 'two on him at the snap', atPoint: true, from: { x: 2, y: 0 }, to: { x: 2, y: 1 } }],
+}
+const SMASH: PassSheet = {
+  id: 'smash', name: 'Smash', side: 'right', throwSeconds: 2.3, attacks: 'the corner', matched: 1, given: 'hitch by Z',
+  routes: [{ man: 'Z', number: '#1 right', route: 'hitch', way: [{ x: 16, y: 0 }, { x: 16, y: 6 }], caught: { x: 16, y: 5 }, seconds: 2.6, covers: [], state: 'nobody', lost: '', rub: '' }, { man: 'Y', number: '#2 right', route: 'corner', way: [{ x: 9, y: 0 }, { x: 9, y: 9 }], caught: { x: 20, y: 17 }, seconds: 3.9, covers: [{ job: 'free', by: 'deep', lateSeconds: 0.6 }], state: 'late', lost: 'inside leverage, breaks out', rub: '' }],
+}
+
+describe('plays against a line-up', () => {
+  beforeEach(() => {
+    localStorage.clear()
+    setActivePinia(createPinia())
+    vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() } as never)
+    vi.spyOn(client, 'POST').mockImplementation(((path: string) => Promise.resolve({ data: path.endsWith('against') ? AGAINST : path.endsWith('/run') ? POWER : SMASH, response: new Response() })) as never)
+  })
+  afterEach(() => vi.restoreAllMocks())
+
+  async function panel() {
+    const lineup = sheet([job('nickel', 'NB', 7), job('free', 'FS', 2)], [finding('note', 'One.')])
+    const board = useBoard()
+    const plays = usePlays()
+    board.board = { phases: [lineup] } as never
+    expect(plays.findings.map((f) => f.title)).toEqual(['One.'])
+    await new Promise((done) => setTimeout(done, 150))
+    await flushPromises()
+    return { plays, wrapper: mount(PlaysPanel, { props: { lineup } }) }
+  }
+  it('come a moment after the line-up and take its findings over', async () => {
+    const { plays, wrapper } = await panel()
+    expect(plays.findings.map((f) => f.title)).toEqual(['nickel is in conflict.'])
+    expect(wrapper.findAll('.lines li').map((l) => l.text())).toEqual(['−Power right1 gap short', '+Iso leftfree: NB'])
+  })
+  it('are walked; the picked run shows its blocks, who is free and who must come over', async () => {
+    const { wrapper } = await panel()
+    await (wrapper.vm as unknown as { walk(by: number): Promise<void> }).walk(1)
+    await flushPromises()
+    const text = wrapper.find('.blocks').text()
+    for (const said of ['LG and FB arrive', '1 short', 'FS must come over', 'RT + RG down', 'then FS', 'left to be read', 'holds for the boot', 'in time']) expect(text).toContain(said)
+  })
+  it('show each route with who has it, late, lost or nobody', async () => {
+    const { wrapper } = await panel()
+    await wrapper.findAll('.kinds button')[1]!.trigger('click')
+    await wrapper.find('.lines button').trigger('click')
+    await flushPromises()
+    const text = wrapper.find('[aria-label=Routes]').text()
+    for (const said of ['1 of 2 routes', 'gives the hitch by Z', 'nobody', 'FS by deep, 0.6 s late', 'inside leverage, breaks out']) expect(text).toContain(said)
+  })
+  it('tell the rush against each protection and what gives the call away', async () => {
+    const { wrapper } = await panel()
+    await wrapper.findAll('.kinds button')[2]!.trigger('click')
+    expect(wrapper.find('[aria-label=Rush]').text()).toContain('NB free, 5 one on one; first man there in 2.2 s (gun, model). Contain only left. Left open: flat left.')
+    await wrapper.findAll('.kinds button')[3]!.trigger('click')
+    expect(wrapper.find('[aria-label=Tells]').text()).toContain('Told from Anvil Fog by NB, 7.7 yd; 4 men in all')
+  })
+  it('are drawn: a bar a block, a way a route, a cross where nobody is', () => {
+    const drawing = drawingOf({ code: 'hs', leftSideline: -26, rightSideline: 26, leftHash: -9, rightHash: 9, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7, painted: true }, 'offence')
+    expect(mount(PlayDrawing, { props: { drawing, run: POWER } }).findAll('path.block')).toHaveLength(1)
+    const pass = mount(PlayDrawing, { props: { drawing, pass: SMASH } })
+    expect([pass.findAll('.way').length, pass.findAll('.open').length, pass.findAll('.caught').length]).toEqual([2, 1, 1])
+  })
+})

@@ -1,0 +1,46 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { client } from '../api/client'
+import { finding } from '../testing/fixtures'
+import { useBoard } from './boardStore'
+import TriedRepairs from './TriedRepairs.vue'
+
+const EDIT = { rung: 'anvil-fog/end-away/repair-1', sentence: 'when 1 receivers on my side: run B gap' }
+const ROW = { edits: [EDIT], costs: [{ severity: 'note', title: 'A note.' }], men: 1, parts: 1, rushersLost: 1, elsewhere: { formations: 12, jobs: 3, newBusts: 0, newWeak: 1, mended: 2 } }
+
+async function repairs(data: unknown) {
+  localStorage.clear()
+  setActivePinia(createPinia())
+  const post = vi.spyOn(client, 'POST').mockResolvedValue({ data, response: new Response() } as never)
+  const wrapper = mount(TriedRepairs, { props: { finding: finding('bust', 'Nobody has the B gap left.'), mayWrite: true }, attachTo: document.body })
+  await flushPromises()
+  return { wrapper, post, board: useBoard() }
+}
+
+describe('tried repairs', () => {
+  beforeEach(() => vi.restoreAllMocks())
+  afterEach(() => (document.body.innerHTML = ''))
+  it('asks for the finding, says what each costs here and elsewhere, and applies one as one step of undo', async () => {
+    const { wrapper, post, board } = await repairs({ repairs: [ROW], tried: 130 })
+    expect((post.mock.calls[0] as unknown as [string, { body: object }])[1].body).toMatchObject({ check: 'gaps', title: 'Nobody has the B gap left.', phase: 0 })
+    expect(wrapper.text()).toContain('end away when 1 receivers on my side: run B gap')
+    expect(wrapper.text()).toContain('one man learns something else; 1 rusher fewer; note: A note. It changes 3 of 12 other formations: 2 mended, 0 new busts, 1 new weak.')
+    expect(wrapper.text()).toContain('The cheapest of 130 changes tried')
+    expect(document.activeElement?.textContent).toBe('Apply')
+    await wrapper.find('button').trigger('click')
+    expect(board.draft.edits).toEqual([EDIT])
+    expect(wrapper.emitted('applied')).toHaveLength(1)
+    board.undo()
+    expect(board.draft.edits).toEqual([])
+  })
+  it('asks for others than those it has shown', async () => {
+    const { wrapper, post } = await repairs({ repairs: [ROW], tried: 130 })
+    await wrapper.find('.link').trigger('click')
+    await flushPromises()
+    expect((post.mock.calls[1] as unknown as [string, { body: { seen: object } }])[1].body.seen).toEqual([[EDIT]])
+  })
+  it('says when nothing tried mends it', async () => {
+    expect((await repairs({ repairs: [], tried: 97 })).wrapper.text()).toContain('None of the 97 changes tried')
+  })
+})

@@ -1,0 +1,91 @@
+import { useDebounceFn } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { answer, client, problemOf } from '../api/client'
+import type { FindingRow, Muted, PassSheet, PlaySheet, RunSheet } from '../api/types'
+import { useBoard } from './boardStore'
+import { grouped } from './findings'
+
+/** A play picked in the list. */
+export interface Picked { kind: 'run' | 'pass'; id: string; left: boolean }
+
+const AFTER_PAINT_MILLIS = 80
+
+/** What the line-up on the board meets. The line-up comes first; this follows a moment later and says so until it is there. */
+export const usePlays = defineStore('plays', () => {
+  const board = useBoard()
+  const sheet = shallowRef<PlaySheet>()
+  const mutes = shallowRef<Muted[]>([])
+  const picked = ref<Picked>()
+  const run = shallowRef<RunSheet>()
+  const pass = shallowRef<PassSheet>()
+  const pointed = ref<string>()
+  const trouble = ref('')
+  const asking = ref(false)
+
+  const at = computed(() => Math.min(board.phase, (board.board?.phases.length ?? 1) - 1))
+  /** Against the plays once they are in; until then what the line-up shows by itself. */
+  const findings = computed<FindingRow[]>(() => sheet.value?.findings ?? board.sheet?.findings ?? [])
+  const groups = computed(() => grouped(findings.value, mutes.value))
+
+  let asked = 0
+  async function ask(): Promise<void> {
+    const mine = ++asked
+    asking.value = true
+    try {
+      const found = await answer(client.POST('/api/board/against', { body: { board: board.shown(), phase: at.value } }))
+      if (mine !== asked) return
+      sheet.value = found
+      trouble.value = ''
+      await draw()
+    } catch (error) {
+      if (mine === asked) trouble.value = problemOf(error).detail
+    } finally {
+      if (mine === asked) asking.value = false
+    }
+  }
+  /** The picked play in full; one that this picture cannot run is put away. */
+  async function draw(): Promise<void> {
+    const play = picked.value
+    const lines = play?.kind === 'run' ? sheet.value?.runs : sheet.value?.passes
+    const there = play && lines?.some((l) => l.id === play.id && (l.side === 'left') === play.left)
+    run.value = undefined
+    pass.value = undefined
+    if (!play || !there) return
+    const body = { board: board.shown(), phase: at.value, play: play.id, left: play.left }
+    if (play.kind === 'run') run.value = await answer(client.POST('/api/board/run', { body }))
+    else pass.value = await answer(client.POST('/api/board/pass', { body }))
+  }
+  async function pick(play: Picked | undefined): Promise<void> {
+    picked.value = play
+    try {
+      await draw()
+    } catch (error) {
+      trouble.value = problemOf(error).detail
+    }
+  }
+
+  async function loadMutes(): Promise<void> {
+    mutes.value = await answer(client.GET('/api/mutes', { params: { query: { call: board.callId } } }))
+  }
+  async function mute(finding: FindingRow, reason: string): Promise<void> {
+    await answer(client.POST('/api/mutes', { body: { call: board.callId, check: finding.check, title: finding.title, reason } }))
+    await loadMutes()
+  }
+  async function unmute(id: number): Promise<void> {
+    await answer(client.DELETE('/api/mutes/{id}', { params: { path: { id } } }))
+    await loadMutes()
+  }
+
+  /** The line-up is painted first; who walks quickly through formations asks once. */
+  const askSoon = useDebounceFn(() => void ask(), AFTER_PAINT_MILLIS)
+  watch(() => [board.board, at.value], () => {
+    if (!board.board) return
+    sheet.value = undefined
+    pointed.value = undefined
+    asking.value = true
+    void askSoon()
+  })
+  watch(() => board.callId, () => void loadMutes().catch(() => (mutes.value = [])), { immediate: true })
+  return { sheet, mutes, picked, run, pass, pointed, trouble, asking, findings, groups, ask, pick, mute, unmute, loadMutes }
+})

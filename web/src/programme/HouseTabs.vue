@@ -1,0 +1,16 @@
+<script setup lang="ts">
+/** The views of the programme's own page. */
+</script>
+
+<template>
+  <nav aria-label="House">
+    <RouterLink to="/programme">House conventions</RouterLink>
+    <RouterLink to="/programme/roster">Roster</RouterLink>
+  </nav>
+</template>
+
+<style scoped>
+nav { display: flex; gap: 18px; flex: 1; }
+a { font: 600 19px/1.4 var(--serif); color: var(--soft); text-decoration: none; border-bottom: 3px solid transparent; }
+a.router-link-exact-active { color: var(--ink); border-bottom-color: var(--accent); }
+</style>
