@@ -145,7 +145,7 @@ class BoardIT {
     private static void edit(Page page, String job, String sentence) {
         strip(page, job).click();
         page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();
-        page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung on top")).click();
+        page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung")).click();
         page.keyboard().type(sentence);
         assertThat(page.locator(".fine")).isVisible();
         page.keyboard().press("Enter");

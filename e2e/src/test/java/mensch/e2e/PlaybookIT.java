@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -78,6 +79,79 @@ class PlaybookIT {
         Download drawing = page.waitForDownload(() -> page.locator("button", new Page.LocatorOptions().setHasText("SVG")).click());
         Assertions.assertThat(drawing.suggestedFilename()).isEqualTo("otter-plover-empty-3x2.svg");
         Chromium.assertAccessible(page);
+    }
+
+    @Test
+    void theRosterSaysWhoPlaysAndTheStripAndTheChangesNameHim(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/programme/roster");
+        assertThat(page.locator("tbody tr")).not().hasCount(0);
+        Chromium.assertAccessible(page);
+        page.locator("[aria-label='Sides of tackle']").selectOption("");
+        page.locator("button", new Page.LocatorOptions().setHasText("Save the roster")).click();
+        assertThat(page.locator("[role=status]")).containsText("Saved");
+        page.navigate("http://127.0.0.1:" + port + "/board");
+        page.selectOption("[aria-label=Motion]", "trade");
+        Locator tackle = page.locator(".strip [data-job=tackle]");
+        assertThat(tackle).containsText("90 Tolley");
+        page.navigate("http://127.0.0.1:" + port + "/programme/roster");
+        page.locator("[aria-label='Sides of tackle']").selectOption("tackle|nose");
+        page.keyboard().press("Tab");
+        page.locator("button", new Page.LocatorOptions().setHasText("Save the roster")).click();
+        assertThat(page.locator("[role=status]")).containsText("Saved");
+        page.navigate("http://127.0.0.1:" + port + "/board");
+        page.locator(".phases button", new Page.LocatorOptions().setHasText("After")).click();
+        assertThat(tackle).containsText("72 Fenn");
+        page.keyboard().press("c");
+        assertThat(page.locator("aside")).containsText("You are nose now.");
+    }
+
+    @Test
+    void aRungForThisWeekSpeaksAndGoesAgain(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook/call/anvil-drizzle");
+        page.selectOption("[aria-label=Man]", "mike");
+        page.selectOption("[aria-label=Part]", "key");
+        page.locator("section[aria-label='His rules']").focus();
+        page.keyboard().press("w");
+        page.keyboard().type("key centre ignore guard");
+        assertThat(page.locator(".fine")).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".now")).containsText("centre ignore guard");
+        assertThat(page.locator("section")).containsText(new String[] {"1 for this week"});
+        page.locator("button", new Page.LocatorOptions().setHasText("The week is over")).click();
+        assertThat(page.locator(".now")).containsText("near back then guard");
+    }
+
+    /** By keys alone: what breaks, repairs tried, the first applied, taken back. */
+    @Test
+    void aFindingIsMendedByOneKeyAndTakenBackByAnother(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        page.selectOption("[aria-label=Formation]", "double-wing");
+        page.selectOption("[aria-label=Call]", "anvil-eel");
+        Locator findings = page.locator("aside");
+        assertThat(findings).containsText("Nobody has the D gap left.");
+        page.locator(".facts").click();
+        page.keyboard().press("t");
+        assertThat(page.locator(".repairs .button").first()).isFocused();
+        Chromium.assertAccessible(page);
+        page.keyboard().press("Enter");
+        assertThat(findings).not().containsText("Nobody has the D gap left.");
+        page.locator(".facts").click();
+        page.keyboard().press("u");
+        assertThat(findings).containsText("Nobody has the D gap left.");
+    }
+
+    @Test
+    void aPlanIsAuditedAndACellOpensTheBoard(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/plan");
+        page.selectOption("[aria-label=Motions]", "false");
+        assertThat(page.locator("[aria-label^='Anvil Eel Fog against Double wing']")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".plan [role=status]")).hasCount(0);
+        Chromium.assertAccessible(page);
+        page.locator("[aria-label^='Anvil Eel Fog against Double wing']").click();
+        assertThat(page.locator("aside")).containsText("Nobody has the D gap left.");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".board aside")).containsText("Nobody has the D gap left.");
     }
 
     @Test

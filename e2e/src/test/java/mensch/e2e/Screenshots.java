@@ -43,7 +43,7 @@ public final class Screenshots {
             page.selectOption("[aria-label=Call]", "anvil-fog");
             page.locator(".strip [data-job=nickel] b").click();
             page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();
-            page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung on top")).click();
+            page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung")).click();
             page.keyboard().type("when 3 or more receivers on my side: align");
             shot(page, "board-rules");
             page.keyboard().press("Escape");
@@ -67,20 +67,55 @@ public final class Screenshots {
         shot(page, "playbook-rules");
         page.navigate(base() + "/playbook/compare?first=anvil-drizzle&second=anvil-frost");
         shot(page, "playbook-compare");
+        page.navigate(base() + "/playbook/compare?first=wedge-ice&second=maul-ice");
+        page.waitForTimeout(800);
+        page.selectOption("[aria-label=Formation]", "goal-32");
+        page.selectOption("[aria-label=Run]", "iso");
+        shot(page, "playbook-runs");
+        page.selectOption("[aria-label=Formation]", "pro-i");
         page.navigate(base() + "/playbook/card/anvil-heron");
         shot(page, "playbook-card");
         page.navigate(base() + "/programme");
         shot(page, "conventions");
+        page.navigate(base() + "/programme/roster");
+        shot(page, "roster");
+        page.navigate(base() + "/plan");
+        page.waitForTimeout(14_000);
+        shot(page, "plan");
         page.navigate(base() + "/board");
+        page.selectOption("[aria-label=Formation]", "double-wing");
+        page.selectOption("[aria-label=Call]", "anvil-eel");
+        page.waitForTimeout(800);
+        page.keyboard().press("t");
+        page.waitForTimeout(2500);
+        shot(page, "board-repairs");
+        plays(page);
         page.selectOption("[aria-label=Formation]", "flag-spread");
         page.waitForTimeout(800);
         page.selectOption("[aria-label=Call]", "tack-siskin");
         shot(page, "board-flag");
     }
 
+    private void plays(Page page) {
+        page.selectOption("[aria-label=Formation]", "pro-i");
+        page.selectOption("[aria-label=Hash]", "m");
+        page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        page.keyboard().press("v");
+        page.waitForTimeout(1500);
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        page.waitForTimeout(500);
+        page.locator(".lines button", new Page.LocatorOptions().setHasText("Power right")).click();
+        shot(page, "board-runs");
+        page.selectOption("[aria-label=Formation]", "trips-open");
+        page.waitForTimeout(1500);
+        page.locator(".kinds button", new Page.LocatorOptions().setHasText("passes")).click();
+        page.locator(".lines button", new Page.LocatorOptions().setHasText("Snag, four men right")).click();
+        shot(page, "board-passes");
+    }
+
     private void film(Page page) {
         page.navigate(base() + "/film");
-        shot(page, "film");
         page.locator("td a", new Page.LocatorOptions().setHasText("end zone")).click();
         shot(page, "film-end-zone");
         page.navigate(base() + "/film");

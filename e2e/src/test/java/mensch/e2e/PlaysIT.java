@@ -1,0 +1,93 @@
+package mensch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
+import mensch.app.RunningApp;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Plays run at a call in the browser, by keys alone: findings walked and muted, blocks and routes looked at, two fronts against one run. */
+@ExtendWith(RunningApp.class)
+class PlaysIT {
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void open() {
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void close() {
+        chromium.assertNoScriptErrors();
+        chromium.close();
+    }
+
+    @Test
+    void findingsAreWalkedMutedWithAReasonAndSaidAgain(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        page.selectOption("[aria-label=Formation]", "trips-open");
+        page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        Locator panel = page.locator(".board aside");
+        assertThat(panel.locator("summary")).containsText("of 12 rules");
+        page.locator(".facts").click();
+        page.keyboard().press("ArrowDown");
+        assertThat(panel.locator("li.pointed .n")).hasText("1");
+        assertThat(page.locator(".strip li.selected")).hasCount(1);
+        assertThat(page.locator("svg.field .finding.pointed")).hasCount(1);
+        String title = panel.locator("li.pointed b").first().innerText();
+        page.keyboard().press("x");
+        assertThat(panel.locator(".mute input")).isFocused();
+        page.keyboard().type("They have no such play.");
+        page.keyboard().press("Enter");
+        assertThat(panel.locator("[aria-label=muted]")).containsText("Muted by marrow: They have no such play.");
+        page.reload();
+        assertThat(panel.locator("[aria-label=muted]")).containsText(title);
+        Chromium.assertAccessible(page);
+        panel.locator("[aria-label=muted] li").hover();
+        panel.locator("[aria-label=muted] .quiet").click();
+        assertThat(panel.locator("[aria-label=muted]")).hasCount(0);
+        assertThat(panel).containsText(title);
+    }
+
+    @Test
+    void runsAndPassesAreWalkedAndDrawn(int port) {
+        Page page = chromium.signedIn(port, "lind", "/board");
+        page.selectOption("[aria-label=Formation]", "pro-i");
+        page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        Locator panel = page.locator(".board aside");
+        assertThat(panel.locator("summary")).containsText("of 12 rules");
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        assertThat(panel.locator(".lines li")).not().hasCount(0);
+        page.keyboard().press("ArrowDown");
+        assertThat(panel.locator(".blocks")).containsText("ball at the line in");
+        assertThat(page.locator("svg.field path.block")).not().hasCount(0);
+        Chromium.assertAccessible(page);
+        page.keyboard().press("p");
+        page.keyboard().press("ArrowDown");
+        assertThat(panel.locator("[aria-label=Routes]")).containsText(Pattern.compile("\\d of \\d routes have a man of their own"));
+        assertThat(page.locator("svg.field .route .way")).not().hasCount(0);
+        page.keyboard().press("p");
+        assertThat(panel.locator("[aria-label=Rush]")).containsText("4 v 5");
+        page.keyboard().press("p");
+        assertThat(panel.locator("[aria-label=Tells]")).containsText("Told from");
+        page.keyboard().press("f");
+        assertThat(panel).containsText("What breaks");
+        assertThat(page.locator("svg.field .route")).hasCount(0);
+    }
+
+    @Test
+    void oneRunIsRunAtTwoFrontsSideBySide(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook/compare?first=wedge-ice&second=maul-ice");
+        page.selectOption("[aria-label=Formation]", "goal-32");
+        page.selectOption("[aria-label=Run]", "power");
+        assertThat(page.locator(".two .blocks")).hasCount(2);
+        assertThat(page.locator(".two")).containsText("Power right");
+        Chromium.assertAccessible(page);
+    }
+}
