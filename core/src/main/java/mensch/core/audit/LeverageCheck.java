@@ -15,9 +15,6 @@ import mensch.core.rung.Task;
 
 /** Outside leverage wants help inside; men on a bunch or a stack can be picked when they stand at one depth. */
 final class LeverageCheck implements Check {
-    /** Two men within this of each other in depth run at one level, yards (handbook 9, zone-off); ours. */
-    private static final double ONE_LEVEL = 1.5;
-
     @Override public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
@@ -55,7 +52,7 @@ final class LeverageCheck implements Check {
                 Man other = on(lineup, men.get(j));
                 boolean together = one != null && other != null && receivers.contains(one) && receivers.contains(other) && Math.abs(one.x() - other.x()) <= reach;
                 double level = Math.abs(men.get(i).feet().y() - men.get(j).feet().y());
-                if (together && level < ONE_LEVEL) {
+                if (together && level < lineup.convention().routes().oneLevel()) {
                     findings.add(new Finding(CheckId.PICK, Severity.WEAK, one.feet(), List.of(men.get(i), men.get(j)), new PlayEvidence.PickExposure(men.get(i), men.get(j), side, bunch, level)));
                 }
             }

@@ -10,8 +10,6 @@ import mensch.core.matchup.Pressure;
 /** Four or more who rush keep the quarterback in on both sides; what a pressure leaves underneath is told with the time it has. */
 final class PressureCheck implements Check {
     private static final int KEEPS_BOTH = 4;
-    /** A throw that leaves the hand no later than this beats most pressure, seconds (handbook 2: quick game). */
-    private static final double QUICK = 1.9;
 
     @Override public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
@@ -37,9 +35,10 @@ final class PressureCheck implements Check {
 
     /** The first quick concept whose given route is caught on that side of the ball; null when each is taken. */
     private static String conceded(Subject subject, Side side) {
+        double quick = subject.lineup().convention().routes().quick();
         for (Distribution ledger : subject.passes()) {
             Distribution.Row given = ledger.given();
-            if (ledger.pass().throwSeconds() <= QUICK && given != null && given.caught().x() * side.sign() > 0) {
+            if (ledger.pass().throwSeconds() <= quick && given != null && given.caught().x() * side.sign() > 0) {
                 return "the " + given.route().id().replace('-', ' ') + " by " + given.man().name() + " on " + ledger.pass().name();
             }
         }

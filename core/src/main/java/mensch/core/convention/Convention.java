@@ -8,8 +8,8 @@ import java.util.List;
  * @param labels technique words as this programme says them; geometry is kept in {@link Labels#standard()} words
  * @param house  what the programme chose, for rungs that ask
  */
-public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bodies, Speeds speeds, Drops drops, Limits limits, Labels labels,
-                         LandmarkSet landmarks, House house) {
+public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bodies, Speeds speeds, Drops drops, Limits limits, BlockLimits blocks,
+                         RouteLimits routes, SightLimits sights, Labels labels, LandmarkSet landmarks, House house) {
     private static final Convention STANDARD = of(House.NONE, List.of());
 
     public static Convention standard() {
@@ -24,7 +24,8 @@ public record Convention(Thresholds thresholds, Tolerances tolerances, Bodies bo
     public static Convention of(House house, List<Labels> dictionaries) {
         String words = house.choice("technique-words", Labels.standard().name());
         Labels labels = dictionaries.stream().filter(d -> d.name().equals(words)).findFirst().orElse(Labels.standard());
-        return new Convention(thresholds(house), Tolerances.standard(), Bodies.standard(), Speeds.standard(), Drops.standard(), Limits.standard(), labels, LandmarkSet.of(house), house);
+        return new Convention(thresholds(house), Tolerances.standard(), Bodies.standard(), Speeds.standard(), Drops.standard(), Limits.standard(), BlockLimits.standard(), RouteLimits.standard(),
+            SightLimits.standard(), labels, LandmarkSet.of(house), house);
     }
 
     /** A league draws the rush line where it likes. */

@@ -139,8 +139,13 @@ public final class Features {
 
     /** Ends as they stand: attached, on the wing, or off the line inside the end man. */
     private long endBits() {
-        int ends = ends(Side.LEFT) + ends(Side.RIGHT);
+        int ends = ends();
         return bit(ends == 1, Feature.ONE_END) | bit(ends == 2, Feature.TWO_ENDS) | bit(ends >= 3, Feature.THREE_ENDS);
+    }
+
+    /** How many men stand as ends, both sides. */
+    public int ends() {
+        return ends(Side.LEFT) + ends(Side.RIGHT);
     }
 
     private int ends(Side side) {

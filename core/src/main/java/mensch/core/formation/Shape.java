@@ -202,6 +202,20 @@ public final class Shape {
         return side == Side.LEFT ? left : right;
     }
 
+    /** His number from the sideline on his side, from 1; 0 for a man who is no receiver. */
+    public int number(Man man) {
+        return Math.max(left.receivers().indexOf(man), right.receivers().indexOf(man)) + 1;
+    }
+
+    /** What a coach calls an eligible man: his number with its side, as in "#2 right", or "the back". */
+    public String called(Man man) {
+        int number = number(man);
+        if (number > 0) {
+            return "#" + number + " " + (left.receivers().contains(man) ? Side.LEFT : Side.RIGHT).word();
+        }
+        return backs.size() == 1 ? "the back" : "back " + man.name();
+    }
+
     /** Eligible men between the tackles, shallowest first. */
     public List<Man> backs() {
         return backs;

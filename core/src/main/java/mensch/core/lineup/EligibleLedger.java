@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Region;
-import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger.Row;
 import mensch.core.rung.Task;
 
@@ -28,7 +27,7 @@ public record EligibleLedger(List<Entry> entries) {
         var entries = new ArrayList<Entry>();
         for (Man man : lineup.snap().formation().men()) {
             if (man.post() == Man.Post.ELIGIBLE) {
-                entries.add(new Entry(man, number(lineup, man), byMan(lineup, man), byZone(lineup, areas, man)));
+                entries.add(new Entry(man, lineup.features().shape().called(man), byMan(lineup, man), byZone(lineup, areas, man)));
             }
         }
         return new EligibleLedger(List.copyOf(entries));
@@ -46,15 +45,5 @@ public record EligibleLedger(List<Entry> entries) {
 
     private static boolean inWidth(Region extent, Man man) {
         return man.x() >= extent.xMin() && man.x() <= extent.xMax();
-    }
-
-    private static String number(Lineup lineup, Man man) {
-        for (Side side : Side.values()) {
-            int at = lineup.features().shape().flank(side).receivers().indexOf(man);
-            if (at >= 0) {
-                return "#" + (at + 1) + " " + side.word();
-            }
-        }
-        return lineup.features().shape().backs().size() == 1 ? "the back" : "back " + man.name();
     }
 }

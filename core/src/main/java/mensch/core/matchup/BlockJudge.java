@@ -1,6 +1,7 @@
 package mensch.core.matchup;
 
 import java.util.List;
+import mensch.core.convention.BlockLimits;
 import mensch.core.convention.Speeds;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -13,18 +14,18 @@ import mensch.core.rung.Task;
 
 /** How hard each block is, and when a free man is at the point. */
 final class BlockJudge {
-    private static final Meeting MODEL = Meeting.STANDARD;
-
     private final Picture picture;
     private final Run run;
     private final Point point;
     private final Speeds speeds;
+    private final BlockLimits limits;
 
     BlockJudge(Picture picture, Run run, Point point) {
         this.picture = picture;
         this.run = run;
         this.point = point;
         this.speeds = picture.lineup.convention().speeds();
+        this.limits = picture.lineup.convention().blocks();
     }
 
     Difficulty of(Stand stand, List<Man> blockers, Block how) {
@@ -37,11 +38,17 @@ final class BlockJudge {
         if (inSpace || comesToHim) {
             return new Difficulty(Difficulty.Grade.FAIR, Difficulty.Why.IN_SPACE, man.feet().distance(stand.at(picture.play)), 0);
         }
-        if (stand.first()) {
-            return leverage(stand, man, how);
-        }
-        double blocker = Gaits.of(man, picture.shape, speeds).time(man.feet().distance(stand.at(picture.play)));
-        return Difficulty.race(arrival(stand) - blocker, MODEL.close());
+        Difficulty placed = stand.first() ? leverage(stand, man, how) : Difficulty.race(arrival(stand) - seconds(man, stand), limits.close());
+        return placed.against(Builds.size(stand.job().role().body()) - Builds.size(man, picture.shape), limits.lighterBy());
+    }
+
+    private double seconds(Man man, Stand stand) {
+        return Builds.gait(man, picture.shape, speeds).time(man.feet().distance(stand.at(picture.play)));
+    }
+
+    /** Close enough to the point to decide the run. */
+    boolean atPoint(Stand stand) {
+        return Math.abs(stand.at(picture.play).x() - point.x()) <= limits.atPoint();
     }
 
     /** Outside-in for a ball that passes outside of him, inside-out for one that passes inside; a down block lets it pass outside; a trap or kick comes from the inside. */
@@ -49,18 +56,18 @@ final class BlockJudge {
         boolean outside = how == Block.DOWN || picture.u(point) > stand.u();
         double yards = outside ? picture.u(man) - stand.u() : stand.u() - picture.u(man);
         boolean onTheMove = how.inserts() || how == Block.SEAL_BACK_EDGE;
-        return Difficulty.leverage(onTheMove && !outside ? Math.abs(yards) : yards, MODEL.headUp());
+        return Difficulty.leverage(onTheMove && !outside ? Math.abs(yards) : yards, limits.headUp());
     }
 
     private double arrival(Stand stand) {
         double yards = stand.at(picture.play).distance(point);
         double reads = stand.first() ? 0 : speeds.readKey();
-        return reads + Gaits.of(stand.job().role().body(), speeds).time(yards);
+        return reads + Builds.gait(stand.job().role().body(), speeds).time(yards);
     }
 
     Blocking.Free free(Stand stand) {
         Blocking.Delay delay = delay(stand);
-        return new Blocking.Free(stand.job(), arrival(stand) + (delay == Blocking.Delay.BOOT ? MODEL.bootHold() : 0), delay);
+        return new Blocking.Free(stand.job(), arrival(stand) + (delay == Blocking.Delay.BOOT ? limits.bootHold() : 0), delay);
     }
 
     private Blocking.Delay delay(Stand stand) {

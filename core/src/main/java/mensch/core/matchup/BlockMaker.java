@@ -12,7 +12,6 @@ import java.util.function.UnaryOperator;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
-import mensch.core.lineup.Job;
 import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.Block;
 import mensch.core.play.Leaves;
@@ -24,8 +23,6 @@ import mensch.core.rung.Gap;
  * backer on the way. Doubles climb to the backers that lead blockers leave, the play side first.
  */
 final class BlockMaker {
-    private static final Meeting MODEL = Meeting.STANDARD;
-
     private final Picture picture;
     private final Run run;
     private final Map<Man, Block> told = new LinkedHashMap<>(32);
@@ -92,8 +89,8 @@ final class BlockMaker {
             case NOBODY -> null;
             case BACK_EDGE -> first(line, s -> s.u() < 0);
             case PLAY_EDGE -> last(line, s -> s.u() > 0);
-            case DIVE_KEY -> first(line, s -> s.u() >= picture.u(picture.tackle()) - MODEL.headUp());
-            case MIDLINE_KEY -> first(line, s -> s.u() >= picture.u(picture.shape.flank(picture.play).guard()) - MODEL.headUp() && s.u() < picture.u(picture.tackle()) - MODEL.headUp());
+            case DIVE_KEY -> first(line, s -> s.u() >= picture.u(picture.tackle()) - picture.limits.headUp());
+            case MIDLINE_KEY -> first(line, s -> s.u() >= picture.u(picture.shape.flank(picture.play).guard()) - picture.limits.headUp() && s.u() < picture.u(picture.tackle()) - picture.limits.headUp());
         };
         if (left == null) {
             return run.leaves() == Leaves.NOBODY;
@@ -169,7 +166,7 @@ final class BlockMaker {
 
     /** First man on the line nobody has, from the tackle out; with none, the force man. */
     private Stand edge() {
-        Stand open = first(pool(), s -> s.u() >= picture.u(picture.tackle()) - MODEL.covered() / 2);
+        Stand open = first(pool(), s -> s.u() >= picture.u(picture.tackle()) - picture.limits.covered() / 2);
         return open != null ? open : force();
     }
 
@@ -196,7 +193,7 @@ final class BlockMaker {
     private void doublesClimb(UnaryOperator<Stand> next) {
         on.entrySet().stream().filter(e -> e.getValue().size() > 1 && !climbs.containsKey(e.getKey())).map(Map.Entry::getKey).sorted(Comparator.comparingDouble((Stand s) -> -s.u())).toList().forEach(from -> {
             Stand to = next.apply(from);
-            if (to != null && Math.abs(to.u() - from.u()) <= MODEL.climb()) {
+            if (to != null && Math.abs(to.u() - from.u()) <= picture.limits.climb()) {
                 climbs.put(from, to);
                 taken.add(to);
             }
@@ -225,7 +222,7 @@ final class BlockMaker {
     }
 
     private Stand safety(Stand from) {
-        return picture.stands.stream().filter(s -> !taken.contains(s) && s.depth() > MODEL.secondLevel()).min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth()))).orElse(null);
+        return picture.stands.stream().filter(s -> !taken.contains(s) && s.depth() > picture.limits.secondLevel()).min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth()))).orElse(null);
     }
 
     /** Receivers out wide and whoever has no other work take the nearest man over them; one who is still on the way with the motion cannot be found. */
@@ -236,7 +233,7 @@ final class BlockMaker {
                     continue;
                 }
                 picture.stands.stream().filter(s -> !taken.contains(s) && !s.first() && !picture.travels(s)).min(Comparator.comparingDouble(s -> s.at(picture.play).distance(man.feet())))
-                    .filter(s -> s.at(picture.play).distance(man.feet()) <= MODEL.stalk()).ifPresent(s -> take(s, man, Block.STALK));
+                    .filter(s -> s.at(picture.play).distance(man.feet()) <= picture.limits.stalk()).ifPresent(s -> take(s, man, Block.STALK));
             }
         }
     }
@@ -252,13 +249,13 @@ final class BlockMaker {
 
     private Blocking ledger() {
         Point point = point();
-        var gait = Gaits.of(carrier, picture.shape, picture.lineup.convention().speeds());
+        var gait = Builds.gait(carrier, picture.shape, picture.lineup.convention().speeds());
         double ball = Math.max(run.meshSeconds(picture.view), gait.time(carrier.feet().distance(point)));
         var judge = new BlockJudge(picture, run, point);
         var rows = new ArrayList<Blocking.Row>();
         on.entrySet().stream().sorted(Comparator.comparingDouble((Map.Entry<Stand, List<Man>> e) -> -e.getKey().u())).forEach(e -> {
             Stand then = climbs.get(e.getKey());
-            rows.add(new Blocking.Row(e.getValue(), how.get(e.getKey()), e.getKey().job(), then == null ? null : then.job(), judge.of(e.getKey(), e.getValue(), how.get(e.getKey()))));
+            rows.add(new Blocking.Row(e.getValue(), how.get(e.getKey()), e.getKey().job(), then == null ? null : then.job(), judge.of(e.getKey(), e.getValue(), how.get(e.getKey())), judge.atPoint(e.getKey())));
         });
         List<Blocking.Free> free = picture.stands.stream().filter(s -> !taken.contains(s)).map(judge::free).sorted(Comparator.comparingDouble(Blocking.Free::seconds)).toList();
         List<Man> inserted = told.entrySet().stream().filter(e -> e.getValue().inserts() && e.getValue() != Block.KICK_BACK_EDGE).map(Map.Entry::getKey).toList();

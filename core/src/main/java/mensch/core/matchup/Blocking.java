@@ -29,8 +29,9 @@ public record Blocking(Run run, Side play, List<Row> rows, List<Job> read, List<
      * @param blockers one man, or two who double him, the one who stays first
      * @param how      what the blocker was told
      * @param then     the man one of them climbs to, or null: a two-level block
+     * @param atPoint  close enough to the point to decide the run
      */
-    public record Row(List<Man> blockers, Block how, Job defender, Job then, Difficulty difficulty) {
+    public record Row(List<Man> blockers, Block how, Job defender, Job then, Difficulty difficulty, boolean atPoint) {
         public Row {
             blockers = List.copyOf(blockers);
         }
@@ -72,8 +73,7 @@ public record Blocking(Run run, Side play, List<Row> rows, List<Job> read, List<
 
     /** Blocks close enough to the point to decide the run. */
     public List<Row> atPoint() {
-        double reach = Meeting.STANDARD.atPoint();
-        return rows.stream().filter(r -> r.defender().feet() != null && Math.abs(r.defender().feet().x() - point.x()) <= reach).toList();
+        return rows.stream().filter(Row::atPoint).toList();
     }
 
     /** The defence wins with a free hitter or a block that is hard at the point; the offence with none of either and every block easy. */

@@ -6,7 +6,7 @@ import mensch.core.rung.Numbers;
  * How hard a block is, and the fact that decided it.
  *
  * @param why   the fact
- * @param value its figure: yards of leverage or seconds, as {@code why} says
+ * @param value its figure: yards of leverage, seconds or sizes, as {@code why} says
  * @param limit what it was held against, same unit
  */
 public record Difficulty(Grade grade, Why why, double value, double limit) {
@@ -14,7 +14,7 @@ public record Difficulty(Grade grade, Why why, double value, double limit) {
     public enum Grade { EASY, FAIR, HARD }
 
     /** The facts that can decide a block. */
-    public enum Why { DOUBLE, BETWEEN, HEAD_UP, OUT_LEVERAGED, IN_TIME, CLOSE, LATE, IN_SPACE }
+    public enum Why { DOUBLE, BETWEEN, HEAD_UP, OUT_LEVERAGED, IN_TIME, CLOSE, LATE, IN_SPACE, LIGHTER }
 
     public String words() {
         return switch (why) {
@@ -26,6 +26,7 @@ public record Difficulty(Grade grade, Why why, double value, double limit) {
             case CLOSE -> "they are there within " + Numbers.words(limit) + " s of each other";
             case LATE -> "he is at the point " + Numbers.words(value) + " s before the blocker is on him";
             case IN_SPACE -> "one on one in the open, " + Numbers.words(value) + " yd apart";
+            case LIGHTER -> "well placed, but " + Numbers.words(value) + " sizes smaller than his man";
         };
     }
 
@@ -35,6 +36,11 @@ public record Difficulty(Grade grade, Why why, double value, double limit) {
             return new Difficulty(Grade.FAIR, Why.HEAD_UP, Math.abs(yards), headUp);
         }
         return yards > 0 ? new Difficulty(Grade.EASY, Why.BETWEEN, yards, headUp) : new Difficulty(Grade.HARD, Why.OUT_LEVERAGED, -yards, headUp);
+    }
+
+    /** Where weights are not known bodies stand for them: an easy block is no more than fair for a man so many sizes smaller. */
+    Difficulty against(int sizesSmaller, int lighterBy) {
+        return grade == Grade.EASY && sizesSmaller >= lighterBy ? new Difficulty(Grade.FAIR, Why.LIGHTER, sizesSmaller, lighterBy) : this;
     }
 
     /** A blocker on the way: seconds by which the defender is at the point later than the blocker is on him. */

@@ -25,13 +25,9 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
      * One defender on a route.
      *
      * @param lateSeconds by how much the ball is there before him; 0 or less when he is in time, and for a man who runs with his man
+     * @param late        the ball is there clearly before him
      */
-    public record Cover(Job job, By by, double lateSeconds) {
-        /** The ball is there clearly before him. */
-        public boolean late() {
-            return lateSeconds > Meeting.STANDARD.lateBy();
-        }
-    }
+    public record Cover(Job job, By by, double lateSeconds, boolean late) {}
 
     /** A leverage that the route breaks away from: what he gives, and where the route goes. */
     public record Lost(Job job, String leverage, boolean breaksOut) {}

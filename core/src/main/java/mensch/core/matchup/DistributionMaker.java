@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.core.convention.Gait;
+import mensch.core.convention.RouteLimits;
 import mensch.core.convention.Speeds;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
@@ -31,19 +32,12 @@ import mensch.core.rung.Task;
  * area they end in, or, where a back or the third man goes fast to the flat and the house pushes, one area inward-out each.
  */
 final class DistributionMaker {
-    private static final Meeting MODEL = Meeting.STANDARD;
-    /** A match begins when the receiver is so deep (handbook 9, quarters). */
-    private static final double MATCHED_FROM = 8;
-    /** A break of more than this sideways asks for leverage, yards. */
-    private static final double BREAK = 2;
-    /** A fast route to the flat is caught no deeper than this. */
-    private static final double FLAT = 5.5;
-
     private final Lineup lineup;
     private final Pass pass;
     private final Side play;
     private final Shape shape;
     private final Speeds speeds;
+    private final RouteLimits limits;
     private final AreaLedger areas;
     private final List<Runner> runners = new ArrayList<>();
 
@@ -64,6 +58,7 @@ final class DistributionMaker {
         this.play = play;
         this.shape = lineup.features().shape();
         this.speeds = lineup.convention().speeds();
+        this.limits = lineup.convention().routes();
         this.areas = matchup.areas();
         for (Pass.Told told : pass.told()) {
             Man man = told.who().in(lineup.viewFrom(play));
@@ -75,7 +70,7 @@ final class DistributionMaker {
 
     private Runner runner(Man man, Side side, Route route) {
         List<Point> points = route.points(man.feet(), side, lineup.snap().field());
-        Gait gait = Gaits.of(man, shape, speeds);
+        Gait gait = Builds.gait(man, shape, speeds);
         double depth = shape.quarterback() == null || shape.quarterback().depth() < 2 ? 5 : 7;
         var passer = new Point(0, -depth);
         double seconds = pass.throwSeconds();
@@ -102,7 +97,7 @@ final class DistributionMaker {
         var rows = new ArrayList<Row>();
         covers.forEach((r, c) -> {
             c.sort(Comparator.comparingDouble(Cover::lateSeconds));
-            rows.add(new Row(r.man(), number(r.man()), r.route(), r.points(), r.caught(), r.seconds(), c, lost(r, c), rub(r, c)));
+            rows.add(new Row(r.man(), shape.called(r.man()), r.route(), r.points(), r.caught(), r.seconds(), c, lost(r, c), rub(r, c)));
         });
         return new Distribution(pass, play, rows);
     }
@@ -111,11 +106,11 @@ final class DistributionMaker {
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.ManOn on) {
                 Man his = lineup.view(job).man(on.man());
-                runners.stream().filter(r -> r.man().equals(his)).forEach(r -> covers.get(r).add(new Cover(job, By.MAN, 0)));
+                runners.stream().filter(r -> r.man().equals(his)).forEach(r -> covers.get(r).add(new Cover(job, By.MAN, 0, false)));
             }
             if (job.passTask() instanceof Task.Cover cover && cover.receiver() != null) {
                 Man his = lineup.view(job).man(cover.receiver());
-                runners.stream().filter(r -> r.man().equals(his) && r.caught().y() >= MATCHED_FROM).forEach(r -> covers.get(r).add(new Cover(job, By.MATCH, 0)));
+                runners.stream().filter(r -> r.man().equals(his) && r.caught().y() >= limits.matchedFrom()).forEach(r -> covers.get(r).add(new Cover(job, By.MATCH, 0, false)));
             }
         }
     }
@@ -124,7 +119,7 @@ final class DistributionMaker {
         for (Runner runner : left) {
             for (AreaLedger.Row area : areas.deep()) {
                 boolean inside = runner.caught().x() >= area.extent().xMin() - 1e-9 && runner.caught().x() <= area.extent().xMax() + 1e-9;
-                if (runner.caught().y() >= MODEL.deepFrom() && inside && covers.get(runner).isEmpty()) {
+                if (runner.caught().y() >= limits.deepFrom() && inside && covers.get(runner).isEmpty()) {
                     covers.get(runner).add(cover(area.owner(), By.DEEP, runner));
                 }
             }
@@ -133,7 +128,8 @@ final class DistributionMaker {
 
     private Cover cover(Job job, By by, Runner runner) {
         double yards = job.feet() == null ? 0 : job.feet().distance(runner.caught());
-        return new Cover(job, by, Gaits.of(job.role().body(), speeds).time(yards) - runner.seconds());
+        double late = Builds.gait(job.role().body(), speeds).time(yards) - runner.seconds();
+        return new Cover(job, by, late, late > limits.lateBy());
     }
 
     private void under(Map<Runner, List<Cover>> covers, List<Runner> left) {
@@ -143,7 +139,7 @@ final class DistributionMaker {
         }
         var still = new ArrayList<>(left);
         for (Side side : Side.values()) {
-            List<Runner> here = left.stream().filter(r -> r.side() == side && r.caught().y() < MODEL.deepFrom() && side.sign() * r.end().x() > -BREAK).sorted(Comparator.comparingDouble((Runner r) -> -side.sign() * r.end().x())).toList();
+            List<Runner> here = left.stream().filter(r -> r.side() == side && r.caught().y() < limits.deepFrom() && side.sign() * r.end().x() > -limits.breaks()).sorted(Comparator.comparingDouble((Runner r) -> -side.sign() * r.end().x())).toList();
             if (pushes() && here.size() > 1 && fastFlat(here.get(0))) {
                 List<AreaLedger.Row> men = under.stream().sorted(Comparator.comparingDouble((AreaLedger.Row r) -> -side.sign() * r.landmark().x())).toList();
                 for (int i = 0; i < here.size() && i < men.size(); i++) {
@@ -171,14 +167,14 @@ final class DistributionMaker {
     /** The outermost man underneath is the back or a third receiver, and he is there at once. */
     private boolean fastFlat(Runner runner) {
         int at = shape.flank(runner.side()).receivers().indexOf(runner.man());
-        return runner.caught().y() <= FLAT && (at < 0 || at > 1);
+        return runner.caught().y() <= limits.fastFlat() && (at < 0 || at > 1);
     }
 
     /** The free man low in the middle helps on the first crosser. */
     private void hole(Map<Runner, List<Cover>> covers) {
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.Hole) {
-                runners.stream().filter(r -> r.caught().y() < MODEL.deepFrom() && r.route().breaksOutward(r.points(), r.side()) < -MATCHED_FROM / 2).min(Comparator.comparingDouble(Runner::seconds))
+                runners.stream().filter(r -> r.caught().y() < limits.deepFrom() && r.route().breaksOutward(r.points(), r.side()) < -limits.matchedFrom() / 2).min(Comparator.comparingDouble(Runner::seconds))
                     .ifPresent(r -> covers.get(r).add(cover(job, By.HOLE, r)));
             }
         }
@@ -190,7 +186,7 @@ final class DistributionMaker {
         for (Cover cover : covers) {
             Place place = cover.job().before().align().orNull();
             boolean his = (cover.by() == By.MAN || cover.by() == By.MATCH) && place != null && place.phrase() instanceof Phrase.Over;
-            if (!his || Math.abs(outward) < BREAK) {
+            if (!his || Math.abs(outward) < limits.breaks()) {
                 continue;
             }
             Leverage leverage = ((Phrase.Over) place.phrase()).leverage();
@@ -214,7 +210,7 @@ final class DistributionMaker {
             Point from = cover.job().feet();
             for (Runner other : runners) {
                 Point crossing = other == runner || !other.route().settles() ? null : crossing(from, runner.caught(), other.points());
-                if (crossing != null && crossing.distance(other.end()) <= MODEL.sitsBeside()) {
+                if (crossing != null && crossing.distance(other.end()) <= limits.sitsBeside()) {
                     return new Rub(cover.job(), other.man(), crossing.distance(other.end()), Math.max(other.route().breaks(), 1));
                 }
                 for (double t = 0.4; other != runner && t <= pass.throwSeconds(); t += 0.1) {
@@ -222,7 +218,7 @@ final class DistributionMaker {
                     double part = Math.min(1, t / runner.seconds());
                     var way = new Point(from.x() + (toward.x() - from.x()) * part, from.y() + (toward.y() - from.y()) * part);
                     double yards = way.distance(other.at(t));
-                    if (yards <= MODEL.rub()) {
+                    if (yards <= limits.rub()) {
                         return new Rub(cover.job(), other.man(), yards, t);
                     }
                 }
@@ -244,15 +240,5 @@ final class DistributionMaker {
             }
         }
         return null;
-    }
-
-    private String number(Man man) {
-        for (Side side : Side.values()) {
-            int at = shape.flank(side).receivers().indexOf(man);
-            if (at >= 0) {
-                return "#" + (at + 1) + " " + side.word();
-            }
-        }
-        return shape.backs().size() == 1 ? "the back" : "back " + man.name();
     }
 }

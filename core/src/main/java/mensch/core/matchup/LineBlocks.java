@@ -11,8 +11,6 @@ import mensch.core.play.Block;
 
 /** The blocks of the men on the line, each by his own rule; whoever finds nobody climbs. */
 final class LineBlocks {
-    private static final Meeting MODEL = Meeting.STANDARD;
-
     private final Picture picture;
     private final Map<Man, Block> told;
     private final List<Stand> pool;
@@ -27,7 +25,7 @@ final class LineBlocks {
         this.taker = taker;
         this.climbers = climbers;
         for (Stand stand : pool) {
-            picture.line.stream().min(Comparator.comparingDouble(m -> Math.abs(u(m) - stand.u()))).filter(m -> Math.abs(u(m) - stand.u()) <= MODEL.covered())
+            picture.line.stream().min(Comparator.comparingDouble(m -> Math.abs(u(m) - stand.u()))).filter(m -> Math.abs(u(m) - stand.u()) <= picture.limits.covered())
                 .ifPresent(m -> over.merge(m, stand, (a, b) -> Math.abs(a.u() - u(m)) <= Math.abs(b.u() - u(m)) ? a : b));
         }
     }
@@ -58,7 +56,7 @@ final class LineBlocks {
         }
         uncovered.forEach(this::help);
         for (Man man : line) {
-            boolean headUp = over.get(man) != null && Math.abs(over.get(man).u() - u(man)) <= MODEL.headUp();
+            boolean headUp = over.get(man) != null && Math.abs(over.get(man).u() - u(man)) <= picture.limits.headUp();
             if (told.get(man) == Block.CLIMB && !(headUp && covering(man))) {
                 climbers.add(man);
             }
@@ -71,15 +69,15 @@ final class LineBlocks {
 
     /** The man in his inside gap or head up on his inside neighbour; else the man over him if another has begun on him or he is head up; an outside shade is left. */
     private void down(Man man, Man inside, Block block) {
-        double from = inside == null ? Double.NEGATIVE_INFINITY : u(inside) - MODEL.headUp() - 0.05;
-        Stand in = pool.stream().filter(s -> s.u() >= from && s.u() <= u(man) - MODEL.headUp() && taker.blockers(s) < 2).max(Comparator.comparingDouble(Stand::u)).orElse(null);
+        double from = inside == null ? Double.NEGATIVE_INFINITY : u(inside) - picture.limits.headUp() - 0.05;
+        Stand in = pool.stream().filter(s -> s.u() >= from && s.u() <= u(man) - picture.limits.headUp() && taker.blockers(s) < 2).max(Comparator.comparingDouble(Stand::u)).orElse(null);
         if (in != null) {
             taker.take(in, man, Block.DOWN);
             return;
         }
         Stand mine = over.get(man);
         boolean help = mine != null && taker.blockers(mine) == 1;
-        boolean headUp = mine != null && Math.abs(mine.u() - u(man)) <= MODEL.headUp();
+        boolean headUp = mine != null && Math.abs(mine.u() - u(man)) <= picture.limits.headUp();
         if (help || headUp) {
             taker.take(mine, man, Block.DOWN);
         } else if (block == Block.PIN) {
@@ -92,7 +90,7 @@ final class LineBlocks {
     /** First man to the backside, up to one head up on the next lineman; else the man over him. */
     private void back(Man man) {
         Man next = picture.line.get(Math.min(picture.line.indexOf(man) + 1, picture.line.size() - 1));
-        Stand stand = pool.stream().filter(s -> s.u() <= u(man) - MODEL.headUp() && s.u() >= u(next) - MODEL.headUp()).max(Comparator.comparingDouble(Stand::u)).orElse(over.get(man));
+        Stand stand = pool.stream().filter(s -> s.u() <= u(man) - picture.limits.headUp() && s.u() >= u(next) - picture.limits.headUp()).max(Comparator.comparingDouble(Stand::u)).orElse(over.get(man));
         if (stand != null && taker.blockers(stand) < 2) {
             taker.take(stand, man, Block.BACK);
         } else {
@@ -139,7 +137,7 @@ final class LineBlocks {
 
     private Stand between(Man man, Man neighbour) {
         Stand his = neighbours(neighbour);
-        boolean toward = his != null && (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0 && Math.abs(his.u() - u(neighbour)) > MODEL.headUp() - 0.05;
+        boolean toward = his != null && (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0 && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - 0.05;
         return toward ? his : null;
     }
 
@@ -147,6 +145,6 @@ final class LineBlocks {
     private Stand beyond(Man man) {
         boolean lastPlay = man == picture.playEnd();
         boolean lastBack = man == picture.backEnd();
-        return pool.stream().filter(s -> taker.blockers(s) == 0 && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man)) && Math.abs(s.u() - u(man)) <= MODEL.edgeReach()).findFirst().orElse(null);
+        return pool.stream().filter(s -> taker.blockers(s) == 0 && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man)) && Math.abs(s.u() - u(man)) <= picture.limits.edgeReach()).findFirst().orElse(null);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import mensch.core.call.MotionAnswer;
+import mensch.core.convention.BlockLimits;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.formation.Shape.Flank;
@@ -18,14 +19,8 @@ import mensch.core.rung.View;
 
 /** A line-up seen along a play side: u is yards toward the play side. Men stand where their movement takes them. */
 final class Picture {
-    private static final Meeting MODEL = Meeting.STANDARD;
-
-    /** Where a defender meets the play. */
-    record Stand(Job job, double u, double depth) {
-        boolean first() {
-            return job.role().lineman() || depth <= MODEL.firstLevel();
-        }
-
+    /** Where a defender meets the play, and whether on the line. */
+    record Stand(Job job, double u, double depth, boolean first) {
         /** One man stands once in a picture. */
         @Override public boolean equals(Object other) {
             return other instanceof Stand that && job == that.job;
@@ -41,6 +36,7 @@ final class Picture {
     }
 
     final Lineup lineup;
+    final BlockLimits limits;
     final GapLedger gaps;
     final Side play;
     final View view;
@@ -54,6 +50,7 @@ final class Picture {
 
     Picture(Lineup lineup, GapLedger gaps, Side play) {
         this.lineup = lineup;
+        this.limits = lineup.convention().blocks();
         this.gaps = gaps;
         this.play = play;
         this.shape = lineup.features().shape();
@@ -76,7 +73,7 @@ final class Picture {
         Move move = job.after().move().orNull();
         Point goal = move == null || move.gap() == null ? null : move.goal(lineup.view(job));
         Point at = goal == null ? job.feet() : new Point(goal.x(), 1.0);
-        return new Stand(job, u(at), at.y());
+        return new Stand(job, u(at), at.y(), job.role().lineman() || at.y() <= limits.firstLevel());
     }
 
     double u(Point at) {
@@ -105,7 +102,7 @@ final class Picture {
     }
 
     private List<Stand> findOnTheLine() {
-        double wide = MODEL.edgeReach() + 1;
+        double wide = limits.edgeReach() + 1;
         return stands.stream().filter(s -> s.first() && s.u() <= u(playEnd()) + wide && s.u() >= u(backEnd()) - wide).toList();
     }
 
@@ -115,7 +112,7 @@ final class Picture {
     }
 
     private List<Stand> findBackers() {
-        return stands.stream().filter(s -> !s.first() && s.depth() <= MODEL.secondLevel() && s.u() <= u(playEnd()) + wide(s) && s.u() >= u(backEnd()) - wide(s))
+        return stands.stream().filter(s -> !s.first() && s.depth() <= limits.secondLevel() && s.u() <= u(playEnd()) + wide(s) && s.u() >= u(backEnd()) - wide(s))
             .sorted(Comparator.comparingDouble((Stand s) -> -s.u())).toList();
     }
 

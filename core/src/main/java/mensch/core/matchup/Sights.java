@@ -2,6 +2,7 @@ package mensch.core.matchup;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.convention.SightLimits;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Point;
@@ -18,13 +19,6 @@ import mensch.core.rung.Ref;
  * @param unread backs and attached ends that no key names, and guards whom neither a key nor a man over them reads
  */
 public record Sights(List<Hidden> hidden, List<Man> unread) {
-    /** Half a man, and who looks past him, yards; ours. */
-    private static final double BODY = 0.4;
-    /** A man deeper than this stands upright; on the line, and under centre, he is down, yards; ours. */
-    private static final double UPRIGHT = 1.5;
-    /** A lineman reads the man he stands on within this, yards. */
-    private static final double OVER = 1.0;
-
     /** A key that another man stands before. */
     public record Hidden(Job job, Man key, Man before, boolean only) {}
 
@@ -57,9 +51,10 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
     }
 
     private static Man before(Lineup lineup, Point eyes, Man key) {
+        SightLimits limits = lineup.convention().sights();
         for (Man man : lineup.snap().formation().men()) {
-            boolean upright = !man.interior() && man.depth() > UPRIGHT;
-            if (upright && !man.equals(key) && fromLine(eyes, key.feet(), man.feet()) <= BODY && eyes.distance(man.feet()) < eyes.distance(key.feet())) {
+            boolean upright = !man.interior() && man.depth() > limits.upright();
+            if (upright && !man.equals(key) && fromLine(eyes, key.feet(), man.feet()) <= limits.body() && eyes.distance(man.feet()) < eyes.distance(key.feet())) {
                 return man;
             }
         }
@@ -89,6 +84,6 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
 
     private static boolean stoodOn(Lineup lineup, Man man) {
         return !lineup.features().shape().backs().contains(man)
-            && lineup.jobs().stream().anyMatch(j -> j.role().lineman() && j.feet() != null && Math.abs(j.feet().x() - man.x()) <= OVER);
+            && lineup.jobs().stream().anyMatch(j -> j.role().lineman() && j.feet() != null && Math.abs(j.feet().x() - man.x()) <= lineup.convention().sights().over());
     }
 }

@@ -41,7 +41,7 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
             Point shown = shown(job);
             if (shown != null && job.feet() != null && shown.distance(job.feet()) > 0) {
                 double yards = shown.distance(job.feet());
-                travels.add(new Travel(job, yards, Gaits.of(job.role().body(), lineup.convention().speeds()).time(yards)));
+                travels.add(new Travel(job, yards, Builds.gait(job.role().body(), lineup.convention().speeds()).time(yards)));
             }
         }
         var pairs = new ArrayList<Pair>();
@@ -69,7 +69,7 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
         Job stance = null;
         for (Job job : lineup.jobs()) {
             double apart = apart(job, other);
-            men += apart >= Meeting.STANDARD.toldApart() ? 1 : 0;
+            men += apart >= lineup.convention().sights().toldApart() ? 1 : 0;
             if (apart > yards) {
                 yards = apart;
                 most = job;

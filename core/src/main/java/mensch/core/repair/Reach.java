@@ -21,7 +21,6 @@ import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.FitRole;
-import mensch.core.rung.Gives;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.RungReader;

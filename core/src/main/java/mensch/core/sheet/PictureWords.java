@@ -5,8 +5,6 @@ import java.util.List;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Features;
-import mensch.core.formation.Man;
-import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Side;
 
 /** What the offence shows, named from where its men stand: personnel, quarterback, backs, and each side. */
@@ -19,7 +17,7 @@ final class PictureWords {
 
     static String of(Features features) {
         var words = new ArrayList<String>();
-        words.add("Shows " + features.shape().backs().size() + ends(features) + " personnel");
+        words.add("Shows " + features.shape().backs().size() + features.ends() + " personnel");
         QUARTERBACK.stream().filter(f -> holds(features, f, Side.LEFT)).limit(1).forEach(f -> words.add(f.words()));
         BACKS.stream().filter(f -> holds(features, f, Side.LEFT)).limit(1).forEach(f -> words.add(f.words()));
         int left = features.shape().flank(Side.LEFT).receivers().size();
@@ -33,16 +31,5 @@ final class PictureWords {
 
     private static boolean holds(Features features, Feature feature, Side side) {
         return features.ask(feature, side) == Answer.YES;
-    }
-
-    private static int ends(Features features) {
-        int ends = 0;
-        for (Side side : Side.values()) {
-            Flank flank = features.shape().flank(side);
-            for (Man man : flank.receivers()) {
-                ends += flank.attached(man) ? 1 : 0;
-            }
-        }
-        return ends;
     }
 }

@@ -29,7 +29,6 @@ import mensch.core.sheet.PlaySheet.RunLine;
 import mensch.core.sheet.PlaySheet.RunSheet;
 import mensch.core.sheet.PlaySheet.TravelRow;
 import mensch.core.sheet.PlaySheet.RuleAnswer;
-import mensch.core.sheet.Sheet.Spot;
 
 /** Writes down what a line-up meets. */
 public final class PlaySheetMaker {

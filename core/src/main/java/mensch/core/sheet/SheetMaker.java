@@ -101,19 +101,10 @@ public final class SheetMaker {
     private static List<ManRow> offence(Lineup lineup) {
         var rows = new ArrayList<ManRow>();
         for (Man man : lineup.snap().formation().men()) {
-            rows.add(new ManRow(man.name(), man.post().name().toLowerCase(Locale.ROOT), Words.spot(man.feet()), number(lineup, man)));
+            int number = lineup.features().shape().number(man);
+            rows.add(new ManRow(man.name(), man.post().name().toLowerCase(Locale.ROOT), Words.spot(man.feet()), number == 0 ? null : "#" + number));
         }
         return rows;
-    }
-
-    private static String number(Lineup lineup, Man man) {
-        for (Side side : Side.values()) {
-            int at = lineup.features().shape().flank(side).receivers().indexOf(man);
-            if (at >= 0) {
-                return "#" + (at + 1);
-            }
-        }
-        return null;
     }
 
     private static GapRow gap(GapLedger.Row row) {

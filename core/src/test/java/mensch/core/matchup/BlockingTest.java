@@ -167,6 +167,24 @@ class BlockingTest {
         assertThat(Difficulty.race(seconds, 0.3).why()).isEqualTo(why);
     }
 
+    @ParameterizedTest
+    @CsvSource({"1,EASY,BETWEEN", "2,FAIR,LIGHTER", "3,FAIR,LIGHTER"})
+    void aSmallerManHasNoEasyBlock(int sizes, Difficulty.Grade grade, Difficulty.Why why) {
+        Difficulty difficulty = Difficulty.leverage(1, 0.2).against(sizes, 2);
+        assertThat(difficulty.grade()).isEqualTo(grade);
+        assertThat(difficulty.why()).isEqualTo(why);
+        assertThat(Difficulty.leverage(-1, 0.2).against(sizes, 2).why()).as("a hard block keeps its reason").isEqualTo(Difficulty.Why.OUT_LEVERAGED);
+    }
+
+    @Test
+    void aFullbackOnTheNoseIsTooSmallAndATackleIsNot() {
+        Blocking wham = blocking("anvil-drizzle", snap("pro-i", null, SPOT), "wham", Side.RIGHT);
+        assertThat(names(on(wham, "nose"))).containsExactly("FB");
+        assertThat(on(wham, "nose").difficulty().words()).isEqualTo("well placed, but 2 sizes smaller than his man");
+        assertThat(wham.rows()).filteredOn(r -> r.blockers().size() == 1 && r.blockers().get(0).interior()).isNotEmpty()
+            .allSatisfy(r -> assertThat(r.difficulty().why()).isNotEqualTo(Difficulty.Why.LIGHTER));
+    }
+
     /** A reach on a man outside is hard, the same man doubled is not; a man who shades inside is cut off hard. */
     @Test
     void theShadeMakesABlockHardOrEasy() {

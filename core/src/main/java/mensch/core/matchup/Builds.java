@@ -1,0 +1,53 @@
+package mensch.core.matchup;
+
+import mensch.core.convention.Gait;
+import mensch.core.convention.Speeds;
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape;
+import mensch.core.front.Role;
+import mensch.core.geometry.Side;
+
+/** Which body moves how, and which is bigger. Sizes go up by one: receiver and defensive back, back and backer, tight end and edge, lineman of either side. */
+final class Builds {
+    private Builds() {}
+
+    static Gait gait(Role.Body body, Speeds speeds) {
+        return speeds.of(body.name());
+    }
+
+    static Gait gait(Man man, Shape shape, Speeds speeds) {
+        if (man.interior()) {
+            return speeds.inside();
+        }
+        if (man.post() == Man.Post.QUARTERBACK) {
+            return speeds.quarterback();
+        }
+        if (shape.backs().contains(man)) {
+            return speeds.back();
+        }
+        return attached(man, shape) ? speeds.tightEnd() : speeds.receiver();
+    }
+
+    static int size(Role.Body body) {
+        return switch (body) {
+            case T -> 3;
+            case E -> 2;
+            case LB -> 1;
+            default -> 0;
+        };
+    }
+
+    static int size(Man man, Shape shape) {
+        if (man.interior()) {
+            return 3;
+        }
+        if (man.post() == Man.Post.QUARTERBACK || shape.backs().contains(man)) {
+            return 1;
+        }
+        return attached(man, shape) ? 2 : 0;
+    }
+
+    private static boolean attached(Man man, Shape shape) {
+        return shape.flank(Side.LEFT).attached(man) || shape.flank(Side.RIGHT).attached(man);
+    }
+}
