@@ -57,6 +57,17 @@ describe('plays against a line-up', () => {
     const text = wrapper.find('.blocks').text()
     for (const said of ['LG and FB arrive', '1 short', 'FS must come over', 'RT + RG down', 'then FS', 'left to be read', 'holds for the boot', 'in time']) expect(text).toContain(said)
   })
+  it('answer a key that was pressed while they were asked', async () => {
+    const { plays, wrapper } = await panel()
+    useBoard().board = { phases: [sheet([job('nickel', 'NB', 7)], [])] } as never
+    await flushPromises()
+    expect(plays.sheet).toBeUndefined()
+    const walked = (wrapper.vm as unknown as { walk(by: number): Promise<void> }).walk(1)
+    await walked
+    await flushPromises()
+    expect(plays.picked).toEqual({ kind: 'run', id: 'power', left: false })
+    expect(plays.run?.name).toBe('Power')
+  })
   it('show each route with who has it, late, lost or nobody', async () => {
     const { wrapper } = await panel()
     await wrapper.findAll('.kinds button')[1]!.trigger('click')

@@ -22,6 +22,7 @@ const lines = computed<Line[]>(() => (tab.value === 'runs'
 const is = (l: Line): boolean => picked.value?.kind === l.play.kind && picked.value.id === l.play.id && picked.value.left === l.play.left
 async function walk(by: number): Promise<void> {
   if (tab.value === 'rush' || tab.value === 'tells') return
+  await plays.settled()
   const at = next(lines.value, lines.value.findIndex(is), by)
   if (at < 0) return
   await plays.pick(lines.value[at]!.play)

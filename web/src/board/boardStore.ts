@@ -99,7 +99,9 @@ export const useBoard = defineStore('board', () => {
     callId.value = id
     revision.value = calls.value.find((c) => c.id === id)?.revision ?? 0
     drafts.value = begin(EMPTY)
-    await Promise.all([loadCall(), lineUp()])
+    // what is drawn comes first
+    await lineUp()
+    await loadCall()
   }
 
   function setDraft(next: Draft): void {

@@ -1,4 +1,4 @@
-import { useDebounceFn } from '@vueuse/core'
+import { until, useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
@@ -33,7 +33,7 @@ export const usePlays = defineStore('plays', () => {
     const mine = ++asked
     asking.value = true
     try {
-      const found = await answer(client.POST('/api/board/against', { body: { board: board.shown(), phase: at.value } }))
+      const [found] = await Promise.all([answer(client.POST('/api/board/against', { body: { board: board.shown(), phase: at.value } })), mutesOf === board.callId ? undefined : loadMutes()])
       if (mine !== asked) return
       sheet.value = found
       trouble.value = ''
@@ -53,8 +53,10 @@ export const usePlays = defineStore('plays', () => {
     pass.value = undefined
     if (!play || !there) return
     const body = { board: board.shown(), phase: at.value, play: play.id, left: play.left }
-    if (play.kind === 'run') run.value = await answer(client.POST('/api/board/run', { body }))
-    else pass.value = await answer(client.POST('/api/board/pass', { body }))
+    const found = play.kind === 'run' ? { run: await answer(client.POST('/api/board/run', { body })) } : { pass: await answer(client.POST('/api/board/pass', { body })) }
+    if (picked.value !== play) return
+    run.value = found.run
+    pass.value = found.pass
   }
   async function pick(play: Picked | undefined): Promise<void> {
     picked.value = play
@@ -65,8 +67,16 @@ export const usePlays = defineStore('plays', () => {
     }
   }
 
+  /** Waits for what is being asked, so that a key pressed meanwhile is not lost. */
+  const settled = async (): Promise<unknown> => until(asking).toBe(false)
+
+  let mutesOf = ''
   async function loadMutes(): Promise<void> {
-    mutes.value = await answer(client.GET('/api/mutes', { params: { query: { call: board.callId } } }))
+    const call = board.callId
+    const found = await answer(client.GET('/api/mutes', { params: { query: { call } } }))
+    if (call !== board.callId) return
+    mutes.value = found
+    mutesOf = call
   }
   async function mute(finding: FindingRow, reason: string): Promise<void> {
     await answer(client.POST('/api/mutes', { body: { call: board.callId, check: finding.check, title: finding.title, reason } }))
@@ -86,6 +96,9 @@ export const usePlays = defineStore('plays', () => {
     asking.value = true
     void askSoon()
   })
-  watch(() => board.callId, () => void loadMutes().catch(() => (mutes.value = [])), { immediate: true })
-  return { sheet, mutes, picked, run, pass, pointed, trouble, asking, findings, groups, ask, pick, mute, unmute, loadMutes }
+  watch(() => board.callId, () => {
+    mutes.value = []
+    mutesOf = ''
+  })
+  return { sheet, mutes, picked, run, pass, pointed, trouble, asking, findings, groups, ask, pick, settled, mute, unmute, loadMutes }
 })
