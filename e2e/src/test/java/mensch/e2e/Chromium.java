@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +19,11 @@ final class Chromium implements AutoCloseable {
     private final Browser browser;
     private final List<String> errors = new ArrayList<>();
 
+    /** A busy machine is no fault of a view. */
+    private static final double PATIENCE_MILLIS = 20_000;
+
     Chromium() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
         playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true).setChromiumSandbox(false)
             .setArgs(List.of("--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));

@@ -46,16 +46,20 @@ public final class Library {
         of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, vocabulary)));
         of("technique").forEach(d -> checklists.put(d.id(), Checklist.read(d, vocabulary)));
         this.plays = PlayReader.read(documents, vocabulary);
-        for (Document document : documents) {
-            if (document.kind().equals("formation")) {
-                formations.put(document.id(), LibraryFormation.read(document));
-            }
-        }
-        for (Document document : documents) {
-            if (document.kind().equals("call")) {
-                calls.put(document.id(), CallReader.read(CallReader.whole(document, this::named), 0, vocabulary));
-            }
-        }
+        of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
+        of("call").forEach(d -> calls.put(d.id(), CallReader.read(CallReader.whole(d, this::named), 0, vocabulary)));
+    }
+
+    /** The same rules over other formations: nothing else is read from those. */
+    private Library(Library rules, List<Document> documents) {
+        this.documents = List.copyOf(documents);
+        this.chosen = rules.chosen;
+        this.vocabulary = rules.vocabulary;
+        this.plays = rules.plays;
+        readTables.putAll(rules.readTables);
+        checklists.putAll(rules.checklists);
+        calls.putAll(rules.calls);
+        of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
     }
 
     /** What ships with the product. */
@@ -72,7 +76,7 @@ public final class Library {
         var all = new ArrayList<>(documents);
         all.removeIf(d -> more.stream().anyMatch(m -> m.kind().equals(d.kind()) && m.id().equals(d.id())));
         all.addAll(more);
-        return new Library(all, chosen);
+        return more.stream().allMatch(d -> d.kind().equals("formation")) ? new Library(this, all) : new Library(all, chosen);
     }
 
     /** The same documents read by a programme that chose otherwise; settings it does not name stand at their default. */
