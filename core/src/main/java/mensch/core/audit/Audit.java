@@ -46,6 +46,10 @@ public final class Audit {
         boolean flag = subject.lineup().snap().field().code().flag();
         var findings = new ArrayList<Finding>();
         (flag ? SMALL_SIDED : checks).forEach(c -> findings.addAll(c.in(subject)));
+        Map<Rule, String> missing = Unknowns.of(subject.lineup());
+        if (!missing.isEmpty()) {
+            findings.replaceAll(f -> Unknowns.told(f, missing));
+        }
         findings.removeIf(f -> flag && FlagCheck.NOT_ASKED.contains(f.check()));
         findings.sort(ORDER);
         return List.copyOf(findings);
@@ -54,21 +58,29 @@ public final class Audit {
     /** The answer to each rule, in their order. */
     public static List<Verdict> verdicts(Subject subject) {
         List<Finding> findings = of(subject);
-        var verdicts = new ArrayList<Verdict>();
         Map<Rule, String> missing = Sound.missing(subject);
+        Map<Rule, String> unknown = Unknowns.of(subject.lineup());
+        var verdicts = new ArrayList<Verdict>();
         for (Rule rule : Rule.values()) {
             List<Finding> against = findings.stream().filter(f -> f.check().rule() == rule).toList();
-            boolean unknown = against.stream().anyMatch(f -> f.severity() == Severity.CANNOT_TELL) && against.stream().noneMatch(f -> f.severity() == Severity.BUST);
-            if (unknown) {
-                verdicts.add(new Verdict.CannotTell(rule, against.stream().filter(f -> f.severity() == Severity.CANNOT_TELL).findFirst().orElseThrow().evidence().reason()));
-            } else if (!against.isEmpty()) {
-                verdicts.add(new Verdict.Breaks(rule, against));
-            } else if (missing.containsKey(rule)) {
-                verdicts.add(new Verdict.CannotTell(rule, missing.get(rule)));
-            } else {
-                verdicts.add(new Verdict.Holds(rule, Sound.of(rule, subject)));
-            }
+            verdicts.add(verdict(rule, against, unknown, missing, subject));
         }
         return List.copyOf(verdicts);
+    }
+
+    /** What breaks it for certain comes first, then what is not known, then what it costs. */
+    private static Verdict verdict(Rule rule, List<Finding> against, Map<Rule, String> unknown, Map<Rule, String> missing, Subject subject) {
+        Severity worst = against.isEmpty() ? null : against.get(0).severity();
+        Finding untold = against.stream().filter(f -> f.severity() == Severity.CANNOT_TELL).findFirst().orElse(null);
+        if (untold != null && worst != Severity.BUST) {
+            return new Verdict.CannotTell(rule, untold.evidence().reason());
+        }
+        if (unknown.containsKey(rule) && worst != Severity.BUST && worst != Severity.WEAK) {
+            return new Verdict.CannotTell(rule, unknown.get(rule));
+        }
+        if (worst != null) {
+            return new Verdict.Breaks(rule, against);
+        }
+        return missing.containsKey(rule) ? new Verdict.CannotTell(rule, missing.get(rule)) : new Verdict.Holds(rule, Sound.of(rule, subject));
     }
 }

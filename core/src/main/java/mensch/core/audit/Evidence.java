@@ -19,11 +19,31 @@ public interface Evidence {
     /** Why, in one sentence with the figures. */
     String reason();
 
+    /** Whether it says that somebody is missing: one man more, and it may be no finding. */
+    default boolean absence() {
+        return false;
+    }
+
+    /** A lack that a man may fill whose job nobody knows. */
+    record Perhaps(Evidence lack, String missing) implements Evidence {
+        @Override public String title() {
+            return "Cannot tell: " + Character.toLowerCase(lack.title().charAt(0)) + lack.title().substring(1);
+        }
+
+        @Override public String reason() {
+            return "It may be so; " + missing + ".";
+        }
+    }
+
     private static String names(List<Job> jobs) {
         return jobs.stream().map(j -> j.id().replace('-', ' ')).collect(Collectors.joining(", "));
     }
 
     record NoOwner(Gap gap, boolean empty) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody has the " + gap.words() + ".";
         }
@@ -75,6 +95,10 @@ public interface Evidence {
     }
 
     record NoForce(Side side) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody is force on the " + side.word() + ".";
         }
@@ -142,6 +166,10 @@ public interface Evidence {
 
     /** How many come is not what the call says. */
     record RushCountOff(int asked, List<Job> rushers) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return rushers.size() + " rush, the pressure says " + asked + ".";
         }
@@ -153,6 +181,10 @@ public interface Evidence {
 
     /** A zone pressure whose middle nobody replaces: the hot throw is there. */
     record NobodyInTheMiddle(int rushers) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody replaces the middle.";
         }
@@ -250,6 +282,10 @@ public interface Evidence {
     }
 
     record AreaUnowned(Side side, List<String> areas, int men) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody drops to the " + String.join(" and ", areas) + " on the " + side.word() + ".";
         }
@@ -260,6 +296,10 @@ public interface Evidence {
     }
 
     record SideShort(Side side, List<Job> men) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "One short underneath on the " + side.word() + ".";
         }
@@ -270,6 +310,10 @@ public interface Evidence {
     }
 
     record EligibleAlone(String man, String number) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody has " + man + " (" + number + ").";
         }

@@ -29,6 +29,10 @@ final class PlayEvidence {
 
     /** Fewer men near the run than it has blockers and a runner. */
     record Outnumbered(int support, int blockers, boolean quarterbackRuns, List<Job> men) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return support < blockers ? "Outnumbered in the run." : "Every man in the run can be blocked.";
         }
@@ -41,6 +45,10 @@ final class PlayEvidence {
 
     /** Gaps that arrive with the play and find nobody. */
     record ShortAtTheEdge(Side side, List<String> runs, int gaps, int men, List<Job> exchange) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return runs.get(0) + " is one gap too many on the " + side.word() + ".";
         }
@@ -75,6 +83,10 @@ final class PlayEvidence {
 
     /** A leverage without the help it leans on. */
     record NoHelp(Job job, String man) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return name(job) + " gives the inside away.";
         }
@@ -135,6 +147,10 @@ final class PlayEvidence {
 
     /** A way of the ball that nobody has. */
     record BallPathOpen(String play, Side side, BallPath path, String owned) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody has the " + path.words() + " on " + play + " to the " + side.word() + ".";
         }
@@ -146,6 +162,10 @@ final class PlayEvidence {
 
     /** A rush that leaves the quarterback a way out. */
     record NoContain(Side side, List<Job> rushers) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody keeps the quarterback in on the " + side.word() + ".";
         }
@@ -168,6 +188,10 @@ final class PlayEvidence {
 
     /** Routes nobody has, or that two of one man's routes share. */
     record RoutesGiven(List<String> what, Job job) implements Evidence {
+        @Override public boolean absence() {
+            return job == null;
+        }
+
         @Override public String title() {
             return job == null ? "Nobody has " + what.get(0) + "." : name(job) + " has two routes on " + what.get(0) + ".";
         }
@@ -179,6 +203,10 @@ final class PlayEvidence {
 
     /** Two men on one route while another is nobody's. */
     record TwoOnOne(String route, List<Job> men, String open) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return names(men) + " both have " + route + ".";
         }
@@ -201,6 +229,10 @@ final class PlayEvidence {
 
     /** A threat nobody looks at. */
     record Unread(List<Man> men) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
         @Override public String title() {
             return "Nobody reads " + men.stream().map(Man::name).collect(Collectors.joining(", ")) + ".";
         }

@@ -15,6 +15,10 @@ public record Sound(String title, String reason) implements Evidence {
                 missing.put(rule, "not asked of small-sided football");
             }
         }
+        Unknowns.of(subject.lineup()).forEach(missing::putIfAbsent);
+        if (subject.plays().protections().isEmpty()) {
+            missing.putIfAbsent(Rule.PRESSURE, "no protections are told");
+        }
         if (subject.plays().runs().isEmpty()) {
             missing.putIfAbsent(Rule.COUNT, "no runs are told");
         }
@@ -22,7 +26,7 @@ public record Sound(String title, String reason) implements Evidence {
             missing.putIfAbsent(Rule.CONFLICT, "no run-pass options are told");
         }
         if (subject.plan().isEmpty()) {
-            missing.put(Rule.TELLS, "no other call of the plan is told");
+            missing.putIfAbsent(Rule.TELLS, "no other call of the plan is told");
         }
         return missing;
     }

@@ -327,4 +327,99 @@ class RulesTest {
         assertThat(titles(subject(call("anvil-drizzle", "tackle", "pass none"), snap), Rule.COVERAGE, Severity.WEAK)).contains("tackle has nothing to do against the pass.");
         assertThat(titles(subject(call("anvil-drizzle", "nickel", "pass deep middle third"), snap), Rule.COVERAGE, Severity.WEAK)).anyMatch(t -> t.startsWith("Two men, one deep middle third"));
     }
+
+    /** A job that hangs on what nobody knows leaves its rule open; that somebody is missing is then no finding. The load is counted from the call and always known. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', textBlock = """
+        GAPS     | anvil-drizzle | will     | run A gap                            | Cannot tell: nobody has the B gap left.
+        EDGE     | anvil-drizzle | weak     | run alley                            | Cannot tell: nobody is force on the left.
+        COUNT    | anvil-drizzle | weak     | align landmark hash @ 12             |
+        COVERAGE | anvil-fog     | nickel   | pass rush                            | Cannot tell: nobody drops to the curl on the right.
+        LEVERAGE | anvil-thunder | corner   | align over #1, outside, 1 x 7        |
+        CONFLICT | anvil-drizzle | nickel   | run D gap                            |
+        PRESSURE | anvil-drizzle | end-call | move pinch to B gap; pass rush B gap |
+        KEYS     | anvil-drizzle | mike     | key tailback                         |
+        LEGALITY | anvil-drizzle | mike     | align stack tackle @ 0.5             |
+        TELLS    | anvil-drizzle | weak     | show landmark middle @ 13            |
+        JOBS     | anvil-drizzle | weak     | show landmark middle @ 13            | weak: show cannot be told.
+        """)
+    void whatHangsOnTheUnknownIsNotAnswered(Rule rule, String id, String role, String sentence, String title) {
+        Snap known = snap("pro-i");
+        Snap film = known.notKnowing(java.util.Set.of(mensch.core.formation.Feature.STACK));
+        Call call = call(id, role, "when stack on either side: " + sentence);
+        Verdict verdict = verdict(subject(call, film), rule);
+        assertThat(verdict).isInstanceOf(Verdict.CannotTell.class);
+        assertThat(((Verdict.CannotTell) verdict).missing()).contains("stack");
+        assertThat(titles(subject(call, film), rule, Severity.BUST)).isEmpty();
+        if (title != null) {
+            assertThat(titles(subject(call, film), rule, Severity.CANNOT_TELL)).contains(title);
+        }
+        assertThat(verdict(subject(call, known), rule)).as("known").isEqualTo(verdict(subject(Snaps.LIBRARY.call(id), known), rule));
+        assertThat(verdict(subject(call, film), Rule.LOAD)).isNotInstanceOf(Verdict.CannotTell.class);
+    }
+
+    /** A lineman two and a half yards off is on the line; a tenth more is off it. */
+    @ParameterizedTest
+    @CsvSource({"2.5,false", "2.6,true"})
+    void offTheBallFromItsLimitOn(double depth, boolean told) {
+        Subject subject = subject(call("anvil-drizzle", "tackle", "align stack guard @ " + depth), snap("pro-i"));
+        assertThat(titles(subject, Rule.GAPS, Severity.WEAK).contains("tackle stands off the ball.")).isEqualTo(told);
+    }
+
+    /** A standing man's helmet is three tenths before his feet, the ball takes three tenths: feet at six tenths are legal. */
+    @ParameterizedTest
+    @CsvSource({"0.6,false", "0.59,true"})
+    void theNeutralZoneToTheHundredth(double depth, boolean in) {
+        Subject subject = subject(call("anvil-drizzle", "mike", "align stack tackle @ " + depth), snap("pro-i"));
+        assertThat(titles(subject, Rule.LEGALITY, Severity.BUST).contains("mike is in the neutral zone.")).isEqualTo(in);
+    }
+
+    /** Behind the ball the line to the tailback runs straight: a fullback four tenths beside it is in it, five hundredths more is not. */
+    @ParameterizedTest
+    @CsvSource({"0.4,true", "0.45,false"})
+    void aBodyHidesFourTenthsOfAYard(double beside, boolean hidden) {
+        Snap snap = mensch.core.formation.Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB" + beside + "/4 TB0/7 | " + SPOT);
+        Subject subject = subject(call("anvil-drizzle", "mike", "align stack centre @ 4.5; key tailback then guard"), snap);
+        assertThat(titles(subject, Rule.KEYS, Severity.NOTE).contains("mike cannot see TB.")).isEqualTo(hidden);
+    }
+
+    /** One man a yard and a half from where he stands in the other call tells them apart; a tenth less does not. */
+    @ParameterizedTest
+    @CsvSource({"1.5,1", "1.4,0"})
+    void twoPicturesAreToldApartFromTheirLimitOn(double yards, int pairs) {
+        Snap snap = snap("doubles-open");
+        Lineup here = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap);
+        Lineup other = Lineup.of(call("anvil-drizzle", "free", "align below " + yards + " deeper"), snap);
+        assertThat(Tells.of(here, List.of(other)).pairs()).hasSize(pairs);
+    }
+
+    /** Three who rush are not asked to keep both edges; four are. */
+    @ParameterizedTest
+    @CsvSource({"3,false", "4,true"})
+    void fourKeepBothEdges(int rushers, boolean told) {
+        String[] inside = {"end-call", "move pinch to B gap; pass rush B gap"};
+        Call call = rushers == 4 ? call("anvil-drizzle", inside) : call("anvil-drizzle", inside[0], inside[1], "tackle", "pass hook");
+        Subject subject = subject(call, snap("doubles-gun"));
+        assertThat(subject.rush().rushers()).hasSize(rushers);
+        assertThat(titles(subject, Rule.PRESSURE, Severity.WEAK).stream().anyMatch(t -> t.startsWith("Nobody keeps the quarterback in"))).isEqualTo(told);
+    }
+
+    /** A deep man is at his landmark two and a half seconds after the snap, or late: to the hundredth of a yard. */
+    @ParameterizedTest
+    @CsvSource({"0.01,false", "-0.01,true"})
+    void aDeepManIsLateFromHisLimitOn(double deeper, boolean late) {
+        var convention = Snaps.LIBRARY.vocabulary().convention();
+        double depth = convention.drops().third() - convention.speeds().of("DB").distance(convention.limits().deepBy()) + deeper;
+        String sentence = "align landmark middle @ " + String.format(java.util.Locale.ROOT, "%.4f", depth) + "; pass deep middle third";
+        Subject subject = subject(call("anvil-drizzle", "weak", sentence), snap("pro-i"));
+        assertThat(titles(subject, Rule.COVERAGE, Severity.WEAK).contains("weak is late to his deep part.")).isEqualTo(late);
+    }
+
+    /** Without protections nobody can say who is free, without runs or options who is short. */
+    @Test
+    void withoutPlaysTheirRulesCannotBeTold() {
+        var alone = new Subject(Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap("doubles-gun")), Plays.NONE, List.of());
+        assertThat(verdict(alone, Rule.PRESSURE)).isEqualTo(new Verdict.CannotTell(Rule.PRESSURE, "no protections are told"));
+        assertThat(verdict(subject(Snaps.LIBRARY.call("anvil-drizzle"), snap("doubles-gun")), Rule.PRESSURE)).isInstanceOf(Verdict.Holds.class);
+    }
 }
