@@ -346,6 +346,17 @@ public interface Evidence {
         }
     }
 
+    /** Two men whose rules put them on each other. */
+    record OneSpot(Job first, Job second, double apart, double limit) implements Evidence {
+        @Override public String title() {
+            return names(List.of(first, second)) + " stand on one spot.";
+        }
+
+        @Override public String reason() {
+            return "Their places are " + Numbers.words(apart) + " yd apart; two men need " + Numbers.words(limit) + " yd. Give one of them another depth or another side of his man.";
+        }
+    }
+
     record Count(int men, int needed) implements Evidence {
         @Override public String title() {
             return men + " defenders.";

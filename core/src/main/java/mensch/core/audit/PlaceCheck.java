@@ -9,7 +9,7 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Place;
 
-/** Nobody in the neutral zone, behind the end line or over a sideline; depths that the goal line took away are told. */
+/** Nobody in the neutral zone, behind the end line, over a sideline or on another's spot; depths that the goal line took away are told. */
 final class PlaceCheck implements Check {
     @Override public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
@@ -22,7 +22,21 @@ final class PlaceCheck implements Check {
                 offTheBall(lineup, job, findings);
             }
         }
+        oneSpot(lineup, findings);
         return findings;
+    }
+
+    private static void oneSpot(Lineup lineup, List<Finding> findings) {
+        double limit = lineup.convention().bodies().ownPlace();
+        List<Job> placed = lineup.jobs().stream().filter(j -> j.feet() != null).toList();
+        for (int i = 0; i < placed.size(); i++) {
+            for (int j = i + 1; j < placed.size(); j++) {
+                double apart = placed.get(i).feet().distance(placed.get(j).feet());
+                if (apart < limit - 1e-9) {
+                    findings.add(new Finding(CheckId.ONE_SPOT, Severity.WEAK, placed.get(i).feet(), List.of(placed.get(i), placed.get(j)), new Evidence.OneSpot(placed.get(i), placed.get(j), apart, limit)));
+                }
+            }
+        }
     }
 
     private static void neutralZone(Bodies bodies, Job job, List<Finding> findings) {

@@ -14,14 +14,15 @@ package mensch.core.convention;
  * @param sidelineMargin       a receiver stays so far from the sideline
  * @param receiverMargin       and so far from the next receiver when the field gets narrow
  * @param secondLevelFloor     least depth of a second-level man when the goal line compresses depths
+ * @param ownPlace            two defenders nearer than &lt; this to each other stand on one spot; ours: elbow to elbow
  * @param compressionFrom      yards to goal from which alignment depths are compressed
  */
 public record Bodies(double helmetDepth, double reachThreePoint, double reachTwoPoint, double neutralZone, double shade, double shadeTight,
                      double shadeLoose, double halfMan, double sidelineMargin, double receiverMargin, double secondLevelFloor,
-                     int compressionFrom) {
+                     double ownPlace, int compressionFrom) {
 
     /** Handbook 1 (bodies, splits, techniques, situation) and the sideline rule of the core's design. */
     public static Bodies standard() {
-        return new Bodies(0.4, 0.6, 0.3, 0.3, 0.40, 0.25, 0.60, 1.0 / 3, 2.0, 1.0, 1.5, 10);
+        return new Bodies(0.4, 0.6, 0.3, 0.3, 0.40, 0.25, 0.60, 1.0 / 3, 2.0, 1.0, 1.5, 0.55, 10);
     }
 }

@@ -422,4 +422,13 @@ class RulesTest {
         assertThat(verdict(alone, Rule.PRESSURE)).isEqualTo(new Verdict.CannotTell(Rule.PRESSURE, "no protections are told"));
         assertThat(verdict(subject(Snaps.LIBRARY.call("anvil-drizzle"), snap("doubles-gun")), Rule.PRESSURE)).isInstanceOf(Verdict.Holds.class);
     }
+
+    /** Two men need a little more than half a yard. */
+    @ParameterizedTest
+    @CsvSource({"0.55,false", "0.54,true"})
+    void twoMenOnOneSpot(double apart, boolean told) {
+        Subject subject = subject(call("anvil-drizzle", "mike", "align stack centre @ 4", "will", "align stack centre @ " + (4 + apart)), snap("pro-i"));
+        assertThat(titles(subject, Rule.JOBS, Severity.WEAK).stream().anyMatch(t -> t.endsWith(" stand on one spot."))).isEqualTo(told);
+        assertThat(titles(subject(call("anvil-drizzle"), snap("pro-i")), Rule.JOBS, Severity.WEAK)).isEmpty();
+    }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.TreeSet;
 import mensch.core.Snaps;
 import mensch.core.audit.Audit;
+import mensch.core.audit.CheckId;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
@@ -54,19 +55,21 @@ class PlanAuditTest {
         assertThat(cell(SOUND, "pro-i", Motions.NONE).worst()).isNull();
     }
 
-    /** After every motion of the formations it is meant for no shipped call breaks, but these; each is open work, none is forgotten here. */
+    /** After every motion of the formations it is meant for no shipped call breaks; and as set no two of its men stand on one spot. */
     @Test
-    void noShippedCallBreaksAfterAMotionButTheseKnownOnes() {
+    void noShippedCallBreaksAfterAMotion() {
         var broken = new TreeSet<String>();
         for (Call call : Snaps.LIBRARY.calls()) {
             for (LibraryFormation formation : Snaps.LIBRARY.formationsFor(call)) {
                 if (call.front().players() == 11 && (call.meantFor().isEmpty() || call.meantFor().contains(formation.id()))) {
                     formation.motions().stream().filter(m -> Audit.of(Lineup.of(call, formation.snap(m.id(), false, SPOT))).stream().anyMatch(f -> f.severity() == Severity.BUST))
                         .forEach(m -> broken.add(call.ref().id() + " " + m.id()));
+                    Audit.of(Lineup.of(call, formation.snap(null, false, SPOT))).stream().filter(f -> f.check() == CheckId.ONE_SPOT)
+                        .forEach(f -> broken.add(call.ref().id() + " " + formation.id() + ": " + f.evidence().title()));
                 }
             }
         }
-        assertThat(broken).containsExactlyInAnyOrder("anvil-fog short", "anvil-dew short", "anvil-rime across", "chisel-rime across", "vise-squall across", "wedge-ice back");
+        assertThat(broken).isEmpty();
     }
 
     /** A fault that only a motion brings out is found, and the cell names the motion. */
