@@ -96,7 +96,7 @@ li + li { border-top: 1px solid var(--rule); } .pointed { background: var(--pick
 .note .acts, .muted .acts { display: none; } .pointed .acts { display: flex; }
 .bust .n { background: var(--bust); border-color: var(--bust); color: var(--on-dark); }
 .note .n, .muted .n { border: 1.5px dashed var(--soft); color: var(--soft); } .cannot-tell .n { border-style: dotted; } .muted b { color: var(--soft); }
-b { font-weight: 600; font-size: 13.5px; } small { display: block; font-size: 12.5px; line-height: 1.35; color: var(--soft); }
+b { font-weight: 600; font-size: 13.5px; } li > button b { display: block; } li > button b::first-letter { text-transform: uppercase; } small { display: block; font-size: 12.5px; line-height: 1.35; color: var(--soft); }
 .mute { display: flex; gap: 8px; align-items: end; margin: 0 0 8px 30px; font: 400 13px/1.3 var(--narrow); } .mute input { width: 100%; font: 500 14px var(--serif); border: 0; border-bottom: 2px solid var(--ink); background: transparent; color: var(--ink); } .mute .button { padding: 3px 10px; }
 .dim { opacity: 0.5; }
 .rules { font: 400 13px/1.35 var(--narrow); padding-bottom: 8px; } .rules summary { cursor: pointer; display: flex; justify-content: space-between; } .rules p { padding: 3px 0 3px 20px; text-indent: -20px; border-top: 1px solid var(--faint); }

@@ -27,7 +27,7 @@ function because(job: JobRow): { rung: string; facts: string }[] {
   <ol class="strip" aria-label="Jobs in the order the men stand">
     <li v-for="job in ordered" :key="job.id" :class="{ selected: job.id === selected, broken: broken.has(job.id), changed: changed.has(job.id), meant: meant?.includes(job.id) }">
       <button type="button" :aria-pressed="job.id === selected" :data-job="job.id" @click="$emit('pick', job.id)" @dblclick="$emit('open', job.id)">
-        <span class="head"><b>{{ job.label }}</b><span>{{ job.id.replaceAll('-', ' ') }}</span></span>
+        <span class="head"><b>{{ job.label }}</b><span>{{ job.name }}</span></span>
         <span v-if="job.player" :class="['man', { missing: !job.player.said }]" :title="[job.player.measured, ...job.player.notes].filter(Boolean).join('; ')">{{ job.player.said || 'nobody' }}<template v-if="job.player.said && job.player.notes.length"> *</template></span>
         <span class="align">{{ tight(part(job, 'align').shown) }}</span>
         <span class="stance">{{ part(job, 'stance').shown }}<template v-if="part(job, 'show').shown !== 'none'">, shows {{ tight(part(job, 'show').shown) }}</template></span>

@@ -38,7 +38,7 @@ function asRung(): void {
 </script>
 
 <template>
-  <Modal :open="!!spot" :title="`${(job ?? '').replaceAll('-', ' ')} at ${Math.abs(spot?.x ?? 0).toFixed(1)} yd ${(spot?.x ?? 0) < 0 ? 'left' : 'right'} x ${(spot?.y ?? 0).toFixed(1)} yd deep`" :footer="null" width="460px" @cancel="emit('done')">
+  <Modal :open="!!spot" :title="`${board.board?.phases[0]?.jobs.find((j) => j.id === job)?.name ?? ''} at ${Math.abs(spot?.x ?? 0).toFixed(1)} yd ${(spot?.x ?? 0) < 0 ? 'left' : 'right'} x ${(spot?.y ?? 0).toFixed(1)} yd deep`" :footer="null" width="460px" @cancel="emit('done')">
     <p v-if="fault" role="alert" class="fault">{{ fault }}</p>
     <fieldset v-if="phrases.length">
       <legend>In words (lateral x depth)</legend>

@@ -209,7 +209,7 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
       <p v-else-if="reel && !reel.snaps.length" class="ask">No snap yet. Step to the frame where the ball moves and press <span class="key">N</span>. <button class="button" type="button" @click="film.addSnap(frame)">A new snap here</button></p>
     </aside>
     <footer v-if="snap"><VerdictStrip :snap="snap" :target="target" :marked="marked" :grades="grades" may-mark @pick="target = $event" @overrule="startOverrule" /></footer>
-    <Modal :open="!!overruling" :title="`Overrule: ${overruling?.id.replaceAll('-', ' ')}, alignment`" :footer="null" width="420px" @cancel="overruling = undefined">
+    <Modal :open="!!overruling" :title="`Overrule: ${overruling?.name}, alignment`" :footer="null" width="420px" @cancel="overruling = undefined">
       <form class="overrule" @submit.prevent="saveOverrule(false)">
         <label>Mark <select v-model="overrule.mark"><option value="+">+ above standard</option><option value="=">= to standard</option><option value="-">- below</option><option value="n/a">n/a not seen</option></select></label>
         <label>Why <textarea v-model="overrule.note" rows="3" required /></label>

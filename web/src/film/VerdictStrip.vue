@@ -18,7 +18,7 @@ const rows = computed(() => props.snap.sheet.jobs.map((job) => ({
   <ol class="strip" aria-label="Asked and measured, in the order the men stand">
     <li v-for="r in rows" :key="r.job.id" :class="[r.verdict?.outcome, { selected: r.job.id === target }]">
       <button type="button" :data-man="r.job.id" :aria-pressed="r.job.id === target" @click="$emit('pick', r.job.id)">
-        <span class="head"><b>{{ r.job.label }}</b><span>{{ r.job.id.replaceAll('-', ' ') }}</span></span>
+        <span class="head"><b>{{ r.job.label }}</b><span>{{ r.job.name }}</span></span>
         <span class="asked">{{ r.asked }}</span>
         <span v-if="r.measured" class="line"><i>stood</i> {{ Math.abs(r.measured.x).toFixed(1) }} {{ r.measured.x < 0 ? 'left' : 'right' }}&nbsp;x&nbsp;{{ r.measured.y.toFixed(1) }}</span>
         <span v-if="r.verdict" class="verdict">{{ r.verdict.words }}</span>

@@ -108,7 +108,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <template v-if="load">
         <h2 class="next">What it asks to learn</h2>
         <p class="soft">Sentences of the rules a role has to know for this plan.</p>
-        <p><span v-for="r in load.roles.slice(0, 8)" :key="r.role" class="count"><b>{{ r.rungs }}</b> {{ r.role.replaceAll('-', ' ') }}</span></p>
+        <p><span v-for="r in load.roles.slice(0, 8)" :key="r.role" class="count"><b>{{ r.rungs }}</b> {{ r.role }}</span></p>
         <table class="learn">
           <thead><tr><th>Call</th><th>new sentences</th><th>roles</th><th>men other than in the first</th></tr></thead>
           <tbody><tr v-for="a in load.calls" :key="a.call"><th scope="row">{{ callName(a.call) }}</th><td>{{ a.rungs }}</td><td>{{ a.roles }}</td><td>{{ a.men }}</td></tr></tbody>

@@ -49,7 +49,7 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
       <div ref="drawing" class="drawing"><FieldDrawing :field="answer.field" :sheet="sheet" :listed="flat(grouped(sheet.findings, mutes))" from="offence" :layers="['gaps', 'areas', 'paths']" /></div>
       <table>
         <thead><tr><th>Man</th><th v-for="p in SHOWN" :key="p">{{ p }}</th></tr></thead>
-        <tbody><tr v-for="j in sheet.jobs" :key="j.id"><th scope="row">{{ j.label }} <small>{{ j.id.replaceAll('-', ' ') }}</small></th><td v-for="p in SHOWN" :key="p">{{ j.parts.find((x) => x.part === p)?.shown }}</td></tr></tbody>
+        <tbody><tr v-for="j in sheet.jobs" :key="j.id"><th scope="row">{{ j.label }} <small>{{ j.name }}</small></th><td v-for="p in SHOWN" :key="p">{{ j.parts.find((x) => x.part === p)?.shown }}</td></tr></tbody>
       </table>
       <div v-if="sheet.cones.length" class="cones">
         <h3>Cone map</h3>

@@ -32,7 +32,7 @@ watch(sheet, (now) => {
   if (now && !now.jobs.some((j) => j.id === selected.value)) selected.value = now.jobs[0]?.id
 })
 
-const men = computed(() => (sheet.value?.jobs ?? []).map((j) => ({ id: j.id, name: `${j.id.replaceAll('-', ' ')} (${j.label})` })))
+const men = computed(() => (sheet.value?.jobs ?? []).map((j) => ({ id: j.id, name: `${j.name} (${j.label})` })))
 const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
 const edits = computed(() => (trying.value && !tryProblem.value ? withEdit(draft.value, trying.value).edits : draft.value.edits))
 /** The man's side against the cover side: of two corners the strip follows the one in hand. */

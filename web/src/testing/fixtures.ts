@@ -7,7 +7,7 @@ export function part(name: string, shown: string, rung = `anvil/x/${name}`, fact
 const NAMES = ['show', 'align', 'stance', 'key', 'move', 'reads', 'run', 'pass', 'technique']
 export function job(id: string, label: string, x: number, over: Record<string, PartRow> = {}): JobRow {
   const parts = NAMES.map((n) => over[n] ?? part(n, n === 'show' || n === 'move' ? 'none' : `${n} of ${id}`))
-  return { id, role: id, label, body: 'DB', side: x < 0 ? 'left' : 'right', onCoverSide: x >= 0, kind: 'deep', feet: { x, y: 7 }, force: false, from: [], reads: [], points: [], parts }
+  return { id, name: id.replaceAll('-', ' '), role: id, label, body: 'DB', side: x < 0 ? 'left' : 'right', onCoverSide: x >= 0, kind: 'deep', feet: { x, y: 7 }, force: false, from: [], reads: [], points: [], parts }
 }
 export function finding(severity: string, title: string, who: string[] = []): FindingRow {
   return { check: 'gaps', severity, where: { x: 0, y: 1 }, who, title, reason: 'because' }

@@ -195,7 +195,7 @@ class ReferenceCasesTest {
         for (Seen s : seen("anvil-thunder", TRIPS, "50 1&10")) {
             assertThat(s.pass("free")).isEqualTo("man #3");
             assertThat(s.job("weak").after().pass()).isInstanceOf(Given.Nobody.class);
-            assertThat(s.titles(Severity.BUST)).contains("weak: rule gives nobody for pass.");
+            assertThat(s.titles(Severity.BUST)).contains("weak safety: rule gives nobody for pass.");
         }
         for (Seen s : seen(with("anvil-thunder", "weak", "pass man back"), TRIPS, "50 1&10")) {
             assertThat(s.titles(Severity.BUST)).as("once the coach confirms").isEmpty();

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import mensch.app.call.CallShelf;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.PlaybookEntry;
@@ -81,7 +82,12 @@ class PlanController {
     PlanLoad load(@Valid @RequestBody LoadRequest request, Principal by) {
         List<Call> plan = request.calls().stream().map(id -> shelf.seen(id, null, List.of(), by.getName())).toList();
         TeachingLoad load = TeachingLoad.of(plan, bookcase.library().formation(request.formation()).snap(null, false, request.spot().words()));
-        return new PlanLoad(load.byRole().entrySet().stream().map(e -> new RoleLoad(e.getKey(), e.getValue())).sorted((a, b) -> b.rungs() - a.rungs()).toList(),
+        return new PlanLoad(load.byRole().entrySet().stream().map(e -> new RoleLoad(said(plan, e.getKey()), e.getValue())).sorted((a, b) -> b.rungs() - a.rungs()).toList(),
             load.added().stream().map(a -> new AddedRow(a.call(), a.rungs(), a.roles(), a.men())).toList());
+    }
+
+    /** A role as the first call that has it says it. */
+    private static String said(List<Call> plan, String role) {
+        return plan.stream().map(c -> c.front().role(role)).filter(Objects::nonNull).findFirst().orElseThrow().words();
     }
 }

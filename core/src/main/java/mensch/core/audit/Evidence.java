@@ -36,7 +36,7 @@ public interface Evidence {
     }
 
     private static String names(List<Job> jobs) {
-        return jobs.stream().map(j -> j.id().replace('-', ' ')).collect(Collectors.joining(", "));
+        return jobs.stream().map(j -> j.words()).collect(Collectors.joining(", "));
     }
 
     record NoOwner(Gap gap, boolean empty) implements Evidence {

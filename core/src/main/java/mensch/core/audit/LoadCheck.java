@@ -17,7 +17,7 @@ final class LoadCheck implements Check {
             if (sentences > limit) {
                 List<Job> men = subject.lineup().jobs().stream().filter(j -> j.role().equals(role)).toList();
                 Point at = men.isEmpty() || men.get(0).feet() == null ? new Point(0, 6) : men.get(0).feet();
-                findings.add(new Finding(CheckId.LOAD, Severity.NOTE, at, men, new PlayEvidence.TooMuch(role.id(), sentences, limit)));
+                findings.add(new Finding(CheckId.LOAD, Severity.NOTE, at, men, new PlayEvidence.TooMuch(role.words(), sentences, limit)));
             }
         }
         return findings;

@@ -16,7 +16,7 @@ final class PlayEvidence {
     private PlayEvidence() {}
 
     static String name(Job job) {
-        return job.id().replace('-', ' ');
+        return job.words();
     }
 
     private static String names(List<Job> jobs) {
@@ -257,7 +257,7 @@ final class PlayEvidence {
     /** More sentences than a role should have to know in one call. */
     record TooMuch(String role, int sentences, int limit) implements Evidence {
         @Override public String title() {
-            return role.replace('-', ' ') + " has much to know.";
+            return role + " has much to know.";
         }
 
         @Override public String reason() {

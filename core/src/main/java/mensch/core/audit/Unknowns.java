@@ -28,7 +28,7 @@ final class Unknowns {
         for (Job job : lineup.jobs()) {
             for (Part part : Part.values()) {
                 if (job.part(part) instanceof Given.Undecided<?> undecided) {
-                    String words = "the " + part.words() + " of " + job.id().replace('-', ' ') + " hangs on " + undecided.missing().stream().map(Feature::words).collect(Collectors.joining(", ")) + ", which nobody knows";
+                    String words = "the " + part.words() + " of " + job.words() + " hangs on " + undecided.missing().stream().map(Feature::words).collect(Collectors.joining(", ")) + ", which nobody knows";
                     READS.forEach((rule, parts) -> {
                         if (parts.contains(part)) {
                             missing.putIfAbsent(rule, words);

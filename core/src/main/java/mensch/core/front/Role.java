@@ -18,6 +18,12 @@ public record Role(String id, String label, Body body, Sits sits, CoverSeat seat
         return onCoverSide ? seat : otherwise;
     }
 
+    /** As coaches say it; of a safety the bare "weak", "strong" or "free" would be read as something else. */
+    public String words() {
+        String said = id.replace('-', ' ');
+        return body == Body.DB && label.length() == 2 && label.endsWith("S") ? said + " safety" : said;
+    }
+
     /** Kind of player. */
     public enum Body { E, T, LB, DB }
 

@@ -31,6 +31,11 @@ public record Job(Role role, Side seat, Before before, After after) {
         return role.sits() == Sits.EACH_SIDE ? role.id() + "-" + seat.word() : role.id();
     }
 
+    /** His {@link #id()} as coaches say it. */
+    public String words() {
+        return role.sits() == Sits.EACH_SIDE ? role.words() + " " + seat.word() : role.words();
+    }
+
     /** Where he is to stand, or null when his alignment has no value. */
     public Point feet() {
         Place place = before.align().orNull();

@@ -38,11 +38,11 @@ public record ChangeRow(String job, String label, String player, String part, St
             Job was = before.job(player == null || had.jobOf(player) == null ? is.id() : had.jobOf(player));
             String who = player == null ? null : player.said();
             if (was == null) {
-                rows.add(new ChangeRow(is.id(), is.role().label(), who, "role", "", name(is), "You are " + name(is) + " in " + after.inForce().name() + ".", List.of("the call was changed")));
+                rows.add(new ChangeRow(is.id(), is.role().label(), who, "role", "", is.words(), "You are " + is.words() + " in " + after.inForce().name() + ".", List.of("the call was changed")));
                 continue;
             }
             if (!was.role().equals(is.role())) {
-                rows.add(new ChangeRow(is.id(), is.role().label(), who, "role", name(was), name(is), "You are " + name(is) + " now.", List.of("he stays on his side, the strength went to the other")));
+                rows.add(new ChangeRow(is.id(), is.role().label(), who, "role", was.words(), is.words(), "You are " + is.words() + " now.", List.of("he stays on his side, the strength went to the other")));
             }
             for (Change change : Change.between(was, is, before, after)) {
                 String wasWords = old.shown(change.was(), change.part());
@@ -55,10 +55,6 @@ public record ChangeRow(String job, String label, String player, String part, St
             }
         }
         return List.copyOf(rows);
-    }
-
-    private static String name(Job job) {
-        return job.id().replace('-', ' ');
     }
 
     private static String placed(String words, Change change, boolean moved, boolean old) {

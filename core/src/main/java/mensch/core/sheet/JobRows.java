@@ -44,7 +44,7 @@ final class JobRows {
     JobRow row(Job job) {
         Place place = job.before().align().orNull();
         Place show = job.before().show().orNull();
-        return new JobRow(job.id(), job.role().id(), job.role().label(), job.role().body().name(), job.seat().word(), job.seat() == lineup.sides().cover().side(), kind(job.passTask()), Words.spot(job.feet()),
+        return new JobRow(job.id(), job.words(), job.role().id(), job.role().label(), job.role().body().name(), job.seat().word(), job.seat() == lineup.sides().cover().side(), kind(job.passTask()), Words.spot(job.feet()),
             show == null ? null : Words.spot(show.feet()), place == null ? null : box(place.region()), Words.spot(key(job)), Words.spot(man(job)), leverage(place),
             job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE, from(job, place), goal(job), player(job), reads(job), words.points(job), parts(job));
     }

@@ -115,7 +115,7 @@ public final class PlaySheetMaker {
     private static RouteRow route(Distribution.Row r, boolean shared) {
         String state = r.covers().isEmpty() ? "nobody" : shared ? "shared" : r.late() ? "late" : r.owners().size() > 1 ? "two" : "one";
         String lost = r.lost() == null ? null : r.lost().leverage() + " leverage, breaks " + (r.lost().breaksOut() ? "out" : "in");
-        String rub = r.rub() == null ? null : r.rub().by().name() + " is in the way of " + r.rub().job().id().replace('-', ' ');
+        String rub = r.rub() == null ? null : r.rub().by().name() + " is in the way of " + r.rub().job().words();
         return new RouteRow(r.man().name(), r.number(), r.route().id().replace('-', ' '), r.way().stream().map(Words::spot).toList(), Words.spot(r.caught()), r.seconds(),
             r.covers().stream().map(c -> new CoverRow(c.job().id(), word(c.by()), c.late() ? c.lateSeconds() : 0)).toList(), state, lost, rub);
     }

@@ -41,6 +41,7 @@ public record Sheet(String notation, List<String> facts, List<String> movedIn, S
     /**
      * One defender, in field order.
      *
+     * @param name      his id as coaches say it
      * @param onCoverSide whether his side is the cover side
      * @param kind      what he is against the pass, for the mark on the field: rush, under, deep, man, none
      * @param feet      asked place, or null
@@ -56,7 +57,7 @@ public record Sheet(String notation, List<String> facts, List<String> movedIn, S
      * @param reads     his read table, in the order it is taught
      * @param points    what his technique is taught by
      */
-    public record JobRow(String id, String role, String label, String body, String side, boolean onCoverSide, String kind, Spot feet, Spot show, Box region, Spot key,
+    public record JobRow(String id, String name, String role, String label, String body, String side, boolean onCoverSide, String kind, Spot feet, Spot show, Box region, Spot key,
                          Spot man, String leverage, boolean force, List<String> from, Spot goal, ManningRow player, List<ReadRow> reads, List<String> points, List<PartRow> parts) {}
 
     /** A message of his key, what he is told to do on it, and what that makes of his job, in the rung language. */

@@ -21,14 +21,14 @@ class BrokenCallsTest {
         anvil-fog     | corner   | run alley                                       | pro-i        | edge     | BUST | Nobody is force on the left.
         anvil-drizzle | weak     | align landmark hash @ 12; run none              | pro-i        | edge     | BUST | Nobody is force on the left.
         anvil-frost   | nickel   | run none until crack then outside, force        | doubles-open | edge     | BUST | Nobody is force on the left.
-        anvil-squall  | weak     | pass none                                       | doubles-open | coverage | WEAK | weak has nothing to do against the pass.
+        anvil-squall  | weak     | pass none                                       | doubles-open | coverage | WEAK | weak safety has nothing to do against the pass.
         anvil-drizzle | nickel   | pass deep middle third                          | pro-i        | coverage | WEAK | Nobody drops to the flat and curl on the right.
         anvil-drizzle | mike     | align stack tackle @ 0.5                        | pro-i        | legality | BUST | mike is in the neutral zone.
         anvil-drizzle | mike     | key wing                                        | pro-i        | jobs     | WEAK | mike: rule gives nobody for key.
         anvil-swift   | will     | pass curl-flat                                  | doubles-gun  | pressure | BUST | Nobody replaces the middle.
         anvil-drizzle | end-call | move pinch to B gap; pass rush B gap            | doubles-gun  | pressure | WEAK | Nobody keeps the quarterback in on the right.
         anvil-thunder | corner   | when 1 or more receivers on my side: align over #1, outside, 1 x 7 | doubles-open | leverage | WEAK | corner left gives the inside away.
-        anvil-drizzle | weak     | show landmark middle @ 14                       | doubles-open | tells    | WEAK | The disguise costs weak too much.
+        anvil-drizzle | weak     | show landmark middle @ 14                       | doubles-open | tells    | WEAK | The disguise costs weak safety too much.
         anvil-drizzle | will     | align stack tackle @ 9                          | pro-i        | count    | NOTE | Every man in the run can be blocked.
         """)
     void aBrokenCallIsFoundForItsOwnReason(String id, String role, String sentence, String formation, String rule, Severity severity, String title) {

@@ -240,7 +240,7 @@ class RulesTest {
     @Test
     void aDisguiseThatCostsTooMuchIsTold() {
         Snap snap = snap("doubles-open");
-        assertThat(titles(subject(call("anvil-drizzle", "weak", "show landmark middle @ 13"), snap), Rule.TELLS, Severity.WEAK)).contains("The disguise costs weak too much.");
+        assertThat(titles(subject(call("anvil-drizzle", "weak", "show landmark middle @ 13"), snap), Rule.TELLS, Severity.WEAK)).contains("The disguise costs weak safety too much.");
         assertThat(titles(subject(call("anvil-drizzle"), snap), Rule.TELLS, Severity.WEAK)).isEmpty();
     }
 
@@ -293,7 +293,7 @@ class RulesTest {
     @CsvSource({"12.4,false", "12.5,true"})
     void aDisguiseCostsTooMuchFromItsLimitOn(double shown, boolean late) {
         Subject subject = subject(call("anvil-drizzle", "weak", "show outside end man 3 x " + shown), snap("pro-i"));
-        assertThat(titles(subject, Rule.TELLS, Severity.WEAK).contains("The disguise costs weak too much.")).isEqualTo(late);
+        assertThat(titles(subject, Rule.TELLS, Severity.WEAK).contains("The disguise costs weak safety too much.")).isEqualTo(late);
     }
 
     /** Twenty sentences are not told, twenty-one are. */
@@ -341,7 +341,7 @@ class RulesTest {
         KEYS     | anvil-drizzle | mike     | key tailback                         |
         LEGALITY | anvil-drizzle | mike     | align stack tackle @ 0.5             |
         TELLS    | anvil-drizzle | weak     | show landmark middle @ 13            |
-        JOBS     | anvil-drizzle | weak     | show landmark middle @ 13            | weak: show cannot be told.
+        JOBS     | anvil-drizzle | weak     | show landmark middle @ 13            | weak safety: show cannot be told.
         """)
     void whatHangsOnTheUnknownIsNotAnswered(Rule rule, String id, String role, String sentence, String title) {
         Snap known = snap("pro-i");
@@ -412,7 +412,7 @@ class RulesTest {
         double depth = convention.drops().third() - convention.speeds().of("DB").distance(convention.limits().deepBy()) + deeper;
         String sentence = "align landmark middle @ " + String.format(java.util.Locale.ROOT, "%.4f", depth) + "; pass deep middle third";
         Subject subject = subject(call("anvil-drizzle", "weak", sentence), snap("pro-i"));
-        assertThat(titles(subject, Rule.COVERAGE, Severity.WEAK).contains("weak is late to his deep part.")).isEqualTo(late);
+        assertThat(titles(subject, Rule.COVERAGE, Severity.WEAK).contains("weak safety is late to his deep part.")).isEqualTo(late);
     }
 
     /** Without protections nobody can say who is free, without runs or options who is short. */
