@@ -34,6 +34,14 @@ describe('tried repairs', () => {
     board.undo()
     expect(board.draft.edits).toEqual([])
   })
+  it('names a tag of the library and what it tells each man', async () => {
+    const nose = { rung: 'anvil-fog/nose/repair-1', sentence: 'when 2 receivers on my side: move cross face to B gap; run B gap' }
+    const { wrapper, board } = await repairs({ repairs: [{ ...ROW, tag: 'Trout', edits: [nose, EDIT], men: 2 }], tried: 130 })
+    expect(wrapper.text()).toContain('Tag Trout against this picture:')
+    expect(wrapper.findAll('.say').map((p) => p.find('b').text())).toEqual(['nose', 'end away'])
+    await wrapper.find('button').trigger('click')
+    expect(board.draft.edits).toEqual([nose, EDIT])
+  })
   it('asks for others than those it has shown', async () => {
     const { wrapper, post } = await repairs({ repairs: [ROW], tried: 130 })
     await wrapper.find('.link').trigger('click')

@@ -45,6 +45,7 @@ function apply(r: RepairRow): void {
       <p v-if="!offer.repairs.length" role="status">None of the {{ offer.tried }} changes tried mends it at a price worth paying.</p>
       <ol>
         <li v-for="r in offer.repairs" :key="r.edits.map((e) => e.sentence).join()">
+          <p v-if="r.tag" class="tag">Tag <b>{{ r.tag }}</b> against this picture:</p>
           <p v-for="e in r.edits" :key="e.rung" class="say"><b>{{ e.rung.split('/')[1]!.replaceAll('-', ' ') }}</b> {{ e.sentence }}</p>
           <p class="cost">{{ costs(r) }}</p>
           <button v-if="mayWrite" ref="first" type="button" class="button" @click="apply(r)">Apply</button>
@@ -58,5 +59,5 @@ function apply(r: RepairRow): void {
 <style scoped>
 .repairs { margin: 4px 0 8px 30px; border-left: 4px solid var(--accent); padding-left: 10px; font: 400 13px/1.35 var(--narrow); }
 li { padding: 5px 0 7px; border-bottom: 1px solid var(--rule); } .say { font: 500 13.5px/1.35 var(--serif); } .say b { font-family: var(--narrow); }
-.cost { color: var(--soft); padding: 2px 0 4px; } .trouble { color: var(--bust); font-weight: 600; } .button { padding: 2px 12px; }
+.tag { padding-bottom: 2px; } .cost { color: var(--soft); padding: 2px 0 4px; } .trouble { color: var(--bust); font-weight: 600; } .button { padding: 2px 12px; }
 </style>

@@ -31,8 +31,8 @@ class RepairBench {
     /** Findings that come and go on other formations the call is meant for. */
     record ElsewhereRow(int formations, int jobs, int newBusts, int newWeak, int mended) {}
 
-    /** Edits to apply, what they cost here and elsewhere, and how many men learn something else. */
-    record RepairRow(List<Edit> edits, List<CostRow> costs, int men, int parts, int rushersLost, ElsewhereRow elsewhere) {}
+    /** Edits to apply, the tag they are if they are one, what they cost here and elsewhere, and how many men learn something else. */
+    record RepairRow(List<Edit> edits, String tag, List<CostRow> costs, int men, int parts, int rushersLost, ElsewhereRow elsewhere) {}
 
     record RepairOffer(List<RepairRow> repairs, int tried) {}
 
@@ -83,7 +83,7 @@ class RepairBench {
             edits.add(new Edit(call.ref().id() + "/" + step.role() + "/repair-" + n, call.convention().labels().said(step.sentence())));
         }
         Repair.Elsewhere e = repair.elsewhere();
-        return new RepairRow(List.copyOf(edits), repair.costs().stream().map(f -> new CostRow(f.severity().words(), f.evidence().title())).toList(), repair.men(), repair.parts(),
+        return new RepairRow(List.copyOf(edits), repair.tag(), repair.costs().stream().map(f -> new CostRow(f.severity().words(), f.evidence().title())).toList(), repair.men(), repair.parts(),
             repair.rushersLost(), new ElsewhereRow(e.formations(), e.jobs(), e.newBusts(), e.newWeak(), e.mended()));
     }
 }

@@ -142,7 +142,7 @@ final class Reach {
     }
 
     /** The change for this picture only: as many receivers on his side, with or without an end, and for one of two men the side of the coverage. */
-    private Step step(Lineup lineup, Job man, String words) {
+    Step step(Lineup lineup, Job man, String words) {
         var facts = new ArrayList<String>();
         if (man.role().sits() == Sits.EACH_SIDE) {
             facts.add((man.seat() == lineup.sides().cover().side() ? "" : "not ") + "cover side is my side");

@@ -46,10 +46,12 @@ public final class Repairs {
 
     private final Library library;
     private final Reach reach;
+    private final Tags tags;
 
     public Repairs(Library library) {
         this.library = library;
         this.reach = new Reach(library);
+        this.tags = new Tags(library);
     }
 
     /** What makes two findings of two line-ups the same finding. */
@@ -92,6 +94,8 @@ public final class Repairs {
         Predicate<Subject> shows = Audit.shows(finding, subject(before));
         var broken = new Broken(before, alone, auditor.findings(before), finding, auditor, shows);
         var within = new ArrayList<>(reach.changes(before, finding, byItself ? before.jobs().size() : NEAR));
+        Map<List<Step>, String> named = tags.changes(call, before, (job, words) -> reach.step(before, job, words));
+        within.addAll(named.keySet());
         within.addAll(new Checks(library).changes(call, before, l -> !shows.test(subject(l))));
         List<List<Step>> changes = within.stream().filter(c -> !seen.contains(c)).toList();
         var mending = new ArrayList<Tried>();
@@ -103,7 +107,7 @@ public final class Repairs {
             }
         }
         mending.sort(Comparator.comparingLong((Tried t) -> weak(t.costs())).thenComparingInt(Tried::rushersLost).thenComparingInt(Tried::men).thenComparingInt(Tried::parts).thenComparingInt(t -> t.costs().size()));
-        return new Offer(best(call, broken, mending), changes.size());
+        return new Offer(best(call, broken, mending, named), changes.size());
     }
 
     private static long weak(List<Finding> findings) {
@@ -161,7 +165,7 @@ public final class Repairs {
     }
 
     /** The cheapest that the call may be saved with; what they cost elsewhere decides among those that cost the same here. */
-    private List<Repair> best(Call call, Broken broken, List<Tried> mending) {
+    private List<Repair> best(Call call, Broken broken, List<Tried> mending, Map<List<Step>, String> named) {
         List<Snap> others = others(call, broken.before().snap());
         List<Lineup> before = others.stream().map(s -> Lineup.of(call, s)).toList();
         List<Set<String>> was = before.stream().map(l -> keys(Audit.of(l))).toList();
@@ -175,7 +179,7 @@ public final class Repairs {
             if (dear(costs, broken.finding())) {
                 continue;
             }
-            repairs.add(new Repair(tried.steps(), costs, tried.men(), tried.parts(), tried.rushersLost(), elsewhere(tried.call(), before, was)));
+            repairs.add(new Repair(tried.steps(), named.get(tried.steps()), costs, tried.men(), tried.parts(), tried.rushersLost(), elsewhere(tried.call(), before, was)));
         }
         repairs.sort(Comparator.comparingInt((Repair r) -> r.elsewhere().newBusts()).thenComparingLong(r -> weak(r.costs())).thenComparingInt(Repair::rushersLost).thenComparingInt(Repair::men)
             .thenComparingInt(r -> r.elsewhere().newWeak()).thenComparingInt(Repair::parts).thenComparingInt(r -> r.costs().size()));

@@ -119,6 +119,31 @@ class RepairsTest {
         assertThat(Lineup.of(mended, balanced).check()).isNull();
     }
 
+    /** Empty leaves the B gap away: the movement that brings the nose there and the backer to the nose's gap is offered as the tag it is, in each man's words, and only for that picture. */
+    @Test
+    void aTagOfTheLibraryIsTriedToo() {
+        Call call = Snaps.LIBRARY.call("anvil-fog");
+        Snap snap = Snaps.LIBRARY.formation("empty-3x2").snap(null, false, "hs m 50 1&10");
+        Finding finding = Audit.of(Lineup.of(call, snap)).stream().filter(f -> f.evidence().title().equals("Nobody has the B gap left.")).findFirst().orElseThrow();
+        var seen = new HashSet<List<Step>>();
+        Repair tag = null;
+        for (Offer offer = REPAIRS.offer(call, snap, finding, seen); tag == null && !offer.repairs().isEmpty(); offer = REPAIRS.offer(call, snap, finding, seen)) {
+            tag = offer.repairs().stream().filter(r -> r.tag() != null).findFirst().orElse(null);
+            offer.repairs().forEach(r -> seen.add(r.steps()));
+        }
+        assertThat(tag).isNotNull();
+        assertThat(tag.tag()).isEqualTo("Trout");
+        assertThat(tag.steps()).extracting(Step::role).containsExactlyInAnyOrder("nose", "will");
+        Call mended = repaired(call, tag);
+        assertThat(titles(mended, snap)).doesNotContain(finding.evidence().title());
+        assertThat(Lineup.of(mended, snap).job("nose").after().move()).isNotEqualTo(Lineup.of(call, snap).job("nose").after().move());
+        Snap proI = Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10");
+        assertThat(Lineup.of(mended, proI).jobs()).isEqualTo(Lineup.of(call, proI).jobs());
+        Call moved = Snaps.LIBRARY.call("anvil-eel");
+        Finding there = Audit.of(Lineup.of(moved, snap)).get(0);
+        assertThat(REPAIRS.offer(moved, snap, there, Set.of()).repairs()).as("a call that has a movement gets no second").noneMatch(r -> "Trout".equals(r.tag()));
+    }
+
     /** The mirror image is mended by the same words. */
     @Test
     void theMirrorIsMendedTheSameWay() {

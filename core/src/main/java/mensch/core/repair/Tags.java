@@ -1,0 +1,105 @@
+package mensch.core.repair;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiFunction;
+import mensch.core.call.Call;
+import mensch.core.call.CallReader;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.library.Library;
+import mensch.core.lineup.Given;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Gives;
+import mensch.core.rung.Part;
+import mensch.core.rung.Rung;
+
+/** Tags: a movement or pressure of the library on a call that has none of that kind, for one picture, written as what it tells each man. */
+final class Tags {
+    private static final List<String> KINDS = List.of("movement", "pressure");
+    private final Library library;
+    private volatile Tagged last = new Tagged(null, Map.of());
+
+    /** A call with each tag it can carry, by the tag's name. */
+    private record Tagged(Document call, Map<String, Call> by) {}
+
+    Tags(Library library) {
+        this.library = library;
+    }
+
+    /**
+     * Names of tags by the steps that make them.
+     *
+     * @param sentence the condition of one man's picture before what he is told
+     */
+    Map<List<Step>, String> changes(Call call, Lineup before, BiFunction<Job, String, Step> sentence) {
+        var changes = new LinkedHashMap<List<Step>, String>();
+        tagged(call).forEach((name, with) -> {
+            List<Step> steps = steps(with, before, sentence);
+            if (!steps.isEmpty()) {
+                changes.putIfAbsent(steps, name);
+            }
+        });
+        return changes;
+    }
+
+    private Map<String, Call> tagged(Call call) {
+        Tagged known = last;
+        if (known.call() != call.document()) {
+            known = new Tagged(call.document(), read(call));
+            last = known;
+        }
+        return known.by();
+    }
+
+    private Map<String, Call> read(Call call) {
+        var by = new LinkedHashMap<String, Call>();
+        List<?> layers = (List<?>) call.document().body().get("layers");
+        for (String kind : KINDS) {
+            boolean has = layers.stream().anyMatch(l -> l instanceof Map<?, ?> layer && kind.equals(layer.get("kind")));
+            for (Document tag : has ? List.<Document>of() : library.kind(kind)) {
+                var more = new ArrayList<Object>(layers);
+                more.add(tag.body());
+                try {
+                    by.put(tag.name(), CallReader.read(call.document().with("layers", more), call.ref().revision(), library.vocabulary()));
+                } catch (DocumentException e) {
+                    // a tag that asks for men this front has not is no tag of this call
+                    continue;
+                }
+            }
+        }
+        return by;
+    }
+
+    /** What each man is told by the tag in this picture; none when a man's change cannot be said in one sentence. */
+    private static List<Step> steps(Call with, Lineup before, BiFunction<Job, String, Step> sentence) {
+        Lineup after = Lineup.of(with, before.snap());
+        var steps = new LinkedHashMap<String, Step>();
+        for (Job was : before.jobs()) {
+            Job is = after.job(was.id());
+            var words = new ArrayList<String>();
+            for (Part part : Part.values()) {
+                if (is == null || !was.part(part).equals(is.part(part))) {
+                    Gives gives = is == null ? null : given(with, is, part);
+                    if (gives == null) {
+                        return List.of();
+                    }
+                    words.add(gives.words());
+                }
+            }
+            if (!words.isEmpty() && steps.put(was.role().id(), sentence.apply(was, String.join("; ", words))) != null) {
+                return List.of();
+            }
+        }
+        return List.copyOf(steps.values());
+    }
+
+    private static Gives given(Call call, Job job, Part part) {
+        Given<?> given = job.part(part);
+        Rung rung = given instanceof Given.By<?> by && by.chain().size() == 1 ? call.rung(by.chain().get(0).rung()) : null;
+        return rung == null ? null : rung.give(part);
+    }
+}
