@@ -20,7 +20,7 @@ const byMan = computed(() => {
     <ol>
       <li v-for="[job, rows] in byMan" :key="job" :class="{ dim: selected && selected !== job }">
         <button type="button" @click="$emit('pick', job)">
-          <b>{{ rows[0]!.label }} <span class="soft">{{ job.replaceAll('-', ' ') }}</span><template v-if="rows[0]!.player">, {{ rows[0]!.player }}</template></b>
+          <b>{{ rows[0]!.label }} <span class="soft">{{ rows[0]!.name }}</span><template v-if="rows[0]!.player">, {{ rows[0]!.player }}</template></b>
           <span v-for="row in rows" :key="row.part" class="row">{{ row.told }} <small v-if="row.was">was {{ row.was }}</small></span>
           <small class="because">because {{ [...new Set(rows.flatMap((r) => r.because))].join(', ') }}</small>
         </button>

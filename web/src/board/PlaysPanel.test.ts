@@ -57,6 +57,25 @@ describe('plays against a line-up', () => {
     const text = wrapper.find('.blocks').text()
     for (const said of ['LG and FB arrive', '1 short', 'FS must come over', 'RT + RG down', 'then FS', 'left to be read', 'holds for the boot', 'in time']) expect(text).toContain(said)
   })
+  it('bring the mutes of their call along, once a call, and show the play picked last', async () => {
+    const get = vi.mocked(client.GET)
+    const { plays } = await panel()
+    expect(get.mock.calls.filter((c) => String(c[0]) === '/api/mutes')).toHaveLength(1)
+    await plays.ask()
+    expect(get.mock.calls.filter((c) => String(c[0]) === '/api/mutes')).toHaveLength(1)
+    const answers: ((run: RunSheet) => void)[] = []
+    vi.mocked(client.POST).mockImplementation((() => new Promise((done) => answers.push((data) => done({ data, response: new Response() } as never)))) as never)
+    void plays.pick({ kind: 'run', id: 'power', left: false })
+    void plays.pick({ kind: 'run', id: 'iso', left: true })
+    answers[1]!({ ...POWER, id: 'iso', name: 'Iso' })
+    await flushPromises()
+    answers[0]!(POWER)
+    await flushPromises()
+    expect(plays.run?.name).toBe('Iso')
+    useBoard().callId = 'anvil-fog'
+    await flushPromises()
+    expect(plays.mutes).toEqual([])
+  })
   it('answer a key that was pressed while they were asked', async () => {
     const { plays, wrapper } = await panel()
     useBoard().board = { phases: [sheet([job('nickel', 'NB', 7)], [])] } as never
