@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.matchup.Conflict;
 import mensch.core.play.Plays;
 
 /** All rules over one subject. Findings come worst first; within a severity in the order of what can be found, then left to right. */
@@ -36,10 +38,19 @@ public final class Audit {
 
     /** Whether a subject still shows what another showed, asked of the one check that found it: much less than a whole audit. */
     public static Predicate<Subject> shows(Finding finding, Subject before) {
+        if (finding.evidence() instanceof PlayEvidence.TwoJobs two) {
+            return inConflict(two.conflict().key(), before);
+        }
         Predicate<Finding> same = f -> f.check() == finding.check() && f.evidence().title().equals(finding.evidence().title());
         Check by = Stream.concat(AGAINST.stream(), ALWAYS.stream()).filter(c -> c.in(before).stream().anyMatch(same)).findFirst()
             .orElseThrow(() -> new IllegalArgumentException("the subject does not show: " + finding.evidence().title()));
         return subject -> by.in(subject).stream().anyMatch(same);
+    }
+
+    /** Whether a man is still asked two things on any option on which he was. */
+    private static Predicate<Subject> inConflict(Job man, Subject before) {
+        List<Conflict> his = before.conflicts().stream().filter(c -> c.overlap() > 0 && c.key().id().equals(man.id())).toList();
+        return subject -> his.stream().map(c -> subject.conflict(c.name(), c.play())).anyMatch(c -> c != null && c.overlap() > 0 && c.key().id().equals(man.id()));
     }
 
     private static List<Finding> findings(Subject subject, List<Check> checks) {

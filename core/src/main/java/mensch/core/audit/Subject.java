@@ -81,6 +81,11 @@ public final class Subject {
         });
     }
 
+    /** One run-pass option by name, without looking at the others; null when it cannot be run. */
+    Conflict conflict(String option, Side side) {
+        return plays.options().stream().filter(o -> o.name().equals(option)).findFirst().map(o -> matchup.get().conflict(o, side)).orElse(null);
+    }
+
     private interface PerSide<T> {
         List<T> on(Side side);
     }
