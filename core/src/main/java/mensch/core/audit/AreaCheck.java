@@ -30,6 +30,8 @@ final class AreaCheck implements Check {
             return findings;
         }
         ledger.sides().forEach(side -> side(side, findings));
+        Side from = lineup.sides().cover().side().opposite();
+        ledger.openLanes().forEach(lane -> findings.add(new Finding(CheckId.AREAS, Severity.WEAK, new Point(lane.laneX(lineup.snap().field(), from), PIN_DEPTH), List.of(), new Evidence.LaneUnowned(lane))));
         for (int i = 0; i < under.size(); i++) {
             landmark(under.get(i), i + 1 < under.size() ? under.get(i + 1) : null, lineup.convention().limits(), findings);
         }
@@ -59,13 +61,13 @@ final class AreaCheck implements Check {
     }
 
     private static void twice(AreaLedger ledger, List<Finding> findings) {
-        List<Row> deep = ledger.deep();
-        for (int i = 0; i < deep.size(); i++) {
-            for (int j = i + 1; j < deep.size(); j++) {
-                boolean one = deep.get(i).area() == deep.get(j).area() && deep.get(i).landmark().x() == deep.get(j).landmark().x();
+        List<Row> parts = ledger.rows().stream().filter(r -> r.area().deep() || r.area().lane()).toList();
+        for (int i = 0; i < parts.size(); i++) {
+            for (int j = i + 1; j < parts.size(); j++) {
+                boolean one = parts.get(i).area() == parts.get(j).area() && parts.get(i).landmark().x() == parts.get(j).landmark().x();
                 if (one) {
-                    List<Job> men = List.of(deep.get(i).owner(), deep.get(j).owner());
-                    findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, deep.get(i).landmark(), men, new Evidence.OneDeepPart(men, deep.get(i).area().words())));
+                    List<Job> men = List.of(parts.get(i).owner(), parts.get(j).owner());
+                    findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, parts.get(i).landmark(), men, new Evidence.OnePart(men, parts.get(i).area().words())));
                 }
             }
         }

@@ -6,6 +6,7 @@ import mensch.core.formation.Feature;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
+import mensch.core.rung.Area;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.Place.Squeeze;
@@ -409,8 +410,23 @@ public interface Evidence {
         }
     }
 
-    /** Two men told one part of the deep field. */
-    record OneDeepPart(List<Job> men, String area) implements Evidence {
+    /** A goal-line lane without a man. */
+    record LaneUnowned(Area lane) implements Evidence {
+        @Override public boolean absence() {
+            return true;
+        }
+
+        @Override public String title() {
+            return "Nobody has " + lane.words() + ".";
+        }
+
+        @Override public String reason() {
+            return "Seven lanes want seven men, counted from the sideline away from the passing strength; an in-breaking route is taken by the next lane, and there is none.";
+        }
+    }
+
+    /** Two men told one deep part, or one lane. */
+    record OnePart(List<Job> men, String area) implements Evidence {
         @Override public String title() {
             return "Two men, one " + area + ": " + names(men) + ".";
         }

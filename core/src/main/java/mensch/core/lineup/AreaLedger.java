@@ -1,6 +1,7 @@
 package mensch.core.lineup;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import mensch.core.convention.Drops;
@@ -13,6 +14,12 @@ import mensch.core.rung.Task;
 
 /** Who drops where: each zone with its owner, landmark and extent; and how many men share the three underneath areas of a side. */
 public record AreaLedger(List<Row> rows, List<Under> sides) {
+
+    /** Goal-line lanes that nobody has, when the call plays lanes. */
+    public List<Area> openLanes() {
+        List<Area> owned = rows.stream().map(Row::area).filter(Area::lane).toList();
+        return owned.isEmpty() ? List.of() : Arrays.stream(Area.values()).filter(a -> a.lane() && !owned.contains(a)).toList();
+    }
 
     /**
      * One zone. {@code extent} runs halfway to the neighbouring owners underneath, and to the fixed borders deep.
@@ -34,7 +41,8 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
             }
         }
         List<Row> extended = shared(withUnderExtents(rows, lineup), lineup);
-        return new AreaLedger(extended, List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
+        boolean lanes = extended.stream().anyMatch(r -> r.area().lane());
+        return new AreaLedger(extended, lanes ? List.of() : List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
     }
 
     private static Region deepExtent(Lineup lineup, Job job, Task.Cover cover) {
@@ -88,7 +96,7 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
     }
 
     private static Under under(List<Row> rows, Side side) {
-        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.side() == side && r.area() != Area.MIDDLE_HOOK && !r.area().lane() && r.area() != Area.ACROSS).toList();
+        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.side() == side && r.area() != Area.MIDDLE_HOOK && r.area() != Area.ACROSS).toList();
         var unowned = new ArrayList<String>();
         var shared = new ArrayList<String>();
         tally("flat", here.stream().filter(r -> r.area().flat()).count(), unowned, shared);

@@ -2,6 +2,7 @@ package mensch.core.rung;
 
 import java.util.function.ToDoubleFunction;
 import mensch.core.convention.Drops;
+import mensch.core.field.Field;
 import mensch.core.field.Mark;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -117,7 +118,7 @@ public enum Area {
     /** Play-frame x of the landmark on a side. */
     double x(View view, Side side) {
         if (lane > 0) {
-            return view.field().fromSideline(view.side(Where.COVER).opposite(), (lane - 0.5) * view.field().code().widthYards() / LANES);
+            return laneX(view.field(), view.side(Where.COVER).opposite());
         }
         return view.field().fromSideline(side, (outerPart + innerPart) / 2 * view.field().code().widthYards());
     }
@@ -134,6 +135,14 @@ public enum Area {
     /** Depth of a drop that is keyed to the line to gain: one yard in front of it, never deeper than ten. */
     static double toGain(int distance, Drops drops) {
         return distance <= drops.longToGain() ? Math.max(1, distance - 1) : drops.longToGain();
+    }
+
+    /** Middle of a goal-line lane, play-frame x, when lanes are counted from this sideline. @throws IllegalStateException for a zone */
+    public double laneX(Field field, Side from) {
+        if (lane == 0) {
+            throw new IllegalStateException(words + " is no lane");
+        }
+        return field.fromSideline(from, (lane - 0.5) * field.code().widthYards() / LANES);
     }
 
     /** A goal-line lane, not a zone. */

@@ -431,4 +431,18 @@ class RulesTest {
         assertThat(titles(subject, Rule.JOBS, Severity.WEAK).stream().anyMatch(t -> t.endsWith(" stand on one spot."))).isEqualTo(told);
         assertThat(titles(subject(call("anvil-drizzle"), snap("pro-i")), Rule.JOBS, Severity.WEAK)).isEmpty();
     }
+
+    /** Seven lanes, seven men: no flat, curl and hook are asked of lanes; a lane given twice leaves another to nobody. */
+    @Test
+    void goalLineLanesAreCountedAsLanes() {
+        for (String id : List.of("anvil-rime", "chisel-rime")) {
+            for (String formation : Snaps.LIBRARY.call(id).meantFor()) {
+                Snap snap = Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 5 1&5");
+                assertThat(titles(subject(Snaps.LIBRARY.call(id), snap), Rule.COVERAGE, Severity.WEAK)).as(id + " " + formation).noneMatch(t -> t.contains("drops to the") || t.contains(" lane "));
+            }
+        }
+        Snap snap = Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 5 1&5");
+        assertThat(titles(subject(call("anvil-rime", "mike", "pass lane 3"), snap), Rule.COVERAGE, Severity.WEAK)).contains("Nobody has lane 4.", "Two men, one lane 3: mike, will.");
+        assertThat(titles(subject(call("anvil-rime", "mike", "pass lane 3"), snap.mirror()), Rule.COVERAGE, Severity.WEAK)).contains("Nobody has lane 4.");
+    }
 }
