@@ -92,7 +92,7 @@ defineExpose({ add, cancel, editing })
 
 <template>
   <div v-if="job">
-    <h2><span>Rules of {{ job.label }} <span class="soft">{{ job.role.replaceAll('-', ' ') }}</span></span><span class="soft">first that fits gives each part</span></h2>
+    <h2><span>Rules of {{ job.label }} <span class="soft">{{ job.name }}</span></span><span class="soft">first that fits gives each part</span></h2>
     <p v-if="job.player?.said" class="man"><b>{{ job.player.said }}</b><template v-if="job.player.measured">, {{ job.player.measured }}</template></p>
     <p v-for="note in job.player?.notes ?? []" :key="note" class="man">{{ note }}</p>
     <button v-if="mayWrite && !editing" class="button" type="button" @click="add()">Add a rung <span class="key">A</span></button>

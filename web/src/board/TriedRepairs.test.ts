@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
-import { finding } from '../testing/fixtures'
+import { finding, job, sheet } from '../testing/fixtures'
 import { useBoard } from './boardStore'
 import TriedRepairs from './TriedRepairs.vue'
 
@@ -38,7 +38,12 @@ describe('tried repairs', () => {
     const nose = { rung: 'anvil-fog/nose/repair-1', sentence: 'when 2 receivers on my side: move cross face to B gap; run B gap' }
     const { wrapper, board } = await repairs({ repairs: [{ ...ROW, tag: 'Trout', edits: [nose, EDIT], men: 2 }], tried: 130 })
     expect(wrapper.text()).toContain('Tag Trout against this picture:')
+    board.board = { phases: [sheet([job('nose', 'N', 0), job('end-away', 'E', -4)])] } as never
+    await flushPromises()
     expect(wrapper.findAll('.say').map((p) => p.find('b').text())).toEqual(['nose', 'end away'])
+    board.board = { phases: [sheet([{ ...job('end-away', 'E', -4), name: 'end away from strength' }])] } as never
+    await flushPromises()
+    expect(wrapper.findAll('.say')[1]!.find('b').text()).toBe('end away from strength')
     await wrapper.find('button').trigger('click')
     expect(board.draft.edits).toEqual([nose, EDIT])
   })

@@ -24,6 +24,12 @@ async function ask(): Promise<void> {
   }
 }
 onMounted(ask)
+/** The man a sentence is for; both of a role that stands on each side. */
+function whom(edit: Edit): string {
+  const role = edit.rung.split('/')[1]!
+  const his = board.sheet?.jobs.filter((j) => j.role === role) ?? []
+  return his.length === 1 ? his[0]!.name : role.replaceAll('-', ' ')
+}
 const men = (n: number): string => (n === 1 ? 'one man learns something else' : `${n} men learn something else`)
 function costs(r: RepairRow): string {
   const here = [men(r.men), r.rushersLost ? `${r.rushersLost} rusher fewer` : '', ...r.costs.map((c) => `${c.severity}: ${c.title.replace(/\.$/, '')}`)].filter(Boolean).join('; ')
@@ -46,7 +52,7 @@ function apply(r: RepairRow): void {
       <ol>
         <li v-for="r in offer.repairs" :key="r.edits.map((e) => e.sentence).join()">
           <p v-if="r.tag" class="tag">Tag <b>{{ r.tag }}</b> against this picture:</p>
-          <p v-for="e in r.edits" :key="e.rung" class="say"><b>{{ e.rung.split('/')[1]!.replaceAll('-', ' ') }}</b> {{ e.sentence }}</p>
+          <p v-for="e in r.edits" :key="e.rung" class="say"><b>{{ whom(e) }}</b> {{ e.sentence }}</p>
           <p class="cost">{{ costs(r) }}</p>
           <button v-if="mayWrite" ref="first" type="button" class="button" @click="apply(r)">Apply</button>
         </li>

@@ -19,15 +19,20 @@ public record Difficulty(Grade grade, Why why, double value, double limit) {
     public String words() {
         return switch (why) {
             case DOUBLE -> "two on him at the snap";
-            case BETWEEN -> "stands " + Numbers.words(value) + " yd between him and the ball's way";
+            case BETWEEN -> "stands " + tenth() + " yd between him and the ball's way";
             case HEAD_UP -> "head up within " + Numbers.words(limit) + " yd: he may go either way";
-            case OUT_LEVERAGED -> "he stands " + Numbers.words(value) + " yd nearer to the ball's way than his blocker";
-            case IN_TIME -> "there " + Numbers.words(value) + " s before he is at the point";
+            case OUT_LEVERAGED -> "he stands " + tenth() + " yd nearer to the ball's way than his blocker";
+            case IN_TIME -> "there " + tenth() + " s before he is at the point";
             case CLOSE -> "they are there within " + Numbers.words(limit) + " s of each other";
-            case LATE -> "he is at the point " + Numbers.words(value) + " s before the blocker is on him";
-            case IN_SPACE -> "one on one in the open, " + Numbers.words(value) + " yd apart";
+            case LATE -> "he is at the point " + tenth() + " s before the blocker is on him";
+            case IN_SPACE -> "one on one in the open, " + tenth() + " yd apart";
             case LIGHTER -> "well placed, but " + Numbers.words(value) + " sizes smaller than his man";
         };
+    }
+
+    /** No coach reads hundredths. */
+    private String tenth() {
+        return Numbers.words(Math.round(value * 10) / 10.0);
     }
 
     /** Leverage of a blocker: yards he stands between a man and the ball's way, negative when he does not. */
