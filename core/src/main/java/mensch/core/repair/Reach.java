@@ -11,9 +11,9 @@ import mensch.core.call.Call;
 import mensch.core.call.LayeredRung;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Man;
+import mensch.core.formation.Shape;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
-import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.EligibleLedger;
@@ -108,13 +108,9 @@ final class Reach {
     }
 
     private static String named(Lineup lineup, Job job, Man man) {
-        for (Side side : Side.values()) {
-            int at = lineup.features().shape().flank(side).receivers().indexOf(man);
-            if (at >= 0) {
-                return "#" + (at + 1) + (side == job.seat() ? "" : " other side");
-            }
-        }
-        return "back";
+        Shape shape = lineup.features().shape();
+        int number = shape.number(man);
+        return number == 0 ? "back" : "#" + number + (shape.flank(job.seat()).receivers().contains(man) ? "" : " other side");
     }
 
     /** Whether he is told this already. */
