@@ -12,6 +12,8 @@ export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage', 'paths'] as c
 export type Layer = (typeof LAYERS)[number]
 export type Panel = 'findings' | 'changes' | 'rules' | 'plays'
 
+/** Two frames: time to paint. */
+const FRAME_MILLIS = 32
 const FIRST_SNAP: SnapWords = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 2, distance: 7 }
 
 /** The board as it stands: what is asked, what core answered, what is picked. Football is decided by core alone. */
@@ -99,8 +101,9 @@ export const useBoard = defineStore('board', () => {
     callId.value = id
     revision.value = calls.value.find((c) => c.id === id)?.revision ?? 0
     drafts.value = begin(EMPTY)
-    // what is drawn comes first
     await lineUp()
+    // what is drawn is painted before the rest of the call is asked
+    await new Promise((done) => setTimeout(done, FRAME_MILLIS))
     await loadCall()
   }
 
