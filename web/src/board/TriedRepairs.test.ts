@@ -12,7 +12,8 @@ const ROW = { edits: [EDIT], costs: [{ severity: 'note', title: 'A note.' }], me
 async function repairs(data: unknown) {
   localStorage.clear()
   setActivePinia(createPinia())
-  const post = vi.spyOn(client, 'POST').mockResolvedValue({ data, response: new Response() } as never)
+  const lineup = { phases: [sheet([])], changes: [] }
+  const post = vi.spyOn(client, 'POST').mockImplementation(((path: string) => Promise.resolve({ data: path.endsWith('/repairs') ? data : lineup, response: new Response() })) as never)
   const wrapper = mount(TriedRepairs, { props: { finding: finding('bust', 'Nobody has the B gap left.'), mayWrite: true }, attachTo: document.body })
   await flushPromises()
   return { wrapper, post, board: useBoard() }
