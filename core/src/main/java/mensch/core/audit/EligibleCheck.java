@@ -16,11 +16,11 @@ final class EligibleCheck implements Check {
         var findings = new ArrayList<Finding>();
         for (EligibleLedger.Entry e : subject.eligibles().entries()) {
             if (e.alone()) {
-                findings.add(new Finding(CheckId.ELIGIBLES, Severity.BUST, e.man().feet(), List.of(), new Evidence.EligibleAlone(e.man().name(), e.number())));
+                findings.add(new Finding(CheckId.ELIGIBLES, Severity.BUST, e.man().feet(), List.of(), new CoverageEvidence.EligibleAlone(e.man().name(), e.number())));
             }
             if (splitOut(lineup, e.man())) {
                 e.byMan().stream().filter(j -> j.role().body() == Role.Body.LB).forEach(j -> findings.add(
-                    new Finding(CheckId.ELIGIBLES, Severity.NOTE, e.man().feet(), List.of(j), new Evidence.Mismatch(j, e.man().name(), e.number()))));
+                    new Finding(CheckId.ELIGIBLES, Severity.NOTE, e.man().feet(), List.of(j), new CoverageEvidence.Mismatch(j, e.man().name(), e.number()))));
             }
         }
         return findings;

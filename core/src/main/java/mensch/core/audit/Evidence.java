@@ -6,7 +6,6 @@ import mensch.core.formation.Feature;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
-import mensch.core.rung.Area;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.Place.Squeeze;
@@ -36,7 +35,8 @@ public interface Evidence {
         }
     }
 
-    private static String names(List<Job> jobs) {
+    /** Men as coaches say them, in their order. */
+    static String names(List<Job> jobs) {
         return jobs.stream().map(j -> j.words()).collect(Collectors.joining(", "));
     }
 
@@ -120,17 +120,6 @@ public interface Evidence {
         }
     }
 
-    /** A backer man to man on a man split out. */
-    record Mismatch(Job job, String man, String number) implements Evidence {
-        @Override public String title() {
-            return names(List.of(job)) + " has " + man + " (" + number + ") man to man.";
-        }
-
-        @Override public String reason() {
-            return "A backer on a man split out: look at size and speed before you call it.";
-        }
-    }
-
     /** What the offence shows has no answer in the call: no check, and no rung that asked for it. */
     record NoAnswer(String picture, String call) implements Evidence {
         @Override public String title() {
@@ -195,39 +184,6 @@ public interface Evidence {
         }
     }
 
-    /** Checks of the eleven-man game that have no meaning here. */
-    record NotSmallSided(List<CheckId> checks) implements Evidence {
-        @Override public String title() {
-            return "Some checks do not apply to small-sided football.";
-        }
-
-        @Override public String reason() {
-            return "Not asked: " + checks.stream().map(CheckId::id).collect(Collectors.joining(", ")) + ".";
-        }
-    }
-
-    /** A rusher inside the rush line. */
-    record IllegalRusher(Job job, double depth, double rushLine) implements Evidence {
-        @Override public String title() {
-            return names(List.of(job)) + " rushes from inside the rush line.";
-        }
-
-        @Override public String reason() {
-            return "He stands " + Numbers.words(depth) + " yd off; a rusher needs " + Numbers.words(rushLine) + " yd at the snap, and nearer he may not rush before a hand-off.";
-        }
-    }
-
-    /** More rush than the league lets. */
-    record TooManyRushers(List<Job> rushers, int allowed) implements Evidence {
-        @Override public String title() {
-            return rushers.size() + " rush, the league lets " + allowed + ".";
-        }
-
-        @Override public String reason() {
-            return names(rushers) + " rush; keep " + allowed + " and give the others a zone.";
-        }
-    }
-
     /** Whether the call changes hangs on something nobody told. */
     record CannotTell(String answer, List<Feature> missing) implements Evidence {
         @Override public String title() {
@@ -236,28 +192,6 @@ public interface Evidence {
 
         @Override public String reason() {
             return "\"" + answer + "\" hangs on " + missing.stream().map(Feature::words).collect(Collectors.joining(", ")) + ", which is not known; jobs are shown as if it did not hold.";
-        }
-    }
-
-    /** A pressure without the man who rushes. */
-    record NoNamedRusher(String call) implements Evidence {
-        @Override public String title() {
-            return "The pressure names no rusher.";
-        }
-
-        @Override public String reason() {
-            return call + " is incomplete: name the one man who rushes before the snap.";
-        }
-    }
-
-    /** Man coverage among the young or uneven. */
-    record ZoneAdvised(boolean young) implements Evidence {
-        @Override public String title() {
-            return "Zone is advised here.";
-        }
-
-        @Override public String reason() {
-            return (young ? "At this age" : "Without match-ups that were compared and found even") + " man coverage is beaten by speed; choose zone, or compare the speeds first.";
         }
     }
 
@@ -279,48 +213,6 @@ public interface Evidence {
 
         @Override public String reason() {
             return names(forces) + " all keep the outside arm free; the lane inside them is left.";
-        }
-    }
-
-    record AreaUnowned(Side side, List<String> areas, int men) implements Evidence {
-        @Override public boolean absence() {
-            return true;
-        }
-
-        @Override public String title() {
-            return "Nobody drops to the " + String.join(" and ", areas) + " on the " + side.word() + ".";
-        }
-
-        @Override public String reason() {
-            return men + (men == 1 ? " man is" : " men are") + " underneath on that side for three areas: flat, curl, hook.";
-        }
-    }
-
-    record SideShort(Side side, List<Job> men) implements Evidence {
-        @Override public boolean absence() {
-            return true;
-        }
-
-        @Override public String title() {
-            return "One short underneath on the " + side.word() + ".";
-        }
-
-        @Override public String reason() {
-            return names(men) + ": " + men.size() + " for flat, curl and hook, so one area is shared and late.";
-        }
-    }
-
-    record EligibleAlone(String man, String number) implements Evidence {
-        @Override public boolean absence() {
-            return true;
-        }
-
-        @Override public String title() {
-            return "Nobody has " + man + " (" + number + ").";
-        }
-
-        @Override public String reason() {
-            return "No man job names him and no zone of this call covers where he stands.";
         }
     }
 
@@ -396,84 +288,6 @@ public interface Evidence {
 
         @Override public String reason() {
             return "His feet are " + Numbers.words(depth) + " yd from the line; from more than " + Numbers.words(limit) + " yd a blocker has his gap first.";
-        }
-    }
-
-    /** A man who neither rushes nor covers. */
-    record NothingToDo(Job job) implements Evidence {
-        @Override public String title() {
-            return names(List.of(job)) + " has nothing to do against the pass.";
-        }
-
-        @Override public String reason() {
-            return "He neither rushes nor covers, so the others are one short; give him a rush lane, an area or a man.";
-        }
-    }
-
-    /** A goal-line lane without a man. */
-    record LaneUnowned(Area lane) implements Evidence {
-        @Override public boolean absence() {
-            return true;
-        }
-
-        @Override public String title() {
-            return "Nobody has " + lane.words() + ".";
-        }
-
-        @Override public String reason() {
-            return "Seven lanes want seven men, counted from the sideline away from the passing strength; an in-breaking route is taken by the next lane, and there is none.";
-        }
-    }
-
-    /** Two men told one deep part, or one lane. */
-    record OnePart(List<Job> men, String area) implements Evidence {
-        @Override public String title() {
-            return "Two men, one " + area + ": " + names(men) + ".";
-        }
-
-        @Override public String reason() {
-            return "One of them is missing elsewhere.";
-        }
-    }
-
-    /** A deep man who is not deep in time. */
-    record DeepLate(Job job, double yards, double seconds, double limit) implements Evidence {
-        @Override public String title() {
-            return names(List.of(job)) + " is late to his deep part.";
-        }
-
-        @Override public String reason() {
-            return Numbers.words(Math.round(yards * 10) / 10.0) + " yd to where his part begins take him " + Numbers.words(Math.round(seconds * 10) / 10.0) + " s (model); a deep man is there in " + Numbers.words(limit) + " s.";
-        }
-    }
-
-    record OneLandmark(Job first, Job second, double apart) implements Evidence {
-        @Override public String title() {
-            return "Two men, one landmark: " + names(List.of(first, second)) + ".";
-        }
-
-        @Override public String reason() {
-            return "They drop to points " + Numbers.words(apart) + " yd apart at the same level; choose another rule for one of them.";
-        }
-    }
-
-    record AcrossTheBall(Job job, double yards) implements Evidence {
-        @Override public String title() {
-            return names(List.of(job)) + " drops across the ball.";
-        }
-
-        @Override public String reason() {
-            return "His landmark lies " + Numbers.words(yards) + " yd to the other side of where he stands.";
-        }
-    }
-
-    record LongWay(Job job, double yards) implements Evidence {
-        @Override public String title() {
-            return names(List.of(job)) + " has a long way to his landmark.";
-        }
-
-        @Override public String reason() {
-            return Numbers.words(yards) + " yd sideways from where he stands, before any depth.";
         }
     }
 

@@ -18,7 +18,7 @@ final class FlagCheck implements Check {
     @Override public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        findings.add(new Finding(CheckId.SMALL_SIDED, Severity.NOTE, BEHIND_THE_BALL, List.of(), new Evidence.NotSmallSided(NOT_ASKED)));
+        findings.add(new Finding(CheckId.SMALL_SIDED, Severity.NOTE, BEHIND_THE_BALL, List.of(), new SmallSidedEvidence.NotSmallSided(NOT_ASKED)));
         rush(lineup, findings);
         man(lineup, findings);
         Speeds speeds = lineup.convention().speeds();
@@ -33,16 +33,16 @@ final class FlagCheck implements Check {
         List<Job> rushers = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Rush).toList();
         for (Job job : rushers) {
             if (job.feet() != null && job.feet().y() < line) {
-                findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, job.feet(), List.of(job), new Evidence.IllegalRusher(job, job.feet().y(), line)));
+                findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, job.feet(), List.of(job), new SmallSidedEvidence.IllegalRusher(job, job.feet().y(), line)));
             }
         }
         boolean one = lineup.convention().house().choice("flag-rushers", "any").equals("one");
         if (one && rushers.size() > 1) {
-            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, rushers, new Evidence.TooManyRushers(rushers, 1)));
+            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, rushers, new SmallSidedEvidence.TooManyRushers(rushers, 1)));
         }
         boolean pressure = lineup.inForce().pressures();
         if (pressure && rushers.isEmpty()) {
-            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, List.of(), new Evidence.NoNamedRusher(lineup.inForce().name())));
+            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, List.of(), new SmallSidedEvidence.NoNamedRusher(lineup.inForce().name())));
         }
     }
 
@@ -51,7 +51,7 @@ final class FlagCheck implements Check {
         boolean even = lineup.convention().house().choice("flag-match-ups", "unknown").equals("even");
         boolean young = lineup.convention().house().choice("flag-age", "older").equals("young");
         if (!men.isEmpty() && !even) {
-            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, men, new Evidence.ZoneAdvised(young)));
+            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, men, new SmallSidedEvidence.ZoneAdvised(young)));
         }
     }
 

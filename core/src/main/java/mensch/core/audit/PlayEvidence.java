@@ -19,10 +19,6 @@ final class PlayEvidence {
         return job.words();
     }
 
-    private static String names(List<Job> jobs) {
-        return jobs.stream().map(PlayEvidence::name).collect(Collectors.joining(", "));
-    }
-
     private static String tenth(double value) {
         return Numbers.words(Math.round(value * 10) / 10.0);
     }
@@ -54,7 +50,7 @@ final class PlayEvidence {
         }
 
         @Override public String reason() {
-            return gaps + " gaps after its blockers arrive, " + men + " men fit there" + (exchange.isEmpty() ? "" : ", " + names(exchange) + " come over") + "."
+            return gaps + " gaps after its blockers arrive, " + men + " men fit there" + (exchange.isEmpty() ? "" : ", " + Evidence.names(exchange) + " come over") + "."
                 + (runs.size() > 1 ? " Also " + String.join(", ", runs.subList(1, runs.size())) + "." : "");
         }
     }
@@ -171,7 +167,7 @@ final class PlayEvidence {
         }
 
         @Override public String reason() {
-            return rushers.size() + " rush, none of them outside there: " + names(rushers) + ".";
+            return rushers.size() + " rush, none of them outside there: " + Evidence.names(rushers) + ".";
         }
     }
 
@@ -208,7 +204,7 @@ final class PlayEvidence {
         }
 
         @Override public String title() {
-            return names(men) + " both have " + route + ".";
+            return Evidence.names(men) + " both have " + route + ".";
         }
 
         @Override public String reason() {
