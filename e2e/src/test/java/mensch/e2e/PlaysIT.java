@@ -39,7 +39,7 @@ class PlaysIT {
         assertThat(panel.locator("li.pointed .n")).hasText("1");
         assertThat(page.locator(".strip li.selected")).hasCount(1);
         assertThat(page.locator("svg.field .finding.pointed")).hasCount(1);
-        String title = panel.locator("li.pointed b").first().innerText();
+        String title = panel.locator("li.pointed b").first().textContent();
         page.keyboard().press("x");
         assertThat(panel.locator(".mute input")).isFocused();
         page.keyboard().type("They have no such play.");
