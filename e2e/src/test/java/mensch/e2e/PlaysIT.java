@@ -30,9 +30,10 @@ class PlaysIT {
     @Test
     void findingsAreWalkedMutedWithAReasonAndSaidAgain(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        page.selectOption("[aria-label=Formation]", "trips-open");
         page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        page.selectOption("[aria-label=Formation]", "trips-open");
         Locator panel = page.locator(".board aside");
+        assertThat(page.locator(".facts")).containsText("1 receiver left and 3 right");
         assertThat(panel.locator("summary")).containsText("of 12 rules");
         page.locator(".facts").click();
         page.keyboard().press("ArrowDown");
