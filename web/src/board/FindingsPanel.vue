@@ -74,7 +74,7 @@ const sign = (r: RuleAnswer): string => (r.answer === 'holds' ? '✓' : r.answer
         </li>
       </ol>
     </section>
-    <p v-if="!listed.length" class="none">Every gap has one owner, each edge one force man, every eligible somebody.</p>
+    <p v-if="!listed.length" class="none">Nothing found against this line-up.</p>
     <h2 v-if="sheet.gaps.length"><span>Gap ledger</span><span class="soft">{{ owned }} of {{ sheet.gaps.length }} owned once</span></h2>
     <p v-if="sheet.gaps.length" class="ledger"><span v-for="(g, i) in sheet.gaps" :key="g.words"><template v-if="i && g.letter === 'A' && g.side === 'right'"> | </template><span class="gap"><b>{{ g.letter }}</b>&nbsp;{{ g.labels.join('+') || '?' }}</span></span></p>
     <p v-if="sheet.edges.length" class="ledger">Force: <span v-for="e in sheet.edges" :key="e.side">{{ e.side }} {{ e.forces.map(label).join('+') || 'nobody' }}.&nbsp;</span></p>
