@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { answer, problemOf, RefusedError, whenSignedOut } from './client'
 
-const refused = (status: number, error: object) => Promise.resolve({ error, response: new Response(null, { status, statusText: 'no' }) })
+const refused = (status: number, error: object) =>
+  Promise.resolve({ error, response: new Response(null, { status, statusText: 'no' }) })
 async function problem(call: Promise<unknown>) {
   try {
     await call
@@ -21,7 +22,9 @@ describe('answers of the server', () => {
   })
   it('are the data, or a refusal with its code, its words and where it went wrong', async () => {
     expect(await answer(Promise.resolve({ data: 7, response: new Response() }))).toBe(7)
-    const p = await problem(answer(refused(422, { code: 'sentence-fault', detail: 'at word 3', at: 3, word: 'gapp', expected: ['gap'] })))
+    const p = await problem(
+      answer(refused(422, { code: 'sentence-fault', detail: 'at word 3', at: 3, word: 'gapp', expected: ['gap'] })),
+    )
     expect(p).toMatchObject({ status: 422, code: 'sentence-fault', at: 3, word: 'gapp', expected: ['gap'] })
     expect((await problem(answer(refused(500, {})))).code).toBe('unknown')
     expect(signedOut).not.toHaveBeenCalled()

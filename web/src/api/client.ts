@@ -41,10 +41,19 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   try {
     result = await call
   } catch {
-    throw new RefusedError({ status: 0, code: 'unreachable', detail: 'The application does not answer. What you typed is kept; try again when it runs.' })
+    throw new RefusedError({
+      status: 0,
+      code: 'unreachable',
+      detail: 'The application does not answer. What you typed is kept; try again when it runs.',
+    })
   }
   if (result.response.ok) return result.data as T
-  const problem = { status: result.response.status, code: 'unknown', detail: result.response.statusText, ...(result.error as object) } as Problem
+  const problem = {
+    status: result.response.status,
+    code: 'unknown',
+    detail: result.response.statusText,
+    ...(result.error as object),
+  } as Problem
   if (problem.status === 401 && problem.code !== 'sign-in-refused') onSignedOut()
   if (problem.status === 403 && (await signedOut())) {
     onSignedOut()

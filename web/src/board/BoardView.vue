@@ -38,9 +38,12 @@ const placing = ref(false)
 const man = ref<string>()
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 onMounted(() => board.start())
-watch(() => session.me, (me, before) => {
-  if (me && !before) void board.start()
-})
+watch(
+  () => session.me,
+  (me, before) => {
+    if (me && !before) void board.start()
+  },
+)
 
 const changed = computed(() => new Set(phase.value > 0 ? (answer.value?.changes ?? []).map((c) => c.job) : []))
 const { groups, pointed, run, pass } = storeToRefs(plays)
@@ -49,7 +52,11 @@ const listed = computed(() => flat(groups.value))
 async function walkList(by: number): Promise<void> {
   if (panel.value === 'plays') return void playsPanel.value?.walk(by)
   panel.value = 'findings'
-  const at = next(listed.value, listed.value.findIndex((l) => l.key === pointed.value), by)
+  const at = next(
+    listed.value,
+    listed.value.findIndex((l) => l.key === pointed.value),
+    by,
+  )
   const one = listed.value[at]
   if (!one) return
   pointed.value = one.key
@@ -57,16 +64,20 @@ async function walkList(by: number): Promise<void> {
   await nextTick()
   document.querySelector(`[data-finding="${CSS.escape(one.key)}"]`)?.scrollIntoView({ block: 'nearest' })
 }
-async function showPlays(): Promise<void> {
+function showPlays(): void {
   if (panel.value === 'plays') playsPanel.value?.turn()
   panel.value = 'plays'
 }
-const broken = computed(() => new Set((sheet.value?.findings ?? []).filter((f) => f.severity === 'bust').flatMap((f) => f.who)))
+const broken = computed(
+  () => new Set((sheet.value?.findings ?? []).filter((f) => f.severity === 'bust').flatMap((f) => f.who)),
+)
 const phases = computed(() => answer.value?.phases.length ?? 1)
 const last = computed(() => Math.min(phase.value, phases.value - 1))
 
 /** Eligible men of the offence, left to right as they stand. */
-const eligible = computed(() => (sheet.value?.offence ?? []).filter((m) => m.post === 'eligible' || m.post === 'quarterback'))
+const eligible = computed(() =>
+  (sheet.value?.offence ?? []).filter((m) => m.post === 'eligible' || m.post === 'quarterback'),
+)
 function walkOffence(by: number): void {
   const names = eligible.value.map((m) => m.name)
   man.value = names[(Math.max(0, names.indexOf(man.value ?? '')) + (man.value ? by : 0) + names.length) % names.length]
@@ -94,7 +105,11 @@ function toggle(layer: Layer): void {
 /** Moves the picked man's ghost; as seen on the screen, so turned about from behind the defence. */
 function nudge(x: number, y: number): void {
   const placedMan = eligible.value.find((m) => m.name === man.value)
-  if (placing.value && placedMan) return board.placeMan(placedMan.name, { x: placedMan.feet.x + (viewFrom.value === 'offence' ? x : -x), y: placedMan.feet.y + (viewFrom.value === 'offence' ? y : -y) })
+  if (placing.value && placedMan)
+    return board.placeMan(placedMan.name, {
+      x: placedMan.feet.x + (viewFrom.value === 'offence' ? x : -x),
+      y: placedMan.feet.y + (viewFrom.value === 'offence' ? y : -y),
+    })
   const from = ghost.value ?? job.value?.feet
   const turn = viewFrom.value === 'offence' ? 1 : -1
   if (from) ghost.value = { x: from.x + turn * x, y: Math.max(0.6, from.y + turn * y) }
@@ -130,30 +145,144 @@ const actions: Action[] = [
   { id: 'type', label: 'Type a snap', shortcut: '/', enabled: always, perform: () => snapLine.value?.open() },
   { id: 'previous', label: 'Man to the left', shortcut: 'ArrowLeft', enabled: always, perform: () => walk(-1) },
   { id: 'next', label: 'Man to the right', shortcut: 'ArrowRight', enabled: always, perform: () => walk(1) },
-  { id: 'rules', label: 'His rules (or put him where his ghost stands)', shortcut: 'Enter', enabled: picked, perform: enter },
+  {
+    id: 'rules',
+    label: 'His rules (or put him where his ghost stands)',
+    shortcut: 'Enter',
+    enabled: picked,
+    perform: enter,
+  },
   { id: 'back', label: 'One step back', shortcut: 'Escape', enabled: always, perform: back },
-  { id: 'nudge-left', label: 'Move him half a yard left', shortcut: 'Shift+ArrowLeft', enabled: movable, perform: () => nudge(-0.5, 0) },
-  { id: 'nudge-right', label: 'Move him half a yard right', shortcut: 'Shift+ArrowRight', enabled: movable, perform: () => nudge(0.5, 0) },
-  { id: 'nudge-up', label: 'Move him half a yard up', shortcut: 'Shift+ArrowUp', enabled: movable, perform: () => nudge(0, 0.5) },
-  { id: 'nudge-down', label: 'Move him half a yard down', shortcut: 'Shift+ArrowDown', enabled: movable, perform: () => nudge(0, -0.5) },
+  {
+    id: 'nudge-left',
+    label: 'Move him half a yard left',
+    shortcut: 'Shift+ArrowLeft',
+    enabled: movable,
+    perform: () => nudge(-0.5, 0),
+  },
+  {
+    id: 'nudge-right',
+    label: 'Move him half a yard right',
+    shortcut: 'Shift+ArrowRight',
+    enabled: movable,
+    perform: () => nudge(0.5, 0),
+  },
+  {
+    id: 'nudge-up',
+    label: 'Move him half a yard up',
+    shortcut: 'Shift+ArrowUp',
+    enabled: movable,
+    perform: () => nudge(0, 0.5),
+  },
+  {
+    id: 'nudge-down',
+    label: 'Move him half a yard down',
+    shortcut: 'Shift+ArrowDown',
+    enabled: movable,
+    perform: () => nudge(0, -0.5),
+  },
   { id: 'put-back', label: 'Put him back where his rules say', shortcut: 'Delete', enabled: picked, perform: putBack },
-  ...LAYERS.map((layer, i): Action => ({ id: layer, label: `Layer: ${layer}`, shortcut: String(i + 1), enabled: always, perform: () => toggle(layer) })),
-  { id: 'offence', label: 'Place men of the offence', shortcut: 'O', enabled: always, perform: () => (placing.value = !placing.value) },
-  { id: 'phase', label: 'Before and after the motion', shortcut: 'M', enabled: () => phases.value > 1, perform: () => (phase.value = last.value === 0 ? 99 : 0) },
-  { id: 'play', label: 'Play the motion step by step', shortcut: 'G', enabled: () => phases.value > 1, perform: () => void playMotion() },
-  { id: 'turn', label: 'Seen from behind the offence or the defence', shortcut: 'V', enabled: always, perform: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence') },
+  ...LAYERS.map((layer, i): Action => ({
+    id: layer,
+    label: `Layer: ${layer}`,
+    shortcut: String(i + 1),
+    enabled: always,
+    perform: () => toggle(layer),
+  })),
+  {
+    id: 'offence',
+    label: 'Place men of the offence',
+    shortcut: 'O',
+    enabled: always,
+    perform: () => (placing.value = !placing.value),
+  },
+  {
+    id: 'phase',
+    label: 'Before and after the motion',
+    shortcut: 'M',
+    enabled: () => phases.value > 1,
+    perform: () => (phase.value = last.value === 0 ? 99 : 0),
+  },
+  {
+    id: 'play',
+    label: 'Play the motion step by step',
+    shortcut: 'G',
+    enabled: () => phases.value > 1,
+    perform: () => void playMotion(),
+  },
+  {
+    id: 'turn',
+    label: 'Seen from behind the offence or the defence',
+    shortcut: 'V',
+    enabled: always,
+    perform: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence'),
+  },
   { id: 'findings', label: 'What breaks', shortcut: 'F', enabled: always, perform: () => (panel.value = 'findings') },
-  { id: 'repairs', label: 'Try repairs of his worst finding', shortcut: 'T', enabled: always, perform: () => void tryRepairs() },
-  { id: 'finding-next', label: 'Next finding, or next play', shortcut: 'ArrowDown', enabled: always, perform: () => void walkList(1) },
-  { id: 'finding-previous', label: 'Finding or play before', shortcut: 'ArrowUp', enabled: always, perform: () => void walkList(-1) },
-  { id: 'mute', label: 'Mute the finding pointed at', shortcut: 'X', enabled: () => mayWrite.value && panel.value === 'findings' && !!pointed.value, perform: () => findings.value?.mutePointed() },
-  { id: 'plays', label: 'Plays against it; again the next kind', shortcut: 'P', enabled: always, perform: () => void showPlays() },
-  { id: 'changes', label: 'What the motion changed', shortcut: 'C', enabled: () => phases.value > 1, perform: () => (panel.value = 'changes') },
-  { id: 'add', label: 'Add a rung on top of his ladder', shortcut: 'A', enabled: () => picked() && mayWrite.value, perform: () => void addRung() },
-  { id: 'week', label: 'Add a rung for this week only', shortcut: 'W', enabled: () => picked() && mayWrite.value, perform: () => void addRung(THIS_WEEK) },
+  {
+    id: 'repairs',
+    label: 'Try repairs of his worst finding',
+    shortcut: 'T',
+    enabled: always,
+    perform: () => void tryRepairs(),
+  },
+  {
+    id: 'finding-next',
+    label: 'Next finding, or next play',
+    shortcut: 'ArrowDown',
+    enabled: always,
+    perform: () => void walkList(1),
+  },
+  {
+    id: 'finding-previous',
+    label: 'Finding or play before',
+    shortcut: 'ArrowUp',
+    enabled: always,
+    perform: () => void walkList(-1),
+  },
+  {
+    id: 'mute',
+    label: 'Mute the finding pointed at',
+    shortcut: 'X',
+    enabled: () => mayWrite.value && panel.value === 'findings' && !!pointed.value,
+    perform: () => findings.value?.mutePointed(),
+  },
+  {
+    id: 'plays',
+    label: 'Plays against it; again the next kind',
+    shortcut: 'P',
+    enabled: always,
+    perform: () => void showPlays(),
+  },
+  {
+    id: 'changes',
+    label: 'What the motion changed',
+    shortcut: 'C',
+    enabled: () => phases.value > 1,
+    perform: () => (panel.value = 'changes'),
+  },
+  {
+    id: 'add',
+    label: 'Add a rung on top of his ladder',
+    shortcut: 'A',
+    enabled: () => picked() && mayWrite.value,
+    perform: () => void addRung(),
+  },
+  {
+    id: 'week',
+    label: 'Add a rung for this week only',
+    shortcut: 'W',
+    enabled: () => picked() && mayWrite.value,
+    perform: () => void addRung(THIS_WEEK),
+  },
   { id: 'undo', label: 'Undo', shortcut: 'U', enabled: always, perform: board.undo },
   { id: 'redo', label: 'Redo', shortcut: 'Y', enabled: always, perform: board.redo },
-  { id: 'save', label: 'Save the call', shortcut: 'S', enabled: () => board.dirty && mayWrite.value, perform: () => void saveBar.value?.save() },
+  {
+    id: 'save',
+    label: 'Save the call',
+    shortcut: 'S',
+    enabled: () => board.dirty && mayWrite.value,
+    perform: () => void saveBar.value?.save(),
+  },
   { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: () => (help.value = true) },
 ]
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -164,66 +293,335 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   event.preventDefault()
   action.perform()
 })
+function pick(job: string | undefined): void {
+  selected.value = job
+  ghost.value = undefined
+}
+function placed(): void {
+  asking.value = undefined
+  ghost.value = undefined
+}
 </script>
 
 <template>
   <div class="board">
     <header>
       <SnapLine ref="snapLine" />
-      <SaveBar v-if="mayWrite" ref="saveBar" />
+      <SaveBar
+        v-if="mayWrite"
+        ref="saveBar"
+      />
       <span class="hint"><span class="key">/</span> type</span>
     </header>
-    <section class="middle" aria-label="Field">
+    <section
+      class="middle"
+      aria-label="Field"
+    >
       <div class="bar">
-        <button v-for="(layer, i) in LAYERS" :key="layer" type="button" :aria-pressed="layers.includes(layer)" @click="toggle(layer)"><span class="key">{{ i + 1 }}</span> {{ layer }}</button>
-        <button type="button" class="turn" @click="viewFrom = viewFrom === 'offence' ? 'defence' : 'offence'"><span class="key">V</span> from behind the {{ viewFrom }}</button>
-        <button type="button" :aria-pressed="placing" @click="placing = !placing"><span class="key">O</span> offence</button>
-        <span v-if="phases > 1" class="phases">
-          <button type="button" :aria-pressed="last === 0" @click="phase = 0">Before</button>
-          <button v-for="n in phases - 1" :key="n" type="button" :aria-pressed="last === n" @click="phase = n">{{ phases === 2 ? 'After' : `Step ${n}` }}</button>
-          <span class="key">M</span> <button type="button" @click="playMotion"><span class="key">G</span> play it</button>
+        <button
+          v-for="(layer, i) in LAYERS"
+          :key="layer"
+          type="button"
+          :aria-pressed="layers.includes(layer)"
+          @click="toggle(layer)"
+        >
+          <span class="key">{{ i + 1 }}</span> {{ layer }}
+        </button>
+        <button
+          type="button"
+          class="turn"
+          @click="viewFrom = viewFrom === 'offence' ? 'defence' : 'offence'"
+        >
+          <span class="key">V</span> from behind the {{ viewFrom }}
+        </button>
+        <button
+          type="button"
+          :aria-pressed="placing"
+          @click="placing = !placing"
+        >
+          <span class="key">O</span> offence
+        </button>
+        <span
+          v-if="phases > 1"
+          class="phases"
+        >
+          <button
+            type="button"
+            :aria-pressed="last === 0"
+            @click="phase = 0"
+          >
+            Before
+          </button>
+          <button
+            v-for="n in phases - 1"
+            :key="n"
+            type="button"
+            :aria-pressed="last === n"
+            @click="phase = n"
+          >
+            {{ phases === 2 ? 'After' : `Step ${n}` }}
+          </button>
+          <span class="key">M</span>
+          <button
+            type="button"
+            @click="playMotion"
+          >
+            <span class="key">G</span> play it
+          </button>
         </span>
       </div>
-      <PlaceOffence v-if="placing" :may-write="mayWrite" :man="man" @done="placing = false" />
+      <PlaceOffence
+        v-if="placing"
+        :may-write="mayWrite"
+        :man="man"
+        @done="placing = false"
+      />
       <div class="drawing">
-        <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} <button class="link" type="button" @click="board.start">Try again</button></p>
-        <p v-else-if="!answer" class="soft waiting">Lining up.</p>
-        <FieldDrawing v-if="answer && sheet" :field="answer.field" :sheet="sheet" :from="viewFrom" :layers="layers" :selected="selected" :ghost="ghost" :placing="placing" :placing-man="man" :listed="listed" :pointed="pointed" :run="panel === 'plays' ? run : undefined" :pass="panel === 'plays' ? pass : undefined" @point="pointed = $event" @take="man = $event" @place="board.placeMan" @pick="selected = $event; ghost = undefined" @drop="(j, spot) => (asking = { job: j, spot })" />
+        <p
+          v-if="problem"
+          class="trouble"
+          role="alert"
+        >
+          {{ problem.detail }}
+          <button
+            class="link"
+            type="button"
+            @click="board.start"
+          >
+            Try again
+          </button>
+        </p>
+        <p
+          v-else-if="!answer"
+          class="soft waiting"
+        >
+          Lining up.
+        </p>
+        <FieldDrawing
+          v-if="answer && sheet"
+          :field="answer.field"
+          :sheet="sheet"
+          :from="viewFrom"
+          :layers="layers"
+          :selected="selected"
+          :ghost="ghost"
+          :placing="placing"
+          :placing-man="man"
+          :listed="listed"
+          :pointed="pointed"
+          :run="panel === 'plays' ? run : undefined"
+          :pass="panel === 'plays' ? pass : undefined"
+          @point="pointed = $event"
+          @take="man = $event"
+          @place="board.placeMan"
+          @pick="pick($event)"
+          @drop="(j, spot) => (asking = { job: j, spot })"
+        />
       </div>
-      <p v-if="sheet" class="facts">{{ [...sheet.facts, ...sheet.movedIn].join('. ') }}.<template v-if="draft.hand.length"> Put by hand, not saved: {{ draft.hand.map((h) => h.job.replaceAll('-', ' ')).join(', ') }}.</template></p>
+      <p
+        v-if="sheet"
+        class="facts"
+      >
+        {{ [...sheet.facts, ...sheet.movedIn].join('. ') }}.<template v-if="draft.hand.length">
+          Put by hand, not saved: {{ draft.hand.map((h) => h.job.replaceAll('-', ' ')).join(', ') }}.</template
+        >
+      </p>
     </section>
-    <aside v-if="sheet" aria-label="What breaks and why" tabindex="0">
-      <div class="tabs" role="tablist">
-        <button type="button" role="tab" :aria-selected="panel === 'findings'" @click="panel = 'findings'">Findings</button>
-        <button v-if="phases > 1" type="button" role="tab" :aria-selected="panel === 'changes'" @click="panel = 'changes'">Changes</button>
-        <button type="button" role="tab" :aria-selected="panel === 'plays'" @click="panel = 'plays'">Plays</button>
-        <button type="button" role="tab" :aria-selected="panel === 'rules'" @click="panel = 'rules'">Rules</button>
+    <aside
+      v-if="sheet"
+      aria-label="What breaks and why"
+      tabindex="0"
+    >
+      <div
+        class="tabs"
+        role="tablist"
+      >
+        <button
+          type="button"
+          role="tab"
+          :aria-selected="panel === 'findings'"
+          @click="panel = 'findings'"
+        >
+          Findings
+        </button>
+        <button
+          v-if="phases > 1"
+          type="button"
+          role="tab"
+          :aria-selected="panel === 'changes'"
+          @click="panel = 'changes'"
+        >
+          Changes
+        </button>
+        <button
+          type="button"
+          role="tab"
+          :aria-selected="panel === 'plays'"
+          @click="panel = 'plays'"
+        >
+          Plays
+        </button>
+        <button
+          type="button"
+          role="tab"
+          :aria-selected="panel === 'rules'"
+          @click="panel = 'rules'"
+        >
+          Rules
+        </button>
       </div>
-      <FindingsPanel v-if="panel === 'findings'" ref="findings" :may-write="mayWrite" :sheet="sheet" :groups="groups" :rules="plays.sheet?.verdicts" :asking="plays.asking" :selected="selected" :pointed="pointed" @pick="selected = $event" @point="pointed = $event" @mute="plays.mute" @unmute="plays.unmute" />
-      <PlaysPanel v-else-if="panel === 'plays'" ref="playsPanel" :lineup="sheet" :selected="selected" @pick="selected = $event" />
-      <ChangesPanel v-else-if="panel === 'changes' && answer" :changes="answer.changes" :answer="answer.phases.at(-1)?.answer" :selected="selected" @pick="selected = $event" />
-      <RulesPanel v-else ref="rules" :may-write="mayWrite" />
+      <FindingsPanel
+        v-if="panel === 'findings'"
+        ref="findings"
+        :may-write="mayWrite"
+        :sheet="sheet"
+        :groups="groups"
+        :rules="plays.sheet?.verdicts"
+        :asking="plays.asking"
+        :selected="selected"
+        :pointed="pointed"
+        @pick="selected = $event"
+        @point="pointed = $event"
+        @mute="plays.mute"
+        @unmute="plays.unmute"
+      />
+      <PlaysPanel
+        v-else-if="panel === 'plays'"
+        ref="playsPanel"
+        :lineup="sheet"
+        :selected="selected"
+        @pick="selected = $event"
+      />
+      <ChangesPanel
+        v-else-if="panel === 'changes' && answer"
+        :changes="answer.changes"
+        :answer="answer.phases.at(-1)?.answer"
+        :selected="selected"
+        @pick="selected = $event"
+      />
+      <RulesPanel
+        v-else
+        ref="rules"
+        :may-write="mayWrite"
+      />
     </aside>
-    <footer v-if="sheet"><JobStrip :jobs="sheet.jobs" :selected="selected" :from="viewFrom" :changed="changed" :broken="broken" :meant="listed.find((l) => l.key === pointed)?.finding.who" @pick="selected = $event" @open="panel = 'rules'" /></footer>
-    <PlaceAsk :job="asking?.job" :spot="asking?.spot" :may-write="mayWrite" @done="asking = undefined; ghost = undefined" />
-    <KeysHelp :open="help" :actions="actions" @close="help = false" />
+    <footer v-if="sheet">
+      <JobStrip
+        :jobs="sheet.jobs"
+        :selected="selected"
+        :from="viewFrom"
+        :changed="changed"
+        :broken="broken"
+        :meant="listed.find((l) => l.key === pointed)?.finding.who"
+        @pick="selected = $event"
+        @open="panel = 'rules'"
+      />
+    </footer>
+    <PlaceAsk
+      :job="asking?.job"
+      :spot="asking?.spot"
+      :may-write="mayWrite"
+      @done="placed()"
+    />
+    <KeysHelp
+      :open="help"
+      :actions="actions"
+      @close="help = false"
+    />
   </div>
 </template>
 
 <style scoped>
-.board { display: grid; grid-template: auto minmax(0, 1fr) 306px / minmax(0, 1fr) 300px; height: 100%; }
-header { grid-column: 1 / 3; display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
-.hint { color: var(--soft); font: 400 13px var(--narrow); white-space: nowrap; }
-.middle { display: flex; flex-direction: column; min-height: 0; background: var(--field); }
-.bar { display: flex; gap: 6px; padding: 6px 12px 4px; flex-wrap: wrap; }
-.bar button, .tabs button { all: unset; cursor: pointer; font: 600 13px/1.5 var(--narrow); color: var(--soft); padding: 1px 5px 0; border-bottom: 3px solid transparent; }
-.bar button:focus-visible, .tabs button:focus-visible { outline: 3px solid var(--accent); }
-.bar button[aria-pressed='true'], .tabs button[aria-selected='true'] { color: var(--ink); border-bottom-color: var(--accent); }
-.phases { margin-left: auto; display: flex; gap: 4px; align-items: center; }
-.drawing { min-height: 0; position: relative; flex: 1; }
-.facts { font: 400 12.5px/1.3 var(--narrow); color: var(--soft); padding: 3px 14px 5px; }
-.trouble { color: var(--bust); font-weight: 600; padding: 20px; } .waiting { padding: 20px; }
-aside { border-left: 2px solid var(--ink); background: var(--card); padding: 8px 14px 14px; overflow-y: auto; min-height: 0; scrollbar-width: thin; }
-.tabs { display: flex; gap: 12px; padding-bottom: 8px; }
-footer { grid-column: 1 / 3; border-top: 2px solid var(--ink); min-height: 0; }
+.board {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) 306px / minmax(0, 1fr) 300px;
+  height: 100%;
+}
+header {
+  grid-column: 1 / 3;
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 64px;
+  padding: 6px 16px 6px 20px;
+  background: var(--card);
+  border-bottom: 2px solid var(--ink);
+}
+.hint {
+  color: var(--soft);
+  font: 400 13px var(--narrow);
+  white-space: nowrap;
+}
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  background: var(--field);
+}
+.bar {
+  display: flex;
+  gap: 6px;
+  padding: 6px 12px 4px;
+  flex-wrap: wrap;
+}
+.bar button,
+.tabs button {
+  all: unset;
+  cursor: pointer;
+  font: 600 13px/1.5 var(--narrow);
+  color: var(--soft);
+  padding: 1px 5px 0;
+  border-bottom: 3px solid transparent;
+}
+.bar button:focus-visible,
+.tabs button:focus-visible {
+  outline: 3px solid var(--accent);
+}
+.bar button[aria-pressed='true'],
+.tabs button[aria-selected='true'] {
+  color: var(--ink);
+  border-bottom-color: var(--accent);
+}
+.phases {
+  margin-left: auto;
+  display: flex;
+  gap: 4px;
+  align-items: center;
+}
+.drawing {
+  min-height: 0;
+  position: relative;
+  flex: 1;
+}
+.facts {
+  font: 400 12.5px/1.3 var(--narrow);
+  color: var(--soft);
+  padding: 3px 14px 5px;
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+  padding: 20px;
+}
+.waiting {
+  padding: 20px;
+}
+aside {
+  border-left: 2px solid var(--ink);
+  background: var(--card);
+  padding: 8px 14px 14px;
+  overflow-y: auto;
+  min-height: 0;
+  scrollbar-width: thin;
+}
+.tabs {
+  display: flex;
+  gap: 12px;
+  padding-bottom: 8px;
+}
+footer {
+  grid-column: 1 / 3;
+  border-top: 2px solid var(--ink);
+  min-height: 0;
+}
 </style>

@@ -25,23 +25,83 @@ const wedge = computed(() => {
 </script>
 
 <template>
-  <g class="defender eased" :class="job.kind" :transform="`translate(${at.x} ${at.y})`">
-    <rect v-if="selected" x="-15" y="-15" width="30" height="30" class="picked" />
-    <path v-if="wedge" d="M-4 -4L3 0L-4 4Z" class="wedge" :transform="wedge" />
-    <path :d="shape" class="body" />
-    <path v-if="job.kind === 'man'" :d="shape" class="outline" transform="scale(1.25)" />
-    <path v-if="job.kind === 'rush'" d="M-6.5 7H6.5" class="bar" />
+  <g
+    class="defender eased"
+    :class="job.kind"
+    :transform="`translate(${at.x} ${at.y})`"
+  >
+    <rect
+      v-if="selected"
+      x="-15"
+      y="-15"
+      width="30"
+      height="30"
+      class="picked"
+    />
+    <path
+      v-if="wedge"
+      d="M-4 -4L3 0L-4 4Z"
+      class="wedge"
+      :transform="wedge"
+    />
+    <path
+      :d="shape"
+      class="body"
+    />
+    <path
+      v-if="job.kind === 'man'"
+      :d="shape"
+      class="outline"
+      transform="scale(1.25)"
+    />
+    <path
+      v-if="job.kind === 'rush'"
+      d="M-6.5 7H6.5"
+      class="bar"
+    />
     <text y="4">{{ job.label }}</text>
   </g>
 </template>
 
 <style scoped>
-.defender { cursor: grab; }
-.body { fill: var(--run); }
-.rush .body { fill: var(--run); } .under .body { fill: var(--under); } .deep .body { fill: var(--deep); } .man .body { fill: var(--man); }
-.outline { fill: none; stroke: var(--man); stroke-width: 1.4; }
-.bar { stroke: var(--on-dark); stroke-width: 1.6; }
-.wedge { fill: var(--ink); }
-.picked { fill: none; stroke: var(--accent); stroke-width: 3; }
-text { font: 700 12.5px var(--narrow); text-anchor: middle; fill: var(--on-dark); }
+.defender {
+  cursor: grab;
+}
+.body {
+  fill: var(--run);
+}
+.rush .body {
+  fill: var(--run);
+}
+.under .body {
+  fill: var(--under);
+}
+.deep .body {
+  fill: var(--deep);
+}
+.man .body {
+  fill: var(--man);
+}
+.outline {
+  fill: none;
+  stroke: var(--man);
+  stroke-width: 1.4;
+}
+.bar {
+  stroke: var(--on-dark);
+  stroke-width: 1.6;
+}
+.wedge {
+  fill: var(--ink);
+}
+.picked {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 3;
+}
+text {
+  font: 700 12.5px var(--narrow);
+  text-anchor: middle;
+  fill: var(--on-dark);
+}
 </style>

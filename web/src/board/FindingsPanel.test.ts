@@ -6,7 +6,16 @@ import FindingsPanel from './FindingsPanel.vue'
 
 describe('findings', () => {
   it('are counted by severity, numbered, and lead to their man', async () => {
-    const wrapper = mount(FindingsPanel, { props: { sheet: sheet([job('mike', 'M', 1)]), groups: grouped([finding('bust', 'Nobody has the B gap.', ['mike']), finding('note', 'One.'), finding('note', 'Two.')], []), mayWrite: true } })
+    const wrapper = mount(FindingsPanel, {
+      props: {
+        sheet: sheet([job('mike', 'M', 1)]),
+        groups: grouped(
+          [finding('bust', 'Nobody has the B gap.', ['mike']), finding('note', 'One.'), finding('note', 'Two.')],
+          [],
+        ),
+        mayWrite: true,
+      },
+    })
     expect(wrapper.find('h2').text()).toContain('1 bust · 2 notes')
     expect(wrapper.findAll('.n').map((n) => n.text())).toEqual(['1', '2', '3'])
     await wrapper.find('li button').trigger('click')
@@ -22,20 +31,39 @@ describe('findings', () => {
   })
   it('are muted only with a reason, and said again', async () => {
     const groups = grouped([finding('weak', 'Late.', ['mike'])], [])
-    const wrapper = mount(FindingsPanel, { props: { sheet: sheet([job('mike', 'M', 1)]), groups, mayWrite: true, pointed: 'gaps Late.' } })
+    const wrapper = mount(FindingsPanel, {
+      props: { sheet: sheet([job('mike', 'M', 1)]), groups, mayWrite: true, pointed: 'gaps Late.' },
+    })
     await wrapper.find('.quiet').trigger('click')
     expect(wrapper.find('.mute .button').attributes('disabled')).toBeDefined()
     await wrapper.find('.mute input').setValue('They never run it.')
     await wrapper.find('.mute').trigger('submit')
     expect(wrapper.emitted('mute')).toEqual([[groups[0]!.listed[0]!.finding, 'They never run it.']])
-    const muted = { id: 7, call: 'c', check: 'gaps', title: 'Late.', reason: 'They never run it.', mutedBy: 'marrow', mutedAt: '' }
+    const muted = {
+      id: 7,
+      call: 'c',
+      check: 'gaps',
+      title: 'Late.',
+      reason: 'They never run it.',
+      mutedBy: 'marrow',
+      mutedAt: '',
+    }
     await wrapper.setProps({ groups: grouped([finding('weak', 'Late.', ['mike'])], [muted]) })
     expect(wrapper.text()).toContain('Muted by marrow: They never run it.')
     await wrapper.find('.quiet').trigger('click')
     expect(wrapper.emitted('unmute')).toEqual([[7]])
   })
   it('answer each rule: what holds, what breaks, what nobody can tell', () => {
-    const rules = [{ rule: 'gaps', title: 'Each gap has one owner', answer: 'holds', severity: '', reason: '7 gaps.' }, { rule: 'tells', title: 'The picture gives nothing away', answer: 'cannot tell', severity: '', reason: 'no other call' }]
+    const rules = [
+      { rule: 'gaps', title: 'Each gap has one owner', answer: 'holds', severity: '', reason: '7 gaps.' },
+      {
+        rule: 'tells',
+        title: 'The picture gives nothing away',
+        answer: 'cannot tell',
+        severity: '',
+        reason: 'no other call',
+      },
+    ]
     const wrapper = mount(FindingsPanel, { props: { sheet: sheet([job('mike', 'M', 1)]), groups: [], rules } })
     expect(wrapper.find('summary').text()).toContain('1 of 2 rules hold')
     expect(wrapper.find('.rules').text()).toContain('cannot tell: no other call')

@@ -13,47 +13,119 @@ const phrases = ref<FoundPhrase[]>([])
 const chosen = ref('')
 const fault = ref('')
 
-watch(() => props.spot, async (spot) => {
-  phrases.value = []
-  fault.value = ''
-  if (!spot || !props.job) return
-  try {
-    phrases.value = await board.phrasesAt(props.job, spot)
-    chosen.value = phrases.value[0]?.words ?? ''
-    if (!chosen.value) fault.value = 'No phrase of the language says this spot; put him nearer to a man, a gap or a landmark.'
-  } catch (error) {
-    fault.value = problemOf(error).detail
-  }
-})
+watch(
+  () => props.spot,
+  async (spot) => {
+    phrases.value = []
+    fault.value = ''
+    if (!spot || !props.job) return
+    try {
+      phrases.value = await board.phrasesAt(props.job, spot)
+      chosen.value = phrases.value[0]?.words ?? ''
+      if (!chosen.value)
+        fault.value = 'No phrase of the language says this spot; put him nearer to a man, a gap or a landmark.'
+    } catch (error) {
+      fault.value = problemOf(error).detail
+    }
+  },
+)
 function forNow(): void {
   board.putForNow({ job: props.job!, phrase: chosen.value })
   emit('done')
 }
 function asRung(): void {
   const role = board.board!.phases[0]!.jobs.find((j) => j.id === props.job)!.role
-  board.setDraft(withEdit(board.draft, { rung: freshRung(board.callSheet!.id, role, board.draft, board.callSheet!), sentence: `align ${chosen.value}` }))
+  board.setDraft(
+    withEdit(board.draft, {
+      rung: freshRung(board.callSheet!.id, role, board.draft, board.callSheet!),
+      sentence: `align ${chosen.value}`,
+    }),
+  )
   board.panel = 'rules'
   emit('done')
 }
 </script>
 
 <template>
-  <Modal :open="!!spot" :title="`${board.board?.phases[0]?.jobs.find((j) => j.id === job)?.name ?? ''} at ${Math.abs(spot?.x ?? 0).toFixed(1)} yd ${(spot?.x ?? 0) < 0 ? 'left' : 'right'} x ${(spot?.y ?? 0).toFixed(1)} yd deep`" :footer="null" width="460px" @cancel="emit('done')">
-    <p v-if="fault" role="alert" class="fault">{{ fault }}</p>
+  <Modal
+    :open="!!spot"
+    :title="`${board.board?.phases[0]?.jobs.find((j) => j.id === job)?.name ?? ''} at ${Math.abs(spot?.x ?? 0).toFixed(1)} yd ${(spot?.x ?? 0) < 0 ? 'left' : 'right'} x ${(spot?.y ?? 0).toFixed(1)} yd deep`"
+    :footer="null"
+    width="460px"
+    @cancel="emit('done')"
+  >
+    <p
+      v-if="fault"
+      role="alert"
+      class="fault"
+    >
+      {{ fault }}
+    </p>
     <fieldset v-if="phrases.length">
       <legend>In words (lateral x depth)</legend>
-      <label v-for="p in phrases" :key="p.words"><input v-model="chosen" type="radio" name="phrase" :value="p.words" /> {{ p.words }} <span class="soft">{{ Math.abs(p.x).toFixed(1) }} x {{ p.y.toFixed(1) }}</span></label>
+      <label
+        v-for="p in phrases"
+        :key="p.words"
+        ><input
+          v-model="chosen"
+          type="radio"
+          name="phrase"
+          :value="p.words"
+        />
+        {{ p.words }} <span class="soft">{{ Math.abs(p.x).toFixed(1) }} x {{ p.y.toFixed(1) }}</span></label
+      >
     </fieldset>
     <p class="acts">
-      <button class="button main" type="button" :disabled="!chosen" autofocus @click="forNow">For now</button>
-      <button v-if="mayWrite" class="button" type="button" :disabled="!chosen" @click="asRung">As a rung of the call</button>
-      <button class="button" type="button" @click="emit('done')">Put him back</button>
+      <button
+        class="button main"
+        type="button"
+        :disabled="!chosen"
+        autofocus
+        @click="forNow"
+      >
+        For now
+      </button>
+      <button
+        v-if="mayWrite"
+        class="button"
+        type="button"
+        :disabled="!chosen"
+        @click="asRung"
+      >
+        As a rung of the call
+      </button>
+      <button
+        class="button"
+        type="button"
+        @click="emit('done')"
+      >
+        Put him back
+      </button>
     </p>
     <p class="soft">For now is not saved. A rung always holds until you give it a "when" in his rules.</p>
   </Modal>
 </template>
 
 <style scoped>
-fieldset { border: 0; padding: 0; margin: 0 0 12px; display: grid; gap: 6px; } legend { font-weight: 600; padding-bottom: 6px; }
-.acts { display: flex; gap: 8px; margin-bottom: 10px; } .fault { color: var(--bust); font-weight: 600; margin-bottom: 10px; }
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0 0 12px;
+  display: grid;
+  gap: 6px;
+}
+legend {
+  font-weight: 600;
+  padding-bottom: 6px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  margin-bottom: 10px;
+}
+.fault {
+  color: var(--bust);
+  font-weight: 600;
+  margin-bottom: 10px;
+}
 </style>

@@ -10,7 +10,7 @@ describe('placing the offence', () => {
     vi.restoreAllMocks()
     localStorage.clear()
     setActivePinia(createPinia())
-    vi.spyOn(client, 'POST').mockResolvedValue({ data: { phases: [], changes: [] }, response: new Response() } as never)
+    vi.spyOn(client, 'POST').mockResolvedValue({ data: { phases: [], changes: [] }, response: new Response() })
   })
   function placing(mayWrite = true) {
     const board = useBoard()
@@ -32,7 +32,13 @@ describe('placing the offence', () => {
   })
   it('keeps the name in the field when it is refused', async () => {
     const { board, wrapper } = placing()
-    vi.spyOn(board, 'keepFormation').mockRejectedValue(new RefusedError({ status: 409, code: 'name-taken', detail: 'there is something named like "Otter split" already' }))
+    vi.spyOn(board, 'keepFormation').mockRejectedValue(
+      new RefusedError({
+        status: 409,
+        code: 'name-taken',
+        detail: 'there is something named like "Otter split" already',
+      }),
+    )
     expect(await keep(wrapper)).toContain('already')
     expect((wrapper.find('input').element as HTMLInputElement).value).toBe('Otter split')
   })

@@ -6,32 +6,110 @@ import type { Drawing } from './field'
 /** Blocks of a run, or routes of a pass, over the field: a bar at the end of a block, an arrow at the end of a route, a cross where nobody has it. */
 const props = defineProps<{ drawing: Drawing; run?: RunSheet; pass?: PassSheet }>()
 const at = (spot: { x: number; y: number }) => props.drawing.fieldToSvg(spot)
-const blocks = computed(() => (props.run?.blocks ?? []).filter((b) => b.to).map((b) => {
-  const p = at(b.from)
-  const q = at(b.to!)
-  const length = Math.max(1, Math.hypot(q.x - p.x, q.y - p.y))
-  const end = { x: q.x - ((q.x - p.x) / length) * 12, y: q.y - ((q.y - p.y) / length) * 12 }
-  const bar = { x: (-(q.y - p.y) / length) * 7, y: ((q.x - p.x) / length) * 7 }
-  return { key: b.defender, grade: b.grade, path: `M${p.x} ${p.y}L${end.x} ${end.y}M${end.x - bar.x} ${end.y - bar.y}L${end.x + bar.x} ${end.y + bar.y}` }
-}))
-const routes = computed(() => (props.pass?.routes ?? []).map((r) => ({ key: r.man, state: r.state, path: r.way.map((w, i) => `${i ? 'L' : 'M'}${at(w).x} ${at(w).y}`).join(''), caught: at({ x: r.caught.x, y: Math.min(r.caught.y, 18.2) }), covers: r.covers.length })))
+const blocks = computed(() =>
+  (props.run?.blocks ?? [])
+    .filter((b) => b.to)
+    .map((b) => {
+      const p = at(b.from)
+      const q = at(b.to)
+      const length = Math.max(1, Math.hypot(q.x - p.x, q.y - p.y))
+      const end = { x: q.x - ((q.x - p.x) / length) * 12, y: q.y - ((q.y - p.y) / length) * 12 }
+      const bar = { x: (-(q.y - p.y) / length) * 7, y: ((q.x - p.x) / length) * 7 }
+      return {
+        key: b.defender,
+        grade: b.grade,
+        path: `M${p.x} ${p.y}L${end.x} ${end.y}M${end.x - bar.x} ${end.y - bar.y}L${end.x + bar.x} ${end.y + bar.y}`,
+      }
+    }),
+)
+const routes = computed(() =>
+  (props.pass?.routes ?? []).map((r) => ({
+    key: r.man,
+    state: r.state,
+    path: r.way.map((w, i) => `${i ? 'L' : 'M'}${at(w).x} ${at(w).y}`).join(''),
+    caught: at({ x: r.caught.x, y: Math.min(r.caught.y, 18.2) }),
+    covers: r.covers.length,
+  })),
+)
 </script>
 
 <template>
   <g aria-hidden="true">
-    <path v-for="b in blocks" :key="b.key" :d="b.path" :class="['block', b.grade]" />
-    <path v-if="run" :d="`M${at(run.point).x - 7} ${at(run.point).y + 12}h14l-7 -12Z`" class="point" />
-    <g v-for="r in routes" :key="r.key" :class="['route', r.state]">
-      <path :d="r.path" class="way" marker-end="url(#arrow)" />
-      <path v-if="!r.covers" :d="`M${r.caught.x - 7} ${r.caught.y - 7}l14 14m0 -14l-14 14`" class="open" />
-      <circle v-else :cx="r.caught.x" :cy="r.caught.y" r="5" class="caught" />
+    <path
+      v-for="b in blocks"
+      :key="b.key"
+      :d="b.path"
+      :class="['block', b.grade]"
+    />
+    <path
+      v-if="run"
+      :d="`M${at(run.point).x - 7} ${at(run.point).y + 12}h14l-7 -12Z`"
+      class="point"
+    />
+    <g
+      v-for="r in routes"
+      :key="r.key"
+      :class="['route', r.state]"
+    >
+      <path
+        :d="r.path"
+        class="way"
+        marker-end="url(#arrow)"
+      />
+      <path
+        v-if="!r.covers"
+        :d="`M${r.caught.x - 7} ${r.caught.y - 7}l14 14m0 -14l-14 14`"
+        class="open"
+      />
+      <circle
+        v-else
+        :cx="r.caught.x"
+        :cy="r.caught.y"
+        r="5"
+        class="caught"
+      />
     </g>
   </g>
 </template>
 
 <style scoped>
-.block { fill: none; stroke: var(--ink); stroke-width: 2.2; } .block.hard { stroke-dasharray: 3 4; } .block.fair { stroke-dasharray: 9 4; }
-.point { fill: var(--accent); stroke: var(--ink); stroke-width: 1.2; }
-.way { fill: none; stroke: var(--ink); stroke-width: 2; } .route.shared .way, .route.late .way { stroke-dasharray: 8 4; } .route.nobody .way { stroke: var(--bust); stroke-width: 2.6; }
-.caught { fill: var(--card); stroke: var(--ink); stroke-width: 2; } .open { stroke: var(--bust); stroke-width: 3.4; fill: none; }
+.block {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2.2;
+}
+.block.hard {
+  stroke-dasharray: 3 4;
+}
+.block.fair {
+  stroke-dasharray: 9 4;
+}
+.point {
+  fill: var(--accent);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.way {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.route.shared .way,
+.route.late .way {
+  stroke-dasharray: 8 4;
+}
+.route.nobody .way {
+  stroke: var(--bust);
+  stroke-width: 2.6;
+}
+.caught {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.open {
+  stroke: var(--bust);
+  stroke-width: 3.4;
+  fill: none;
+}
 </style>

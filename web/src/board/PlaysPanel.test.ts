@@ -11,27 +11,105 @@ import PlaysPanel from './PlaysPanel.vue'
 import { usePlays } from './playsStore'
 
 const AGAINST: PlaySheet = {
-  verdicts: [], findings: [finding('weak', 'nickel is in conflict.', ['nickel'])],
-  runs: [{ id: 'power', name: 'Power', side: 'right', outcome: 'offence', shortBy: 1, hitters: [] }, { id: 'iso', name: 'Iso', side: 'left', outcome: 'defence', shortBy: 0, hitters: ['nickel'] }],
+  verdicts: [],
+  findings: [finding('weak', 'nickel is in conflict.', ['nickel'])],
+  runs: [
+    { id: 'power', name: 'Power', side: 'right', outcome: 'offence', shortBy: 1, hitters: [] },
+    { id: 'iso', name: 'Iso', side: 'left', outcome: 'defence', shortBy: 0, hitters: ['nickel'] },
+  ],
   passes: [{ id: 'smash', name: 'Smash', side: 'right', matched: 4, routes: 5, given: 'hitch by Z' }],
-  protections: [{ name: 'Five-man half slide', men: 5, rushers: 6, free: ['nickel'], oneOnOne: 5, seconds: 2.2, contain: ['left'], windows: ['flat left'], slide: 'left' }],
-  travels: [{ job: 'nickel', yards: 4, seconds: 1.2 }], pairs: [{ call: 'Anvil Fog', by: 'nickel', yards: 7.7, men: 4, stance: '' }],
+  protections: [
+    {
+      name: 'Five-man half slide',
+      men: 5,
+      rushers: 6,
+      free: ['nickel'],
+      oneOnOne: 5,
+      seconds: 2.2,
+      contain: ['left'],
+      windows: ['flat left'],
+      slide: 'left',
+    },
+  ],
+  travels: [{ job: 'nickel', yards: 4, seconds: 1.2 }],
+  pairs: [{ call: 'Anvil Fog', by: 'nickel', yards: 7.7, men: 4, stance: '' }],
 }
 const POWER: RunSheet = {
-  id: 'power', name: 'Power', side: 'right', point: { x: 3, y: 0 }, ballSeconds: 1.7, outcome: 'offence', read: ['free'], free: [{ job: 'nickel', seconds: 1.5, delay: 'boot', inTime: true }],
-  fit: { gaps: 4, inserted: ['LG', 'FB'], left: ['LG'], men: ['nickel'], exchange: ['free'], shortBy: 1 }, blocks: [{ blockers: ['RT', 'RG'], how: 'down', defender: 'nickel', then: 'free', grade: 'easy', why: 'two on him at the snap', atPoint: true, from: { x: 2, y: 0 }, to: { x: 2, y: 1 } }],
+  id: 'power',
+  name: 'Power',
+  side: 'right',
+  point: { x: 3, y: 0 },
+  ballSeconds: 1.7,
+  outcome: 'offence',
+  read: ['free'],
+  free: [{ job: 'nickel', seconds: 1.5, delay: 'boot', inTime: true }],
+  fit: { gaps: 4, inserted: ['LG', 'FB'], left: ['LG'], men: ['nickel'], exchange: ['free'], shortBy: 1 },
+  blocks: [
+    {
+      blockers: ['RT', 'RG'],
+      how: 'down',
+      defender: 'nickel',
+      then: 'free',
+      grade: 'easy',
+      why: 'two on him at the snap',
+      atPoint: true,
+      from: { x: 2, y: 0 },
+      to: { x: 2, y: 1 },
+    },
+  ],
 }
 const SMASH: PassSheet = {
-  id: 'smash', name: 'Smash', side: 'right', throwSeconds: 2.3, attacks: 'the corner', matched: 1, given: 'hitch by Z',
-  routes: [{ man: 'Z', number: '#1 right', route: 'hitch', way: [{ x: 16, y: 0 }, { x: 16, y: 6 }], caught: { x: 16, y: 5 }, seconds: 2.6, covers: [], state: 'nobody', lost: '', rub: '' }, { man: 'Y', number: '#2 right', route: 'corner', way: [{ x: 9, y: 0 }, { x: 9, y: 9 }], caught: { x: 20, y: 17 }, seconds: 3.9, covers: [{ job: 'free', by: 'deep', lateSeconds: 0.6 }], state: 'late', lost: 'inside leverage, breaks out', rub: '' }],
+  id: 'smash',
+  name: 'Smash',
+  side: 'right',
+  throwSeconds: 2.3,
+  attacks: 'the corner',
+  matched: 1,
+  given: 'hitch by Z',
+  routes: [
+    {
+      man: 'Z',
+      number: '#1 right',
+      route: 'hitch',
+      way: [
+        { x: 16, y: 0 },
+        { x: 16, y: 6 },
+      ],
+      caught: { x: 16, y: 5 },
+      seconds: 2.6,
+      covers: [],
+      state: 'nobody',
+      lost: '',
+      rub: '',
+    },
+    {
+      man: 'Y',
+      number: '#2 right',
+      route: 'corner',
+      way: [
+        { x: 9, y: 0 },
+        { x: 9, y: 9 },
+      ],
+      caught: { x: 20, y: 17 },
+      seconds: 3.9,
+      covers: [{ job: 'free', by: 'deep', lateSeconds: 0.6 }],
+      state: 'late',
+      lost: 'inside leverage, breaks out',
+      rub: '',
+    },
+  ],
 }
 
 describe('plays against a line-up', () => {
   beforeEach(() => {
     localStorage.clear()
     setActivePinia(createPinia())
-    vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() } as never)
-    vi.spyOn(client, 'POST').mockImplementation(((path: string) => Promise.resolve({ data: path.endsWith('against') ? AGAINST : path.endsWith('/run') ? POWER : SMASH, response: new Response() })) as never)
+    vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() })
+    vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
+      Promise.resolve({
+        data: path.endsWith('against') ? AGAINST : path.endsWith('/run') ? POWER : SMASH,
+        response: new Response(),
+      })) as never)
   })
   afterEach(() => vi.restoreAllMocks())
 
@@ -55,7 +133,17 @@ describe('plays against a line-up', () => {
     await (wrapper.vm as unknown as { walk(by: number): Promise<void> }).walk(1)
     await flushPromises()
     const text = wrapper.find('.blocks').text()
-    for (const said of ['LG and FB arrive', '1 short', 'FS must come over', 'RT + RG down', 'then FS', 'left to be read', 'holds for the boot', 'in time']) expect(text).toContain(said)
+    for (const said of [
+      'LG and FB arrive',
+      '1 short',
+      'FS must come over',
+      'RT + RG down',
+      'then FS',
+      'left to be read',
+      'holds for the boot',
+      'in time',
+    ])
+      expect(text).toContain(said)
   })
   it('bring the mutes of their call along, once a call, and show the play picked last', async () => {
     const get = vi.mocked(client.GET)
@@ -64,7 +152,9 @@ describe('plays against a line-up', () => {
     await plays.ask()
     expect(get.mock.calls.filter((c) => String(c[0]) === '/api/mutes')).toHaveLength(1)
     const answers: ((run: RunSheet) => void)[] = []
-    vi.mocked(client.POST).mockImplementation((() => new Promise((done) => answers.push((data) => done({ data, response: new Response() } as never)))) as never)
+    vi.mocked(client.POST).mockImplementation(
+      (() => new Promise((done) => answers.push((data) => done({ data, response: new Response() })))) as never,
+    )
     void plays.pick({ kind: 'run', id: 'power', left: false })
     void plays.pick({ kind: 'run', id: 'iso', left: true })
     answers[1]!({ ...POWER, id: 'iso', name: 'Iso' })
@@ -93,19 +183,45 @@ describe('plays against a line-up', () => {
     await wrapper.find('.lines button').trigger('click')
     await flushPromises()
     const text = wrapper.find('[aria-label=Routes]').text()
-    for (const said of ['1 of 2 routes', 'gives the hitch by Z', 'nobody', 'FS by deep, 0.6 s late', 'inside leverage, breaks out']) expect(text).toContain(said)
+    for (const said of [
+      '1 of 2 routes',
+      'gives the hitch by Z',
+      'nobody',
+      'FS by deep, 0.6 s late',
+      'inside leverage, breaks out',
+    ])
+      expect(text).toContain(said)
   })
   it('tell the rush against each protection and what gives the call away', async () => {
     const { wrapper } = await panel()
     await wrapper.findAll('.kinds button')[2]!.trigger('click')
-    expect(wrapper.find('[aria-label=Rush]').text()).toContain('NB free, 5 one on one; first man there in 2.2 s (gun, model). Contain only left. Left open: flat left.')
+    expect(wrapper.find('[aria-label=Rush]').text()).toContain(
+      'NB free, 5 one on one; first man there in 2.2 s (gun, model). Contain only left. Left open: flat left.',
+    )
     await wrapper.findAll('.kinds button')[3]!.trigger('click')
     expect(wrapper.find('[aria-label=Tells]').text()).toContain('Told from Anvil Fog by NB, 7.7 yd; 4 men in all')
   })
   it('are drawn: a bar a block, a way a route, a cross where nobody is', () => {
-    const drawing = drawingOf({ code: 'hs', leftSideline: -26, rightSideline: 26, leftHash: -9, rightHash: 9, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7, painted: true }, 'offence')
+    const drawing = drawingOf(
+      {
+        code: 'hs',
+        leftSideline: -26,
+        rightSideline: 26,
+        leftHash: -9,
+        rightHash: 9,
+        numbersBottom: 7,
+        numbersTop: 9,
+        toGoal: 38,
+        endLine: 48,
+        distance: 7,
+        painted: true,
+      },
+      'offence',
+    )
     expect(mount(PlayDrawing, { props: { drawing, run: POWER } }).findAll('path.block')).toHaveLength(1)
     const pass = mount(PlayDrawing, { props: { drawing, pass: SMASH } })
-    expect([pass.findAll('.way').length, pass.findAll('.open').length, pass.findAll('.caught').length]).toEqual([2, 1, 1])
+    expect([pass.findAll('.way').length, pass.findAll('.open').length, pass.findAll('.caught').length]).toEqual([
+      2, 1, 1,
+    ])
   })
 })

@@ -4,17 +4,46 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { job, part, sheet } from '../testing/fixtures'
 
 const post = vi.fn()
-vi.mock('../api/client', async (original) => ({ ...(await original<typeof import('../api/client')>()), client: { GET: vi.fn(), POST: post } }))
+vi.mock('../api/client', async (original) => ({
+  ...(await original<typeof import('../api/client')>()),
+  client: { GET: vi.fn(), POST: post },
+}))
 
 const nickel = job('nickel', 'NB', 7, { align: part('align', 'outside end man 3 x 5', 'anvil/nickel/base') })
-const answered = { call: 'anvil-fog', callName: 'Anvil Fog', revision: 0, digest: '', field: {}, phases: [sheet([nickel])], changes: [] }
+const answered = {
+  call: 'anvil-fog',
+  callName: 'Anvil Fog',
+  revision: 0,
+  digest: '',
+  field: {},
+  phases: [sheet([nickel])],
+  changes: [],
+}
 
 async function panel() {
   setActivePinia(createPinia())
   const { useBoard } = await import('./boardStore')
   const { default: RulesPanel } = await import('./RulesPanel.vue')
   const board = useBoard()
-  board.callSheet = { id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: '', motion: [], checks: [], layers: [], meantFor: [], points: [], roles: [{ id: 'nickel', label: 'NB', sits: 'cover side', rungs: [{ id: 'anvil/nickel/base', layer: 'front', sentence: 'align outside end man 3 x 5' }] }] }
+  board.callSheet = {
+    id: 'anvil-fog',
+    name: 'Anvil Fog',
+    revision: 0,
+    digest: '',
+    motion: [],
+    checks: [],
+    layers: [],
+    meantFor: [],
+    points: [],
+    roles: [
+      {
+        id: 'nickel',
+        label: 'NB',
+        sits: 'cover side',
+        rungs: [{ id: 'anvil/nickel/base', layer: 'front', sentence: 'align outside end man 3 x 5' }],
+      },
+    ],
+  }
   board.board = answered as never
   board.selected = 'nickel'
   return { board, wrapper: mount(RulesPanel, { props: { mayWrite: true }, attachTo: document.body }) }
@@ -32,7 +61,18 @@ describe('rules panel', () => {
   })
   it('teaches the read table with what each message makes of his job', async () => {
     const { board, wrapper } = await panel()
-    board.board = { ...answered, phases: [sheet([{ ...nickel, reads: [{ message: 'reach', words: 'become force', does: 'run outside, force' }], player: { said: '23 Lomas', measured: '171 lb', notes: ['a note'] } }])] } as never
+    board.board = {
+      ...answered,
+      phases: [
+        sheet([
+          {
+            ...nickel,
+            reads: [{ message: 'reach', words: 'become force', does: 'run outside, force' }],
+            player: { said: '23 Lomas', measured: '171 lb', notes: ['a note'] },
+          },
+        ]),
+      ],
+    } as never
     await flushPromises()
     expect(wrapper.find('.reads').text()).toContain('reachbecome force run outside, force')
     expect(wrapper.text()).toContain('23 Lomas, 171 lb')
@@ -49,7 +89,24 @@ describe('rules panel', () => {
   })
   it('offers what may follow and puts it where the sentence stopped', async () => {
     const { wrapper } = await panel()
-    post.mockImplementation(() => Promise.resolve({ error: { code: 'document-invalid', detail: 'x', problems: [{ document: 'anvil', where: 'nickel/base', message: '"q" cannot stand there; may follow: B', at: 10, expected: ['B'] }] }, response: new Response(null, { status: 422 }) }))
+    post.mockImplementation(() =>
+      Promise.resolve({
+        error: {
+          code: 'document-invalid',
+          detail: 'x',
+          problems: [
+            {
+              document: 'anvil',
+              where: 'nickel/base',
+              message: '"q" cannot stand there; may follow: B',
+              at: 10,
+              expected: ['B'],
+            },
+          ],
+        },
+        response: new Response(null, { status: 422 }),
+      }),
+    )
     await wrapper.find('button.say').trigger('click')
     await wrapper.find('textarea').setValue('align gap q')
     await vi.advanceTimersByTimeAsync(300)

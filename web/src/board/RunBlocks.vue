@@ -6,30 +6,127 @@ const props = defineProps<{ run: RunSheet; jobs: readonly JobRow[]; selected?: s
 defineEmits<{ pick: [job: string] }>()
 const label = (id: string): string => props.jobs.find((j) => j.id === id)?.label ?? id.replaceAll('-', ' ')
 const labels = (ids: readonly string[]): string => ids.map(label).join(', ')
-const DELAYS: Record<string, string> = { boot: ', holds for the boot', motion: ', on the move with the motion', none: '' }
+const DELAYS: Record<string, string> = {
+  boot: ', holds for the boot',
+  motion: ', on the move with the motion',
+  none: '',
+}
 </script>
 
 <template>
-  <section class="blocks" aria-label="Blocks">
-    <h3>{{ run.name }} {{ run.side }} <span class="soft">ball at the line in {{ run.ballSeconds.toFixed(1) }} s (model); {{ run.outcome === 'even' ? 'even at the point' : `the ${run.outcome} wins the point` }}</span></h3>
-    <p>{{ run.fit.gaps }} gaps{{ run.fit.inserted.length ? `, ${run.fit.inserted.join(' and ')} arrive` : '' }}{{ run.fit.left.length ? `, ${run.fit.left.join(' and ')} leave` : '' }}; {{ labels(run.fit.men) }} fit{{ run.fit.shortBy > 0 ? `: ${run.fit.shortBy} short` : '' }}{{ run.fit.exchange.length ? `; ${labels(run.fit.exchange)} must come over` : '' }}.</p>
+  <section
+    class="blocks"
+    aria-label="Blocks"
+  >
+    <h3>
+      {{ run.name }} {{ run.side }}
+      <span class="soft"
+        >ball at the line in {{ run.ballSeconds.toFixed(1) }} s (model);
+        {{ run.outcome === 'even' ? 'even at the point' : `the ${run.outcome} wins the point` }}</span
+      >
+    </h3>
+    <p>
+      {{ run.fit.gaps }} gaps{{ run.fit.inserted.length ? `, ${run.fit.inserted.join(' and ')} arrive` : ''
+      }}{{ run.fit.left.length ? `, ${run.fit.left.join(' and ')} leave` : '' }}; {{ labels(run.fit.men) }} fit{{
+        run.fit.shortBy > 0 ? `: ${run.fit.shortBy} short` : ''
+      }}{{ run.fit.exchange.length ? `; ${labels(run.fit.exchange)} must come over` : '' }}.
+    </p>
     <table>
       <tbody>
-        <tr v-for="b in run.blocks" :key="b.defender" :class="[b.grade, { near: b.atPoint, sel: b.defender === selected }]" @click="$emit('pick', b.defender)">
+        <tr
+          v-for="b in run.blocks"
+          :key="b.defender"
+          :class="[b.grade, { near: b.atPoint, sel: b.defender === selected }]"
+          @click="$emit('pick', b.defender)"
+        >
           <th scope="row">{{ label(b.defender) }}</th>
-          <td>{{ b.blockers.join(' + ') }} <i>{{ b.how }}</i>{{ b.then ? `, then ${label(b.then)}` : '' }}<small><b>{{ b.grade }}</b>: {{ b.why }}{{ b.atPoint ? ', at the point' : '' }}</small></td>
+          <td>
+            {{ b.blockers.join(' + ') }} <i>{{ b.how }}</i>{{ b.then ? `, then ${label(b.then)}` : ''
+            }}<small
+              ><b>{{ b.grade }}</b
+              >: {{ b.why }}{{ b.atPoint ? ', at the point' : '' }}</small
+            >
+          </td>
         </tr>
-        <tr v-for="r in run.read" :key="r"><th scope="row">{{ label(r) }}</th><td>left to be read</td></tr>
-        <tr v-for="f in run.free" :key="f.job" :class="{ hitter: f.inTime, sel: f.job === selected }" @click="$emit('pick', f.job)"><th scope="row">{{ label(f.job) }}</th><td>free, at the point in {{ f.seconds.toFixed(1) }} s{{ DELAYS[f.delay] }}{{ f.inTime ? ': in time' : '' }}</td></tr>
+        <tr
+          v-for="r in run.read"
+          :key="r"
+        >
+          <th scope="row">{{ label(r) }}</th>
+          <td>left to be read</td>
+        </tr>
+        <tr
+          v-for="f in run.free"
+          :key="f.job"
+          :class="{ hitter: f.inTime, sel: f.job === selected }"
+          @click="$emit('pick', f.job)"
+        >
+          <th scope="row">{{ label(f.job) }}</th>
+          <td>
+            free, at the point in {{ f.seconds.toFixed(1) }} s{{ DELAYS[f.delay] }}{{ f.inTime ? ': in time' : '' }}
+          </td>
+        </tr>
       </tbody>
     </table>
   </section>
 </template>
 
 <style scoped>
-.blocks { font: 400 13.5px/1.35 var(--narrow); }
-h3 { font: 700 15px/1.25 var(--narrow); padding: 8px 0 2px; } h3 .soft { font-weight: 400; font-size: 13px; } p { padding: 3px 0; }
-table { border-collapse: collapse; width: 100%; } th { text-align: left; font: 700 13.5px/1.3 var(--narrow); vertical-align: top; padding: 3px 6px 3px 4px; white-space: nowrap; border-left: 4px solid transparent; } td { padding: 3px 0; } tr + tr { border-top: 1px solid var(--faint); } td i { color: var(--soft); }
-small { display: block; font-size: 12.5px; line-height: 1.3; color: var(--soft); } small b { color: var(--ink); }
-.hard.near th, .hitter th { border-left-color: var(--sound); } .fair.near th { border-left: 4px double var(--ink); } .easy.near th { border-left-color: var(--bust); } .sel { background: var(--pick); }
+.blocks {
+  font: 400 13.5px/1.35 var(--narrow);
+}
+h3 {
+  font: 700 15px/1.25 var(--narrow);
+  padding: 8px 0 2px;
+}
+h3 .soft {
+  font-weight: 400;
+  font-size: 13px;
+}
+p {
+  padding: 3px 0;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th {
+  text-align: left;
+  font: 700 13.5px/1.3 var(--narrow);
+  vertical-align: top;
+  padding: 3px 6px 3px 4px;
+  white-space: nowrap;
+  border-left: 4px solid transparent;
+}
+td {
+  padding: 3px 0;
+}
+tr + tr {
+  border-top: 1px solid var(--faint);
+}
+td i {
+  color: var(--soft);
+}
+small {
+  display: block;
+  font-size: 12.5px;
+  line-height: 1.3;
+  color: var(--soft);
+}
+small b {
+  color: var(--ink);
+}
+.hard.near th,
+.hitter th {
+  border-left-color: var(--sound);
+}
+.fair.near th {
+  border-left: 4px double var(--ink);
+}
+.easy.near th {
+  border-left-color: var(--bust);
+}
+.sel {
+  background: var(--pick);
+}
 </style>

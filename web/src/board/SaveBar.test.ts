@@ -6,7 +6,12 @@ import { useBoard } from './boardStore'
 import SaveBar from './SaveBar.vue'
 
 const EDIT = { rung: 'otter-fog/will/own-1', sentence: 'run B gap' }
-const SHEET = { id: 'otter-fog', name: 'Otter Fog', revision: 3, roles: [{ id: 'will', rungs: [{ id: EDIT.rung, sentence: 'run A gap' }] }] }
+const SHEET = {
+  id: 'otter-fog',
+  name: 'Otter Fog',
+  revision: 3,
+  roles: [{ id: 'will', rungs: [{ id: EDIT.rung, sentence: 'run A gap' }] }],
+}
 
 function refusal(status: number, error: object) {
   return Promise.resolve({ error, response: new Response(null, { status }) })
@@ -26,12 +31,17 @@ describe('saving a call', () => {
     localStorage.clear()
     document.body.innerHTML = ''
     setActivePinia(createPinia())
-    vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() } as never)
-    vi.spyOn(client, 'POST').mockResolvedValue({ data: { phases: [], changes: [], ...SHEET, revision: 1 }, response: new Response() } as never)
+    vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() })
+    vi.spyOn(client, 'POST').mockResolvedValue({
+      data: { phases: [], changes: [], ...SHEET, revision: 1 },
+      response: new Response(),
+    })
   })
   it('counts what is not saved and writes the next revision', async () => {
     const { board, wrapper } = bar(3)
-    const put = vi.spyOn(client, 'PUT').mockResolvedValue({ data: { ...SHEET, revision: 4 }, response: new Response() } as never)
+    const put = vi
+      .spyOn(client, 'PUT')
+      .mockResolvedValue({ data: { ...SHEET, revision: 4 }, response: new Response() } as never)
     expect(wrapper.text()).toContain('1 not saved')
     await wrapper.find('.main').trigger('click')
     await flushPromises()
@@ -54,7 +64,9 @@ describe('saving a call', () => {
   it('keeps the draft and shows both texts when somebody saved before', async () => {
     const { board, wrapper } = bar(3)
     const theirs = { revision: 4, savedBy: 'teal' }
-    vi.spyOn(client, 'PUT').mockReturnValue(refusal(409, { code: 'call-overtaken', detail: 'teal saved revision 4.', theirs, theirCall: SHEET }) as never)
+    vi.spyOn(client, 'PUT').mockReturnValue(
+      refusal(409, { code: 'call-overtaken', detail: 'teal saved revision 4.', theirs, theirCall: SHEET }) as never,
+    )
     await wrapper.find('.main').trigger('click')
     await flushPromises()
     const cells = [...document.querySelectorAll('.ant-modal td')].map((c) => c.textContent)
@@ -67,7 +79,9 @@ describe('saving a call', () => {
   })
   it('says why a call cannot be saved and loses nothing', async () => {
     const { board, wrapper } = bar(3)
-    vi.spyOn(client, 'PUT').mockReturnValue(refusal(422, { code: 'call-fault', detail: 'will: no rung gives his key.' }) as never)
+    vi.spyOn(client, 'PUT').mockReturnValue(
+      refusal(422, { code: 'call-fault', detail: 'will: no rung gives his key.' }) as never,
+    )
     await wrapper.find('.main').trigger('click')
     await flushPromises()
     expect(wrapper.find('[role=alert]').text()).toBe('will: no rung gives his key.')

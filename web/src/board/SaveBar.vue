@@ -16,7 +16,12 @@ const conflict = ref<Problem & { theirs: CallItem; theirCall: CallSheet }>()
 const catalogue = computed(() => revision.value === 0)
 
 const both = computed(() =>
-  draft.value.edits.map((e) => ({ rung: e.rung, mine: e.sentence, theirs: conflict.value?.theirCall.roles.flatMap((r) => r.rungs).find((r) => r.id === e.rung)?.sentence ?? 'no such rung' })),
+  draft.value.edits.map((e) => ({
+    rung: e.rung,
+    mine: e.sentence,
+    theirs:
+      conflict.value?.theirCall.roles.flatMap((r) => r.rungs).find((r) => r.id === e.rung)?.sentence ?? 'no such rung',
+  })),
 )
 async function save(): Promise<void> {
   fault.value = ''
@@ -57,34 +62,171 @@ defineExpose({ save, open })
 
 <template>
   <span class="save">
-    <span v-if="said" class="said" role="status">{{ said }}</span>
-    <span v-else-if="fault && !naming" class="fault" role="alert">{{ fault }}</span>
-    <span v-else-if="draft.edits.length" class="soft">{{ draft.edits.length }} not saved</span>
-    <button v-if="drafts.past.length || drafts.future.length" class="button" type="button" :disabled="!drafts.past.length" title="Undo" @click="board.undo">Undo <span class="key">U</span></button>
-    <button v-if="drafts.future.length" class="button" type="button" title="Redo" @click="board.redo">Redo <span class="key">Y</span></button>
-    <button v-if="draft.edits.length" class="button main" type="button" @click="save">{{ catalogue ? 'Save as' : 'Save' }} <span class="key">S</span></button>
-    <Modal :open="naming" title="Save as a call of our own" :footer="null" width="420px" @cancel="naming = false">
+    <span
+      v-if="said"
+      class="said"
+      role="status"
+      >{{ said }}</span
+    >
+    <span
+      v-else-if="fault && !naming"
+      class="fault"
+      role="alert"
+      >{{ fault }}</span
+    >
+    <span
+      v-else-if="draft.edits.length"
+      class="soft"
+      >{{ draft.edits.length }} not saved</span
+    >
+    <button
+      v-if="drafts.past.length || drafts.future.length"
+      class="button"
+      type="button"
+      :disabled="!drafts.past.length"
+      title="Undo"
+      @click="board.undo"
+    >
+      Undo <span class="key">U</span>
+    </button>
+    <button
+      v-if="drafts.future.length"
+      class="button"
+      type="button"
+      title="Redo"
+      @click="board.redo"
+    >
+      Redo <span class="key">Y</span>
+    </button>
+    <button
+      v-if="draft.edits.length"
+      class="button main"
+      type="button"
+      @click="save"
+    >
+      {{ catalogue ? 'Save as' : 'Save' }} <span class="key">S</span>
+    </button>
+    <Modal
+      :open="naming"
+      title="Save as a call of our own"
+      :footer="null"
+      width="420px"
+      @cancel="naming = false"
+    >
       <form @submit.prevent="attempt(() => board.saveAs(name))">
-        <label class="name">Name <input v-model="name" required autofocus /></label>
-        <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
+        <label class="name"
+          >Name
+          <input
+            v-model="name"
+            required
+            autofocus
+        /></label>
+        <p
+          v-if="fault"
+          class="fault"
+          role="alert"
+        >
+          {{ fault }}
+        </p>
         <button class="button main">Save</button>
       </form>
     </Modal>
-    <Modal :open="!!conflict" title="Somebody saved before you" :footer="null" width="720px" @cancel="conflict = undefined">
+    <Modal
+      :open="!!conflict"
+      title="Somebody saved before you"
+      :footer="null"
+      width="720px"
+      @cancel="conflict = undefined"
+    >
       <p>{{ conflict?.detail }}</p>
       <table v-if="conflict">
-        <thead><tr><th>Rung</th><th>Revision {{ conflict.theirs.revision }} by {{ conflict.theirs.savedBy }}</th><th>Yours, not saved</th></tr></thead>
-        <tbody><tr v-for="b in both" :key="b.rung"><td>{{ b.rung }}</td><td>{{ b.theirs }}</td><td>{{ b.mine }}</td></tr></tbody>
+        <thead>
+          <tr>
+            <th>Rung</th>
+            <th>Revision {{ conflict.theirs.revision }} by {{ conflict.theirs.savedBy }}</th>
+            <th>Yours, not saved</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="b in both"
+            :key="b.rung"
+          >
+            <td>{{ b.rung }}</td>
+            <td>{{ b.theirs }}</td>
+            <td>{{ b.mine }}</td>
+          </tr>
+        </tbody>
       </table>
-      <p class="acts"><button class="button main" type="button" @click="mineOnTop">Put my text on top of theirs</button><button class="button" type="button" @click="takeTheirs">Take theirs</button><button class="button" type="button" @click="conflict = undefined">Not now</button></p>
+      <p class="acts">
+        <button
+          class="button main"
+          type="button"
+          @click="mineOnTop"
+        >
+          Put my text on top of theirs</button
+        ><button
+          class="button"
+          type="button"
+          @click="takeTheirs"
+        >
+          Take theirs</button
+        ><button
+          class="button"
+          type="button"
+          @click="conflict = undefined"
+        >
+          Not now
+        </button>
+      </p>
     </Modal>
   </span>
 </template>
 
 <style scoped>
-.save { display: flex; gap: 8px; align-items: center; }
-.said { color: var(--sound); font-weight: 600; } .fault { color: var(--bust); font-weight: 600; max-width: 340px; font-size: 13px; }
-.name { display: grid; gap: 4px; font-weight: 600; margin-bottom: 12px; } .name input { font: 400 16px var(--text); padding: 8px; border: 1.5px solid var(--ink); border-radius: 3px; background: var(--card); color: var(--ink); }
-table { border-collapse: collapse; margin: 12px 0; } th, td { text-align: left; vertical-align: top; padding: 6px 8px; border-top: 1px solid var(--rule); font-size: 13px; }
-.acts { display: flex; gap: 8px; }
+.save {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.said {
+  color: var(--sound);
+  font-weight: 600;
+}
+.fault {
+  color: var(--bust);
+  font-weight: 600;
+  max-width: 340px;
+  font-size: 13px;
+}
+.name {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+  margin-bottom: 12px;
+}
+.name input {
+  font: 400 16px var(--text);
+  padding: 8px;
+  border: 1.5px solid var(--ink);
+  border-radius: 3px;
+  background: var(--card);
+  color: var(--ink);
+}
+table {
+  border-collapse: collapse;
+  margin: 12px 0;
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 6px 8px;
+  border-top: 1px solid var(--rule);
+  font-size: 13px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
 </style>

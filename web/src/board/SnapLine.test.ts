@@ -9,10 +9,16 @@ function line() {
   const board = useBoard()
   board.choices = {
     codes: [{ id: 'hs', name: 'high school', players: 11 }],
-    formations: [{ id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [{ id: 'trade', name: 'trade' }] }, { id: 'trips-open', name: 'Trips open', family: 'trips', players: 11, motions: [] }],
+    formations: [
+      { id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [{ id: 'trade', name: 'trade' }] },
+      { id: 'trips-open', name: 'Trips open', family: 'trips', players: 11, motions: [] },
+    ],
     runs: [],
   }
-  board.calls = [{ id: 'anvil-drizzle', name: 'Anvil Drizzle' }, { id: 'anvil-fog', name: 'Anvil Fog' }] as never
+  board.calls = [
+    { id: 'anvil-drizzle', name: 'Anvil Drizzle' },
+    { id: 'anvil-fog', name: 'Anvil Fog' },
+  ] as never
   return { board, wrapper: mount(SnapLine, { attachTo: document.body }) }
 }
 async function type(wrapper: ReturnType<typeof line>['wrapper'], words: string): Promise<void> {
@@ -28,8 +34,8 @@ describe('the snap line', () => {
     localStorage.clear()
     document.body.innerHTML = ''
     setActivePinia(createPinia())
-    vi.spyOn(client, 'GET').mockResolvedValue({ data: {}, response: new Response() } as never)
-    vi.spyOn(client, 'POST').mockResolvedValue({ data: { phases: [], changes: [] }, response: new Response() } as never)
+    vi.spyOn(client, 'GET').mockResolvedValue({ data: {}, response: new Response() })
+    vi.spyOn(client, 'POST').mockResolvedValue({ data: { phases: [], changes: [] }, response: new Response() })
   })
   it('says the snap as one sentence and changes a word at a time', async () => {
     const { board, wrapper } = line()
@@ -54,7 +60,14 @@ describe('the snap line', () => {
     const { board, wrapper } = line()
     const chosen = vi.spyOn(board, 'chooseCall').mockResolvedValue()
     await type(wrapper, 'fog 3&7 trips left r 12')
-    expect(board.snap).toMatchObject({ formation: 'trips-open', mirrored: true, hash: 'r', toGoal: 12, down: 3, distance: 7 })
+    expect(board.snap).toMatchObject({
+      formation: 'trips-open',
+      mirrored: true,
+      hash: 'r',
+      toGoal: 12,
+      down: 3,
+      distance: 7,
+    })
     expect(chosen).toHaveBeenCalledWith('anvil-fog')
     expect(wrapper.find('input').exists()).toBe(false)
   })

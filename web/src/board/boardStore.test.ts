@@ -7,7 +7,10 @@ import { job, sheet } from '../testing/fixtures'
 import { useBoard } from './boardStore'
 
 const CHOICES = {
-  codes: [{ id: 'hs', name: 'high school', players: 11 }, { id: 'flag5', name: 'flag, 5', players: 5 }],
+  codes: [
+    { id: 'hs', name: 'high school', players: 11 },
+    { id: 'flag5', name: 'flag, 5', players: 5 },
+  ],
   formations: [
     { id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [{ id: 'trade', name: 'trade' }] },
     { id: 'trips-open', name: 'Trips open', family: 'trips', players: 11, motions: [] },
@@ -15,24 +18,45 @@ const CHOICES = {
   ],
   runs: [],
 }
-const CALLS = [{ id: 'anvil-drizzle', name: 'Anvil Drizzle', revision: 0, players: 11 }, { id: 'anvil-fog', name: 'Anvil Fog', revision: 2, players: 11 }, { id: 'tack-siskin', name: 'Tack Siskin', revision: 0, players: 5 }]
+const CALLS = [
+  { id: 'anvil-drizzle', name: 'Anvil Drizzle', revision: 0, players: 11 },
+  { id: 'anvil-fog', name: 'Anvil Fog', revision: 2, players: 11 },
+  { id: 'tack-siskin', name: 'Tack Siskin', revision: 0, players: 5 },
+]
 
 /** A server that answers when it is told to, in whatever order. */
 function server() {
-  const asked: { path: string; body: { snap: { formation: string }; call: string }; done: (phases: number) => void; refuse: (code: string) => void }[] = []
+  const asked: {
+    path: string
+    body: { snap: { formation: string }; call: string }
+    done: (phases: number) => void
+    refuse: (code: string) => void
+  }[] = []
   const others: string[] = []
   vi.spyOn(client, 'GET').mockImplementation(((path: string) => {
     others.push(path)
-    const data = path.endsWith('choices') ? CHOICES : path === '/api/calls' ? CALLS : { id: 'anvil-fog', name: 'Anvil Fog', revision: 2, roles: [] }
+    const data = path.endsWith('choices')
+      ? CHOICES
+      : path === '/api/calls'
+        ? CALLS
+        : { id: 'anvil-fog', name: 'Anvil Fog', revision: 2, roles: [] }
     return Promise.resolve({ data, response: new Response() })
   }) as never)
   vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: never }) => {
     if (path !== '/api/board') return Promise.resolve({ data: ['a man is covered'], response: new Response() })
-    return new Promise((resolve) => asked.push({
-      path, body: init.body,
-      done: (phases) => resolve({ data: { phases: Array.from({ length: phases }, () => sheet([job('nickel', 'NB', 7)])), changes: [] }, response: new Response() }),
-      refuse: (code) => resolve({ error: { code, detail: 'refused' }, response: new Response(null, { status: 422 }) }),
-    }))
+    return new Promise((resolve) =>
+      asked.push({
+        path,
+        body: init.body,
+        done: (phases) =>
+          resolve({
+            data: { phases: Array.from({ length: phases }, () => sheet([job('nickel', 'NB', 7)])), changes: [] },
+            response: new Response(),
+          }),
+        refuse: (code) =>
+          resolve({ error: { code, detail: 'refused' }, response: new Response(null, { status: 422 }) }),
+      }),
+    )
   }) as never)
   return { asked, others }
 }
@@ -129,7 +153,10 @@ describe('the board', () => {
   })
   it('applies the sentences of a repair as one step of undo', async () => {
     const { board } = await started()
-    board.apply([{ rung: 'a/nose/r', sentence: 'run A gap' }, { rung: 'a/will/r', sentence: 'run B gap' }])
+    board.apply([
+      { rung: 'a/nose/r', sentence: 'run A gap' },
+      { rung: 'a/will/r', sentence: 'run B gap' },
+    ])
     expect(board.draft.edits).toHaveLength(2)
     board.undo()
     expect(board.draft.edits).toHaveLength(0)

@@ -2,7 +2,20 @@ import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
-import type { Board, BoardRequest, CallItem, CallSheet, Choices, Edit, FindingRow, FoundPhrase, Hand, RepairOffer, SnapWords, Spot } from '../api/types'
+import type {
+  Board,
+  BoardRequest,
+  CallItem,
+  CallSheet,
+  Choices,
+  Edit,
+  FindingRow,
+  FoundPhrase,
+  Hand,
+  RepairOffer,
+  SnapWords,
+  Spot,
+} from '../api/types'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field'
 import { placed } from './placing'
@@ -14,7 +27,15 @@ export type Panel = 'findings' | 'changes' | 'rules' | 'plays'
 
 /** Two frames: time to paint. */
 const FRAME_MILLIS = 32
-const FIRST_SNAP: SnapWords = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 2, distance: 7 }
+const FIRST_SNAP: SnapWords = {
+  formation: 'pro-i',
+  mirrored: false,
+  code: 'hs',
+  hash: 'm',
+  toGoal: 38,
+  down: 2,
+  distance: 7,
+}
 
 /** The board as it stands: what is asked, what core answered, what is picked. Football is decided by core alone. */
 export const useBoard = defineStore('board', () => {
@@ -42,7 +63,13 @@ export const useBoard = defineStore('board', () => {
   const dirty = computed(() => draft.value.edits.length > 0)
 
   function request(over: Draft): BoardRequest {
-    return { snap: snap.value, call: callId.value, revision: revision.value, edits: [...over.edits], hand: [...over.hand] }
+    return {
+      snap: snap.value,
+      call: callId.value,
+      revision: revision.value,
+      edits: [...over.edits],
+      hand: [...over.hand],
+    }
   }
   function withTrying(): Draft {
     return trying.value ? withEdit(draft.value, trying.value) : draft.value
@@ -73,7 +100,9 @@ export const useBoard = defineStore('board', () => {
     calls.value = await answer(client.GET('/api/calls'))
   }
   async function loadCall(): Promise<void> {
-    callSheet.value = await answer(client.GET('/api/calls/{id}', { params: { path: { id: callId.value }, query: { revision: revision.value } } }))
+    callSheet.value = await answer(
+      client.GET('/api/calls/{id}', { params: { path: { id: callId.value }, query: { revision: revision.value } } }),
+    )
   }
   async function start(): Promise<void> {
     try {
@@ -92,8 +121,10 @@ export const useBoard = defineStore('board', () => {
   }
   function toGame(players: number): void {
     const formations = choices.value?.formations ?? []
-    if (formations.find((f) => f.id === snap.value.formation)?.players !== players) snap.value.formation = formations.find((f) => f.players === players)?.id ?? snap.value.formation
-    if (choices.value?.codes.find((c) => c.id === snap.value.code)?.players !== players) Object.assign(snap.value, { code: choices.value?.codes.find((c) => c.players === players)?.id, hash: 'm' })
+    if (formations.find((f) => f.id === snap.value.formation)?.players !== players)
+      snap.value.formation = formations.find((f) => f.players === players)?.id ?? snap.value.formation
+    if (choices.value?.codes.find((c) => c.id === snap.value.code)?.players !== players)
+      Object.assign(snap.value, { code: choices.value?.codes.find((c) => c.players === players)?.id, hash: 'm' })
   }
 
   async function chooseCall(id: string): Promise<void> {
@@ -126,12 +157,18 @@ export const useBoard = defineStore('board', () => {
   }
 
   async function phrasesAt(jobId: string, spot: Spot): Promise<FoundPhrase[]> {
-    return answer(client.POST('/api/board/phrases', { body: { board: request(draft.value), job: jobId, x: spot.x, y: spot.y } }))
+    return answer(
+      client.POST('/api/board/phrases', { body: { board: request(draft.value), job: jobId, x: spot.x, y: spot.y } }),
+    )
   }
   /** Changes that mend a finding of the phase shown, each tried by core. */
   async function repairsOf(finding: FindingRow, seen: Edit[][]): Promise<RepairOffer> {
     const at = Math.min(phase.value, (board.value?.phases.length ?? 1) - 1)
-    return answer(client.POST('/api/board/repairs', { body: { board: request(draft.value), phase: at, check: finding.check, title: finding.title, seen } }))
+    return answer(
+      client.POST('/api/board/repairs', {
+        body: { board: request(draft.value), phase: at, check: finding.check, title: finding.title, seen },
+      }),
+    )
   }
   /** Several sentences as one step of undo. */
   function apply(edits: readonly Edit[]): void {
@@ -181,23 +218,70 @@ export const useBoard = defineStore('board', () => {
   }
 
   watch(() => [snap.value.formation, snap.value.mirrored], asWritten)
-  watch(() => [snap.value.formation, snap.value.code], ([formation], [before]) => {
-    const players = formation !== before ? choices.value?.formations.find((f) => f.id === formation)?.players : choices.value?.codes.find((c) => c.id === snap.value.code)?.players
-    if (!players) return
-    toGame(players)
-    const fitting = calls.value.find((c) => c.players === players)
-    if (fitting && playersOf(callId.value) !== players) void chooseCall(fitting.id)
-  })
-  watch(snap, () => {
-    const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
-    if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion)) snap.value.motion = undefined
-    phase.value = snap.value.motion ? 99 : 0
-    panel.value = snap.value.motion ? 'changes' : panel.value === 'changes' ? 'findings' : panel.value
-    void lineUp()
-  }, { deep: true })
+  watch(
+    () => [snap.value.formation, snap.value.code],
+    ([formation], [before]) => {
+      const players =
+        formation !== before
+          ? choices.value?.formations.find((f) => f.id === formation)?.players
+          : choices.value?.codes.find((c) => c.id === snap.value.code)?.players
+      if (!players) return
+      toGame(players)
+      const fitting = calls.value.find((c) => c.players === players)
+      if (fitting && playersOf(callId.value) !== players) void chooseCall(fitting.id)
+    },
+  )
+  watch(
+    snap,
+    () => {
+      const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
+      if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion))
+        snap.value.motion = undefined
+      phase.value = snap.value.motion ? 99 : 0
+      panel.value = snap.value.motion ? 'changes' : panel.value === 'changes' ? 'findings' : panel.value
+      void lineUp()
+    },
+    { deep: true },
+  )
 
   return {
-    snap, callId, revision, drafts, draft, dirty, viewFrom, layers, choices, calls, callSheet, board, sheet, job, problem, tryProblem, trying, phase, selected, panel,
-    start, lineUp, shown, chooseCall, setDraft, undo: () => step(undo), redo: () => step(redo), trySentence, phrasesAt, repairsOf, apply, putForNow, placeMan, asWritten, keepFormation, saveAs, saveNext, rebase,
+    snap,
+    callId,
+    revision,
+    drafts,
+    draft,
+    dirty,
+    viewFrom,
+    layers,
+    choices,
+    calls,
+    callSheet,
+    board,
+    sheet,
+    job,
+    problem,
+    tryProblem,
+    trying,
+    phase,
+    selected,
+    panel,
+    start,
+    lineUp,
+    shown,
+    chooseCall,
+    setDraft,
+    undo: () => step(undo),
+    redo: () => step(redo),
+    trySentence,
+    phrasesAt,
+    repairsOf,
+    apply,
+    putForNow,
+    placeMan,
+    asWritten,
+    keepFormation,
+    saveAs,
+    saveNext,
+    rebase,
   }
 })

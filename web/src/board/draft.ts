@@ -36,10 +36,14 @@ export function ladderOf(sheet: CallSheet, role: string, draft: Draft): EditedRu
     .map((e) => ({ id: e.rung, layer: layerOf(e.rung), sentence: e.sentence, added: true }))
     .reverse()
   const gone = new Set(draft.edits.filter((e) => !e.sentence).map((e) => e.rung))
-  const edited = saved.filter((r) => !gone.has(r.id)).map((r) => {
-    const edit = draft.edits.find((e) => e.rung === r.id)
-    return edit && edit.sentence !== r.sentence ? { ...r, sentence: edit.sentence, saved: r.sentence, added: false } : { ...r, added: false }
-  })
+  const edited = saved
+    .filter((r) => !gone.has(r.id))
+    .map((r) => {
+      const edit = draft.edits.find((e) => e.rung === r.id)
+      return edit && edit.sentence !== r.sentence
+        ? { ...r, sentence: edit.sentence, saved: r.sentence, added: false }
+        : { ...r, added: false }
+    })
   const all: EditedRung[] = [...added, ...edited]
   return [...all.filter((r) => r.layer === 'plan'), ...all.filter((r) => r.layer !== 'plan')]
 }
@@ -52,7 +56,15 @@ export function layerOf(rung: string): string {
 
 /** This week's rungs of every role, as the draft leaves them. */
 export function weekOf(sheet: CallSheet, draft: Draft): string[] {
-  return [...new Set(sheet.roles.flatMap((r) => ladderOf(sheet, r.id, draft).filter((x) => x.layer === 'plan').map((x) => x.id)))]
+  return [
+    ...new Set(
+      sheet.roles.flatMap((r) =>
+        ladderOf(sheet, r.id, draft)
+          .filter((x) => x.layer === 'plan')
+          .map((x) => x.id),
+      ),
+    ),
+  ]
 }
 
 /** A name for a rung of the call's own, or of this week, that no other has. */

@@ -2,14 +2,29 @@ import { describe, expect, it } from 'vitest'
 import type { FieldRow } from '../api/types'
 import { drawingOf, freeSpot, pathOf, rectOf, spotWords, yardLines } from './field'
 
-const field: FieldRow = { code: 'hs', leftSideline: -17.78, rightSideline: 35.55, leftHash: 0, rightHash: 17.77, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7, painted: true }
+const field: FieldRow = {
+  code: 'hs',
+  leftSideline: -17.78,
+  rightSideline: 35.55,
+  leftHash: 0,
+  rightHash: 17.77,
+  numbersBottom: 7,
+  numbersTop: 9,
+  toGoal: 38,
+  endLine: 48,
+  distance: 7,
+  painted: true,
+}
 
 describe('field', () => {
   it('finds the nearest spot that covers nobody', () => {
     const free = freeSpot({ x: 0, y: 0 }, [])
     expect(free.x).toBeCloseTo(12.7, 1)
     expect(free.y).toBeCloseTo(-12.7, 1)
-    const marks = [{ x: 13, y: -13, reach: 20 }, { x: -20, y: -13, reach: 20 }]
+    const marks = [
+      { x: 13, y: -13, reach: 20 },
+      { x: -20, y: -13, reach: 20 },
+    ]
     const p = freeSpot({ x: 0, y: 0 }, marks)
     expect(marks.every((m) => Math.abs(m.x - p.x) >= 20 || Math.abs(m.y - p.y) >= 20)).toBe(true)
     expect(Math.hypot(p.x, p.y)).toBeLessThan(40)
@@ -20,7 +35,11 @@ describe('field', () => {
   it('goes from yards to the drawing and back, from both ends', () => {
     for (const from of ['offence', 'defence'] as const) {
       const drawing = drawingOf(field, from)
-      for (const spot of [{ x: 0, y: 0 }, { x: -12.3, y: 7 }, { x: 30, y: -5 }]) {
+      for (const spot of [
+        { x: 0, y: 0 },
+        { x: -12.3, y: 7 },
+        { x: 30, y: -5 },
+      ]) {
         const back = drawing.svgToField(drawing.fieldToSvg(spot))
         expect(back.x).toBeCloseTo(spot.x)
         expect(back.y).toBeCloseTo(spot.y)
@@ -43,7 +62,15 @@ describe('field', () => {
   })
   it('knows where the painted lines are', () => {
     expect(yardLines(38).map((l) => l.y)).toEqual([-7, -2, 3, 8, 13, 18])
-    expect(yardLines(38).filter((l) => l.painted).map((l) => [l.y, l.painted])).toEqual([[-2, '40'], [8, '30'], [18, '20']])
+    expect(
+      yardLines(38)
+        .filter((l) => l.painted)
+        .map((l) => [l.y, l.painted]),
+    ).toEqual([
+      [-2, '40'],
+      [8, '30'],
+      [18, '20'],
+    ])
     expect(yardLines(4).find((l) => l.goal)?.y).toBe(4)
     expect(yardLines(97).filter((l) => l.goal)).toHaveLength(1)
   })

@@ -60,7 +60,10 @@ export function spotWords(toGoal: number): string {
 }
 
 /** A rectangle of the drawing between two field corners, whichever way the drawing is turned. */
-export function rectOf(drawing: Drawing, box: { xMin: number; xMax: number; yMin: number; yMax: number }): { x: number; y: number; width: number; height: number } {
+export function rectOf(
+  drawing: Drawing,
+  box: { xMin: number; xMax: number; yMin: number; yMax: number },
+): { x: number; y: number; width: number; height: number } {
   const a = drawing.fieldToSvg({ x: box.xMin, y: box.yMax })
   const b = drawing.fieldToSvg({ x: box.xMax, y: box.yMin })
   return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) }

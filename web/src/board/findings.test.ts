@@ -3,14 +3,27 @@ import type { Muted } from '../api/types'
 import { finding } from '../testing/fixtures'
 import { countWords, flat, grouped, next } from './findings'
 
-const mute = (title: string): Muted => ({ id: 1, call: 'anvil-fog', check: 'gaps', title, reason: 'We live with it.', mutedBy: 'marrow', mutedAt: '2026-11-01T10:00:00Z' })
+const mute = (title: string): Muted => ({
+  id: 1,
+  call: 'anvil-fog',
+  check: 'gaps',
+  title,
+  reason: 'We live with it.',
+  mutedBy: 'marrow',
+  mutedAt: '2026-11-01T10:00:00Z',
+})
 
 describe('findings in groups', () => {
   const all = [finding('note', 'Small.'), finding('bust', 'Open.'), finding('weak', 'Late.'), finding('note', 'Other.')]
   it('stand worst first and are numbered through', () => {
     const groups = grouped(all, [])
     expect(groups.map((g) => g.severity)).toEqual(['bust', 'weak', 'note'])
-    expect(flat(groups).map((l) => [l.n, l.finding.title])).toEqual([[1, 'Open.'], [2, 'Late.'], [3, 'Small.'], [4, 'Other.']])
+    expect(flat(groups).map((l) => [l.n, l.finding.title])).toEqual([
+      [1, 'Open.'],
+      [2, 'Late.'],
+      [3, 'Small.'],
+      [4, 'Other.'],
+    ])
     expect(countWords(groups)).toBe('1 bust · 1 weak · 2 notes')
   })
   it('a muted one goes last with its reason, and counts no more among its own', () => {
@@ -20,6 +33,8 @@ describe('findings in groups', () => {
     expect(grouped(all, [{ ...mute('Open.'), check: 'edge' }]).map((g) => g.severity)).toEqual(['bust', 'weak', 'note'])
   })
   it('are walked round', () => {
-    expect([next(all, -1, 1), next(all, -1, -1), next(all, 3, 1), next(all, 0, -1), next([], 0, 1)]).toEqual([0, 3, 0, 3, -1])
+    expect([next(all, -1, 1), next(all, -1, -1), next(all, 3, 1), next(all, 0, -1), next([], 0, 1)]).toEqual([
+      0, 3, 0, 3, -1,
+    ])
   })
 })

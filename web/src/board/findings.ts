@@ -22,8 +22,14 @@ export function grouped(findings: readonly FindingRow[], mutes: readonly Muted[]
   const open = findings.filter((f) => !muteOf(f))
   const quiet = findings.filter((f) => muteOf(f))
   let n = 0
-  const groups: Group[] = ORDER.map((severity) => ({ severity, listed: open.filter((f) => f.severity === severity).map((finding) => ({ finding, key: keyOf(finding), n: ++n })) }))
-  groups.push({ severity: 'muted', listed: quiet.map((finding) => ({ finding, key: keyOf(finding), n: ++n, muted: muteOf(finding) })) })
+  const groups: Group[] = ORDER.map((severity) => ({
+    severity,
+    listed: open.filter((f) => f.severity === severity).map((finding) => ({ finding, key: keyOf(finding), n: ++n })),
+  }))
+  groups.push({
+    severity: 'muted',
+    listed: quiet.map((finding) => ({ finding, key: keyOf(finding), n: ++n, muted: muteOf(finding) })),
+  })
   return groups.filter((g) => g.listed.length)
 }
 
@@ -33,7 +39,12 @@ export function flat(groups: readonly Group[]): Listed[] {
 
 /** "1 bust · 2 weak · 3 notes". */
 export function countWords(groups: readonly Group[]): string {
-  return groups.map((g) => `${g.listed.length} ${g.severity}${(g.severity === 'bust' || g.severity === 'note') && g.listed.length > 1 ? 's' : ''}`).join(' · ')
+  return groups
+    .map(
+      (g) =>
+        `${g.listed.length} ${g.severity}${(g.severity === 'bust' || g.severity === 'note') && g.listed.length > 1 ? 's' : ''}`,
+    )
+    .join(' · ')
 }
 
 /** The next in a list, round the end; the first when none is picked. */

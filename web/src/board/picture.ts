@@ -1,14 +1,33 @@
 /** Styles that a drawing needs to stand alone, without the page's style sheets. */
-const KEPT = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-opacity', 'opacity', 'font', 'text-anchor', 'paint-order', 'letter-spacing', 'display']
+const KEPT = [
+  'fill',
+  'fill-opacity',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'stroke-opacity',
+  'opacity',
+  'font',
+  'text-anchor',
+  'paint-order',
+  'letter-spacing',
+  'display',
+]
 
 /** A drawing as text of its own: every style written on its element. */
-export function standaloneSvg(svg: SVGSVGElement, styleOf: (element: Element) => CSSStyleDeclaration = getComputedStyle): string {
+export function standaloneSvg(
+  svg: SVGSVGElement,
+  styleOf: (element: Element) => CSSStyleDeclaration = getComputedStyle,
+): string {
   const copy = svg.cloneNode(true) as SVGSVGElement
   const from = [svg, ...svg.querySelectorAll('*')]
   const to = [copy, ...copy.querySelectorAll('*')]
   from.forEach((element, i) => {
     const style = styleOf(element)
-    const text = KEPT.map((name) => [name, style.getPropertyValue(name)]).filter(([, value]) => value).map(([name, value]) => `${name}:${value}`).join(';')
+    const text = KEPT.map((name) => [name, style.getPropertyValue(name)])
+      .filter(([, value]) => value)
+      .map(([name, value]) => `${name}:${value}`)
+      .join(';')
     to[i]!.setAttribute('style', text)
     to[i]!.removeAttribute('class')
   })

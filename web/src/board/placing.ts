@@ -21,6 +21,10 @@ export function placed(notation: string, man: string, spot: Spot): string {
     .split('|')[0]!
     .trim()
     .split(/\s+/)
-    .map((word) => (new RegExp(`^${man}-?\\d`).test(word) ? `${man}${yards(x)}${depth === LINE_DEPTH ? '' : `/${yards(depth)}`}` : word))
+    .map((word) =>
+      new RegExp(`^${man}-?\\d`).test(word)
+        ? `${man}${yards(x)}${depth === LINE_DEPTH ? '' : `/${yards(depth)}`}`
+        : word,
+    )
     .join(' ')
 }

@@ -7,7 +7,11 @@ import { useBoard } from './boardStore'
 import { grouped } from './findings'
 
 /** A play picked in the list. */
-export interface Picked { kind: 'run' | 'pass'; id: string; left: boolean }
+export interface Picked {
+  kind: 'run' | 'pass'
+  id: string
+  left: boolean
+}
 
 const AFTER_PAINT_MILLIS = 80
 
@@ -33,7 +37,10 @@ export const usePlays = defineStore('plays', () => {
     const mine = ++asked
     asking.value = true
     try {
-      const [found] = await Promise.all([answer(client.POST('/api/board/against', { body: { board: board.shown(), phase: at.value } })), mutesOf === board.callId ? undefined : loadMutes()])
+      const [found] = await Promise.all([
+        answer(client.POST('/api/board/against', { body: { board: board.shown(), phase: at.value } })),
+        mutesOf === board.callId ? undefined : loadMutes(),
+      ])
       if (mine !== asked) return
       sheet.value = found
       trouble.value = ''
@@ -53,7 +60,10 @@ export const usePlays = defineStore('plays', () => {
     pass.value = undefined
     if (!play || !there) return
     const body = { board: board.shown(), phase: at.value, play: play.id, left: play.left }
-    const found = play.kind === 'run' ? { run: await answer(client.POST('/api/board/run', { body })) } : { pass: await answer(client.POST('/api/board/pass', { body })) }
+    const found =
+      play.kind === 'run'
+        ? { run: await answer(client.POST('/api/board/run', { body })) }
+        : { pass: await answer(client.POST('/api/board/pass', { body })) }
     if (picked.value !== play) return
     run.value = found.run
     pass.value = found.pass
@@ -79,7 +89,9 @@ export const usePlays = defineStore('plays', () => {
     mutesOf = call
   }
   async function mute(finding: FindingRow, reason: string): Promise<void> {
-    await answer(client.POST('/api/mutes', { body: { call: board.callId, check: finding.check, title: finding.title, reason } }))
+    await answer(
+      client.POST('/api/mutes', { body: { call: board.callId, check: finding.check, title: finding.title, reason } }),
+    )
     await loadMutes()
   }
   async function unmute(id: number): Promise<void> {
@@ -89,16 +101,39 @@ export const usePlays = defineStore('plays', () => {
 
   /** The line-up is painted first; who walks quickly through formations asks once. */
   const askSoon = useDebounceFn(() => void ask(), AFTER_PAINT_MILLIS)
-  watch(() => [board.board, at.value], () => {
-    if (!board.board) return
-    sheet.value = undefined
-    pointed.value = undefined
-    asking.value = true
-    void askSoon()
-  })
-  watch(() => board.callId, () => {
-    mutes.value = []
-    mutesOf = ''
-  })
-  return { sheet, mutes, picked, run, pass, pointed, trouble, asking, findings, groups, ask, pick, settled, mute, unmute, loadMutes }
+  watch(
+    () => [board.board, at.value],
+    () => {
+      if (!board.board) return
+      sheet.value = undefined
+      pointed.value = undefined
+      asking.value = true
+      void askSoon()
+    },
+  )
+  watch(
+    () => board.callId,
+    () => {
+      mutes.value = []
+      mutesOf = ''
+    },
+  )
+  return {
+    sheet,
+    mutes,
+    picked,
+    run,
+    pass,
+    pointed,
+    trouble,
+    asking,
+    findings,
+    groups,
+    ask,
+    pick,
+    settled,
+    mute,
+    unmute,
+    loadMutes,
+  }
 })

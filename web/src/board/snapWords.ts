@@ -11,16 +11,26 @@ type Named = { id: string; name: string }
 
 /** The thing whose name or id has a word starting like this; the shortest name wins. */
 function startingLike<T extends Named>(word: string, all: readonly T[]): T | undefined {
-  const fits = all.filter((o) => [...o.name.toLowerCase().split(/[\s,]+/), ...o.id.split('-')].some((part) => part.startsWith(word)))
+  const fits = all.filter((o) =>
+    [...o.name.toLowerCase().split(/[\s,]+/), ...o.id.split('-')].some((part) => part.startsWith(word)),
+  )
   return fits.sort((a, b) => a.name.length - b.name.length)[0]
 }
 
 /** Reads a few typed words in any order into the snap line. */
-export function readSnapWords(text: string, now: SnapWords, formations: Choices['formations'], calls: readonly CallItem[]): ReadSnap {
+export function readSnapWords(
+  text: string,
+  now: SnapWords,
+  formations: Choices['formations'],
+  calls: readonly CallItem[],
+): ReadSnap {
   const snap: Partial<SnapWords> = {}
   const unread: string[] = []
   let call: string | undefined
-  for (const word of text.toLowerCase().split(/[\s,]+/).filter(Boolean)) {
+  for (const word of text
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter(Boolean)) {
     const situation = /^([1-4])(?:&|and)(\d{1,2})$/.exec(word)
     const formation = word.length > 1 ? startingLike(word, formations) : undefined
     const motions = formations.find((f) => f.id === (snap.formation ?? now.formation))?.motions ?? []

@@ -2,9 +2,23 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import FrameStage from './FrameStage.vue'
 
-const stage = (over = {}) => mount(FrameStage, {
-  props: { src: '/v', width: 1920, height: 1080, times: [0, 0.1, 0.2], frame: 0, mode: 'mark', points: [], marks: [{ man: 'TE', xPixels: 100, yPixels: 200 }], atSnap: true, zoom: false, label: (m: string) => m, ...over },
-})
+const stage = (over = {}) =>
+  mount(FrameStage, {
+    props: {
+      src: '/v',
+      width: 1920,
+      height: 1080,
+      times: [0, 0.1, 0.2],
+      frame: 0,
+      mode: 'mark',
+      points: [],
+      marks: [{ man: 'TE', xPixels: 100, yPixels: 200 }],
+      atSnap: true,
+      zoom: false,
+      label: (m: string) => m,
+      ...over,
+    },
+  })
 
 describe('frame stage', () => {
   it('turns a click on the screen into a pixel of the film', async () => {
@@ -26,7 +40,10 @@ describe('frame stage', () => {
     keys.drop()
     keys.walk(5000, 0)
     keys.drop()
-    expect(wrapper.emitted('click')).toEqual([[980, 539], [1920, 539]])
+    expect(wrapper.emitted('click')).toEqual([
+      [980, 539],
+      [1920, 539],
+    ])
   })
   it('shows feet only in the frame where the ball moves', async () => {
     const wrapper = stage()

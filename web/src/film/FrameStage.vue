@@ -5,7 +5,21 @@ import type { FeetClick, KnownClick, SnapSheet } from '../api/types'
 import type { Mode } from './filmStore'
 import { clampFrame, frameAt, seekTime } from './frames'
 
-const props = defineProps<{ src: string; width: number; height: number; times: number[]; frame: number; mode: Mode; snap?: SnapSheet; points: KnownClick[]; marks: FeetClick[]; target?: string; atSnap: boolean; zoom: boolean; label: (man: string) => string }>()
+const props = defineProps<{
+  src: string
+  width: number
+  height: number
+  times: number[]
+  frame: number
+  mode: Mode
+  snap?: SnapSheet
+  points: KnownClick[]
+  marks: FeetClick[]
+  target?: string
+  atSnap: boolean
+  zoom: boolean
+  label: (man: string) => string
+}>()
 const emit = defineEmits<{ frame: [frame: number]; click: [x: number, y: number] }>()
 
 const video = ref<HTMLVideoElement>()
@@ -14,9 +28,13 @@ const cross = ref({ x: props.width / 2, y: props.height / 2 })
 const origin = ref('50% 50%')
 const failed = ref(false)
 
-watch(() => props.frame, (frame) => {
-  if (video.value && frameAt(video.value.currentTime, props.times) !== frame) video.value.currentTime = seekTime(frame, props.times)
-})
+watch(
+  () => props.frame,
+  (frame) => {
+    if (video.value && frameAt(video.value.currentTime, props.times) !== frame)
+      video.value.currentTime = seekTime(frame, props.times)
+  },
+)
 useEventListener(video, 'loadedmetadata', () => (video.value!.currentTime = seekTime(props.frame, props.times)))
 useEventListener(video, 'timeupdate', () => {
   if (video.value && !video.value.paused) emit('frame', frameAt(video.value.currentTime, props.times))
@@ -25,7 +43,10 @@ useEventListener(video, 'error', () => (failed.value = true))
 
 function spot(event: MouseEvent): { x: number; y: number } {
   const box = stage.value!.getBoundingClientRect()
-  return { x: ((event.clientX - box.left) / box.width) * props.width, y: ((event.clientY - box.top) / box.height) * props.height }
+  return {
+    x: ((event.clientX - box.left) / box.width) * props.width,
+    y: ((event.clientY - box.top) / box.height) * props.height,
+  }
 }
 function press(event: MouseEvent): void {
   if (props.mode === 'look') return
@@ -33,7 +54,8 @@ function press(event: MouseEvent): void {
   emit('click', cross.value.x, cross.value.y)
 }
 function follow(event: MouseEvent): void {
-  if (!props.zoom) origin.value = `${((spot(event).x / props.width) * 100).toFixed(1)}% ${((spot(event).y / props.height) * 100).toFixed(1)}%`
+  if (!props.zoom)
+    origin.value = `${((spot(event).x / props.width) * 100).toFixed(1)}% ${((spot(event).y / props.height) * 100).toFixed(1)}%`
 }
 function toggle(): void {
   if (!video.value) return
@@ -45,42 +67,177 @@ function toggle(): void {
 }
 /** The keyboard's way to point: a cross that walks, and Enter. */
 function walk(x: number, y: number): void {
-  cross.value = { x: Math.max(0, Math.min(props.width, cross.value.x + x)), y: Math.max(0, Math.min(props.height, cross.value.y + y)) }
+  cross.value = {
+    x: Math.max(0, Math.min(props.width, cross.value.x + x)),
+    y: Math.max(0, Math.min(props.height, cross.value.y + y)),
+  }
   origin.value = `${(cross.value.x / props.width) * 100}% ${(cross.value.y / props.height) * 100}%`
 }
 function drop(): void {
   emit('click', cross.value.x, cross.value.y)
 }
 defineExpose({ toggle, walk, drop })
-const grid = computed(() => (props.atSnap ? props.snap?.calibration?.grid ?? [] : []).map((line) => line.map((p) => `${p.x},${p.y}`).join(' ')))
+const grid = computed(() =>
+  (props.atSnap ? (props.snap?.calibration?.grid ?? []) : []).map((line) => line.map((p) => `${p.x},${p.y}`).join(' ')),
+)
 </script>
 
 <template>
-  <div class="stage" :class="mode">
-    <div class="inner" :style="{ transform: zoom ? 'scale(2.5)' : undefined, transformOrigin: origin, '--ratio': width / height, aspectRatio: `${width} / ${height}` }">
-      <video ref="video" :src="src" muted playsinline preload="auto" aria-label="Film" tabindex="-1" />
-      <svg ref="stage" :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="mode === 'look' ? 'Film frame' : 'Film frame: click a place'" @click="press" @mousemove="follow">
-        <polyline v-for="(line, i) in grid" :key="i" :points="line" class="grid" />
-        <g v-for="p in points" :key="p.name" class="point"><path :d="`M${p.xPixels - 12} ${p.yPixels}h24M${p.xPixels} ${p.yPixels - 12}v24`" /><circle :cx="p.xPixels" :cy="p.yPixels" r="5" /></g>
+  <div
+    class="stage"
+    :class="mode"
+  >
+    <div
+      class="inner"
+      :style="{
+        transform: zoom ? 'scale(2.5)' : undefined,
+        transformOrigin: origin,
+        '--ratio': width / height,
+        aspectRatio: `${width} / ${height}`,
+      }"
+    >
+      <video
+        ref="video"
+        :src="src"
+        muted
+        playsinline
+        preload="auto"
+        aria-label="Film"
+        tabindex="-1"
+      />
+      <svg
+        ref="stage"
+        :viewBox="`0 0 ${width} ${height}`"
+        role="img"
+        :aria-label="mode === 'look' ? 'Film frame' : 'Film frame: click a place'"
+        @click="press"
+        @mousemove="follow"
+      >
+        <polyline
+          v-for="(line, i) in grid"
+          :key="i"
+          :points="line"
+          class="grid"
+        />
+        <g
+          v-for="p in points"
+          :key="p.name"
+          class="point"
+        >
+          <path :d="`M${p.xPixels - 12} ${p.yPixels}h24M${p.xPixels} ${p.yPixels - 12}v24`" />
+          <circle
+            :cx="p.xPixels"
+            :cy="p.yPixels"
+            r="5"
+          />
+        </g>
         <template v-if="atSnap">
-          <g v-for="m in marks" :key="m.man" :class="['mark', { target: m.man === target }]"><circle :cx="m.xPixels" :cy="m.yPixels" r="8" /><text :x="m.xPixels" :y="m.yPixels + 32">{{ label(m.man) }}</text></g>
+          <g
+            v-for="m in marks"
+            :key="m.man"
+            :class="['mark', { target: m.man === target }]"
+          >
+            <circle
+              :cx="m.xPixels"
+              :cy="m.yPixels"
+              r="8"
+            />
+            <text
+              :x="m.xPixels"
+              :y="m.yPixels + 32"
+            >
+              {{ label(m.man) }}
+            </text>
+          </g>
         </template>
-        <path v-if="mode !== 'look'" :d="`M${cross.x - 18} ${cross.y}h12m12 0h12M${cross.x} ${cross.y - 18}v12m0 12v12`" class="cross" />
+        <path
+          v-if="mode !== 'look'"
+          :d="`M${cross.x - 18} ${cross.y}h12m12 0h12M${cross.x} ${cross.y - 18}v12m0 12v12`"
+          class="cross"
+        />
       </svg>
     </div>
-    <p v-if="failed" class="failed" role="alert">The film does not play in this browser. Export it as MP4 with H.264 and upload it again.</p>
+    <p
+      v-if="failed"
+      class="failed"
+      role="alert"
+    >
+      The film does not play in this browser. Export it as MP4 with H.264 and upload it again.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.stage { container-type: size; overflow: hidden; background: #10140f; position: relative; display: grid; place-items: center; height: 100%; min-height: 0; }
-.inner { position: relative; width: min(100cqw, 100cqh * var(--ratio)); }
-video, svg { position: absolute; inset: 0; width: 100%; height: 100%; display: block; }
-.calibrate svg, .mark svg { cursor: crosshair; }
-.grid { fill: none; stroke: #ffe27a; stroke-width: 1.6; opacity: 0.75; }
-.point path { stroke: #fff; stroke-width: 3; fill: none; } .point circle { fill: none; stroke: #1c2426; stroke-width: 2; }
-.mark circle { fill: none; stroke: #fff; stroke-width: 4; } .mark text { font: 700 26px var(--narrow); fill: #fff; stroke: #1c2426; stroke-width: 5px; paint-order: stroke; text-anchor: middle; }
-.mark.target circle { stroke: #e0a526; stroke-width: 6; }
-.cross { stroke: #fff; stroke-width: 3; fill: none; }
-.failed { position: absolute; inset: auto 20px 20px; background: var(--card); color: var(--bust); padding: 10px; font-weight: 600; }
+.stage {
+  container-type: size;
+  overflow: hidden;
+  background: #10140f;
+  position: relative;
+  display: grid;
+  place-items: center;
+  height: 100%;
+  min-height: 0;
+}
+.inner {
+  position: relative;
+  width: min(100cqw, 100cqh * var(--ratio));
+}
+video,
+svg {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  display: block;
+}
+.calibrate svg,
+.mark svg {
+  cursor: crosshair;
+}
+.grid {
+  fill: none;
+  stroke: #ffe27a;
+  stroke-width: 1.6;
+  opacity: 0.75;
+}
+.point path {
+  stroke: #fff;
+  stroke-width: 3;
+  fill: none;
+}
+.point circle {
+  fill: none;
+  stroke: #1c2426;
+  stroke-width: 2;
+}
+.mark circle {
+  fill: none;
+  stroke: #fff;
+  stroke-width: 4;
+}
+.mark text {
+  font: 700 26px var(--narrow);
+  fill: #fff;
+  stroke: #1c2426;
+  stroke-width: 5px;
+  paint-order: stroke;
+  text-anchor: middle;
+}
+.mark.target circle {
+  stroke: #e0a526;
+  stroke-width: 6;
+}
+.cross {
+  stroke: #fff;
+  stroke-width: 3;
+  fill: none;
+}
+.failed {
+  position: absolute;
+  inset: auto 20px 20px;
+  background: var(--card);
+  color: var(--bust);
+  padding: 10px;
+  font-weight: 600;
+}
 </style>

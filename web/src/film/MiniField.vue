@@ -18,31 +18,156 @@ const outcome = (job: string): string => props.snap.verdicts.find((v) => v.job =
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${width} ${DEPTH * PER_YARD}`" role="group" aria-label="Small field: known places, asked regions hollow, measured feet solid">
-    <rect :x="PER_YARD" y="0" :width="width - 2 * PER_YARD" :height="DEPTH * PER_YARD" class="grass" />
-    <line v-for="l in lines" :key="l" :x1="PER_YARD" :x2="width - PER_YARD" :y1="y(l)" :y2="y(l)" class="yard" />
-    <line :x1="PER_YARD" :x2="width - PER_YARD" :y1="y(0)" :y2="y(0)" class="scrimmage" />
+  <svg
+    :viewBox="`0 0 ${width} ${DEPTH * PER_YARD}`"
+    role="group"
+    aria-label="Small field: known places, asked regions hollow, measured feet solid"
+  >
+    <rect
+      :x="PER_YARD"
+      y="0"
+      :width="width - 2 * PER_YARD"
+      :height="DEPTH * PER_YARD"
+      class="grass"
+    />
+    <line
+      v-for="l in lines"
+      :key="l"
+      :x1="PER_YARD"
+      :x2="width - PER_YARD"
+      :y1="y(l)"
+      :y2="y(l)"
+      class="yard"
+    />
+    <line
+      :x1="PER_YARD"
+      :x2="width - PER_YARD"
+      :y1="y(0)"
+      :y2="y(0)"
+      class="scrimmage"
+    />
     <template v-if="mode === 'calibrate'">
-      <circle v-for="k in snap.known" :key="k.name" :cx="x(k.x)" :cy="y(k.y)" r="4" :class="['known', { done: clicked.has(k.name), chosen: k.name === chosen }]" role="button" tabindex="-1" :aria-label="k.name" @click="$emit('choose', k.name)"><title>{{ k.name }}</title></circle>
+      <circle
+        v-for="k in snap.known"
+        :key="k.name"
+        :cx="x(k.x)"
+        :cy="y(k.y)"
+        r="4"
+        :class="['known', { done: clicked.has(k.name), chosen: k.name === chosen }]"
+        role="button"
+        tabindex="-1"
+        :aria-label="k.name"
+        @click="$emit('choose', k.name)"
+      >
+        <title>{{ k.name }}</title>
+      </circle>
     </template>
     <template v-else>
-      <template v-for="j in snap.sheet.jobs" :key="j.id">
-        <rect v-if="j.region" :x="x(j.region.xMin)" :y="y(j.region.yMax)" :width="(j.region.xMax - j.region.xMin) * PER_YARD" :height="(j.region.yMax - j.region.yMin) * PER_YARD" :class="['asked', outcome(j.id), { picked: j.id === target }]" />
+      <template
+        v-for="j in snap.sheet.jobs"
+        :key="j.id"
+      >
+        <rect
+          v-if="j.region"
+          :x="x(j.region.xMin)"
+          :y="y(j.region.yMax)"
+          :width="(j.region.xMax - j.region.xMin) * PER_YARD"
+          :height="(j.region.yMax - j.region.yMin) * PER_YARD"
+          :class="['asked', outcome(j.id), { picked: j.id === target }]"
+        />
       </template>
-      <circle v-for="m in snap.sheet.offence" :key="m.name" :cx="x(m.feet.x)" :cy="y(m.feet.y)" r="2.6" class="offence" />
-      <g v-for="m in snap.measured" :key="m.man" @click="$emit('pick', m.man)">
-        <ellipse v-if="m.y > 0" :cx="x(m.x)" :cy="y(m.y)" :rx="Math.max(1.96 * m.sigmaX * PER_YARD, 1)" :ry="Math.max(1.96 * m.sigmaY * PER_YARD, 1)" class="doubt" />
-        <circle v-if="m.y > 0" :cx="x(m.x)" :cy="y(m.y)" r="2.4" :class="['feet', outcome(m.man)]" />
+      <circle
+        v-for="m in snap.sheet.offence"
+        :key="m.name"
+        :cx="x(m.feet.x)"
+        :cy="y(m.feet.y)"
+        r="2.6"
+        class="offence"
+      />
+      <g
+        v-for="m in snap.measured"
+        :key="m.man"
+        @click="$emit('pick', m.man)"
+      >
+        <ellipse
+          v-if="m.y > 0"
+          :cx="x(m.x)"
+          :cy="y(m.y)"
+          :rx="Math.max(1.96 * m.sigmaX * PER_YARD, 1)"
+          :ry="Math.max(1.96 * m.sigmaY * PER_YARD, 1)"
+          class="doubt"
+        />
+        <circle
+          v-if="m.y > 0"
+          :cx="x(m.x)"
+          :cy="y(m.y)"
+          r="2.4"
+          :class="['feet', outcome(m.man)]"
+        />
       </g>
     </template>
   </svg>
 </template>
 
 <style scoped>
-svg { width: 100%; display: block; background: var(--field); border: 1px solid var(--rule); }
-.grass { fill: var(--field); } .yard { stroke: var(--rule); stroke-width: 0.6; } .scrimmage { stroke: var(--ink); stroke-width: 1.2; }
-.known { fill: var(--card); stroke: var(--ink); stroke-width: 1.2; cursor: pointer; } .known.done { fill: var(--sound); } .known.chosen { fill: var(--accent); stroke-width: 2.4; }
-.asked { fill: none; stroke: var(--soft); stroke-width: 1; } .asked.OUT { stroke: var(--bust); stroke-width: 1.6; } .asked.picked { stroke: var(--accent); stroke-width: 2.2; }
-.offence { fill: none; stroke: var(--soft); } .feet { fill: var(--ink); } .feet.OUT { fill: var(--bust); } .feet.IN { fill: var(--sound); }
-.doubt { fill: var(--ink); opacity: 0.15; }
+svg {
+  width: 100%;
+  display: block;
+  background: var(--field);
+  border: 1px solid var(--rule);
+}
+.grass {
+  fill: var(--field);
+}
+.yard {
+  stroke: var(--rule);
+  stroke-width: 0.6;
+}
+.scrimmage {
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.known {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+  cursor: pointer;
+}
+.known.done {
+  fill: var(--sound);
+}
+.known.chosen {
+  fill: var(--accent);
+  stroke-width: 2.4;
+}
+.asked {
+  fill: none;
+  stroke: var(--soft);
+  stroke-width: 1;
+}
+.asked.OUT {
+  stroke: var(--bust);
+  stroke-width: 1.6;
+}
+.asked.picked {
+  stroke: var(--accent);
+  stroke-width: 2.2;
+}
+.offence {
+  fill: none;
+  stroke: var(--soft);
+}
+.feet {
+  fill: var(--ink);
+}
+.feet.OUT {
+  fill: var(--bust);
+}
+.feet.IN {
+  fill: var(--sound);
+}
+.doubt {
+  fill: var(--ink);
+  opacity: 0.15;
+}
 </style>

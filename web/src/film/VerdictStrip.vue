@@ -2,43 +2,164 @@
 import { computed } from 'vue'
 import type { GradeRow, JobRow, SnapSheet } from '../api/types'
 
-const props = defineProps<{ snap: SnapSheet; target?: string; marked: Set<string>; grades: GradeRow[]; mayMark: boolean }>()
+const props = defineProps<{
+  snap: SnapSheet
+  target?: string
+  marked: Set<string>
+  grades: GradeRow[]
+  mayMark: boolean
+}>()
 defineEmits<{ pick: [man: string]; overrule: [job: JobRow] }>()
 
-const rows = computed(() => props.snap.sheet.jobs.map((job) => ({
-  job,
-  asked: job.parts.find((p) => p.part === 'align')!.shown.replaceAll(' x ', '\u00a0x\u00a0'),
-  verdict: props.snap.verdicts.find((v) => v.job === job.id),
-  measured: props.snap.measured.find((m) => m.man === job.id),
-  grade: props.grades.find((g) => g.job === job.id),
-})))
+const rows = computed(() =>
+  props.snap.sheet.jobs.map((job) => ({
+    job,
+    asked: job.parts.find((p) => p.part === 'align')!.shown.replaceAll(' x ', '\u00a0x\u00a0'),
+    verdict: props.snap.verdicts.find((v) => v.job === job.id),
+    measured: props.snap.measured.find((m) => m.man === job.id),
+    grade: props.grades.find((g) => g.job === job.id),
+  })),
+)
 </script>
 
 <template>
-  <ol class="strip" aria-label="Asked and measured, in the order the men stand">
-    <li v-for="r in rows" :key="r.job.id" :class="[r.verdict?.outcome, { selected: r.job.id === target }]">
-      <button type="button" :data-man="r.job.id" :aria-pressed="r.job.id === target" @click="$emit('pick', r.job.id)">
-        <span class="head"><b>{{ r.job.label }}</b><span>{{ r.job.name }}</span></span>
+  <ol
+    class="strip"
+    aria-label="Asked and measured, in the order the men stand"
+  >
+    <li
+      v-for="r in rows"
+      :key="r.job.id"
+      :class="[r.verdict?.outcome, { selected: r.job.id === target }]"
+    >
+      <button
+        type="button"
+        :data-man="r.job.id"
+        :aria-pressed="r.job.id === target"
+        @click="$emit('pick', r.job.id)"
+      >
+        <span class="head"
+          ><b>{{ r.job.label }}</b
+          ><span>{{ r.job.name }}</span></span
+        >
         <span class="asked">{{ r.asked }}</span>
-        <span v-if="r.measured" class="line"><i>stood</i> {{ Math.abs(r.measured.x).toFixed(1) }} {{ r.measured.x < 0 ? 'left' : 'right' }}&nbsp;x&nbsp;{{ r.measured.y.toFixed(1) }}</span>
-        <span v-if="r.verdict" class="verdict">{{ r.verdict.words }}</span>
-        <span v-else class="line">{{ marked.has(r.job.id) ? 'clicked; solve the view first' : 'not clicked' }}</span>
-        <span v-if="r.verdict?.nominal.length" class="line">against the sheet's place of {{ r.verdict.nominal.join(', ') }}</span>
+        <span
+          v-if="r.measured"
+          class="line"
+          ><i>stood</i> {{ Math.abs(r.measured.x).toFixed(1) }} {{ r.measured.x < 0 ? 'left' : 'right' }}&nbsp;x&nbsp;{{
+            r.measured.y.toFixed(1)
+          }}</span
+        >
+        <span
+          v-if="r.verdict"
+          class="verdict"
+          >{{ r.verdict.words }}</span
+        >
+        <span
+          v-else
+          class="line"
+          >{{ marked.has(r.job.id) ? 'clicked; solve the view first' : 'not clicked' }}</span
+        >
+        <span
+          v-if="r.verdict?.nominal.length"
+          class="line"
+          >against the sheet's place of {{ r.verdict.nominal.join(', ') }}</span
+        >
       </button>
-      <button v-if="r.grade" type="button" class="grade" :title="r.grade.note" @click="$emit('overrule', r.job)">AL {{ r.grade.overruled ?? r.grade.mark }}<template v-if="r.grade.overruled"> overruled</template></button>
+      <button
+        v-if="r.grade"
+        type="button"
+        class="grade"
+        :title="r.grade.note"
+        @click="$emit('overrule', r.job)"
+      >
+        AL {{ r.grade.overruled ?? r.grade.mark }}<template v-if="r.grade.overruled"> overruled</template>
+      </button>
     </li>
   </ol>
 </template>
 
 <style scoped>
-.strip { display: grid; grid-template-columns: repeat(11, minmax(0, 1fr)); height: 100%; background: var(--card); overflow-y: auto; }
-li { border-right: 1px solid var(--rule); display: flex; flex-direction: column; border-top: 4px solid transparent; }
-li.OUT { border-top-color: var(--bust); } li.IN { border-top-color: var(--sound); } li.TOO_CLOSE { border-top: 4px dashed var(--soft); }
-li.selected { background: var(--pick); }
-button { all: unset; box-sizing: border-box; cursor: pointer; padding: 5px 5px 4px 7px; font: 400 12.5px/1.25 var(--narrow); display: flex; flex-direction: column; flex: 1; justify-content: flex-start; }
-button:focus-visible { outline: 3px solid var(--accent); outline-offset: -3px; }
-.head { display: flex; justify-content: space-between; align-items: baseline; gap: 4px; } .head b { font: 700 17px/1 var(--narrow); } .head span { color: var(--soft); text-align: right; }
-.asked { font-weight: 700; font-size: 13px; line-height: 1.15; margin: 2px 0; } .line { color: var(--soft); } i { font-style: normal; font-weight: 600; }
-.verdict { font-weight: 700; } .OUT .verdict { color: var(--bust); } .IN .verdict { color: var(--sound); }
-.grade { flex: none; font-weight: 600; text-decoration: underline; text-underline-offset: 3px; padding-bottom: 6px; }
+.strip {
+  display: grid;
+  grid-template-columns: repeat(11, minmax(0, 1fr));
+  height: 100%;
+  background: var(--card);
+  overflow-y: auto;
+}
+li {
+  border-right: 1px solid var(--rule);
+  display: flex;
+  flex-direction: column;
+  border-top: 4px solid transparent;
+}
+li.OUT {
+  border-top-color: var(--bust);
+}
+li.IN {
+  border-top-color: var(--sound);
+}
+li.TOO_CLOSE {
+  border-top: 4px dashed var(--soft);
+}
+li.selected {
+  background: var(--pick);
+}
+button {
+  all: unset;
+  box-sizing: border-box;
+  cursor: pointer;
+  padding: 5px 5px 4px 7px;
+  font: 400 12.5px/1.25 var(--narrow);
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  justify-content: flex-start;
+}
+button:focus-visible {
+  outline: 3px solid var(--accent);
+  outline-offset: -3px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 4px;
+}
+.head b {
+  font: 700 17px/1 var(--narrow);
+}
+.head span {
+  color: var(--soft);
+  text-align: right;
+}
+.asked {
+  font-weight: 700;
+  font-size: 13px;
+  line-height: 1.15;
+  margin: 2px 0;
+}
+.line {
+  color: var(--soft);
+}
+i {
+  font-style: normal;
+  font-weight: 600;
+}
+.verdict {
+  font-weight: 700;
+}
+.OUT .verdict {
+  color: var(--bust);
+}
+.IN .verdict {
+  color: var(--sound);
+}
+.grade {
+  flex: none;
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  padding-bottom: 6px;
+}
 </style>

@@ -36,7 +36,9 @@ export const useFilm = defineStore('film', () => {
 
   async function openSnap(number: number): Promise<void> {
     problem.value = undefined
-    snap.value = await answer(client.GET('/api/reels/{id}/snaps/{number}', { params: { path: { id: reel.value!.id, number } } }))
+    snap.value = await answer(
+      client.GET('/api/reels/{id}/snaps/{number}', { params: { path: { id: reel.value!.id, number } } }),
+    )
     work.value = begin(workOf(snap.value))
     target.value = men.value[0]
     place.value = undefined
@@ -69,7 +71,12 @@ export const useFilm = defineStore('film', () => {
       do {
         sent = now.value!
         const path = { id: reel.value!.id, number: snap.value!.number }
-        snap.value = await answer(client.PUT('/api/reels/{id}/snaps/{number}', { params: { path }, body: { version: snap.value!.version, work: sent } }))
+        snap.value = await answer(
+          client.PUT('/api/reels/{id}/snaps/{number}', {
+            params: { path },
+            body: { version: snap.value!.version, work: sent },
+          }),
+        )
       } while (sent !== now.value)
       localStorage.removeItem(keep())
       problem.value = undefined
@@ -82,15 +89,46 @@ export const useFilm = defineStore('film', () => {
   /** After somebody else's save: his version number, my clicks. */
   async function mineOnTop(): Promise<void> {
     const mine = now.value!
-    snap.value = await answer(client.GET('/api/reels/{id}/snaps/{number}', { params: { path: { id: reel.value!.id, number: snap.value!.number } } }))
+    snap.value = await answer(
+      client.GET('/api/reels/{id}/snaps/{number}', {
+        params: { path: { id: reel.value!.id, number: snap.value!.number } },
+      }),
+    )
     set({ ...mine })
   }
   async function addSnap(frame: number): Promise<void> {
-    const log = now.value?.log ?? { snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 50, down: 1, distance: 10 }, call: 'anvil-drizzle', revision: 0 }
-    const added = await answer(client.POST('/api/reels/{id}/snaps', { params: { path: { id: reel.value!.id } }, body: { frame, log } }))
+    const log = now.value?.log ?? {
+      snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 50, down: 1, distance: 10 },
+      call: 'anvil-drizzle',
+      revision: 0,
+    }
+    const added = await answer(
+      client.POST('/api/reels/{id}/snaps', { params: { path: { id: reel.value!.id } }, body: { frame, log } }),
+    )
     await open(reel.value!.id)
     await openSnap(added.number)
   }
 
-  return { reel, snap, now, work, mode, target, place, problem, saving, men, choices, calls, open, openSnap, set, undo: () => step(undo), redo: () => step(redo), save, mineOnTop, addSnap }
+  return {
+    reel,
+    snap,
+    now,
+    work,
+    mode,
+    target,
+    place,
+    problem,
+    saving,
+    men,
+    choices,
+    calls,
+    open,
+    openSnap,
+    set,
+    undo: () => step(undo),
+    redo: () => step(redo),
+    save,
+    mineOnTop,
+    addSnap,
+  }
 })

@@ -14,12 +14,27 @@ it('keeps one click per place and per man', () => {
   expect(withoutMark(m, 'TE').marks).toEqual([])
 })
 it('asks for the men that places lean on first, then for the defenders', () => {
-  const offence = [{ name: 'TE', feet: { x: 4 } }, { name: 'SE', feet: { x: -15 } }, { name: 'C', feet: { x: 0 } }]
-  expect(menToMark([job('corner-left', ['SE']), job('nickel', ['TE'])], offence)).toEqual(['SE', 'TE', 'corner-left', 'nickel'])
+  const offence = [
+    { name: 'TE', feet: { x: 4 } },
+    { name: 'SE', feet: { x: -15 } },
+    { name: 'C', feet: { x: 0 } },
+  ]
+  expect(menToMark([job('corner-left', ['SE']), job('nickel', ['TE'])], offence)).toEqual([
+    'SE',
+    'TE',
+    'corner-left',
+    'nickel',
+  ])
 })
 it('goes on to the next man who has no mark', () => {
   const order = ['a', 'b', 'c']
   expect(nextUnmarked('a', order, [{ man: 'b', xPixels: 0, yPixels: 0 }])).toBe('c')
   expect(nextUnmarked('c', order, [{ man: 'c', xPixels: 0, yPixels: 0 }])).toBe('a')
-  expect(nextUnmarked('a', order, order.map((man) => ({ man, xPixels: 0, yPixels: 0 })))).toBe('a')
+  expect(
+    nextUnmarked(
+      'a',
+      order,
+      order.map((man) => ({ man, xPixels: 0, yPixels: 0 })),
+    ),
+  ).toBe('a')
 })

@@ -19,9 +19,18 @@ export function withoutMark(work: SnapWork, man: string): SnapWork {
 }
 
 /** Men to click, in an order that helps: first the offence the asked places lean on, left to right, then the defenders in field order. */
-export function menToMark(jobs: readonly JobRow[], offence: readonly { name: string; feet: { x: number } }[]): string[] {
+export function menToMark(
+  jobs: readonly JobRow[],
+  offence: readonly { name: string; feet: { x: number } }[],
+): string[] {
   const leaned = new Set(jobs.flatMap((j) => j.from))
-  return [...offence.filter((m) => leaned.has(m.name)).sort((a, b) => a.feet.x - b.feet.x).map((m) => m.name), ...jobs.map((j) => j.id)]
+  return [
+    ...offence
+      .filter((m) => leaned.has(m.name))
+      .sort((a, b) => a.feet.x - b.feet.x)
+      .map((m) => m.name),
+    ...jobs.map((j) => j.id),
+  ]
 }
 
 /** The next man without a mark after this one; the same when all have one. */

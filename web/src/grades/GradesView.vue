@@ -18,22 +18,83 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.grades.length
 
 <template>
   <div class="grades">
-    <h1 class="sentence">Alignment, {{ snaps }} grades of {{ men?.length ?? 0 }} men. Of the snaps graded, not a season's rate.</h1>
-    <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-    <p v-if="men && !men.length" class="soft">No grades yet. <RouterLink to="/film">Open a reel</RouterLink>, solve a view and mark feet; the alignment facet fills itself.</p>
+    <h1 class="sentence">
+      Alignment, {{ snaps }} grades of {{ men?.length ?? 0 }} men. Of the snaps graded, not a season's rate.
+    </h1>
+    <p
+      v-if="fault"
+      class="fault"
+      role="alert"
+    >
+      {{ fault }}
+    </p>
+    <p
+      v-if="men && !men.length"
+      class="soft"
+    >
+      No grades yet. <RouterLink to="/film">Open a reel</RouterLink>, solve a view and mark feet; the alignment facet
+      fills itself.
+    </p>
     <table v-if="men?.length">
-      <thead><tr><th>Man</th><th>To standard</th><th>Too close or not seen</th><th>Snaps</th></tr></thead>
+      <thead>
+        <tr>
+          <th>Man</th>
+          <th>To standard</th>
+          <th>Too close or not seen</th>
+          <th>Snaps</th>
+        </tr>
+      </thead>
       <tbody>
-        <template v-for="m in men" :key="m.job">
+        <template
+          v-for="m in men"
+          :key="m.job"
+        >
           <tr>
-            <td><b>{{ m.job.replaceAll('-', ' ') }}</b></td>
-            <td><button class="link big" type="button" :aria-expanded="open === m.job" @click="open = open === m.job ? undefined : m.job">{{ m.toStandard }} of {{ m.told }}</button></td>
+            <td>
+              <b>{{ m.job.replaceAll('-', ' ') }}</b>
+            </td>
+            <td>
+              <button
+                class="link big"
+                type="button"
+                :aria-expanded="open === m.job"
+                @click="open = open === m.job ? undefined : m.job"
+              >
+                {{ m.toStandard }} of {{ m.told }}
+              </button>
+            </td>
             <td>{{ m.notTold }}</td>
-            <td class="marks"><RouterLink v-for="g in m.grades" :key="`${g.reel}-${g.snap}`" :to="`/film/${g.reel}?snap=${g.snap}`" :title="`${g.reelName}, snap ${g.snap}: ${g.verdict}`" :class="{ out: (g.overruled ?? g.mark) === '-' }">{{ g.snap }}<sup>{{ g.overruled ?? g.mark }}</sup></RouterLink></td>
+            <td class="marks">
+              <RouterLink
+                v-for="g in m.grades"
+                :key="`${g.reel}-${g.snap}`"
+                :to="`/film/${g.reel}?snap=${g.snap}`"
+                :title="`${g.reelName}, snap ${g.snap}: ${g.verdict}`"
+                :class="{ out: (g.overruled ?? g.mark) === '-' }"
+                >{{ g.snap }}<sup>{{ g.overruled ?? g.mark }}</sup></RouterLink
+              >
+            </td>
           </tr>
-          <tr v-if="open === m.job" class="detail"><td colspan="4"><ul>
-            <li v-for="g in m.grades" :key="`${g.reel}-${g.snap}`"><RouterLink :to="`/film/${g.reel}?snap=${g.snap}`">{{ g.reelName }}, snap {{ g.snap }}</RouterLink> <b>{{ g.overruled ?? g.mark }}</b> {{ g.verdict }}<template v-if="g.overruled">; overruled from {{ g.mark }}: {{ g.note }}</template> <span class="soft">asked by {{ g.call }}, {{ g.callRevision ? `revision ${g.callRevision}` : 'catalogue' }}</span></li>
-          </ul></td></tr>
+          <tr
+            v-if="open === m.job"
+            class="detail"
+          >
+            <td colspan="4">
+              <ul>
+                <li
+                  v-for="g in m.grades"
+                  :key="`${g.reel}-${g.snap}`"
+                >
+                  <RouterLink :to="`/film/${g.reel}?snap=${g.snap}`">{{ g.reelName }}, snap {{ g.snap }}</RouterLink>
+                  <b>{{ g.overruled ?? g.mark }}</b> {{ g.verdict
+                  }}<template v-if="g.overruled">; overruled from {{ g.mark }}: {{ g.note }}</template>
+                  <span class="soft"
+                    >asked by {{ g.call }}, {{ g.callRevision ? `revision ${g.callRevision}` : 'catalogue' }}</span
+                  >
+                </li>
+              </ul>
+            </td>
+          </tr>
         </template>
       </tbody>
     </table>
@@ -41,8 +102,60 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.grades.length
 </template>
 
 <style scoped>
-.grades { padding: 22px 28px; overflow: auto; height: 100%; }
-table { border-collapse: collapse; margin-top: 18px; width: 100%; max-width: 980px; } th, td { text-align: left; padding: 9px 14px 9px 0; border-bottom: 1px solid var(--rule); vertical-align: baseline; } th { font: 600 13px var(--narrow); color: var(--soft); }
-.big { font: 600 19px var(--text); white-space: nowrap; } td:first-child { white-space: nowrap; } .marks a { display: inline-block; margin-right: 10px; color: var(--ink); } .marks .out { color: var(--bust); font-weight: 700; } sup { margin-left: 1px; font-weight: 700; }
-.detail td { background: var(--card); padding: 8px 12px; } .detail li { padding: 3px 0; } .detail a { color: var(--deep); } .fault { color: var(--bust); font-weight: 600; }
+.grades {
+  padding: 22px 28px;
+  overflow: auto;
+  height: 100%;
+}
+table {
+  border-collapse: collapse;
+  margin-top: 18px;
+  width: 100%;
+  max-width: 980px;
+}
+th,
+td {
+  text-align: left;
+  padding: 9px 14px 9px 0;
+  border-bottom: 1px solid var(--rule);
+  vertical-align: baseline;
+}
+th {
+  font: 600 13px var(--narrow);
+  color: var(--soft);
+}
+.big {
+  font: 600 19px var(--text);
+  white-space: nowrap;
+}
+td:first-child {
+  white-space: nowrap;
+}
+.marks a {
+  display: inline-block;
+  margin-right: 10px;
+  color: var(--ink);
+}
+.marks .out {
+  color: var(--bust);
+  font-weight: 700;
+}
+sup {
+  margin-left: 1px;
+  font-weight: 700;
+}
+.detail td {
+  background: var(--card);
+  padding: 8px 12px;
+}
+.detail li {
+  padding: 3px 0;
+}
+.detail a {
+  color: var(--deep);
+}
+.fault {
+  color: var(--bust);
+  font-weight: 600;
+}
 </style>

@@ -4,7 +4,14 @@ import { client } from '../api/client'
 import type { PlanCell, SnapWords } from '../api/types'
 import { tally, usePlan } from './planStore'
 
-const cell = (standing: string, meant = true): PlanCell => ({ formation: 'pro-i', standing, busts: standing === 'breaks' ? 1 : 0, weak: 0, asked: 1, meant })
+const cell = (standing: string, meant = true): PlanCell => ({
+  formation: 'pro-i',
+  standing,
+  busts: standing === 'breaks' ? 1 : 0,
+  weak: 0,
+  asked: 1,
+  meant,
+})
 const SNAP: SnapWords = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 2, distance: 7 }
 const CALLS = ['a', 'b', 'c'].map((id) => ({ id, name: id }))
 
@@ -20,10 +27,19 @@ describe('plan audit', () => {
     expect(tally(rows, true).map((t) => t.cells)).toEqual([0, 0, 1, 2])
   })
   it('asks two calls at a time, keeps their order, and then asks what the plan asks to learn', async () => {
-    const post = vi.spyOn(client, 'POST').mockImplementation(((path: string) => Promise.resolve({ data: path.endsWith('load') ? { roles: [], calls: [] } : { call: 'x', cells: [cell('holds')] }, response: new Response() })) as never)
+    const post = vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
+      Promise.resolve({
+        data: path.endsWith('load') ? { roles: [], calls: [] } : { call: 'x', cells: [cell('holds')] },
+        response: new Response(),
+      })) as never)
     const plan = usePlan()
     await plan.audit(CALLS, ['pro-i'], SNAP)
-    expect(post.mock.calls.map((c) => String(c[0]))).toEqual(['/api/plan/audit', '/api/plan/audit', '/api/plan/audit', '/api/plan/load'])
+    expect(post.mock.calls.map((c) => String(c[0]))).toEqual([
+      '/api/plan/audit',
+      '/api/plan/audit',
+      '/api/plan/audit',
+      '/api/plan/load',
+    ])
     expect(plan.done).toBe(3)
     expect(plan.rows.map((r) => r.call.id)).toEqual(['a', 'b', 'c'])
     expect(plan.running).toBe(false)
@@ -43,7 +59,15 @@ describe('plan audit', () => {
   })
   it('says what was refused and keeps what it has', async () => {
     let asked = 0
-    vi.spyOn(client, 'POST').mockImplementation((() => Promise.resolve(++asked === 1 ? { data: { call: 'a', cells: [cell('holds')] }, response: new Response() } : { error: { code: 'not-found', detail: 'the call b is not there' }, response: new Response(null, { status: 404 }) })) as never)
+    vi.spyOn(client, 'POST').mockImplementation((() =>
+      Promise.resolve(
+        ++asked === 1
+          ? { data: { call: 'a', cells: [cell('holds')] }, response: new Response() }
+          : {
+              error: { code: 'not-found', detail: 'the call b is not there' },
+              response: new Response(null, { status: 404 }),
+            },
+      )) as never)
     const plan = usePlan()
     await plan.audit(CALLS, ['pro-i'], SNAP)
     expect(plan.trouble).toBe('the call b is not there')

@@ -9,13 +9,22 @@ export const WHICH = [
   { id: 'INSTALLED', name: 'what is installed' },
   { id: 'all', name: 'the whole playbook' },
 ]
-export interface Named { id: string; name: string }
-export interface PlanRow { call: Named; cells: PlanCell[] }
+export interface Named {
+  id: string
+  name: string
+}
+export interface PlanRow {
+  call: Named
+  cells: PlanCell[]
+}
 
 /** How many of each standing, worst first. */
 export function tally(rows: readonly PlanRow[], meantOnly: boolean): { standing: string; cells: number }[] {
   const all = rows.flatMap((r) => r.cells).filter((c) => !meantOnly || c.meant)
-  return ['breaks', 'unknown', 'leaks', 'holds'].map((standing) => ({ standing, cells: all.filter((c) => c.standing === standing).length }))
+  return ['breaks', 'unknown', 'leaks', 'holds'].map((standing) => ({
+    standing,
+    cells: all.filter((c) => c.standing === standing).length,
+  }))
 }
 
 /** So many calls are asked at one time: one for each core of a small machine. */
@@ -53,16 +62,24 @@ export const usePlan = defineStore('plan', () => {
       const left = [...calls]
       const ask = async (): Promise<void> => {
         for (let call = left.shift(); call && mine === run; call = left.shift()) {
-          const found = await answer(client.POST('/api/plan/audit', { body: { call: call.id, formations: [...formations], spot, motions: motions.value, plays: plays.value } }))
+          const found = await answer(
+            client.POST('/api/plan/audit', {
+              body: { call: call.id, formations: [...formations], spot, motions: motions.value, plays: plays.value },
+            }),
+          )
           if (mine !== run) return
-          rows.value = [...rows.value, { call, cells: found.cells }].sort((a, b) => order.indexOf(a.call.id) - order.indexOf(b.call.id))
+          rows.value = [...rows.value, { call, cells: found.cells }].sort(
+            (a, b) => order.indexOf(a.call.id) - order.indexOf(b.call.id),
+          )
           seconds.value = (performance.now() - started) / 1000
         }
       }
       await Promise.all(Array.from({ length: AT_ONCE }, ask))
       if (mine !== run) return
       if (calls.length && formations.length) {
-        const found = await answer(client.POST('/api/plan/load', { body: { calls: calls.map((c) => c.id), formation: formations[0]!, spot } }))
+        const found = await answer(
+          client.POST('/api/plan/load', { body: { calls: calls.map((c) => c.id), formation: formations[0]!, spot } }),
+        )
         if (mine === run) load.value = found
       }
     } catch (error) {

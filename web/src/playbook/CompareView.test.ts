@@ -7,10 +7,29 @@ import { useBoard } from '../board/boardStore'
 import { job, sheet } from '../testing/fixtures'
 import CompareView from './CompareView.vue'
 
-const FIELD = { code: 'hs', leftSideline: -26, rightSideline: 26, leftHash: -9, rightHash: 9, numbersBottom: 7, numbersTop: 9, toGoal: 38, endLine: 48, distance: 7, painted: true }
+const FIELD = {
+  code: 'hs',
+  leftSideline: -26,
+  rightSideline: 26,
+  leftHash: -9,
+  rightHash: 9,
+  numbersBottom: 7,
+  numbersTop: 9,
+  toGoal: 38,
+  endLine: 48,
+  distance: 7,
+  painted: true,
+}
 const COMPARISON = {
-  field: FIELD, firstName: 'Anvil Drizzle', secondName: 'Chisel Fog', first: sheet([job('nickel', 'NB', 7), job('free', 'FS', 2)]), second: sheet([job('sam', 'S', 5), job('free', 'FS', 2)]),
-  rows: [{ job: 'nickel', label: 'NB', part: 'align', first: 'outside end man 3 x 5', second: '' }, { job: 'sam', label: 'S', part: 'align', first: '', second: '9 technique' }],
+  field: FIELD,
+  firstName: 'Anvil Drizzle',
+  secondName: 'Chisel Fog',
+  first: sheet([job('nickel', 'NB', 7), job('free', 'FS', 2)]),
+  second: sheet([job('sam', 'S', 5), job('free', 'FS', 2)]),
+  rows: [
+    { job: 'nickel', label: 'NB', part: 'align', first: 'outside end man 3 x 5', second: '' },
+    { job: 'sam', label: 'S', part: 'align', first: '', second: '9 technique' },
+  ],
 }
 
 async function view(post = vi.fn().mockResolvedValue({ data: COMPARISON, response: new Response() })) {
@@ -18,9 +37,18 @@ async function view(post = vi.fn().mockResolvedValue({ data: COMPARISON, respons
   setActivePinia(createPinia())
   const board = useBoard()
   board.choices = { codes: [], formations: [], runs: [{ id: 'power', name: 'Power' }] }
-  board.calls = [{ id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0 }, { id: 'chisel-fog', name: 'Chisel Fog', players: 11, revision: 0 }] as never
+  board.calls = [
+    { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0 },
+    { id: 'chisel-fog', name: 'Chisel Fog', players: 11, revision: 0 },
+  ] as never
   vi.spyOn(client, 'POST').mockImplementation(post)
-  const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/playbook/compare', component: CompareView }, { path: '/:rest(.*)', component: { template: '<i />' } }] })
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [
+      { path: '/playbook/compare', component: CompareView },
+      { path: '/:rest(.*)', component: { template: '<i />' } },
+    ],
+  })
   await router.push('/playbook/compare?first=anvil-drizzle&second=chisel-fog')
   const wrapper = mount(CompareView, { global: { plugins: [router] } })
   await flushPromises()
@@ -38,13 +66,42 @@ describe('two calls side by side', () => {
     expect(wrapper.findAll('svg.field')).toHaveLength(2)
   })
   it('says why it cannot compare', async () => {
-    const refuse = vi.fn().mockResolvedValue({ error: { code: 'not-found', detail: 'the call chisel-fog is not there' }, response: new Response(null, { status: 404 }) })
+    const refuse = vi.fn().mockResolvedValue({
+      error: { code: 'not-found', detail: 'the call chisel-fog is not there' },
+      response: new Response(null, { status: 404 }),
+    })
     const { wrapper } = await view(refuse)
     expect(wrapper.find('[role=alert]').text()).toContain('the call chisel-fog is not there')
   })
   it('runs one play at both and shows the blocks side by side', async () => {
-    const run = { id: 'power', name: 'Power', side: 'right', point: { x: 3, y: 0 }, ballSeconds: 1.7, outcome: 'even', read: [], free: [{ job: 'free', seconds: 1.5, delay: 'none', inTime: true }], fit: { gaps: 4, inserted: ['FB', 'LG'], left: ['LG'], men: ['nickel'], exchange: [], shortBy: 1 }, blocks: [{ blockers: ['FB'], how: 'kick', defender: 'nickel', grade: 'fair', why: 'in the open', atPoint: true, from: { x: 0, y: -4 }, to: { x: 7, y: 5 } }] }
-    const post = vi.fn().mockImplementation((path: string) => Promise.resolve({ data: path.endsWith('run-compare') ? { first: run } : COMPARISON, response: new Response() }))
+    const run = {
+      id: 'power',
+      name: 'Power',
+      side: 'right',
+      point: { x: 3, y: 0 },
+      ballSeconds: 1.7,
+      outcome: 'even',
+      read: [],
+      free: [{ job: 'free', seconds: 1.5, delay: 'none', inTime: true }],
+      fit: { gaps: 4, inserted: ['FB', 'LG'], left: ['LG'], men: ['nickel'], exchange: [], shortBy: 1 },
+      blocks: [
+        {
+          blockers: ['FB'],
+          how: 'kick',
+          defender: 'nickel',
+          grade: 'fair',
+          why: 'in the open',
+          atPoint: true,
+          from: { x: 0, y: -4 },
+          to: { x: 7, y: 5 },
+        },
+      ],
+    }
+    const post = vi
+      .fn()
+      .mockImplementation((path: string) =>
+        Promise.resolve({ data: path.endsWith('run-compare') ? { first: run } : COMPARISON, response: new Response() }),
+      )
     const { wrapper } = await view(post)
     await wrapper.find('[aria-label=Run]').setValue('power')
     await flushPromises()

@@ -11,7 +11,12 @@ const router = useRouter()
 const name = ref('')
 const parts = ref<Record<string, string>>({ front: 'anvil', coverage: 'drizzle', movement: '', pressure: '' })
 const problem = ref<Problem>()
-const PARTS = [{ kind: 'front', may: false }, { kind: 'coverage', may: false }, { kind: 'movement', may: true }, { kind: 'pressure', may: true }]
+const PARTS = [
+  { kind: 'front', may: false },
+  { kind: 'coverage', may: false },
+  { kind: 'movement', may: true },
+  { kind: 'pressure', may: true },
+]
 const layers = computed(() => PARTS.map((p) => parts.value[p.kind]!).filter(Boolean))
 
 /** Enter and a click in one moment make one call. */
@@ -32,21 +37,106 @@ async function make(): Promise<void> {
 </script>
 
 <template>
-  <Modal open title="A new call" :footer="null" :width="520" @cancel="emit('done')">
+  <Modal
+    open
+    title="A new call"
+    :footer="null"
+    :width="520"
+    @cancel="emit('done')"
+  >
     <form @submit.prevent="make">
-      <label>Name <input v-model="name" required autofocus placeholder="Anvil Heron Mist"></label>
-      <label v-for="p in PARTS" :key="p.kind">{{ p.kind }}
-        <select v-model="parts[p.kind]" :aria-label="p.kind"><option v-if="p.may" value="">none</option><option v-for="i in playbook.of(p.kind)" :key="i.id" :value="i.id">{{ i.name }}{{ i.revision ? ' (ours)' : '' }}</option></select>
+      <label
+        >Name
+        <input
+          v-model="name"
+          required
+          autofocus
+          placeholder="Anvil Heron Mist"
+      /></label>
+      <label
+        v-for="p in PARTS"
+        :key="p.kind"
+        >{{ p.kind }}
+        <select
+          v-model="parts[p.kind]"
+          :aria-label="p.kind"
+        >
+          <option
+            v-if="p.may"
+            value=""
+          >
+            none
+          </option>
+          <option
+            v-for="i in playbook.of(p.kind)"
+            :key="i.id"
+            :value="i.id"
+          >
+            {{ i.name }}{{ i.revision ? ' (ours)' : '' }}
+          </option>
+        </select>
       </label>
-      <p class="soft">It starts as your draft. “Blank” is a coverage with nothing in it but valid places, to write one from nothing.</p>
-      <div v-if="problem" class="trouble" role="alert"><p v-if="!problem.problems?.length">{{ problem.detail }}</p><p v-for="(p, i) in (problem.problems ?? []).slice(0, 6)" :key="i">{{ p.document }} {{ p.where }}: {{ p.message }}</p></div>
-      <p class="acts"><button type="submit" class="button main">Make it and write its rules</button><button type="button" class="button" @click="emit('done')">Leave it</button></p>
+      <p class="soft">
+        It starts as your draft. “Blank” is a coverage with nothing in it but valid places, to write one from nothing.
+      </p>
+      <div
+        v-if="problem"
+        class="trouble"
+        role="alert"
+      >
+        <p v-if="!problem.problems?.length">{{ problem.detail }}</p>
+        <p
+          v-for="(p, i) in (problem.problems ?? []).slice(0, 6)"
+          :key="i"
+        >
+          {{ p.document }} {{ p.where }}: {{ p.message }}
+        </p>
+      </div>
+      <p class="acts">
+        <button
+          type="submit"
+          class="button main"
+        >
+          Make it and write its rules</button
+        ><button
+          type="button"
+          class="button"
+          @click="emit('done')"
+        >
+          Leave it
+        </button>
+      </p>
     </form>
   </Modal>
 </template>
 
 <style scoped>
-form { display: grid; gap: 10px; } label { display: grid; grid-template-columns: 100px 1fr; align-items: center; font: 600 14px var(--narrow); text-transform: capitalize; }
-input, select { font: 500 15px var(--text); padding: 6px; border: 1.5px solid var(--ink); background: var(--card); color: var(--ink); border-radius: 3px; }
-.acts { display: flex; gap: 8px; } .trouble { color: var(--bust); font-size: 13px; }
+form {
+  display: grid;
+  gap: 10px;
+}
+label {
+  display: grid;
+  grid-template-columns: 100px 1fr;
+  align-items: center;
+  font: 600 14px var(--narrow);
+  text-transform: capitalize;
+}
+input,
+select {
+  font: 500 15px var(--text);
+  padding: 6px;
+  border: 1.5px solid var(--ink);
+  background: var(--card);
+  color: var(--ink);
+  border-radius: 3px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+.trouble {
+  color: var(--bust);
+  font-size: 13px;
+}
 </style>

@@ -17,12 +17,17 @@ const naming = ref<{ what: string; layer?: string }>()
 const name = ref('')
 const trouble = ref('')
 const isCall = computed(() => props.item.kind === 'call')
-const INSTALLS: { id: Install; name: string }[] = [{ id: 'CATALOGUE', name: 'Catalogue' }, { id: 'INSTALLED', name: 'Installed' }, { id: 'PLAN', name: "This week's plan" }]
+const INSTALLS: { id: Install; name: string }[] = [
+  { id: 'CATALOGUE', name: 'Catalogue' },
+  { id: 'INSTALLED', name: 'Installed' },
+  { id: 'PLAN', name: "This week's plan" },
+]
 
 onMounted(async () => {
   try {
     if (props.item.revision) history.value = await playbook.history(props.item)
-    if (isCall.value) sheet.value = await answer(client.GET('/api/calls/{id}', { params: { path: { id: props.item.id }, query: {} } }))
+    if (isCall.value)
+      sheet.value = await answer(client.GET('/api/calls/{id}', { params: { path: { id: props.item.id }, query: {} } }))
   } catch (error) {
     trouble.value = problemOf(error).detail
   }
@@ -44,55 +49,271 @@ async function keep(): Promise<void> {
     trouble.value = problemOf(error).detail
   }
 }
-const day = (at?: string): string => (at ? new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' }) : '')
+const day = (at?: string): string =>
+  at ? new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' }) : ''
+function duplicate(): void {
+  naming.value = { what: 'Duplicate as' }
+  name.value = `${props.item.name} two`
+}
+function lift(layer: { kind: string; id: string }): void {
+  naming.value = { what: `Keep this ${layer.kind} as`, layer: layer.id }
+  name.value = ''
+}
 </script>
 
 <template>
   <div class="detail">
     <h2>{{ item.name }}</h2>
-    <p class="soft">{{ item.summary }}<template v-if="item.savedBy">. Revision {{ item.revision }}, {{ item.savedBy }}, {{ day(item.savedAt) }}</template><template v-else>. From the catalogue</template>.</p>
-    <SketchDrawing :sketch="item.sketch" :label="item.name" class="big" />
+    <p class="soft">
+      {{ item.summary
+      }}<template v-if="item.savedBy"
+        >. Revision {{ item.revision }}, {{ item.savedBy }}, {{ day(item.savedAt) }}</template
+      ><template v-else>. From the catalogue</template>.
+    </p>
+    <SketchDrawing
+      :sketch="item.sketch"
+      :label="item.name"
+      class="big"
+    />
     <p class="acts">
-      <button v-if="isCall || item.kind === 'formation'" type="button" class="button main" @click="lineUp">Line it up</button>
+      <button
+        v-if="isCall || item.kind === 'formation'"
+        type="button"
+        class="button main"
+        @click="lineUp"
+      >
+        Line it up
+      </button>
       <template v-if="isCall">
-        <RouterLink class="button" :to="`/playbook/call/${item.id}`">Its rules</RouterLink>
-        <RouterLink class="button" :to="`/playbook/compare?first=${item.id}`">Compare</RouterLink>
-        <RouterLink class="button" :to="`/playbook/card/${item.id}`">Install card</RouterLink>
-        <button v-if="mayWrite" type="button" class="button" @click="naming = { what: 'Duplicate as' }; name = `${item.name} two`">Duplicate</button>
+        <RouterLink
+          class="button"
+          :to="`/playbook/call/${item.id}`"
+          >Its rules</RouterLink
+        >
+        <RouterLink
+          class="button"
+          :to="`/playbook/compare?first=${item.id}`"
+          >Compare</RouterLink
+        >
+        <RouterLink
+          class="button"
+          :to="`/playbook/card/${item.id}`"
+          >Install card</RouterLink
+        >
+        <button
+          v-if="mayWrite"
+          type="button"
+          class="button"
+          @click="duplicate()"
+        >
+          Duplicate
+        </button>
       </template>
     </p>
-    <form v-if="naming" class="naming" @submit.prevent="keep">
-      <label>{{ naming.what }} <input v-model="name" required aria-label="Name"></label>
-      <button class="button main" type="submit">Keep</button> <button class="button" type="button" @click="naming = undefined">Leave it</button>
+    <form
+      v-if="naming"
+      class="naming"
+      @submit.prevent="keep"
+    >
+      <label
+        >{{ naming.what }}
+        <input
+          v-model="name"
+          required
+          aria-label="Name"
+      /></label>
+      <button
+        class="button main"
+        type="submit"
+      >
+        Keep
+      </button>
+      <button
+        class="button"
+        type="button"
+        @click="naming = undefined"
+      >
+        Leave it
+      </button>
     </form>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p
+      v-if="trouble"
+      class="trouble"
+      role="alert"
+    >
+      {{ trouble }}
+    </p>
     <fieldset v-if="mayWrite">
       <legend>Standing</legend>
-      <span class="three"><button v-for="i in INSTALLS" :key="i.id" type="button" :aria-pressed="item.install === i.id" @click="playbook.stand(item, { install: i.id })">{{ i.name }}</button></span>
+      <span class="three"
+        ><button
+          v-for="i in INSTALLS"
+          :key="i.id"
+          type="button"
+          :aria-pressed="item.install === i.id"
+          @click="playbook.stand(item, { install: i.id })"
+        >
+          {{ i.name }}
+        </button></span
+      >
       <p v-if="item.revision">
-        <button type="button" class="link" @click="playbook.stand(item, { published: !item.published })">{{ item.published ? 'Take it back to a draft' : 'Publish: players may see it' }}</button><br>
-        <button type="button" class="link" @click="playbook.stand(item, { retired: !item.retired })">{{ item.retired ? 'Bring it back' : 'Retire it' }}</button>
+        <button
+          type="button"
+          class="link"
+          @click="playbook.stand(item, { published: !item.published })"
+        >
+          {{ item.published ? 'Take it back to a draft' : 'Publish: players may see it' }}</button><br />
+        <button
+          type="button"
+          class="link"
+          @click="playbook.stand(item, { retired: !item.retired })"
+        >
+          {{ item.retired ? 'Bring it back' : 'Retire it' }}
+        </button>
       </p>
-      <p v-else-if="isCall"><button type="button" class="link" @click="playbook.stand(item, { retired: !item.retired })">{{ item.retired ? 'Bring it back' : 'Retire it' }}</button></p>
+      <p v-else-if="isCall">
+        <button
+          type="button"
+          class="link"
+          @click="playbook.stand(item, { retired: !item.retired })"
+        >
+          {{ item.retired ? 'Bring it back' : 'Retire it' }}
+        </button>
+      </p>
     </fieldset>
     <template v-if="sheet">
       <h3>Made of</h3>
-      <ul><li v-for="l in sheet.layers" :key="l.id"><span>{{ l.kind }} <b>{{ l.name }}</b></span><button v-if="mayWrite" type="button" class="link" @click="naming = { what: `Keep this ${l.kind} as`, layer: l.id }; name = ''">keep as our own</button></li></ul>
+      <ul>
+        <li
+          v-for="l in sheet.layers"
+          :key="l.id"
+        >
+          <span
+            >{{ l.kind }} <b>{{ l.name }}</b></span
+          ><button
+            v-if="mayWrite"
+            type="button"
+            class="link"
+            @click="lift(l)"
+          >
+            keep as our own
+          </button>
+        </li>
+      </ul>
       <h3>When the picture changes</h3>
-      <ul><li v-for="m in [...sheet.checks, ...sheet.motion]" :key="m">{{ m }}</li></ul>
-      <template v-if="sheet.meantFor.length"><h3>Meant for {{ sheet.meantFor.length }} formations</h3><p class="small">{{ sheet.meantFor.map((f) => f.replaceAll('-', ' ')).join(', ') }}</p></template>
+      <ul>
+        <li
+          v-for="m in [...sheet.checks, ...sheet.motion]"
+          :key="m"
+        >
+          {{ m }}
+        </li>
+      </ul>
+      <template v-if="sheet.meantFor.length"
+        ><h3>Meant for {{ sheet.meantFor.length }} formations</h3>
+        <p class="small">{{ sheet.meantFor.map((f) => f.replaceAll('-', ' ')).join(', ') }}</p></template
+      >
     </template>
-    <template v-if="history.length"><h3>History</h3><ol><li v-for="h in history" :key="h.revision">{{ h.revision }}. {{ h.savedBy }}, {{ day(h.savedAt) }}</li></ol></template>
+    <template v-if="history.length"
+      ><h3>History</h3>
+      <ol>
+        <li
+          v-for="h in history"
+          :key="h.revision"
+        >
+          {{ h.revision }}. {{ h.savedBy }}, {{ day(h.savedAt) }}
+        </li>
+      </ol></template
+    >
   </div>
 </template>
 
 <style scoped>
-h2 { font: 700 21px/1.2 var(--narrow); } h3 { font: 700 14px/1.3 var(--narrow); margin: 14px 0 4px; border-top: 1.5px solid var(--rule); padding-top: 8px; }
-.big { margin: 8px 0; } .small, li { font: 400 13px/1.4 var(--narrow); } li { display: flex; justify-content: space-between; gap: 8px; padding: 2px 0; }
-.acts { display: flex; flex-wrap: wrap; gap: 6px; } .acts a { text-decoration: none; }
-.naming { border: 1.5px solid var(--ink); padding: 8px; margin-top: 8px; } .naming input { font: 500 14px var(--text); width: 100%; margin: 4px 0 8px; padding: 5px; border: 1.5px solid var(--ink); background: var(--card); color: var(--ink); }
-fieldset { border: 0; border-top: 1.5px solid var(--rule); margin: 12px 0 0; padding: 6px 0 0; } legend { font: 700 14px/1.3 var(--narrow); padding: 0 6px 0 0; }
-.three { display: flex; } .three button { all: unset; cursor: pointer; flex: 1; text-align: center; font: 600 13px/1 var(--narrow); padding: 7px 2px; border: 1.5px solid var(--ink); margin-left: -1.5px; }
-.three button[aria-pressed='true'] { background: var(--ink); color: var(--on-dark); } .three button:focus-visible { outline: 3px solid var(--accent); }
-fieldset p { margin-top: 8px; font-size: 13px; line-height: 1.7; } .link { font-size: 13px; } .trouble { color: var(--bust); font-weight: 600; font-size: 13px; }
+h2 {
+  font: 700 21px/1.2 var(--narrow);
+}
+h3 {
+  font: 700 14px/1.3 var(--narrow);
+  margin: 14px 0 4px;
+  border-top: 1.5px solid var(--rule);
+  padding-top: 8px;
+}
+.big {
+  margin: 8px 0;
+}
+.small,
+li {
+  font: 400 13px/1.4 var(--narrow);
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  padding: 2px 0;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.acts a {
+  text-decoration: none;
+}
+.naming {
+  border: 1.5px solid var(--ink);
+  padding: 8px;
+  margin-top: 8px;
+}
+.naming input {
+  font: 500 14px var(--text);
+  width: 100%;
+  margin: 4px 0 8px;
+  padding: 5px;
+  border: 1.5px solid var(--ink);
+  background: var(--card);
+  color: var(--ink);
+}
+fieldset {
+  border: 0;
+  border-top: 1.5px solid var(--rule);
+  margin: 12px 0 0;
+  padding: 6px 0 0;
+}
+legend {
+  font: 700 14px/1.3 var(--narrow);
+  padding: 0 6px 0 0;
+}
+.three {
+  display: flex;
+}
+.three button {
+  all: unset;
+  cursor: pointer;
+  flex: 1;
+  text-align: center;
+  font: 600 13px/1 var(--narrow);
+  padding: 7px 2px;
+  border: 1.5px solid var(--ink);
+  margin-left: -1.5px;
+}
+.three button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--on-dark);
+}
+.three button:focus-visible {
+  outline: 3px solid var(--accent);
+}
+fieldset p {
+  margin-top: 8px;
+  font-size: 13px;
+  line-height: 1.7;
+}
+.link {
+  font-size: 13px;
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+  font-size: 13px;
+}
 </style>

@@ -46,24 +46,182 @@ async function take(): Promise<void> {
 
 <template>
   <span class="exchange">
-    <details><summary class="button">Export</summary><span class="menu"><a href="/api/exchange?what=own" download>our own</a><a href="/api/exchange?what=formations" download>formations</a><a href="/api/exchange?what=all" download>everything</a><a href="/api/exchange/schema" download="playbook.schema.json">the schema</a></span></details>
-    <label class="button" tabindex="0" @keydown.enter="file?.click()">Import<input ref="file" type="file" accept="application/json,.json" aria-label="Import a playbook" @change="look"></label>
-    <Modal :open="open" :title="`Import ${name}`" :footer="null" :width="620" @cancel="open = false">
-      <div v-if="problem" class="trouble" role="alert"><p v-if="!problem.problems?.length">{{ problem.detail }}</p><p v-for="(p, i) in (problem.problems ?? []).slice(0, 8)" :key="i">{{ p.document }} {{ p.where }}: {{ p.message }}</p></div>
-      <p v-if="done" role="status">Imported: {{ worth }} {{ worth === 1 ? 'document' : 'documents' }}, as your drafts where they are new.</p>
+    <details>
+      <summary class="button">Export</summary>
+      <span class="menu"
+        ><a
+          href="/api/exchange?what=own"
+          download
+          >our own</a
+        ><a
+          href="/api/exchange?what=formations"
+          download
+          >formations</a
+        ><a
+          href="/api/exchange?what=all"
+          download
+          >everything</a
+        ><a
+          href="/api/exchange/schema"
+          download="playbook.schema.json"
+          >the schema</a
+        ></span
+      >
+    </details>
+    <label
+      class="button"
+      tabindex="0"
+      @keydown.enter="file?.click()"
+      >Import<input
+        ref="file"
+        type="file"
+        accept="application/json,.json"
+        aria-label="Import a playbook"
+        @change="look"
+    /></label>
+    <Modal
+      :open="open"
+      :title="`Import ${name}`"
+      :footer="null"
+      :width="620"
+      @cancel="open = false"
+    >
+      <div
+        v-if="problem"
+        class="trouble"
+        role="alert"
+      >
+        <p v-if="!problem.problems?.length">{{ problem.detail }}</p>
+        <p
+          v-for="(p, i) in (problem.problems ?? []).slice(0, 8)"
+          :key="i"
+        >
+          {{ p.document }} {{ p.where }}: {{ p.message }}
+        </p>
+      </div>
+      <p
+        v-if="done"
+        role="status"
+      >
+        Imported: {{ worth }} {{ worth === 1 ? 'document' : 'documents' }}, as your drafts where they are new.
+      </p>
       <template v-else-if="rows.length">
-        <p>Nothing is written yet. {{ worth }} would be new or changed<template v-if="blocked">; names in conflict must be changed in the file first</template>.</p>
-        <table><tbody><tr v-for="r in rows" :key="r.kind + r.id" :class="r.state.toLowerCase()"><th scope="row">{{ SIGNS[r.state] }}</th><td>{{ r.kind }} <b>{{ r.name }}</b></td><td>{{ r.message }}</td></tr></tbody></table>
+        <p>
+          Nothing is written yet. {{ worth }} would be new or changed<template v-if="blocked"
+            >; names in conflict must be changed in the file first</template
+          >.
+        </p>
+        <table>
+          <tbody>
+            <tr
+              v-for="r in rows"
+              :key="r.kind + r.id"
+              :class="r.state.toLowerCase()"
+            >
+              <th scope="row">{{ SIGNS[r.state] }}</th>
+              <td>
+                {{ r.kind }} <b>{{ r.name }}</b>
+              </td>
+              <td>{{ r.message }}</td>
+            </tr>
+          </tbody>
+        </table>
       </template>
-      <p class="acts"><button v-if="!done && rows.length" type="button" class="button main" :disabled="blocked || !worth" @click="take">Import all of it</button><button type="button" class="button" @click="open = false">{{ done ? 'Good' : 'Leave it' }}</button></p>
+      <p class="acts">
+        <button
+          v-if="!done && rows.length"
+          type="button"
+          class="button main"
+          :disabled="blocked || !worth"
+          @click="take"
+        >
+          Import all of it</button
+        ><button
+          type="button"
+          class="button"
+          @click="open = false"
+        >
+          {{ done ? 'Good' : 'Leave it' }}
+        </button>
+      </p>
     </Modal>
   </span>
 </template>
 
 <style scoped>
-.exchange { display: flex; gap: 8px; position: relative; } summary { list-style: none; } summary::-webkit-details-marker { display: none; }
-.menu { position: absolute; right: 0; top: 40px; z-index: 5; background: var(--card); border: 1.5px solid var(--ink); display: grid; padding: 6px 0; } .menu a { padding: 6px 14px; color: var(--ink); text-decoration: none; font-size: 14px; white-space: nowrap; } .menu a:hover, .menu a:focus { background: var(--pick); }
-input[type='file'] { position: absolute; width: 1px; height: 1px; opacity: 0; } label.button { cursor: pointer; }
-table { width: 100%; border-collapse: collapse; font: 400 14px/1.4 var(--narrow); margin: 10px 0; } th { text-align: left; width: 90px; } td, th { border-bottom: 1px solid var(--rule); padding: 4px 8px 4px 0; vertical-align: top; } .conflict th { color: var(--bust); } .new th, .changed th { color: var(--sound); } .same { color: var(--soft); }
-.acts { display: flex; gap: 8px; margin-top: 10px; } .trouble { color: var(--bust); }
+.exchange {
+  display: flex;
+  gap: 8px;
+  position: relative;
+}
+summary {
+  list-style: none;
+}
+summary::-webkit-details-marker {
+  display: none;
+}
+.menu {
+  position: absolute;
+  right: 0;
+  top: 40px;
+  z-index: 5;
+  background: var(--card);
+  border: 1.5px solid var(--ink);
+  display: grid;
+  padding: 6px 0;
+}
+.menu a {
+  padding: 6px 14px;
+  color: var(--ink);
+  text-decoration: none;
+  font-size: 14px;
+  white-space: nowrap;
+}
+.menu a:hover,
+.menu a:focus {
+  background: var(--pick);
+}
+input[type='file'] {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  opacity: 0;
+}
+label.button {
+  cursor: pointer;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font: 400 14px/1.4 var(--narrow);
+  margin: 10px 0;
+}
+th {
+  text-align: left;
+  width: 90px;
+}
+td,
+th {
+  border-bottom: 1px solid var(--rule);
+  padding: 4px 8px 4px 0;
+  vertical-align: top;
+}
+.conflict th {
+  color: var(--bust);
+}
+.new th,
+.changed th {
+  color: var(--sound);
+}
+.same {
+  color: var(--soft);
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  margin-top: 10px;
+}
+.trouble {
+  color: var(--bust);
+}
 </style>

@@ -5,14 +5,36 @@ import type { StripCell } from '../api/types'
 import FormationStrip from './FormationStrip.vue'
 
 const cell = (formation: string, rung: string | undefined, over: Partial<StripCell> = {}): StripCell => ({
-  formation, name: formation, family: 'two backs', sketch: { offence: [], defence: [] }, fired: rung ? [{ part: 'align', rung }] : [], silent: rung ? [] : ['align: nobody: no #3'], illegal: [], busts: 0, meant: true, ...over,
+  formation,
+  name: formation,
+  family: 'two backs',
+  sketch: { offence: [], defence: [] },
+  fired: rung ? [{ part: 'align', rung }] : [],
+  silent: rung ? [] : ['align: nobody: no #3'],
+  illegal: [],
+  busts: 0,
+  meant: true,
+  ...over,
 })
-const CELLS = [cell('pro-i', 'drizzle/corner/man'), cell('trips', 'drizzle/corner/man'), cell('nub', 'drizzle/corner/nub', { busts: 2 }), cell('odd', undefined, { illegal: ['5 men are off the line'] })]
-const PROPS = { call: 'anvil-drizzle', revision: 0, edits: [], role: 'corner', onCoverSide: true, part: 'align', picked: 'pro-i' }
+const CELLS = [
+  cell('pro-i', 'drizzle/corner/man'),
+  cell('trips', 'drizzle/corner/man'),
+  cell('nub', 'drizzle/corner/nub', { busts: 2 }),
+  cell('odd', undefined, { illegal: ['5 men are off the line'] }),
+]
+const PROPS = {
+  call: 'anvil-drizzle',
+  revision: 0,
+  edits: [],
+  role: 'corner',
+  onCoverSide: true,
+  part: 'align',
+  picked: 'pro-i',
+}
 
 beforeEach(() => {
   vi.useFakeTimers()
-  vi.spyOn(client, 'POST').mockResolvedValue({ data: CELLS, response: new Response() } as never)
+  vi.spyOn(client, 'POST').mockResolvedValue({ data: CELLS, response: new Response() })
 })
 afterEach(() => {
   vi.restoreAllMocks()

@@ -5,7 +5,15 @@ import { answer, client, problemOf } from '../api/client'
 import type { Edit, StripCell } from '../api/types'
 import SketchDrawing from './SketchDrawing.vue'
 
-const props = defineProps<{ call: string; revision: number; edits: readonly Edit[]; role: string; onCoverSide: boolean; part: string; picked: string }>()
+const props = defineProps<{
+  call: string
+  revision: number
+  edits: readonly Edit[]
+  role: string
+  onCoverSide: boolean
+  part: string
+  picked: string
+}>()
 const emit = defineEmits<{ pick: [formation: string]; stale: [boolean] }>()
 const cells = shallowRef<StripCell[]>([])
 const trouble = ref('')
@@ -15,7 +23,14 @@ let asked = 0
 async function load(): Promise<void> {
   const mine = ++asked
   try {
-    const body = { call: props.call, revision: props.revision, edits: [...props.edits], role: props.role, onCoverSide: props.onCoverSide, spot: SPOT }
+    const body = {
+      call: props.call,
+      revision: props.revision,
+      edits: [...props.edits],
+      role: props.role,
+      onCoverSide: props.onCoverSide,
+      spot: SPOT,
+    }
     const found = await answer(client.POST('/api/board/strip', { body }))
     if (mine === asked) {
       cells.value = found
@@ -26,7 +41,11 @@ async function load(): Promise<void> {
     if (mine === asked) trouble.value = problemOf(error).code === 'document-invalid' ? '' : problemOf(error).detail
   }
 }
-watch(() => [props.call, props.revision, props.role, props.onCoverSide, JSON.stringify(props.edits)], useDebounceFn(() => void load(), 60), { immediate: true })
+watch(
+  () => [props.call, props.revision, props.role, props.onCoverSide, JSON.stringify(props.edits)],
+  useDebounceFn(() => void load(), 60),
+  { immediate: true },
+)
 
 const rungOf = (cell: StripCell): string | undefined => cell.fired.find((f) => f.part === props.part)?.rung
 const short = (rung: string): string => rung.split('/').slice(-1)[0]!
@@ -39,25 +58,76 @@ const letters = computed(() => {
   }
   return by
 })
-const tally = computed(() => [...letters.value].map(([rung, letter]) => ({ rung, letter, n: cells.value.filter((c) => rungOf(c) === rung).length })))
+const tally = computed(() =>
+  [...letters.value].map(([rung, letter]) => ({
+    rung,
+    letter,
+    n: cells.value.filter((c) => rungOf(c) === rung).length,
+  })),
+)
 const nothing = computed(() => cells.value.filter((c) => !rungOf(c)).length)
 </script>
 
 <template>
-  <div class="strip" aria-label="Formations">
+  <div
+    class="strip"
+    aria-label="Formations"
+  >
     <p class="tally">
-      <span v-for="t in tally" :key="t.rung"><i>{{ t.letter }}</i> {{ t.rung }} <b>{{ t.n }}</b></span>
-      <span v-if="nothing" class="none">nothing speaks <b>{{ nothing }}</b></span>
+      <span
+        v-for="t in tally"
+        :key="t.rung"
+        ><i>{{ t.letter }}</i> {{ t.rung }} <b>{{ t.n }}</b></span
+      >
+      <span
+        v-if="nothing"
+        class="none"
+        >nothing speaks <b>{{ nothing }}</b></span
+      >
     </p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p
+      v-if="trouble"
+      class="trouble"
+      role="alert"
+    >
+      {{ trouble }}
+    </p>
     <ul>
-      <li v-for="c in cells" :key="c.formation" :class="{ none: !rungOf(c), other: !c.meant }">
-        <button type="button" :aria-current="c.formation === picked" :title="c.illegal.join('. ')" @click="emit('pick', c.formation)">
-          <SketchDrawing forms :sketch="c.sketch" :man="c.man" :label="`${c.name}: ${rungOf(c) ?? 'nothing speaks'}`" />
+      <li
+        v-for="c in cells"
+        :key="c.formation"
+        :class="{ none: !rungOf(c), other: !c.meant }"
+      >
+        <button
+          type="button"
+          :aria-current="c.formation === picked"
+          :title="c.illegal.join('. ')"
+          @click="emit('pick', c.formation)"
+        >
+          <SketchDrawing
+            forms
+            :sketch="c.sketch"
+            :man="c.man"
+            :label="`${c.name}: ${rungOf(c) ?? 'nothing speaks'}`"
+          />
           <span class="name">{{ c.name }}</span>
-          <span class="rung"><template v-if="rungOf(c)"><i>{{ letters.get(rungOf(c)!) }}</i> {{ short(rungOf(c)!) }}</template><template v-else>{{ c.silent.find((s) => s.startsWith(part)) ?? c.silent[0] ?? 'nothing' }}</template></span>
-          <span v-if="c.busts" class="bust">{{ c.busts }} bust{{ c.busts > 1 ? 's' : '' }}</span>
-          <span v-if="c.illegal.length" class="bust">not legal</span>
+          <span class="rung"
+            ><template v-if="rungOf(c)"
+              ><i>{{ letters.get(rungOf(c)!) }}</i> {{ short(rungOf(c)!) }}</template
+            ><template v-else>{{
+              c.silent.find((s) => s.startsWith(part)) ?? c.silent[0] ?? 'nothing'
+            }}</template></span
+          >
+          <span
+            v-if="c.busts"
+            class="bust"
+            >{{ c.busts }} bust{{ c.busts > 1 ? 's' : '' }}</span
+          >
+          <span
+            v-if="c.illegal.length"
+            class="bust"
+            >not legal</span
+          >
         </button>
       </li>
     </ul>
@@ -65,15 +135,81 @@ const nothing = computed(() => cells.value.filter((c) => !rungOf(c)).length)
 </template>
 
 <style scoped>
-.strip { min-height: 0; overflow-y: auto; }
-.tally { display: flex; flex-wrap: wrap; gap: 4px 14px; font: 400 13px/1.4 var(--narrow); padding: 8px 12px; border-bottom: 1px solid var(--rule); position: sticky; top: 0; background: var(--card); z-index: 1; }
-i { display: inline-block; width: 18px; height: 18px; text-align: center; font: 700 12px/14px var(--narrow); border: 1.5px solid var(--ink); border-radius: 50%; font-style: normal; }
-ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(138px, 1fr)); }
-li { border-right: 1px solid var(--rule); border-bottom: 1px solid var(--rule); }
-li.other { background: repeating-linear-gradient(-45deg, transparent 0 7px, var(--faint) 7px 8px); }
-li.none .rung { color: var(--bust); font-weight: 700; }
-button { all: unset; box-sizing: border-box; cursor: pointer; display: block; width: 100%; height: 100%; padding: 4px 8px 6px; border-left: 4px solid transparent; }
-button:focus-visible { outline: 3px solid var(--accent); outline-offset: -3px; } button[aria-current='true'] { border-left-color: var(--accent); }
-.name { display: block; font: 700 13px/1.2 var(--narrow); } .rung { font: 400 13px/1.3 var(--narrow); } .bust { display: block; font: 700 12.5px/1.2 var(--narrow); color: var(--bust); } .none b { color: var(--bust); }
-.trouble { color: var(--bust); padding: 8px 12px; }
+.strip {
+  min-height: 0;
+  overflow-y: auto;
+}
+.tally {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  font: 400 13px/1.4 var(--narrow);
+  padding: 8px 12px;
+  border-bottom: 1px solid var(--rule);
+  position: sticky;
+  top: 0;
+  background: var(--card);
+  z-index: 1;
+}
+i {
+  display: inline-block;
+  width: 18px;
+  height: 18px;
+  text-align: center;
+  font: 700 12px/14px var(--narrow);
+  border: 1.5px solid var(--ink);
+  border-radius: 50%;
+  font-style: normal;
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(138px, 1fr));
+}
+li {
+  border-right: 1px solid var(--rule);
+  border-bottom: 1px solid var(--rule);
+}
+li.other {
+  background: repeating-linear-gradient(-45deg, transparent 0 7px, var(--faint) 7px 8px);
+}
+li.none .rung {
+  color: var(--bust);
+  font-weight: 700;
+}
+button {
+  all: unset;
+  box-sizing: border-box;
+  cursor: pointer;
+  display: block;
+  width: 100%;
+  height: 100%;
+  padding: 4px 8px 6px;
+  border-left: 4px solid transparent;
+}
+button:focus-visible {
+  outline: 3px solid var(--accent);
+  outline-offset: -3px;
+}
+button[aria-current='true'] {
+  border-left-color: var(--accent);
+}
+.name {
+  display: block;
+  font: 700 13px/1.2 var(--narrow);
+}
+.rung {
+  font: 400 13px/1.3 var(--narrow);
+}
+.bust {
+  display: block;
+  font: 700 12.5px/1.2 var(--narrow);
+  color: var(--bust);
+}
+.none b {
+  color: var(--bust);
+}
+.trouble {
+  color: var(--bust);
+  padding: 8px 12px;
+}
 </style>

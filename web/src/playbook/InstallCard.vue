@@ -14,7 +14,10 @@ const board = useBoard()
 const { mutes } = storeToRefs(usePlays())
 const route = useRoute()
 const { snap, choices, callSheet, callId, board: answer, sheet, problem } = storeToRefs(board)
-const SIDES = [{ id: 'false', name: 'right' }, { id: 'true', name: 'left' }]
+const SIDES = [
+  { id: 'false', name: 'right' },
+  { id: 'true', name: 'left' },
+]
 const SHOWN = ['align', 'key', 'run', 'pass', 'reads']
 onMounted(async () => {
   if (!choices.value) await board.start()
@@ -35,48 +38,311 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
   <div class="page">
     <header class="no-print">
       <h1 class="sentence">
-        <RouterLink to="/playbook">Playbook</RouterLink> <em>· install card of</em> {{ callSheet?.name }} <em>against</em>
-        <SnapWord :value="snap.formation" label="Formation" :options="choices?.formations ?? []" @pick="snap.formation = $event" />
-        <SnapWord :value="String(snap.mirrored)" label="Strong side" :options="SIDES" @pick="snap.mirrored = $event === 'true'" />
+        <RouterLink to="/playbook">Playbook</RouterLink> <em>· install card of</em> {{ callSheet?.name }}
+        <em>against</em>
+        <SnapWord
+          :value="snap.formation"
+          label="Formation"
+          :options="choices?.formations ?? []"
+          @pick="snap.formation = $event"
+        />
+        <SnapWord
+          :value="String(snap.mirrored)"
+          label="Strong side"
+          :options="SIDES"
+          @pick="snap.mirrored = $event === 'true'"
+        />
       </h1>
-      <button type="button" class="button" @click="saveSvg(picture(), file)">SVG</button>
-      <button type="button" class="button" @click="savePng(picture(), file)">PNG</button>
-      <button type="button" class="button main" @click="print">Print it</button>
+      <button
+        type="button"
+        class="button"
+        @click="saveSvg(picture(), file)"
+      >
+        SVG
+      </button>
+      <button
+        type="button"
+        class="button"
+        @click="savePng(picture(), file)"
+      >
+        PNG
+      </button>
+      <button
+        type="button"
+        class="button main"
+        @click="print"
+      >
+        Print it
+      </button>
     </header>
-    <p v-if="problem" class="trouble" role="alert">{{ problem.detail }}</p>
-    <article v-if="answer && sheet && callSheet" class="card">
-      <div class="head"><h2>{{ callSheet.name }}</h2><p>{{ callSheet.layers.map((l) => l.name).join(' · ') }}<br>against {{ formation }}, {{ snap.mirrored ? 'left' : 'right' }}; ball on {{ spotWords(snap.toGoal) }}</p></div>
-      <div ref="drawing" class="drawing"><FieldDrawing :field="answer.field" :sheet="sheet" :listed="flat(grouped(sheet.findings, mutes))" from="offence" :layers="['gaps', 'areas', 'paths']" /></div>
+    <p
+      v-if="problem"
+      class="trouble"
+      role="alert"
+    >
+      {{ problem.detail }}
+    </p>
+    <article
+      v-if="answer && sheet && callSheet"
+      class="card"
+    >
+      <div class="head">
+        <h2>{{ callSheet.name }}</h2>
+        <p>
+          {{ callSheet.layers.map((l) => l.name).join(' · ') }}<br />against {{ formation }},
+          {{ snap.mirrored ? 'left' : 'right' }}; ball on {{ spotWords(snap.toGoal) }}
+        </p>
+      </div>
+      <div
+        ref="drawing"
+        class="drawing"
+      >
+        <FieldDrawing
+          :field="answer.field"
+          :sheet="sheet"
+          :listed="flat(grouped(sheet.findings, mutes))"
+          from="offence"
+          :layers="['gaps', 'areas', 'paths']"
+        />
+      </div>
       <table>
-        <thead><tr><th>Man</th><th v-for="p in SHOWN" :key="p">{{ p }}</th></tr></thead>
-        <tbody><tr v-for="j in sheet.jobs" :key="j.id"><th scope="row">{{ j.label }} <small>{{ j.name }}</small></th><td v-for="p in SHOWN" :key="p">{{ j.parts.find((x) => x.part === p)?.shown }}</td></tr></tbody>
+        <thead>
+          <tr>
+            <th>Man</th>
+            <th
+              v-for="p in SHOWN"
+              :key="p"
+            >
+              {{ p }}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="j in sheet.jobs"
+            :key="j.id"
+          >
+            <th scope="row">
+              {{ j.label }} <small>{{ j.name }}</small>
+            </th>
+            <td
+              v-for="p in SHOWN"
+              :key="p"
+            >
+              {{ j.parts.find((x) => x.part === p)?.shown }}
+            </td>
+          </tr>
+        </tbody>
       </table>
-      <div v-if="sheet.cones.length" class="cones">
+      <div
+        v-if="sheet.cones.length"
+        class="cones"
+      >
         <h3>Cone map</h3>
         <p>Yards from the left sideline as the offence stands, and off the line of scrimmage.</p>
-        <ol><li v-for="c in sheet.cones" :key="`${c.fromLeft} ${c.depth}`"><b>{{ c.fromLeft.toFixed(1) }}</b> across, <b>{{ c.depth.toFixed(0) }}</b> deep</li></ol>
+        <ol>
+          <li
+            v-for="c in sheet.cones"
+            :key="`${c.fromLeft} ${c.depth}`"
+          >
+            <b>{{ c.fromLeft.toFixed(1) }}</b> across, <b>{{ c.depth.toFixed(0) }}</b> deep
+          </li>
+        </ol>
       </div>
       <div class="foot">
-        <div><h3>Coaching points</h3><ul><li v-for="p in callSheet.points" :key="p">{{ p }}</li></ul></div>
-        <div><h3>When the picture changes</h3><ul><li v-for="m in [...callSheet.checks, ...callSheet.motion]" :key="m">{{ m }}</li></ul></div>
-        <div><h3>What to look out for</h3><ul><li v-for="l in flat(grouped(sheet.findings, mutes)).slice(0, 6)" :key="l.n"><b>{{ l.muted ? 'lived with' : l.finding.severity }}</b> {{ l.finding.title }}<template v-if="l.muted"> {{ l.muted.reason }}</template></li><li v-if="!sheet.findings.length">Nothing found against this formation.</li></ul></div>
+        <div>
+          <h3>Coaching points</h3>
+          <ul>
+            <li
+              v-for="p in callSheet.points"
+              :key="p"
+            >
+              {{ p }}
+            </li>
+          </ul>
+        </div>
+        <div>
+          <h3>When the picture changes</h3>
+          <ul>
+            <li
+              v-for="m in [...callSheet.checks, ...callSheet.motion]"
+              :key="m"
+            >
+              {{ m }}
+            </li>
+          </ul>
+        </div>
+        <div>
+          <h3>What to look out for</h3>
+          <ul>
+            <li
+              v-for="l in flat(grouped(sheet.findings, mutes)).slice(0, 6)"
+              :key="l.n"
+            >
+              <b>{{ l.muted ? 'lived with' : l.finding.severity }}</b> {{ l.finding.title
+              }}<template v-if="l.muted"> {{ l.muted.reason }}</template>
+            </li>
+            <li v-if="!sheet.findings.length">Nothing found against this formation.</li>
+          </ul>
+        </div>
       </div>
-      <p class="caution">Contact: heads up and out of it. Stop at any sign of concussion or heat illness; local rules, the governing body and licensed medical staff decide.</p>
+      <p class="caution">
+        Contact: heads up and out of it. Stop at any sign of concussion or heat illness; local rules, the governing body
+        and licensed medical staff decide.
+      </p>
     </article>
   </div>
 </template>
 
 <style scoped>
-.page { height: 100%; overflow-y: auto; }
-header { display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
-.sentence { font-size: 19px; flex: 1; display: flex; flex-wrap: wrap; column-gap: 0.3em; align-items: baseline; } em { font-style: normal; color: var(--soft); } .sentence a { color: inherit; text-decoration-color: var(--rule); text-underline-offset: 4px; }
-.card { --paper: #fff; --card: #fff; --field: #fff; --ink: #000; --soft: #333; --rule: #888; --faint: #ccc; --under: #000; --deep: #000; --man: #000; --rush: #000; --run: #000; --bust: #000; --accent: #000; --pick: #fff; --on-dark: #fff;
-  max-width: 1080px; margin: 18px auto; padding: 18px 26px; background: #fff; color: #000; border: 1.5px solid #000; }
-.head { display: flex; justify-content: space-between; align-items: baseline; border-bottom: 3px solid #000; padding-bottom: 6px; } .head h2 { font: 700 32px/1 var(--narrow); } .head p { text-align: right; font: 400 14px/1.35 var(--narrow); }
-.drawing { height: 330px; margin: 8px 0; }
-table { width: 100%; border-collapse: collapse; font: 400 13px/1.3 var(--narrow); } th { text-align: left; font-weight: 700; white-space: nowrap; } thead th { border-bottom: 1.5px solid #000; text-transform: capitalize; } tbody th small { font-weight: 400; } td, th { padding: 2.5px 10px 2.5px 0; border-bottom: 1px solid #bbb; vertical-align: top; }
-.foot { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 22px; margin-top: 10px; } h3 { font: 700 14px/1.3 var(--narrow); } .foot li { font: 400 13px/1.4 var(--narrow); padding-left: 10px; text-indent: -10px; } .foot li::before { content: '– '; }
-.cones ol { columns: 4; list-style-position: inside; } .cones p { color: var(--soft); font-size: 13px; }
-.caution { font: 400 12.5px/1.35 var(--narrow); border-top: 1.5px solid #000; margin-top: 10px; padding-top: 5px; } .trouble { color: var(--bust); padding: 20px; font-weight: 600; }
-@media print { .page { overflow: visible; height: auto; } .card { border: 0; margin: 0; padding: 0; max-width: none; } @page { size: letter; margin: 12mm; } .drawing { height: 88mm; } }
+.page {
+  height: 100%;
+  overflow-y: auto;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 64px;
+  padding: 6px 16px 6px 20px;
+  background: var(--card);
+  border-bottom: 2px solid var(--ink);
+}
+.sentence {
+  font-size: 19px;
+  flex: 1;
+  display: flex;
+  flex-wrap: wrap;
+  column-gap: 0.3em;
+  align-items: baseline;
+}
+em {
+  font-style: normal;
+  color: var(--soft);
+}
+.sentence a {
+  color: inherit;
+  text-decoration-color: var(--rule);
+  text-underline-offset: 4px;
+}
+.card {
+  --paper: #fff;
+  --card: #fff;
+  --field: #fff;
+  --ink: #000;
+  --soft: #333;
+  --rule: #888;
+  --faint: #ccc;
+  --under: #000;
+  --deep: #000;
+  --man: #000;
+  --rush: #000;
+  --run: #000;
+  --bust: #000;
+  --accent: #000;
+  --pick: #fff;
+  --on-dark: #fff;
+  max-width: 1080px;
+  margin: 18px auto;
+  padding: 18px 26px;
+  background: #fff;
+  color: #000;
+  border: 1.5px solid #000;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  border-bottom: 3px solid #000;
+  padding-bottom: 6px;
+}
+.head h2 {
+  font: 700 32px/1 var(--narrow);
+}
+.head p {
+  text-align: right;
+  font: 400 14px/1.35 var(--narrow);
+}
+.drawing {
+  height: 330px;
+  margin: 8px 0;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font: 400 13px/1.3 var(--narrow);
+}
+th {
+  text-align: left;
+  font-weight: 700;
+  white-space: nowrap;
+}
+thead th {
+  border-bottom: 1.5px solid #000;
+  text-transform: capitalize;
+}
+tbody th small {
+  font-weight: 400;
+}
+td,
+th {
+  padding: 2.5px 10px 2.5px 0;
+  border-bottom: 1px solid #bbb;
+  vertical-align: top;
+}
+.foot {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 22px;
+  margin-top: 10px;
+}
+h3 {
+  font: 700 14px/1.3 var(--narrow);
+}
+.foot li {
+  font: 400 13px/1.4 var(--narrow);
+  padding-left: 10px;
+  text-indent: -10px;
+}
+.foot li::before {
+  content: '– ';
+}
+.cones ol {
+  columns: 4;
+  list-style-position: inside;
+}
+.cones p {
+  color: var(--soft);
+  font-size: 13px;
+}
+.caution {
+  font: 400 12.5px/1.35 var(--narrow);
+  border-top: 1.5px solid #000;
+  margin-top: 10px;
+  padding-top: 5px;
+}
+.trouble {
+  color: var(--bust);
+  padding: 20px;
+  font-weight: 600;
+}
+@media print {
+  .page {
+    overflow: visible;
+    height: auto;
+  }
+  .card {
+    border: 0;
+    margin: 0;
+    padding: 0;
+    max-width: none;
+  }
+  @page {
+    size: letter;
+    margin: 12mm;
+  }
+  .drawing {
+    height: 88mm;
+  }
+}
 </style>

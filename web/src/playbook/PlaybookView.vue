@@ -42,56 +42,261 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   if (step) void walk(step)
   else if (event.key === '/') finder.value?.focus()
   else if (event.key === 'n' && mayWrite.value) composing.value = true
-  else if (event.key === 'Enter' && selected.value?.kind === 'call' && !(event.target instanceof HTMLButtonElement)) void router.push(`/playbook/call/${selected.value.id}`)
+  else if (event.key === 'Enter' && selected.value?.kind === 'call' && !(event.target instanceof HTMLButtonElement))
+    void router.push(`/playbook/call/${selected.value.id}`)
   else return
   event.preventDefault()
 })
+function showKind(chosen: string): void {
+  kind.value = chosen
+  selectedId.value = ''
+}
+function endFind(): void {
+  find.value = ''
+  finder.value?.blur()
+}
+function toList(): void {
+  finder.value?.blur()
+  void walk(0)
+}
+function showAll(): void {
+  standing.value = 'all'
+  find.value = ''
+}
 </script>
 
 <template>
   <div class="playbook">
     <header>
       <h1 class="sentence">
-        Playbook: <SnapWord :value="kind" label="Kind" :options="KINDS" strong @pick="kind = $event; selectedId = ''" /> <em>showing</em>
-        <SnapWord :value="standing" label="Standing" :options="STANDINGS" @pick="standing = $event" />
+        Playbook:
+        <SnapWord
+          :value="kind"
+          label="Kind"
+          :options="KINDS"
+          strong
+          @pick="showKind($event)"
+        />
+        <em>showing</em>
+        <SnapWord
+          :value="standing"
+          label="Standing"
+          :options="STANDINGS"
+          @pick="standing = $event"
+        />
         <em class="soft count">{{ list.length }} {{ KINDS.find((k) => k.id === kind)?.name }}</em>
       </h1>
-      <label class="find"><span class="key">/</span> <input ref="finder" v-model="find" placeholder="find by a few letters" aria-label="Find" @keydown.esc="find = ''; finder?.blur()" @keydown.enter="finder?.blur(); walk(0)"></label>
-      <button v-if="mayWrite" type="button" class="button main" @click="composing = true">New call <span class="key">N</span></button>
+      <label class="find"
+        ><span class="key">/</span>
+        <input
+          ref="finder"
+          v-model="find"
+          placeholder="find by a few letters"
+          aria-label="Find"
+          @keydown.esc="endFind()"
+          @keydown.enter="toList()"
+      /></label>
+      <button
+        v-if="mayWrite"
+        type="button"
+        class="button main"
+        @click="composing = true"
+      >
+        New call <span class="key">N</span>
+      </button>
       <ExchangeBar v-if="mayWrite" />
     </header>
     <section aria-label="Documents">
-      <p v-if="problem" class="trouble" role="alert">{{ problem.detail }} <button class="link" type="button" @click="playbook.load">Look again</button></p>
-      <p v-if="loading" class="soft pad">Opening the playbook.</p>
-      <p v-else-if="!list.length" class="soft pad">Nothing here. <button class="link" type="button" @click="standing = 'all'; find = ''">Show everything</button></p>
+      <p
+        v-if="problem"
+        class="trouble"
+        role="alert"
+      >
+        {{ problem.detail }}
+        <button
+          class="link"
+          type="button"
+          @click="playbook.load"
+        >
+          Look again
+        </button>
+      </p>
+      <p
+        v-if="loading"
+        class="soft pad"
+      >
+        Opening the playbook.
+      </p>
+      <p
+        v-else-if="!list.length"
+        class="soft pad"
+      >
+        Nothing here.
+        <button
+          class="link"
+          type="button"
+          @click="showAll()"
+        >
+          Show everything
+        </button>
+      </p>
       <ul ref="cards">
-        <li v-for="item in list" :key="item.id">
-          <button type="button" :aria-current="item.id === selectedId" @click="selectedId = item.id" @dblclick="item.kind === 'call' && router.push(`/playbook/call/${item.id}`)">
-            <SketchDrawing :sketch="item.sketch" :label="`${item.name}, to scale`" />
+        <li
+          v-for="item in list"
+          :key="item.id"
+        >
+          <button
+            type="button"
+            :aria-current="item.id === selectedId"
+            @click="selectedId = item.id"
+            @dblclick="item.kind === 'call' && router.push(`/playbook/call/${item.id}`)"
+          >
+            <SketchDrawing
+              :sketch="item.sketch"
+              :label="`${item.name}, to scale`"
+            />
             <b>{{ item.name }}</b>
-            <small>{{ item.summary }}<template v-if="INSTALLED[item.install]"> · <strong>{{ INSTALLED[item.install] }}</strong></template><template v-if="!item.published"> · <strong>draft</strong></template><template v-if="item.retired"> · retired</template></small>
+            <small
+              >{{ item.summary
+              }}<template v-if="INSTALLED[item.install]">
+                · <strong>{{ INSTALLED[item.install] }}</strong></template
+              ><template v-if="!item.published"> · <strong>draft</strong></template
+              ><template v-if="item.retired"> · retired</template></small
+            >
           </button>
         </li>
       </ul>
     </section>
-    <aside aria-label="The one in hand" tabindex="0"><EntryDetail v-if="selected" :key="selected.kind + selected.id" :item="selected" :may-write="mayWrite" /><p v-else class="soft">Pick one with a click or the arrow keys. Enter opens the rules of a call.</p></aside>
-    <ComposeCall v-if="composing" @done="composing = false" />
+    <aside
+      aria-label="The one in hand"
+      tabindex="0"
+    >
+      <EntryDetail
+        v-if="selected"
+        :key="selected.kind + selected.id"
+        :item="selected"
+        :may-write="mayWrite"
+      />
+      <p
+        v-else
+        class="soft"
+      >
+        Pick one with a click or the arrow keys. Enter opens the rules of a call.
+      </p>
+    </aside>
+    <ComposeCall
+      v-if="composing"
+      @done="composing = false"
+    />
   </div>
 </template>
 
 <style scoped>
-.playbook { display: grid; grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 300px; height: 100%; }
-header { grid-column: 1 / 3; display: flex; align-items: center; gap: 12px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
-.sentence { font-size: 19px; flex: 1; display: flex; flex-wrap: wrap; column-gap: 0.3em; align-items: baseline; }
-em { font-style: normal; color: var(--soft); } .count { font: 400 14px var(--narrow); }
-.find { display: flex; gap: 6px; align-items: center; } .find input { font: 500 14px var(--text); border: 0; border-bottom: 1.5px solid var(--ink); background: transparent; color: var(--ink); padding: 5px 2px; width: 170px; }
-section { overflow-y: auto; min-height: 0; }
-ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(196px, 1fr)); }
-li { border-right: 1px solid var(--rule); border-bottom: 1px solid var(--rule); }
-li button { all: unset; box-sizing: border-box; display: flex; flex-direction: column; gap: 2px; width: 100%; height: 100%; padding: 8px 12px 10px; cursor: pointer; background: var(--field); border-left: 4px solid transparent; }
-li button:hover { background: var(--pick); } li button:focus-visible { outline: 3px solid var(--accent); outline-offset: -3px; }
-li button[aria-current='true'] { border-left-color: var(--accent); background: var(--pick); }
-b { font: 700 16px/1.2 var(--narrow); margin-top: auto; padding-top: 6px; } small { font: 400 13px/1.3 var(--narrow); color: var(--soft); } small strong { color: var(--ink); }
-aside { border-left: 2px solid var(--ink); background: var(--card); padding: 12px 14px; overflow-y: auto; min-height: 0; }
-.pad { padding: 24px; } .trouble { color: var(--bust); font-weight: 600; padding: 14px 20px; }
+.playbook {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 300px;
+  height: 100%;
+}
+header {
+  grid-column: 1 / 3;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 64px;
+  padding: 6px 16px 6px 20px;
+  background: var(--card);
+  border-bottom: 2px solid var(--ink);
+}
+.sentence {
+  font-size: 19px;
+  flex: 1;
+  display: flex;
+  flex-wrap: wrap;
+  column-gap: 0.3em;
+  align-items: baseline;
+}
+em {
+  font-style: normal;
+  color: var(--soft);
+}
+.count {
+  font: 400 14px var(--narrow);
+}
+.find {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.find input {
+  font: 500 14px var(--text);
+  border: 0;
+  border-bottom: 1.5px solid var(--ink);
+  background: transparent;
+  color: var(--ink);
+  padding: 5px 2px;
+  width: 170px;
+}
+section {
+  overflow-y: auto;
+  min-height: 0;
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(196px, 1fr));
+}
+li {
+  border-right: 1px solid var(--rule);
+  border-bottom: 1px solid var(--rule);
+}
+li button {
+  all: unset;
+  box-sizing: border-box;
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  width: 100%;
+  height: 100%;
+  padding: 8px 12px 10px;
+  cursor: pointer;
+  background: var(--field);
+  border-left: 4px solid transparent;
+}
+li button:hover {
+  background: var(--pick);
+}
+li button:focus-visible {
+  outline: 3px solid var(--accent);
+  outline-offset: -3px;
+}
+li button[aria-current='true'] {
+  border-left-color: var(--accent);
+  background: var(--pick);
+}
+b {
+  font: 700 16px/1.2 var(--narrow);
+  margin-top: auto;
+  padding-top: 6px;
+}
+small {
+  font: 400 13px/1.3 var(--narrow);
+  color: var(--soft);
+}
+small strong {
+  color: var(--ink);
+}
+aside {
+  border-left: 2px solid var(--ink);
+  background: var(--card);
+  padding: 12px 14px;
+  overflow-y: auto;
+  min-height: 0;
+}
+.pad {
+  padding: 24px;
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+  padding: 14px 20px;
+}
 </style>

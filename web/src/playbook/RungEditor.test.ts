@@ -10,16 +10,47 @@ import FormationStrip from './FormationStrip.vue'
 import RungEditor from './RungEditor.vue'
 
 const jobs = [job('weak', 'WS', -5), job('nickel', 'NB', 7)]
-const CALL = { id: 'anvil-fog', name: 'Anvil Fog', revision: 0, digest: '', motion: [], checks: [], layers: [], meantFor: [], points: [], roles: jobs.map((j) => ({ id: j.id, label: j.label, sits: 'cover side', rungs: [{ id: `anvil/${j.id}/base`, layer: 'front', sentence: 'run A gap' }] })) }
+const CALL = {
+  id: 'anvil-fog',
+  name: 'Anvil Fog',
+  revision: 0,
+  digest: '',
+  motion: [],
+  checks: [],
+  layers: [],
+  meantFor: [],
+  points: [],
+  roles: jobs.map((j) => ({
+    id: j.id,
+    label: j.label,
+    sits: 'cover side',
+    rungs: [{ id: `anvil/${j.id}/base`, layer: 'front', sentence: 'run A gap' }],
+  })),
+}
 
 async function editor() {
   localStorage.clear()
   setActivePinia(createPinia())
   const board = useBoard()
   useSession().me = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true }
-  Object.assign(board, { choices: { codes: [], formations: [{ id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [] }] }, callSheet: CALL, callId: 'anvil-fog', board: { phases: [sheet(jobs)], changes: [] } })
-  vi.spyOn(client, 'POST').mockImplementation(((path: string) => Promise.resolve({ data: path.endsWith('/strip') ? [] : { phases: [sheet(jobs)], changes: [] }, response: new Response() })) as never)
-  const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/playbook/call/:id', component: RungEditor }, { path: '/:rest(.*)', component: { template: '<i />' } }] })
+  Object.assign(board, {
+    choices: { codes: [], formations: [{ id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [] }] },
+    callSheet: CALL,
+    callId: 'anvil-fog',
+    board: { phases: [sheet(jobs)], changes: [] },
+  })
+  vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
+    Promise.resolve({
+      data: path.endsWith('/strip') ? [] : { phases: [sheet(jobs)], changes: [] },
+      response: new Response(),
+    })) as never)
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [
+      { path: '/playbook/call/:id', component: RungEditor },
+      { path: '/:rest(.*)', component: { template: '<i />' } },
+    ],
+  })
   await router.push('/playbook/call/anvil-fog')
   const wrapper = mount(RungEditor, { global: { plugins: [router] }, attachTo: document.body })
   await flushPromises()

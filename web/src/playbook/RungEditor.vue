@@ -15,11 +15,15 @@ import FormationStrip from './FormationStrip.vue'
 const board = useBoard()
 const session = useSession()
 const route = useRoute()
-const { callSheet, callId, revision, draft, trying, tryProblem, sheet, selected, snap, choices, problem } = storeToRefs(board)
+const { callSheet, callId, revision, draft, trying, tryProblem, sheet, selected, snap, choices, problem } =
+  storeToRefs(board)
 const saveBar = useTemplateRef('saveBar')
 const rules = useTemplateRef('rules')
 const part = ref('align')
-const PARTS = ['align', 'key', 'reads', 'run', 'pass', 'move', 'show', 'stance', 'technique'].map((id) => ({ id, name: id }))
+const PARTS = ['align', 'key', 'reads', 'run', 'pass', 'move', 'show', 'stance', 'technique'].map((id) => ({
+  id,
+  name: id,
+}))
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 
 onMounted(async () => {
@@ -34,7 +38,9 @@ watch(sheet, (now) => {
 
 const men = computed(() => (sheet.value?.jobs ?? []).map((j) => ({ id: j.id, name: `${j.name} (${j.label})` })))
 const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
-const edits = computed(() => (trying.value && !tryProblem.value ? withEdit(draft.value, trying.value).edits : draft.value.edits))
+const edits = computed(() =>
+  trying.value && !tryProblem.value ? withEdit(draft.value, trying.value).edits : draft.value.edits,
+)
 /** The man's side against the cover side: of two corners the strip follows the one in hand. */
 const onCoverSide = computed(() => job.value?.onCoverSide ?? true)
 const formations = computed(() => choices.value?.formations ?? [])
@@ -46,8 +52,13 @@ function walk(by: number): void {
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (typing(event.target) || saveBar.value?.open || event.ctrlKey || event.metaKey) return
   const act: Record<string, () => void> = {
-    ArrowLeft: () => walk(-1), ArrowRight: () => walk(1), u: board.undo, y: board.redo,
-    a: () => mayWrite.value && rules.value?.add(), w: () => mayWrite.value && rules.value?.add(THIS_WEEK), s: () => board.dirty && mayWrite.value && void saveBar.value?.save(),
+    ArrowLeft: () => walk(-1),
+    ArrowRight: () => walk(1),
+    u: board.undo,
+    y: board.redo,
+    a: () => mayWrite.value && rules.value?.add(),
+    w: () => mayWrite.value && rules.value?.add(THIS_WEEK),
+    s: () => board.dirty && mayWrite.value && void saveBar.value?.save(),
   }
   const found = act[event.key]
   if (!found) return
@@ -61,27 +72,126 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <header>
       <h1 class="sentence">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>·</em> {{ callSheet?.name ?? callId }} <em>· rules of</em>
-        <SnapWord :value="selected ?? ''" label="Man" :options="men" strong @pick="selected = $event" />
-        <em>· the strip shows what gives his</em> <SnapWord :value="part" label="Part" :options="PARTS" @pick="part = $event" />
-        <em>· against</em> <SnapWord :value="snap.formation" label="Formation" :options="formations" @pick="snap.formation = $event" />
+        <SnapWord
+          :value="selected ?? ''"
+          label="Man"
+          :options="men"
+          strong
+          @pick="selected = $event"
+        />
+        <em>· the strip shows what gives his</em>
+        <SnapWord
+          :value="part"
+          label="Part"
+          :options="PARTS"
+          @pick="part = $event"
+        />
+        <em>· against</em>
+        <SnapWord
+          :value="snap.formation"
+          label="Formation"
+          :options="formations"
+          @pick="snap.formation = $event"
+        />
       </h1>
-      <SaveBar v-if="mayWrite" ref="saveBar" />
-      <span class="hint"><span class="key">←</span> <span class="key">→</span> man <span class="key">A</span> add <span class="key">W</span> this week <span class="key">U</span> undo</span>
+      <SaveBar
+        v-if="mayWrite"
+        ref="saveBar"
+      />
+      <span class="hint"
+        ><span class="key">←</span> <span class="key">→</span> man <span class="key">A</span> add
+        <span class="key">W</span> this week <span class="key">U</span> undo</span
+      >
     </header>
-    <section aria-label="His rules" tabindex="0">
-      <p v-if="problem" class="trouble" role="alert">{{ problem.detail }}</p>
-      <p v-if="job" class="now">Against this formation: <b>{{ job.parts.find((p) => p.part === part)?.shown }}</b></p>
-      <RulesPanel ref="rules" :may-write="mayWrite" />
+    <section
+      aria-label="His rules"
+      tabindex="0"
+    >
+      <p
+        v-if="problem"
+        class="trouble"
+        role="alert"
+      >
+        {{ problem.detail }}
+      </p>
+      <p
+        v-if="job"
+        class="now"
+      >
+        Against this formation: <b>{{ job.parts.find((p) => p.part === part)?.shown }}</b>
+      </p>
+      <RulesPanel
+        ref="rules"
+        :may-write="mayWrite"
+      />
     </section>
-    <FormationStrip v-if="callSheet && job" :call="callId" :revision="revision" :edits="edits" :role="job.role" :on-cover-side="onCoverSide" :part="part" :picked="snap.formation" @pick="snap.formation = $event" />
+    <FormationStrip
+      v-if="callSheet && job"
+      :call="callId"
+      :revision="revision"
+      :edits="edits"
+      :role="job.role"
+      :on-cover-side="onCoverSide"
+      :part="part"
+      :picked="snap.formation"
+      @pick="snap.formation = $event"
+    />
   </div>
 </template>
 
 <style scoped>
-.editor { display: grid; grid-template: auto minmax(0, 1fr) / 400px minmax(0, 1fr); height: 100%; }
-header { grid-column: 1 / 3; display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
-.sentence { font-size: 19px; flex: 1; display: flex; flex-wrap: wrap; column-gap: 0.3em; align-items: baseline; } em { font-style: normal; color: var(--soft); } .sentence a { color: inherit; text-decoration-color: var(--rule); text-underline-offset: 4px; }
-.hint { color: var(--soft); font: 400 13px var(--narrow); white-space: nowrap; }
-section { border-right: 2px solid var(--ink); padding: 12px 16px; overflow-y: auto; min-height: 0; background: var(--card); }
-.now { font: 400 14px/1.4 var(--narrow); padding-bottom: 8px; border-bottom: 1.5px solid var(--rule); margin-bottom: 8px; } .trouble { color: var(--bust); font-weight: 600; }
+.editor {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / 400px minmax(0, 1fr);
+  height: 100%;
+}
+header {
+  grid-column: 1 / 3;
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 64px;
+  padding: 6px 16px 6px 20px;
+  background: var(--card);
+  border-bottom: 2px solid var(--ink);
+}
+.sentence {
+  font-size: 19px;
+  flex: 1;
+  display: flex;
+  flex-wrap: wrap;
+  column-gap: 0.3em;
+  align-items: baseline;
+}
+em {
+  font-style: normal;
+  color: var(--soft);
+}
+.sentence a {
+  color: inherit;
+  text-decoration-color: var(--rule);
+  text-underline-offset: 4px;
+}
+.hint {
+  color: var(--soft);
+  font: 400 13px var(--narrow);
+  white-space: nowrap;
+}
+section {
+  border-right: 2px solid var(--ink);
+  padding: 12px 16px;
+  overflow-y: auto;
+  min-height: 0;
+  background: var(--card);
+}
+.now {
+  font: 400 14px/1.4 var(--narrow);
+  padding-bottom: 8px;
+  border-bottom: 1.5px solid var(--rule);
+  margin-bottom: 8px;
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+}
 </style>

@@ -16,32 +16,152 @@ const top = (y: number): number => -Math.min(y, deepest.value - 1.6)
 </script>
 
 <template>
-  <svg :viewBox="box" class="sketch" role="img" :aria-label="label">
-    <line :x1="left" :x2="right" y1="0" y2="0" class="line" />
-    <g v-for="(o, i) in sketch.offence" :key="`o${i}`">
-      <rect v-if="o.kind === 'centre'" :x="o.x - 0.55" :y="-o.y - 0.55" width="1.1" height="1.1" class="offence" />
-      <circle v-else :cx="o.x" :cy="-o.y" r="0.6" class="offence" />
+  <svg
+    :viewBox="box"
+    class="sketch"
+    role="img"
+    :aria-label="label"
+  >
+    <line
+      :x1="left"
+      :x2="right"
+      y1="0"
+      y2="0"
+      class="line"
+    />
+    <g
+      v-for="(o, i) in sketch.offence"
+      :key="`o${i}`"
+    >
+      <rect
+        v-if="o.kind === 'centre'"
+        :x="o.x - 0.55"
+        :y="-o.y - 0.55"
+        width="1.1"
+        height="1.1"
+        class="offence"
+      />
+      <circle
+        v-else
+        :cx="o.x"
+        :cy="-o.y"
+        r="0.6"
+        class="offence"
+      />
     </g>
-    <g v-for="(d, i) in sketch.defence" :key="`d${i}`">
-      <circle v-if="isMan(d.x, d.y)" :cx="d.x" :cy="top(d.y)" r="2.1" class="in-hand" />
-      <text v-if="!forms || isMan(d.x, d.y)" :x="d.x" :y="top(d.y) + 0.85" :class="['defender', d.kind, { large: forms }]">{{ d.label }}</text>
-      <g v-else :transform="`translate(${d.x} ${top(d.y)})`" :class="['form', d.kind]">
-        <rect v-if="d.kind === 'rush'" x="-0.75" y="-0.5" width="1.5" height="1" />
-        <path v-else-if="d.kind === 'under'" d="M-0.8 -0.6H0.8L0 0.85Z" />
-        <circle v-else-if="d.kind === 'deep'" r="0.7" class="ring" />
-        <g v-else-if="d.kind === 'man'"><circle r="0.85" class="ring" /><circle r="0.35" /></g>
-        <rect v-else x="-0.5" y="-0.5" width="1" height="1" class="ring" />
+    <g
+      v-for="(d, i) in sketch.defence"
+      :key="`d${i}`"
+    >
+      <circle
+        v-if="isMan(d.x, d.y)"
+        :cx="d.x"
+        :cy="top(d.y)"
+        r="2.1"
+        class="in-hand"
+      />
+      <text
+        v-if="!forms || isMan(d.x, d.y)"
+        :x="d.x"
+        :y="top(d.y) + 0.85"
+        :class="['defender', d.kind, { large: forms }]"
+      >
+        {{ d.label }}
+      </text>
+      <g
+        v-else
+        :transform="`translate(${d.x} ${top(d.y)})`"
+        :class="['form', d.kind]"
+      >
+        <rect
+          v-if="d.kind === 'rush'"
+          x="-0.75"
+          y="-0.5"
+          width="1.5"
+          height="1"
+        />
+        <path
+          v-else-if="d.kind === 'under'"
+          d="M-0.8 -0.6H0.8L0 0.85Z"
+        />
+        <circle
+          v-else-if="d.kind === 'deep'"
+          r="0.7"
+          class="ring"
+        />
+        <g v-else-if="d.kind === 'man'">
+          <circle
+            r="0.85"
+            class="ring"
+          />
+          <circle r="0.35" />
+        </g>
+        <rect
+          v-else
+          x="-0.5"
+          y="-0.5"
+          width="1"
+          height="1"
+          class="ring"
+        />
       </g>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.sketch { display: block; width: 100%; height: auto; aspect-ratio: 3 / 2; }
-.line { stroke: var(--ink); stroke-width: 0.14; }
-.offence { fill: none; stroke: var(--ink); stroke-width: 0.18; }
-.defender { font: 700 2.35px var(--narrow); text-anchor: middle; fill: var(--ink); } .large { font-size: 3.2px; }
-.rush { fill: var(--rush); } .under { fill: var(--under); } .deep { fill: var(--deep); } .man { fill: var(--man); }
-.form .ring { fill: none; stroke-width: 0.3; } .deep .ring { stroke: var(--deep); } .man .ring { stroke: var(--man); } .none .ring { stroke: var(--ink); }
-.in-hand { fill: var(--accent); fill-opacity: 0.5; stroke: var(--ink); stroke-width: 0.2; }
+.sketch {
+  display: block;
+  width: 100%;
+  height: auto;
+  aspect-ratio: 3 / 2;
+}
+.line {
+  stroke: var(--ink);
+  stroke-width: 0.14;
+}
+.offence {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 0.18;
+}
+.defender {
+  font: 700 2.35px var(--narrow);
+  text-anchor: middle;
+  fill: var(--ink);
+}
+.large {
+  font-size: 3.2px;
+}
+.rush {
+  fill: var(--rush);
+}
+.under {
+  fill: var(--under);
+}
+.deep {
+  fill: var(--deep);
+}
+.man {
+  fill: var(--man);
+}
+.form .ring {
+  fill: none;
+  stroke-width: 0.3;
+}
+.deep .ring {
+  stroke: var(--deep);
+}
+.man .ring {
+  stroke: var(--man);
+}
+.none .ring {
+  stroke: var(--ink);
+}
+.in-hand {
+  fill: var(--accent);
+  fill-opacity: 0.5;
+  stroke: var(--ink);
+  stroke-width: 0.2;
+}
 </style>

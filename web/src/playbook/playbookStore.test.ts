@@ -3,7 +3,17 @@ import type { PlaybookItem } from '../api/types'
 import { shown } from './playbookStore'
 
 const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
-  kind: 'call', id: 'anvil-fog', name: 'Anvil Fog', summary: 'anvil + fog', revision: 0, install: 'CATALOGUE', published: true, retired: false, version: -1, sketch: { offence: [], defence: [] }, ...over,
+  kind: 'call',
+  id: 'anvil-fog',
+  name: 'Anvil Fog',
+  summary: 'anvil + fog',
+  revision: 0,
+  install: 'CATALOGUE',
+  published: true,
+  retired: false,
+  version: -1,
+  sketch: { offence: [], defence: [] },
+  ...over,
 })
 const ITEMS = [
   item({}),
@@ -12,7 +22,8 @@ const ITEMS = [
   item({ id: 'old', name: 'Old one', retired: true }),
   item({ kind: 'front', id: 'anvil', name: 'Anvil' }),
 ]
-const ids = (standing: string, find = '', kind = 'call'): string[] => shown(ITEMS, kind, standing, find).map((i) => i.id)
+const ids = (standing: string, find = '', kind = 'call'): string[] =>
+  shown(ITEMS, kind, standing, find).map((i) => i.id)
 
 describe('what a playbook list shows', () => {
   it('keeps kinds apart and retired ones out', () => {

@@ -59,16 +59,28 @@ export const usePlaybook = defineStore('playbook', () => {
     }
   }
   /** Says what the programme does with a document; refused when somebody changed it meanwhile. */
-  async function stand(item: PlaybookItem, change: Partial<{ install: Install; published: boolean; retired: boolean }>): Promise<void> {
-    const body = { version: item.version, install: item.install as Install, published: item.published, retired: item.retired, ...change }
+  async function stand(
+    item: PlaybookItem,
+    change: Partial<{ install: Install; published: boolean; retired: boolean }>,
+  ): Promise<void> {
+    const body = {
+      version: item.version,
+      install: item.install as Install,
+      published: item.published,
+      retired: item.retired,
+      ...change,
+    }
     try {
-      await answer(client.PUT('/api/playbook/{kind}/{id}/standing', { params: { path: { kind: item.kind, id: item.id } }, body }))
+      await answer(
+        client.PUT('/api/playbook/{kind}/{id}/standing', { params: { path: { kind: item.kind, id: item.id } }, body }),
+      )
       await load()
     } catch (error) {
       problem.value = problemOf(error)
     }
   }
-  const history = (item: PlaybookItem): Promise<RevisionItem[]> => answer(client.GET('/api/playbook/{kind}/{id}/history', { params: { path: { kind: item.kind, id: item.id } } }))
+  const history = (item: PlaybookItem): Promise<RevisionItem[]> =>
+    answer(client.GET('/api/playbook/{kind}/{id}/history', { params: { path: { kind: item.kind, id: item.id } } }))
 
   async function compose(name: string, layers: string[]): Promise<string> {
     const made = await answer(client.POST('/api/calls/composed', { body: { name, layers } }))
@@ -76,7 +88,9 @@ export const usePlaybook = defineStore('playbook', () => {
     return made.id
   }
   async function duplicate(item: PlaybookItem, name: string): Promise<string> {
-    const made = await answer(client.POST('/api/calls', { body: { name, from: item.id, fromRevision: item.revision, edits: [] } }))
+    const made = await answer(
+      client.POST('/api/calls', { body: { name, from: item.id, fromRevision: item.revision, edits: [] } }),
+    )
     await load()
     return made.id
   }
@@ -84,5 +98,22 @@ export const usePlaybook = defineStore('playbook', () => {
     await answer(client.POST('/api/playbook/layers', { body: { call: call.id, revision: call.revision, layer, name } }))
     await load()
   }
-  return { items, kind, standing, find, selectedId, loading, problem, list, selected, of, load, stand, history, compose, duplicate, lift }
+  return {
+    items,
+    kind,
+    standing,
+    find,
+    selectedId,
+    loading,
+    problem,
+    list,
+    selected,
+    of,
+    load,
+    stand,
+    history,
+    compose,
+    duplicate,
+    lift,
+  }
 })

@@ -10,7 +10,19 @@
 </template>
 
 <style scoped>
-nav { display: flex; gap: 18px; flex: 1; }
-a { font: 600 19px/1.4 var(--serif); color: var(--soft); text-decoration: none; border-bottom: 3px solid transparent; }
-a.router-link-exact-active { color: var(--ink); border-bottom-color: var(--accent); }
+nav {
+  display: flex;
+  gap: 18px;
+  flex: 1;
+}
+a {
+  font: 600 19px/1.4 var(--serif);
+  color: var(--soft);
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+}
+a.router-link-exact-active {
+  color: var(--ink);
+  border-bottom-color: var(--accent);
+}
 </style>

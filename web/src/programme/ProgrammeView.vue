@@ -27,7 +27,11 @@ async function load(): Promise<void> {
 onMounted(load)
 async function choose(): Promise<void> {
   try {
-    const choices = Object.fromEntries(sheet.value!.settings.filter((s) => chosen.value[s.id] !== s.choices[0]!.id).map((s) => [s.id, chosen.value[s.id]!]))
+    const choices = Object.fromEntries(
+      sheet
+        .value!.settings.filter((s) => chosen.value[s.id] !== s.choices[0]!.id)
+        .map((s) => [s.id, chosen.value[s.id]!]),
+    )
     take(await answer(client.PUT('/api/conventions', { body: { base: sheet.value!.base, choices } })))
     said.value = 'In force everywhere now.'
     trouble.value = ''
@@ -42,27 +46,135 @@ async function choose(): Promise<void> {
   <div class="programme">
     <header>
       <HouseTabs />
-      <span v-if="said && !changed.length" class="sound" role="status">{{ said }}</span>
-      <button type="button" class="button main" :disabled="!changed.length" @click="choose">{{ changed.length ? `Put ${changed.length} in force` : 'Nothing changed' }}</button>
+      <span
+        v-if="said && !changed.length"
+        class="sound"
+        role="status"
+        >{{ said }}</span
+      >
+      <button
+        type="button"
+        class="button main"
+        :disabled="!changed.length"
+        @click="choose"
+      >
+        {{ changed.length ? `Put ${changed.length} in force` : 'Nothing changed' }}
+      </button>
     </header>
-    <section aria-label="Settings" tabindex="0">
-      <p v-if="trouble" class="trouble" role="alert">{{ trouble }} <button type="button" class="link" @click="load">Load them anew</button></p>
-      <p v-if="sheet" class="soft lead">Where practitioners differ, what we teach. Landmark set in force: {{ sheet.landmarks }}.<template v-if="sheet.chosenBy"> Last chosen by {{ sheet.chosenBy }}, {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template> The first of each is the default. Calls, findings, cards and film are answered by what is in force.</p>
-      <fieldset v-for="s in sheet?.settings ?? []" :key="s.id" :class="{ changed: chosen[s.id] !== s.chosen }">
+    <section
+      aria-label="Settings"
+      tabindex="0"
+    >
+      <p
+        v-if="trouble"
+        class="trouble"
+        role="alert"
+      >
+        {{ trouble }}
+        <button
+          type="button"
+          class="link"
+          @click="load"
+        >
+          Load them anew
+        </button>
+      </p>
+      <p
+        v-if="sheet"
+        class="soft lead"
+      >
+        Where practitioners differ, what we teach. Landmark set in force: {{ sheet.landmarks }}.<template
+          v-if="sheet.chosenBy"
+        >
+          Last chosen by {{ sheet.chosenBy }}, {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template
+        >
+        The first of each is the default. Calls, findings, cards and film are answered by what is in force.
+      </p>
+      <fieldset
+        v-for="s in sheet?.settings ?? []"
+        :key="s.id"
+        :class="{ changed: chosen[s.id] !== s.chosen }"
+      >
         <legend>{{ s.title }}</legend>
         <p class="soft">{{ s.why }}</p>
-        <label v-for="c in s.choices" :key="c.id"><input v-model="chosen[s.id]" type="radio" :name="s.id" :value="c.id"> {{ c.words }}</label>
+        <label
+          v-for="c in s.choices"
+          :key="c.id"
+          ><input
+            v-model="chosen[s.id]"
+            type="radio"
+            :name="s.id"
+            :value="c.id"
+          />
+          {{ c.words }}</label
+        >
       </fieldset>
     </section>
   </div>
 </template>
 
 <style scoped>
-.programme { display: grid; grid-template-rows: auto minmax(0, 1fr); height: 100%; }
-header { display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 6px 16px 6px 20px; background: var(--card); border-bottom: 2px solid var(--ink); }
-.sound { color: var(--sound); font-weight: 600; }
-section { overflow-y: auto; padding: 12px 20px 24px; display: grid; grid-template-columns: repeat(auto-fill, minmax(350px, 1fr)); gap: 0 28px; align-content: start; }
-.lead, .trouble { grid-column: 1 / -1; padding-bottom: 10px; } .trouble { color: var(--bust); font-weight: 600; }
-fieldset { border: 0; border-top: 1.5px solid var(--rule); border-left: 4px solid transparent; padding: 8px 0 14px 10px; margin: 0; } fieldset.changed { border-left-color: var(--accent); }
-legend { font: 700 16px/1.2 var(--narrow); padding: 0 8px 0 0; } fieldset p { font-size: 13px; padding-bottom: 4px; } label { display: block; font-size: 14px; padding: 2px 0; cursor: pointer; } input { accent-color: var(--ink); margin-right: 6px; }
+.programme {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  height: 100%;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 64px;
+  padding: 6px 16px 6px 20px;
+  background: var(--card);
+  border-bottom: 2px solid var(--ink);
+}
+.sound {
+  color: var(--sound);
+  font-weight: 600;
+}
+section {
+  overflow-y: auto;
+  padding: 12px 20px 24px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(350px, 1fr));
+  gap: 0 28px;
+  align-content: start;
+}
+.lead,
+.trouble {
+  grid-column: 1 / -1;
+  padding-bottom: 10px;
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+}
+fieldset {
+  border: 0;
+  border-top: 1.5px solid var(--rule);
+  border-left: 4px solid transparent;
+  padding: 8px 0 14px 10px;
+  margin: 0;
+}
+fieldset.changed {
+  border-left-color: var(--accent);
+}
+legend {
+  font: 700 16px/1.2 var(--narrow);
+  padding: 0 8px 0 0;
+}
+fieldset p {
+  font-size: 13px;
+  padding-bottom: 4px;
+}
+label {
+  display: block;
+  font-size: 14px;
+  padding: 2px 0;
+  cursor: pointer;
+}
+input {
+  accent-color: var(--ink);
+  margin-right: 6px;
+}
 </style>

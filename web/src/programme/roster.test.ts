@@ -1,10 +1,29 @@
 import { describe, expect, it } from 'vitest'
 import type { RosterSheet } from '../api/types'
-import { fittedMen, freshId, lineOf, listed, measured, men, notOnChart, pairChoice, pairChoices, saidMen, setPair } from './roster'
+import {
+  fittedMen,
+  freshId,
+  lineOf,
+  listed,
+  measured,
+  men,
+  notOnChart,
+  pairChoice,
+  pairChoices,
+  saidMen,
+  setPair,
+} from './roster'
 
 const sheet = (): RosterSheet => ({
-  players: [{ id: 'a', number: 90, name: 'Tolley', body: 'T', weight: 236, shuttle: 4.8 }, { id: 'man-3', number: 4, name: 'Vickery', body: 'DB' }],
-  chart: [{ role: 'tackle', personnel: [], players: ['a'] }, { role: 'tackle', personnel: ['22'], players: ['man-3'] }], staying: [],
+  players: [
+    { id: 'a', number: 90, name: 'Tolley', body: 'T', weight: 236, shuttle: 4.8 },
+    { id: 'man-3', number: 4, name: 'Vickery', body: 'DB' },
+  ],
+  chart: [
+    { role: 'tackle', personnel: [], players: ['a'] },
+    { role: 'tackle', personnel: ['22'], players: ['man-3'] },
+  ],
+  staying: [],
 })
 
 describe('roster', () => {
@@ -13,7 +32,11 @@ describe('roster', () => {
   })
   it('keeps the general line apart from the one against special personnel', () => {
     const s = sheet()
-    expect([listed(s, 'tackle', false), listed(s, 'tackle', true), listed(s, 'nose', false)]).toEqual([['a'], ['man-3'], []])
+    expect([listed(s, 'tackle', false), listed(s, 'tackle', true), listed(s, 'nose', false)]).toEqual([
+      ['a'],
+      ['man-3'],
+      [],
+    ])
     lineOf(s, 'nose', false).players.push('a')
     expect(listed(s, 'nose', false)).toEqual(['a'])
     expect(s.chart).toHaveLength(3)
@@ -38,9 +61,20 @@ describe('roster', () => {
     setPair(s, 'end-call', 'end-call|end-away')
     expect(pairChoice(s, 'nose')).toBe('tackle|nose')
     setPair(s, 'tackle', 'nose|tackle')
-    expect(s.staying).toEqual([{ right: 'end-call', left: 'end-away' }, { right: 'nose', left: 'tackle' }])
+    expect(s.staying).toEqual([
+      { right: 'end-call', left: 'end-away' },
+      { right: 'nose', left: 'tackle' },
+    ])
     setPair(s, 'tackle', '')
     expect(s.staying).toHaveLength(1)
-    expect(pairChoices([{ right: 'corner', left: 'corner' }, { right: 'mike', left: 'will' }], 'mike').map((c) => c.words)).toEqual(['stay: he right, will left', 'stay: he left, will right'])
+    expect(
+      pairChoices(
+        [
+          { right: 'corner', left: 'corner' },
+          { right: 'mike', left: 'will' },
+        ],
+        'mike',
+      ).map((c) => c.words),
+    ).toEqual(['stay: he right, will left', 'stay: he left, will right'])
   })
 })

@@ -13,21 +13,38 @@ const player = (sheet: RosterSheet, id: string): PlayerRow | undefined => sheet.
 
 /** Men as a coach writes them: numbers, with the name where two wear one. */
 export function saidMen(sheet: RosterSheet, ids: string[]): string {
-  return ids.map((id) => player(sheet, id)).filter((p) => p !== undefined).map((p) => (sheet.players.filter((o) => o.number === p.number).length > 1 ? p.name : String(p.number))).join(', ')
+  return ids
+    .map((id) => player(sheet, id))
+    .filter((p) => p !== undefined)
+    .map((p) => (sheet.players.filter((o) => o.number === p.number).length > 1 ? p.name : String(p.number)))
+    .join(', ')
 }
 
 /** The same men with size and quickness, to set beside the slot. */
 export function fittedMen(sheet: RosterSheet, ids: string[]): string {
-  return ids.map((id) => player(sheet, id)).filter((p) => p !== undefined).map((p) => [`${p.number} ${p.name}`, measured(p)].filter(Boolean).join(' ')).join(' · ')
+  return ids
+    .map((id) => player(sheet, id))
+    .filter((p) => p !== undefined)
+    .map((p) => [`${p.number} ${p.name}`, measured(p)].filter(Boolean).join(' '))
+    .join(' · ')
 }
 
 /** Reads numbers or names, separated by commas or blanks between numbers; says what it cannot find or tell apart. */
 export function men(sheet: RosterSheet, words: string): { players: string[]; trouble: string } {
   const players: string[] = []
-  for (const word of words.split(/,|(?<=\d)\s+(?=\d)/).map((w) => w.trim()).filter(Boolean)) {
-    const found = sheet.players.filter((p) => String(p.number) === word || p.name.toLowerCase() === word.toLowerCase() || `${p.number} ${p.name}`.toLowerCase() === word.toLowerCase())
+  for (const word of words
+    .split(/,|(?<=\d)\s+(?=\d)/)
+    .map((w) => w.trim())
+    .filter(Boolean)) {
+    const found = sheet.players.filter(
+      (p) =>
+        String(p.number) === word ||
+        p.name.toLowerCase() === word.toLowerCase() ||
+        `${p.number} ${p.name}`.toLowerCase() === word.toLowerCase(),
+    )
     if (found.length === 0) return { players, trouble: `nobody is ${word}; write a number or a name of the squad` }
-    if (found.length > 1) return { players, trouble: `${word} is ${found.map((p) => p.name).join(' and ')}; write the name` }
+    if (found.length > 1)
+      return { players, trouble: `${word} is ${found.map((p) => p.name).join(' and ')}; write the name` }
     if (!players.includes(found[0]!.id)) players.push(found[0]!.id)
   }
   return { players, trouble: '' }
@@ -40,7 +57,8 @@ export function freshId(sheet: RosterSheet): string {
   return `man-${n}`
 }
 
-const isFor = (line: LineRow, role: string, special: boolean): boolean => line.role === role && line.personnel.length > 0 === special
+const isFor = (line: LineRow, role: string, special: boolean): boolean =>
+  line.role === role && line.personnel.length > 0 === special
 
 /** Who is listed for a role: in general, or against special personnel. */
 export function listed(sheet: RosterSheet, role: string, special: boolean): string[] {
@@ -68,9 +86,16 @@ const said = (role: string): string => role.replaceAll('-', ' ')
 
 /** How a pair that starts with this role may stay; sides as the offence sees them. */
 export function pairChoices(pairs: PairRow[], role: string): { value: string; words: string }[] {
-  return pairs.filter((p) => p.right === role).flatMap((p) => p.left === p.right
-    ? [{ value: `${p.right}|${p.left}`, words: 'stay: first right, second left' }]
-    : [{ value: `${p.right}|${p.left}`, words: `stay: he right, ${said(p.left)} left` }, { value: `${p.left}|${p.right}`, words: `stay: he left, ${said(p.left)} right` }])
+  return pairs
+    .filter((p) => p.right === role)
+    .flatMap((p) =>
+      p.left === p.right
+        ? [{ value: `${p.right}|${p.left}`, words: 'stay: first right, second left' }]
+        : [
+            { value: `${p.right}|${p.left}`, words: `stay: he right, ${said(p.left)} left` },
+            { value: `${p.left}|${p.right}`, words: `stay: he left, ${said(p.left)} right` },
+          ],
+    )
 }
 
 export function pairChoice(sheet: RosterSheet, role: string): string {

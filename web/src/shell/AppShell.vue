@@ -10,7 +10,10 @@ const session = useSession()
 const themeName = useStorage<ThemeName>('mensch.theme', 'day')
 watchEffect(() => (document.documentElement.dataset.theme = themeName.value))
 const wasIn = ref(false)
-watch(() => session.me, (me) => (wasIn.value = wasIn.value || !!me))
+watch(
+  () => session.me,
+  (me) => (wasIn.value = wasIn.value || !!me),
+)
 onMounted(() => session.load())
 function turnPaper(): void {
   themeName.value = themeName.value === 'day' ? 'night' : 'day'
@@ -23,36 +26,116 @@ function turnPaper(): void {
       <nav aria-label="Views">
         <b>Mensch</b>
         <RouterLink to="/board">Board</RouterLink>
-        <RouterLink to="/playbook" :class="{ on: $route.path.startsWith('/playbook') }">Playbook</RouterLink>
+        <RouterLink
+          to="/playbook"
+          :class="{ on: $route.path.startsWith('/playbook') }"
+          >Playbook</RouterLink
+        >
         <RouterLink to="/plan">Plan</RouterLink>
         <template v-if="session.me?.mayWrite">
-          <RouterLink to="/film" :class="{ on: $route.path.startsWith('/film') }">Film</RouterLink>
+          <RouterLink
+            to="/film"
+            :class="{ on: $route.path.startsWith('/film') }"
+            >Film</RouterLink
+          >
           <RouterLink to="/grades">Grades</RouterLink>
-          <RouterLink to="/programme" :class="{ on: $route.path.startsWith('/programme') }">House</RouterLink>
+          <RouterLink
+            to="/programme"
+            :class="{ on: $route.path.startsWith('/programme') }"
+            >House</RouterLink
+          >
         </template>
         <span class="foot">
-          <button v-if="session.me" type="button" @click="turnPaper">{{ themeName === 'day' ? 'Night' : 'Day' }}</button>
-          <button v-if="session.me" type="button" :title="`Signed in: ${session.me.displayName}`" @click="session.signOut()">Sign out</button>
+          <button
+            v-if="session.me"
+            type="button"
+            @click="turnPaper"
+          >
+            {{ themeName === 'day' ? 'Night' : 'Day' }}
+          </button>
+          <button
+            v-if="session.me"
+            type="button"
+            :title="`Signed in: ${session.me.displayName}`"
+            @click="session.signOut()"
+          >
+            Sign out
+          </button>
           <span v-if="session.me">? keys</span>
         </span>
       </nav>
       <main>
-        <div v-if="session.asked && !session.me" class="over"><SignIn /></div>
-        <RouterView v-if="session.me || wasIn" v-show="session.me" />
+        <div
+          v-if="session.asked && !session.me"
+          class="over"
+        >
+          <SignIn />
+        </div>
+        <RouterView
+          v-if="session.me || wasIn"
+          v-show="session.me"
+        />
       </main>
     </div>
   </ConfigProvider>
 </template>
 
 <style scoped>
-.shell { display: grid; grid-template-columns: 72px 1fr; height: 100%; }
-nav { background: #1c2426; color: #d9d5c8; display: flex; flex-direction: column; padding: 14px 0 10px; }
-nav b { font: 700 19px/1 var(--narrow); color: #fff; text-align: center; margin-bottom: 16px; }
-nav a { font: 600 14px/1 var(--narrow); padding: 12px 0 12px 12px; border-left: 4px solid transparent; color: inherit; text-decoration: none; }
-nav a.router-link-active, nav a.on { color: #1c2426; background: #f6f3ea; border-color: #e0a526; }
-.foot { margin-top: auto; display: grid; gap: 10px; padding-left: 12px; font: 400 13px/1 var(--narrow); color: #b9bfbb; }
-.foot button { all: unset; cursor: pointer; }
-.foot button:focus-visible { outline: 3px solid #e0a526; }
-.over { position: absolute; inset: 0; background: var(--paper); z-index: 5; }
-main { min-width: 0; min-height: 0; position: relative; }
+.shell {
+  display: grid;
+  grid-template-columns: 72px 1fr;
+  height: 100%;
+}
+nav {
+  background: #1c2426;
+  color: #d9d5c8;
+  display: flex;
+  flex-direction: column;
+  padding: 14px 0 10px;
+}
+nav b {
+  font: 700 19px/1 var(--narrow);
+  color: #fff;
+  text-align: center;
+  margin-bottom: 16px;
+}
+nav a {
+  font: 600 14px/1 var(--narrow);
+  padding: 12px 0 12px 12px;
+  border-left: 4px solid transparent;
+  color: inherit;
+  text-decoration: none;
+}
+nav a.router-link-active,
+nav a.on {
+  color: #1c2426;
+  background: #f6f3ea;
+  border-color: #e0a526;
+}
+.foot {
+  margin-top: auto;
+  display: grid;
+  gap: 10px;
+  padding-left: 12px;
+  font: 400 13px/1 var(--narrow);
+  color: #b9bfbb;
+}
+.foot button {
+  all: unset;
+  cursor: pointer;
+}
+.foot button:focus-visible {
+  outline: 3px solid #e0a526;
+}
+.over {
+  position: absolute;
+  inset: 0;
+  background: var(--paper);
+  z-index: 5;
+}
+main {
+  min-width: 0;
+  min-height: 0;
+  position: relative;
+}
 </style>

@@ -9,7 +9,10 @@ export interface Action {
 }
 
 /** Whether a key press is an action's shortcut; modifiers must agree. */
-export function matches(shortcut: string, event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey'>): boolean {
+export function matches(
+  shortcut: string,
+  event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey'>,
+): boolean {
   const words = shortcut.split('+')
   const key = words[words.length - 1] ?? ''
   const ctrl = words.includes('Ctrl')
@@ -20,5 +23,8 @@ export function matches(shortcut: string, event: Pick<KeyboardEvent, 'key' | 'sh
 
 /** Text fields and selects keep their own keys. */
 export function typing(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  )
 }

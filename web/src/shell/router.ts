@@ -8,7 +8,11 @@ export const router = createRouter({
     { path: '/playbook', component: () => import('../playbook/PlaybookView.vue'), meta: { title: 'Playbook' } },
     { path: '/playbook/call/:id', component: () => import('../playbook/RungEditor.vue'), meta: { title: 'Rules' } },
     { path: '/playbook/compare', component: () => import('../playbook/CompareView.vue'), meta: { title: 'Compare' } },
-    { path: '/playbook/card/:id', component: () => import('../playbook/InstallCard.vue'), meta: { title: 'Install card' } },
+    {
+      path: '/playbook/card/:id',
+      component: () => import('../playbook/InstallCard.vue'),
+      meta: { title: 'Install card' },
+    },
     { path: '/plan', component: () => import('../plan/PlanView.vue'), meta: { title: 'Plan audit' } },
     { path: '/programme', component: () => import('../programme/ProgrammeView.vue'), meta: { title: 'Programme' } },
     { path: '/programme/roster', component: () => import('../programme/RosterView.vue'), meta: { title: 'Roster' } },
@@ -18,5 +22,5 @@ export const router = createRouter({
   ],
 })
 router.afterEach((to) => {
-  document.title = `${String(to.meta.title ?? 'Mensch')} · Mensch`
+  document.title = `${typeof to.meta.title === 'string' ? to.meta.title : 'Nothing here'} · Mensch`
 })

@@ -11,9 +11,20 @@ export function themeOf(name: ThemeName): ConfigProviderProps['theme'] {
   return {
     algorithm: name === 'day' ? theme.defaultAlgorithm : theme.darkAlgorithm,
     token: {
-      colorPrimary: c.ink, colorText: c.ink, colorTextPlaceholder: c.soft, colorBgBase: c.card, colorBorder: c.rule, colorLink: c.ink,
-      borderRadius: 3, controlOutlineWidth: 0, boxShadow: 'none', boxShadowSecondary: `0 0 0 1.5px ${c.ink}`,
-      fontFamily: "'Archivo', sans-serif", fontSize: 14, motionDurationMid: '0.1s', motionDurationSlow: '0.1s',
+      colorPrimary: c.ink,
+      colorText: c.ink,
+      colorTextPlaceholder: c.soft,
+      colorBgBase: c.card,
+      colorBorder: c.rule,
+      colorLink: c.ink,
+      borderRadius: 3,
+      controlOutlineWidth: 0,
+      boxShadow: 'none',
+      boxShadowSecondary: `0 0 0 1.5px ${c.ink}`,
+      fontFamily: "'Archivo', sans-serif",
+      fontSize: 14,
+      motionDurationMid: '0.1s',
+      motionDurationSlow: '0.1s',
     },
   }
 }

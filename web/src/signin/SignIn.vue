@@ -24,19 +24,69 @@ async function submit(): Promise<void> {
 </script>
 
 <template>
-  <form class="signin" @submit.prevent="submit">
+  <form
+    class="signin"
+    @submit.prevent="submit"
+  >
     <h1 class="sentence">Sign in to your programme.</h1>
-    <label>Name <input v-model="username" name="username" autocomplete="username" autofocus required /></label>
-    <label>Password <input v-model="password" name="password" type="password" autocomplete="current-password" required /></label>
-    <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
-    <button class="button main" :disabled="busy">{{ busy ? 'Signing in' : 'Sign in' }}</button>
+    <label
+      >Name
+      <input
+        v-model="username"
+        name="username"
+        autocomplete="username"
+        autofocus
+        required
+    /></label>
+    <label
+      >Password
+      <input
+        v-model="password"
+        name="password"
+        type="password"
+        autocomplete="current-password"
+        required
+    /></label>
+    <p
+      v-if="fault"
+      class="fault"
+      role="alert"
+    >
+      {{ fault }}
+    </p>
+    <button
+      class="button main"
+      :disabled="busy"
+    >
+      {{ busy ? 'Signing in' : 'Sign in' }}
+    </button>
     <p class="soft">The start command printed the demo sign-in. What you had typed before is still here.</p>
   </form>
 </template>
 
 <style scoped>
-.signin { max-width: 380px; margin: 14vh auto 0; display: grid; gap: 14px; padding: 0 20px; }
-label { display: grid; gap: 4px; font-weight: 600; }
-input { font: 400 16px/1.2 var(--text); padding: 9px 10px; border: 1.5px solid var(--ink); border-radius: 3px; background: var(--card); color: var(--ink); }
-.fault { color: var(--bust); font-weight: 600; }
+.signin {
+  max-width: 380px;
+  margin: 14vh auto 0;
+  display: grid;
+  gap: 14px;
+  padding: 0 20px;
+}
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+input {
+  font: 400 16px/1.2 var(--text);
+  padding: 9px 10px;
+  border: 1.5px solid var(--ink);
+  border-radius: 3px;
+  background: var(--card);
+  color: var(--ink);
+}
+.fault {
+  color: var(--bust);
+  font-weight: 600;
+}
 </style>

@@ -2,26 +2,82 @@ import type { FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types
 
 /** Small made-up answers of the server for component tests. */
 export function part(name: string, shown: string, rung = `anvil/x/${name}`, facts: string[] = []): PartRow {
-  return { part: name, given: 'value', words: shown, shown, because: [{ rung, layer: 'front', sentence: `${name} ${shown}`, facts }] }
+  return {
+    part: name,
+    given: 'value',
+    words: shown,
+    shown,
+    because: [{ rung, layer: 'front', sentence: `${name} ${shown}`, facts }],
+  }
 }
 const NAMES = ['show', 'align', 'stance', 'key', 'move', 'reads', 'run', 'pass', 'technique']
 export function job(id: string, label: string, x: number, over: Record<string, PartRow> = {}): JobRow {
   const parts = NAMES.map((n) => over[n] ?? part(n, n === 'show' || n === 'move' ? 'none' : `${n} of ${id}`))
-  return { id, name: id.replaceAll('-', ' '), role: id, label, body: 'DB', side: x < 0 ? 'left' : 'right', onCoverSide: x >= 0, kind: 'deep', feet: { x, y: 7 }, force: false, from: [], reads: [], points: [], parts }
+  return {
+    id,
+    name: id.replaceAll('-', ' '),
+    role: id,
+    label,
+    body: 'DB',
+    side: x < 0 ? 'left' : 'right',
+    onCoverSide: x >= 0,
+    kind: 'deep',
+    feet: { x, y: 7 },
+    force: false,
+    from: [],
+    reads: [],
+    points: [],
+    parts,
+  }
 }
 export function finding(severity: string, title: string, who: string[] = []): FindingRow {
   return { check: 'gaps', severity, where: { x: 0, y: 1 }, who, title, reason: 'because' }
 }
 export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
   return {
-    notation: '', facts: [], movedIn: [], offence: [], jobs, findings, areas: [], cones: [], box: '6 in the box',
-    gaps: [{ words: 'A gap left', letter: 'A', side: 'left', at: { x: -0.7, y: 0 }, owners: ['nose'], labels: ['N'], state: 'owned' }, { words: 'A gap right', letter: 'A', side: 'right', at: { x: 0.7, y: 0 }, owners: [], labels: [], state: 'open' }],
-    edges: [{ side: 'left', at: { x: -5, y: 2 }, forces: [] }], eligibles: [{ man: 'TE', number: '#2 right', byMan: [], byZone: [] }],
+    notation: '',
+    facts: [],
+    movedIn: [],
+    offence: [],
+    jobs,
+    findings,
+    areas: [],
+    cones: [],
+    box: '6 in the box',
+    gaps: [
+      {
+        words: 'A gap left',
+        letter: 'A',
+        side: 'left',
+        at: { x: -0.7, y: 0 },
+        owners: ['nose'],
+        labels: ['N'],
+        state: 'owned',
+      },
+      { words: 'A gap right', letter: 'A', side: 'right', at: { x: 0.7, y: 0 }, owners: [], labels: [], state: 'open' },
+    ],
+    edges: [{ side: 'left', at: { x: -5, y: 2 }, forces: [] }],
+    eligibles: [{ man: 'TE', number: '#2 right', byMan: [], byZone: [] }],
   }
 }
 export function snapSheet(over: Partial<SnapSheet> = {}): SnapSheet {
   return {
-    number: 1, firstFrame: 0, snapFrame: 24, version: 0, points: [], marks: [], known: [], trouble: '', verdicts: [], measured: [], sheet: sheet([job('nickel', 'NB', 7)]),
-    log: { snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 62, down: 1, distance: 10 }, call: 'anvil-drizzle', revision: 0 }, ...over,
+    number: 1,
+    firstFrame: 0,
+    snapFrame: 24,
+    version: 0,
+    points: [],
+    marks: [],
+    known: [],
+    trouble: '',
+    verdicts: [],
+    measured: [],
+    sheet: sheet([job('nickel', 'NB', 7)]),
+    log: {
+      snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 62, down: 1, distance: 10 },
+      call: 'anvil-drizzle',
+      revision: 0,
+    },
+    ...over,
   }
 }

@@ -11,14 +11,48 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** The API's description, from which the web client's types are made: every property is always there unless named here. */
+/**
+ * The API's description, from which the web client's types are made: every property is always there unless named here.
+ */
 @Configuration
 class OpenApiConfig {
     /** Properties that may be left out. */
-    private static final Set<String> OPTIONAL = Set.of("Sheet.answer", "ManRow.number", "JobRow.feet", "JobRow.show", "JobRow.region", "JobRow.key", "JobRow.man",
-        "JobRow.leverage", "JobRow.player", "PlanCell.motion", "PlanCell.worst", "PlanCell.reason", "JobRow.goal", "ChangeRow.player", "PlayerRow.weight", "PlayerRow.shuttle", "RosterAnswer.changedBy", "RosterAnswer.changedAt", "CallItem.savedBy", "CallItem.savedAt", "BoardRequest.revision", "SnapWords.motion", "SnapWords.men", "StripRequest.revision", "StripCell.man",
-        "PlaybookItem.savedBy", "PlaybookItem.savedAt", "LiftedLayer.revision", "ConventionSheet.chosenBy", "ConventionSheet.chosenAt",
-        "SnapSheet.calibration", "GradeRow.overruled", "GradeRow.note", "Overrule.mark", "Overrule.note");
+    private static final Set<String> OPTIONAL = Set.of(
+            "Sheet.answer",
+            "ManRow.number",
+            "JobRow.feet",
+            "JobRow.show",
+            "JobRow.region",
+            "JobRow.key",
+            "JobRow.man",
+            "JobRow.leverage",
+            "JobRow.player",
+            "PlanCell.motion",
+            "PlanCell.worst",
+            "PlanCell.reason",
+            "JobRow.goal",
+            "ChangeRow.player",
+            "PlayerRow.weight",
+            "PlayerRow.shuttle",
+            "RosterAnswer.changedBy",
+            "RosterAnswer.changedAt",
+            "CallItem.savedBy",
+            "CallItem.savedAt",
+            "BoardRequest.revision",
+            "SnapWords.motion",
+            "SnapWords.men",
+            "StripRequest.revision",
+            "StripCell.man",
+            "PlaybookItem.savedBy",
+            "PlaybookItem.savedAt",
+            "LiftedLayer.revision",
+            "ConventionSheet.chosenBy",
+            "ConventionSheet.chosenAt",
+            "SnapSheet.calibration",
+            "GradeRow.overruled",
+            "GradeRow.note",
+            "Overrule.mark",
+            "Overrule.note");
 
     @Bean
     OpenAPI description() {
@@ -36,7 +70,9 @@ class OpenApiConfig {
     private static void require(String name, Schema<?> schema) {
         Map<String, ?> properties = schema.getProperties();
         if (properties != null && !name.startsWith("ProblemDetail")) {
-            schema.setRequired(new ArrayList<>(properties.keySet().stream().filter(p -> !OPTIONAL.contains(name + "." + p)).toList()));
+            schema.setRequired(new ArrayList<>(properties.keySet().stream()
+                    .filter(p -> !OPTIONAL.contains(name + "." + p))
+                    .toList()));
         }
     }
 }

@@ -9,7 +9,18 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class Pages implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String view : new String[] {"/", "/board", "/film", "/film/{reel}", "/grades", "/playbook", "/playbook/{*rest}", "/plan", "/programme", "/programme/roster"}) {
+        for (String view : new String[] {
+            "/",
+            "/board",
+            "/film",
+            "/film/{reel}",
+            "/grades",
+            "/playbook",
+            "/playbook/{*rest}",
+            "/plan",
+            "/programme",
+            "/programme/roster"
+        }) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }

@@ -1,2 +1,5 @@
-/** The application around core: HTTP, people, saved documents. Decides no football. Read {@link mensch.app.MenschApplication} first. */
+/**
+ * The application around core: HTTP, people, saved documents. Decides no football. Read
+ * {@link mensch.app.MenschApplication} first.
+ */
 package mensch.app;

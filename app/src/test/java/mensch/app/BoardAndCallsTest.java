@@ -15,10 +15,12 @@ import tools.jackson.databind.json.JsonMapper;
 
 @ExtendWith(RunningApp.class)
 class BoardAndCallsTest {
-    private static final String SNAP = "{\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}";
+    private static final String SNAP =
+            "{\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}";
 
     private static String board(String call, String revision, String edits, String hand) {
-        return "{\"snap\": " + SNAP + ", \"call\": \"" + call + "\", \"revision\": " + revision + ", \"edits\": " + edits + ", \"hand\": " + hand + "}";
+        return "{\"snap\": " + SNAP + ", \"call\": \"" + call + "\", \"revision\": " + revision + ", \"edits\": "
+                + edits + ", \"hand\": " + hand + "}";
     }
 
     private static String edit(String rung, String sentence) {
@@ -34,24 +36,42 @@ class BoardAndCallsTest {
         throw new AssertionError(id);
     }
 
-    /** A gap nobody has: the repairs offered are sentences that mend it when they are tried as edits; none is offered twice. */
+    /**
+     * A gap nobody has: the repairs offered are sentences that mend it when they are tried as edits; none is offered
+     * twice.
+     */
     @Test
     void aFindingIsMendedByTheEditsOfferedForIt(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String board = "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"hand\": [], \"edits\": [{\"rung\": \"anvil-drizzle/will/own-1\", \"sentence\": \"run none\"}%s]}";
+        String board =
+                "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"hand\": [], \"edits\": [{\"rung\": \"anvil-drizzle/will/own-1\", \"sentence\": \"run none\"}%s]}";
         String gap = "Nobody has the B gap left.";
-        assertThat(coach.post("/api/board", board.formatted("")).json().at("/phases/0/findings").toString()).contains(gap);
+        assertThat(coach.post("/api/board", board.formatted(""))
+                        .json()
+                        .at("/phases/0/findings")
+                        .toString())
+                .contains(gap);
         String ask = "{\"board\": %s, \"phase\": 0, \"check\": \"gaps\", \"title\": \"" + gap + "\", \"seen\": [%s]}";
-        JsonNode offer = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), "")).json();
+        JsonNode offer = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), ""))
+                .json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(100);
         JsonNode best = offer.at("/repairs/0");
         String edits = best.get("edits").toString();
-        String mended = coach.post("/api/board", board.formatted(", " + edits.substring(1, edits.length() - 1))).json().at("/phases/0/findings").toString();
+        String mended = coach.post("/api/board", board.formatted(", " + edits.substring(1, edits.length() - 1)))
+                .json()
+                .at("/phases/0/findings")
+                .toString();
         assertThat(mended).doesNotContain(gap).doesNotContain("\"bust\"");
-        JsonNode others = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), edits)).json();
+        JsonNode others = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), edits))
+                .json();
         assertThat(others.get("tried").asInt()).isEqualTo(offer.get("tried").asInt() - 1);
-        assertThat(others.get("repairs").toString()).doesNotContain(best.at("/edits/0/sentence").asString() + "\"");
-        assertThat(coach.post("/api/board/repairs", ask.formatted(board.formatted(""), "").replace(gap, "Nobody has the Z gap.")).status()).isEqualTo(404);
+        assertThat(others.get("repairs").toString())
+                .doesNotContain(best.at("/edits/0/sentence").asString() + "\"");
+        assertThat(coach.post(
+                                "/api/board/repairs",
+                                ask.formatted(board.formatted(""), "").replace(gap, "Nobody has the Z gap."))
+                        .status())
+                .isEqualTo(404);
     }
 
     /** The plan audit says what the board says, and a draft of another is not there. */
@@ -59,41 +79,88 @@ class BoardAndCallsTest {
     void aPlanIsAuditedCallByCall(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
         String spot = "\"spot\": {\"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}";
-        JsonNode row = player.post("/api/plan/audit", "{\"call\": \"anvil-eel\", \"formations\": [\"pro-i\", \"double-wing\"], " + spot + ", \"motions\": false, \"plays\": false}").json();
+        JsonNode row = player.post(
+                        "/api/plan/audit",
+                        "{\"call\": \"anvil-eel\", \"formations\": [\"pro-i\", \"double-wing\"], " + spot
+                                + ", \"motions\": false, \"plays\": false}")
+                .json();
         assertThat(row.get("cells")).hasSize(2);
         assertThat(row.at("/cells/0/standing").asString()).isNotEqualTo("breaks");
         assertThat(row.at("/cells/1/standing").asString()).isEqualTo("breaks");
         assertThat(row.at("/cells/1/worst").asString()).isEqualTo("Nobody has the D gap left.");
-        JsonNode met = player.post("/api/plan/audit", "{\"call\": \"anvil-drizzle\", \"formations\": [\"trips-open\"], " + spot + ", \"motions\": false, \"plays\": true}").json();
-        assertThat(met.at("/cells/0/worst").asString()).as("only a play brings it out").contains("is in conflict on");
-        JsonNode load = player.post("/api/plan/load", "{\"calls\": [\"anvil-drizzle\", \"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}").json();
-        assertThat(load.at("/calls/1/rungs").asInt()).isBetween(1, load.at("/calls/0/rungs").asInt());
-        assertThat(player.post("/api/plan/audit", "{\"call\": \"not-there\", \"formations\": [], " + spot + ", \"motions\": false, \"plays\": false}").status()).isEqualTo(404);
-        assertThat(player.post("/api/plan/load", "{\"calls\": [], \"formation\": \"pro-i\", " + spot + "}").status()).isEqualTo(422);
-        assertThat(Browserless.stranger(port).post("/api/plan/load", "{\"calls\": [\"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}").status()).isEqualTo(401);
+        JsonNode met = player.post(
+                        "/api/plan/audit",
+                        "{\"call\": \"anvil-drizzle\", \"formations\": [\"trips-open\"], " + spot
+                                + ", \"motions\": false, \"plays\": true}")
+                .json();
+        assertThat(met.at("/cells/0/worst").asString())
+                .as("only a play brings it out")
+                .contains("is in conflict on");
+        JsonNode load = player.post(
+                        "/api/plan/load",
+                        "{\"calls\": [\"anvil-drizzle\", \"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}")
+                .json();
+        assertThat(load.at("/calls/1/rungs").asInt())
+                .isBetween(1, load.at("/calls/0/rungs").asInt());
+        assertThat(player.post(
+                                "/api/plan/audit",
+                                "{\"call\": \"not-there\", \"formations\": [], " + spot
+                                        + ", \"motions\": false, \"plays\": false}")
+                        .status())
+                .isEqualTo(404);
+        assertThat(player.post("/api/plan/load", "{\"calls\": [], \"formation\": \"pro-i\", " + spot + "}")
+                        .status())
+                .isEqualTo(422);
+        assertThat(Browserless.stranger(port)
+                        .post("/api/plan/load", "{\"calls\": [\"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}")
+                        .status())
+                .isEqualTo(401);
     }
 
     @Test
     void theBoardAnswersWithJobsReasonsAndFindings(int port) {
-        Answer answer = Browserless.signedIn(port, "lind").post("/api/board", board("anvil-drizzle", "null", "[]", "[]"));
+        Answer answer =
+                Browserless.signedIn(port, "lind").post("/api/board", board("anvil-drizzle", "null", "[]", "[]"));
         assertThat(answer.status()).isEqualTo(200);
         assertThat(job(answer.json(), "nickel").at("/feet/x").asDouble()).isEqualTo(7.0);
         assertThat(answer.json().at("/phases/0/gaps")).hasSize(7);
-        assertThat(answer.headers().firstValue("Content-Security-Policy").orElse("")).contains("script-src 'self'");
+        assertThat(answer.headers().firstValue("Content-Security-Policy").orElse(""))
+                .contains("script-src 'self'");
     }
 
     @Test
     void anEditIsAnsweredBeforeAnythingIsSaved(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String edits = edit("anvil/will/base", "align gap B @ 5.5; key near back then guard; reads backer; run B gap; technique backer-block");
-        assertThat(job(coach.post("/api/board", board("anvil-drizzle", "0", edits, "[]")).json(), "will").at("/feet/y").asDouble()).isEqualTo(5.5);
-        assertThat(job(coach.post("/api/board", board("anvil-drizzle", "0", "[]", "[]")).json(), "will").at("/feet/y").asDouble()).isEqualTo(4.5);
+        String edits = edit(
+                "anvil/will/base",
+                "align gap B @ 5.5; key near back then guard; reads backer; run B gap; technique backer-block");
+        assertThat(job(
+                                coach.post("/api/board", board("anvil-drizzle", "0", edits, "[]"))
+                                        .json(),
+                                "will")
+                        .at("/feet/y")
+                        .asDouble())
+                .isEqualTo(5.5);
+        assertThat(job(
+                                coach.post("/api/board", board("anvil-drizzle", "0", "[]", "[]"))
+                                        .json(),
+                                "will")
+                        .at("/feet/y")
+                        .asDouble())
+                .isEqualTo(4.5);
     }
 
     @Test
     void oneOfTwoCornersIsPutByHand(int port) {
-        JsonNode board = Browserless.signedIn(port, "marrow").post("/api/board",
-            board("anvil-drizzle", "0", "[]", "[{\"job\": \"corner-left\", \"phrase\": \"over #1, inside, 1 x 1\"}]")).json();
+        JsonNode board = Browserless.signedIn(port, "marrow")
+                .post(
+                        "/api/board",
+                        board(
+                                "anvil-drizzle",
+                                "0",
+                                "[]",
+                                "[{\"job\": \"corner-left\", \"phrase\": \"over #1, inside, 1 x 1\"}]"))
+                .json();
         assertThat(job(board, "corner-left").at("/feet/y").asDouble()).isEqualTo(1);
         assertThat(job(board, "corner-right").at("/feet/y").asDouble()).isEqualTo(7);
     }
@@ -105,22 +172,28 @@ class BoardAndCallsTest {
         anvil           | run A gap       | input-invalid
         """)
     void aBadEditIsRefusedWithACode(String rung, String sentence, String code, int port) {
-        Answer answer = Browserless.signedIn(port, "marrow").post("/api/board", board("anvil-drizzle", "0", edit(rung, sentence), "[]"));
+        Answer answer = Browserless.signedIn(port, "marrow")
+                .post("/api/board", board("anvil-drizzle", "0", edit(rung, sentence), "[]"));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().get("code").asString()).isEqualTo(code);
     }
 
     @Test
     void aSentenceFaultNamesPlaceAndWhatMayFollow(int port) {
-        JsonNode json = Browserless.signedIn(port, "marrow").post("/api/board", board("anvil-drizzle", "0", edit("anvil/will/base", "align gap Q @ 5"), "[]")).json();
+        JsonNode json = Browserless.signedIn(port, "marrow")
+                .post("/api/board", board("anvil-drizzle", "0", edit("anvil/will/base", "align gap Q @ 5"), "[]"))
+                .json();
         assertThat(json.at("/problems/0/at").asInt()).isEqualTo(10);
         assertThat(json.at("/problems/0/expected/0").asString()).contains("A, B, C, D or E");
     }
 
     @Test
     void aSpotFindsItsWords(int port) {
-        Answer answer = Browserless.signedIn(port, "marrow").post("/api/board/phrases",
-            "{\"board\": " + board("anvil-drizzle", "0", "[]", "[]") + ", \"job\": \"mike\", \"x\": 2.0, \"y\": 4.4}");
+        Answer answer = Browserless.signedIn(port, "marrow")
+                .post(
+                        "/api/board/phrases",
+                        "{\"board\": " + board("anvil-drizzle", "0", "[]", "[]")
+                                + ", \"job\": \"mike\", \"x\": 2.0, \"y\": 4.4}");
         assertThat(answer.json().at("/0/words").asString()).isEqualTo("gap B @ 4.5");
     }
 
@@ -128,36 +201,63 @@ class BoardAndCallsTest {
     void theSecondOfTwoSavesIsRefusedAndShownBothVersions(int port) {
         Browserless first = Browserless.signedIn(port, "marrow");
         Browserless second = Browserless.signedIn(port, "marrow");
-        Answer made = first.post("/api/calls", "{\"name\": \"Anvil Otter\", \"from\": \"anvil-drizzle\", \"fromRevision\": 0, \"edits\": []}");
+        Answer made = first.post(
+                "/api/calls",
+                "{\"name\": \"Anvil Otter\", \"from\": \"anvil-drizzle\", \"fromRevision\": 0, \"edits\": []}");
         assertThat(made.json().get("revision").asInt()).isEqualTo(1);
-        String mine = "{\"base\": 1, \"edits\": " + edit("drizzle/deep-strong/base", "align stack tackle @ 13; key ball then #2; reads safety; run alley; pass deep middle third; technique safety-space") + "}";
+        String mine = "{\"base\": 1, \"edits\": "
+                + edit(
+                        "drizzle/deep-strong/base",
+                        "align stack tackle @ 13; key ball then #2; reads safety; run alley; pass deep middle third; technique safety-space")
+                + "}";
         Answer saved = first.put("/api/calls/anvil-otter", mine);
         assertThat(saved.json().get("revision").asInt()).isEqualTo(2);
-        assertThat(saved.json().get("digest").asString()).isNotEqualTo(made.json().get("digest").asString());
+        assertThat(saved.json().get("digest").asString())
+                .isNotEqualTo(made.json().get("digest").asString());
         Answer refused = second.put("/api/calls/anvil-otter", mine.replace("@ 13", "@ 14"));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.json().get("code").asString()).isEqualTo("call-overtaken");
         assertThat(refused.json().at("/theirs/revision").asInt()).isEqualTo(2);
         assertThat(refused.json().get("theirCall").toString()).contains("stack tackle @ 13");
-        assertThat(first.get("/api/calls/anvil-otter").json().toString()).contains("stack tackle @ 13").doesNotContain("@ 14");
-        assertThat(first.get("/api/calls/anvil-otter?revision=1").json().toString()).contains("stack tackle @ 12");
+        assertThat(first.get("/api/calls/anvil-otter").json().toString())
+                .contains("stack tackle @ 13")
+                .doesNotContain("@ 14");
+        assertThat(first.get("/api/calls/anvil-otter?revision=1").json().toString())
+                .contains("stack tackle @ 12");
         assertThat(first.get("/api/calls/anvil-otter/revisions").json()).hasSize(2);
     }
 
     @Test
     void theCatalogueIsNotOverwrittenAndNamesAreUnique(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        assertThat(coach.put("/api/calls/anvil-fog", "{\"base\": 0, \"edits\": []}").json().get("code").asString()).isEqualTo("catalogue-call");
-        assertThat(coach.post("/api/calls", "{\"name\": \"Anvil Fog\", \"from\": \"anvil-fog\", \"fromRevision\": 0, \"edits\": []}").json().get("code").asString()).isEqualTo("name-taken");
+        assertThat(coach.put("/api/calls/anvil-fog", "{\"base\": 0, \"edits\": []}")
+                        .json()
+                        .get("code")
+                        .asString())
+                .isEqualTo("catalogue-call");
+        assertThat(coach.post(
+                                "/api/calls",
+                                "{\"name\": \"Anvil Fog\", \"from\": \"anvil-fog\", \"fromRevision\": 0, \"edits\": []}")
+                        .json()
+                        .get("code")
+                        .asString())
+                .isEqualTo("name-taken");
     }
 
     @Test
     void aPlayerReadsAndAStrangerDoesNot(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
         assertThat(player.get("/api/calls").status()).isEqualTo(200);
-        assertThat(player.post("/api/calls", "{\"name\": \"X1\", \"from\": \"anvil-fog\", \"fromRevision\": 0, \"edits\": []}").status()).isEqualTo(403);
+        assertThat(player.post(
+                                "/api/calls",
+                                "{\"name\": \"X1\", \"from\": \"anvil-fog\", \"fromRevision\": 0, \"edits\": []}")
+                        .status())
+                .isEqualTo(403);
         assertThat(Browserless.stranger(port).get("/api/calls").status()).isEqualTo(401);
-        assertThat(Browserless.stranger(port).post("/api/session", "{\"username\": \"marrow\", \"password\": \"wrong\"}").status()).isEqualTo(401);
+        assertThat(Browserless.stranger(port)
+                        .post("/api/session", "{\"username\": \"marrow\", \"password\": \"wrong\"}")
+                        .status())
+                .isEqualTo(401);
     }
 
     /** The client's types are made from this file; when the API moves, the file must move with it. */
@@ -165,6 +265,8 @@ class BoardAndCallsTest {
     void theCommittedApiDescriptionIsTheRunningOne(int port) throws IOException {
         var mapper = JsonMapper.builder().build();
         JsonNode committed = mapper.readTree(Files.readString(Path.of("../web/openapi.json")));
-        assertThat(Browserless.stranger(port).get("/v3/api-docs").json()).as("run ./mensch api and commit web/openapi.json").isEqualTo(committed);
+        assertThat(Browserless.stranger(port).get("/v3/api-docs").json())
+                .as("run ./mensch api and commit web/openapi.json")
+                .isEqualTo(committed);
     }
 }

@@ -19,7 +19,8 @@ public final class Browserless {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
     private final String base;
 
     private Browserless(int port) {
@@ -61,15 +62,19 @@ public final class Browserless {
     /** A request with the CSRF token of this session. */
     public HttpRequest.Builder request(String path) {
         var request = HttpRequest.newBuilder(URI.create(base + path));
-        cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst()
-            .ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+        cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         return request;
     }
 
     public Answer send(HttpRequest.Builder request) {
         try {
             HttpResponse<String> response = http.send(request.build(), BodyHandlers.ofString());
-            boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");
+            boolean json =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
             return new Answer(response.statusCode(), response.headers(), json ? JSON.readTree(response.body()) : null);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -21,8 +21,9 @@ class FilmTest {
     @TempDir
     static Path folder;
 
-    private static final String LOG = "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}, "
-        + "\"call\": \"anvil-drizzle\", \"revision\": 0}";
+    private static final String LOG =
+            "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}, "
+                    + "\"call\": \"anvil-drizzle\", \"revision\": 0}";
 
     /** A test picture of one second, uneven in nothing but real. */
     @BeforeAll
@@ -37,14 +38,17 @@ class FilmTest {
     }
 
     private static void ffmpeg(String name, String... options) throws IOException, InterruptedException {
-        var command = new ArrayList<>(List.of("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=duration=1:size=320x180:rate=30"));
+        var command = new ArrayList<>(
+                List.of("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=duration=1:size=320x180:rate=30"));
         command.addAll(List.of(options));
         command.add(folder.resolve(name).toString());
         assertThat(new ProcessBuilder(command).inheritIO().start().waitFor()).isZero();
     }
 
     private static Answer upload(Browserless coach, String file) throws IOException {
-        return coach.send(coach.request("/api/reels?name=test&view=sideline").header("Content-Type", "application/octet-stream").POST(BodyPublishers.ofFile(folder.resolve(file))));
+        return coach.send(coach.request("/api/reels?name=test&view=sideline")
+                .header("Content-Type", "application/octet-stream")
+                .POST(BodyPublishers.ofFile(folder.resolve(file))));
     }
 
     @Test
@@ -73,31 +77,47 @@ class FilmTest {
     void theVideoComesInRangesToCoachesOnly(int port) throws IOException {
         Browserless coach = Browserless.signedIn(port, "marrow");
         long id = upload(coach, "good.mp4").json().get("id").asLong();
-        Answer part = coach.send(coach.request("/api/reels/" + id + "/video").header("Range", "bytes=100-199").GET());
+        Answer part = coach.send(coach.request("/api/reels/" + id + "/video")
+                .header("Range", "bytes=100-199")
+                .GET());
         assertThat(part.status()).isEqualTo(206);
         assertThat(part.headers().firstValue("Content-Range").orElse("")).startsWith("bytes 100-199/");
-        assertThat(Browserless.signedIn(port, "lind").get("/api/reels/" + id + "/video").status()).isEqualTo(403);
-        assertThat(Browserless.signedIn(port, "lind").get("/api/grades").status()).isEqualTo(403);
+        assertThat(Browserless.signedIn(port, "lind")
+                        .get("/api/reels/" + id + "/video")
+                        .status())
+                .isEqualTo(403);
+        assertThat(Browserless.signedIn(port, "lind").get("/api/grades").status())
+                .isEqualTo(403);
     }
 
     @Test
     void workOnASnapIsVersionedAndADegenerateViewIsRefusedWithTheReason(int port) throws IOException {
         Browserless coach = Browserless.signedIn(port, "marrow");
         long id = upload(coach, "good.mp4").json().get("id").asLong();
-        JsonNode snap = coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 12, \"log\": " + LOG + "}").json();
+        JsonNode snap = coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 12, \"log\": " + LOG + "}")
+                .json();
         assertThat(snap.get("trouble").asString()).contains("at least four");
         String path = "/api/reels/" + id + "/snaps/1";
-        String work = "{\"version\": 0, \"work\": {\"snapFrame\": 12, \"log\": " + LOG + ", \"marks\": [], \"points\": ["
-            + point("left hash, midfield line", 100, 100) + "," + point("right hash, midfield line", 200, 100) + ","
-            + point("left sideline, midfield line", 10, 100) + "," + point("right sideline, midfield line", 300, 100) + "]}}";
+        String work = "{\"version\": 0, \"work\": {\"snapFrame\": 12, \"log\": " + LOG
+                + ", \"marks\": [], \"points\": ["
+                + point("left hash, midfield line", 100, 100) + "," + point("right hash, midfield line", 200, 100) + ","
+                + point("left sideline, midfield line", 10, 100) + ","
+                + point("right sideline, midfield line", 300, 100) + "]}}";
         Answer saved = coach.put(path, work);
         assertThat(saved.status()).isEqualTo(200);
         assertThat(saved.json().get("trouble").asString()).contains("one line");
         Answer late = coach.put(path, work);
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.json().get("code").asString()).isEqualTo("snap-overtaken");
-        assertThat(coach.put(path, work.replace("\"version\": 0", "\"version\": 1").replace("left hash, midfield line", "left hash, the moon")).json().get("detail").asString())
-            .contains("the moon").contains("choose it anew");
+        assertThat(coach.put(
+                                path,
+                                work.replace("\"version\": 0", "\"version\": 1")
+                                        .replace("left hash, midfield line", "left hash, the moon"))
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("the moon")
+                .contains("choose it anew");
     }
 
     @Test
@@ -105,7 +125,8 @@ class FilmTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         long id = upload(coach, "good.mp4").json().get("id").asLong();
         coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 12, \"log\": " + LOG + "}");
-        assertThat(Browserless.signedIn(port, "lind").delete("/api/reels/" + id).status()).isEqualTo(403);
+        assertThat(Browserless.signedIn(port, "lind").delete("/api/reels/" + id).status())
+                .isEqualTo(403);
         assertThat(coach.delete("/api/reels/" + id).status()).isEqualTo(204);
         assertThat(coach.get("/api/reels/" + id).json().get("code").asString()).isEqualTo("not-found");
         assertThat(coach.get("/api/reels/" + id + "/snaps/1").status()).isEqualTo(404);

@@ -13,15 +13,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Lists, drafts, standing, the strip, comparing, conventions, formations and layers of one's own, export and import. */
+/**
+ * Lists, drafts, standing, the strip, comparing, conventions, formations and layers of one's own, export and import.
+ */
 @ExtendWith(RunningApp.class)
 class PlaybookTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final String SNAP = "{\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}";
+    private static final String SNAP =
+            "{\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}";
 
     private static JsonNode item(Browserless who, String kind, String id) {
         for (JsonNode item : who.get("/api/playbook").json()) {
-            if (item.get("kind").asString().equals(kind) && item.get("id").asString().equals(id)) {
+            if (item.get("kind").asString().equals(kind)
+                    && item.get("id").asString().equals(id)) {
                 return item;
             }
         }
@@ -43,7 +47,8 @@ class PlaybookTest {
                 assertThat(i.at("/sketch/offence")).hasSize(11);
             });
         }
-        assertThat(item(Browserless.signedIn(port, "lind"), "call", "anvil-fog").at("/sketch/defence")).hasSize(11);
+        assertThat(item(Browserless.signedIn(port, "lind"), "call", "anvil-fog").at("/sketch/defence"))
+                .hasSize(11);
     }
 
     @Test
@@ -55,16 +60,27 @@ class PlaybookTest {
         assertThat(mine.get("published").asBoolean()).isFalse();
         assertThat(item(player, "call", id)).isNull();
         assertThat(player.get("/api/calls/" + id).status()).isEqualTo(404);
-        assertThat(player.post("/api/board", "{\"snap\": " + SNAP + ", \"call\": \"" + id + "\", \"revision\": null, \"edits\": [], \"hand\": []}").status()).isEqualTo(404);
+        assertThat(player.post(
+                                "/api/board",
+                                "{\"snap\": " + SNAP + ", \"call\": \"" + id
+                                        + "\", \"revision\": null, \"edits\": [], \"hand\": []}")
+                        .status())
+                .isEqualTo(404);
 
-        String standing = "{\"version\": " + mine.get("version") + ", \"install\": \"PLAN\", \"published\": true, \"retired\": false}";
-        assertThat(coach.put("/api/playbook/call/" + id + "/standing", standing).status()).isEqualTo(200);
+        String standing = "{\"version\": " + mine.get("version")
+                + ", \"install\": \"PLAN\", \"published\": true, \"retired\": false}";
+        assertThat(coach.put("/api/playbook/call/" + id + "/standing", standing).status())
+                .isEqualTo(200);
         assertThat(item(player, "call", id).get("install").asString()).isEqualTo("PLAN");
         Answer late = coach.put("/api/playbook/call/" + id + "/standing", standing);
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.json().get("code").asString()).isEqualTo("entry-overtaken");
-        assertThat(player.put("/api/playbook/call/" + id + "/standing", standing).status()).isEqualTo(403);
-        assertThat(coach.get("/api/playbook/call/" + id + "/history").json()).singleElement().satisfies(r -> assertThat(r.get("savedBy").asString()).isEqualTo("marrow"));
+        assertThat(player.put("/api/playbook/call/" + id + "/standing", standing)
+                        .status())
+                .isEqualTo(403);
+        assertThat(coach.get("/api/playbook/call/" + id + "/history").json())
+                .singleElement()
+                .satisfies(r -> assertThat(r.get("savedBy").asString()).isEqualTo("marrow"));
     }
 
     @Test
@@ -72,14 +88,17 @@ class PlaybookTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         Browserless player = Browserless.signedIn(port, "lind");
         String id = compose(coach, "Draft Egret", "[\"anvil\", \"fog\"]");
-        String strip = "{\"call\": \"" + id + "\", \"edits\": [], \"role\": \"mike\", \"onCoverSide\": true, \"spot\": \"hs m 50 1&10\"}";
+        String strip = "{\"call\": \"" + id
+                + "\", \"edits\": [], \"role\": \"mike\", \"onCoverSide\": true, \"spot\": \"hs m 50 1&10\"}";
         String compare = "{\"snap\": " + SNAP + ", \"first\": \"anvil-fog\", \"second\": \"" + id + "\"}";
         assertThat(coach.post("/api/board/strip", strip).json()).hasSizeGreaterThan(30);
         assertThat(player.post("/api/board/strip", strip).status()).isEqualTo(404);
         assertThat(coach.post("/api/board/compare", compare).status()).isEqualTo(200);
         assertThat(player.post("/api/board/compare", compare).status()).isEqualTo(404);
         assertThat(player.get("/api/playbook/call/" + id + "/history").status()).isEqualTo(404);
-        coach.post("/api/playbook/formations", "{\"name\": \"Draft Twig\", \"men\": \"ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB2/5\"}");
+        coach.post(
+                "/api/playbook/formations",
+                "{\"name\": \"Draft Twig\", \"men\": \"ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB2/5\"}");
         String shipped = strip.replace(id, "anvil-fog");
         assertThat(coach.post("/api/board/strip", shipped).json().toString()).contains("Draft Twig");
         assertThat(player.post("/api/board/strip", shipped).json().toString()).doesNotContain("Draft Twig");
@@ -88,7 +107,8 @@ class PlaybookTest {
 
     @Test
     void aCallOfLayersThatDoNotFitIsRefusedWithEveryReason(int port) {
-        Answer refused = Browserless.signedIn(port, "marrow").post("/api/calls/composed", "{\"name\": \"Misfit\", \"layers\": [\"anvil\", \"frost\", \"dace\"]}");
+        Answer refused = Browserless.signedIn(port, "marrow")
+                .post("/api/calls/composed", "{\"name\": \"Misfit\", \"layers\": [\"anvil\", \"frost\", \"dace\"]}");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().toString()).contains("sam").contains("jack");
         assertThat(item(Browserless.signedIn(port, "marrow"), "call", "misfit")).isNull();
@@ -97,14 +117,22 @@ class PlaybookTest {
     @Test
     void theStripSaysWhichRungSpeaksAgainstEveryFormation(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String ask = "{\"call\": \"anvil-drizzle\", \"revision\": 0, \"edits\": %s, \"role\": \"nickel\", \"onCoverSide\": true, \"spot\": \"hs m 50 1&10\"}";
+        String ask =
+                "{\"call\": \"anvil-drizzle\", \"revision\": 0, \"edits\": %s, \"role\": \"nickel\", \"onCoverSide\": true, \"spot\": \"hs m 50 1&10\"}";
         JsonNode cells = coach.post("/api/board/strip", ask.formatted("[]")).json();
         assertThat(cells.size()).isGreaterThanOrEqualTo(36);
         assertThat(align(cells, "trips-open")).isEqualTo("drizzle/overhang-strong/trips");
-        JsonNode edited = coach.post("/api/board/strip", ask.formatted("[{\"rung\": \"anvil-drizzle/nickel/mine\", \"sentence\": \"when open trips on my side: align over #3, inside, 1 x 4\"}]")).json();
+        JsonNode edited = coach.post(
+                        "/api/board/strip",
+                        ask.formatted(
+                                "[{\"rung\": \"anvil-drizzle/nickel/mine\", \"sentence\": \"when open trips on my side: align over #3, inside, 1 x 4\"}]"))
+                .json();
         assertThat(align(edited, "trips-open")).isEqualTo("anvil-drizzle/nickel/mine");
         assertThat(align(edited, "pro-i")).isEqualTo(align(cells, "pro-i"));
-        JsonNode without = coach.post("/api/board/strip", ask.formatted("[{\"rung\": \"drizzle/overhang-strong/trips\", \"sentence\": \"\"}]")).json();
+        JsonNode without = coach.post(
+                        "/api/board/strip",
+                        ask.formatted("[{\"rung\": \"drizzle/overhang-strong/trips\", \"sentence\": \"\"}]"))
+                .json();
         assertThat(align(without, "trips-open")).isNotEqualTo("drizzle/overhang-strong/trips");
     }
 
@@ -123,7 +151,11 @@ class PlaybookTest {
 
     @Test
     void twoCallsAreComparedPartByPart(int port) {
-        JsonNode found = Browserless.signedIn(port, "lind").post("/api/board/compare", "{\"snap\": " + SNAP + ", \"first\": \"anvil-drizzle\", \"second\": \"anvil-fog\"}").json();
+        JsonNode found = Browserless.signedIn(port, "lind")
+                .post(
+                        "/api/board/compare",
+                        "{\"snap\": " + SNAP + ", \"first\": \"anvil-drizzle\", \"second\": \"anvil-fog\"}")
+                .json();
         assertThat(found.get("rows")).anySatisfy(r -> {
             assertThat(r.get("job").asString() + " " + r.get("part").asString()).isEqualTo("free align");
             assertThat(r.get("first").asString()).isEqualTo("stack tackle @ 12");
@@ -136,40 +168,91 @@ class PlaybookTest {
     void aConventionIsInForceForEveryoneAtOnceAndALateChoiceIsRefused(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
         long base = coach.get("/api/conventions").json().get("base").asLong();
-        String board = "{\"snap\": " + SNAP + ", \"call\": \"anvil-drizzle\", \"revision\": null, \"edits\": [], \"hand\": []}";
-        Answer chosen = coach.put("/api/conventions", "{\"base\": " + base + ", \"choices\": {\"nose\": \"shade\", \"technique-words\": \"six-six-seven\"}}");
+        String board = "{\"snap\": " + SNAP
+                + ", \"call\": \"anvil-drizzle\", \"revision\": null, \"edits\": [], \"hand\": []}";
+        Answer chosen = coach.put(
+                "/api/conventions",
+                "{\"base\": " + base + ", \"choices\": {\"nose\": \"shade\", \"technique-words\": \"six-six-seven\"}}");
         assertThat(chosen.status()).isEqualTo(200);
         try {
-            String jobs = Browserless.signedIn(port, "lind").post("/api/board", board).json().at("/phases/0/jobs").toString();
+            String jobs = Browserless.signedIn(port, "lind")
+                    .post("/api/board", board)
+                    .json()
+                    .at("/phases/0/jobs")
+                    .toString();
             assertThat(jobs).contains("1 technique").contains("6i technique").doesNotContain("7 technique\"");
-            assertThat(coach.put("/api/conventions", "{\"base\": " + base + ", \"choices\": {}}").status()).isEqualTo(409);
-            assertThat(coach.put("/api/conventions", "{\"base\": " + chosen.json().get("base") + ", \"choices\": {\"nose\": \"round\"}}").status()).isEqualTo(422);
+            assertThat(coach.put("/api/conventions", "{\"base\": " + base + ", \"choices\": {}}")
+                            .status())
+                    .isEqualTo(409);
+            assertThat(coach.put(
+                                    "/api/conventions",
+                                    "{\"base\": " + chosen.json().get("base") + ", \"choices\": {\"nose\": \"round\"}}")
+                            .status())
+                    .isEqualTo(422);
         } finally {
-            assertThat(coach.put("/api/conventions", "{\"base\": " + coach.get("/api/conventions").json().get("base") + ", \"choices\": {}}").status()).isEqualTo(200);
+            assertThat(coach.put(
+                                    "/api/conventions",
+                                    "{\"base\": "
+                                            + coach.get("/api/conventions")
+                                                    .json()
+                                                    .get("base") + ", \"choices\": {}}")
+                            .status())
+                    .isEqualTo(200);
         }
-        assertThat(Browserless.signedIn(port, "lind").post("/api/board", board).json().at("/phases/0/jobs").toString()).contains("7 technique");
+        assertThat(Browserless.signedIn(port, "lind")
+                        .post("/api/board", board)
+                        .json()
+                        .at("/phases/0/jobs")
+                        .toString())
+                .contains("7 technique");
     }
 
     @Test
     void aFormationPlacedOnTheBoardIsKeptAndWhatTheRulesHaveAgainstItIsTold(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode against = coach.post("/api/playbook/formations", "{\"name\": \"Otter wide\", \"men\": \"ol2 TE4 X-18/1.5 Z16/1.5 QB0/5 TB-1.5/5 H9/1.5\"}").json();
-        assertThat(against).singleElement().satisfies(p -> assertThat(p.asString()).contains("off the line"));
-        assertThat(coach.get("/api/board/choices").json().get("formations").toString()).contains("otter-wide");
-        assertThat(Browserless.signedIn(port, "lind").get("/api/board/choices").json().get("formations").toString()).as("a draft").doesNotContain("otter-wide");
-        String placed = SNAP.replace("\"mirrored\"", "\"men\": \"ol2 TE4 X-18 Z16/1.5 QB0/5 TB-1.5/5 H9/1.5\", \"mirrored\"");
-        JsonNode board = coach.post("/api/board", "{\"snap\": " + placed + ", \"call\": \"anvil-drizzle\", \"revision\": null, \"edits\": [], \"hand\": []}").json();
+        JsonNode against = coach.post(
+                        "/api/playbook/formations",
+                        "{\"name\": \"Otter wide\", \"men\": \"ol2 TE4 X-18/1.5 Z16/1.5 QB0/5 TB-1.5/5 H9/1.5\"}")
+                .json();
+        assertThat(against)
+                .singleElement()
+                .satisfies(p -> assertThat(p.asString()).contains("off the line"));
+        assertThat(coach.get("/api/board/choices").json().get("formations").toString())
+                .contains("otter-wide");
+        assertThat(Browserless.signedIn(port, "lind")
+                        .get("/api/board/choices")
+                        .json()
+                        .get("formations")
+                        .toString())
+                .as("a draft")
+                .doesNotContain("otter-wide");
+        String placed =
+                SNAP.replace("\"mirrored\"", "\"men\": \"ol2 TE4 X-18 Z16/1.5 QB0/5 TB-1.5/5 H9/1.5\", \"mirrored\"");
+        JsonNode board = coach.post(
+                        "/api/board",
+                        "{\"snap\": " + placed
+                                + ", \"call\": \"anvil-drizzle\", \"revision\": null, \"edits\": [], \"hand\": []}")
+                .json();
         assertThat(board.at("/phases/0/offence")).hasSize(11);
-        assertThat(coach.post("/api/playbook/formations", "{\"name\": \"Bad\", \"men\": \"ol2 ??\"}").status()).isEqualTo(422);
+        assertThat(coach.post("/api/playbook/formations", "{\"name\": \"Bad\", \"men\": \"ol2 ??\"}")
+                        .status())
+                .isEqualTo(422);
     }
 
     @Test
     void aLayerKeptAsOursCarriesOtherCalls(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        assertThat(coach.post("/api/playbook/layers", "{\"call\": \"anvil-heron\", \"revision\": 0, \"layer\": \"heron\", \"name\": \"Sandpiper\"}").status()).isEqualTo(200);
+        assertThat(coach.post(
+                                "/api/playbook/layers",
+                                "{\"call\": \"anvil-heron\", \"revision\": 0, \"layer\": \"heron\", \"name\": \"Sandpiper\"}")
+                        .status())
+                .isEqualTo(200);
         String id = compose(coach, "Anvil Sandpiper", "[\"anvil\", \"squall\", \"sandpiper\"]");
-        assertThat(coach.get("/api/calls/" + id).json().get("layers").toString()).contains("Sandpiper");
-        assertThat(item(Browserless.signedIn(port, "lind"), "pressure", "sandpiper")).as("a draft").isNull();
+        assertThat(coach.get("/api/calls/" + id).json().get("layers").toString())
+                .contains("Sandpiper");
+        assertThat(item(Browserless.signedIn(port, "lind"), "pressure", "sandpiper"))
+                .as("a draft")
+                .isNull();
     }
 
     @Test
@@ -184,12 +267,21 @@ class PlaybookTest {
         JsonNode rows = coach.post("/api/exchange/look", body(other, null)).json();
         assertThat(coach.post("/api/exchange/take", body(other, rows)).status()).isEqualTo(200);
         assertThat(item(coach, "call", "traveller-two").get("name").asString()).isEqualTo("Traveller two");
-        assertThat(coach.post("/api/exchange/take", body(other, rows)).status()).as("looked at before it was there").isEqualTo(409);
+        assertThat(coach.post("/api/exchange/take", body(other, rows)).status())
+                .as("looked at before it was there")
+                .isEqualTo(409);
         String changed = other.replace("gap B @ 4.5", "gap B @ 5");
         assertThat(look(coach, changed)).containsExactly("CHANGED");
         String taken = text.replace("\"traveller\"", "\"anvil-fog\"");
         assertThat(look(coach, taken)).containsExactly("CONFLICT");
-        assertThat(coach.post("/api/exchange/take", body(taken, coach.post("/api/exchange/look", body(taken, null)).json())).status()).isEqualTo(422);
+        assertThat(coach.post(
+                                "/api/exchange/take",
+                                body(
+                                        taken,
+                                        coach.post("/api/exchange/look", body(taken, null))
+                                                .json()))
+                        .status())
+                .isEqualTo(422);
     }
 
     private static List<String> look(Browserless coach, String text) {
@@ -201,7 +293,9 @@ class PlaybookTest {
     }
 
     private static String body(String text, JsonNode rows) {
-        return rows == null ? JSON.writeValueAsString(Map.of("text", text)) : JSON.writeValueAsString(Map.of("text", text, "rows", rows));
+        return rows == null
+                ? JSON.writeValueAsString(Map.of("text", text))
+                : JSON.writeValueAsString(Map.of("text", text, "rows", rows));
     }
 
     @ParameterizedTest

@@ -10,20 +10,23 @@ import tools.jackson.databind.json.JsonMapper;
 /** What a line-up meets, over HTTP; and findings somebody lives with. */
 @ExtendWith(RunningApp.class)
 class PlaysTest {
-    private static final String BOARD = "{\"snap\": {\"formation\": \"%s\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}, \"call\": \"%s\", \"edits\": [], \"hand\": []}";
+    private static final String BOARD =
+            "{\"snap\": {\"formation\": \"%s\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}, \"call\": \"%s\", \"edits\": [], \"hand\": []}";
 
     private static String against(String formation, String call) {
         return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0}";
     }
 
     private static String play(String formation, String call, String play, boolean left) {
-        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0, \"play\": \"" + play + "\", \"left\": " + left + "}";
+        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0, \"play\": \"" + play
+                + "\", \"left\": " + left + "}";
     }
 
     @Test
     void everyRuleIsAnsweredAndEveryPlayTheFormationCanRunIsListed(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode sheet = player.post("/api/board/against", against("pro-i", "anvil-drizzle")).json();
+        JsonNode sheet = player.post("/api/board/against", against("pro-i", "anvil-drizzle"))
+                .json();
         assertThat(sheet.get("verdicts")).hasSize(12);
         assertThat(sheet.at("/verdicts/0/answer").asString()).isEqualTo("holds");
         assertThat(sheet.at("/verdicts/10/rule").asString()).isEqualTo("tells");
@@ -31,7 +34,8 @@ class PlaysTest {
         assertThat(sheet.get("passes").toString()).contains("boot-flood").doesNotContain("snag-four");
         assertThat(sheet.get("protections")).hasSize(4);
         assertThat(sheet.get("findings").toString()).contains("Nobody reads TB.");
-        JsonNode gun = player.post("/api/board/against", against("trips-open", "anvil-drizzle")).json();
+        JsonNode gun = player.post("/api/board/against", against("trips-open", "anvil-drizzle"))
+                .json();
         assertThat(gun.get("runs").toString()).contains("zone-read");
         assertThat(gun.get("findings").toString()).contains("is in conflict on");
     }
@@ -39,7 +43,8 @@ class PlaysTest {
     @Test
     void oneRunIsShownBlockByBlockAndOneThatCannotBeRunSaysSo(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode power = player.post("/api/board/run", play("pro-i", "anvil-drizzle", "power", false)).json();
+        JsonNode power = player.post("/api/board/run", play("pro-i", "anvil-drizzle", "power", false))
+                .json();
         assertThat(power.at("/fit/inserted").toString()).contains("LG", "FB");
         assertThat(power.at("/fit/shortBy").asInt()).isZero();
         assertThat(power.get("blocks").toString()).contains("\"kick\"").contains("nickel");
@@ -55,13 +60,20 @@ class PlaysTest {
     @Test
     void oneConceptIsShownRouteByRouteAndTwoCallsMeetOneRun(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode snag = player.post("/api/board/pass", play("trips-open", "anvil-drizzle", "snag-four", false)).json();
+        JsonNode snag = player.post("/api/board/pass", play("trips-open", "anvil-drizzle", "snag-four", false))
+                .json();
         assertThat(snag.get("matched").asInt()).isEqualTo(5);
         assertThat(snag.get("routes").toString()).contains("\"push\"").contains("swing");
         assertThat(snag.at("/routes/0/way").size()).isGreaterThan(1);
-        String snap = "\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 2, \"down\": 1, \"distance\": 2}";
-        JsonNode both = player.post("/api/board/run-compare", "{" + snap + ", \"first\": \"wedge-ice\", \"second\": \"maul-ice\", \"play\": \"iso\", \"left\": true}").json();
-        assertThat(both.at("/first/blocks").toString()).isNotEqualTo(both.at("/second/blocks").toString());
+        String snap =
+                "\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 2, \"down\": 1, \"distance\": 2}";
+        JsonNode both = player.post(
+                        "/api/board/run-compare",
+                        "{" + snap
+                                + ", \"first\": \"wedge-ice\", \"second\": \"maul-ice\", \"play\": \"iso\", \"left\": true}")
+                .json();
+        assertThat(both.at("/first/blocks").toString())
+                .isNotEqualTo(both.at("/second/blocks").toString());
         assertThat(both.at("/second/blocks").toString()).contains("insert");
     }
 
@@ -69,9 +81,16 @@ class PlaysTest {
     @Test
     void aConflictCanBeRepairedToo(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode findings = coach.post("/api/board/against", against("trips-open", "anvil-drizzle")).json().get("findings");
-        JsonNode conflict = findings.valueStream().filter(f -> f.get("check").asString().equals("conflict")).findFirst().orElseThrow();
-        String ask = "{\"board\": " + BOARD.formatted("trips-open", "anvil-drizzle") + ", \"phase\": 0, \"check\": \"conflict\", \"title\": \"" + conflict.get("title").asString() + "\", \"seen\": []}";
+        JsonNode findings = coach.post("/api/board/against", against("trips-open", "anvil-drizzle"))
+                .json()
+                .get("findings");
+        JsonNode conflict = findings.valueStream()
+                .filter(f -> f.get("check").asString().equals("conflict"))
+                .findFirst()
+                .orElseThrow();
+        String ask = "{\"board\": " + BOARD.formatted("trips-open", "anvil-drizzle")
+                + ", \"phase\": 0, \"check\": \"conflict\", \"title\": \""
+                + conflict.get("title").asString() + "\", \"seen\": []}";
         JsonNode offer = coach.post("/api/board/repairs", ask).json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(50);
     }
@@ -79,8 +98,10 @@ class PlaysTest {
     @Test
     void aMutedFindingIsRememberedWithItsReasonAndGoesOutWithTheCall(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String mute = "{\"call\": \"anvil-dew\", \"check\": \"areas\", \"title\": \"One short underneath on the left.\", \"reason\": \"%s\"}";
-        JsonNode kept = coach.post("/api/mutes", mute.formatted("They never throw there.")).json();
+        String mute =
+                "{\"call\": \"anvil-dew\", \"check\": \"areas\", \"title\": \"One short underneath on the left.\", \"reason\": \"%s\"}";
+        JsonNode kept = coach.post("/api/mutes", mute.formatted("They never throw there."))
+                .json();
         assertThat(kept.get("mutedBy").asString()).isEqualTo("marrow");
         assertThat(coach.post("/api/mutes", mute.formatted("again")).status()).isEqualTo(409);
         assertThat(coach.post("/api/mutes", mute.formatted(" ")).status()).isEqualTo(422);
@@ -92,12 +113,22 @@ class PlaysTest {
         String text = exported.toString().replace("anvil-dew", "anvil-dew-two").replace("Anvil Dew", "Anvil Dew Two");
         String looked = "{\"text\": " + quoted(text) + "}";
         JsonNode rows = coach.post("/api/exchange/look", looked).json();
-        assertThat(coach.post("/api/exchange/take", "{\"text\": " + quoted(text) + ", \"rows\": " + rows + "}").status()).isEqualTo(200);
-        assertThat(coach.get("/api/mutes?call=anvil-dew-two").json().at("/0/reason").asString()).isEqualTo("They never throw there.");
-        assertThat(player.get("/api/mutes?call=anvil-dew-two").status()).as("a draft of another").isEqualTo(404);
-        assertThat(coach.delete("/api/mutes/" + kept.get("id").asLong()).status()).isEqualTo(200);
+        assertThat(coach.post("/api/exchange/take", "{\"text\": " + quoted(text) + ", \"rows\": " + rows + "}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(coach.get("/api/mutes?call=anvil-dew-two")
+                        .json()
+                        .at("/0/reason")
+                        .asString())
+                .isEqualTo("They never throw there.");
+        assertThat(player.get("/api/mutes?call=anvil-dew-two").status())
+                .as("a draft of another")
+                .isEqualTo(404);
+        assertThat(coach.delete("/api/mutes/" + kept.get("id").asLong()).status())
+                .isEqualTo(200);
         assertThat(coach.get("/api/mutes?call=anvil-dew").json()).isEmpty();
-        assertThat(coach.delete("/api/mutes/" + kept.get("id").asLong()).status()).isEqualTo(404);
+        assertThat(coach.delete("/api/mutes/" + kept.get("id").asLong()).status())
+                .isEqualTo(404);
     }
 
     private static String quoted(String text) {

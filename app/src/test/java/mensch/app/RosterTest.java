@@ -14,7 +14,8 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(RunningApp.class)
 class RosterTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final String BOARD = "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"edits\": [], \"hand\": []}";
+    private static final String BOARD =
+            "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"edits\": [], \"hand\": []}";
 
     private static JsonNode nose(Browserless who) {
         for (JsonNode job : who.post("/api/board", BOARD).json().at("/phases/0/jobs")) {
@@ -34,11 +35,14 @@ class RosterTest {
 
     @Test
     void aPlayerSeesNamesOnTheBoardAndNothingThatWasMeasured(int port) {
-        assertThat(nose(Browserless.signedIn(port, "marrow")).get("measured").asString()).contains("lb").contains("shuttle");
+        assertThat(nose(Browserless.signedIn(port, "marrow")).get("measured").asString())
+                .contains("lb")
+                .contains("shuttle");
         JsonNode seen = nose(Browserless.signedIn(port, "lind"));
         assertThat(seen.get("said").asString()).isNotBlank();
         assertThat(seen.get("measured").asString()).isEmpty();
-        assertThat(Browserless.signedIn(port, "lind").get("/api/roster").status()).isEqualTo(403);
+        assertThat(Browserless.signedIn(port, "lind").get("/api/roster").status())
+                .isEqualTo(403);
         assertThat(Browserless.stranger(port).get("/api/roster").status()).isEqualTo(401);
     }
 
@@ -68,12 +72,15 @@ class RosterTest {
         Answer late = coach.put("/api/roster", change(before.get("version").asInt(), before.get("roster")));
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.json().get("code").asString()).isEqualTo("roster-overtaken");
-        assertThat(coach.put("/api/roster", change(saved.json().get("version").asInt(), before.get("roster"))).status()).isEqualTo(200);
+        assertThat(coach.put("/api/roster", change(saved.json().get("version").asInt(), before.get("roster")))
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test
     void everyRoleOfEveryShippedFrontIsOnTheDemoChart(int port) {
-        JsonNode answer = Browserless.signedIn(port, "marrow").get("/api/roster").json();
+        JsonNode answer =
+                Browserless.signedIn(port, "marrow").get("/api/roster").json();
         List<String> charted = answer.at("/roster/chart").findValuesAsString("role");
         assertThat(answer.get("roles").findValuesAsString("id")).allMatch(charted::contains);
     }

@@ -10,10 +10,13 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
-/** Starts the real application once per test run on a free loopback port and an emptied database; tests take its port as {@code int}. */
+/**
+ * Starts the real application once per test run on a free loopback port and an emptied database; tests take its port as
+ * {@code int}.
+ */
 public final class RunningApp implements BeforeAllCallback, ParameterResolver {
 
-    private record Handle(ConfigurableApplicationContext context) implements ExtensionContext.Store.CloseableResource {
+    private record Handle(ConfigurableApplicationContext context) implements AutoCloseable {
         @Override
         public void close() {
             context.close();
@@ -21,13 +24,16 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
     }
 
     private static Handle handle(ExtensionContext context) {
-        return context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent("app", k -> start(), Handle.class);
+        return context.getRoot()
+                .getStore(ExtensionContext.Namespace.GLOBAL)
+                .getOrComputeIfAbsent("app", k -> start(), Handle.class);
     }
 
     private static Handle start() {
         emptyDatabase();
         Path data = Path.of(System.getenv().getOrDefault("MENSCH_TEST_DATA", "target"), "app-data");
-        return new Handle(new SpringApplicationBuilder(MenschApplication.class).run("--server.port=0", "--mensch.demo=true", "--mensch.data=" + data));
+        return new Handle(new SpringApplicationBuilder(MenschApplication.class)
+                .run("--server.port=0", "--mensch.demo=true", "--mensch.data=" + data));
     }
 
     private static void emptyDatabase() {
@@ -35,7 +41,8 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
         if (url == null) {
             throw new IllegalStateException("tests of the application need PostgreSQL: run ./mensch test");
         }
-        var source = new DriverManagerDataSource(url, System.getenv("SPRING_DATASOURCE_USERNAME"), System.getenv("SPRING_DATASOURCE_PASSWORD"));
+        var source = new DriverManagerDataSource(
+                url, System.getenv("SPRING_DATASOURCE_USERNAME"), System.getenv("SPRING_DATASOURCE_PASSWORD"));
         new JdbcTemplate(source).execute("drop schema public cascade; create schema public");
     }
 

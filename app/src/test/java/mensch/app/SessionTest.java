@@ -15,7 +15,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningApp.class)
 class SessionTest {
     private static Connection database() throws SQLException {
-        return DriverManager.getConnection(System.getenv("SPRING_DATASOURCE_URL"), System.getenv("SPRING_DATASOURCE_USERNAME"), System.getenv("SPRING_DATASOURCE_PASSWORD"));
+        return DriverManager.getConnection(
+                System.getenv("SPRING_DATASOURCE_URL"),
+                System.getenv("SPRING_DATASOURCE_USERNAME"),
+                System.getenv("SPRING_DATASOURCE_PASSWORD"));
     }
 
     private static long number(Statement sql, String query) throws SQLException {
@@ -28,16 +31,25 @@ class SessionTest {
     @Test
     void theLastRequestIsWrittenOnceAMinute(int port) throws SQLException, InterruptedException {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String newest = "(select primary_id from spring_session where principal_name = 'marrow' order by creation_time desc limit 1)";
-        try (Connection connection = database(); Statement sql = connection.createStatement()) {
+        String newest =
+                "(select primary_id from spring_session where principal_name = 'marrow' order by creation_time desc limit 1)";
+        try (Connection connection = database();
+                Statement sql = connection.createStatement()) {
             long before = number(sql, "select last_access_time from spring_session where primary_id = " + newest);
             Thread.sleep(20);
             assertThat(coach.get("/api/calls").status()).isEqualTo(200);
-            assertThat(number(sql, "select last_access_time from spring_session where primary_id = " + newest)).isEqualTo(before);
-            sql.executeUpdate("update spring_session set last_access_time = last_access_time - 61000 where primary_id = " + newest);
+            assertThat(number(sql, "select last_access_time from spring_session where primary_id = " + newest))
+                    .isEqualTo(before);
+            sql.executeUpdate(
+                    "update spring_session set last_access_time = last_access_time - 61000 where primary_id = "
+                            + newest);
             assertThat(coach.get("/api/calls").status()).isEqualTo(200);
-            assertThat(number(sql, "select last_access_time from spring_session where primary_id = " + newest)).isGreaterThan(before);
-            assertThat(number(sql, "select expiry_time - last_access_time from spring_session where primary_id = " + newest)).isEqualTo(12 * 3600 * 1000L);
+            assertThat(number(sql, "select last_access_time from spring_session where primary_id = " + newest))
+                    .isGreaterThan(before);
+            assertThat(number(
+                            sql,
+                            "select expiry_time - last_access_time from spring_session where primary_id = " + newest))
+                    .isEqualTo(12 * 3600 * 1000L);
         }
     }
 

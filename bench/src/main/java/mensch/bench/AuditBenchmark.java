@@ -28,7 +28,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A snap audited with every play and a plan of eight calls; a search for repairs; a plan of 30 calls by 36 formations by three motions, on one thread. */
+/**
+ * A snap audited with every play and a plan of eight calls; a search for repairs; a plan of 30 calls by 36 formations
+ * by three motions, on one thread.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -39,13 +42,20 @@ public class AuditBenchmark {
     private static final int CALLS = 30;
     private static final String SPOT = "hs m 50 1&10";
     private final Library library = Library.shipped();
-    private final List<Call> calls = library.calls().stream().filter(c -> c.front().players() == 11).limit(CALLS).toList();
+    private final List<Call> calls = library.calls().stream()
+            .filter(c -> c.front().players() == 11)
+            .limit(CALLS)
+            .toList();
     private final List<LibraryFormation> formations = library.formationsFor(calls.get(0));
     private final Snap snap = library.formation("trips-open").snap(null, false, SPOT);
-    private final List<Lineup> plan = calls.stream().limit(8).map(c -> Lineup.of(c, snap)).toList();
+    private final List<Lineup> plan =
+            calls.stream().limit(8).map(c -> Lineup.of(c, snap)).toList();
     private final Repairs repairs = new Repairs(library);
     private final Call heron = library.call("anvil-heron");
-    private final Finding bust = Audit.of(Lineup.of(heron, snap)).stream().filter(f -> f.severity() == Severity.BUST).findFirst().orElseThrow();
+    private final Finding bust = Audit.of(Lineup.of(heron, snap)).stream()
+            .filter(f -> f.severity() == Severity.BUST)
+            .findFirst()
+            .orElseThrow();
 
     @Benchmark
     public List<Finding> auditByItself() {
@@ -57,7 +67,11 @@ public class AuditBenchmark {
         return Audit.of(new Subject(Lineup.of(calls.get(0), snap), library.plays(), plan));
     }
 
-    private final Finding conflict = Audit.of(new Subject(Lineup.of(calls.get(0), snap), library.plays(), List.of())).stream().filter(f -> f.check() == CheckId.CONFLICT).findFirst().orElseThrow();
+    private final Finding conflict =
+            Audit.of(new Subject(Lineup.of(calls.get(0), snap), library.plays(), List.of())).stream()
+                    .filter(f -> f.check() == CheckId.CONFLICT)
+                    .findFirst()
+                    .orElseThrow();
 
     @Benchmark
     public Repair.Offer repairsOfAConflict() {

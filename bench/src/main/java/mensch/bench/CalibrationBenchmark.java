@@ -32,7 +32,10 @@ public class CalibrationBenchmark {
             for (double y : new double[] {-5, 0, 5, 10}) {
                 double w = 1 + 0.012 * y + 0.0005 * x;
                 double off = ((points.size() * 7) % 5 - 2) * 0.8;
-                points.add(new KnownPoint(x + " " + y, new Point(x, y), new ImagePoint((40 * x + 2 * y + 960) / w + off, (0.5 * x - 12 * y + 700) / w - off)));
+                points.add(new KnownPoint(
+                        x + " " + y,
+                        new Point(x, y),
+                        new ImagePoint((40 * x + 2 * y + 960) / w + off, (0.5 * x - 12 * y + 700) / w - off)));
             }
         }
     }

@@ -20,7 +20,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 
-/** Every library call against every library formation as set, three codes, three hashes: line-ups a second on one core. */
+/**
+ * Every library call against every library formation as set, three codes, three hashes: line-ups a second on one core.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.Throughput)
 @OutputTimeUnit(TimeUnit.SECONDS)
@@ -31,7 +33,8 @@ public class GridBenchmark {
     private static final int CALLS = 54;
     private static final int SNAPS = 36 * 9;
     private final Library library = Library.shipped();
-    private final List<Call> calls = library.calls().stream().filter(c -> c.front().players() == 11).toList();
+    private final List<Call> calls =
+            library.calls().stream().filter(c -> c.front().players() == 11).toList();
     private final List<Snap> snaps = snaps();
 
     private List<Snap> snaps() {
@@ -44,7 +47,8 @@ public class GridBenchmark {
             }
         }
         if (calls.size() != CALLS || all.size() != SNAPS) {
-            throw new IllegalStateException("the library has " + calls.size() + " calls and " + all.size() + " snaps now; correct the constants");
+            throw new IllegalStateException("the library has " + calls.size() + " calls and " + all.size()
+                    + " snaps now; correct the constants");
         }
         return all;
     }

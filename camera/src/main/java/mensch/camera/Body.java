@@ -5,12 +5,12 @@ import mensch.core.geometry.Point;
 /**
  * A man of a simulated snap: where he stands at the snap and how he moves after it.
  *
- * @param name      the offence's name or the defender's job id
- * @param number    on his jersey
- * @param at        feet at the snap, play frame yards
- * @param toward    where he runs after the snap
- * @param speed     yards per second once under way
- * @param crouched  in a three-point stance until the snap
+ * @param name the offence's name or the defender's job id
+ * @param number on his jersey
+ * @param at feet at the snap, play frame yards
+ * @param toward where he runs after the snap
+ * @param speed yards per second once under way
+ * @param crouched in a three-point stance until the snap
  */
 public record Body(String name, int number, boolean defence, Point at, Point toward, double speed, boolean crouched) {
     private static final double REACTION_SECONDS = 0.2;

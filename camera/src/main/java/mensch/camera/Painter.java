@@ -23,7 +23,10 @@ import mensch.core.film.ImagePoint;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
-/** Paints one frame: grass, paint on the grass, bodies far to near, the ball. Everything goes through the camera's own matrix. */
+/**
+ * Paints one frame: grass, paint on the grass, bodies far to near, the ball. Everything goes through the camera's own
+ * matrix.
+ */
 final class Painter {
     private static final Color GRASS = new Color(74, 112, 62);
     private static final Color GRASS_DARK = new Color(66, 103, 56);
@@ -95,14 +98,17 @@ final class Painter {
     /** Numerals two yards high between the edges of the numbers, feet toward the nearer sideline. */
     private void numbers(Graphics2D g, double y, int number) {
         Code code = field.code();
-        var outline = NUMERALS.createGlyphVector(new FontRenderContext(null, true, true), String.valueOf(number)).getOutline();
+        var outline = NUMERALS.createGlyphVector(new FontRenderContext(null, true, true), String.valueOf(number))
+                .getOutline();
         Rectangle2D box = outline.getBounds2D();
         double scale = (code.numbersTopYards() - code.numbersBottomYards()) / box.getHeight();
         for (Side side : Side.values()) {
             double bottom = field.fromSideline(side, code.numbersBottomYards());
             int inward = -side.sign();
             var path = new Path2D.Double();
-            for (var it = new FlatteningPathIterator(outline.getPathIterator(new AffineTransform()), 1); !it.isDone(); it.next()) {
+            for (var it = new FlatteningPathIterator(outline.getPathIterator(new AffineTransform()), 1);
+                    !it.isDone();
+                    it.next()) {
                 double[] c = new double[6];
                 int kind = it.currentSegment(c);
                 double up = (box.getMaxY() - c[1]) * scale;
@@ -147,7 +153,9 @@ final class Painter {
     void frame(BufferedImage image, List<Body> bodies, double seconds) {
         Graphics2D g = smooth(image);
         g.drawImage(ground, 0, 0, null);
-        bodies.stream().sorted(Comparator.comparingDouble(b -> -distance(b.feet(seconds)))).forEach(b -> body(g, b, seconds));
+        bodies.stream()
+                .sorted(Comparator.comparingDouble(b -> -distance(b.feet(seconds))))
+                .forEach(b -> body(g, b, seconds));
         ball(g, seconds);
         g.dispose();
     }
@@ -187,7 +195,8 @@ final class Painter {
         g.setColor(body.defence() ? PAINT : new Color(120, 30, 28));
         String number = String.valueOf(body.number());
         float width = g.getFontMetrics().stringWidth(number);
-        g.drawString(number, (float) (hip.xPixels() + shoulder.xPixels()) / 2 - width / 2, (float) ((hip.yPixels() + shoulder.yPixels()) / 2 + scale * 0.15));
+        g.drawString(number, (float) (hip.xPixels() + shoulder.xPixels()) / 2 - width / 2, (float)
+                ((hip.yPixels() + shoulder.yPixels()) / 2 + scale * 0.15));
     }
 
     /** Two feet 0.2 yd either side of his point. */
@@ -197,7 +206,8 @@ final class Painter {
             var foot = new ImagePoint(ground.xPixels() + side * 0.2 * scale, ground.yPixels());
             limb(g, trousers, foot, new ImagePoint(hip.xPixels() + side * 0.1 * scale, hip.yPixels()), scale * 0.2);
             g.setColor(new Color(28, 28, 30));
-            g.fill(new Ellipse2D.Double(foot.xPixels() - scale * 0.13, foot.yPixels() - scale * 0.06, scale * 0.26, scale * 0.12));
+            g.fill(new Ellipse2D.Double(
+                    foot.xPixels() - scale * 0.13, foot.yPixels() - scale * 0.06, scale * 0.26, scale * 0.12));
         }
     }
 

@@ -10,14 +10,25 @@ import mensch.core.film.ImagePoint;
 public record PinholeCamera(Point3 eye, Point3 target, double focalPixels, int widthPixels, int heightPixels) {
 
     /** High on the press side, off the left sideline, looking across the ball. */
-    public static PinholeCamera sideline(double offYards, double heightYards, double ballFromMiddleYards, int widthPixels) {
+    public static PinholeCamera sideline(
+            double offYards, double heightYards, double ballFromMiddleYards, int widthPixels) {
         double x = -(160.0 / 6) - offYards - ballFromMiddleYards;
-        return new PinholeCamera(new Point3(x, 3, heightYards), new Point3(0, 4, 0), 2.6 * widthPixels, widthPixels, widthPixels * 9 / 16);
+        return new PinholeCamera(
+                new Point3(x, 3, heightYards),
+                new Point3(0, 4, 0),
+                2.6 * widthPixels,
+                widthPixels,
+                widthPixels * 9 / 16);
     }
 
     /** Behind the offence, high in the end zone. */
     public static PinholeCamera endZone(double behindYards, double heightYards, int widthPixels) {
-        return new PinholeCamera(new Point3(0, -behindYards, heightYards), new Point3(0, 4, 0), 1.05 * widthPixels, widthPixels, widthPixels * 9 / 16);
+        return new PinholeCamera(
+                new Point3(0, -behindYards, heightYards),
+                new Point3(0, 4, 0),
+                1.05 * widthPixels,
+                widthPixels,
+                widthPixels * 9 / 16);
     }
 
     /** The pixel of a point in space, or null when it lies behind the camera. */
@@ -30,11 +41,17 @@ public record PinholeCamera(Point3 eye, Point3 target, double focalPixels, int w
         if (depth <= 0) {
             return null;
         }
-        return new ImagePoint(widthPixels / 2.0 + focalPixels * right.dot(d) / depth, heightPixels / 2.0 - focalPixels * up.dot(d) / depth);
+        return new ImagePoint(
+                widthPixels / 2.0 + focalPixels * right.dot(d) / depth,
+                heightPixels / 2.0 - focalPixels * up.dot(d) / depth);
     }
 
     /** Whether a pixel lies in the picture. */
     public boolean sees(ImagePoint p) {
-        return p != null && p.xPixels() >= 0 && p.yPixels() >= 0 && p.xPixels() < widthPixels && p.yPixels() < heightPixels;
+        return p != null
+                && p.xPixels() >= 0
+                && p.yPixels() >= 0
+                && p.xPixels() < widthPixels
+                && p.yPixels() < heightPixels;
     }
 }

@@ -17,11 +17,15 @@ import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Films the script twice, from the sideline and from the end zone, with ffmpeg; the staff's log beside the film, the truth elsewhere. */
+/**
+ * Films the script twice, from the sideline and from the end zone, with ffmpeg; the staff's log beside the film, the
+ * truth elsewhere.
+ */
 public final class ReelMaker {
     public static final int FPS = 30;
     /** Frames of each snap before the ball moves. */
     public static final int FRAMES_BEFORE = 24;
+
     static final int FRAMES_PER_SNAP = 48;
     private static final int WIDTH = 1920;
     private static final int NOISE = 5;
@@ -48,14 +52,17 @@ public final class ReelMaker {
         }
         var maker = new ReelMaker(Path.of(args[0]), Path.of(args[1]));
         List<Scene> scenes = script();
-        var sideline = CompletableFuture.runAsync(() -> maker.film("stoats-sideline", "Stoats, sideline", scenes, true));
+        var sideline =
+                CompletableFuture.runAsync(() -> maker.film("stoats-sideline", "Stoats, sideline", scenes, true));
         maker.film("stoats-end-zone", "Stoats, end zone", scenes, false);
         sideline.join();
     }
 
     /** The camera of a scene: the same tripod, turned to the ball. */
     public static PinholeCamera camera(Scene scene, boolean sideline) {
-        return sideline ? PinholeCamera.sideline(45, 20, scene.snap().field().ball().lateralYards(), WIDTH) : PinholeCamera.endZone(35, 12, WIDTH);
+        return sideline
+                ? PinholeCamera.sideline(45, 20, scene.snap().field().ball().lateralYards(), WIDTH)
+                : PinholeCamera.endZone(35, 12, WIDTH);
     }
 
     /** Films scenes into {@code <id>.mp4} with its log. */
@@ -69,12 +76,41 @@ public final class ReelMaker {
         }
     }
 
-    private void render(String id, String name, List<Scene> scenes, boolean sideline) throws IOException, InterruptedException {
+    private void render(String id, String name, List<Scene> scenes, boolean sideline)
+            throws IOException, InterruptedException {
         PinholeCamera first = camera(scenes.get(0), sideline);
         Path part = films.resolve(id + ".part.mp4");
-        Process ffmpeg = new ProcessBuilder("ffmpeg", "-y", "-v", "error", "-f", "rawvideo", "-pix_fmt", "bgr24", "-s", WIDTH + "x" + first.heightPixels(), "-r", String.valueOf(FPS),
-            "-i", "-", "-c:v", "libx264", "-preset", "veryfast", "-crf", "20", "-g", "10", "-pix_fmt", "yuv420p", "-movflags", "+faststart", part.toString()).inheritIO()
-            .redirectInput(ProcessBuilder.Redirect.PIPE).start();
+        Process ffmpeg = new ProcessBuilder(
+                        "ffmpeg",
+                        "-y",
+                        "-v",
+                        "error",
+                        "-f",
+                        "rawvideo",
+                        "-pix_fmt",
+                        "bgr24",
+                        "-s",
+                        WIDTH + "x" + first.heightPixels(),
+                        "-r",
+                        String.valueOf(FPS),
+                        "-i",
+                        "-",
+                        "-c:v",
+                        "libx264",
+                        "-preset",
+                        "veryfast",
+                        "-crf",
+                        "20",
+                        "-g",
+                        "10",
+                        "-pix_fmt",
+                        "yuv420p",
+                        "-movflags",
+                        "+faststart",
+                        part.toString())
+                .inheritIO()
+                .redirectInput(ProcessBuilder.Redirect.PIPE)
+                .start();
         try (OutputStream out = new BufferedOutputStream(ffmpeg.getOutputStream(), 1 << 20)) {
             var image = new BufferedImage(WIDTH, first.heightPixels(), BufferedImage.TYPE_3BYTE_BGR);
             var random = new Random(SEED);
@@ -129,7 +165,22 @@ public final class ReelMaker {
     }
 
     private static Map<String, Object> truth(List<Scene> scenes, boolean sideline) {
-        return Map.of("stated", "made up by the simulated camera", "snaps", scenes.stream().map(s -> Map.of("number", s.number(), "camera", camera(s, sideline),
-            "men", s.bodies().stream().map(b -> Map.of("name", b.name(), "x", b.at().x(), "y", b.at().y())).toList(), "faults", s.faults())).toList());
+        return Map.of(
+                "stated",
+                "made up by the simulated camera",
+                "snaps",
+                scenes.stream()
+                        .map(s -> Map.of(
+                                "number",
+                                s.number(),
+                                "camera",
+                                camera(s, sideline),
+                                "men",
+                                s.bodies().stream()
+                                        .map(b -> Map.of("name", b.name(), "x", b.at().x(), "y", b.at().y()))
+                                        .toList(),
+                                "faults",
+                                s.faults()))
+                        .toList());
     }
 }

@@ -24,7 +24,9 @@ import mensch.core.rung.Place;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** The demo reels measured against their truth with a careful hand's clicks: 100 repetitions of each of the ten snaps. */
+/**
+ * The demo reels measured against their truth with a careful hand's clicks: 100 repetitions of each of the ten snaps.
+ */
 class ReelTruthTest {
     private static final double CLICK_NOISE_PIXELS = 2;
     private static final int REPETITIONS = 100;
@@ -41,14 +43,19 @@ class ReelTruthTest {
 
     private ImagePoint click(PinholeCamera camera, double x, double y) {
         ImagePoint at = camera.project(new Point3(x, y, 0));
-        return new ImagePoint(at.xPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS, at.yPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS);
+        return new ImagePoint(
+                at.xPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS,
+                at.yPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS);
     }
 
     private Calibration solve(Scene scene, PinholeCamera camera) {
         var known = new ArrayList<KnownPoint>();
         for (var place : KnownPlaces.of(scene.snap().field())) {
             if (camera.sees(camera.project(new Point3(place.at().x(), place.at().y(), 0)))) {
-                known.add(new KnownPoint(place.name(), place.at(), click(camera, place.at().x(), place.at().y())));
+                known.add(new KnownPoint(
+                        place.name(),
+                        place.at(),
+                        click(camera, place.at().x(), place.at().y())));
             }
         }
         points = known.size();
@@ -58,12 +65,17 @@ class ReelTruthTest {
     private void measure(Scene scene, PinholeCamera camera) {
         Call call = LIBRARY.call(scene.call());
         var clicks = new LinkedHashMap<String, ImagePoint>();
-        scene.bodies().stream().filter(b -> camera.sees(camera.project(new Point3(b.at().x(), b.at().y(), 0)))).forEach(b -> clicks.put(b.name(), click(camera, b.at().x(), b.at().y())));
+        scene.bodies().stream()
+                .filter(b -> camera.sees(camera.project(new Point3(b.at().x(), b.at().y(), 0))))
+                .forEach(b -> clicks.put(b.name(), click(camera, b.at().x(), b.at().y())));
         // the log knows the formation, not the jitter: truth is asked against the offence as it really stood
         var judged = FilmJudge.of(call, logged(scene), solve(scene, camera), clicks);
         var truth = Lineup.of(call, scene.snap());
         for (FilmJudge.Row row : judged.rows()) {
-            Body body = scene.bodies().stream().filter(b -> b.name().equals(row.job().id())).findFirst().orElseThrow();
+            Body body = scene.bodies().stream()
+                    .filter(b -> b.name().equals(row.job().id()))
+                    .findFirst()
+                    .orElseThrow();
             errors.add(row.measured().feet().distance(body.at()));
             Place asked = truth.job(row.job().id()).before().align().orNull();
             count(asked.region().contains(body.at()), row.verdict().outcome());
@@ -74,7 +86,13 @@ class ReelTruthTest {
     private static Snap logged(Scene scene) {
         Formation sheet = LIBRARY.formation(scene.formation()).formation();
         Snap placed = Notation.place(scene.mirrored() ? sheet.mirror() : sheet, scene.spot());
-        return new Snap(placed.phases(), placed.field(), placed.situation(), scene.snap().declared(), false, Set.of());
+        return new Snap(
+                placed.phases(),
+                placed.field(),
+                placed.situation(),
+                scene.snap().declared(),
+                false,
+                Set.of());
     }
 
     private void count(boolean stoodRight, Outcome outcome) {
@@ -94,10 +112,20 @@ class ReelTruthTest {
                 measure(scene, camera);
             }
         }
-        double[] sorted = errors.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-        System.out.printf("%s reel: %d points on the last snap; measured from true feet: median %.3f yd, worst %.3f yd; standing wrong called out %.1f %% of %d; "
-            + "standing right called out %.2f %% of %d; too close to call %.1f %%%n", sideline ? "sideline" : "end-zone", points, sorted[sorted.length / 2],
-            sorted[sorted.length - 1], 100.0 * wrongOut / wrong, wrong, 100.0 * rightOut / right, right, 100.0 * tooClose / (right + wrong));
+        double[] sorted =
+                errors.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        System.out.printf(
+                "%s reel: %d points on the last snap; measured from true feet: median %.3f yd, worst %.3f yd; standing wrong called out %.1f %% of %d; "
+                        + "standing right called out %.2f %% of %d; too close to call %.1f %%%n",
+                sideline ? "sideline" : "end-zone",
+                points,
+                sorted[sorted.length / 2],
+                sorted[sorted.length - 1],
+                100.0 * wrongOut / wrong,
+                wrong,
+                100.0 * rightOut / right,
+                right,
+                100.0 * tooClose / (right + wrong));
         assertThat(sorted[sorted.length / 2]).isLessThanOrEqualTo(medianYards);
         assertThat((double) rightOut / right).isLessThanOrEqualTo(0.05);
         assertThat((double) wrongOut / wrong).isGreaterThan(0.5);

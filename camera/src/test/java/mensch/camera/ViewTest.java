@@ -37,10 +37,14 @@ class ViewTest {
 
     private ImagePoint click(PinholeCamera camera, Point feet) {
         ImagePoint true_ = camera.project(new Point3(feet.x(), feet.y(), 0));
-        return new ImagePoint(true_.xPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS, true_.yPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS);
+        return new ImagePoint(
+                true_.xPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS,
+                true_.yPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS);
     }
 
-    /** Yard lines every five yards crossed with hashes, numbers' edges and sidelines, as far as the picture shows them. */
+    /**
+     * Yard lines every five yards crossed with hashes, numbers' edges and sidelines, as far as the picture shows them.
+     */
     private List<KnownPoint> known(PinholeCamera camera) {
         Field field = SNAP.field();
         var points = new ArrayList<KnownPoint>();
@@ -76,8 +80,14 @@ class ViewTest {
     void measuredFeetAreNearTheTrueOnes() {
         double[] sideline = errors(SIDELINE);
         double[] endZone = errors(END_ZONE);
-        System.out.printf("measured from true feet, yd: sideline median %.3f worst %.3f (%d points); end zone median %.3f worst %.3f (%d points)%n",
-            sideline[REPETITIONS / 2], sideline[REPETITIONS - 1], known(SIDELINE).size(), endZone[REPETITIONS / 2], endZone[REPETITIONS - 1], known(END_ZONE).size());
+        System.out.printf(
+                "measured from true feet, yd: sideline median %.3f worst %.3f (%d points); end zone median %.3f worst %.3f (%d points)%n",
+                sideline[REPETITIONS / 2],
+                sideline[REPETITIONS - 1],
+                known(SIDELINE).size(),
+                endZone[REPETITIONS / 2],
+                endZone[REPETITIONS - 1],
+                known(END_ZONE).size());
         assertThat(sideline[REPETITIONS / 2]).isLessThanOrEqualTo(0.10);
         assertThat(endZone[REPETITIONS / 2]).isLessThanOrEqualTo(0.25);
     }
@@ -119,8 +129,11 @@ class ViewTest {
         Place place = asked.before().align().orNull();
         int sign = place.feet().x() < 0 ? -1 : 1;
         var stood = new Point(place.feet().x() + sign * wider, place.feet().y() + deeper);
-        double reference = calibration.measure(calibration.toImage(SNAP.formation().man("RT").feet())).sigmaX();
-        return AlignmentVerdict.of(place, calibration.measure(click(camera, stood)), reference, 0).outcome();
+        double reference = calibration
+                .measure(calibration.toImage(SNAP.formation().man("RT").feet()))
+                .sigmaX();
+        return AlignmentVerdict.of(place, calibration.measure(click(camera, stood)), reference, 0)
+                .outcome();
     }
 
     private double share(PinholeCamera camera, String job, double wider, double deeper, Outcome outcome) {
@@ -146,12 +159,17 @@ class ViewTest {
         assertThat(share(END_ZONE, "nickel", 1.8, 0, Outcome.OUT)).isGreaterThan(0.9);
     }
 
-    /** The end asked for a 7 who stands in a 5 is 0.53 yd tight: the end-zone view can tell, the sideline view is at its limit. */
+    /**
+     * The end asked for a 7 who stands in a 5 is 0.53 yd tight: the end-zone view can tell, the sideline view is at its
+     * limit.
+     */
     @Test
     void fiveForSevenIsTheEndZoneViewsCall() {
         double endZone = share(END_ZONE, "end-call", -0.53, 0.25, Outcome.OUT);
         double sideline = share(SIDELINE, "end-call", -0.53, 0.25, Outcome.OUT);
-        System.out.printf("an end in a 5 instead of a 7 is called out: sideline %.0f %%, end zone %.0f %%%n", 100 * sideline, 100 * endZone);
+        System.out.printf(
+                "an end in a 5 instead of a 7 is called out: sideline %.0f %%, end zone %.0f %%%n",
+                100 * sideline, 100 * endZone);
         assertThat(endZone).isGreaterThan(sideline);
     }
 
@@ -163,6 +181,8 @@ class ViewTest {
         assertThat(near.insideHull()).isTrue();
         assertThat(far.insideHull()).isFalse();
         assertThat(far.sigmaY()).isGreaterThan(near.sigmaY());
-        assertThat(calibration.measure(new ImagePoint(960, -2000))).as("above the horizon").isNull();
+        assertThat(calibration.measure(new ImagePoint(960, -2000)))
+                .as("above the horizon")
+                .isNull();
     }
 }

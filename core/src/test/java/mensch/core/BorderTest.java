@@ -15,44 +15,124 @@ import org.junit.jupiter.api.Test;
 /** The direction of the packages, and what core may not touch. */
 class BorderTest {
     /** Each package may use those before it, and no other. */
-    private static final List<String> ORDER = List.of("geometry", "document", "field", "convention", "formation", "rung", "play", "coverage", "front", "call",
-        "library", "lineup", "matchup", "roster", "audit", "repair", "stress", "sheet", "film", "grading");
+    private static final List<String> ORDER = List.of(
+            "geometry",
+            "document",
+            "field",
+            "convention",
+            "formation",
+            "rung",
+            "play",
+            "coverage",
+            "front",
+            "call",
+            "library",
+            "lineup",
+            "matchup",
+            "roster",
+            "audit",
+            "repair",
+            "stress",
+            "sheet",
+            "film",
+            "grading");
 
-    private static final JavaClasses CORE =
-        new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("mensch.core");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("mensch.core");
 
     @Test
     void packagesUseOnlyWhatStandsBeforeThem() {
         for (int i = 0; i < ORDER.size(); i++) {
-            String[] later = ORDER.subList(i + 1, ORDER.size()).stream().map(p -> "mensch.core." + p + "..").toArray(String[]::new);
+            String[] later = ORDER.subList(i + 1, ORDER.size()).stream()
+                    .map(p -> "mensch.core." + p + "..")
+                    .toArray(String[]::new);
             if (later.length > 0) {
-                noClasses().that().resideInAPackage("mensch.core." + ORDER.get(i) + "..").should().dependOnClassesThat().resideInAnyPackage(later).allowEmptyShould(true).check(CORE);
+                noClasses()
+                        .that()
+                        .resideInAPackage("mensch.core." + ORDER.get(i) + "..")
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(later)
+                        .allowEmptyShould(true)
+                        .check(CORE);
             }
         }
-        SlicesRuleDefinition.slices().matching("mensch.core.(*)..").should().beFreeOfCycles().check(CORE);
-        Assertions.assertThat(CORE.stream().map(c -> c.getPackageName().replace("mensch.core.", "").split("\\.")[0]).distinct()).allMatch(ORDER::contains);
+        SlicesRuleDefinition.slices()
+                .matching("mensch.core.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(CORE);
+        Assertions.assertThat(CORE.stream()
+                        .map(c -> c.getPackageName().replace("mensch.core.", "").split("\\.")[0])
+                        .distinct())
+                .allMatch(ORDER::contains);
     }
 
     /** An audit reads jobs and ledgers: the sentences behind them are not its business. */
     @Test
     void theAuditNeverReadsTheRungs() {
-        noClasses().that().resideInAPackage("mensch.core.audit..").should().dependOnClassesThat().haveNameMatching(
-            "mensch\\.core\\.(rung\\.(Rung|RungReader|Ladder|LadderReader|Condition|Gives)|call\\.(Layer|LayeredRung|Stack|CallReader|CallEdit))(\\$.*)?").check(CORE);
-        noClasses().that().resideInAPackage("mensch.core.audit..").should().callMethod(mensch.core.lineup.Lineup.class, "ladder", mensch.core.lineup.Job.class).check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("mensch.core.audit..")
+                .should()
+                .dependOnClassesThat()
+                .haveNameMatching(
+                        "mensch\\.core\\.(rung\\.(Rung|RungReader|Ladder|LadderReader|Condition|Gives)|call\\.(Layer|LayeredRung|Stack|CallReader|CallEdit))(\\$.*)?")
+                .check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("mensch.core.audit..")
+                .should()
+                .callMethod(mensch.core.lineup.Lineup.class, "ladder", mensch.core.lineup.Job.class)
+                .check(CORE);
     }
 
     /** Film knows bodies over time, not jobs. */
     @Test
     void filmDoesNotKnowJobs() {
-        noClasses().that().resideInAPackage("mensch.core.film..").should().dependOnClassesThat()
-            .resideInAnyPackage("mensch.core.lineup..", "mensch.core.call..", "mensch.core.rung..").allowEmptyShould(true).check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("mensch.core.film..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("mensch.core.lineup..", "mensch.core.call..", "mensch.core.rung..")
+                .allowEmptyShould(true)
+                .check(CORE);
     }
 
     @Test
     void coreHasNoFrameworkNoClockNoRandomnessNoFiles() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "jakarta..", "java.sql..", "java.nio.file..", "java.net..", "java.awt..").check(CORE);
-        noClasses().should().dependOnClassesThat().belongToAnyOf(Random.class, java.time.Clock.class, java.time.Instant.class).check(CORE);
-        noClasses().should().callMethod(System.class, "nanoTime").orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(Math.class, "random").check(CORE);
-        noClasses().that().resideOutsideOfPackages("mensch.core.library..").should().dependOnClassesThat().belongToAnyOf(InputStream.class).check(CORE);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "jakarta..",
+                        "java.sql..",
+                        "java.nio.file..",
+                        "java.net..",
+                        "java.awt..")
+                .check(CORE);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .belongToAnyOf(Random.class, java.time.Clock.class, java.time.Instant.class)
+                .check(CORE);
+        noClasses()
+                .should()
+                .callMethod(System.class, "nanoTime")
+                .orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .orShould()
+                .callMethod(Math.class, "random")
+                .check(CORE);
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("mensch.core.library..")
+                .should()
+                .dependOnClassesThat()
+                .belongToAnyOf(InputStream.class)
+                .check(CORE);
     }
 }

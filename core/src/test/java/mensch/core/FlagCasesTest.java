@@ -34,7 +34,10 @@ class FlagCasesTest {
 
     private static Call with(String call, String role, String sentence) {
         var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return Snaps.LIBRARY.call(call).under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
+        return Snaps.LIBRARY
+                .call(call)
+                .under(new Layer(
+                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
     private static List<String> busts(Call call, String line) {
@@ -45,13 +48,18 @@ class FlagCasesTest {
     }
 
     private static List<String> titles(Lineup lineup, Severity severity) {
-        return Audit.of(lineup).stream().filter(f -> f.severity() == severity).map((Finding f) -> f.evidence().title()).toList();
+        return Audit.of(lineup).stream()
+                .filter(f -> f.severity() == severity)
+                .map((Finding f) -> f.evidence().title())
+                .toList();
     }
 
     @ParameterizedTest
     @CsvSource({"6,true", "6.9,true", "7,false", "9,false"})
     void fl01ARusherStandsAtTheRushLineOrBehindIt(String depth, boolean illegal) {
-        assertThat(busts(with("tack-sparrow", "up", "align stack centre @ " + depth), FIVE).contains("up rushes from inside the rush line.")).isEqualTo(illegal);
+        assertThat(busts(with("tack-sparrow", "up", "align stack centre @ " + depth), FIVE)
+                        .contains("up rushes from inside the rush line."))
+                .isEqualTo(illegal);
     }
 
     /** The league draws the line, the width and how many may rush. */
@@ -59,23 +67,46 @@ class FlagCasesTest {
     void theLeagueProfileDecidesWhoRushesLegallyAndHowWideAnAreaIs() {
         Library five = Snaps.LIBRARY.choosing(Map.of("flag-rush-line", "five", "flag-rushers", "one"));
         var near = RungReader.read(new RungId("hand", "up", "now"), "align stack centre @ 6", five.vocabulary());
-        Call fromSix = five.call("tack-sparrow").under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("up", new Ladder(List.of(near)))));
+        Call fromSix = five.call("tack-sparrow")
+                .under(new Layer(
+                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("up", new Ladder(List.of(near)))));
         assertThat(busts(fromSix, FIVE)).isEmpty();
-        var second = RungReader.read(new RungId("hand", "middle", "now"), "align stack centre @ 8; pass rush", five.vocabulary());
-        Call two = five.call("tack-sparrow").under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("middle", new Ladder(List.of(second)))));
+        var second = RungReader.read(
+                new RungId("hand", "middle", "now"), "align stack centre @ 8; pass rush", five.vocabulary());
+        Call two = five.call("tack-sparrow")
+                .under(new Layer(
+                        Layer.Kind.HAND,
+                        new DocumentRef("hand", 0, ""),
+                        Map.of("middle", new Ladder(List.of(second)))));
         assertThat(busts(two, FIVE)).contains("2 rush, the league lets 1.");
-        assertThat(busts(with("tack-sparrow", "middle", "align stack centre @ 8; pass rush"), FIVE)).doesNotContain("2 rush, the league lets 1.");
+        assertThat(busts(with("tack-sparrow", "middle", "align stack centre @ 8; pass rush"), FIVE))
+                .doesNotContain("2 rush, the league lets 1.");
         Lineup narrow = Lineup.of(Snaps.LIBRARY.call("tack-dawn"), Notation.snap(FIVE.replace("flag5", "flag5n")));
-        assertThat(AreaLedger.of(narrow).rows().stream().filter(r -> r.area() == Area.ACROSS).map(r -> r.extent().xMax() - r.extent().xMin())).allSatisfy(w -> assertThat(w).isCloseTo(25 / 3.0, within(1e-9)));
+        assertThat(AreaLedger.of(narrow).rows().stream()
+                        .filter(r -> r.area() == Area.ACROSS)
+                        .map(r -> r.extent().xMax() - r.extent().xMin()))
+                .allSatisfy(w -> assertThat(w).isCloseTo(25 / 3.0, within(1e-9)));
     }
 
     /** Thirty wide, three across: cones ten yards apart; one of them rushes: fifteen and fifteen. */
     @ParameterizedTest
     @CsvSource({"tack-dawn,'10.0 20.0'", "tack-siskin,15.0"})
     void conesMarkTheBordersOfTheAreas(String call, String across) {
-        var sheet = new SheetMaker(Snaps.LIBRARY).of(Lineup.of(Snaps.LIBRARY.call(call), Notation.snap(FIVE)), Roster.EMPTY);
-        assertThat(sheet.cones().stream().filter(c -> c.depth() == 0).map(c -> String.valueOf(Math.round(c.fromLeft() * 10) / 10.0)).toList()).containsExactly(across.split(" "));
-        assertThat(new SheetMaker(Snaps.LIBRARY).of(Lineup.of(Snaps.LIBRARY.call("anvil-fog"), Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs m 50 1&10")), Roster.EMPTY).cones()).isEmpty();
+        var sheet = new SheetMaker(Snaps.LIBRARY)
+                .of(Lineup.of(Snaps.LIBRARY.call(call), Notation.snap(FIVE)), Roster.EMPTY);
+        assertThat(sheet.cones().stream()
+                        .filter(c -> c.depth() == 0)
+                        .map(c -> String.valueOf(Math.round(c.fromLeft() * 10) / 10.0))
+                        .toList())
+                .containsExactly(across.split(" "));
+        assertThat(new SheetMaker(Snaps.LIBRARY)
+                        .of(
+                                Lineup.of(
+                                        Snaps.LIBRARY.call("anvil-fog"),
+                                        Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs m 50 1&10")),
+                                Roster.EMPTY)
+                        .cones())
+                .isEmpty();
     }
 
     @Test
@@ -86,26 +117,35 @@ class FlagCasesTest {
 
     @Test
     void fl06APressureWithoutANamedRusherIsIncomplete() {
-        assertThat(busts(with("tack-sparrow", "up", "pass spy quarterback"), FIVE)).contains("The pressure names no rusher.");
+        assertThat(busts(with("tack-sparrow", "up", "pass spy quarterback"), FIVE))
+                .contains("The pressure names no rusher.");
     }
 
     @Test
     void fl09ZoneIsAdvisedWhenManIsChosenAmongTheUneven() {
-        assertThat(titles(Lineup.of(Snaps.LIBRARY.call("tack-noon"), Notation.snap(FIVE)), Severity.WEAK)).contains("Zone is advised here.");
+        assertThat(titles(Lineup.of(Snaps.LIBRARY.call("tack-noon"), Notation.snap(FIVE)), Severity.WEAK))
+                .contains("Zone is advised here.");
     }
 
     @Test
     void fl10NoWarningOnceMatchUpsAreVerified() {
         Library even = Snaps.LIBRARY.choosing(Map.of("flag-match-ups", "even"));
-        assertThat(titles(Lineup.of(even.call("tack-noon"), Notation.snap(FIVE)), Severity.WEAK)).doesNotContain("Zone is advised here.");
+        assertThat(titles(Lineup.of(even.call("tack-noon"), Notation.snap(FIVE)), Severity.WEAK))
+                .doesNotContain("Zone is advised here.");
     }
 
     @ParameterizedTest
     @CsvSource({"tack-dawn,3,10", "tack-siskin,2,15"})
     void fl13TheMenAcrossShareTheWidthWithoutAGapAndWhenOneRushesTheOthersSlide(String call, int men, double width) {
         Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), Notation.snap(FIVE));
-        var across = AreaLedger.of(lineup).rows().stream().filter(r -> r.area() == Area.ACROSS).map(AreaLedger.Row::extent).sorted((a, b) -> Double.compare(a.xMin(), b.xMin())).toList();
-        assertThat(across).hasSize(men).allSatisfy(e -> assertThat(e.xMax() - e.xMin()).isCloseTo(width, within(1e-9)));
+        var across = AreaLedger.of(lineup).rows().stream()
+                .filter(r -> r.area() == Area.ACROSS)
+                .map(AreaLedger.Row::extent)
+                .sorted((a, b) -> Double.compare(a.xMin(), b.xMin()))
+                .toList();
+        assertThat(across)
+                .hasSize(men)
+                .allSatisfy(e -> assertThat(e.xMax() - e.xMin()).isCloseTo(width, within(1e-9)));
         assertThat(across.get(0).xMin()).isEqualTo(-15);
         assertThat(across.get(men - 1).xMax()).isCloseTo(15, within(1e-9));
         for (int i = 1; i < men; i++) {
@@ -118,7 +158,8 @@ class FlagCasesTest {
         for (String call : List.of("tack-dawn", "nail-dawn", "rivet-dusk")) {
             int players = Snaps.LIBRARY.call(call).front().players();
             for (var formation : Snaps.LIBRARY.formationsFor(Snaps.LIBRARY.call(call))) {
-                Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), formation.snap(null, true, "flag" + players + " m 30 1&10"));
+                Lineup lineup = Lineup.of(
+                        Snaps.LIBRARY.call(call), formation.snap(null, true, "flag" + players + " m 30 1&10"));
                 assertThat(lineup.jobs()).hasSize(players);
                 assertThat(titles(lineup, Severity.BUST)).isEmpty();
                 assertThat(titles(lineup, Severity.NOTE)).contains("Some checks do not apply to small-sided football.");
@@ -135,10 +176,13 @@ class FlagCasesTest {
             assertThat(f.evidence().title()).startsWith("The disguise costs deep");
             assertThat(f.evidence().reason()).contains(" yd, ").contains(" s at his speed");
         });
-        assertThat(titles(Lineup.of(Snaps.LIBRARY.call("rivet-dusk"), lineup.snap()), Severity.WEAK)).noneMatch(t -> t.startsWith("The disguise"));
+        assertThat(titles(Lineup.of(Snaps.LIBRARY.call("rivet-dusk"), lineup.snap()), Severity.WEAK))
+                .noneMatch(t -> t.startsWith("The disguise"));
     }
 
-    /** Against the handbook's table of a receiver of nearly the same clock: 10 yd in about 1.95 s, 20 yd in about 3.2 s. */
+    /**
+     * Against the handbook's table of a receiver of nearly the same clock: 10 yd in about 1.95 s, 20 yd in about 3.2 s.
+     */
     @Test
     void theClockOfARunningManAgreesWithTheTradesFigures() {
         var receiver = new Gait(8.6, 0.75, 0.10);

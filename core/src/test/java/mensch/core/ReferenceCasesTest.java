@@ -36,7 +36,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Reference cases that a line-up, its ledgers and its findings answer before the snap; every one mirrored and on three hashes. */
+/**
+ * Reference cases that a line-up, its ledgers and its findings answer before the snap; every one mirrored and on three
+ * hashes.
+ */
 class ReferenceCasesTest {
     private static final String PRO = "ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7";
     private static final String TWO_BY_TWO = "ol2 TE4 Z16/1.5 H-9/1.5 X-17 QB0/5 TB-1.6/5";
@@ -48,7 +51,9 @@ class ReferenceCasesTest {
     /** A line-up looked at from the offence that was written: in the mirrored one sides and x are turned back. */
     private record Seen(Lineup lineup, boolean mirrored) {
         Job job(String id) {
-            String turned = id.endsWith("-left") ? id.replace("-left", "-right") : id.endsWith("-right") ? id.replace("-right", "-left") : id;
+            String turned = id.endsWith("-left")
+                    ? id.replace("-left", "-right")
+                    : id.endsWith("-right") ? id.replace("-right", "-left") : id;
             return lineup.job(mirrored ? turned : id);
         }
 
@@ -77,7 +82,10 @@ class ReferenceCasesTest {
         }
 
         List<String> titles(Severity severity) {
-            return Audit.of(lineup).stream().filter(f -> f.severity() == severity).map(f -> f.evidence().title()).toList();
+            return Audit.of(lineup).stream()
+                    .filter(f -> f.severity() == severity)
+                    .map(f -> f.evidence().title())
+                    .toList();
         }
     }
 
@@ -108,7 +116,10 @@ class ReferenceCasesTest {
 
     private static Call with(String call, String role, String sentence) {
         var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return Snaps.LIBRARY.call(call).under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
+        return Snaps.LIBRARY
+                .call(call)
+                .under(new Layer(
+                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
     @Test
@@ -140,7 +151,8 @@ class ReferenceCasesTest {
 
     @ParameterizedTest
     @CsvSource({"anvil-trout,nose,B gap,A gap", "anvil-pike,end-away,B gap,C gap"})
-    void ev09AMoveThatClosesTheOpenGapMakesTheWeakBackerExchange(String call, String mover, String closed, String exchanged) {
+    void ev09AMoveThatClosesTheOpenGapMakesTheWeakBackerExchange(
+            String call, String mover, String closed, String exchanged) {
         for (Seen s : seen(call, PRO, "50 1&10")) {
             assertThat(s.run(mover)).isEqualTo(closed);
             assertThat(s.run("will")).isEqualTo(exchanged);
@@ -148,7 +160,9 @@ class ReferenceCasesTest {
         }
         Call without = with(call, "will", "run B gap");
         for (Seen s : seen(without, PRO, "50 1&10")) {
-            assertThat(s.titles(Severity.BUST)).as("the checker demands the exchange").anyMatch(t -> t.startsWith("Nobody has the " + exchanged));
+            assertThat(s.titles(Severity.BUST))
+                    .as("the checker demands the exchange")
+                    .anyMatch(t -> t.startsWith("Nobody has the " + exchanged));
         }
     }
 
@@ -176,7 +190,8 @@ class ReferenceCasesTest {
             assertThat(s.pass("free")).isEqualTo("deep middle third");
             RushCount count = RushCount.of(s.lineup());
             assertThat(count.rushers()).hasSize(5);
-            assertThat(count.cover().stream().filter(j -> j.passTask() instanceof Task.ManOn)).hasSize(5);
+            assertThat(count.cover().stream().filter(j -> j.passTask() instanceof Task.ManOn))
+                    .hasSize(5);
         }
     }
 
@@ -206,7 +221,11 @@ class ReferenceCasesTest {
     void ev27SixRushersOwnTheSixInteriorGaps() {
         for (Seen s : seen("anvil-thunder", PRO, "50 1&10")) {
             var rushers = RushCount.of(s.lineup()).rushers();
-            assertThat(GapLedger.of(s.lineup()).rows().stream().filter(r -> r.gap().index() < 3)).hasSize(6).allMatch(r -> r.owners().size() == 1 && rushers.contains(r.owners().get(0)));
+            assertThat(GapLedger.of(s.lineup()).rows().stream()
+                            .filter(r -> r.gap().index() < 3))
+                    .hasSize(6)
+                    .allMatch(r -> r.owners().size() == 1
+                            && rushers.contains(r.owners().get(0)));
             assertThat(s.run("mike")).isEqualTo("A gap");
             assertThat(s.run("will")).isEqualTo("B gap");
         }
@@ -218,9 +237,15 @@ class ReferenceCasesTest {
             assertThat(s.job("free").passTask().words()).startsWith("man #2");
             assertThat(s.pass("mike")).isEqualTo("man back");
         }
-        for (Seen s : seen(with("anvil-owl", "free", "align landmark middle @ 12; pass deep middle third"), TWO_BY_TWO, "50 1&10")) {
-            assertThat(s.lineup().jobs()).as("nobody is left on the nickel's man").noneMatch(j -> j.passTask() instanceof Task.ManOn on
-                && on.man().number() == 2 && j.seat() == s.lineup().sides().cover().side());
+        for (Seen s : seen(
+                with("anvil-owl", "free", "align landmark middle @ 12; pass deep middle third"),
+                TWO_BY_TWO,
+                "50 1&10")) {
+            assertThat(s.lineup().jobs())
+                    .as("nobody is left on the nickel's man")
+                    .noneMatch(j -> j.passTask() instanceof Task.ManOn on
+                            && on.man().number() == 2
+                            && j.seat() == s.lineup().sides().cover().side());
         }
     }
 
@@ -228,8 +253,11 @@ class ReferenceCasesTest {
     void ev30WalkingTheMiddleBackerOutChangesOneManBothEdgesChangeThreeOrMore() {
         Snap snap = Notation.snap(TWO_BY_TWO);
         Lineup zero = Lineup.of(Snaps.LIBRARY.call("anvil-thunder"), snap);
-        assertThat(changed(zero, Lineup.of(Snaps.LIBRARY.call("anvil-owl"), snap))).contains("nickel", "free", "mike").hasSizeGreaterThanOrEqualTo(3);
-        assertThat(changed(zero, Lineup.of(Snaps.LIBRARY.call("anvil-merlin"), snap))).containsExactly("mike");
+        assertThat(changed(zero, Lineup.of(Snaps.LIBRARY.call("anvil-owl"), snap)))
+                .contains("nickel", "free", "mike")
+                .hasSizeGreaterThanOrEqualTo(3);
+        assertThat(changed(zero, Lineup.of(Snaps.LIBRARY.call("anvil-merlin"), snap)))
+                .containsExactly("mike");
     }
 
     private static TreeSet<String> changed(Lineup one, Lineup other) {
@@ -253,17 +281,20 @@ class ReferenceCasesTest {
         var roles = Snaps.LIBRARY.call("chisel-drizzle").front().roles();
         assertThat(roles.stream().filter(r -> r.lineman())).hasSize(4);
         assertThat(roles.stream().filter(r -> r.body() == Body.LB)).hasSize(3);
-        var body = new LinkedHashMap<>(Snaps.LIBRARY.named(List.of("front"), "chisel").body());
+        var body = new LinkedHashMap<>(
+                Snaps.LIBRARY.named(List.of("front"), "chisel").body());
         var fewer = new LinkedHashMap<>((Map<?, ?>) body.get("roles"));
         fewer.remove("sam");
         body.put("roles", fewer);
-        assertThatThrownBy(() -> Snaps.LIBRARY.with(List.of(Document.of(body)))).hasMessageContaining("fill 10 places; eleven are needed");
+        assertThatThrownBy(() -> Snaps.LIBRARY.with(List.of(Document.of(body))))
+                .hasMessageContaining("fill 10 places; eleven are needed");
     }
 
     @Test
     void tq10AStuntGivesEachSlanterANewGapAndTheLedgerIsAsked() {
         for (Seen s : seen("bellows-dace", PRO, "50 1&10")) {
-            assertThat(List.of(s.run("end-call"), s.run("nose"), s.run("end-away"))).containsExactly("C gap", "A gap call side", "B gap");
+            assertThat(List.of(s.run("end-call"), s.run("nose"), s.run("end-away")))
+                    .containsExactly("C gap", "A gap call side", "B gap");
             assertThat(GapLedger.of(s.lineup()).rows()).allMatch(r -> r.owners().size() == 1);
         }
     }
@@ -290,8 +321,11 @@ class ReferenceCasesTest {
     void tq13ARusherWhoMovesShowsOneGapAndRushesAnother() {
         for (Seen s : seen("anvil-eel", PRO, "50 1&10")) {
             for (RushCount.Rush rush : RushCount.of(s.lineup()).rushes()) {
-                boolean mover = List.of("end-call", "tackle").contains(rush.job().role().id());
-                assertThat(rush.shown().equals(rush.rushed())).as(rush.job().id()).isEqualTo(!mover);
+                boolean mover =
+                        List.of("end-call", "tackle").contains(rush.job().role().id());
+                assertThat(rush.shown().equals(rush.rushed()))
+                        .as(rush.job().id())
+                        .isEqualTo(!mover);
             }
         }
     }
@@ -317,7 +351,19 @@ class ReferenceCasesTest {
 
     @Test
     void sf16BothSafetiesAimTwoYardsOutsideTheDeepestBackAtHisDepth() {
-        Call call = Snaps.LIBRARY.with(List.of(Document.of(Map.of("format", 1, "kind", "call", "id", "rook", "name", "Rook", "layers", List.of("anvil", "fog", "rook"))))).call("rook");
+        Call call = Snaps.LIBRARY
+                .with(List.of(Document.of(Map.of(
+                        "format",
+                        1,
+                        "kind",
+                        "call",
+                        "id",
+                        "rook",
+                        "name",
+                        "Rook",
+                        "layers",
+                        List.of("anvil", "fog", "rook")))))
+                .call("rook");
         for (Seen s : seen(call, "ol2 TE4 Z15/1.5 H-9/1.5 X-16 QB0/1 TB0/7", "50 1&10")) {
             for (String safety : List.of("free", "weak")) {
                 Job job = s.job(safety);
@@ -343,7 +389,9 @@ class ReferenceCasesTest {
         for (Seen s : seen("anvil-thaw", TWO_BY_TWO, "50 " + situation)) {
             for (String under : List.of("nickel", "mike", "will", "corner-left", "corner-right")) {
                 var cover = (Task.Cover) s.job(under).passTask();
-                assertThat(cover.landmark(s.lineup().view(s.job(under))).y()).as(under).isEqualTo(depth);
+                assertThat(cover.landmark(s.lineup().view(s.job(under))).y())
+                        .as(under)
+                        .isEqualTo(depth);
             }
             var half = (Task.Cover) s.job("free").passTask();
             assertThat(half.landmark(s.lineup().view(s.job("free"))).y()).isBetween(17.0, 19.0);
@@ -428,7 +476,12 @@ class ReferenceCasesTest {
             assertThat(s.align("corner-right")).isEqualTo("over #1, outside, 1 x 5");
             assertThat(s.align("free")).isEqualTo("over #2, outside, 1 x 5");
             assertThat(s.align("strong")).isEqualTo("outside end man 1 x 5");
-            assertThat(s.lineup().jobs().stream().filter(j -> j.passTask() instanceof Task.Cover c && c.area().lane()).map(j -> j.passTask().words()).distinct()).hasSize(7);
+            assertThat(s.lineup().jobs().stream()
+                            .filter(j -> j.passTask() instanceof Task.Cover c
+                                    && c.area().lane())
+                            .map(j -> j.passTask().words())
+                            .distinct())
+                    .hasSize(7);
         }
     }
 
@@ -444,14 +497,22 @@ class ReferenceCasesTest {
     @Test
     void ln07AVeryWideReceiverAllowsInsideLeverage() {
         Snap wide = Notation.snap("ol2 TE4 Z22.5/1.5 H-9/1.5 X-17 QB0/5 TB-1.6/5 | hs m 5 1&5");
-        assertThat(Lineup.of(Snaps.LIBRARY.call("chisel-rime"), wide).job("corner-right").before().align().orNull().phrase().words()).isEqualTo("over #1, inside, 1 x 5");
+        assertThat(Lineup.of(Snaps.LIBRARY.call("chisel-rime"), wide)
+                        .job("corner-right")
+                        .before()
+                        .align()
+                        .orNull()
+                        .phrase()
+                        .words())
+                .isEqualTo("over #1, inside, 1 x 5");
     }
 
     @ParameterizedTest
     @CsvSource({"12,true", "8,true", "7,false", "5,false"})
     void ln10LanesAreWarnedAboutOutsideTheirRange(int toGoal, boolean warned) {
         for (Seen s : seen("chisel-rime", TWO_BY_TWO, toGoal + " 1&5")) {
-            assertThat(s.titles(Severity.WEAK).contains("Goal-line lanes outside their range.")).isEqualTo(warned);
+            assertThat(s.titles(Severity.WEAK).contains("Goal-line lanes outside their range."))
+                    .isEqualTo(warned);
         }
     }
 
@@ -510,6 +571,7 @@ class ReferenceCasesTest {
         Formation formation = Notation.formation("two backs", PRO);
         Snap snap = Notation.place(mirrored ? formation.mirror() : formation, "hs m 50 1&10");
         Call call = with("anvil-squall", "mike", "pass man #4 else hole");
-        assertThat(Lineup.of(call, snap).job("mike").after().pass().orNull().words()).isEqualTo("hole");
+        assertThat(Lineup.of(call, snap).job("mike").after().pass().orNull().words())
+                .isEqualTo("hole");
     }
 }

@@ -21,11 +21,15 @@ public final class Snaps {
     public static final Library LIBRARY = Library.shipped();
 
     /** Formations of the eleven-man game. */
-    public static final List<LibraryFormation> ELEVEN_MAN = LIBRARY.formations().stream().filter(f -> f.players() == 11).toList();
+    public static final List<LibraryFormation> ELEVEN_MAN =
+            LIBRARY.formations().stream().filter(f -> f.players() == 11).toList();
 
     private Snaps() {}
 
-    /** Every library formation with each of its motions and none, three codes, three hashes; midfield and the 4 by turns. */
+    /**
+     * Every library formation with each of its motions and none, three codes, three hashes; midfield and the 4 by
+     * turns.
+     */
     public static List<Snap> grid() {
         var snaps = new ArrayList<Snap>();
         for (LibraryFormation formation : ELEVEN_MAN) {
@@ -46,7 +50,10 @@ public final class Snaps {
         var snaps = new ArrayList<Snap>();
         for (LibraryFormation formation : ELEVEN_MAN) {
             for (String motion : motions(formation)) {
-                snaps.add(formation.snap(motion, snaps.size() % 2 == 0, List.of("hs m 50 1&10", "col l 30 3&8", "pro r 4 1&4").get(snaps.size() % 3)));
+                snaps.add(formation.snap(
+                        motion,
+                        snaps.size() % 2 == 0,
+                        List.of("hs m 50 1&10", "col l 30 3&8", "pro r 4 1&4").get(snaps.size() % 3)));
             }
         }
         return snaps;
@@ -63,7 +70,8 @@ public final class Snaps {
     /** A random formation with five linemen: anything from legal to odd, but nobody on another's place. */
     public static Snap random(long seed) {
         var random = new Random(seed);
-        var men = new ArrayList<>(Notation.formation("random", "ol2 QB0/" + (random.nextBoolean() ? 1 : 5)).men());
+        var men = new ArrayList<>(Notation.formation("random", "ol2 QB0/" + (random.nextBoolean() ? 1 : 5))
+                .men());
         String[] names = {"TE", "X", "Z", "F", "TB"};
         for (String name : names) {
             double x = Math.round((random.nextDouble() * 46 - 23) * 2) / 2.0;
@@ -71,9 +79,17 @@ public final class Snaps {
             double placed = Math.abs(x) < 3 ? x : x < 0 ? Math.min(x, -4) : Math.max(x, 4);
             men.add(new Man(name, Man.Post.ELIGIBLE, new Point(placed, -depth)));
         }
-        var field = new Field(Code.values()[random.nextInt(3)], new BallSpot(Math.round(random.nextDouble() * 12 - 6), true, 1 + random.nextInt(99)));
-        Snap set = Snap.of(List.of(new Formation("random", men)), field, new Situation(2, 7), random.nextBoolean() ? Side.LEFT : Side.RIGHT);
+        var field = new Field(
+                Code.values()[random.nextInt(3)],
+                new BallSpot(Math.round(random.nextDouble() * 12 - 6), true, 1 + random.nextInt(99)));
+        Snap set = Snap.of(
+                List.of(new Formation("random", men)),
+                field,
+                new Situation(2, 7),
+                random.nextBoolean() ? Side.LEFT : Side.RIGHT);
         Man mover = men.get(men.size() - 1 - random.nextInt(5));
-        return random.nextBoolean() ? set : set.then(set.formation().with(List.of(mover.at(-mover.x() + 1, mover.depth()))));
+        return random.nextBoolean()
+                ? set
+                : set.then(set.formation().with(List.of(mover.at(-mover.x() + 1, mover.depth()))));
     }
 }

@@ -74,7 +74,9 @@ class BoardIT {
         page.keyboard().type("when two backs: align gap B @ 6 half");
         assertThat(page.locator(".fault")).containsText("the end");
         Chromium.assertAccessible(page);
-        page.locator(".offers button", new Page.LocatorOptions().setHasText("a man")).first().click();
+        page.locator(".offers button", new Page.LocatorOptions().setHasText("a man"))
+                .first()
+                .click();
         page.keyboard().type("wider");
         assertThat(page.locator(".fine")).isVisible();
         assertThat(strip(page, "will")).containsText("gap B");
@@ -92,13 +94,15 @@ class BoardIT {
     void aManIsDraggedAndAsked(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
         assertThat(page.locator(".defender")).hasCount(11);
-        BoundingBox mike = page.locator(".defender", new Page.LocatorOptions().setHasText("M")).boundingBox();
+        BoundingBox mike = page.locator(".defender", new Page.LocatorOptions().setHasText("M"))
+                .boundingBox();
         page.mouse().move(mike.x + mike.width / 2, mike.y + mike.height / 2);
         page.mouse().down();
         page.mouse().move(mike.x + mike.width / 2 + 30, mike.y + mike.height / 2 - 10);
         page.mouse().up();
         assertThat(page.locator(".ant-modal")).containsText("In words");
-        page.locator(".ant-modal button", new Page.LocatorOptions().setHasText("For now")).click();
+        page.locator(".ant-modal button", new Page.LocatorOptions().setHasText("For now"))
+                .click();
         assertThat(page.locator(".facts")).containsText("Put by hand, not saved: mike");
         page.keyboard().press("Delete");
         assertThat(page.locator(".facts")).not().containsText("Put by hand");
@@ -122,7 +126,8 @@ class BoardIT {
         edit(second, "weak", "stance tilted in");
         second.locator(".save button.main").click();
         assertThat(second.locator(".ant-modal")).containsText("your text is kept");
-        second.locator("button", new Page.LocatorOptions().setHasText("Put my text on top")).click();
+        second.locator("button", new Page.LocatorOptions().setHasText("Put my text on top"))
+                .click();
         second.locator(".save button.main").click();
         assertThat(second.locator(".save")).containsText("Saved as revision 3");
     }
@@ -144,8 +149,10 @@ class BoardIT {
 
     private static void edit(Page page, String job, String sentence) {
         strip(page, job).click();
-        page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();
-        page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung")).click();
+        page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules"))
+                .click();
+        page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung"))
+                .click();
         page.keyboard().type(sentence);
         assertThat(page.locator(".fine")).isVisible();
         page.keyboard().press("Enter");

@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * What a coach waits for, measured in the browser on loopback from the change until the next painted frame: {@code BrowserBench}, address in MENSCH_ADDRESS. Part of
- * {@code mensch bench}; no test.
+ * What a coach waits for, measured in the browser on loopback from the change until the next painted frame:
+ * {@code BrowserBench}, address in MENSCH_ADDRESS. Part of {@code mensch bench}; no test.
  */
 public final class BrowserBench {
     private static final int WARM = 40;
     /** A coach's next change comes no sooner. */
     private static final int PAUSE_MILLIS = 350;
+
     private static final int TIMES = 60;
 
     /** Sets a native select and waits until the node's subtree has changed and been painted; milliseconds. */
@@ -21,7 +22,7 @@ public final class BrowserBench {
           const node = document.querySelector(watched)
           const box = document.querySelector(select)
           let started = 0
-          const seen = new MutationObserver(() => { 
+          const seen = new MutationObserver(() => {
             seen.disconnect()
             const drawn = performance.now()
             requestAnimationFrame(() => setTimeout(() => {
@@ -56,14 +57,24 @@ public final class BrowserBench {
     }
 
     private void board() {
-        List<String> formations = values("[aria-label=Formation]").stream().filter(f -> !f.startsWith("flag")).toList();
+        List<String> formations = values("[aria-label=Formation]").stream()
+                .filter(f -> !f.startsWith("flag"))
+                .toList();
         report("board answers a formation", "[aria-label=Formation]", formations, "svg.field");
-        report("board answers a call", "[aria-label=Call]", List.of("anvil-fog", "anvil-frost", "anvil-drizzle", "bellows-frost"), "svg.field");
+        report(
+                "board answers a call",
+                "[aria-label=Call]",
+                List.of("anvil-fog", "anvil-frost", "anvil-drizzle", "bellows-frost"),
+                "svg.field");
         report("board answers a hash", "[aria-label=Hash]", List.of("l", "r", "m"), "svg.field");
     }
 
     private void strip() {
-        report("formation strip repaints for a man", "[aria-label=Man]", List.of("nickel", "weak", "mike", "corner-left"), ".strip ul");
+        report(
+                "formation strip repaints for a man",
+                "[aria-label=Man]",
+                List.of("nickel", "weak", "mike", "corner-left"),
+                ".strip ul");
     }
 
     @SuppressWarnings("unchecked")
@@ -84,7 +95,16 @@ public final class BrowserBench {
         }
         parts.forEach(p -> p.sort(null));
         List<Double> millis = parts.get(0);
-        System.out.printf(Locale.ROOT, "%-36s median %5.1f ms  95th percentile %5.1f ms  worst %5.1f ms  (%d times; median until asked %.1f, answered %.1f, in the page %.1f ms)%n", what,
-            millis.get(TIMES / 2), millis.get(TIMES * 95 / 100), millis.get(TIMES - 1), TIMES, parts.get(1).get(TIMES / 2), parts.get(2).get(TIMES / 2), parts.get(3).get(TIMES / 2));
+        System.out.printf(
+                Locale.ROOT,
+                "%-36s median %5.1f ms  95th percentile %5.1f ms  worst %5.1f ms  (%d times; median until asked %.1f, answered %.1f, in the page %.1f ms)%n",
+                what,
+                millis.get(TIMES / 2),
+                millis.get(TIMES * 95 / 100),
+                millis.get(TIMES - 1),
+                TIMES,
+                parts.get(1).get(TIMES / 2),
+                parts.get(2).get(TIMES / 2),
+                parts.get(3).get(TIMES / 2));
     }
 }

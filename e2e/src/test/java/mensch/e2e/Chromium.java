@@ -24,14 +24,29 @@ final class Chromium implements AutoCloseable {
 
     Chromium() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true).setChromiumSandbox(false)
-            .setArgs(List.of("--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setHeadless(true)
+                        .setChromiumSandbox(false)
+                        .setArgs(List.of(
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
     }
 
     /** A fresh browser window at 1280 x 800, signed in, on a view. */
     Page signedIn(int port, String username, String view) {
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setLocale("en-GB").setTimezoneId("UTC"));
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setLocale("en-GB")
+                .setTimezoneId("UTC"));
         Page page = context.newPage();
         page.onPageError(errors::add);
         page.navigate("http://127.0.0.1:" + port + view);
@@ -43,8 +58,11 @@ final class Chromium implements AutoCloseable {
 
     /** No serious or critical accessibility fault on what the page shows now. */
     static void assertAccessible(Page page) {
-        var faults = new AxeBuilder(page).analyze().getViolations().stream().filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-            .map(v -> v.getId() + ": " + v.getNodes().get(0).getTarget() + " " + v.getHelp()).toList();
+        var faults = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                        .map(v -> v.getId() + ": " + v.getNodes().get(0).getTarget() + " " + v.getHelp())
+                        .toList();
         Assertions.assertThat(faults).isEmpty();
     }
 

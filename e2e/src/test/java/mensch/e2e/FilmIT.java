@@ -22,7 +22,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
-/** From a film file to a grade: upload, step, log, calibrate, mark, verdict, overrule, grades page. The truth only aims the mouse. */
+/**
+ * From a film file to a grade: upload, step, log, calibrate, mark, verdict, overrule, grades page. The truth only aims
+ * the mouse.
+ */
 @ExtendWith(RunningApp.class)
 class FilmIT {
     private static final Scene SCENE = ReelMaker.script().get(0);
@@ -46,7 +49,10 @@ class FilmIT {
 
     private static void click(Page page, ImagePoint at) {
         BoundingBox frame = page.locator(".stage svg").boundingBox();
-        page.mouse().click(frame.x + at.xPixels() / CAMERA.widthPixels() * frame.width, frame.y + at.yPixels() / CAMERA.heightPixels() * frame.height);
+        page.mouse()
+                .click(
+                        frame.x + at.xPixels() / CAMERA.widthPixels() * frame.width,
+                        frame.y + at.yPixels() / CAMERA.heightPixels() * frame.height);
     }
 
     private static ImagePoint pixel(double x, double y) {
@@ -82,13 +88,17 @@ class FilmIT {
         page.keyboard().press(",");
         page.keyboard().press(",");
         assertThat(page.locator(".time")).containsText("frame " + ReelMaker.FRAMES_BEFORE + " ");
-        page.waitForFunction("n => Math.floor(document.querySelector('video').currentTime * 30 + 1e-6) === n", ReelMaker.FRAMES_BEFORE);
+        page.waitForFunction(
+                "n => Math.floor(document.querySelector('video').currentTime * 30 + 1e-6) === n",
+                ReelMaker.FRAMES_BEFORE);
         page.keyboard().press("n");
         assertThat(page.locator(".strip li")).hasCount(11);
     }
 
     private static void log(Page page) {
-        page.selectOption("[aria-label='Ball spot']", String.valueOf(SCENE.snap().field().ball().yardsToGoal()));
+        page.selectOption(
+                "[aria-label='Ball spot']",
+                String.valueOf(SCENE.snap().field().ball().yardsToGoal()));
         page.selectOption("[aria-label=Formation]", SCENE.formation());
         assertThat(page.locator(".time")).containsText("ball moves");
     }
@@ -114,25 +124,36 @@ class FilmIT {
         page.locator("aside").focus();
         page.keyboard().press("m");
         for (String man : List.of("TE", "C", "RG", "nickel", "mike")) {
-            var body = SCENE.bodies().stream().filter(b -> b.name().equals(man)).findFirst().orElseThrow();
+            var body = SCENE.bodies().stream()
+                    .filter(b -> b.name().equals(man))
+                    .findFirst()
+                    .orElseThrow();
             String label = man.equals("nickel") ? "NB" : man.equals("mike") ? "M" : man + "*";
-            page.locator(".men button").getByText(label, new Locator.GetByTextOptions().setExact(true)).first().click();
+            page.locator(".men button")
+                    .getByText(label, new Locator.GetByTextOptions().setExact(true))
+                    .first()
+                    .click();
             click(page, pixel(body.at().x(), body.at().y()));
         }
         assertThat(page.locator(".stage .mark")).hasCount(5);
     }
 
     private static void overrule(Page page) {
-        page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]"))).locator(".grade").click();
+        page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))
+                .locator(".grade")
+                .click();
         page.selectOption(".overrule select", "=");
         page.fill(".overrule textarea", "told to widen by the bench");
         page.locator(".overrule button.main").click();
-        assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]"))).locator(".grade")).containsText("overruled");
+        assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))
+                        .locator(".grade"))
+                .containsText("overruled");
     }
 
     private static void grades(Page page) {
         page.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
-        var row = page.locator("tr", new Page.LocatorOptions().setHasText("nickel")).first();
+        var row = page.locator("tr", new Page.LocatorOptions().setHasText("nickel"))
+                .first();
         assertThat(row).containsText("1 of 1");
         row.locator("button").click();
         assertThat(page.locator(".detail")).containsText("overruled from -: told to widen by the bench");

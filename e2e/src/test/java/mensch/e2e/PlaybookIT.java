@@ -17,7 +17,10 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** The playbook in the browser: a call written from nothing, lined up and printed; compared; schools; taken out and in again. */
+/**
+ * The playbook in the browser: a call written from nothing, lined up and printed; compared; schools; taken out and in
+ * again.
+ */
 @ExtendWith(RunningApp.class)
 class PlaybookIT {
     private static Chromium chromium;
@@ -44,7 +47,11 @@ class PlaybookIT {
     }
 
     private static Locator cell(Page page, String formation) {
-        return page.locator(".strip li", new Page.LocatorOptions().setHas(page.locator(".name", new Page.LocatorOptions().setHasText(formation)))).first();
+        return page.locator(
+                        ".strip li",
+                        new Page.LocatorOptions()
+                                .setHas(page.locator(".name", new Page.LocatorOptions().setHasText(formation))))
+                .first();
     }
 
     @Test
@@ -57,7 +64,10 @@ class PlaybookIT {
         page.keyboard().press("Enter");
         page.locator("text=Make it and write its rules").click();
         assertThat(page.locator(".strip li")).not().hasCount(0);
-        write(page, "corner-left", "when 1 or more receivers on my side: run none until crack then outside, force; pass man #1");
+        write(
+                page,
+                "corner-left",
+                "when 1 or more receivers on my side: run none until crack then outside, force; pass man #1");
         write(page, "nickel", "run outside, force; pass man #2");
         write(page, "weak", "when slot on my side: align over #2, inside, 1 x 6; run outside, force; pass man #2");
         write(page, "free", "align landmark middle @ 12; pass deep middle third");
@@ -76,7 +86,9 @@ class PlaybookIT {
         page.navigate("http://127.0.0.1:" + port + "/playbook/card/otter-plover");
         assertThat(page.locator("article tbody tr")).hasCount(11);
         assertThat(page.locator("article")).containsText("Otter Plover");
-        Download drawing = page.waitForDownload(() -> page.locator("button", new Page.LocatorOptions().setHasText("SVG")).click());
+        Download drawing =
+                page.waitForDownload(() -> page.locator("button", new Page.LocatorOptions().setHasText("SVG"))
+                        .click());
         Assertions.assertThat(drawing.suggestedFilename()).isEqualTo("otter-plover-empty-3x2.svg");
         Chromium.assertAccessible(page);
     }
@@ -87,7 +99,8 @@ class PlaybookIT {
         assertThat(page.locator("tbody tr")).not().hasCount(0);
         Chromium.assertAccessible(page);
         page.locator("[aria-label='Sides of tackle']").selectOption("");
-        page.locator("button", new Page.LocatorOptions().setHasText("Save the roster")).click();
+        page.locator("button", new Page.LocatorOptions().setHasText("Save the roster"))
+                .click();
         assertThat(page.locator("[role=status]")).containsText("Saved");
         page.navigate("http://127.0.0.1:" + port + "/board");
         page.selectOption("[aria-label=Motion]", "trade");
@@ -96,10 +109,12 @@ class PlaybookIT {
         page.navigate("http://127.0.0.1:" + port + "/programme/roster");
         page.locator("[aria-label='Sides of tackle']").selectOption("tackle|nose");
         page.keyboard().press("Tab");
-        page.locator("button", new Page.LocatorOptions().setHasText("Save the roster")).click();
+        page.locator("button", new Page.LocatorOptions().setHasText("Save the roster"))
+                .click();
         assertThat(page.locator("[role=status]")).containsText("Saved");
         page.navigate("http://127.0.0.1:" + port + "/board");
-        page.locator(".phases button", new Page.LocatorOptions().setHasText("After")).click();
+        page.locator(".phases button", new Page.LocatorOptions().setHasText("After"))
+                .click();
         assertThat(tackle).containsText("72 Fenn");
         page.keyboard().press("c");
         assertThat(page.locator("aside")).containsText("You are nose now.");
@@ -117,7 +132,8 @@ class PlaybookIT {
         page.keyboard().press("Enter");
         assertThat(page.locator(".now")).containsText("centre ignore guard");
         assertThat(page.locator("section")).containsText(new String[] {"1 for this week"});
-        page.locator("button", new Page.LocatorOptions().setHasText("The week is over")).click();
+        page.locator("button", new Page.LocatorOptions().setHasText("The week is over"))
+                .click();
         assertThat(page.locator(".now")).containsText("near back then guard");
     }
 
@@ -144,7 +160,8 @@ class PlaybookIT {
     void aPlanIsAuditedAndACellOpensTheBoard(int port) {
         Page page = chromium.signedIn(port, "marrow", "/plan");
         page.selectOption("[aria-label=Motions]", "false");
-        assertThat(page.locator("[aria-label^='Anvil Eel Fog against Double wing']")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        assertThat(page.locator("[aria-label^='Anvil Eel Fog against Double wing']"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
         page.keyboard().press("Escape");
         assertThat(page.locator(".plan [role=status]")).hasCount(0);
         Chromium.assertAccessible(page);
@@ -182,15 +199,19 @@ class PlaybookIT {
     @Test
     void aSchoolIsPutInForceAndTheBoardSaysTheNewWord(int port) {
         Page page = chromium.signedIn(port, "marrow", "/programme");
-        page.locator("label", new Page.LocatorOptions().setHasText("outside shade of the centre")).click();
-        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force")).click();
+        page.locator("label", new Page.LocatorOptions().setHasText("outside shade of the centre"))
+                .click();
+        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force"))
+                .click();
         assertThat(page.locator("[role=status]")).containsText("In force");
         Chromium.assertAccessible(page);
         page.navigate("http://127.0.0.1:" + port + "/board");
         assertThat(page.locator(".strip [data-job=nose]")).containsText("1 technique");
         page.navigate("http://127.0.0.1:" + port + "/programme");
-        page.locator("label", new Page.LocatorOptions().setHasText("inside shade of the guard")).click();
-        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force")).click();
+        page.locator("label", new Page.LocatorOptions().setHasText("inside shade of the guard"))
+                .click();
+        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force"))
+                .click();
         assertThat(page.locator("[role=status]")).containsText("In force");
     }
 
@@ -198,14 +219,20 @@ class PlaybookIT {
     void aPlaybookComesInAfterALookAtWhatItWouldDo(int port) throws IOException {
         Page page = chromium.signedIn(port, "marrow", "/playbook");
         page.locator("summary", new Page.LocatorOptions().setHasText("Export")).click();
-        Download everything = page.waitForDownload(() -> page.locator("a", new Page.LocatorOptions().setHasText("formations")).click());
+        Download everything =
+                page.waitForDownload(() -> page.locator("a", new Page.LocatorOptions().setHasText("formations"))
+                        .click());
         String text = Files.readString(everything.path());
         String renamed = text.replace("\"pro-i\"", "\"otter-i\"").replace("\"Pro I\"", "\"Otter I\"");
-        page.setInputFiles("input[type=file]", new FilePayload("otters.json", "application/json", renamed.getBytes(StandardCharsets.UTF_8)));
+        page.setInputFiles(
+                "input[type=file]",
+                new FilePayload("otters.json", "application/json", renamed.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.locator(".ant-modal")).containsText("1 would be new or changed");
         page.locator("text=Import all of it").click();
         assertThat(page.locator(".ant-modal [role=status]")).containsText("Imported: 1 document");
-        page.setInputFiles("input[type=file]", new FilePayload("broken.json", "application/json", "{".getBytes(StandardCharsets.UTF_8)));
+        page.setInputFiles(
+                "input[type=file]",
+                new FilePayload("broken.json", "application/json", "{".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.locator(".ant-modal [role=alert]")).containsText("Nothing was imported");
     }
 

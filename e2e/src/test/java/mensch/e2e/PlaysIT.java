@@ -11,7 +11,10 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Plays run at a call in the browser, by keys alone: findings walked and muted, blocks and routes looked at, two fronts against one run. */
+/**
+ * Plays run at a call in the browser, by keys alone: findings walked and muted, blocks and routes looked at, two fronts
+ * against one run.
+ */
 @ExtendWith(RunningApp.class)
 class PlaysIT {
     private static Chromium chromium;
@@ -71,7 +74,8 @@ class PlaysIT {
         Chromium.assertAccessible(page);
         page.keyboard().press("p");
         page.keyboard().press("ArrowDown");
-        assertThat(panel.locator("[aria-label=Routes]")).containsText(Pattern.compile("\\d of \\d routes have a man of their own"));
+        assertThat(panel.locator("[aria-label=Routes]"))
+                .containsText(Pattern.compile("\\d of \\d routes have a man of their own"));
         assertThat(page.locator("svg.field .route .way")).not().hasCount(0);
         page.keyboard().press("p");
         assertThat(panel.locator("[aria-label=Rush]")).containsText("4 v 5");

@@ -42,15 +42,19 @@ public final class Screenshots {
             page.selectOption("[aria-label=Hash]", "l");
             page.selectOption("[aria-label=Call]", "anvil-fog");
             page.locator(".strip [data-job=nickel] b").click();
-            page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules")).click();
-            page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung")).click();
+            page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules"))
+                    .click();
+            page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung"))
+                    .click();
             page.keyboard().type("when 3 or more receivers on my side: align");
             shot(page, "board-rules");
             page.keyboard().press("Escape");
-            page.locator("nav button", new Page.LocatorOptions().setHasText("Night")).click();
+            page.locator("nav button", new Page.LocatorOptions().setHasText("Night"))
+                    .click();
             page.keyboard().press("v");
             shot(page, "board-night");
-            page.locator("nav button", new Page.LocatorOptions().setHasText("Day")).click();
+            page.locator("nav button", new Page.LocatorOptions().setHasText("Day"))
+                    .click();
             playbook(page);
             film(page);
         }
@@ -105,12 +109,15 @@ public final class Screenshots {
         page.locator(".facts").click();
         page.keyboard().press("p");
         page.waitForTimeout(500);
-        page.locator(".lines button", new Page.LocatorOptions().setHasText("Power right")).click();
+        page.locator(".lines button", new Page.LocatorOptions().setHasText("Power right"))
+                .click();
         shot(page, "board-runs");
         page.selectOption("[aria-label=Formation]", "trips-open");
         page.waitForTimeout(1500);
-        page.locator(".kinds button", new Page.LocatorOptions().setHasText("passes")).click();
-        page.locator(".lines button", new Page.LocatorOptions().setHasText("Snag, four men right")).click();
+        page.locator(".kinds button", new Page.LocatorOptions().setHasText("passes"))
+                .click();
+        page.locator(".lines button", new Page.LocatorOptions().setHasText("Snag, four men right"))
+                .click();
         shot(page, "board-passes");
     }
 
@@ -145,14 +152,37 @@ public final class Screenshots {
             for (Scene scene : ReelMaker.script().subList(0, MARKED_SNAPS)) {
                 String path = "/api/reels/" + reel.get("id").asLong() + "/snaps/" + scene.number();
                 JsonNode snap = coach.get(path).json();
-                PinholeCamera camera = ReelMaker.camera(scene, reel.get("view").asString().equals("sideline"));
+                PinholeCamera camera =
+                        ReelMaker.camera(scene, reel.get("view").asString().equals("sideline"));
                 var work = new LinkedHashMap<String, Object>();
                 work.put("snapFrame", snap.get("snapFrame").asInt());
                 work.put("log", snap.get("log"));
-                work.put("points", snap.get("known").valueStream().filter(k -> camera.sees(pixel(camera, k.get("x").asDouble(), k.get("y").asDouble())))
-                    .map(k -> named("name", k.get("name").asString(), pixel(camera, k.get("x").asDouble(), k.get("y").asDouble()))).toList());
-                work.put("marks", scene.bodies().stream().filter(b -> camera.sees(pixel(camera, b.at().x(), b.at().y()))).map(b -> named("man", b.name(), pixel(camera, b.at().x(), b.at().y()))).toList());
-                coach.put(path, json.writeValueAsString(Map.of("version", snap.get("version").asInt(), "work", work)));
+                work.put(
+                        "points",
+                        snap.get("known")
+                                .valueStream()
+                                .filter(k -> camera.sees(pixel(
+                                        camera,
+                                        k.get("x").asDouble(),
+                                        k.get("y").asDouble())))
+                                .map(k -> named(
+                                        "name",
+                                        k.get("name").asString(),
+                                        pixel(
+                                                camera,
+                                                k.get("x").asDouble(),
+                                                k.get("y").asDouble())))
+                                .toList());
+                work.put(
+                        "marks",
+                        scene.bodies().stream()
+                                .filter(b -> camera.sees(pixel(camera, b.at().x(), b.at().y())))
+                                .map(b -> named("man", b.name(), pixel(camera, b.at().x(), b.at().y())))
+                                .toList());
+                coach.put(
+                        path,
+                        json.writeValueAsString(
+                                Map.of("version", snap.get("version").asInt(), "work", work)));
             }
         }
     }

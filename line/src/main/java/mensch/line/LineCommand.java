@@ -18,7 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** {@code line '<snap>' --call ID [--motion 'FL6/1.5' ...] [--json]}. */
 public final class LineCommand {
-    private static final String USAGE = "usage: mensch line '<snap in the one-line notation>' --call ID [--motion 'NAMEx/depth ...'] ... [--json]";
+    private static final String USAGE =
+            "usage: mensch line '<snap in the one-line notation>' --call ID [--motion 'NAMEx/depth ...'] ... [--json]";
 
     private String snap;
     private String call;
@@ -55,8 +56,15 @@ public final class LineCommand {
             }
         }
         if (snap == null || call == null) {
-            throw new IllegalArgumentException(snap == null ? "the snap is missing" : "--call is missing; calls are "
-                + String.join(", ", Library.shipped().calls().stream().map(c -> c.ref().id()).toList()));
+            throw new IllegalArgumentException(
+                    snap == null
+                            ? "the snap is missing"
+                            : "--call is missing; calls are "
+                                    + String.join(
+                                            ", ",
+                                            Library.shipped().calls().stream()
+                                                    .map(c -> c.ref().id())
+                                                    .toList()));
         }
     }
 
@@ -79,9 +87,13 @@ public final class LineCommand {
         Lineup lineup = Lineup.of(chosen, last);
         var maker = new SheetMaker(library);
         Sheet sheet = maker.of(lineup, Roster.EMPTY);
-        List<ChangeRow> changes = motion.isEmpty() ? List.of() : maker.changes(Lineup.of(chosen, set), lineup, Roster.EMPTY);
+        List<ChangeRow> changes =
+                motion.isEmpty() ? List.of() : maker.changes(Lineup.of(chosen, set), lineup, Roster.EMPTY);
         if (json) {
-            out.println(JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(Map.of("call", chosen.ref(), "sheet", sheet, "changes", changes)));
+            out.println(JsonMapper.builder()
+                    .build()
+                    .writerWithDefaultPrettyPrinter()
+                    .writeValueAsString(Map.of("call", chosen.ref(), "sheet", sheet, "changes", changes)));
         } else {
             new TextSheet(out).print(chosen, sheet, changes);
         }

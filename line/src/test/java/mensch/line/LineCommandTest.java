@@ -15,21 +15,32 @@ class LineCommandTest {
     private final ByteArrayOutputStream err = new ByteArrayOutputStream();
 
     private int run(String... args) {
-        return LineCommand.run(args, new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8));
+        return LineCommand.run(
+                args,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
     }
 
     @Test
     void printsJobsWithReasonsAndFindings() {
         assertThat(run(PRO_I, "--call", "anvil-drizzle")).isZero();
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("end-call (E, right)  3.60 x 1.00", "anvil/end-call/tight (tight end right: yes)", "D nickel", "8 with the force men");
+        assertThat(out.toString(StandardCharsets.UTF_8))
+                .contains(
+                        "end-call (E, right)  3.60 x 1.00",
+                        "anvil/end-call/tight (tight end right: yes)",
+                        "D nickel",
+                        "8 with the force men");
     }
 
     @Test
     void printsJsonAndWhatMotionChanged() {
-        assertThat(run(PRO_I, "--call", "anvil-drizzle", "--motion", "TE-4 SE-15/1.5 FL14", "--json")).isZero();
+        assertThat(run(PRO_I, "--call", "anvil-drizzle", "--motion", "TE-4 SE-15/1.5 FL14", "--json"))
+                .isZero();
         JsonNode json = JsonMapper.builder().build().readTree(out.toString(StandardCharsets.UTF_8));
         assertThat(json.at("/sheet/jobs")).hasSize(11);
-        assertThat(json.at("/changes").toString()).contains("Your run job is D left, force now.").contains("tight end left: yes");
+        assertThat(json.at("/changes").toString())
+                .contains("Your run job is D left, force now.")
+                .contains("tight end left: yes");
     }
 
     @Test
@@ -37,6 +48,7 @@ class LineCommandTest {
         assertThat(run("ol2 banana", "--call", "anvil-drizzle")).isEqualTo(2);
         assertThat(run(PRO_I, "--call", "nothing")).isEqualTo(2);
         assertThat(run(PRO_I)).isEqualTo(2);
-        assertThat(err.toString(StandardCharsets.UTF_8)).contains("banana", "anvil-drizzle, anvil-fog", "--call is missing", "usage:");
+        assertThat(err.toString(StandardCharsets.UTF_8))
+                .contains("banana", "anvil-drizzle, anvil-fog", "--call is missing", "usage:");
     }
 }

@@ -31,8 +31,16 @@ class BoardCalls {
     /** A man put somewhere for now: his job id and the phrase found for the spot. */
     record Hand(@NotBlank String job, @NotBlank String phrase) {}
 
-    /** What to line up: the call as saved (newest when revision is null), edits not saved yet, men put somewhere by hand. */
-    record BoardRequest(@Valid @NotNull SnapWords snap, @NotBlank String call, Integer revision, @NotNull List<@Valid Edit> edits, @NotNull List<@Valid Hand> hand) {}
+    /**
+     * What to line up: the call as saved (newest when revision is null), edits not saved yet, men put somewhere by
+     * hand.
+     */
+    record BoardRequest(
+            @Valid @NotNull SnapWords snap,
+            @NotBlank String call,
+            Integer revision,
+            @NotNull List<@Valid Edit> edits,
+            @NotNull List<@Valid Hand> hand) {}
 
     private final Bookcase bookcase;
     private final CallShelf shelf;
@@ -55,10 +63,15 @@ class BoardCalls {
 
     Call of(BoardRequest request, Principal by) {
         Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
-        return request.hand().isEmpty() ? call : call.under(handLayer(call, Lineup.of(call, request.snap().snap(bookcase.library())), request.hand()));
+        return request.hand().isEmpty()
+                ? call
+                : call.under(handLayer(call, Lineup.of(call, request.snap().snap(bookcase.library())), request.hand()));
     }
 
-    /** A man put somewhere is a rung of the hand layer; of two men of one role the condition names the one on or off the cover side. */
+    /**
+     * A man put somewhere is a rung of the hand layer; of two men of one role the condition names the one on or off the
+     * cover side.
+     */
     private Layer handLayer(Call call, Lineup lineup, List<Hand> hands) {
         var rungs = new LinkedHashMap<String, List<Rung>>();
         for (Hand hand : hands) {
@@ -68,9 +81,14 @@ class BoardCalls {
             }
             String role = job.role().id();
             boolean cover = job.seat() == lineup.sides().cover().side();
-            String when = job.role().sits() != Sits.EACH_SIDE ? "" : "when " + (cover ? "" : "not ") + "cover side is my side: ";
+            String when = job.role().sits() != Sits.EACH_SIDE
+                    ? ""
+                    : "when " + (cover ? "" : "not ") + "cover side is my side: ";
             rungs.computeIfAbsent(role, k -> new ArrayList<>())
-                .add(RungReader.read(new RungId("hand", role, hand.job()), call.convention().labels().kept(when + "align " + hand.phrase()), bookcase.library().vocabulary()));
+                    .add(RungReader.read(
+                            new RungId("hand", role, hand.job()),
+                            call.convention().labels().kept(when + "align " + hand.phrase()),
+                            bookcase.library().vocabulary()));
         }
         Map<String, Ladder> ladders = new LinkedHashMap<>();
         rungs.forEach((role, own) -> ladders.put(role, new Ladder(own)));

@@ -42,13 +42,31 @@ import org.springframework.web.bind.annotation.RestController;
 class BoardController {
 
     /** The painted field round the ball, play frame yards. */
-    record FieldRow(String code, double leftSideline, double rightSideline, double leftHash, double rightHash, double numbersBottom, double numbersTop,
-                    int toGoal, double endLine, int distance, boolean painted) {}
+    record FieldRow(
+            String code,
+            double leftSideline,
+            double rightSideline,
+            double leftHash,
+            double rightHash,
+            double numbersBottom,
+            double numbersTop,
+            int toGoal,
+            double endLine,
+            int distance,
+            boolean painted) {}
 
     /** Every phase from set to snap, and what changed between the first and the last. */
-    record Board(String call, String callName, int revision, String digest, FieldRow field, List<Sheet> phases, List<ChangeRow> changes) {}
+    record Board(
+            String call,
+            String callName,
+            int revision,
+            String digest,
+            FieldRow field,
+            List<Sheet> phases,
+            List<ChangeRow> changes) {}
 
-    record PhraseRequest(@Valid @NotNull BoardRequest board, @NotBlank String job, double x, double y) {}
+    record PhraseRequest(
+            @Valid @NotNull BoardRequest board, @NotBlank String job, double x, double y) {}
 
     /** Words for a spot, and where they put the man. */
     record FoundPhrase(String words, double x, double y) {}
@@ -71,7 +89,13 @@ class BoardController {
     private final RosterBook rosters;
     private final RepairBench repairs;
 
-    BoardController(Bookcase bookcase, CallShelf shelf, BoardCalls calls, SheetMaker sheets, RosterBook rosters, RepairBench repairs) {
+    BoardController(
+            Bookcase bookcase,
+            CallShelf shelf,
+            BoardCalls calls,
+            SheetMaker sheets,
+            RosterBook rosters,
+            RepairBench repairs) {
         this.bookcase = bookcase;
         this.shelf = shelf;
         this.calls = calls;
@@ -83,9 +107,25 @@ class BoardController {
     @GetMapping("/choices")
     Choices choices(Principal by) {
         Map<String, PlaybookEntry> standings = bookcase.standings();
-        var formations = bookcase.library().formations().stream().filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
-            .map(f -> new FormationItem(f.id(), f.name(), f.family() == null ? "own" : f.family(), f.players(), f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList())).toList();
-        return new Choices(List.of(Code.values()).stream().map(c -> new CodeItem(c.id(), c.words(), c.players())).toList(), formations, bookcase.library().plays().runs().stream().map(r -> new RunItem(r.id(), r.name())).toList());
+        var formations = bookcase.library().formations().stream()
+                .filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
+                .map(f -> new FormationItem(
+                        f.id(),
+                        f.name(),
+                        f.family() == null ? "own" : f.family(),
+                        f.players(),
+                        f.motions().stream()
+                                .map(m -> new MotionItem(m.id(), m.name()))
+                                .toList()))
+                .toList();
+        return new Choices(
+                List.of(Code.values()).stream()
+                        .map(c -> new CodeItem(c.id(), c.words(), c.players()))
+                        .toList(),
+                formations,
+                bookcase.library().plays().runs().stream()
+                        .map(r -> new RunItem(r.id(), r.name()))
+                        .toList());
     }
 
     @PostMapping
@@ -97,18 +137,36 @@ class BoardController {
             lineups.add(Lineup.of(call, snap.with(snap.phases().subList(0, phase))));
         }
         Roster roster = rosters.seenBy(by);
-        var changes = snap.moved() ? sheets.changes(lineups.get(0), lineups.get(lineups.size() - 1), roster) : List.<ChangeRow>of();
-        return new Board(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), field(snap), lineups.stream().map(l -> sheets.of(l, roster)).toList(), changes);
+        var changes = snap.moved()
+                ? sheets.changes(lineups.get(0), lineups.get(lineups.size() - 1), roster)
+                : List.<ChangeRow>of();
+        return new Board(
+                call.ref().id(),
+                call.name(),
+                call.ref().revision(),
+                call.ref().digest(),
+                field(snap),
+                lineups.stream().map(l -> sheets.of(l, roster)).toList(),
+                changes);
     }
 
     /** One role of a call over every formation; edits not saved yet count. */
-    record StripRequest(@NotBlank String call, Integer revision, @NotNull List<@Valid Edit> edits, @NotBlank String role, boolean onCoverSide, @NotBlank String spot) {}
+    record StripRequest(
+            @NotBlank String call,
+            Integer revision,
+            @NotNull List<@Valid Edit> edits,
+            @NotBlank String role,
+            boolean onCoverSide,
+            @NotBlank String spot) {}
 
     @PostMapping("/strip")
     List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
         Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
         Map<String, PlaybookEntry> standings = bookcase.standings();
-        return bookcase.library().formationsFor(call).stream().filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName())).map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, spot(call, request.spot()))).toList();
+        return bookcase.library().formationsFor(call).stream()
+                .filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
+                .map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, spot(call, request.spot())))
+                .toList();
     }
 
     /** A small-sided call is looked at on its own field. */
@@ -118,10 +176,14 @@ class BoardController {
     }
 
     /** Two calls on one snap. */
-    record CompareRequest(@Valid @NotNull SnapWords snap, @NotBlank String first, @NotBlank String second) {}
+    record CompareRequest(
+            @Valid @NotNull SnapWords snap,
+            @NotBlank String first,
+            @NotBlank String second) {}
 
     /** Both line-ups and every part that differs. */
-    record Comparison(FieldRow field, String firstName, String secondName, Sheet first, Sheet second, List<CompareRow> rows) {}
+    record Comparison(
+            FieldRow field, String firstName, String secondName, Sheet first, Sheet second, List<CompareRow> rows) {}
 
     @PostMapping("/compare")
     Comparison compare(@Valid @RequestBody CompareRequest request, Principal by) {
@@ -130,35 +192,66 @@ class BoardController {
         Call second = shelf.seen(request.second(), null, List.of(), by.getName());
         Lineup one = Lineup.of(first, snap);
         Lineup other = Lineup.of(second, snap);
-        return new Comparison(field(snap), first.name(), second.name(), sheets.of(one, rosters.seenBy(by)), sheets.of(other, rosters.seenBy(by)), CompareRow.between(one, other));
+        return new Comparison(
+                field(snap),
+                first.name(),
+                second.name(),
+                sheets.of(one, rosters.seenBy(by)),
+                sheets.of(other, rosters.seenBy(by)),
+                CompareRow.between(one, other));
     }
 
     /** A finding of the board on one of its phases, 0 for the set offence. */
-    record RepairRequest(@Valid @NotNull BoardRequest board, int phase, @NotBlank String check, @NotBlank String title, @NotNull List<List<@Valid Edit>> seen) {}
+    record RepairRequest(
+            @Valid @NotNull BoardRequest board,
+            int phase,
+            @NotBlank String check,
+            @NotBlank String title,
+            @NotNull List<List<@Valid Edit>> seen) {}
 
     @PostMapping("/repairs")
     RepairBench.RepairOffer repairs(@Valid @RequestBody RepairRequest request, Principal by) {
         Snap snap = request.board().snap().snap(bookcase.library());
         int phases = Math.max(1, Math.min(request.phase() + 1, snap.phases().size()));
-        return repairs.offer(calls.of(request.board(), by), snap.with(snap.phases().subList(0, phases)), request.check(), request.title(), request.seen());
+        return repairs.offer(
+                calls.of(request.board(), by),
+                snap.with(snap.phases().subList(0, phases)),
+                request.check(),
+                request.title(),
+                request.seen());
     }
 
     @PostMapping("/phrases")
     List<FoundPhrase> phrases(@Valid @RequestBody PhraseRequest request, Principal by) {
-        Lineup lineup = Lineup.of(calls.of(request.board(), by), request.board().snap().snap(bookcase.library()));
+        Lineup lineup =
+                Lineup.of(calls.of(request.board(), by), request.board().snap().snap(bookcase.library()));
         Job job = lineup.job(request.job());
         if (job == null) {
             throw new IllegalArgumentException("nobody is called " + request.job() + " in this call");
         }
         var view = lineup.view(job);
-        return Naming.phrases(view, new Point(request.x(), request.y())).stream().map(p -> new FoundPhrase(view.convention().labels().said(p.words()), p.place(view).feet().x(), p.place(view).feet().y())).toList();
+        return Naming.phrases(view, new Point(request.x(), request.y())).stream()
+                .map(p -> new FoundPhrase(
+                        view.convention().labels().said(p.words()),
+                        p.place(view).feet().x(),
+                        p.place(view).feet().y()))
+                .toList();
     }
 
     private static FieldRow field(Snap snap) {
         Field field = snap.field();
         Code code = field.code();
-        return new FieldRow(code.id(), field.sidelineX(Side.LEFT), field.sidelineX(Side.RIGHT), field.fromSideline(Side.LEFT, code.hashYards()),
-            field.fromSideline(Side.RIGHT, code.hashYards()), code.numbersBottomYards(), code.numbersTopYards(), field.ball().yardsToGoal(), field.endLineDepth(),
-            snap.situation().distance(), !code.flag());
+        return new FieldRow(
+                code.id(),
+                field.sidelineX(Side.LEFT),
+                field.sidelineX(Side.RIGHT),
+                field.fromSideline(Side.LEFT, code.hashYards()),
+                field.fromSideline(Side.RIGHT, code.hashYards()),
+                code.numbersBottomYards(),
+                code.numbersTopYards(),
+                field.ball().yardsToGoal(),
+                field.endLineDepth(),
+                snap.situation().distance(),
+                !code.flag());
     }
 }

@@ -16,7 +16,6 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.PlaySheet;
 import mensch.core.sheet.PlaySheetMaker;
-import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -33,10 +32,19 @@ class PlaysController {
     record AgainstRequest(@Valid @NotNull BoardRequest board, int phase) {}
 
     /** A play by id, to the left or the right. */
-    record PlayRequest(@Valid @NotNull BoardRequest board, int phase, @NotBlank String play, boolean left) {}
+    record PlayRequest(
+            @Valid @NotNull BoardRequest board,
+            int phase,
+            @NotBlank String play,
+            boolean left) {}
 
     /** A run by id against two calls. */
-    record RunCompareRequest(@Valid @NotNull SnapWords snap, @NotBlank String first, @NotBlank String second, @NotBlank String play, boolean left) {}
+    record RunCompareRequest(
+            @Valid @NotNull SnapWords snap,
+            @NotBlank String first,
+            @NotBlank String second,
+            @NotBlank String play,
+            boolean left) {}
 
     /** Blocks of one run against each; null where it cannot be run. */
     record RunComparison(PlaySheet.RunSheet first, PlaySheet.RunSheet second) {}
@@ -66,7 +74,8 @@ class PlaysController {
         var plan = new ArrayList<Lineup>();
         for (String id : bookcase.planned("call", by.getName())) {
             Call call = shelf.seen(id, null, List.of(), by.getName());
-            boolean other = !id.equals(lineup.inForce().ref().id()) && call.front().players() == lineup.inForce().front().players();
+            boolean other = !id.equals(lineup.inForce().ref().id())
+                    && call.front().players() == lineup.inForce().front().players();
             if (other) {
                 plan.add(Lineup.of(call, lineup.snap()));
             }
@@ -76,17 +85,22 @@ class PlaysController {
 
     @PostMapping("/run")
     PlaySheet.RunSheet run(@Valid @RequestBody PlayRequest request, Principal by) {
-        return there(sheets().run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())), request.play());
+        return there(
+                sheets().run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
+                request.play());
     }
 
     @PostMapping("/pass")
     PlaySheet.PassSheet pass(@Valid @RequestBody PlayRequest request, Principal by) {
-        return there(sheets().pass(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())), request.play());
+        return there(
+                sheets().pass(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
+                request.play());
     }
 
     private static <T> T there(T sheet, String play) {
         if (sheet == null) {
-            throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "play-not-run", "this formation cannot run " + play + " to that side; choose one of the list");
+            throw Problem.refused(
+                    "play-not-run", "this formation cannot run " + play + " to that side; choose one of the list");
         }
         return sheet;
     }
@@ -94,11 +108,15 @@ class PlaysController {
     @PostMapping("/run-compare")
     RunComparison compare(@Valid @RequestBody RunCompareRequest request, Principal by) {
         Snap snap = request.snap().snap(bookcase.library());
-        return new RunComparison(blocks(request.first(), snap, request, by), blocks(request.second(), snap, request, by));
+        return new RunComparison(
+                blocks(request.first(), snap, request, by), blocks(request.second(), snap, request, by));
     }
 
     private PlaySheet.RunSheet blocks(String call, Snap snap, RunCompareRequest request, Principal by) {
-        return sheets().run(Lineup.of(shelf.seen(call, null, List.of(), by.getName()), snap), request.play(), side(request.left()));
+        return sheets().run(
+                        Lineup.of(shelf.seen(call, null, List.of(), by.getName()), snap),
+                        request.play(),
+                        side(request.left()));
     }
 
     private static Side side(boolean left) {

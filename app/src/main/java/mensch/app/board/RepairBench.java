@@ -31,8 +31,18 @@ class RepairBench {
     /** Findings that come and go on other formations the call is meant for. */
     record ElsewhereRow(int formations, int jobs, int newBusts, int newWeak, int mended) {}
 
-    /** Edits to apply, the tag they are if they are one, what they cost here and elsewhere, and how many men learn something else. */
-    record RepairRow(List<Edit> edits, String tag, List<CostRow> costs, int men, int parts, int rushersLost, ElsewhereRow elsewhere) {}
+    /**
+     * Edits to apply, the tag they are if they are one, what they cost here and elsewhere, and how many men learn
+     * something else.
+     */
+    record RepairRow(
+            List<Edit> edits,
+            String tag,
+            List<CostRow> costs,
+            int men,
+            int parts,
+            int rushersLost,
+            ElsewhereRow elsewhere) {}
 
     record RepairOffer(List<RepairRow> repairs, int tried) {}
 
@@ -48,12 +58,25 @@ class RepairBench {
 
     /**
      * @param title of the finding, as its sheet has it
-     * @param seen  edits offered before, not to be offered again
+     * @param seen edits offered before, not to be offered again
      */
     RepairOffer offer(Call call, Snap snap, String check, String title, List<List<Edit>> seen) {
-        Finding finding = Audit.of(new Subject(Lineup.of(call, snap), bookcase.library().plays(), List.of())).stream().filter(f -> f.check().id().equals(check) && f.evidence().title().equals(title)).findFirst()
-            .orElseThrow(() -> Problem.notFound("the finding \"" + title + "\" on this snap"));
-        Repair.Offer offer = repairs().offer(call, snap, finding, seen.stream().map(edits -> edits.stream().map(e -> step(call, e)).toList()).collect(Collectors.toSet()));
+        Finding finding = Audit.of(
+                        new Subject(Lineup.of(call, snap), bookcase.library().plays(), List.of()))
+                .stream()
+                .filter(f ->
+                        f.check().id().equals(check) && f.evidence().title().equals(title))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("the finding \"" + title + "\" on this snap"));
+        Repair.Offer offer = repairs()
+                .offer(
+                        call,
+                        snap,
+                        finding,
+                        seen.stream()
+                                .map(edits ->
+                                        edits.stream().map(e -> step(call, e)).toList())
+                                .collect(Collectors.toSet()));
         return new RepairOffer(offer.repairs().stream().map(r -> row(call, r)).toList(), offer.tried());
     }
 
@@ -73,17 +96,30 @@ class RepairBench {
 
     private static RepairRow row(Call call, Repair repair) {
         Set<String> taken = new HashSet<>();
-        call.layers().stream().filter(l -> l.kind() == Layer.Kind.CALL).forEach(l -> l.ladders().values().forEach(ladder -> ladder.rungs().forEach(r -> taken.add(r.id().words()))));
+        call.layers().stream()
+                .filter(l -> l.kind() == Layer.Kind.CALL)
+                .forEach(l ->
+                        l.ladders().values().forEach(ladder -> ladder.rungs().forEach(r -> taken.add(r.id().words()))));
         var edits = new ArrayList<Edit>();
         for (Step step : repair.steps()) {
             int n = 1;
             while (!taken.add(call.ref().id() + "/" + step.role() + "/repair-" + n)) {
                 n++;
             }
-            edits.add(new Edit(call.ref().id() + "/" + step.role() + "/repair-" + n, call.convention().labels().said(step.sentence())));
+            edits.add(new Edit(
+                    call.ref().id() + "/" + step.role() + "/repair-" + n,
+                    call.convention().labels().said(step.sentence())));
         }
         Repair.Elsewhere e = repair.elsewhere();
-        return new RepairRow(List.copyOf(edits), repair.tag(), repair.costs().stream().map(f -> new CostRow(f.severity().words(), f.evidence().title())).toList(), repair.men(), repair.parts(),
-            repair.rushersLost(), new ElsewhereRow(e.formations(), e.jobs(), e.newBusts(), e.newWeak(), e.mended()));
+        return new RepairRow(
+                List.copyOf(edits),
+                repair.tag(),
+                repair.costs().stream()
+                        .map(f -> new CostRow(f.severity().words(), f.evidence().title()))
+                        .toList(),
+                repair.men(),
+                repair.parts(),
+                repair.rushersLost(),
+                new ElsewhereRow(e.formations(), e.jobs(), e.newBusts(), e.newWeak(), e.mended()));
     }
 }

@@ -14,21 +14,31 @@ import mensch.core.library.Library;
  * A snap as the snap line says it.
  *
  * @param formation id in the library
- * @param mirrored  strong side to the left
- * @param motion    id of a motion of the formation, or null
- * @param men       men as placed on the board, in the notation; null when they stand as the formation says
- * @param code      hs, col, pro
- * @param hash      l, m, r or signed yards from the middle
+ * @param mirrored strong side to the left
+ * @param motion id of a motion of the formation, or null
+ * @param men men as placed on the board, in the notation; null when they stand as the formation says
+ * @param code hs, col, pro
+ * @param hash l, m, r or signed yards from the middle
  */
-public record SnapWords(@NotBlank String formation, boolean mirrored, String motion, String men, @NotBlank String code, @NotBlank String hash,
-                        @NotNull @Min(1) @Max(99) Integer toGoal, @NotNull @Min(1) @Max(4) Integer down, @NotNull @Min(1) @Max(99) Integer distance) {
+public record SnapWords(
+        @NotBlank String formation,
+        boolean mirrored,
+        String motion,
+        String men,
+        @NotBlank String code,
+        @NotBlank String hash,
+        @NotNull @Min(1) @Max(99) Integer toGoal,
+        @NotNull @Min(1) @Max(4) Integer down,
+        @NotNull @Min(1) @Max(99) Integer distance) {
 
     /** Mirroring turns the men, not the field: the ball stays where it lies. */
     public Snap snap(Library library) {
         String spot = code + " " + hash + " " + toGoal + " " + down + "&" + distance;
         if (men != null) {
             Snap placed = Notation.place(Notation.formation("as placed", men), spot);
-            return mirrored ? new Snap(placed.phases(), placed.field(), placed.situation(), Side.LEFT, false, Set.of()) : placed;
+            return mirrored
+                    ? new Snap(placed.phases(), placed.field(), placed.situation(), Side.LEFT, false, Set.of())
+                    : placed;
         }
         return library.formation(formation).snap(motion, mirrored, spot);
     }

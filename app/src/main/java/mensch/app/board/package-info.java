@@ -1,2 +1,5 @@
-/** The board: a snap and a call in, sheets of every phase out. Nothing is saved here. Read {@link mensch.app.board.BoardController} first. */
+/**
+ * The board: a snap and a call in, sheets of every phase out. Nothing is saved here. Read
+ * {@link mensch.app.board.BoardController} first.
+ */
 package mensch.app.board;

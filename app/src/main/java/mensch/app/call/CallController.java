@@ -14,12 +14,12 @@ import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.OvertakenException;
 import mensch.app.playbook.PlaybookEntry;
 import mensch.core.call.Call;
-import mensch.core.field.Code;
 import mensch.core.call.CallEdit;
 import mensch.core.call.Check;
 import mensch.core.call.Layer;
 import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
+import mensch.core.field.Code;
 import mensch.core.front.Role;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -38,7 +38,8 @@ import org.springframework.web.bind.annotation.RestController;
 class CallController {
 
     /** A call in a list; {@code savedBy} is null for the catalogue. */
-    record CallItem(String id, String name, int players, int revision, String savedBy, Instant savedAt, String digest) {}
+    record CallItem(
+            String id, String name, int players, int revision, String savedBy, Instant savedAt, String digest) {}
 
     /** One rung of a role's stacked ladder, top first. */
     record RungRow(String id, String layer, String sentence) {}
@@ -46,13 +47,26 @@ class CallController {
     record RoleRow(String id, String label, String sits, List<RungRow> rungs) {}
 
     /** A call with all its sentences. */
-    record CallSheet(String id, String name, int revision, String digest, List<LayerRow> layers, List<RoleRow> roles, List<String> motion, List<String> checks,
-                     List<String> points, List<String> meantFor) {}
+    record CallSheet(
+            String id,
+            String name,
+            int revision,
+            String digest,
+            List<LayerRow> layers,
+            List<RoleRow> roles,
+            List<String> motion,
+            List<String> checks,
+            List<String> points,
+            List<String> meantFor) {}
 
     /** A document inside a call. */
     record LayerRow(String kind, String id, String name) {}
 
-    record NewCall(@NotBlank String name, @NotBlank String from, @NotNull Integer fromRevision, @NotNull List<@Valid Edit> edits) {}
+    record NewCall(
+            @NotBlank String name,
+            @NotBlank String from,
+            @NotNull Integer fromRevision,
+            @NotNull List<@Valid Edit> edits) {}
 
     /** A new call from documents of the library: front, coverage, and what goes on top. */
     record ComposedCall(@NotBlank String name, @NotNull List<String> layers) {}
@@ -70,10 +84,21 @@ class CallController {
     @GetMapping
     List<CallItem> list(Principal by) {
         var items = new ArrayList<CallItem>();
-        bookcase.library().calls().forEach(c -> items.add(new CallItem(c.ref().id(), c.name(), c.front().players(), 0, null, null, c.ref().digest())));
+        bookcase.library()
+                .calls()
+                .forEach(c -> items.add(new CallItem(
+                        c.ref().id(),
+                        c.name(),
+                        c.front().players(),
+                        0,
+                        null,
+                        null,
+                        c.ref().digest())));
         shelf.newest().forEach(r -> items.add(item(r)));
         Map<String, PlaybookEntry> standings = bookcase.standings();
-        items.removeIf(i -> !Bookcase.seen(standings, "call", i.id(), by.getName()) || standings.containsKey("call/" + i.id()) && standings.get("call/" + i.id()).retired());
+        items.removeIf(i -> !Bookcase.seen(standings, "call", i.id(), by.getName())
+                || standings.containsKey("call/" + i.id())
+                        && standings.get("call/" + i.id()).retired());
         return items;
     }
 
@@ -115,7 +140,8 @@ class CallController {
 
     @PutMapping("/{id}")
     CallSheet saveNext(@PathVariable String id, @Valid @RequestBody NextRevision request, Principal by) {
-        return sheet(shelf.saveNext(shelf.seen(id, request.base(), request.edits(), by.getName()), request.base(), by.getName()));
+        return sheet(shelf.saveNext(
+                shelf.seen(id, request.base(), request.edits(), by.getName()), request.base(), by.getName()));
     }
 
     @ExceptionHandler
@@ -123,21 +149,36 @@ class CallController {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
         detail.setProperty("code", e.code());
         detail.setProperty("theirs", item(e.theirs()));
-        detail.setProperty("theirCall", sheet(shelf.call(e.theirs().docId(), e.theirs().revision(), List.of())));
+        detail.setProperty(
+                "theirCall", sheet(shelf.call(e.theirs().docId(), e.theirs().revision(), List.of())));
         return detail;
     }
 
     static CallSheet sheet(Call call) {
-        var roles = call.front().roles().stream().map(r -> new RoleRow(r.id(), r.label(), r.sits().words(), rungs(call, r))).toList();
-        return new CallSheet(call.ref().id(), call.name(), call.ref().revision(), call.ref().digest(), layers(call), roles,
-            call.motion().stream().map(MotionAnswer::words).toList(), call.checks().stream().map(Check::words).toList(), call.points(), call.meantFor());
+        var roles = call.front().roles().stream()
+                .map(r -> new RoleRow(r.id(), r.label(), r.sits().words(), rungs(call, r)))
+                .toList();
+        return new CallSheet(
+                call.ref().id(),
+                call.name(),
+                call.ref().revision(),
+                call.ref().digest(),
+                layers(call),
+                roles,
+                call.motion().stream().map(MotionAnswer::words).toList(),
+                call.checks().stream().map(Check::words).toList(),
+                call.points(),
+                call.meantFor());
     }
 
     private static List<LayerRow> layers(Call call) {
         var rows = new ArrayList<LayerRow>();
         for (Layer layer : call.layers()) {
             if (layer.kind() != Layer.Kind.CALL) {
-                rows.add(new LayerRow(layer.kind().words(), layer.document().id(), CallEdit.layer(call.document(), layer.document().id()).name()));
+                rows.add(new LayerRow(
+                        layer.kind().words(),
+                        layer.document().id(),
+                        CallEdit.layer(call.document(), layer.document().id()).name()));
             }
         }
         return rows;
@@ -147,7 +188,10 @@ class CallController {
         var rows = new LinkedHashSet<RungRow>();
         for (boolean onCoverSide : new boolean[] {true, false}) {
             for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
-                rows.add(new RungRow(layered.rung().id().words(), layered.layer().words(), call.convention().labels().said(layered.rung().words())));
+                rows.add(new RungRow(
+                        layered.rung().id().words(),
+                        layered.layer().words(),
+                        call.convention().labels().said(layered.rung().words())));
             }
         }
         return List.copyOf(rows);

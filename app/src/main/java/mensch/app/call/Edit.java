@@ -9,8 +9,8 @@ import mensch.core.document.Document;
 import mensch.core.rung.RungId;
 
 /**
- * One change of a call: a rung ({@code rung}: document/seat/name) gets a sentence, standing on top of its seat when it is new; an
- * empty sentence takes it out. With {@code checks} for the seat the sentence is a check of the call.
+ * One change of a call: a rung ({@code rung}: document/seat/name) gets a sentence, standing on top of its seat when it
+ * is new; an empty sentence takes it out. With {@code checks} for the seat the sentence is a check of the call.
  */
 public record Edit(@NotBlank String rung, @NotNull String sentence) {
 

@@ -38,9 +38,22 @@ class DemoReels implements ApplicationRunner {
     private void adopt(String file, JsonNode log) throws IOException {
         var snaps = new ArrayList<FilmSnap>();
         for (JsonNode s : log.get("snaps")) {
-            var words = new SnapWords(s.get("formation").asString(), s.get("mirrored").asBoolean(), null, null, s.get("code").asString(), s.get("hash").asString(), s.get("toGoal").asInt(),
-                s.get("down").asInt(), s.get("distance").asInt());
-            snaps.add(new FilmSnap(0L, s.get("number").asInt(), s.get("firstFrame").asInt(), s.get("snapFrame").asInt(), new SnapLog(words, s.get("call").asString(), 0)));
+            var words = new SnapWords(
+                    s.get("formation").asString(),
+                    s.get("mirrored").asBoolean(),
+                    null,
+                    null,
+                    s.get("code").asString(),
+                    s.get("hash").asString(),
+                    s.get("toGoal").asInt(),
+                    s.get("down").asInt(),
+                    s.get("distance").asInt());
+            snaps.add(new FilmSnap(
+                    0L,
+                    s.get("number").asInt(),
+                    s.get("firstFrame").asInt(),
+                    s.get("snapFrame").asInt(),
+                    new SnapLog(words, s.get("call").asString(), 0)));
         }
         room.adopt(file, log.get("name").asString(), log.get("view").asString(), snaps);
     }

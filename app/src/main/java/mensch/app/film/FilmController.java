@@ -37,9 +37,11 @@ class FilmController {
     record SnapItem(int number, int firstFrame, int snapFrame, int points, int marks) {}
 
     /** A reel to play; {@code frameTimes} are exact presentation times in seconds. */
-    record ReelSheet(long id, String name, String view, int width, int height, List<Double> frameTimes, List<SnapItem> snaps) {}
+    record ReelSheet(
+            long id, String name, String view, int width, int height, List<Double> frameTimes, List<SnapItem> snaps) {}
 
-    record SaveSnap(@NotNull Integer version, @Valid @NotNull SnapWork work) {}
+    record SaveSnap(
+            @NotNull Integer version, @Valid @NotNull SnapWork work) {}
 
     record NewSnap(@Min(0) int frame, @Valid @NotNull SnapLog log) {}
 
@@ -57,28 +59,49 @@ class FilmController {
 
     @GetMapping
     List<ReelItem> list() {
-        return room.reels().stream().map(r -> {
-            List<FilmSnap> snaps = room.snaps(r.id());
-            return new ReelItem(r.id(), r.name(), r.view(), snaps.size(), (int) snaps.stream().filter(s -> s.points().size() >= 4).count(),
-                (int) snaps.stream().filter(s -> !s.marks().isEmpty()).count(), r.frameTimes().size());
-        }).toList();
+        return room.reels().stream()
+                .map(r -> {
+                    List<FilmSnap> snaps = room.snaps(r.id());
+                    return new ReelItem(
+                            r.id(),
+                            r.name(),
+                            r.view(),
+                            snaps.size(),
+                            (int) snaps.stream()
+                                    .filter(s -> s.points().size() >= 4)
+                                    .count(),
+                            (int) snaps.stream()
+                                    .filter(s -> !s.marks().isEmpty())
+                                    .count(),
+                            r.frameTimes().size());
+                })
+                .toList();
     }
 
     @GetMapping("/{id}")
     ReelSheet open(@PathVariable Long id) {
         Reel r = room.reel(id);
-        var snaps = room.snaps(id).stream().map(s -> new SnapItem(s.number(), s.firstFrame(), s.snapFrame(), s.points().size(), s.marks().size())).toList();
+        var snaps = room.snaps(id).stream()
+                .map(s -> new SnapItem(
+                        s.number(),
+                        s.firstFrame(),
+                        s.snapFrame(),
+                        s.points().size(),
+                        s.marks().size()))
+                .toList();
         return new ReelSheet(r.id(), r.name(), r.view(), r.width(), r.height(), r.frameTimes(), snaps);
     }
 
     /** The body is the film itself; it goes to disk as it comes. */
     @Hidden
     @PostMapping(consumes = MediaType.ALL_VALUE)
-    ReelSheet upload(@RequestParam String name, @RequestParam String view, HttpServletRequest request, Principal by) throws IOException {
+    ReelSheet upload(@RequestParam String name, @RequestParam String view, HttpServletRequest request, Principal by)
+            throws IOException {
         if (name.isBlank()) {
-            throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "name-empty", "a reel needs a name");
+            throw Problem.refused("name-empty", "a reel needs a name");
         }
-        return open(room.upload(name.strip(), view, request.getInputStream(), by.getName()).id());
+        return open(room.upload(name.strip(), view, request.getInputStream(), by.getName())
+                .id());
     }
 
     /** Gone for good, with its snaps, clicks and grades. */
@@ -93,8 +116,10 @@ class FilmController {
     @GetMapping("/{id}/video")
     ResponseEntity<Resource> video(@PathVariable Long id) {
         String file = room.reel(id).file();
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(file.endsWith(".webm") ? "video/webm" : "video/mp4")).cacheControl(CacheControl.noCache().cachePrivate())
-            .body(store.resource(file));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(file.endsWith(".webm") ? "video/webm" : "video/mp4"))
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(store.resource(file));
     }
 
     @GetMapping("/{id}/snaps/{number}")
@@ -109,7 +134,8 @@ class FilmController {
 
     /** Saves the work on a snap; the alignment facet of each marked man is filled from his verdict. */
     @PutMapping("/{id}/snaps/{number}")
-    SnapSheet work(@PathVariable Long id, @PathVariable int number, @Valid @RequestBody SaveSnap request, Principal by) {
+    SnapSheet work(
+            @PathVariable Long id, @PathVariable int number, @Valid @RequestBody SaveSnap request, Principal by) {
         FilmRoom.Worked worked = room.work(id, number, request.version(), request.work());
         grades.fill(worked.snap().id(), worked.call().ref(), worked.judged(), by.getName());
         return SnapSheet.of(worked, sheets);

@@ -63,7 +63,8 @@ class FilmRoom {
     }
 
     FilmSnap snap(Long reel, int number) {
-        return snaps.findByReelIdAndNumber(reel, number).orElseThrow(() -> Problem.notFound("snap " + number + " of this reel"));
+        return snaps.findByReelIdAndNumber(reel, number)
+                .orElseThrow(() -> Problem.notFound("snap " + number + " of this reel"));
     }
 
     /** Streams a film to disk, has it checked, and only then knows it. */
@@ -72,7 +73,13 @@ class FilmRoom {
         Path part = store.receive(body);
         try {
             FilmProbe.Probed probed = probe.probe(part);
-            return reels.save(new Reel(name, view, store.keep(part, probed.ending()), probed, by, football.clock().instant()));
+            return reels.save(new Reel(
+                    name,
+                    view,
+                    store.keep(part, probed.ending()),
+                    probed,
+                    by,
+                    football.clock().instant()));
         } finally {
             Files.deleteIfExists(part);
         }
@@ -91,7 +98,13 @@ class FilmRoom {
     @Transactional
     public void adopt(String file, String name, String view, List<FilmSnap> log) throws IOException {
         if (!reels.existsByFile(file)) {
-            Reel reel = reels.save(new Reel(name, view, file, probe.probe(store.path(file)), null, football.clock().instant()));
+            Reel reel = reels.save(new Reel(
+                    name,
+                    view,
+                    file,
+                    probe.probe(store.path(file)),
+                    null,
+                    football.clock().instant()));
             log.forEach(s -> snaps.save(new FilmSnap(reel.id(), s.number(), s.firstFrame(), s.snapFrame(), s.log())));
         }
     }
@@ -99,7 +112,8 @@ class FilmRoom {
     /** A new snap at the end of a reel's log. */
     @Transactional
     public FilmSnap add(Long reel, int frame, SnapLog log) {
-        int number = snaps(reel(reel).id()).stream().mapToInt(FilmSnap::number).max().orElse(0) + 1;
+        int number =
+                snaps(reel(reel).id()).stream().mapToInt(FilmSnap::number).max().orElse(0) + 1;
         return snaps.save(new FilmSnap(reel, number, frame, frame, log));
     }
 
@@ -108,7 +122,11 @@ class FilmRoom {
     public Worked work(Long reel, int number, int version, SnapWork work) {
         FilmSnap snap = snap(reel, number);
         if (snap.version() != version) {
-            throw new Problem(HttpStatus.CONFLICT, "snap-overtaken", "somebody else worked on snap " + number + " after you opened it; your clicks are kept here, load his and add yours");
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "snap-overtaken",
+                    "somebody else worked on snap " + number
+                            + " after you opened it; your clicks are kept here, load his and add yours");
         }
         snap.work(work.snapFrame(), work.log(), work.points(), work.marks());
         snaps.saveAndFlush(snap);
@@ -120,15 +138,27 @@ class FilmRoom {
         Snap logged = words.snap(football.bookcase().library());
         Call call = football.shelf().call(snap.log().call(), snap.log().revision(), List.of());
         Calibration.Outcome outcome = Calibration.of(known(logged, snap.points()));
-        Judged judged = outcome instanceof Calibration.Solved solved ? FilmJudge.of(call, logged, solved.calibration(), clicks(snap.marks())) : null;
+        Judged judged = outcome instanceof Calibration.Solved solved
+                ? FilmJudge.of(call, logged, solved.calibration(), clicks(snap.marks()))
+                : null;
         return new Worked(snap, logged, call, outcome, judged);
     }
 
     private static List<KnownPoint> known(Snap logged, List<KnownClick> clicks) {
         var places = KnownPlaces.of(logged.field());
-        return clicks.stream().map(c -> new KnownPoint(c.name(), places.stream().filter(p -> p.name().equals(c.name())).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("\"" + c.name() + "\" is no known place near this ball spot; remove the point and choose it anew")).at(),
-            new ImagePoint(c.xPixels(), c.yPixels()))).toList();
+        return clicks.stream()
+                .map(c -> new KnownPoint(
+                        c.name(),
+                        places.stream()
+                                .filter(p -> p.name().equals(c.name()))
+                                .findFirst()
+                                .orElseThrow(
+                                        () -> new IllegalArgumentException(
+                                                "\"" + c.name()
+                                                        + "\" is no known place near this ball spot; remove the point and choose it anew"))
+                                .at(),
+                        new ImagePoint(c.xPixels(), c.yPixels())))
+                .toList();
     }
 
     private static Map<String, ImagePoint> clicks(List<FeetClick> marks) {

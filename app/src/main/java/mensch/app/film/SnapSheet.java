@@ -10,19 +10,31 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.grading.FilmJudge;
 import mensch.core.lineup.Lineup;
-import mensch.core.sheet.Sheet;
 import mensch.core.roster.Roster;
+import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 
 /**
  * A snap of film as the film room shows it.
  *
- * @param known   places of the field to click
- * @param sheet   the line-up asked: against the offence as it stood when the view is solved, else against the log
+ * @param known places of the field to click
+ * @param sheet the line-up asked: against the offence as it stood when the view is solved, else against the log
  * @param trouble why the view is not solved, or empty
  */
-record SnapSheet(int number, int firstFrame, int snapFrame, int version, SnapLog log, List<KnownClick> points, List<FeetClick> marks, List<Place> known, Solved calibration,
-                 String trouble, Sheet sheet, List<VerdictRow> verdicts, List<MeasuredRow> measured) {
+record SnapSheet(
+        int number,
+        int firstFrame,
+        int snapFrame,
+        int version,
+        SnapLog log,
+        List<KnownClick> points,
+        List<FeetClick> marks,
+        List<Place> known,
+        Solved calibration,
+        String trouble,
+        Sheet sheet,
+        List<VerdictRow> verdicts,
+        List<MeasuredRow> measured) {
 
     /** A known place, play frame yards. */
     record Place(String name, double x, double y) {}
@@ -35,9 +47,15 @@ record SnapSheet(int number, int firstFrame, int snapFrame, int version, SnapLog
      * A solved view.
      *
      * @param lateralYards smallest lateral difference between two men that it can tell near the ball, 95 %
-     * @param grid         lines of the field in the picture, pixels
+     * @param grid lines of the field in the picture, pixels
      */
-    record Solved(List<Residual> residuals, double worstYards, double sigmaPixels, double lateralYards, double depthYards, List<List<Pixel>> grid) {}
+    record Solved(
+            List<Residual> residuals,
+            double worstYards,
+            double sigmaPixels,
+            double lateralYards,
+            double depthYards,
+            List<List<Pixel>> grid) {}
 
     /** A defender's verdict; {@code nominal} are the men of the offence who were not clicked. */
     record VerdictRow(String job, String outcome, String words, List<String> nominal) {}
@@ -50,31 +68,57 @@ record SnapSheet(int number, int firstFrame, int snapFrame, int version, SnapLog
         Field field = worked.logged().field();
         FilmJudge.Judged judged = worked.judged();
         Lineup asked = judged == null ? Lineup.of(worked.call(), worked.logged()) : judged.asked();
-        var known = KnownPlaces.of(field).stream().map(p -> new Place(p.name(), p.at().x(), p.at().y())).toList();
+        var known = KnownPlaces.of(field).stream()
+                .map(p -> new Place(p.name(), p.at().x(), p.at().y()))
+                .toList();
         Solved solved = worked.calibration() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null;
         String trouble = worked.calibration() instanceof Calibration.Refused refused ? refused.reason() : "";
-        return new SnapSheet(snap.number(), snap.firstFrame(), snap.snapFrame(), snap.version(), snap.log(), snap.points(), snap.marks(), known, solved, trouble,
-            sheets.of(asked, Roster.EMPTY), judged == null ? List.of() : judged.rows().stream().map(SnapSheet::verdict).toList(), measured(judged));
+        return new SnapSheet(
+                snap.number(),
+                snap.firstFrame(),
+                snap.snapFrame(),
+                snap.version(),
+                snap.log(),
+                snap.points(),
+                snap.marks(),
+                known,
+                solved,
+                trouble,
+                sheets.of(asked, Roster.EMPTY),
+                judged == null
+                        ? List.of()
+                        : judged.rows().stream().map(SnapSheet::verdict).toList(),
+                measured(judged));
     }
 
     private static VerdictRow verdict(FilmJudge.Row row) {
-        return new VerdictRow(row.job().id(), row.verdict().outcome().name(), row.verdict().words(), row.nominal());
+        return new VerdictRow(
+                row.job().id(), row.verdict().outcome().name(), row.verdict().words(), row.nominal());
     }
 
     private static List<MeasuredRow> measured(FilmJudge.Judged judged) {
         var rows = new ArrayList<MeasuredRow>();
         if (judged != null) {
-            judged.measured().forEach((man, m) -> rows.add(new MeasuredRow(man, m.feet().x(), m.feet().y(), m.sigmaX(), m.sigmaY(), m.insideHull())));
+            judged.measured()
+                    .forEach((man, m) -> rows.add(
+                            new MeasuredRow(man, m.feet().x(), m.feet().y(), m.sigmaX(), m.sigmaY(), m.insideHull())));
         }
         return rows;
     }
 
     private static Solved solved(Calibration calibration, Field field) {
-        var residuals = calibration.residuals().stream().map(r -> new Residual(r.name(), r.yards())).toList();
+        var residuals = calibration.residuals().stream()
+                .map(r -> new Residual(r.name(), r.yards()))
+                .toList();
         double worst = residuals.stream().mapToDouble(Residual::yards).max().orElse(0);
         Calibration.Resolution resolution = calibration.resolution(new Point(0, 3));
-        return new Solved(residuals, worst, calibration.sigmaPixels(), resolution == null ? -1 : resolution.lateralYards(), resolution == null ? -1 : resolution.depthYards(),
-            grid(calibration, field));
+        return new Solved(
+                residuals,
+                worst,
+                calibration.sigmaPixels(),
+                resolution == null ? -1 : resolution.lateralYards(),
+                resolution == null ? -1 : resolution.depthYards(),
+                grid(calibration, field));
     }
 
     /** Five-yard lines from sideline to sideline, the two hashes and the line of scrimmage. */
@@ -88,7 +132,12 @@ record SnapSheet(int number, int firstFrame, int snapFrame, int version, SnapLog
             }
         }
         for (Side side : Side.values()) {
-            for (double inside : new double[] {0, field.code().numbersBottomYards(), field.code().numbersTopYards(), field.code().hashYards()}) {
+            for (double inside : new double[] {
+                0,
+                field.code().numbersBottomYards(),
+                field.code().numbersTopYards(),
+                field.code().hashYards()
+            }) {
                 double x = field.fromSideline(side, inside);
                 lines.add(line(calibration, new Point(x, -15), new Point(x, 25)));
             }
@@ -99,7 +148,8 @@ record SnapSheet(int number, int firstFrame, int snapFrame, int version, SnapLog
     private static List<Pixel> line(Calibration calibration, Point from, Point to) {
         var pixels = new ArrayList<Pixel>();
         for (int i = 0; i <= 24; i++) {
-            ImagePoint p = calibration.toImage(new Point(from.x() + (to.x() - from.x()) * i / 24, from.y() + (to.y() - from.y()) * i / 24));
+            ImagePoint p = calibration.toImage(
+                    new Point(from.x() + (to.x() - from.x()) * i / 24, from.y() + (to.y() - from.y()) * i / 24));
             if (p != null) {
                 pixels.add(new Pixel(p.xPixels(), p.yPixels()));
             }

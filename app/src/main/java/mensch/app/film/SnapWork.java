@@ -6,4 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
 /** All that is clicked and logged of one snap. */
-record SnapWork(@Min(0) int snapFrame, @Valid @NotNull SnapLog log, @NotNull List<@Valid KnownClick> points, @NotNull List<@Valid FeetClick> marks) {}
+record SnapWork(
+        @Min(0) int snapFrame,
+        @Valid @NotNull SnapLog log,
+        @NotNull List<@Valid KnownClick> points,
+        @NotNull List<@Valid FeetClick> marks) {}

@@ -19,7 +19,15 @@ import org.springframework.web.bind.annotation.RestController;
 class GradeController {
 
     /** The coach's word over the measured verdict; a mark left out takes it back. */
-    record Overrule(@NotNull Long reel, @NotNull Integer snap, @NotBlank String job, @Pattern(regexp = "[+=-]|n/a", message = "is +, =, - or n/a") String mark, String note) {}
+    record Overrule(
+            @NotNull Long reel,
+            @NotNull Integer snap,
+            @NotBlank String job,
+
+            @Pattern(regexp = "[+=-]|n/a", message = "is +, =, - or n/a")
+            String mark,
+
+            String note) {}
 
     private final GradeBook book;
 

@@ -14,8 +14,17 @@ import org.springframework.stereotype.Component;
 @Order(3)
 @ConditionalOnProperty("mensch.demo")
 class DemoPlan implements ApplicationRunner {
-    private static final List<String> PLAN = List.of("anvil-drizzle", "anvil-fog", "anvil-frost", "anvil-mist", "anvil-eel", "anvil-heron", "anvil-squall", "wedge-ice");
-    private static final List<String> INSTALLED = List.of("anvil-monsoon", "anvil-thunder", "bellows-drizzle", "bellows-frost", "maul-ice");
+    private static final List<String> PLAN = List.of(
+            "anvil-drizzle",
+            "anvil-fog",
+            "anvil-frost",
+            "anvil-mist",
+            "anvil-eel",
+            "anvil-heron",
+            "anvil-squall",
+            "wedge-ice");
+    private static final List<String> INSTALLED =
+            List.of("anvil-monsoon", "anvil-thunder", "bellows-drizzle", "bellows-frost", "maul-ice");
 
     private final Bookcase bookcase;
 

@@ -16,9 +16,9 @@ import mensch.app.playbook.PlaybookEntry;
 import mensch.core.audit.Finding;
 import mensch.core.call.Call;
 import mensch.core.library.LibraryFormation;
-import mensch.core.stress.PlanAudit;
 import mensch.core.matchup.TeachingLoad;
 import mensch.core.play.Plays;
+import mensch.core.stress.PlanAudit;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -32,21 +32,43 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
 
     /** Where the ball lies and what is to gain. */
-    record PlanSpot(@NotBlank String code, @NotBlank String hash, @Min(1) @Max(99) int toGoal, @Min(1) @Max(4) int down, @Min(1) @Max(99) int distance) {
+    record PlanSpot(
+            @NotBlank String code,
+            @NotBlank String hash,
+            @Min(1) @Max(99) int toGoal,
+            @Min(1) @Max(4) int down,
+            @Min(1) @Max(99) int distance) {
         String words() {
             return code + " " + hash + " " + toGoal + " " + down + "&" + distance;
         }
     }
 
     /** Formations by id; motions of each as well, or only as set; met by the offence's plays, or only looked at. */
-    record PlanRequest(@NotBlank String call, @NotNull List<String> formations, @Valid @NotNull PlanSpot spot, boolean motions, boolean plays) {}
+    record PlanRequest(
+            @NotBlank String call,
+            @NotNull List<String> formations,
+            @Valid @NotNull PlanSpot spot,
+            boolean motions,
+            boolean plays) {}
 
     /** A call against one formation; {@code worst} and what follows it are missing when nothing but notes is found. */
-    record PlanCell(String formation, String standing, String motion, String worst, String reason, int busts, int weak, int asked, boolean meant) {}
+    record PlanCell(
+            String formation,
+            String standing,
+            String motion,
+            String worst,
+            String reason,
+            int busts,
+            int weak,
+            int asked,
+            boolean meant) {}
 
     record PlanRow(String call, List<PlanCell> cells) {}
 
-    record LoadRequest(@NotEmpty List<@NotBlank String> calls, @NotBlank String formation, @Valid @NotNull PlanSpot spot) {}
+    record LoadRequest(
+            @NotEmpty List<@NotBlank String> calls,
+            @NotBlank String formation,
+            @Valid @NotNull PlanSpot spot) {}
 
     record AddedRow(String call, int rungs, int roles, int men) {}
 
@@ -67,27 +89,64 @@ class PlanController {
         Call call = shelf.seen(request.call(), null, List.of(), by.getName());
         Map<String, PlaybookEntry> standings = bookcase.standings();
         List<LibraryFormation> formations = bookcase.library().formationsFor(call).stream()
-            .filter(f -> request.formations().contains(f.id()) && Bookcase.seen(standings, "formation", f.id(), by.getName())).toList();
+                .filter(f -> request.formations().contains(f.id())
+                        && Bookcase.seen(standings, "formation", f.id(), by.getName()))
+                .toList();
         var motions = request.motions() ? PlanAudit.Motions.ALL : PlanAudit.Motions.NONE;
-        return new PlanRow(call.ref().id(), PlanAudit.row(call, formations, request.spot().words(), motions, request.plays() ? bookcase.library().plays() : Plays.NONE).stream().map(PlanController::cell).toList());
+        return new PlanRow(
+                call.ref().id(),
+                PlanAudit.row(
+                                call,
+                                formations,
+                                request.spot().words(),
+                                motions,
+                                request.plays() ? bookcase.library().plays() : Plays.NONE)
+                        .stream()
+                        .map(PlanController::cell)
+                        .toList());
     }
 
     private static PlanCell cell(PlanAudit.Cell cell) {
         Finding worst = cell.worst();
-        return new PlanCell(cell.formation(), cell.standing().words(), cell.motion(), worst == null ? null : worst.evidence().title(), worst == null ? null : worst.evidence().reason(),
-            cell.busts(), cell.weak(), cell.asked(), cell.meant());
+        return new PlanCell(
+                cell.formation(),
+                cell.standing().words(),
+                cell.motion(),
+                worst == null ? null : worst.evidence().title(),
+                worst == null ? null : worst.evidence().reason(),
+                cell.busts(),
+                cell.weak(),
+                cell.asked(),
+                cell.meant());
     }
 
     @PostMapping("/load")
     PlanLoad load(@Valid @RequestBody LoadRequest request, Principal by) {
-        List<Call> plan = request.calls().stream().map(id -> shelf.seen(id, null, List.of(), by.getName())).toList();
-        TeachingLoad load = TeachingLoad.of(plan, bookcase.library().formation(request.formation()).snap(null, false, request.spot().words()));
-        return new PlanLoad(load.byRole().entrySet().stream().map(e -> new RoleLoad(said(plan, e.getKey()), e.getValue())).sorted((a, b) -> b.rungs() - a.rungs()).toList(),
-            load.added().stream().map(a -> new AddedRow(a.call(), a.rungs(), a.roles(), a.men())).toList());
+        List<Call> plan = request.calls().stream()
+                .map(id -> shelf.seen(id, null, List.of(), by.getName()))
+                .toList();
+        TeachingLoad load = TeachingLoad.of(
+                plan,
+                bookcase.library()
+                        .formation(request.formation())
+                        .snap(null, false, request.spot().words()));
+        return new PlanLoad(
+                load.byRole().entrySet().stream()
+                        .map(e -> new RoleLoad(said(plan, e.getKey()), e.getValue()))
+                        .sorted((a, b) -> b.rungs() - a.rungs())
+                        .toList(),
+                load.added().stream()
+                        .map(a -> new AddedRow(a.call(), a.rungs(), a.roles(), a.men()))
+                        .toList());
     }
 
     /** A role as the first call that has it says it. */
     private static String said(List<Call> plan, String role) {
-        return plan.stream().map(c -> c.front().role(role)).filter(Objects::nonNull).findFirst().orElseThrow().words();
+        return plan.stream()
+                .map(c -> c.front().role(role))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseThrow()
+                .words();
     }
 }

@@ -1,2 +1,5 @@
-/** The week's plan as a whole: its audit and what it asks the men to learn. Read {@link mensch.app.plan.PlanController} first. */
+/**
+ * The week's plan as a whole: its audit and what it asks the men to learn. Read {@link mensch.app.plan.PlanController}
+ * first.
+ */
 package mensch.app.plan;

@@ -19,8 +19,9 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * The library in force: what ships, read as the programme chose among the schools, with the programme's own fronts, coverages,
- * movements, pressures and formations. Every other feature asks here. Own calls are revisions of their own and are read one by one.
+ * The library in force: what ships, read as the programme chose among the schools, with the programme's own fronts,
+ * coverages, movements, pressures and formations. Every other feature asks here. Own calls are revisions of their own
+ * and are read one by one.
  */
 @Service
 @Transactional(readOnly = true)
@@ -65,7 +66,8 @@ public class Bookcase {
         if (TransactionSynchronizationManager.isSynchronizationActive()) {
             TransactionSynchronizationManager.bindResource(this, library);
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override public void afterCompletion(int status) {
+                @Override
+                public void afterCompletion(int status) {
                     TransactionSynchronizationManager.unbindResourceIfPossible(Bookcase.this);
                 }
             });
@@ -79,8 +81,11 @@ public class Bookcase {
 
     /** One saved revision; the newest when {@code revision} is null. */
     public DocumentRevision saved(String kind, String id, Integer revision) {
-        return (revision == null ? revisions.findFirstByKindAndDocIdOrderByRevisionDesc(kind, id) : revisions.findByKindAndDocIdAndRevision(kind, id, revision))
-            .orElseThrow(() -> Problem.notFound("the " + kind + " " + id + (revision == null ? "" : " revision " + revision)));
+        return (revision == null
+                        ? revisions.findFirstByKindAndDocIdOrderByRevisionDesc(kind, id)
+                        : revisions.findByKindAndDocIdAndRevision(kind, id, revision))
+                .orElseThrow(() ->
+                        Problem.notFound("the " + kind + " " + id + (revision == null ? "" : " revision " + revision)));
     }
 
     /** Newest revisions of every document the programme saved. */
@@ -105,7 +110,10 @@ public class Bookcase {
 
     /** Ids of a kind that are in this week's plan and somebody may see. */
     public List<String> planned(String kind, String by) {
-        return standings().values().stream().filter(e -> e.kind().equals(kind) && e.install() == PlaybookEntry.Install.PLAN && e.seenBy(by)).map(PlaybookEntry::docId).toList();
+        return standings().values().stream()
+                .filter(e -> e.kind().equals(kind) && e.install() == PlaybookEntry.Install.PLAN && e.seenBy(by))
+                .map(PlaybookEntry::docId)
+                .toList();
     }
 
     /** Whether somebody may see a document, asked of standings read once. */
@@ -116,7 +124,9 @@ public class Bookcase {
 
     /** Version of what the programme says about a document; -1 when it has said nothing yet. */
     int entryVersion(String kind, String id) {
-        return entries.findById(new PlaybookEntry.Key(kind, id)).map(PlaybookEntry::version).orElse(-1);
+        return entries.findById(new PlaybookEntry.Key(kind, id))
+                .map(PlaybookEntry::version)
+                .orElse(-1);
     }
 
     /** Refuses as not found what somebody may not see. */
@@ -128,13 +138,19 @@ public class Bookcase {
 
     /** An id made of a name. @throws Problem when the name has no letters or is taken by any document */
     public String freshId(String name) {
-        String id = name.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String id = name.strip()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
         if (id.isEmpty()) {
-            throw new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "name-empty", "it needs a name with letters or digits in it");
+            throw Problem.refused("name-empty", "it needs a name with letters or digits in it");
         }
         boolean taken = library().documents().stream().anyMatch(d -> d.id().equals(id)) || revisions.existsByDocId(id);
         if (taken) {
-            throw new Problem(HttpStatus.CONFLICT, "name-taken", "there is something named like \"" + name.strip() + "\" already; choose another name");
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "name-taken",
+                    "there is something named like \"" + name.strip() + "\" already; choose another name");
         }
         return id;
     }
@@ -149,8 +165,12 @@ public class Bookcase {
     /** Saves the next revision; refused when somebody saved after {@code base}. */
     @Transactional
     public DocumentRevision saveNext(Document document, int base, String by) {
-        DocumentRevision newest = revisions.findFirstByKindAndDocIdOrderByRevisionDesc(document.kind(), document.id())
-            .orElseThrow(() -> new Problem(HttpStatus.CONFLICT, "catalogue-" + document.kind(), "a " + document.kind() + " of the catalogue is not changed; save it under a name of your own"));
+        DocumentRevision newest = revisions
+                .findFirstByKindAndDocIdOrderByRevisionDesc(document.kind(), document.id())
+                .orElseThrow(() -> new Problem(
+                        HttpStatus.CONFLICT,
+                        "catalogue-" + document.kind(),
+                        "a " + document.kind() + " of the catalogue is not changed; save it under a name of your own"));
         if (newest.revision() != base) {
             throw new OvertakenException(newest);
         }
@@ -162,16 +182,23 @@ public class Bookcase {
         try {
             return revisions.saveAndFlush(new DocumentRevision(document, revision, by, clock.instant()));
         } catch (DataIntegrityViolationException e) {
-            throw new Problem(HttpStatus.CONFLICT, "saved-at-once", "somebody saved this in the same moment; look at his version and save again");
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "saved-at-once",
+                    "somebody saved this in the same moment; look at his version and save again");
         }
     }
 
     /** Changes what the programme does with a document; refused when somebody changed it after {@code version}. */
     @Transactional
-    public PlaybookEntry set(String kind, String id, int version, PlaybookEntry.Install install, boolean published, boolean retired) {
+    public PlaybookEntry set(
+            String kind, String id, int version, PlaybookEntry.Install install, boolean published, boolean retired) {
         PlaybookEntry entry = entry(kind, id);
         if (entryVersion(kind, id) != version) {
-            throw new Problem(HttpStatus.CONFLICT, "entry-overtaken", "somebody changed the standing of " + id + " after you opened it; look again");
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "entry-overtaken",
+                    "somebody changed the standing of " + id + " after you opened it; look again");
         }
         entry.set(install, published, retired);
         return entries.saveAndFlush(entry);
@@ -187,7 +214,10 @@ public class Bookcase {
     public void choose(Map<String, String> choices, long base, String by) {
         long last = houses.findFirstByOrderByIdDesc().map(HouseChoice::id).orElse(0L);
         if (last != base) {
-            throw new Problem(HttpStatus.CONFLICT, "conventions-overtaken", "somebody changed the conventions after you opened them; look again");
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "conventions-overtaken",
+                    "somebody changed the conventions after you opened them; look again");
         }
         catalogue.choosing(choices);
         TransactionSynchronizationManager.unbindResourceIfPossible(this);

@@ -37,10 +37,22 @@ class ConventionController {
     ConventionSheet current() {
         House house = bookcase.library().house();
         HouseChoice choice = bookcase.choice();
-        var rows = house.settings().stream().map(s -> new SettingRow(s.id(), s.title(), s.why(), house.choice(s.id()),
-            s.choices().stream().map(c -> new ChoiceRow(c.id(), c.words())).toList())).toList();
-        return new ConventionSheet(choice == null ? 0 : choice.id(), choice == null ? null : choice.chosenBy(), choice == null ? null : choice.chosenAt(),
-            bookcase.library().vocabulary().convention().landmarks().words(), rows);
+        var rows = house.settings().stream()
+                .map(s -> new SettingRow(
+                        s.id(),
+                        s.title(),
+                        s.why(),
+                        house.choice(s.id()),
+                        s.choices().stream()
+                                .map(c -> new ChoiceRow(c.id(), c.words()))
+                                .toList()))
+                .toList();
+        return new ConventionSheet(
+                choice == null ? 0 : choice.id(),
+                choice == null ? null : choice.chosenBy(),
+                choice == null ? null : choice.chosenAt(),
+                bookcase.library().vocabulary().convention().landmarks().words(),
+                rows);
     }
 
     @PutMapping

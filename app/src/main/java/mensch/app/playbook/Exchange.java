@@ -33,7 +33,12 @@ class Exchange {
     record ImportRow(String kind, String id, String name, State state, int base, String message) {}
 
     /** What becomes of a document that comes in. */
-    enum State { NEW, CHANGED, SAME, CONFLICT }
+    enum State {
+        NEW,
+        CHANGED,
+        SAME,
+        CONFLICT
+    }
 
     private final Library catalogue = Library.shipped();
     private final Bookcase bookcase;
@@ -48,7 +53,8 @@ class Exchange {
         this.json = json;
         this.clock = clock;
         try (InputStream in = Library.class.getResourceAsStream(SCHEMA)) {
-            this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(in);
+            this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(in);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -58,13 +64,20 @@ class Exchange {
     Map<String, Object> taken(String what, String by) {
         var documents = new ArrayList<Document>();
         for (String kind : List.of("formation", "front", "coverage", "movement", "pressure", "call")) {
-            bookcase.library().kind(kind).stream().filter(d -> !d.kind().equals("call")).forEach(documents::add);
+            bookcase.library().kind(kind).stream()
+                    .filter(d -> !d.kind().equals("call"))
+                    .forEach(documents::add);
         }
         bookcase.library().calls().forEach(c -> documents.add(c.document()));
         bookcase.newest().stream().filter(r -> r.kind().equals("call")).forEach(r -> documents.add(r.document()));
         Map<String, PlaybookEntry> standings = bookcase.standings();
-        var own = bookcase.newest().stream().map(r -> r.kind() + "/" + r.docId()).toList();
-        var bodies = documents.stream().filter(d -> wanted(d, what, own)).filter(d -> Bookcase.seen(standings, d.kind(), d.id(), by)).map(Document::body).toList();
+        var own =
+                bookcase.newest().stream().map(r -> r.kind() + "/" + r.docId()).toList();
+        var bodies = documents.stream()
+                .filter(d -> wanted(d, what, own))
+                .filter(d -> Bookcase.seen(standings, d.kind(), d.id(), by))
+                .map(Document::body)
+                .toList();
         if (bodies.isEmpty()) {
             throw Problem.notFound(what.equals("own") ? "anything of your own to export" : what);
         }
@@ -72,9 +85,15 @@ class Exchange {
         playbook.put("format", Document.FORMAT);
         playbook.put("kind", "playbook");
         playbook.put("made", clock.instant().toString());
-        playbook.put("landmarks", bookcase.library().vocabulary().convention().landmarks().words());
+        playbook.put(
+                "landmarks",
+                bookcase.library().vocabulary().convention().landmarks().words());
         playbook.put("documents", bodies);
-        List<Map<String, Object>> muted = bodies.stream().filter(b -> "call".equals(b.get("kind"))).flatMap(b -> mutes.of(String.valueOf(b.get("id")), by).stream()).map(Exchange::muted).toList();
+        List<Map<String, Object>> muted = bodies.stream()
+                .filter(b -> "call".equals(b.get("kind")))
+                .flatMap(b -> mutes.of(String.valueOf(b.get("id")), by).stream())
+                .map(Exchange::muted)
+                .toList();
         if (!muted.isEmpty()) {
             playbook.put("muted", muted);
         }
@@ -101,7 +120,10 @@ class Exchange {
         };
     }
 
-    /** What would happen, nothing written. @throws Problem when the text is no playbook; DocumentException when a document is faulty */
+    /**
+     * What would happen, nothing written. @throws Problem when the text is no playbook; DocumentException when a
+     * document is faulty
+     */
     List<ImportRow> looked(String text, String by) {
         List<Document> documents = documents(text);
         check(documents);
@@ -114,33 +136,52 @@ class Exchange {
         try {
             playbook = json.readValue(text, Map.class);
         } catch (JacksonException e) {
-            throw refused("the text is no JSON: " + e.getOriginalMessage() + " at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr());
+            throw refused("the text is no JSON: " + e.getOriginalMessage() + " at line "
+                    + e.getLocation().getLineNr() + ", column "
+                    + e.getLocation().getColumnNr());
         }
         if (playbook.get("format") instanceof Integer format && format > Document.FORMAT) {
-            throw refused("it was made by a newer version (format " + format + "); this one reads format " + Document.FORMAT);
+            throw refused(
+                    "it was made by a newer version (format " + format + "); this one reads format " + Document.FORMAT);
         }
         var faults = schema.validate(text, InputFormat.JSON);
         if (!faults.isEmpty()) {
-            String first = faults.stream().limit(5).map(f -> (f.getInstanceLocation() + " " + f.getMessage()).strip()).reduce((a, b) -> a + "; " + b).orElseThrow();
-            throw refused("it is no playbook of ours, " + faults.size() + (faults.size() == 1 ? " fault: " : " faults: ") + first);
+            String first = faults.stream()
+                    .limit(5)
+                    .map(f -> (f.getInstanceLocation() + " " + f.getMessage()).strip())
+                    .reduce((a, b) -> a + "; " + b)
+                    .orElseThrow();
+            throw refused("it is no playbook of ours, " + faults.size()
+                    + (faults.size() == 1 ? " fault: " : " faults: ") + first);
         }
-        return ((List<Map<String, Object>>) playbook.get("documents")).stream().map(Document::of).toList();
+        return ((List<Map<String, Object>>) playbook.get("documents"))
+                .stream().map(Document::of).toList();
     }
 
     /** What the text says is lived with; the schema has been checked. */
     private List<Mutes.Mute> muted(String text) {
-        return json.readTree(text).path("muted").valueStream().map(m -> new Mutes.Mute(m.get("call").asString(), m.get("check").asString(), m.get("title").asString(), m.get("reason").asString())).toList();
+        return json.readTree(text)
+                .path("muted")
+                .valueStream()
+                .map(m -> new Mutes.Mute(
+                        m.get("call").asString(),
+                        m.get("check").asString(),
+                        m.get("title").asString(),
+                        m.get("reason").asString()))
+                .toList();
     }
 
     private static Problem refused(String why) {
-        return new Problem(HttpStatus.UNPROCESSABLE_ENTITY, "import-refused", "Nothing was imported: " + why);
+        return Problem.refused("import-refused", "Nothing was imported: " + why);
     }
 
     /** Every document must be readable in the library as it would be. */
     private void check(List<Document> documents) {
-        Library library = bookcase.library().with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
+        Library library = bookcase.library()
+                .with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
         var problems = new ArrayList<DocumentException.Problem>();
-        for (Document call : documents.stream().filter(d -> d.kind().equals("call")).toList()) {
+        for (Document call :
+                documents.stream().filter(d -> d.kind().equals("call")).toList()) {
             try {
                 library.compose(call);
             } catch (DocumentException e) {
@@ -160,14 +201,27 @@ class Exchange {
         }
         if (!saved.isEmpty()) {
             boolean same = saved.get(0).digest().equals(document.digest());
-            return row(document, same ? State.SAME : State.CHANGED, saved.get(0).revision(), same ? "as it is here" : "becomes revision " + (saved.get(0).revision() + 1));
+            return row(
+                    document,
+                    same ? State.SAME : State.CHANGED,
+                    saved.get(0).revision(),
+                    same ? "as it is here" : "becomes revision " + (saved.get(0).revision() + 1));
         }
         if (shipped != null) {
-            boolean same = shipped.digest().equals(document.digest()) || document.kind().equals("call") && whole(shipped).digest().equals(document.digest());
-            return row(document, same ? State.SAME : State.CONFLICT, 0, same ? "as in the catalogue" : "the catalogue has another of this name and is not changed; rename yours");
+            boolean same = shipped.digest().equals(document.digest())
+                    || document.kind().equals("call") && whole(shipped).digest().equals(document.digest());
+            return row(
+                    document,
+                    same ? State.SAME : State.CONFLICT,
+                    0,
+                    same
+                            ? "as in the catalogue"
+                            : "the catalogue has another of this name and is not changed; rename yours");
         }
         boolean taken = bookcase.library().documents().stream().anyMatch(d -> d.id().equals(document.id()));
-        return taken ? row(document, State.CONFLICT, 0, "another kind of document has this name; rename it") : row(document, State.NEW, 0, "your draft");
+        return taken
+                ? row(document, State.CONFLICT, 0, "another kind of document has this name; rename it")
+                : row(document, State.NEW, 0, "your draft");
     }
 
     private Document whole(Document call) {
@@ -183,22 +237,31 @@ class Exchange {
     public List<ImportRow> taken(String text, List<ImportRow> asLooked, String by) {
         List<ImportRow> rows = looked(text, by);
         if (!rows.equals(asLooked)) {
-            throw new Problem(HttpStatus.CONFLICT, "import-overtaken", "the playbook changed after you looked at this import; look again, nothing was written");
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "import-overtaken",
+                    "the playbook changed after you looked at this import; look again, nothing was written");
         }
         if (rows.stream().anyMatch(r -> r.state() == State.CONFLICT)) {
             throw refused("some names are in conflict");
         }
         List<Document> documents = documents(text);
-        Library asImported = bookcase.library().with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
+        Library asImported = bookcase.library()
+                .with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
         for (int i = 0; i < rows.size(); i++) {
-            Document document = documents.get(i).kind().equals("call") ? asImported.compose(documents.get(i)).document() : documents.get(i);
+            Document document = documents.get(i).kind().equals("call")
+                    ? asImported.compose(documents.get(i)).document()
+                    : documents.get(i);
             if (rows.get(i).state() == State.NEW) {
                 bookcase.saveNew(document, by);
             } else if (rows.get(i).state() == State.CHANGED) {
                 bookcase.saveNext(document, rows.get(i).base(), by);
             }
         }
-        muted(text).stream().filter(m -> rows.stream().anyMatch(r -> r.kind().equals("call") && r.id().equals(m.call()) && r.state() != State.SAME)).forEach(m -> mutes.take(m, by));
+        muted(text).stream()
+                .filter(m -> rows.stream()
+                        .anyMatch(r -> r.kind().equals("call") && r.id().equals(m.call()) && r.state() != State.SAME))
+                .forEach(m -> mutes.take(m, by));
         return rows;
     }
 }

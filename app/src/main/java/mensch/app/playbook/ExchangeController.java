@@ -40,7 +40,9 @@ class ExchangeController {
     @GetMapping
     ResponseEntity<Map<String, Object>> export(@RequestParam String what, Principal by) {
         String file = "mensch-" + what.replace('/', '-') + ".json";
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + file + "\"").body(exchange.taken(what, by.getName()));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + file + "\"")
+                .body(exchange.taken(what, by.getName()));
     }
 
     /** The schema that imports are checked against. */

@@ -17,7 +17,11 @@ import org.springframework.transaction.annotation.Transactional;
 class Mutes {
 
     /** What is muted, and why. */
-    record Mute(@NotBlank @Size(max = 80) String call, @NotBlank @Size(max = 40) String check, @NotBlank @Size(max = 300) String title, @NotBlank @Size(max = 400) String reason) {}
+    record Mute(
+            @NotBlank @Size(max = 80) String call,
+            @NotBlank @Size(max = 40) String check,
+            @NotBlank @Size(max = 300) String title,
+            @NotBlank @Size(max = 400) String reason) {}
 
     /** A mute as it is kept. */
     record Muted(long id, String call, String check, String title, String reason, String mutedBy, Instant mutedAt) {}
@@ -35,7 +39,9 @@ class Mutes {
     /** Mutes of a call; a draft of another is not found. */
     List<Muted> of(String call, String by) {
         bookcase.checkSeen("call", call, by);
-        return findings.findByCallIdOrderById(call).stream().map(MutedFinding::row).toList();
+        return findings.findByCallIdOrderById(call).stream()
+                .map(MutedFinding::row)
+                .toList();
     }
 
     @Transactional
@@ -45,9 +51,11 @@ class Mutes {
             throw new Problem(HttpStatus.CONFLICT, "muted-already", "somebody muted this finding already; look again");
         }
         try {
-            return findings.saveAndFlush(new MutedFinding(mute, by, clock.instant())).row();
+            return findings.saveAndFlush(new MutedFinding(mute, by, clock.instant()))
+                    .row();
         } catch (DataIntegrityViolationException e) {
-            throw new Problem(HttpStatus.CONFLICT, "muted-already", "somebody muted this finding in the same moment; look again");
+            throw new Problem(
+                    HttpStatus.CONFLICT, "muted-already", "somebody muted this finding in the same moment; look again");
         }
     }
 

@@ -46,8 +46,19 @@ class PlaybookController {
      * @param savedBy who saved the newest revision; null for the catalogue
      * @param version of the programme's standing, for the next change of it
      */
-    record PlaybookItem(String kind, String id, String name, String summary, int revision, String savedBy, Instant savedAt, String install,
-                        boolean published, boolean retired, int version, Sketch sketch) {}
+    record PlaybookItem(
+            String kind,
+            String id,
+            String name,
+            String summary,
+            int revision,
+            String savedBy,
+            Instant savedAt,
+            String install,
+            boolean published,
+            boolean retired,
+            int version,
+            Sketch sketch) {}
 
     record Standing(int version, @NotNull Install install, boolean published, boolean retired) {}
 
@@ -58,7 +69,11 @@ class PlaybookController {
     record NewFormation(@NotBlank String name, @NotBlank String men) {}
 
     /** A layer of a call to be kept as a document of its own. */
-    record LiftedLayer(@NotBlank String call, Integer revision, @NotBlank String layer, @NotBlank String name) {}
+    record LiftedLayer(
+            @NotBlank String call,
+            Integer revision,
+            @NotBlank String layer,
+            @NotBlank String name) {}
 
     private final Bookcase bookcase;
 
@@ -72,23 +87,46 @@ class PlaybookController {
         var saved = new LinkedHashMap<String, DocumentRevision>();
         bookcase.newest().forEach(r -> saved.put(r.kind() + "/" + r.docId(), r));
         var users = new TreeMap<String, Call>();
-        library.calls().forEach(c -> c.layers().forEach(l -> users.putIfAbsent(l.document().id(), c)));
+        library.calls()
+                .forEach(c ->
+                        c.layers().forEach(l -> users.putIfAbsent(l.document().id(), c)));
         Map<String, PlaybookEntry> standings = bookcase.standings();
         var items = new ArrayList<PlaybookItem>();
         for (String kind : KINDS) {
             for (Document document : library.kind(kind)) {
-                items.add(item(document, standings.get(kind + "/" + document.id()), saved.get(kind + "/" + document.id()), sketch(library, document, users)));
+                items.add(item(
+                        document,
+                        standings.get(kind + "/" + document.id()),
+                        saved.get(kind + "/" + document.id()),
+                        sketch(library, document, users)));
             }
         }
-        saved.values().stream().filter(r -> r.kind().equals("call")).forEach(r -> items.add(item(r.document(), standings.get("call/" + r.docId()), r, sketch(library, bookcase.read(r.document(), r.revision())))));
+        saved.values().stream()
+                .filter(r -> r.kind().equals("call"))
+                .forEach(r -> items.add(item(
+                        r.document(),
+                        standings.get("call/" + r.docId()),
+                        r,
+                        sketch(library, bookcase.read(r.document(), r.revision())))));
         items.removeIf(i -> !Bookcase.seen(standings, i.kind(), i.id(), by.getName()));
         return items;
     }
 
     private PlaybookItem item(Document document, PlaybookEntry said, DocumentRevision saved, Sketch sketch) {
         PlaybookEntry entry = said == null ? new PlaybookEntry(document.kind(), document.id(), null) : said;
-        return new PlaybookItem(document.kind(), document.id(), document.name(), summary(document), saved == null ? 0 : saved.revision(), saved == null ? null : saved.savedBy(),
-            saved == null ? null : saved.savedAt(), entry.install().name(), entry.published(), entry.retired(), said == null ? -1 : said.version(), sketch);
+        return new PlaybookItem(
+                document.kind(),
+                document.id(),
+                document.name(),
+                summary(document),
+                saved == null ? 0 : saved.revision(),
+                saved == null ? null : saved.savedBy(),
+                saved == null ? null : saved.savedAt(),
+                entry.install().name(),
+                entry.published(),
+                entry.retired(),
+                said == null ? -1 : said.version(),
+                sketch);
     }
 
     private static String summary(Document document) {
@@ -106,7 +144,10 @@ class PlaybookController {
     private static String names(Object layers) {
         var names = new ArrayList<String>();
         for (Object layer : layers instanceof List<?> list ? list : List.of()) {
-            names.add(layer instanceof Map<?, ?> map ? String.valueOf(map.get("name") == null ? map.get("id") : map.get("name")) : String.valueOf(layer));
+            names.add(
+                    layer instanceof Map<?, ?> map
+                            ? String.valueOf(map.get("name") == null ? map.get("id") : map.get("name"))
+                            : String.valueOf(layer));
         }
         return String.join(" + ", names);
     }
@@ -124,21 +165,26 @@ class PlaybookController {
         List<String> meant = call.meantFor();
         int players = call.front().players();
         if (players < 11) {
-            return Sketch.of(Lineup.of(call, library.formationsFor(call).get(0).snap(null, false, "flag" + players + " m 30 1&10")));
+            return Sketch.of(Lineup.of(
+                    call, library.formationsFor(call).get(0).snap(null, false, "flag" + players + " m 30 1&10")));
         }
         String formation = meant.isEmpty() || meant.contains(NEUTRAL_FORMATION) ? NEUTRAL_FORMATION : meant.get(0);
         boolean known = library.formations().stream().map(LibraryFormation::id).anyMatch(formation::equals);
-        return Sketch.of(Lineup.of(call, library.formation(known ? formation : NEUTRAL_FORMATION).snap(null, false, NEUTRAL_SPOT)));
+        return Sketch.of(Lineup.of(
+                call, library.formation(known ? formation : NEUTRAL_FORMATION).snap(null, false, NEUTRAL_SPOT)));
     }
 
     @GetMapping("/{kind}/{id}/history")
     List<RevisionItem> history(@PathVariable String kind, @PathVariable String id, Principal by) {
         bookcase.checkSeen(kind, id, by.getName());
-        return bookcase.history(kind, id).stream().map(r -> new RevisionItem(r.revision(), r.name(), r.savedBy(), r.savedAt(), r.digest())).toList();
+        return bookcase.history(kind, id).stream()
+                .map(r -> new RevisionItem(r.revision(), r.name(), r.savedBy(), r.savedAt(), r.digest()))
+                .toList();
     }
 
     @PutMapping("/{kind}/{id}/standing")
-    void stand(@PathVariable String kind, @PathVariable String id, @Valid @RequestBody Standing standing, Principal by) {
+    void stand(
+            @PathVariable String kind, @PathVariable String id, @Valid @RequestBody Standing standing, Principal by) {
         bookcase.checkSeen(kind, id, by.getName());
         bookcase.set(kind, id, standing.version(), standing.install(), standing.published(), standing.retired());
     }
@@ -156,12 +202,18 @@ class PlaybookController {
         Document document = Document.of(body);
         bookcase.library().with(List.of(document));
         bookcase.saveNew(document, by.getName());
-        return Legality.problems(formation, code(formation), bookcase.library().vocabulary().convention().thresholds());
+        return Legality.problems(
+                formation,
+                code(formation),
+                bookcase.library().vocabulary().convention().thresholds());
     }
 
     /** The code a formation is for, by its number of men. */
     private static Code code(Formation formation) {
-        return Arrays.stream(Code.values()).filter(c -> c.players() == formation.men().size()).findFirst().orElse(Code.HIGH_SCHOOL);
+        return Arrays.stream(Code.values())
+                .filter(c -> c.players() == formation.men().size())
+                .findFirst()
+                .orElse(Code.HIGH_SCHOOL);
     }
 
     /** Keeps a layer of a call, as edited there, under a name of its own, so that other calls can stand on it. */
@@ -170,8 +222,13 @@ class PlaybookController {
         bookcase.checkSeen("call", request.call(), by.getName());
         Library library = bookcase.library();
         boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(request.call()));
-        Document call = shipped ? library.call(request.call()).document() : bookcase.saved("call", request.call(), request.revision()).document();
-        Document layer = CallEdit.renamed(CallEdit.layer(call, request.layer()), bookcase.freshId(request.name()), request.name().strip());
+        Document call = shipped
+                ? library.call(request.call()).document()
+                : bookcase.saved("call", request.call(), request.revision()).document();
+        Document layer = CallEdit.renamed(
+                CallEdit.layer(call, request.layer()),
+                bookcase.freshId(request.name()),
+                request.name().strip());
         library.with(List.of(layer));
         DocumentRevision saved = bookcase.saveNew(layer, by.getName());
         return new RevisionItem(saved.revision(), saved.name(), saved.savedBy(), saved.savedAt(), saved.digest());

@@ -17,7 +17,11 @@ import java.io.Serializable;
 public class PlaybookEntry {
 
     /** How far a document has come: in the catalogue, taught, in this week's plan. */
-    public enum Install { CATALOGUE, INSTALLED, PLAN }
+    public enum Install {
+        CATALOGUE,
+        INSTALLED,
+        PLAN
+    }
 
     /** A document by kind and id. */
     public record Key(String kind, String docId) implements Serializable {}

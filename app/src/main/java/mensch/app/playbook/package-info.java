@@ -1,2 +1,5 @@
-/** Documents of the programme: saved revisions, their standing, the schools chosen, import and export. Read {@link mensch.app.playbook.Bookcase} first. */
+/**
+ * Documents of the programme: saved revisions, their standing, the schools chosen, import and export. Read
+ * {@link mensch.app.playbook.Bookcase} first.
+ */
 package mensch.app.playbook;

@@ -30,7 +30,7 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail sentence(SentenceException fault) {
-        ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_ENTITY, "sentence-unreadable", fault.getMessage());
+        ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_CONTENT, "sentence-unreadable", fault.getMessage());
         detail.setProperty("at", fault.at());
         detail.setProperty("word", fault.word());
         detail.setProperty("expected", fault.expected());
@@ -39,24 +39,31 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail document(DocumentException fault) {
-        ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_ENTITY, "document-invalid", fault.getMessage());
+        ProblemDetail detail = detail(HttpStatus.UNPROCESSABLE_CONTENT, "document-invalid", fault.getMessage());
         detail.setProperty("problems", fault.problems());
         return detail;
     }
 
     @ExceptionHandler
     ProblemDetail input(IllegalArgumentException fault) {
-        return detail(HttpStatus.UNPROCESSABLE_ENTITY, "input-invalid", fault.getMessage());
+        return detail(HttpStatus.UNPROCESSABLE_CONTENT, "input-invalid", fault.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail invalid(MethodArgumentNotValidException fault) {
-        String fields = fault.getFieldErrors().stream().map(e -> e.getField() + " " + e.getDefaultMessage()).sorted().collect(Collectors.joining("; "));
-        return detail(HttpStatus.UNPROCESSABLE_ENTITY, "input-invalid", fields);
+        String fields = fault.getFieldErrors().stream()
+                .map(e -> e.getField() + " " + e.getDefaultMessage())
+                .sorted()
+                .collect(Collectors.joining("; "));
+        return detail(HttpStatus.UNPROCESSABLE_CONTENT, "input-invalid", fields);
     }
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException fault) {
-        return detail(HttpStatus.BAD_REQUEST, "body-unreadable", "the request is no JSON of this resource: " + fault.getMostSpecificCause().getMessage());
+        return detail(
+                HttpStatus.BAD_REQUEST,
+                "body-unreadable",
+                "the request is no JSON of this resource: "
+                        + fault.getMostSpecificCause().getMessage());
     }
 }

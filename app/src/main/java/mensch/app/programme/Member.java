@@ -15,7 +15,10 @@ import jakarta.persistence.Table;
 public class Member {
 
     /** What he may do: a coordinator everything, a player read. */
-    public enum Role { COORDINATOR, PLAYER }
+    public enum Role {
+        COORDINATOR,
+        PLAYER
+    }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

@@ -22,25 +22,47 @@ import org.springframework.security.web.context.SecurityContextRepository;
 class SecurityConfig {
     private static final int HASH_STRENGTH = 12;
     /** Styles need inline because the component library writes its tokens as style elements; scripts never do. */
-    private static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; "
-        + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'";
+    private static final String POLICY =
+            "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; "
+                    + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'";
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http) throws Exception {
-        return http
-            .authorizeHttpRequests(a -> a
-                .requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**").permitAll()
-                .requestMatchers("/api/board", "/api/board/**", "/api/plan/**").authenticated()
-                .requestMatchers("/api/reels/**", "/api/grades/**", "/api/roster").hasRole(Member.Role.COORDINATOR.name())
-                .requestMatchers(HttpMethod.GET, "/api/**").authenticated()
-                .requestMatchers("/api/**").hasRole(Member.Role.COORDINATOR.name())
-                .requestMatchers(HttpMethod.GET, "/", "/index.html", "/assets/**", "/favicon.svg", "/board", "/film", "/film/**", "/grades", "/playbook", "/playbook/**", "/plan", "/programme", "/programme/roster", "/error").permitAll()
-                .anyRequest().denyAll())
-            .csrf(c -> c.spa())
-            .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
-            .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
-            .logout(l -> l.disable())
-            .build();
+        return http.authorizeHttpRequests(
+                        a -> a.requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**")
+                                .permitAll()
+                                .requestMatchers("/api/board", "/api/board/**", "/api/plan/**")
+                                .authenticated()
+                                .requestMatchers("/api/reels/**", "/api/grades/**", "/api/roster")
+                                .hasRole(Member.Role.COORDINATOR.name())
+                                .requestMatchers(HttpMethod.GET, "/api/**")
+                                .authenticated()
+                                .requestMatchers("/api/**")
+                                .hasRole(Member.Role.COORDINATOR.name())
+                                .requestMatchers(
+                                        HttpMethod.GET,
+                                        "/",
+                                        "/index.html",
+                                        "/assets/**",
+                                        "/favicon.svg",
+                                        "/board",
+                                        "/film",
+                                        "/film/**",
+                                        "/grades",
+                                        "/playbook",
+                                        "/playbook/**",
+                                        "/plan",
+                                        "/programme",
+                                        "/programme/roster",
+                                        "/error")
+                                .permitAll()
+                                .anyRequest()
+                                .denyAll())
+                .csrf(c -> c.spa())
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
+                .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .logout(l -> l.disable())
+                .build();
     }
 
     @Bean
@@ -51,8 +73,11 @@ class SecurityConfig {
     @Bean
     UserDetailsService users(MemberRepository members) {
         return username -> members.findByUsername(username)
-            .map(m -> User.withUsername(m.username()).password(m.passwordHash()).roles(m.role().name()).build())
-            .orElseThrow(() -> new UsernameNotFoundException(username));
+                .map(m -> User.withUsername(m.username())
+                        .password(m.passwordHash())
+                        .roles(m.role().name())
+                        .build())
+                .orElseThrow(() -> new UsernameNotFoundException(username));
     }
 
     @Bean

@@ -5,7 +5,10 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 
-/** Sign-ins outlive a restart, so they are rows. The time of the last request alone is written once a minute, not with every answer. */
+/**
+ * Sign-ins outlive a restart, so they are rows. The time of the last request alone is written once a minute, not with
+ * every answer.
+ */
 @Configuration
 class SessionConfig {
     private static final String UPDATE = """

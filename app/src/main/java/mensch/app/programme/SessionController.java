@@ -38,7 +38,8 @@ class SessionController {
     private final SecurityContextRepository contexts;
     private final MemberRepository members;
 
-    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, MemberRepository members) {
+    SessionController(
+            AuthenticationManager authentication, SecurityContextRepository contexts, MemberRepository members) {
         this.authentication = authentication;
         this.contexts = contexts;
         this.members = members;
@@ -59,7 +60,8 @@ class SessionController {
     Me signIn(@Valid @RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         Authentication proven;
         try {
-            proven = authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(signIn.username(), signIn.password()));
+            proven = authentication.authenticate(
+                    UsernamePasswordAuthenticationToken.unauthenticated(signIn.username(), signIn.password()));
         } catch (AuthenticationException e) {
             throw new Problem(HttpStatus.UNAUTHORIZED, "sign-in-refused", "name and password do not go together");
         }

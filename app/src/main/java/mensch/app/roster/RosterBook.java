@@ -32,7 +32,9 @@ public class RosterBook {
         if (page == null) {
             return Roster.EMPTY;
         }
-        boolean coordinator = members.findByUsername(by.getName()).map(m -> m.role() == Member.Role.COORDINATOR).orElse(false);
+        boolean coordinator = members.findByUsername(by.getName())
+                .map(m -> m.role() == Member.Role.COORDINATOR)
+                .orElse(false);
         Roster roster = page.body().roster();
         return coordinator ? roster : roster.unmeasured();
     }
@@ -62,6 +64,9 @@ public class RosterBook {
     }
 
     private static Problem overtaken() {
-        return new Problem(HttpStatus.CONFLICT, "roster-overtaken", "somebody changed the roster after you opened it; your changes are still here: copy what you need, then load it anew");
+        return new Problem(
+                HttpStatus.CONFLICT,
+                "roster-overtaken",
+                "somebody changed the roster after you opened it; your changes are still here: copy what you need, then load it anew");
     }
 }

@@ -32,7 +32,13 @@ class RosterController {
     record ChartRole(String id, String label, String body, boolean eachSide, List<String> fronts) {}
 
     /** {@code version} goes with the next change. */
-    record RosterAnswer(int version, String changedBy, Instant changedAt, RosterSheet roster, List<ChartRole> roles, List<RosterSheet.PairRow> pairs) {}
+    record RosterAnswer(
+            int version,
+            String changedBy,
+            Instant changedAt,
+            RosterSheet roster,
+            List<ChartRole> roles,
+            List<RosterSheet.PairRow> pairs) {}
 
     record RosterChange(int base, @Valid @NotNull RosterSheet roster) {}
 
@@ -60,10 +66,20 @@ class RosterController {
             fronts.putIfAbsent(call.front().document().id(), call.front());
         }
         Set<Staying> pairs = new LinkedHashSet<>();
-        fronts.values().forEach(f -> Pairs.of(f).stream().filter(p -> !pairs.contains(new Staying(p.left(), p.right()))).forEach(pairs::add));
+        fronts.values()
+                .forEach(f -> Pairs.of(f).stream()
+                        .filter(p -> !pairs.contains(new Staying(p.left(), p.right())))
+                        .forEach(pairs::add));
         var sheet = page == null ? new RosterSheet(List.of(), List.of(), List.of()) : page.body();
-        return new RosterAnswer(page == null ? 0 : page.version(), page == null ? null : page.changedBy(), page == null ? null : page.changedAt(), sheet,
-            roles(fronts.values()), pairs.stream().map(p -> new RosterSheet.PairRow(p.right(), p.left())).toList());
+        return new RosterAnswer(
+                page == null ? 0 : page.version(),
+                page == null ? null : page.changedBy(),
+                page == null ? null : page.changedAt(),
+                sheet,
+                roles(fronts.values()),
+                pairs.stream()
+                        .map(p -> new RosterSheet.PairRow(p.right(), p.left()))
+                        .toList());
     }
 
     private static List<ChartRole> roles(Iterable<Front> fronts) {
@@ -72,9 +88,13 @@ class RosterController {
         for (Front front : fronts) {
             for (Role role : front.roles()) {
                 roles.putIfAbsent(role.id(), role);
-                usedBy.computeIfAbsent(role.id(), k -> new ArrayList<>()).add(front.document().name());
+                usedBy.computeIfAbsent(role.id(), k -> new ArrayList<>())
+                        .add(front.document().name());
             }
         }
-        return roles.values().stream().map(r -> new ChartRole(r.id(), r.label(), r.body().name(), r.sits() == Sits.EACH_SIDE, usedBy.get(r.id()))).toList();
+        return roles.values().stream()
+                .map(r -> new ChartRole(
+                        r.id(), r.label(), r.body().name(), r.sits() == Sits.EACH_SIDE, usedBy.get(r.id())))
+                .toList();
     }
 }

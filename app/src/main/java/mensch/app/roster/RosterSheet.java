@@ -14,20 +14,38 @@ import mensch.core.roster.Roster;
 import mensch.core.roster.Staying;
 
 /** The roster as it is kept, sent and exported. */
-public record RosterSheet(@NotNull List<@Valid PlayerRow> players, @NotNull List<@Valid LineRow> chart, @NotNull List<@Valid PairRow> staying) {
+public record RosterSheet(
+        @NotNull List<@Valid PlayerRow> players,
+        @NotNull List<@Valid LineRow> chart,
+        @NotNull List<@Valid PairRow> staying) {
 
     /** Weight in pounds and short shuttle in seconds, null when not taken. */
-    public record PlayerRow(@NotBlank String id, @Min(0) @Max(99) int number, @NotBlank String name, @NotNull Body body, @Min(40) @Max(500) Integer weight, Double shuttle) {}
+    public record PlayerRow(
+            @NotBlank String id,
+            @Min(0) @Max(99) int number,
+            @NotBlank String name,
+            @NotNull Body body,
+            @Min(40) @Max(500) Integer weight,
+            Double shuttle) {}
 
     /** Who plays a role, first choice first; no personnel means any. */
-    public record LineRow(@NotBlank String role, @NotNull Set<String> personnel, @NotNull List<String> players) {}
+    public record LineRow(
+            @NotBlank String role,
+            @NotNull Set<String> personnel,
+            @NotNull List<String> players) {}
 
     /** Roles whose men stay on the offence's right and left. */
     public record PairRow(@NotBlank String right, @NotBlank String left) {}
 
     /** @throws IllegalArgumentException saying what does not go together */
     Roster roster() {
-        return new Roster(players.stream().map(p -> new Player(p.id(), p.number(), p.name().strip(), p.body(), p.weight(), p.shuttle())).toList(),
-            chart.stream().map(l -> new ChartLine(l.role(), l.personnel(), l.players())).toList(), staying.stream().map(p -> new Staying(p.right(), p.left())).toList());
+        return new Roster(
+                players.stream()
+                        .map(p -> new Player(p.id(), p.number(), p.name().strip(), p.body(), p.weight(), p.shuttle()))
+                        .toList(),
+                chart.stream()
+                        .map(l -> new ChartLine(l.role(), l.personnel(), l.players()))
+                        .toList(),
+                staying.stream().map(p -> new Staying(p.right(), p.left())).toList());
     }
 }

@@ -1,2 +1,5 @@
-/** The squad and its depth chart. Names of minors: coordinators see all of it, players see numbers and names on the board. Read {@link mensch.app.roster.RosterBook} first. */
+/**
+ * The squad and its depth chart. Names of minors: coordinators see all of it, players see numbers and names on the
+ * board. Read {@link mensch.app.roster.RosterBook} first.
+ */
 package mensch.app.roster;

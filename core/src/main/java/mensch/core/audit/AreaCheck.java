@@ -18,7 +18,8 @@ final class AreaCheck implements Check {
     /** Where a finding about a side is pinned. */
     private static final double PIN_DEPTH = 3.6;
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         AreaLedger ledger = subject.areas();
         var findings = new ArrayList<Finding>();
@@ -31,17 +32,33 @@ final class AreaCheck implements Check {
         }
         ledger.sides().forEach(side -> side(side, findings));
         Side from = lineup.sides().cover().side().opposite();
-        ledger.openLanes().forEach(lane -> findings.add(new Finding(CheckId.AREAS, Severity.WEAK, new Point(lane.laneX(lineup.snap().field(), from), PIN_DEPTH), List.of(), new CoverageEvidence.LaneUnowned(lane))));
+        ledger.openLanes()
+                .forEach(lane -> findings.add(new Finding(
+                        CheckId.AREAS,
+                        Severity.WEAK,
+                        new Point(lane.laneX(lineup.snap().field(), from), PIN_DEPTH),
+                        List.of(),
+                        new CoverageEvidence.LaneUnowned(lane))));
         for (int i = 0; i < under.size(); i++) {
-            landmark(under.get(i), i + 1 < under.size() ? under.get(i + 1) : null, lineup.convention().limits(), findings);
+            landmark(
+                    under.get(i),
+                    i + 1 < under.size() ? under.get(i + 1) : null,
+                    lineup.convention().limits(),
+                    findings);
         }
         return findings;
     }
 
     /** Behind a rule that gives him nobody he is told of already. */
     private static void idle(Lineup lineup, List<Finding> findings) {
-        lineup.jobs().stream().filter(j -> j.after().pass().orNull() != null && j.passTask() instanceof Task.None)
-            .forEach(j -> findings.add(new Finding(CheckId.IDLE, Severity.WEAK, j.feet() == null ? new Point(0, PIN_DEPTH) : j.feet(), List.of(j), new CoverageEvidence.NothingToDo(j))));
+        lineup.jobs().stream()
+                .filter(j -> j.after().pass().orNull() != null && j.passTask() instanceof Task.None)
+                .forEach(j -> findings.add(new Finding(
+                        CheckId.IDLE,
+                        Severity.WEAK,
+                        j.feet() == null ? new Point(0, PIN_DEPTH) : j.feet(),
+                        List.of(j),
+                        new CoverageEvidence.NothingToDo(j))));
     }
 
     /** A deep man is in his part, and as deep as its landmark, when the ball may come. */
@@ -52,22 +69,42 @@ final class AreaCheck implements Check {
             if (feet == null) {
                 continue;
             }
-            double yards = feet.distance(new Point(Math.max(row.extent().xMin(), Math.min(row.extent().xMax(), feet.x())), Math.max(feet.y(), row.landmark().y())));
-            double seconds = lineup.convention().speeds().of(row.owner().role().body().name()).time(yards);
+            double yards = feet.distance(new Point(
+                    Math.max(row.extent().xMin(), Math.min(row.extent().xMax(), feet.x())),
+                    Math.max(feet.y(), row.landmark().y())));
+            double seconds = lineup.convention()
+                    .speeds()
+                    .of(row.owner().role().body().name())
+                    .time(yards);
             if (seconds > limit) {
-                findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, row.landmark(), List.of(row.owner()), new CoverageEvidence.DeepLate(row.owner(), yards, seconds, limit)));
+                findings.add(new Finding(
+                        CheckId.LANDMARKS,
+                        Severity.WEAK,
+                        row.landmark(),
+                        List.of(row.owner()),
+                        new CoverageEvidence.DeepLate(row.owner(), yards, seconds, limit)));
             }
         }
     }
 
     private static void twice(AreaLedger ledger, List<Finding> findings) {
-        List<Row> parts = ledger.rows().stream().filter(r -> r.area().deep() || r.area().lane()).toList();
+        List<Row> parts = ledger.rows().stream()
+                .filter(r -> r.area().deep() || r.area().lane())
+                .toList();
         for (int i = 0; i < parts.size(); i++) {
             for (int j = i + 1; j < parts.size(); j++) {
-                boolean one = parts.get(i).area() == parts.get(j).area() && parts.get(i).landmark().x() == parts.get(j).landmark().x();
+                boolean one = parts.get(i).area() == parts.get(j).area()
+                        && parts.get(i).landmark().x()
+                                == parts.get(j).landmark().x();
                 if (one) {
                     List<Job> men = List.of(parts.get(i).owner(), parts.get(j).owner());
-                    findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, parts.get(i).landmark(), men, new CoverageEvidence.OnePart(men, parts.get(i).area().words())));
+                    findings.add(new Finding(
+                            CheckId.LANDMARKS,
+                            Severity.WEAK,
+                            parts.get(i).landmark(),
+                            men,
+                            new CoverageEvidence.OnePart(
+                                    men, parts.get(i).area().words())));
                 }
             }
         }
@@ -77,16 +114,34 @@ final class AreaCheck implements Check {
         Side side = under.side();
         var where = new Point(side.sign() * 12 + 0.0, PIN_DEPTH);
         if (!under.unowned().isEmpty()) {
-            findings.add(new Finding(CheckId.AREAS, Severity.WEAK, where, under.men(), new CoverageEvidence.AreaUnowned(side, under.unowned(), under.men().size())));
+            findings.add(new Finding(
+                    CheckId.AREAS,
+                    Severity.WEAK,
+                    where,
+                    under.men(),
+                    new CoverageEvidence.AreaUnowned(
+                            side, under.unowned(), under.men().size())));
         } else if (under.men().size() < AREAS_PER_SIDE) {
-            findings.add(new Finding(CheckId.AREAS, Severity.NOTE, where, under.men(), new CoverageEvidence.SideShort(side, under.men())));
+            findings.add(new Finding(
+                    CheckId.AREAS,
+                    Severity.NOTE,
+                    where,
+                    under.men(),
+                    new CoverageEvidence.SideShort(side, under.men())));
         }
     }
 
     private static void landmark(Row row, Row next, Limits limits, List<Finding> findings) {
-        if (next != null && Math.abs(next.landmark().x() - row.landmark().x()) < limits.landmarksApart() && next.landmark().y() == row.landmark().y()) {
+        if (next != null
+                && Math.abs(next.landmark().x() - row.landmark().x()) < limits.landmarksApart()
+                && next.landmark().y() == row.landmark().y()) {
             double apart = Math.abs(next.landmark().x() - row.landmark().x());
-            findings.add(new Finding(CheckId.LANDMARKS, Severity.WEAK, row.landmark(), List.of(row.owner(), next.owner()), new CoverageEvidence.OneLandmark(row.owner(), next.owner(), apart)));
+            findings.add(new Finding(
+                    CheckId.LANDMARKS,
+                    Severity.WEAK,
+                    row.landmark(),
+                    List.of(row.owner(), next.owner()),
+                    new CoverageEvidence.OneLandmark(row.owner(), next.owner(), apart)));
         }
         if (row.owner().feet() == null) {
             return;
@@ -94,10 +149,20 @@ final class AreaCheck implements Check {
         double stands = row.owner().feet().x();
         double aims = row.landmark().x();
         if (stands * aims < 0 && Math.abs(aims - stands) >= limits.acrossTheBall()) {
-            findings.add(new Finding(CheckId.LANDMARKS, Severity.NOTE, row.landmark(), List.of(row.owner()), new CoverageEvidence.AcrossTheBall(row.owner(), Math.abs(aims - stands))));
+            findings.add(new Finding(
+                    CheckId.LANDMARKS,
+                    Severity.NOTE,
+                    row.landmark(),
+                    List.of(row.owner()),
+                    new CoverageEvidence.AcrossTheBall(row.owner(), Math.abs(aims - stands))));
         }
         if (Math.abs(aims - stands) > limits.longDrop()) {
-            findings.add(new Finding(CheckId.LANDMARKS, Severity.NOTE, row.landmark(), List.of(row.owner()), new CoverageEvidence.LongWay(row.owner(), Math.abs(aims - stands))));
+            findings.add(new Finding(
+                    CheckId.LANDMARKS,
+                    Severity.NOTE,
+                    row.landmark(),
+                    List.of(row.owner()),
+                    new CoverageEvidence.LongWay(row.owner(), Math.abs(aims - stands))));
         }
     }
 }

@@ -11,16 +11,38 @@ import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Conflict;
 import mensch.core.play.Plays;
 
-/** All rules over one subject. Findings come worst first; within a severity in the order of what can be found, then left to right. */
+/**
+ * All rules over one subject. Findings come worst first; within a severity in the order of what can be found, then left
+ * to right.
+ */
 public final class Audit {
-    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity).thenComparing(Finding::check).thenComparingDouble(f -> f.where().x());
+    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity)
+            .thenComparing(Finding::check)
+            .thenComparingDouble(f -> f.where().x());
 
-    private static final List<Check> ALWAYS =
-        List.of(new PartsCheck(), new PlaceCheck(), new GapCheck(), new EdgeCheck(), new AreaCheck(), new EligibleCheck(), new RushCheck(), new SituationCheck(), new LeverageCheck(), new SightCheck(),
+    private static final List<Check> ALWAYS = List.of(
+            new PartsCheck(),
+            new PlaceCheck(),
+            new GapCheck(),
+            new EdgeCheck(),
+            new AreaCheck(),
+            new EligibleCheck(),
+            new RushCheck(),
+            new SituationCheck(),
+            new LeverageCheck(),
+            new SightCheck(),
             new OffenceCheck());
     /** Asked against the plays of an opponent and the calls of a plan. */
-    private static final List<Check> AGAINST = List.of(new CountCheck(), new RouteCheck(), new ConflictCheck(), new PressureCheck(), new TellsCheck(), new LoadCheck());
-    private static final List<Check> SMALL_SIDED = List.of(new PartsCheck(), new PlaceCheck(), new EligibleCheck(), new FlagCheck(), new OffenceCheck());
+    private static final List<Check> AGAINST = List.of(
+            new CountCheck(),
+            new RouteCheck(),
+            new ConflictCheck(),
+            new PressureCheck(),
+            new TellsCheck(),
+            new LoadCheck());
+
+    private static final List<Check> SMALL_SIDED =
+            List.of(new PartsCheck(), new PlaceCheck(), new EligibleCheck(), new FlagCheck(), new OffenceCheck());
 
     private Audit() {}
 
@@ -36,21 +58,32 @@ public final class Audit {
         return findings(subject, checks);
     }
 
-    /** Whether a subject still shows what another showed, asked of the one check that found it: much less than a whole audit. */
+    /**
+     * Whether a subject still shows what another showed, asked of the one check that found it: much less than a whole
+     * audit.
+     */
     public static Predicate<Subject> shows(Finding finding, Subject before) {
         if (finding.evidence() instanceof PlayEvidence.TwoJobs two) {
             return inConflict(two.conflict().key(), before);
         }
-        Predicate<Finding> same = f -> f.check() == finding.check() && f.evidence().title().equals(finding.evidence().title());
-        Check by = Stream.concat(AGAINST.stream(), ALWAYS.stream()).filter(c -> c.in(before).stream().anyMatch(same)).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("the subject does not show: " + finding.evidence().title()));
+        Predicate<Finding> same = f -> f.check() == finding.check()
+                && f.evidence().title().equals(finding.evidence().title());
+        Check by = Stream.concat(AGAINST.stream(), ALWAYS.stream())
+                .filter(c -> c.in(before).stream().anyMatch(same))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "the subject does not show: " + finding.evidence().title()));
         return subject -> by.in(subject).stream().anyMatch(same);
     }
 
     /** Whether a man is still asked two things on any option on which he was. */
     private static Predicate<Subject> inConflict(Job man, Subject before) {
-        List<Conflict> his = before.conflicts().stream().filter(c -> c.overlap() > 0 && c.key().id().equals(man.id())).toList();
-        return subject -> his.stream().map(c -> subject.conflict(c.name(), c.play())).anyMatch(c -> c != null && c.overlap() > 0 && c.key().id().equals(man.id()));
+        List<Conflict> his = before.conflicts().stream()
+                .filter(c -> c.overlap() > 0 && c.key().id().equals(man.id()))
+                .toList();
+        return subject -> his.stream()
+                .map(c -> subject.conflict(c.name(), c.play()))
+                .anyMatch(c -> c != null && c.overlap() > 0 && c.key().id().equals(man.id()));
     }
 
     private static List<Finding> findings(Subject subject, List<Check> checks) {
@@ -73,16 +106,21 @@ public final class Audit {
         Map<Rule, String> unknown = Unknowns.of(subject.lineup());
         var verdicts = new ArrayList<Verdict>();
         for (Rule rule : Rule.values()) {
-            List<Finding> against = findings.stream().filter(f -> f.check().rule() == rule).toList();
+            List<Finding> against =
+                    findings.stream().filter(f -> f.check().rule() == rule).toList();
             verdicts.add(verdict(rule, against, unknown, missing, subject));
         }
         return List.copyOf(verdicts);
     }
 
     /** What breaks it for certain comes first, then what is not known, then what it costs. */
-    private static Verdict verdict(Rule rule, List<Finding> against, Map<Rule, String> unknown, Map<Rule, String> missing, Subject subject) {
+    private static Verdict verdict(
+            Rule rule, List<Finding> against, Map<Rule, String> unknown, Map<Rule, String> missing, Subject subject) {
         Severity worst = against.isEmpty() ? null : against.get(0).severity();
-        Finding untold = against.stream().filter(f -> f.severity() == Severity.CANNOT_TELL).findFirst().orElse(null);
+        Finding untold = against.stream()
+                .filter(f -> f.severity() == Severity.CANNOT_TELL)
+                .findFirst()
+                .orElse(null);
         if (untold != null && worst != Severity.BUST) {
             return new Verdict.CannotTell(rule, untold.evidence().reason());
         }
@@ -92,6 +130,8 @@ public final class Audit {
         if (worst != null) {
             return new Verdict.Breaks(rule, against);
         }
-        return missing.containsKey(rule) ? new Verdict.CannotTell(rule, missing.get(rule)) : new Verdict.Holds(rule, Sound.of(rule, subject));
+        return missing.containsKey(rule)
+                ? new Verdict.CannotTell(rule, missing.get(rule))
+                : new Verdict.Holds(rule, Sound.of(rule, subject));
     }
 }

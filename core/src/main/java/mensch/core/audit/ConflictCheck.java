@@ -15,19 +15,43 @@ import mensch.core.matchup.Conflict;
 final class ConflictCheck implements Check {
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
         Map<Job, List<Conflict>> byMan = new LinkedHashMap<>();
-        subject.conflicts().stream().filter(c -> c.overlap() > 0).forEach(c -> byMan.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
+        subject.conflicts().stream()
+                .filter(c -> c.overlap() > 0)
+                .forEach(c ->
+                        byMan.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
         byMan.forEach((man, his) -> {
             Conflict worst = Collections.max(his, Comparator.comparingDouble(Conflict::overlap));
-            List<String> also = his.stream().filter(c -> c != worst).map(c -> c.name() + " to the " + c.play().word()).distinct().toList();
-            findings.add(new Finding(CheckId.CONFLICT, Severity.WEAK, man.feet() == null ? BEHIND_THE_BALL : man.feet(), List.of(man), new PlayEvidence.TwoJobs(worst, also)));
+            List<String> also = his.stream()
+                    .filter(c -> c != worst)
+                    .map(c -> c.name() + " to the " + c.play().word())
+                    .distinct()
+                    .toList();
+            findings.add(new Finding(
+                    CheckId.CONFLICT,
+                    Severity.WEAK,
+                    man.feet() == null ? BEHIND_THE_BALL : man.feet(),
+                    List.of(man),
+                    new PlayEvidence.TwoJobs(worst, also)));
         });
         for (Conflict conflict : subject.conflicts()) {
-            conflict.open().forEach(path -> findings.add(new Finding(CheckId.BALL_PATH, Severity.WEAK, new Point(conflict.play().sign() * 5.0, 4), List.of(),
-                new PlayEvidence.BallPathOpen(conflict.name(), conflict.play(), path,
-                    conflict.owners().entrySet().stream().map(e -> PlayEvidence.name(e.getValue()) + " has the " + e.getKey().words()).collect(Collectors.joining(", "))))));
+            conflict.open()
+                    .forEach(path -> findings.add(new Finding(
+                            CheckId.BALL_PATH,
+                            Severity.WEAK,
+                            new Point(conflict.play().sign() * 5.0, 4),
+                            List.of(),
+                            new PlayEvidence.BallPathOpen(
+                                    conflict.name(),
+                                    conflict.play(),
+                                    path,
+                                    conflict.owners().entrySet().stream()
+                                            .map(e -> PlayEvidence.name(e.getValue()) + " has the "
+                                                    + e.getKey().words())
+                                            .collect(Collectors.joining(", "))))));
         }
         return findings;
     }

@@ -20,14 +20,16 @@ final class CountCheck implements Check {
     /** Past this many in conflict at the point a list says no more; the worst stand first. */
     private static final int LISTED = 6;
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
         if (subject.plays().runs().isEmpty()) {
             return findings;
         }
         support(subject, findings);
         for (Side side : Side.values()) {
-            List<Blocking> runs = subject.runs().stream().filter(b -> b.play() == side).toList();
+            List<Blocking> runs =
+                    subject.runs().stream().filter(b -> b.play() == side).toList();
             gaps(side, runs, findings);
             exchange(side, runs, findings);
             point(side, runs, findings);
@@ -38,25 +40,46 @@ final class CountCheck implements Check {
     private static void support(Subject subject, List<Finding> findings) {
         Lineup lineup = subject.lineup();
         boolean empty = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
-        boolean quarterback = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) != Answer.YES && subject.runs().stream().anyMatch(b -> b.run().option());
+        boolean quarterback = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) != Answer.YES
+                && subject.runs().stream().anyMatch(b -> b.run().option());
         int blockers = LINEMEN + Math.max(0, lineup.features().shape().backs().size() - 1);
         for (Side side : Side.values()) {
             Flank flank = lineup.features().shape().flank(side);
-            blockers += (flank.tightEnd() == null ? 0 : 1) + (flank.wing() == null ? 0 : 1) + (flank.hBack() == null ? 0 : 1);
+            blockers += (flank.tightEnd() == null ? 0 : 1)
+                    + (flank.wing() == null ? 0 : 1)
+                    + (flank.hBack() == null ? 0 : 1);
         }
         int support = subject.box().support().size();
         boolean none = support < blockers;
         if (!empty && support < blockers + 1) {
-            findings.add(new Finding(CheckId.COUNT, none ? Severity.WEAK : Severity.NOTE, IN_THE_BOX, List.of(), new PlayEvidence.Outnumbered(support, blockers, quarterback, subject.box().support())));
+            findings.add(new Finding(
+                    CheckId.COUNT,
+                    none ? Severity.WEAK : Severity.NOTE,
+                    IN_THE_BOX,
+                    List.of(),
+                    new PlayEvidence.Outnumbered(
+                            support, blockers, quarterback, subject.box().support())));
         }
     }
 
     private static void gaps(Side side, List<Blocking> runs, List<Finding> findings) {
-        List<Blocking> tooMany = runs.stream().filter(b -> b.fit().shortBy() > 0).sorted((a, b) -> b.fit().shortBy() - a.fit().shortBy()).toList();
+        List<Blocking> tooMany = runs.stream()
+                .filter(b -> b.fit().shortBy() > 0)
+                .sorted((a, b) -> b.fit().shortBy() - a.fit().shortBy())
+                .toList();
         if (!tooMany.isEmpty()) {
             Blocking worst = tooMany.get(0);
-            findings.add(new Finding(CheckId.GAPS, Severity.WEAK, worst.point(), worst.fit().men(),
-                new PlayEvidence.ShortAtTheEdge(side, names(tooMany), worst.fit().men().size() + worst.fit().shortBy(), worst.fit().men().size(), worst.fit().exchange())));
+            findings.add(new Finding(
+                    CheckId.GAPS,
+                    Severity.WEAK,
+                    worst.point(),
+                    worst.fit().men(),
+                    new PlayEvidence.ShortAtTheEdge(
+                            side,
+                            names(tooMany),
+                            worst.fit().men().size() + worst.fit().shortBy(),
+                            worst.fit().men().size(),
+                            worst.fit().exchange())));
         }
     }
 
@@ -67,17 +90,32 @@ final class CountCheck implements Check {
             for (Job job : one.fit().exchange()) {
                 boolean needed = one.fit().shortBy() > -one.fit().exchange().size();
                 if (needed && told.add(job.id())) {
-                    List<String> on = names(runs.stream().filter(b -> b.fit().exchange().contains(job) && b.fit().shortBy() > -b.fit().exchange().size()).toList());
-                    findings.add(new Finding(CheckId.EXCHANGE, Severity.NOTE, job.feet() == null ? IN_THE_BOX : job.feet(), List.of(job), new PlayEvidence.MustExchange(job, side, on)));
+                    List<String> on = names(runs.stream()
+                            .filter(b -> b.fit().exchange().contains(job)
+                                    && b.fit().shortBy() > -b.fit().exchange().size())
+                            .toList());
+                    findings.add(new Finding(
+                            CheckId.EXCHANGE,
+                            Severity.NOTE,
+                            job.feet() == null ? IN_THE_BOX : job.feet(),
+                            List.of(job),
+                            new PlayEvidence.MustExchange(job, side, on)));
                 }
             }
         }
     }
 
     private static void point(Side side, List<Blocking> runs, List<Finding> findings) {
-        List<Blocking> lost = runs.stream().filter(b -> b.outcome() == Blocking.Outcome.OFFENCE).toList();
+        List<Blocking> lost = runs.stream()
+                .filter(b -> b.outcome() == Blocking.Outcome.OFFENCE)
+                .toList();
         if (!lost.isEmpty()) {
-            findings.add(new Finding(CheckId.POINT, Severity.NOTE, lost.get(0).point(), List.of(), new PlayEvidence.PointLost(side, names(lost))));
+            findings.add(new Finding(
+                    CheckId.POINT,
+                    Severity.NOTE,
+                    lost.get(0).point(),
+                    List.of(),
+                    new PlayEvidence.PointLost(side, names(lost))));
         }
     }
 

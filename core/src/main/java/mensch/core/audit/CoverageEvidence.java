@@ -12,131 +12,162 @@ final class CoverageEvidence {
 
     /** A backer man to man on a man split out. */
     record Mismatch(Job job, String man, String number) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return Evidence.names(List.of(job)) + " has " + man + " (" + number + ") man to man.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "A backer on a man split out: look at size and speed before you call it.";
         }
     }
 
     record AreaUnowned(Side side, List<String> areas, int men) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody drops to the " + String.join(" and ", areas) + " on the " + side.word() + ".";
         }
 
-        @Override public String reason() {
-            return men + (men == 1 ? " man is" : " men are") + " underneath on that side for three areas: flat, curl, hook.";
+        @Override
+        public String reason() {
+            return men + (men == 1 ? " man is" : " men are")
+                    + " underneath on that side for three areas: flat, curl, hook.";
         }
     }
 
     record SideShort(Side side, List<Job> men) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "One short underneath on the " + side.word() + ".";
         }
 
-        @Override public String reason() {
-            return Evidence.names(men) + ": " + men.size() + " for flat, curl and hook, so one area is shared and late.";
+        @Override
+        public String reason() {
+            return Evidence.names(men) + ": " + men.size()
+                    + " for flat, curl and hook, so one area is shared and late.";
         }
     }
 
     record EligibleAlone(String man, String number) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody has " + man + " (" + number + ").";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "No man job names him and no zone of this call covers where he stands.";
         }
     }
 
     /** A man who neither rushes nor covers. */
     record NothingToDo(Job job) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return Evidence.names(List.of(job)) + " has nothing to do against the pass.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "He neither rushes nor covers, so the others are one short; give him a rush lane, an area or a man.";
         }
     }
 
     /** A goal-line lane without a man. */
     record LaneUnowned(Area lane) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody has " + lane.words() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "Seven lanes want seven men, counted from the sideline away from the passing strength; an in-breaking route is taken by the next lane, and there is none.";
         }
     }
 
     /** Two men told one deep part, or one lane. */
     record OnePart(List<Job> men, String area) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Two men, one " + area + ": " + Evidence.names(men) + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "One of them is missing elsewhere.";
         }
     }
 
     /** A deep man who is not deep in time. */
     record DeepLate(Job job, double yards, double seconds, double limit) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return Evidence.names(List.of(job)) + " is late to his deep part.";
         }
 
-        @Override public String reason() {
-            return Numbers.words(Math.round(yards * 10) / 10.0) + " yd to where his part begins take him " + Numbers.words(Math.round(seconds * 10) / 10.0) + " s (model); a deep man is there in " + Numbers.words(limit) + " s.";
+        @Override
+        public String reason() {
+            return Numbers.words(Math.round(yards * 10) / 10.0) + " yd to where his part begins take him "
+                    + Numbers.words(Math.round(seconds * 10) / 10.0) + " s (model); a deep man is there in "
+                    + Numbers.words(limit) + " s.";
         }
     }
 
     record OneLandmark(Job first, Job second, double apart) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Two men, one landmark: " + Evidence.names(List.of(first, second)) + ".";
         }
 
-        @Override public String reason() {
-            return "They drop to points " + Numbers.words(apart) + " yd apart at the same level; choose another rule for one of them.";
+        @Override
+        public String reason() {
+            return "They drop to points " + Numbers.words(apart)
+                    + " yd apart at the same level; choose another rule for one of them.";
         }
     }
 
     record AcrossTheBall(Job job, double yards) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return Evidence.names(List.of(job)) + " drops across the ball.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "His landmark lies " + Numbers.words(yards) + " yd to the other side of where he stands.";
         }
     }
 
     record LongWay(Job job, double yards) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return Evidence.names(List.of(job)) + " has a long way to his landmark.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return Numbers.words(yards) + " yd sideways from where he stands, before any depth.";
         }
     }

@@ -8,14 +8,21 @@ import mensch.core.lineup.Lineup;
 
 /** Exactly one force per side. */
 final class EdgeCheck implements Check {
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         for (GapLedger.Edge edge : subject.gaps().edges()) {
             if (edge.forces().isEmpty()) {
-                findings.add(new Finding(CheckId.EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
+                findings.add(new Finding(
+                        CheckId.EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
             } else if (edge.forces().size() > 1) {
-                findings.add(new Finding(CheckId.EDGE, Severity.WEAK, edge.at(), edge.forces(), new Evidence.TwoForces(edge.side(), edge.forces())));
+                findings.add(new Finding(
+                        CheckId.EDGE,
+                        Severity.WEAK,
+                        edge.at(),
+                        edge.forces(),
+                        new Evidence.TwoForces(edge.side(), edge.forces())));
             } else {
                 late(lineup, edge, findings);
             }
@@ -27,7 +34,12 @@ final class EdgeCheck implements Check {
         Job force = edge.forces().get(0);
         double limit = lineup.convention().thresholds().lateForce();
         if (force.feet() != null && force.feet().y() > limit) {
-            findings.add(new Finding(CheckId.EDGE, Severity.WEAK, edge.at(), edge.forces(), new Evidence.ForceLate(force, edge.side(), force.feet().y(), limit)));
+            findings.add(new Finding(
+                    CheckId.EDGE,
+                    Severity.WEAK,
+                    edge.at(),
+                    edge.forces(),
+                    new Evidence.ForceLate(force, edge.side(), force.feet().y(), limit)));
         }
     }
 }

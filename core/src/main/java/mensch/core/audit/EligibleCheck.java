@@ -11,16 +11,28 @@ import mensch.core.lineup.Lineup;
 
 /** Every eligible man has somebody. */
 final class EligibleCheck implements Check {
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         for (EligibleLedger.Entry e : subject.eligibles().entries()) {
             if (e.alone()) {
-                findings.add(new Finding(CheckId.ELIGIBLES, Severity.BUST, e.man().feet(), List.of(), new CoverageEvidence.EligibleAlone(e.man().name(), e.number())));
+                findings.add(new Finding(
+                        CheckId.ELIGIBLES,
+                        Severity.BUST,
+                        e.man().feet(),
+                        List.of(),
+                        new CoverageEvidence.EligibleAlone(e.man().name(), e.number())));
             }
             if (splitOut(lineup, e.man())) {
-                e.byMan().stream().filter(j -> j.role().body() == Role.Body.LB).forEach(j -> findings.add(
-                    new Finding(CheckId.ELIGIBLES, Severity.NOTE, e.man().feet(), List.of(j), new CoverageEvidence.Mismatch(j, e.man().name(), e.number()))));
+                e.byMan().stream()
+                        .filter(j -> j.role().body() == Role.Body.LB)
+                        .forEach(j -> findings.add(new Finding(
+                                CheckId.ELIGIBLES,
+                                Severity.NOTE,
+                                e.man().feet(),
+                                List.of(j),
+                                new CoverageEvidence.Mismatch(j, e.man().name(), e.number()))));
             }
         }
         return findings;

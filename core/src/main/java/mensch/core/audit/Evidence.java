@@ -26,11 +26,14 @@ public interface Evidence {
 
     /** A lack that a man may fill whose job nobody knows. */
     record Perhaps(Evidence lack, String missing) implements Evidence {
-        @Override public String title() {
-            return "Cannot tell: " + Character.toLowerCase(lack.title().charAt(0)) + lack.title().substring(1);
+        @Override
+        public String title() {
+            return "Cannot tell: " + Character.toLowerCase(lack.title().charAt(0))
+                    + lack.title().substring(1);
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "It may be so; " + missing + ".";
         }
     }
@@ -41,198 +44,246 @@ public interface Evidence {
     }
 
     record NoOwner(Gap gap, boolean empty) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody has the " + gap.words() + ".";
         }
 
-        @Override public String reason() {
-            return "No run job of this call names it" + (empty ? "; against empty the quarterback is the only runner." : ".");
+        @Override
+        public String reason() {
+            return "No run job of this call names it"
+                    + (empty ? "; against empty the quarterback is the only runner." : ".");
         }
     }
 
     record TwoOwners(Gap gap, List<Job> owners) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return owners.size() + " men have the " + gap.words() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return names(owners) + " are all told to take it; one of them is missing elsewhere.";
         }
     }
 
     record OnlyTwoGappers(Gap gap, List<Job> men) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "The " + gap.words() + " hangs on a two-gapping man.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return names(men) + " answers for both gaps beside his man; the nearest backer fills what he gives up.";
         }
     }
 
     record GapNotThere(Job job, String gap) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return names(List.of(job)) + " is told a gap that is not there.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "His " + gap + " needs one more man on that surface.";
         }
     }
 
     /** Before the movement one man's gap, after it another's. */
     record GapExchanged(Job job, Gap from, Gap to, List<Job> now) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return names(List.of(job)) + " goes from the " + from.words() + " to the " + to.words() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "After the movement " + names(now) + (now.size() == 1 ? " has" : " have") + " the gap he leaves.";
         }
     }
 
     record NoForce(Side side) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody is force on the " + side.word() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "No run job turns the ball back in there; a run outside is free.";
         }
     }
 
     /** The only force man comes from so deep that the run is outside before he is. */
     record ForceLate(Job job, Side side, double depth, double limit) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Force on the " + side.word() + " comes late.";
         }
 
-        @Override public String reason() {
-            return names(List.of(job)) + " is force from " + Numbers.words(depth) + " yd deep; from more than " + Numbers.words(limit) + " yd he is late.";
+        @Override
+        public String reason() {
+            return names(List.of(job)) + " is force from " + Numbers.words(depth) + " yd deep; from more than "
+                    + Numbers.words(limit) + " yd he is late.";
         }
     }
 
     /** What the offence shows has no answer in the call: no check, and no rung that asked for it. */
     record NoAnswer(String picture, String call) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "No answer to " + picture + ".";
         }
 
-        @Override public String reason() {
-            return call + " has no check for it and none of its rungs asks; name a call to check to and who makes the check.";
+        @Override
+        public String reason() {
+            return call
+                    + " has no check for it and none of its rungs asks; name a call to check to and who makes the check.";
         }
     }
 
     /** A rule that needs the back's side, and no back gives one. */
     record NoBackSide(boolean underCentre, String fallback) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return underCentre ? "No read from under centre." : "The back gives no side.";
         }
 
-        @Override public String reason() {
-            return (underCentre ? "The quarterback is under centre, so there is no zone or power read; " : "No back is offset; ")
-                + "the option rules fall back to the " + fallback + ". Bind the side by a tag or a tendency.";
+        @Override
+        public String reason() {
+            return (underCentre
+                            ? "The quarterback is under centre, so there is no zone or power read; "
+                            : "No back is offset; ")
+                    + "the option rules fall back to the " + fallback + ". Bind the side by a tag or a tendency.";
         }
     }
 
     /** A coverage made for one situation, called in another. */
     record OutsideRange(String what, String asked, String range) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return what + " outside their range.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return asked + "; made for " + range + ".";
         }
     }
 
     /** How many come is not what the call says. */
     record RushCountOff(int asked, List<Job> rushers) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return rushers.size() + " rush, the pressure says " + asked + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return names(rushers) + " rush against this formation.";
         }
     }
 
     /** A zone pressure whose middle nobody replaces: the hot throw is there. */
     record NobodyInTheMiddle(int rushers) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody replaces the middle.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return rushers + " rush and nobody drops to a hook or the middle: the hot throw inside is open.";
         }
     }
 
     /** Whether the call changes hangs on something nobody told. */
     record CannotTell(String answer, List<Feature> missing) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Cannot tell whether the call changes.";
         }
 
-        @Override public String reason() {
-            return "\"" + answer + "\" hangs on " + missing.stream().map(Feature::words).collect(Collectors.joining(", ")) + ", which is not known; jobs are shown as if it did not hold.";
+        @Override
+        public String reason() {
+            return "\"" + answer + "\" hangs on "
+                    + missing.stream().map(Feature::words).collect(Collectors.joining(", "))
+                    + ", which is not known; jobs are shown as if it did not hold.";
         }
     }
 
     /** Standing away from one's spot before the snap costs time after it. */
     record DisguiseCost(Job job, double yards, double seconds, double throwSeconds) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "The disguise costs " + names(List.of(job)) + " too much.";
         }
 
-        @Override public String reason() {
-            return "From where he shows to his spot are " + Numbers.words(yards) + " yd, " + Numbers.words(seconds) + " s at his speed; a quick throw is out in " + Numbers.words(throwSeconds) + " s.";
+        @Override
+        public String reason() {
+            return "From where he shows to his spot are " + Numbers.words(yards) + " yd, " + Numbers.words(seconds)
+                    + " s at his speed; a quick throw is out in " + Numbers.words(throwSeconds) + " s.";
         }
     }
 
     record TwoForces(Side side, List<Job> forces) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return forces.size() + " men are force on the " + side.word() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return names(forces) + " all keep the outside arm free; the lane inside them is left.";
         }
     }
 
     record NoPart(Job job, Given<?> given) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             if (given instanceof Given.Nobody<?> nobody) {
-                return names(List.of(job)) + ": rule gives nobody for " + nobody.part().words() + ".";
+                return names(List.of(job)) + ": rule gives nobody for "
+                        + nobody.part().words() + ".";
             }
             if (given instanceof Given.Undecided<?> undecided) {
                 return names(List.of(job)) + ": " + undecided.part().words() + " cannot be told.";
             }
-            return names(List.of(job)) + " has no " + ((Given.Undefined<?>) given).part().words() + ".";
+            return names(List.of(job)) + " has no "
+                    + ((Given.Undefined<?>) given).part().words() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             if (given instanceof Given.Nobody<?> nobody) {
-                return "The rung " + nobody.chain().get(0).rung().words() + " asks for " + nobody.wanted() + "; there is none on the field.";
+                return "The rung " + nobody.chain().get(0).rung().words() + " asks for " + nobody.wanted()
+                        + "; there is none on the field.";
             }
             if (given instanceof Given.Undecided<?> undecided) {
-                String missing = undecided.missing().stream().map(Feature::words).collect(Collectors.joining(", "));
+                String missing =
+                        undecided.missing().stream().map(Feature::words).collect(Collectors.joining(", "));
                 return "The rung " + undecided.rung().words() + " would decide, but it is not known: " + missing + ".";
             }
             return "No rung of any layer names this part for him.";
@@ -241,72 +292,89 @@ public interface Evidence {
 
     /** Two men whose rules put them on each other. */
     record OneSpot(Job first, Job second, double apart, double limit) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return names(List.of(first, second)) + " stand on one spot.";
         }
 
-        @Override public String reason() {
-            return "Their places are " + Numbers.words(apart) + " yd apart; two men need " + Numbers.words(limit) + " yd. Give one of them another depth or another side of his man.";
+        @Override
+        public String reason() {
+            return "Their places are " + Numbers.words(apart) + " yd apart; two men need " + Numbers.words(limit)
+                    + " yd. Give one of them another depth or another side of his man.";
         }
     }
 
     record Count(int men, int needed) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return men + " defenders.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return needed + " are needed.";
         }
     }
 
     record InNeutralZone(Job job, double helmetDepth, double limit) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return names(List.of(job)) + " is in the neutral zone.";
         }
 
-        @Override public String reason() {
-            return "His helmet is " + Numbers.words(helmetDepth) + " yd from the line; the ball takes " + Numbers.words(limit) + " yd.";
+        @Override
+        public String reason() {
+            return "His helmet is " + Numbers.words(helmetDepth) + " yd from the line; the ball takes "
+                    + Numbers.words(limit) + " yd.";
         }
     }
 
     record OutOfBounds(Job job, String line, double yards) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return names(List.of(job)) + " stands beyond the " + line + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "By " + Numbers.words(yards) + " yd.";
         }
     }
 
     /** A lineman so far off that he reaches his gap after the blocker. */
     record OffTheBall(Job job, double depth, double limit) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return names(List.of(job)) + " stands off the ball.";
         }
 
-        @Override public String reason() {
-            return "His feet are " + Numbers.words(depth) + " yd from the line; from more than " + Numbers.words(limit) + " yd a blocker has his gap first.";
+        @Override
+        public String reason() {
+            return "His feet are " + Numbers.words(depth) + " yd from the line; from more than " + Numbers.words(limit)
+                    + " yd a blocker has his gap first.";
         }
     }
 
     record Compressed(Job job, Squeeze squeeze) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return names(List.of(job)) + " stands at " + Numbers.words(squeeze.givenDepth()) + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "He wants " + Numbers.words(squeeze.wantedDepth()) + " yd, but nobody lines up in the end zone.";
         }
     }
 
     record Illegal(String problem) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "The offence is not legal like this.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return Character.toUpperCase(problem.charAt(0)) + problem.substring(1) + ".";
         }
     }

@@ -7,8 +7,8 @@ import mensch.core.lineup.Job;
 /**
  * Something that breaks, or works at a cost.
  *
- * @param where    the spot on the field, play frame yards
- * @param who      the men it concerns
+ * @param where the spot on the field, play frame yards
+ * @param who the men it concerns
  * @param evidence the fact that proves it
  */
 public record Finding(CheckId check, Severity severity, Point where, List<Job> who, Evidence evidence) {

@@ -9,16 +9,26 @@ import mensch.core.lineup.Lineup;
 import mensch.core.rung.Place;
 import mensch.core.rung.Task;
 
-/** Rules of small-sided flag: the rush line, the named rusher, zone or man by age and match-up, what a disguise costs. */
+/**
+ * Rules of small-sided flag: the rush line, the named rusher, zone or man by age and match-up, what a disguise costs.
+ */
 final class FlagCheck implements Check {
     /** Asked of eleven-man football only. */
-    static final List<CheckId> NOT_ASKED = List.of(CheckId.GAPS, CheckId.EDGE, CheckId.AREAS, CheckId.NEUTRAL_ZONE, CheckId.RUSH, CheckId.PICTURE);
+    static final List<CheckId> NOT_ASKED =
+            List.of(CheckId.GAPS, CheckId.EDGE, CheckId.AREAS, CheckId.NEUTRAL_ZONE, CheckId.RUSH, CheckId.PICTURE);
+
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        findings.add(new Finding(CheckId.SMALL_SIDED, Severity.NOTE, BEHIND_THE_BALL, List.of(), new SmallSidedEvidence.NotSmallSided(NOT_ASKED)));
+        findings.add(new Finding(
+                CheckId.SMALL_SIDED,
+                Severity.NOTE,
+                BEHIND_THE_BALL,
+                List.of(),
+                new SmallSidedEvidence.NotSmallSided(NOT_ASKED)));
         rush(lineup, findings);
         man(lineup, findings);
         Speeds speeds = lineup.convention().speeds();
@@ -30,28 +40,49 @@ final class FlagCheck implements Check {
 
     private static void rush(Lineup lineup, List<Finding> findings) {
         double line = lineup.convention().thresholds().rushLine();
-        List<Job> rushers = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Rush).toList();
+        List<Job> rushers = lineup.jobs().stream()
+                .filter(j -> j.passTask() instanceof Task.Rush)
+                .toList();
         for (Job job : rushers) {
             if (job.feet() != null && job.feet().y() < line) {
-                findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, job.feet(), List.of(job), new SmallSidedEvidence.IllegalRusher(job, job.feet().y(), line)));
+                findings.add(new Finding(
+                        CheckId.RUSH_LINE,
+                        Severity.BUST,
+                        job.feet(),
+                        List.of(job),
+                        new SmallSidedEvidence.IllegalRusher(job, job.feet().y(), line)));
             }
         }
         boolean one = lineup.convention().house().choice("flag-rushers", "any").equals("one");
         if (one && rushers.size() > 1) {
-            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, rushers, new SmallSidedEvidence.TooManyRushers(rushers, 1)));
+            findings.add(new Finding(
+                    CheckId.RUSH_LINE,
+                    Severity.BUST,
+                    BEHIND_THE_BALL,
+                    rushers,
+                    new SmallSidedEvidence.TooManyRushers(rushers, 1)));
         }
         boolean pressure = lineup.inForce().pressures();
         if (pressure && rushers.isEmpty()) {
-            findings.add(new Finding(CheckId.RUSH_LINE, Severity.BUST, BEHIND_THE_BALL, List.of(), new SmallSidedEvidence.NoNamedRusher(lineup.inForce().name())));
+            findings.add(new Finding(
+                    CheckId.RUSH_LINE,
+                    Severity.BUST,
+                    BEHIND_THE_BALL,
+                    List.of(),
+                    new SmallSidedEvidence.NoNamedRusher(lineup.inForce().name())));
         }
     }
 
     private static void man(Lineup lineup, List<Finding> findings) {
-        List<Job> men = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.ManOn).toList();
-        boolean even = lineup.convention().house().choice("flag-match-ups", "unknown").equals("even");
+        List<Job> men = lineup.jobs().stream()
+                .filter(j -> j.passTask() instanceof Task.ManOn)
+                .toList();
+        boolean even =
+                lineup.convention().house().choice("flag-match-ups", "unknown").equals("even");
         boolean young = lineup.convention().house().choice("flag-age", "older").equals("young");
         if (!men.isEmpty() && !even) {
-            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, men, new SmallSidedEvidence.ZoneAdvised(young)));
+            findings.add(new Finding(
+                    CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, men, new SmallSidedEvidence.ZoneAdvised(young)));
         }
     }
 
@@ -63,7 +94,12 @@ final class FlagCheck implements Check {
         double yards = show.feet().distance(job.feet());
         double seconds = speeds.defensiveBack().time(yards);
         if (seconds > speeds.quickThrow()) {
-            findings.add(new Finding(CheckId.DISGUISE, Severity.WEAK, job.feet(), List.of(job), new Evidence.DisguiseCost(job, yards, seconds, speeds.quickThrow())));
+            findings.add(new Finding(
+                    CheckId.DISGUISE,
+                    Severity.WEAK,
+                    job.feet(),
+                    List.of(job),
+                    new Evidence.DisguiseCost(job, yards, seconds, speeds.quickThrow())));
         }
     }
 }

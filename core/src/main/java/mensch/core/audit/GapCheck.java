@@ -18,7 +18,8 @@ final class GapCheck implements Check {
     /** Gaps A to C; against empty the only runner is the quarterback, so one of them open is weak, not bust. */
     private static final int INSIDE_GAPS = 3;
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         boolean empty = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
@@ -31,7 +32,12 @@ final class GapCheck implements Check {
         }
         for (Job job : ledger.beyond()) {
             Point where = job.feet() == null ? new Point(0, 1) : job.feet();
-            findings.add(new Finding(CheckId.GAPS, Severity.WEAK, where, List.of(job), new Evidence.GapNotThere(job, job.runTask().words())));
+            findings.add(new Finding(
+                    CheckId.GAPS,
+                    Severity.WEAK,
+                    where,
+                    List.of(job),
+                    new Evidence.GapNotThere(job, job.runTask().words())));
         }
         return findings;
     }
@@ -39,13 +45,27 @@ final class GapCheck implements Check {
     /** A man whom the movement takes out of the gap he stands in: who has it now. Nobody is told by the gap itself. */
     private static void exchanged(RushCount.Rush rush, GapLedger ledger, List<Finding> findings) {
         Move move = rush.job().after().move().orNull();
-        boolean moves = move != null && move.verb() != null && rush.shown() != null && rush.rushed() != null && !rush.shown().equals(rush.rushed());
-        Row left = moves ? ledger.rows().stream().filter(r -> r.gap().equals(rush.shown())).findFirst().orElse(null) : null;
+        boolean moves = move != null
+                && move.verb() != null
+                && rush.shown() != null
+                && rush.rushed() != null
+                && !rush.shown().equals(rush.rushed());
+        Row left = moves
+                ? ledger.rows().stream()
+                        .filter(r -> r.gap().equals(rush.shown()))
+                        .findFirst()
+                        .orElse(null)
+                : null;
         if (left != null && !left.owners().isEmpty() && !left.owners().contains(rush.job())) {
             var who = new ArrayList<Job>();
             who.add(rush.job());
             who.addAll(left.owners());
-            findings.add(new Finding(CheckId.EXCHANGE, Severity.NOTE, left.at(), who, new Evidence.GapExchanged(rush.job(), rush.shown(), rush.rushed(), left.owners())));
+            findings.add(new Finding(
+                    CheckId.EXCHANGE,
+                    Severity.NOTE,
+                    left.at(),
+                    who,
+                    new Evidence.GapExchanged(rush.job(), rush.shown(), rush.rushed(), left.owners())));
         }
     }
 
@@ -54,11 +74,26 @@ final class GapCheck implements Check {
             return;
         }
         if (row.owners().size() > 1) {
-            findings.add(new Finding(CheckId.GAPS, Severity.WEAK, row.at(), row.owners(), new Evidence.TwoOwners(row.gap(), row.owners())));
+            findings.add(new Finding(
+                    CheckId.GAPS,
+                    Severity.WEAK,
+                    row.at(),
+                    row.owners(),
+                    new Evidence.TwoOwners(row.gap(), row.owners())));
         } else if (!row.twoGappers().isEmpty()) {
-            findings.add(new Finding(CheckId.GAPS, Severity.NOTE, row.at(), row.twoGappers(), new Evidence.OnlyTwoGappers(row.gap(), row.twoGappers())));
+            findings.add(new Finding(
+                    CheckId.GAPS,
+                    Severity.NOTE,
+                    row.at(),
+                    row.twoGappers(),
+                    new Evidence.OnlyTwoGappers(row.gap(), row.twoGappers())));
         } else {
-            findings.add(new Finding(CheckId.GAPS, empty ? Severity.WEAK : Severity.BUST, row.at(), List.of(), new Evidence.NoOwner(row.gap(), empty)));
+            findings.add(new Finding(
+                    CheckId.GAPS,
+                    empty ? Severity.WEAK : Severity.BUST,
+                    row.at(),
+                    List.of(),
+                    new Evidence.NoOwner(row.gap(), empty)));
         }
     }
 }

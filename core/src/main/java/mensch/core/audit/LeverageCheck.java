@@ -15,18 +15,27 @@ import mensch.core.rung.Task;
 
 /** Outside leverage wants help inside; men on a bunch or a stack can be picked when they stand at one depth. */
 final class LeverageCheck implements Check {
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        List<Job> men = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.ManOn && j.feet() != null).toList();
+        List<Job> men = lineup.jobs().stream()
+                .filter(j -> j.passTask() instanceof Task.ManOn && j.feet() != null)
+                .toList();
         if (men.isEmpty()) {
             return findings;
         }
-        boolean help = lineup.jobs().stream().anyMatch(j -> j.passTask() instanceof Task.Cover || j.passTask() instanceof Task.Hole);
+        boolean help = lineup.jobs().stream()
+                .anyMatch(j -> j.passTask() instanceof Task.Cover || j.passTask() instanceof Task.Hole);
         for (Job job : men) {
             if (!help && outside(job)) {
                 Man man = lineup.view(job).man(((Task.ManOn) job.passTask()).man());
-                findings.add(new Finding(CheckId.LEVERAGE, Severity.WEAK, job.feet(), List.of(job), new PlayEvidence.NoHelp(job, man == null ? "his man" : man.name())));
+                findings.add(new Finding(
+                        CheckId.LEVERAGE,
+                        Severity.WEAK,
+                        job.feet(),
+                        List.of(job),
+                        new PlayEvidence.NoHelp(job, man == null ? "his man" : man.name())));
             }
         }
         for (Side side : Side.values()) {
@@ -45,15 +54,27 @@ final class LeverageCheck implements Check {
 
     private static void pick(Lineup lineup, List<Job> men, Side side, boolean bunch, List<Finding> findings) {
         List<Man> receivers = lineup.features().shape().flank(side).receivers();
-        double reach = bunch ? lineup.convention().thresholds().bunch() : lineup.convention().thresholds().stack();
+        double reach = bunch
+                ? lineup.convention().thresholds().bunch()
+                : lineup.convention().thresholds().stack();
         for (int i = 0; i < men.size(); i++) {
             for (int j = i + 1; j < men.size(); j++) {
                 Man one = on(lineup, men.get(i));
                 Man other = on(lineup, men.get(j));
-                boolean together = one != null && other != null && receivers.contains(one) && receivers.contains(other) && Math.abs(one.x() - other.x()) <= reach;
-                double level = Math.abs(men.get(i).feet().y() - men.get(j).feet().y());
+                boolean together = one != null
+                        && other != null
+                        && receivers.contains(one)
+                        && receivers.contains(other)
+                        && Math.abs(one.x() - other.x()) <= reach;
+                double level =
+                        Math.abs(men.get(i).feet().y() - men.get(j).feet().y());
                 if (together && level < lineup.convention().routes().oneLevel()) {
-                    findings.add(new Finding(CheckId.PICK, Severity.WEAK, one.feet(), List.of(men.get(i), men.get(j)), new PlayEvidence.PickExposure(men.get(i), men.get(j), side, bunch, level)));
+                    findings.add(new Finding(
+                            CheckId.PICK,
+                            Severity.WEAK,
+                            one.feet(),
+                            List.of(men.get(i), men.get(j)),
+                            new PlayEvidence.PickExposure(men.get(i), men.get(j), side, bunch, level)));
                 }
             }
         }

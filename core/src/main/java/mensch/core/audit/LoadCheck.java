@@ -9,15 +9,25 @@ import mensch.core.matchup.TeachingLoad;
 
 /** How many sentences of the call can speak for one role. */
 final class LoadCheck implements Check {
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
         int limit = subject.lineup().convention().limits().sentencesPerRole();
         for (Role role : subject.lineup().inForce().front().roles()) {
             int sentences = TeachingLoad.sentences(subject.lineup().inForce(), role);
             if (sentences > limit) {
-                List<Job> men = subject.lineup().jobs().stream().filter(j -> j.role().equals(role)).toList();
-                Point at = men.isEmpty() || men.get(0).feet() == null ? new Point(0, 6) : men.get(0).feet();
-                findings.add(new Finding(CheckId.LOAD, Severity.NOTE, at, men, new PlayEvidence.TooMuch(role.words(), sentences, limit)));
+                List<Job> men = subject.lineup().jobs().stream()
+                        .filter(j -> j.role().equals(role))
+                        .toList();
+                Point at = men.isEmpty() || men.get(0).feet() == null
+                        ? new Point(0, 6)
+                        : men.get(0).feet();
+                findings.add(new Finding(
+                        CheckId.LOAD,
+                        Severity.NOTE,
+                        at,
+                        men,
+                        new PlayEvidence.TooMuch(role.words(), sentences, limit)));
             }
         }
         return findings;

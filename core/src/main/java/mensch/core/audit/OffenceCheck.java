@@ -7,9 +7,12 @@ import mensch.core.lineup.Lineup;
 
 /** What the rules have against the offence; reported, never repaired. */
 final class OffenceCheck implements Check {
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         return Legality.problems(lineup.snap(), lineup.convention().thresholds()).stream()
-            .map(p -> new Finding(CheckId.OFFENCE, Severity.NOTE, new Point(0, -2), List.of(), new Evidence.Illegal(p))).toList();
+                .map(p -> new Finding(
+                        CheckId.OFFENCE, Severity.NOTE, new Point(0, -2), List.of(), new Evidence.Illegal(p)))
+                .toList();
     }
 }

@@ -12,18 +12,26 @@ import mensch.core.rung.Part;
 final class PartsCheck implements Check {
     private static final Point UNPLACED = new Point(0, 3);
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         if (lineup.jobs().size() != lineup.snap().field().code().players()) {
-            findings.add(new Finding(CheckId.ELEVEN, Severity.BUST, UNPLACED, List.of(), new Evidence.Count(lineup.jobs().size(), lineup.snap().field().code().players())));
+            findings.add(new Finding(
+                    CheckId.ELEVEN,
+                    Severity.BUST,
+                    UNPLACED,
+                    List.of(),
+                    new Evidence.Count(
+                            lineup.jobs().size(), lineup.snap().field().code().players())));
         }
         for (Job job : lineup.jobs()) {
             for (Part part : Part.values()) {
                 Given<?> given = job.part(part);
                 if (!(given instanceof Given.By)) {
                     Point where = job.feet() == null ? UNPLACED : job.feet();
-                    findings.add(new Finding(CheckId.PARTS, severity(given), where, List.of(job), new Evidence.NoPart(job, given)));
+                    findings.add(new Finding(
+                            CheckId.PARTS, severity(given), where, List.of(job), new Evidence.NoPart(job, given)));
                 }
             }
         }

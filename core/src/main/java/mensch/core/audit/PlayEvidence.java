@@ -25,115 +25,151 @@ final class PlayEvidence {
 
     /** Fewer men near the run than it has blockers and a runner. */
     record Outnumbered(int support, int blockers, boolean quarterbackRuns, List<Job> men) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return support < blockers ? "Outnumbered in the run." : "Every man in the run can be blocked.";
         }
 
-        @Override public String reason() {
-            return blockers + " can block" + (quarterbackRuns ? ", the quarterback runs too" : "") + "; " + support + " are in the box or force beside it, " + (blockers + 1 + (quarterbackRuns ? 1 : 0))
-                + " would leave one free.";
+        @Override
+        public String reason() {
+            return blockers + " can block" + (quarterbackRuns ? ", the quarterback runs too" : "") + "; " + support
+                    + " are in the box or force beside it, " + (blockers + 1 + (quarterbackRuns ? 1 : 0))
+                    + " would leave one free.";
         }
     }
 
     /** Gaps that arrive with the play and find nobody. */
     record ShortAtTheEdge(Side side, List<String> runs, int gaps, int men, List<Job> exchange) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return runs.get(0) + " is one gap too many on the " + side.word() + ".";
         }
 
-        @Override public String reason() {
-            return gaps + " gaps after its blockers arrive, " + men + " men fit there" + (exchange.isEmpty() ? "" : ", " + Evidence.names(exchange) + " come over") + "."
-                + (runs.size() > 1 ? " Also " + String.join(", ", runs.subList(1, runs.size())) + "." : "");
+        @Override
+        public String reason() {
+            return gaps + " gaps after its blockers arrive, " + men + " men fit there"
+                    + (exchange.isEmpty() ? "" : ", " + Evidence.names(exchange) + " come over") + "."
+                    + (runs.size() > 1 ? " Also " + String.join(", ", runs.subList(1, runs.size())) + "." : "");
         }
     }
 
     /** A backside backer whose gap has left with a puller must go over. */
     record MustExchange(Job job, Side side, List<String> runs) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return name(job) + " must go over when a blocker leaves.";
         }
 
-        @Override public String reason() {
-            return "His gap goes with the puller; on " + String.join(", ", runs) + " to the " + side.word() + " the play side needs him.";
+        @Override
+        public String reason() {
+            return "His gap goes with the puller; on " + String.join(", ", runs) + " to the " + side.word()
+                    + " the play side needs him.";
         }
     }
 
     /** Runs that meet no free man and no hard block where they aim. */
     record PointLost(Side side, List<String> runs) implements Evidence {
-        @Override public String title() {
-            return "Nobody is free where " + (runs.size() == 1 ? runs.get(0) : runs.size() + " runs") + " to the " + side.word() + (runs.size() == 1 ? " goes." : " go.");
+        @Override
+        public String title() {
+            return "Nobody is free where " + (runs.size() == 1 ? runs.get(0) : runs.size() + " runs") + " to the "
+                    + side.word() + (runs.size() == 1 ? " goes." : " go.");
         }
 
-        @Override public String reason() {
-            return "Every block near the ball is an easy one and no free man is there in time: " + String.join(", ", runs) + ".";
+        @Override
+        public String reason() {
+            return "Every block near the ball is an easy one and no free man is there in time: "
+                    + String.join(", ", runs) + ".";
         }
     }
 
     /** A leverage without the help it leans on. */
     record NoHelp(Job job, String man) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return name(job) + " gives the inside away.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "He has " + man + " from outside, and nobody helps inside or behind.";
         }
     }
 
     /** Routes that break away from a man's leverage. */
     record LeverageLost(Job job, String leverage, List<String> routes) implements Evidence {
-        @Override public String title() {
-            return name(job) + "'s " + leverage + " leverage loses to a break " + (leverage.equals("inside") ? "out" : "in") + ".";
+        @Override
+        public String title() {
+            return name(job) + "'s " + leverage + " leverage loses to a break "
+                    + (leverage.equals("inside") ? "out" : "in") + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "He runs with his man and the route breaks away from him: " + String.join(", ", routes) + ".";
         }
     }
 
     /** Two men in man coverage on receivers who can cross in front of each other. */
     record PickExposure(Job first, Job second, Side side, boolean bunch, double yards) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return name(first) + " and " + name(second) + " can be picked on the " + side.word() + ".";
         }
 
-        @Override public String reason() {
-            return "Man to man on a " + (bunch ? "bunch" : "stack") + ", " + tenth(yards) + " yd apart in depth: a chaser runs into the other man. Stand at two depths, or let zone take it.";
+        @Override
+        public String reason() {
+            return "Man to man on a " + (bunch ? "bunch" : "stack") + ", " + tenth(yards)
+                    + " yd apart in depth: a chaser runs into the other man. Stand at two depths, or let zone take it.";
         }
     }
 
     /** Traffic on a man's way. */
     record RubRisk(Job job, String by, String play, double yards, double seconds) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return name(job) + " runs into traffic on " + play + ".";
         }
 
-        @Override public String reason() {
-            return by + " is " + tenth(yards) + " yd from his way " + tenth(seconds) + " s after the snap: exchange the two, or go over the top.";
+        @Override
+        public String reason() {
+            return by + " is " + tenth(yards) + " yd from his way " + tenth(seconds)
+                    + " s after the snap: exchange the two, or go over the top.";
         }
     }
 
     /** Two jobs at one time. */
     record TwoJobs(Conflict conflict, List<String> also) implements Evidence {
-        @Override public String title() {
-            return name(conflict.key()) + " is in conflict on " + conflict.name() + " to the " + conflict.play().word() + ".";
+        @Override
+        public String title() {
+            return name(conflict.key()) + " is in conflict on " + conflict.name() + " to the "
+                    + conflict.play().word() + ".";
         }
 
-        @Override public String reason() {
-            return "Run: " + conflict.run().words() + " from " + seconds(conflict.run().from()) + " to " + seconds(conflict.run().to()) + "; pass: " + conflict.pass().words() + " from "
-                + seconds(conflict.pass().from()) + " to " + seconds(conflict.pass().to()) + ": both for " + seconds(conflict.overlap()) + ". Let him wait in the window, or give one of the two to another man." + (also.isEmpty() ? "" : " Also " + String.join(", ", also) + ".");
+        @Override
+        public String reason() {
+            return "Run: " + conflict.run().words() + " from "
+                    + seconds(conflict.run().from()) + " to "
+                    + seconds(conflict.run().to()) + "; pass: "
+                    + conflict.pass().words() + " from "
+                    + seconds(conflict.pass().from()) + " to "
+                    + seconds(conflict.pass().to()) + ": both for " + seconds(conflict.overlap())
+                    + ". Let him wait in the window, or give one of the two to another man."
+                    + (also.isEmpty() ? "" : " Also " + String.join(", ", also) + ".");
         }
 
         private static String seconds(double s) {
@@ -143,120 +179,164 @@ final class PlayEvidence {
 
     /** A way of the ball that nobody has. */
     record BallPathOpen(String play, Side side, BallPath path, String owned) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody has the " + path.words() + " on " + play + " to the " + side.word() + ".";
         }
 
-        @Override public String reason() {
-            return (owned.isEmpty() ? "No man is left for it" : "The others are taken: " + owned) + ". Give a man dive, quarterback or pitch as his run job.";
+        @Override
+        public String reason() {
+            return (owned.isEmpty() ? "No man is left for it" : "The others are taken: " + owned)
+                    + ". Give a man dive, quarterback or pitch as his run job.";
         }
     }
 
     /** A rush that leaves the quarterback a way out. */
     record NoContain(Side side, List<Job> rushers) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody keeps the quarterback in on the " + side.word() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return rushers.size() + " rush, none of them outside there: " + Evidence.names(rushers) + ".";
         }
     }
 
     /** What a pressure leaves open underneath. */
-    record WindowOpen(List<Pressure.Window> windows, double freeSeconds, boolean free, String conceded) implements Evidence {
-        @Override public String title() {
-            return "The pressure leaves " + windows.stream().map(w -> "the " + w.area() + " on the " + w.side().word()).collect(Collectors.joining(" and ")) + ".";
+    record WindowOpen(List<Pressure.Window> windows, double freeSeconds, boolean free, String conceded)
+            implements Evidence {
+        @Override
+        public String title() {
+            return "The pressure leaves "
+                    + windows.stream()
+                            .map(w -> "the " + w.area() + " on the " + w.side().word())
+                            .collect(Collectors.joining(" and "))
+                    + ".";
         }
 
-        @Override public String reason() {
-            return (free ? "A free man is at the quarterback in " : "Nobody is free against six; the quickest is there in ") + Numbers.words(freeSeconds) + " s; a quick throw leaves before that" + (conceded == null ? "." : ": it gives " + conceded + ".");
+        @Override
+        public String reason() {
+            return (free
+                            ? "A free man is at the quarterback in "
+                            : "Nobody is free against six; the quickest is there in ")
+                    + Numbers.words(freeSeconds) + " s; a quick throw leaves before that"
+                    + (conceded == null ? "." : ": it gives " + conceded + ".");
         }
     }
 
     /** Routes nobody has, or that two of one man's routes share. */
     record RoutesGiven(List<String> what, Job job) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return job == null;
         }
 
-        @Override public String title() {
-            return job == null ? "Nobody has " + what.get(0) + "." : name(job) + " has two routes on " + what.get(0) + ".";
+        @Override
+        public String title() {
+            return job == null
+                    ? "Nobody has " + what.get(0) + "."
+                    : name(job) + " has two routes on " + what.get(0) + ".";
         }
 
-        @Override public String reason() {
-            return (job == null ? "No rule of this call gives the route to anybody" : "He can be on one; decide which one this coverage gives") + (what.size() > 1 ? ". Also " + String.join(", ", what.subList(1, what.size())) : "") + ".";
+        @Override
+        public String reason() {
+            return (job == null
+                            ? "No rule of this call gives the route to anybody"
+                            : "He can be on one; decide which one this coverage gives")
+                    + (what.size() > 1 ? ". Also " + String.join(", ", what.subList(1, what.size())) : "") + ".";
         }
     }
 
     /** Two men on one route while another is nobody's. */
     record TwoOnOne(String route, List<Job> men, String open) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return Evidence.names(men) + " both have " + route + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "And nobody has " + open + ": one of them must not wait there too.";
         }
     }
 
     /** A key behind somebody. */
     record KeyHidden(Job job, Man key, Man before, boolean only) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return name(job) + " cannot see " + key.name() + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return before.name() + " stands before his key" + (only ? ", and he has no second." : "; he has a second.");
         }
     }
 
     /** A threat nobody looks at. */
     record Unread(List<Man> men) implements Evidence {
-        @Override public boolean absence() {
+        @Override
+        public boolean absence() {
             return true;
         }
 
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Nobody reads " + men.stream().map(Man::name).collect(Collectors.joining(", ")) + ".";
         }
 
-        @Override public String reason() {
-            return "No key names " + (men.size() == 1 ? "him" : "them") + "; what " + (men.size() == 1 ? "he shows" : "they show") + " is seen late.";
+        @Override
+        public String reason() {
+            return "No key names " + (men.size() == 1 ? "him" : "them") + "; what "
+                    + (men.size() == 1 ? "he shows" : "they show") + " is seen late.";
         }
     }
 
     /** A call of the plan that looks different before the snap. */
     record GivenAway(Tells.Pair pair) implements Evidence {
-        @Override public String title() {
-            return pair.by() == null || pair.men() == 0 ? name(pair.stance()) + "'s stance tells this from " + pair.call() + "." : name(pair.by()) + " tells this from " + pair.call() + ".";
+        @Override
+        public String title() {
+            return pair.by() == null || pair.men() == 0
+                    ? name(pair.stance()) + "'s stance tells this from " + pair.call() + "."
+                    : name(pair.by()) + " tells this from " + pair.call() + ".";
         }
 
-        @Override public String reason() {
-            return (pair.men() == 0 ? "His stance differs" : pair.men() + (pair.men() == 1 ? " man stands" : " men stand") + " elsewhere before the snap, the plainest by " + tenth(pair.yards()) + " yd")
-                + (pair.stance() != null && pair.men() > 0 ? "; and a stance differs" : "") + ".";
+        @Override
+        public String reason() {
+            return (pair.men() == 0
+                            ? "His stance differs"
+                            : pair.men() + (pair.men() == 1 ? " man stands" : " men stand")
+                                    + " elsewhere before the snap, the plainest by " + tenth(pair.yards()) + " yd")
+                    + (pair.stance() != null && pair.men() > 0 ? "; and a stance differs" : "") + ".";
         }
     }
 
     /** More sentences than a role should have to know in one call. */
     record TooMuch(String role, int sentences, int limit) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return role + " has much to know.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return sentences + " sentences of this call can speak for him; from more than " + limit + " it is told.";
         }
     }

@@ -7,11 +7,15 @@ import mensch.core.geometry.Side;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Pressure;
 
-/** Four or more who rush keep the quarterback in on both sides; what a pressure leaves underneath is told with the time it has. */
+/**
+ * Four or more who rush keep the quarterback in on both sides; what a pressure leaves underneath is told with the time
+ * it has.
+ */
 final class PressureCheck implements Check {
     private static final int KEEPS_BOTH = 4;
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
         List<Pressure> ledgers = subject.protections();
         if (ledgers.isEmpty()) {
@@ -21,14 +25,28 @@ final class PressureCheck implements Check {
         if (any.rushers().size() >= KEEPS_BOTH) {
             for (Side side : Side.values()) {
                 if (!any.contain().contains(side)) {
-                    findings.add(new Finding(CheckId.CONTAIN, Severity.WEAK, new Point(side.sign() * 6.0, 1), subject.rush().rushers(), new PlayEvidence.NoContain(side, subject.rush().rushers())));
+                    findings.add(new Finding(
+                            CheckId.CONTAIN,
+                            Severity.WEAK,
+                            new Point(side.sign() * 6.0, 1),
+                            subject.rush().rushers(),
+                            new PlayEvidence.NoContain(side, subject.rush().rushers())));
                 }
             }
         }
         if (!any.windows().isEmpty()) {
-            Pressure six = ledgers.stream().filter(p -> p.protection().men() == 6).findFirst().orElse(any);
+            Pressure six = ledgers.stream()
+                    .filter(p -> p.protection().men() == 6)
+                    .findFirst()
+                    .orElse(any);
             Side side = six.windows().get(0).side();
-            findings.add(new Finding(CheckId.WINDOW, Severity.NOTE, new Point(side.sign() * 8.0, 8), subject.rush().rushers(), new PlayEvidence.WindowOpen(six.windows(), six.seconds(), !six.free().isEmpty(), conceded(subject, side))));
+            findings.add(new Finding(
+                    CheckId.WINDOW,
+                    Severity.NOTE,
+                    new Point(side.sign() * 8.0, 8),
+                    subject.rush().rushers(),
+                    new PlayEvidence.WindowOpen(
+                            six.windows(), six.seconds(), !six.free().isEmpty(), conceded(subject, side))));
         }
         return findings;
     }
@@ -38,8 +56,11 @@ final class PressureCheck implements Check {
         double quick = subject.lineup().convention().routes().quick();
         for (Distribution ledger : subject.passes()) {
             Distribution.Row given = ledger.given();
-            if (ledger.pass().throwSeconds() <= quick && given != null && given.caught().x() * side.sign() > 0) {
-                return "the " + given.route().id().replace('-', ' ') + " by " + given.man().name() + " on " + ledger.pass().name();
+            if (ledger.pass().throwSeconds() <= quick
+                    && given != null
+                    && given.caught().x() * side.sign() > 0) {
+                return "the " + given.route().id().replace('-', ' ') + " by "
+                        + given.man().name() + " on " + ledger.pass().name();
             }
         }
         return null;

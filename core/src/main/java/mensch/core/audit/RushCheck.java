@@ -14,25 +14,41 @@ final class RushCheck implements Check {
     private static final Point MIDDLE = new Point(0, 8);
     private static final int PLAIN_RUSH = 4;
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         int asked = lineup.inForce().rush();
         RushCount count = subject.rush();
         var findings = new ArrayList<Finding>();
         if (asked != 0 && asked != count.rushers().size()) {
-            findings.add(new Finding(CheckId.RUSH, Severity.WEAK, POCKET, count.rushers(), new Evidence.RushCountOff(asked, count.rushers())));
+            findings.add(new Finding(
+                    CheckId.RUSH,
+                    Severity.WEAK,
+                    POCKET,
+                    count.rushers(),
+                    new Evidence.RushCountOff(asked, count.rushers())));
         }
         if (count.rushers().size() > PLAIN_RUSH && zone(lineup) && !hasMiddle(lineup)) {
-            findings.add(new Finding(CheckId.RUSH, Severity.BUST, MIDDLE, count.rushers(), new Evidence.NobodyInTheMiddle(count.rushers().size())));
+            findings.add(new Finding(
+                    CheckId.RUSH,
+                    Severity.BUST,
+                    MIDDLE,
+                    count.rushers(),
+                    new Evidence.NobodyInTheMiddle(count.rushers().size())));
         }
         return findings;
     }
 
     private static boolean zone(Lineup lineup) {
-        return lineup.jobs().stream().anyMatch(j -> j.passTask() instanceof Task.Cover c && !c.area().deep() && !c.area().lane());
+        return lineup.jobs().stream()
+                .anyMatch(j -> j.passTask() instanceof Task.Cover c
+                        && !c.area().deep()
+                        && !c.area().lane());
     }
 
     private static boolean hasMiddle(Lineup lineup) {
-        return lineup.jobs().stream().anyMatch(j -> j.passTask() instanceof Task.Cover c && (c.area().hook() || c.area() == Area.MIDDLE_HOOK) || j.passTask() instanceof Task.Hole);
+        return lineup.jobs().stream()
+                .anyMatch(j -> j.passTask() instanceof Task.Cover c && (c.area().hook() || c.area() == Area.MIDDLE_HOOK)
+                        || j.passTask() instanceof Task.Hole);
     }
 }

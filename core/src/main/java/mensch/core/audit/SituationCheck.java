@@ -12,15 +12,25 @@ import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
 import mensch.core.rung.Task;
 
-/** Pictures without an answer, rules that need a side nobody gives, coverages called outside the situation they are made for. */
+/**
+ * Pictures without an answer, rules that need a side nobody gives, coverages called outside the situation they are made
+ * for.
+ */
 final class SituationCheck implements Check {
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
     private static final List<Part> PLAYED = List.of(Part.ALIGN, Part.RUN, Part.PASS);
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        lineup.open().forEach(o -> findings.add(new Finding(CheckId.PICTURE, Severity.CANNOT_TELL, BEHIND_THE_BALL, List.of(), new Evidence.CannotTell(o.words(), o.missing()))));
+        lineup.open()
+                .forEach(o -> findings.add(new Finding(
+                        CheckId.PICTURE,
+                        Severity.CANNOT_TELL,
+                        BEHIND_THE_BALL,
+                        List.of(),
+                        new Evidence.CannotTell(o.words(), o.missing()))));
         empty(lineup, findings);
         backSide(lineup, findings);
         range(lineup, findings);
@@ -32,34 +42,73 @@ final class SituationCheck implements Check {
         boolean shown = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
         boolean answered = lineup.check() != null || lineup.jobs().stream().anyMatch(j -> asked(j, Feature.EMPTY));
         if (shown && !answered) {
-            findings.add(new Finding(CheckId.PICTURE, Severity.WEAK, BEHIND_THE_BALL, List.of(), new Evidence.NoAnswer("empty", lineup.inForce().name())));
+            findings.add(new Finding(
+                    CheckId.PICTURE,
+                    Severity.WEAK,
+                    BEHIND_THE_BALL,
+                    List.of(),
+                    new Evidence.NoAnswer("empty", lineup.inForce().name())));
         }
     }
 
     private static boolean asked(Job job, Feature feature) {
-        return PLAYED.stream().anyMatch(p -> job.part(p).chain().stream().anyMatch(w -> w.facts().stream().anyMatch(f -> f.feature() == feature && f.answer() == Answer.YES)));
+        return PLAYED.stream()
+                .anyMatch(p -> job.part(p).chain().stream()
+                        .anyMatch(w ->
+                                w.facts().stream().anyMatch(f -> f.feature() == feature && f.answer() == Answer.YES)));
     }
 
     private static void backSide(Lineup lineup, List<Finding> findings) {
         var back = lineup.features().decided(SideWord.BACK);
-        List<Job> askers = lineup.jobs().stream().filter(j -> PLAYED.stream().anyMatch(p -> j.part(p).chain().stream()
-            .anyMatch(w -> w.facts().stream().anyMatch(f -> f.feature() == Feature.BACK_SIDE)))).toList();
+        List<Job> askers = lineup.jobs().stream()
+                .filter(j -> PLAYED.stream()
+                        .anyMatch(p -> j.part(p).chain().stream()
+                                .anyMatch(w -> w.facts().stream().anyMatch(f -> f.feature() == Feature.BACK_SIDE))))
+                .toList();
         boolean underCentre = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES;
         if (!askers.isEmpty() && (back.fellBack() || underCentre)) {
-            findings.add(new Finding(CheckId.PICTURE, Severity.WEAK, BEHIND_THE_BALL, askers, new Evidence.NoBackSide(underCentre, back.by())));
+            findings.add(new Finding(
+                    CheckId.PICTURE,
+                    Severity.WEAK,
+                    BEHIND_THE_BALL,
+                    askers,
+                    new Evidence.NoBackSide(underCentre, back.by())));
         }
     }
 
     private static void range(Lineup lineup, List<Finding> findings) {
         int toGoal = lineup.snap().field().ball().yardsToGoal();
         int distance = lineup.snap().situation().distance();
-        List<Job> lanes = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Cover c && c.area().lane()).toList();
-        List<Job> toGain = lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Cover c && c.drop() != null && c.drop().depth() == null).toList();
+        List<Job> lanes = lineup.jobs().stream()
+                .filter(j -> j.passTask() instanceof Task.Cover c && c.area().lane())
+                .toList();
+        List<Job> toGain = lineup.jobs().stream()
+                .filter(j -> j.passTask() instanceof Task.Cover c
+                        && c.drop() != null
+                        && c.drop().depth() == null)
+                .toList();
         if (!lanes.isEmpty() && toGoal > lineup.convention().limits().lanesFrom()) {
-            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, lanes, new Evidence.OutsideRange("Goal-line lanes", "The ball is at the " + toGoal, "the 5 or closer, the " + lineup.convention().limits().lanesFrom() + " at most")));
+            findings.add(new Finding(
+                    CheckId.SITUATION,
+                    Severity.WEAK,
+                    BEHIND_THE_BALL,
+                    lanes,
+                    new Evidence.OutsideRange(
+                            "Goal-line lanes",
+                            "The ball is at the " + toGoal,
+                            "the 5 or closer, the "
+                                    + lineup.convention().limits().lanesFrom() + " at most")));
         }
         if (!toGain.isEmpty() && distance < lineup.convention().limits().toGainFrom()) {
-            findings.add(new Finding(CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, toGain, new Evidence.OutsideRange("Drops to the line to gain", distance + " yd to go", lineup.convention().limits().toGainFrom() + " yd or more to go")));
+            findings.add(new Finding(
+                    CheckId.SITUATION,
+                    Severity.WEAK,
+                    BEHIND_THE_BALL,
+                    toGain,
+                    new Evidence.OutsideRange(
+                            "Drops to the line to gain",
+                            distance + " yd to go",
+                            lineup.convention().limits().toGainFrom() + " yd or more to go")));
         }
     }
 }

@@ -11,56 +11,68 @@ final class SmallSidedEvidence {
 
     /** Checks of the eleven-man game that have no meaning here. */
     record NotSmallSided(List<CheckId> checks) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Some checks do not apply to small-sided football.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return "Not asked: " + checks.stream().map(CheckId::id).collect(Collectors.joining(", ")) + ".";
         }
     }
 
     /** A rusher inside the rush line. */
     record IllegalRusher(Job job, double depth, double rushLine) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return Evidence.names(List.of(job)) + " rushes from inside the rush line.";
         }
 
-        @Override public String reason() {
-            return "He stands " + Numbers.words(depth) + " yd off; a rusher needs " + Numbers.words(rushLine) + " yd at the snap, and nearer he may not rush before a hand-off.";
+        @Override
+        public String reason() {
+            return "He stands " + Numbers.words(depth) + " yd off; a rusher needs " + Numbers.words(rushLine)
+                    + " yd at the snap, and nearer he may not rush before a hand-off.";
         }
     }
 
     /** More rush than the league lets. */
     record TooManyRushers(List<Job> rushers, int allowed) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return rushers.size() + " rush, the league lets " + allowed + ".";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return Evidence.names(rushers) + " rush; keep " + allowed + " and give the others a zone.";
         }
     }
 
     /** A pressure without the man who rushes. */
     record NoNamedRusher(String call) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "The pressure names no rusher.";
         }
 
-        @Override public String reason() {
+        @Override
+        public String reason() {
             return call + " is incomplete: name the one man who rushes before the snap.";
         }
     }
 
     /** Man coverage among the young or uneven. */
     record ZoneAdvised(boolean young) implements Evidence {
-        @Override public String title() {
+        @Override
+        public String title() {
             return "Zone is advised here.";
         }
 
-        @Override public String reason() {
-            return (young ? "At this age" : "Without match-ups that were compared and found even") + " man coverage is beaten by speed; choose zone, or compare the speeds first.";
+        @Override
+        public String reason() {
+            return (young ? "At this age" : "Without match-ups that were compared and found even")
+                    + " man coverage is beaten by speed; choose zone, or compare the speeds first.";
         }
     }
 }

@@ -11,7 +11,9 @@ public record Sound(String title, String reason) implements Evidence {
     static Map<Rule, String> missing(Subject subject) {
         var missing = new EnumMap<Rule, String>(Rule.class);
         if (subject.lineup().snap().field().code().flag()) {
-            for (Rule rule : new Rule[] {Rule.GAPS, Rule.EDGE, Rule.COUNT, Rule.LEVERAGE, Rule.CONFLICT, Rule.PRESSURE, Rule.KEYS}) {
+            for (Rule rule :
+                    new Rule[] {Rule.GAPS, Rule.EDGE, Rule.COUNT, Rule.LEVERAGE, Rule.CONFLICT, Rule.PRESSURE, Rule.KEYS
+                    }) {
                 missing.put(rule, "not asked of small-sided football");
             }
         }
@@ -38,13 +40,29 @@ public record Sound(String title, String reason) implements Evidence {
     private static String counted(Rule rule, Subject subject) {
         return switch (rule) {
             case JOBS -> subject.lineup().jobs().size() + " jobs, each with its nine parts.";
-            case GAPS -> subject.gaps().rows().size() + " gaps, " + subject.gaps().rows().stream().filter(r -> r.owners().size() == 1).count() + " with an owner of their own.";
-            case EDGE -> subject.gaps().edges().stream().map(Sound::edge).reduce((a, b) -> a + ", " + b).orElse("") + ".";
-            case COUNT -> subject.box().box().size() + " in the box, " + subject.box().support().size() + " with the force men near it; " + subject.runs().size() + " runs looked at.";
-            case COVERAGE -> subject.eligibles().entries().size() + " eligible men, " + subject.areas().rows().size() + " areas; " + subject.passes().size() + " pass concepts looked at.";
+            case GAPS ->
+                subject.gaps().rows().size() + " gaps, "
+                        + subject.gaps().rows().stream()
+                                .filter(r -> r.owners().size() == 1)
+                                .count() + " with an owner of their own.";
+            case EDGE ->
+                subject.gaps().edges().stream()
+                                .map(Sound::edge)
+                                .reduce((a, b) -> a + ", " + b)
+                                .orElse("") + ".";
+            case COUNT ->
+                subject.box().box().size() + " in the box, "
+                        + subject.box().support().size() + " with the force men near it; "
+                        + subject.runs().size() + " runs looked at.";
+            case COVERAGE ->
+                subject.eligibles().entries().size() + " eligible men, "
+                        + subject.areas().rows().size() + " areas; "
+                        + subject.passes().size() + " pass concepts looked at.";
             case LEVERAGE -> "No man stands away from his help.";
             case CONFLICT -> subject.conflicts().size() + " options looked at; nobody is asked two things at one time.";
-            case PRESSURE -> subject.rush().rushers().size() + " rush; " + subject.protections().size() + " protections looked at.";
+            case PRESSURE ->
+                subject.rush().rushers().size() + " rush; "
+                        + subject.protections().size() + " protections looked at.";
             case KEYS -> "Every back and end is somebody's key, and nobody stands before one.";
             case LEGALITY -> subject.lineup().jobs().size() + " men, nobody in the neutral zone or out of bounds.";
             case TELLS -> "Looks like " + subject.plan().size() + " other calls of the plan.";

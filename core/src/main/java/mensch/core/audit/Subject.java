@@ -24,7 +24,10 @@ import mensch.core.play.Protection;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
 
-/** What is audited: a line-up, the plays it may meet, other calls of the plan on the same snap. Each ledger is made once, when first asked for. */
+/**
+ * What is audited: a line-up, the plays it may meet, other calls of the plan on the same snap. Each ledger is made
+ * once, when first asked for.
+ */
 public final class Subject {
     private final Lineup lineup;
     private final Plays plays;
@@ -64,9 +67,15 @@ public final class Subject {
         this.eligibles = new Once<>(() -> EligibleLedger.of(lineup, areas()));
         this.box = new Once<>(() -> BoxCount.of(lineup));
         this.rush = new Once<>(() -> RushCount.of(lineup));
-        this.runs = new Once<>(() -> bothSides(side -> plays.runs().stream().map((Run r) -> matchup.get().blocking(r, side)).toList()));
-        this.passes = new Once<>(() -> bothSides(side -> plays.passes().stream().map((Pass p) -> matchup.get().distribution(p, side)).toList()));
-        this.protections = new Once<>(() -> present(plays.protections().stream().map((Protection p) -> Pressure.of(lineup, p)).toList()));
+        this.runs = new Once<>(() -> bothSides(side -> plays.runs().stream()
+                .map((Run r) -> matchup.get().blocking(r, side))
+                .toList()));
+        this.passes = new Once<>(() -> bothSides(side -> plays.passes().stream()
+                .map((Pass p) -> matchup.get().distribution(p, side))
+                .toList()));
+        this.protections = new Once<>(() -> present(plays.protections().stream()
+                .map((Protection p) -> Pressure.of(lineup, p))
+                .toList()));
         this.conflicts = new Once<>(this::findConflicts);
         this.sights = new Once<>(() -> Sights.of(lineup));
         this.tells = new Once<>(() -> Tells.of(lineup, this.plan));
@@ -76,14 +85,22 @@ public final class Subject {
         return bothSides(side -> {
             var found = new ArrayList<Conflict>();
             plays.options().forEach((RunPass o) -> found.add(matchup.get().conflict(o, side)));
-            plays.runs().stream().filter(Run::option).map(r -> matchup.get().blocking(r, side)).filter(Objects::nonNull).forEach(b -> found.add(matchup.get().conflict(b)));
+            plays.runs().stream()
+                    .filter(Run::option)
+                    .map(r -> matchup.get().blocking(r, side))
+                    .filter(Objects::nonNull)
+                    .forEach(b -> found.add(matchup.get().conflict(b)));
             return found;
         });
     }
 
     /** One run-pass option by name, without looking at the others; null when it cannot be run. */
     Conflict conflict(String option, Side side) {
-        return plays.options().stream().filter(o -> o.name().equals(option)).findFirst().map(o -> matchup.get().conflict(o, side)).orElse(null);
+        return plays.options().stream()
+                .filter(o -> o.name().equals(option))
+                .findFirst()
+                .map(o -> matchup.get().conflict(o, side))
+                .orElse(null);
     }
 
     private interface PerSide<T> {

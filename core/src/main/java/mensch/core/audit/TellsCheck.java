@@ -6,23 +6,38 @@ import mensch.core.convention.Speeds;
 import mensch.core.geometry.Point;
 import mensch.core.matchup.Tells;
 
-/** What an offence can tell before the snap from the other calls of the plan, and whether a disguise leaves time to get home. */
+/**
+ * What an offence can tell before the snap from the other calls of the plan, and whether a disguise leaves time to get
+ * home.
+ */
 final class TellsCheck implements Check {
     private static final Point BEHIND_THE_BALL = new Point(0, 6);
     private static final int LISTED = 3;
 
-    @Override public List<Finding> in(Subject subject) {
+    @Override
+    public List<Finding> in(Subject subject) {
         Tells tells = subject.tells();
         Speeds speeds = subject.lineup().convention().speeds();
         var findings = new ArrayList<Finding>();
         for (Tells.Travel travel : tells.travels()) {
             if (travel.seconds() > speeds.quickThrow()) {
-                findings.add(new Finding(CheckId.DISGUISE, Severity.WEAK, travel.job().feet(), List.of(travel.job()), new Evidence.DisguiseCost(travel.job(), travel.yards(), travel.seconds(), speeds.quickThrow())));
+                findings.add(new Finding(
+                        CheckId.DISGUISE,
+                        Severity.WEAK,
+                        travel.job().feet(),
+                        List.of(travel.job()),
+                        new Evidence.DisguiseCost(
+                                travel.job(), travel.yards(), travel.seconds(), speeds.quickThrow())));
             }
         }
         tells.pairs().stream().limit(LISTED).forEach(pair -> {
             var who = pair.men() == 0 ? pair.stance() : pair.by();
-            findings.add(new Finding(CheckId.TELL, Severity.NOTE, who.feet() == null ? BEHIND_THE_BALL : who.feet(), List.of(who), new PlayEvidence.GivenAway(pair)));
+            findings.add(new Finding(
+                    CheckId.TELL,
+                    Severity.NOTE,
+                    who.feet() == null ? BEHIND_THE_BALL : who.feet(),
+                    List.of(who),
+                    new PlayEvidence.GivenAway(pair)));
         });
         return findings;
     }

@@ -19,7 +19,10 @@ import mensch.core.rung.Ladder;
 import mensch.core.rung.Rung;
 import mensch.core.rung.RungId;
 
-/** A call: front, coverage, movement, pressure, its own rungs, answers to motion and checks. What everything downstream asks. */
+/**
+ * A call: front, coverage, movement, pressure, its own rungs, answers to motion and checks. What everything downstream
+ * asks.
+ */
 public final class Call {
     private final DocumentRef ref;
     private final Document document;
@@ -102,7 +105,8 @@ public final class Call {
     /** The rung of this name in any layer, or null. */
     public Rung rung(RungId id) {
         for (Layer layer : layers) {
-            for (Rung rung : layer.ladders().getOrDefault(id.seat(), Ladder.EMPTY).rungs()) {
+            for (Rung rung :
+                    layer.ladders().getOrDefault(id.seat(), Ladder.EMPTY).rungs()) {
                 if (rung.id().equals(id)) {
                     return rung;
                 }
@@ -172,7 +176,9 @@ public final class Call {
 
     /** Formations this call is meant for, by id; empty means all. */
     public List<String> meantFor() {
-        return document.body().get("for") instanceof List<?> ids ? ids.stream().map(String::valueOf).toList() : List.of();
+        return document.body().get("for") instanceof List<?> ids
+                ? ids.stream().map(String::valueOf).toList()
+                : List.of();
     }
 
     /** Whether a pressure is one of its layers. */
@@ -183,7 +189,9 @@ public final class Call {
     /** How many rush, as its pressure says; 0 when it has none or does not say. */
     public int rush() {
         for (Object layer : document.body().get("layers") instanceof List<?> list ? list : List.of()) {
-            if (layer instanceof Map<?, ?> map && "pressure".equals(map.get("kind")) && map.get("rush") instanceof Integer rush) {
+            if (layer instanceof Map<?, ?> map
+                    && "pressure".equals(map.get("kind"))
+                    && map.get("rush") instanceof Integer rush) {
                 return rush;
             }
         }
@@ -197,7 +205,9 @@ public final class Call {
             own.forEach(p -> points.add(String.valueOf(p)));
         }
         for (Layer layer : layers) {
-            String about = layer.kind() == Layer.Kind.CALL ? null : about(layer.document().id());
+            String about = layer.kind() == Layer.Kind.CALL
+                    ? null
+                    : about(layer.document().id());
             if (about != null) {
                 points.add(about);
             }
@@ -206,7 +216,8 @@ public final class Call {
     }
 
     private String about(String layer) {
-        boolean inside = document.body().get("layers") instanceof List<?> list && list.stream().anyMatch(l -> l instanceof Map<?, ?> map && layer.equals(map.get("id")));
+        boolean inside = document.body().get("layers") instanceof List<?> list
+                && list.stream().anyMatch(l -> l instanceof Map<?, ?> map && layer.equals(map.get("id")));
         return inside ? CallEdit.layer(document, layer).about() : null;
     }
 }

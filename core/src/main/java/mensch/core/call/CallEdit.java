@@ -16,14 +16,20 @@ public final class CallEdit {
 
     private CallEdit() {}
 
-    /** The call with one rung's sentence replaced, in whichever layer it stands. @throws DocumentException when there is no such rung */
+    /**
+     * The call with one rung's sentence replaced, in whichever layer it stands. @throws DocumentException when there is
+     * no such rung
+     */
     public static Document sentence(Document call, RungId id, String sentence) {
         boolean[] found = {false};
-        Document changed = changed(call, id, rungs -> rungs.replaceAll(r -> {
-            boolean meant = r instanceof Map<?, ?> rung && rung.containsKey(id.name());
-            found[0] |= meant;
-            return meant ? Map.of(id.name(), sentence) : r;
-        }));
+        Document changed = changed(
+                call,
+                id,
+                rungs -> rungs.replaceAll(r -> {
+                    boolean meant = r instanceof Map<?, ?> rung && rung.containsKey(id.name());
+                    found[0] |= meant;
+                    return meant ? Map.of(id.name(), sentence) : r;
+                }));
         if (!found[0]) {
             throw DocumentException.of(call.id(), id.words(), "is no rung of this call");
         }
@@ -36,7 +42,8 @@ public final class CallEdit {
     }
 
     /**
-     * The call with a sentence set: the rung it has, or a new one on top of that seat's ladder, in the document that the id names.
+     * The call with a sentence set: the rung it has, or a new one on top of that seat's ladder, in the document that
+     * the id names.
      *
      * @throws DocumentException when the call has no such document
      */
@@ -52,7 +59,10 @@ public final class CallEdit {
         });
     }
 
-    /** Stands in a rung id where a seat would: the sentence is a check of the call, as in {@code when empty: check anvil-fog, mike}. */
+    /**
+     * Stands in a rung id where a seat would: the sentence is a check of the call, as in {@code when empty: check
+     * anvil-fog, mike}.
+     */
     public static final String CHECKS = "checks";
 
     /**
@@ -74,13 +84,17 @@ public final class CallEdit {
     /** A call it checks to already stays as it stands inside it. */
     @SuppressWarnings("unchecked")
     private static Document checked(Document call, List<String> kinds, String id, CallReader.Shelf shelf) {
-        boolean inside = kinds.contains("call") && call.body().get("checked") instanceof Map<?, ?> map && map.containsKey(id);
-        return inside ? Document.of((Map<String, Object>) ((Map<?, ?>) call.body().get("checked")).get(id)) : shelf.find(kinds, id);
+        boolean inside =
+                kinds.contains("call") && call.body().get("checked") instanceof Map<?, ?> map && map.containsKey(id);
+        return inside
+                ? Document.of((Map<String, Object>) ((Map<?, ?>) call.body().get("checked")).get(id))
+                : shelf.find(kinds, id);
     }
 
     /** The call without a rung; nothing happens when it has none of that name. */
     public static Document remove(Document call, RungId id) {
-        return changed(call, id, rungs -> rungs.removeIf(r -> r instanceof Map<?, ?> rung && rung.containsKey(id.name())));
+        return changed(
+                call, id, rungs -> rungs.removeIf(r -> r instanceof Map<?, ?> rung && rung.containsKey(id.name())));
     }
 
     /** A call of documents named by id, with nothing of its own yet. */
@@ -125,8 +139,16 @@ public final class CallEdit {
         var layers = new ArrayList<Object>();
         boolean found = false;
         for (Object layer : (List<?>) body.get("layers")) {
-            boolean meant = !found && layer instanceof Map<?, ?> map && id.document().equals(map.get("id"));
-            layers.add(meant ? inSeat(copy((Map<?, ?>) layer), "coverage".equals(((Map<?, ?>) layer).get("kind")) ? "seats" : "rungs", id.seat(), change) : layer);
+            boolean meant =
+                    !found && layer instanceof Map<?, ?> map && id.document().equals(map.get("id"));
+            layers.add(
+                    meant
+                            ? inSeat(
+                                    copy((Map<?, ?>) layer),
+                                    "coverage".equals(((Map<?, ?>) layer).get("kind")) ? "seats" : "rungs",
+                                    id.seat(),
+                                    change)
+                            : layer);
             found |= meant;
         }
         if (!found) {
@@ -136,7 +158,8 @@ public final class CallEdit {
         return Document.of(body);
     }
 
-    private static Map<String, Object> inSeat(Map<String, Object> body, String key, String seat, Consumer<List<Object>> change) {
+    private static Map<String, Object> inSeat(
+            Map<String, Object> body, String key, String seat, Consumer<List<Object>> change) {
         var copy = new LinkedHashMap<>(body);
         Map<String, Object> seats = copy.get(key) instanceof Map<?, ?> map ? copy(map) : new LinkedHashMap<>();
         var rungs = new ArrayList<Object>(seats.get(seat) instanceof List<?> list ? list : List.of());

@@ -3,8 +3,8 @@ package mensch.core.call;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -30,6 +30,7 @@ import mensch.core.rung.Vocabulary;
 public final class CallReader {
     /** What a call may be built of. */
     public static final List<String> LAYER_KINDS = List.of("front", "coverage", "movement", "pressure");
+
     private static final Pattern CHECK = Pattern.compile(": check ([a-z0-9-]+)");
     private static final Pattern WHOLE_CHECK = Pattern.compile("when (.+): check ([a-z0-9-]+), ?([a-z-]+)");
 
@@ -51,7 +52,9 @@ public final class CallReader {
         return new CallReader(whole, vocabulary).call(revision);
     }
 
-    /** The call with each layer and each checked call named by id replaced by that document, so that it stands alone. */
+    /**
+     * The call with each layer and each checked call named by id replaced by that document, so that it stands alone.
+     */
     public static Document whole(Document call, Shelf shelf) {
         var body = new LinkedHashMap<>(withLayers(call, shelf).body());
         var checked = new LinkedHashMap<String, Object>();
@@ -92,7 +95,10 @@ public final class CallReader {
             if (layer instanceof String id) {
                 Document found = shelf.find(LAYER_KINDS, id);
                 if (found == null) {
-                    throw DocumentException.of(call.id(), "layers", "names \"" + id + "\", which is no front, coverage, movement or pressure");
+                    throw DocumentException.of(
+                            call.id(),
+                            "layers",
+                            "names \"" + id + "\", which is no front, coverage, movement or pressure");
                 }
                 layers.add(found.body());
             } else {
@@ -126,8 +132,12 @@ public final class CallReader {
             switch (layer.kind()) {
                 case "front" -> front = FrontReader.read(layer, vocabulary, problems);
                 case "coverage" -> coverage = CoverageReader.read(layer, vocabulary, problems);
-                case "movement", "pressure" -> { }
-                default -> fault("layers", "holds a " + layer.kind() + "; a call is built of a front, a coverage, movements and pressures");
+                case "movement", "pressure" -> {}
+                default ->
+                    fault(
+                            "layers",
+                            "holds a " + layer.kind()
+                                    + "; a call is built of a front, a coverage, movements and pressures");
             }
         }
         if (front == null || coverage == null) {
@@ -145,14 +155,21 @@ public final class CallReader {
         }
         ladders.add(new Layer(Layer.Kind.COVERAGE, ref(coverage.document()), coverage.ladders()));
         ladders.add(new Layer(Layer.Kind.FRONT, ref(front.document()), front.ladders()));
-        var base = new Call.Base(front, coverage, side("call side", front.callSide()), side("cover side", coverage.coverSide()));
+        var base = new Call.Base(
+                front, coverage, side("call side", front.callSide()), side("cover side", coverage.coverSide()));
         var answers = new Call.Answers(motion(front), checks(front), checked(revision));
         checkTargets(answers);
         checkSeats(front, coverage);
         if (!problems.isEmpty()) {
             throw new DocumentException(problems);
         }
-        var call = new Call(new DocumentRef(document.id(), revision, document.digest()), document, vocabulary.convention(), base, ladders, answers);
+        var call = new Call(
+                new DocumentRef(document.id(), revision, document.digest()),
+                document,
+                vocabulary.convention(),
+                base,
+                ladders,
+                answers);
         List<Problem> unsound = new Soundness(call).problems();
         if (!unsound.isEmpty()) {
             throw new DocumentException(unsound);
@@ -164,8 +181,13 @@ public final class CallReader {
     private void checkTargets(Call.Answers answers) {
         var wanted = new LinkedHashSet<String>();
         answers.checks().forEach(c -> wanted.add(c.call()));
-        answers.motion().stream().filter(m -> m.kind() == MotionAnswer.Kind.CHECK).forEach(m -> wanted.add(m.roles().get(0)));
-        wanted.stream().filter(id -> !answers.checked().containsKey(id)).forEach(id -> fault("checked", "lacks the call \"" + id + "\" that a check or an answer to motion leads to"));
+        answers.motion().stream()
+                .filter(m -> m.kind() == MotionAnswer.Kind.CHECK)
+                .forEach(m -> wanted.add(m.roles().get(0)));
+        wanted.stream()
+                .filter(id -> !answers.checked().containsKey(id))
+                .forEach(id ->
+                        fault("checked", "lacks the call \"" + id + "\" that a check or an answer to motion leads to"));
     }
 
     private static DocumentRef ref(Document document) {
@@ -189,11 +211,20 @@ public final class CallReader {
 
     /** Ladders of a movement or pressure; each must name a role of the front or a seat that the front fills. */
     private Map<String, Ladder> ladders(Document layer, Front front, Coverage coverage) {
-        Map<String, Ladder> ladders = new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems).read(layer.body().get("rungs"));
+        Map<String, Ladder> ladders = new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems)
+                .read(layer.body().get("rungs"));
         for (String seat : ladders.keySet()) {
             if (!seat.equals("everyone") && front.role(seat) == null && !filled(front, seat)) {
-                problems.add(new Problem(layer.id(), "rungs/" + seat, "needs " + seat + ", and " + front.document().id() + " has no such role or cover seat; roles are "
-                    + String.join(", ", front.roles().stream().map(Role::id).toList()), -1, List.of()));
+                problems.add(new Problem(
+                        layer.id(),
+                        "rungs/" + seat,
+                        "needs " + seat + ", and " + front.document().id()
+                                + " has no such role or cover seat; roles are "
+                                + String.join(
+                                        ", ",
+                                        front.roles().stream().map(Role::id).toList()),
+                        -1,
+                        List.of()));
             }
         }
         return ladders;
@@ -206,7 +237,9 @@ public final class CallReader {
     }
 
     private static boolean filled(Front front, String seat) {
-        return front.roles().stream().anyMatch(r -> r.seat().words().equals(seat) || r.otherwise().words().equals(seat));
+        return front.roles().stream()
+                .anyMatch(r ->
+                        r.seat().words().equals(seat) || r.otherwise().words().equals(seat));
     }
 
     private Map<String, Call> checked(int revision) {
@@ -230,13 +263,20 @@ public final class CallReader {
         for (Object line : document.body().get("checks") instanceof List<?> list ? list : List.of()) {
             Matcher words = WHOLE_CHECK.matcher(String.valueOf(line));
             if (!words.matches()) {
-                fault("checks", "\"" + line + "\" cannot be read; write when <condition>: check <call>, <who makes it>");
+                fault(
+                        "checks",
+                        "\"" + line + "\" cannot be read; write when <condition>: check <call>, <who makes it>");
                 continue;
             }
             try {
-                checks.add(new Check(RungReader.readCondition(words.group(1), vocabulary), words.group(2), checked(List.of(words.group(3)), front, String.valueOf(line)).get(0)));
+                checks.add(new Check(
+                        RungReader.readCondition(words.group(1), vocabulary),
+                        words.group(2),
+                        checked(List.of(words.group(3)), front, String.valueOf(line))
+                                .get(0)));
             } catch (SentenceException e) {
-                problems.add(new Problem(document.id(), "checks", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
+                problems.add(new Problem(
+                        document.id(), "checks", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
             } catch (IllegalArgumentException e) {
                 fault("checks", e.getMessage());
             }
@@ -260,7 +300,8 @@ public final class CallReader {
     /** Rungs of the call itself, or of this week's plan for it. */
     private List<Layer> own(String id, Layer.Kind kind, String key, Front front) {
         Set<String> roles = roles(front);
-        Map<String, Ladder> ladders = new LadderReader(id, vocabulary.withRoles(roles), problems).read(document.body().get(key));
+        Map<String, Ladder> ladders = new LadderReader(id, vocabulary.withRoles(roles), problems)
+                .read(document.body().get(key));
         for (String seat : ladders.keySet()) {
             if (!roles.contains(seat) && !seat.equals("everyone") && !filled(front, seat)) {
                 fault(key + "/" + seat, "is no role or cover seat of the front; roles are " + String.join(", ", roles));
@@ -274,7 +315,10 @@ public final class CallReader {
         for (String seat : coverage.ladders().keySet()) {
             boolean stoodInFor = coverage.standsInFor(seat).stream().anyMatch(other -> filled(front, other));
             if (!seat.equals("everyone") && !filled(front, seat) && !stoodInFor) {
-                fault("layers", "seat unfilled: " + coverage.document().id() + " asks for " + seat + ", " + front.document().id() + " has nobody there");
+                fault(
+                        "layers",
+                        "seat unfilled: " + coverage.document().id() + " asks for " + seat + ", "
+                                + front.document().id() + " has nobody there");
             }
         }
     }
@@ -285,7 +329,8 @@ public final class CallReader {
             try {
                 answers.add(answer(String.valueOf(line), front));
             } catch (SentenceException e) {
-                problems.add(new Problem(document.id(), "motion", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
+                problems.add(new Problem(
+                        document.id(), "motion", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
             } catch (IllegalArgumentException e) {
                 fault("motion", e.getMessage());
             }
@@ -296,24 +341,30 @@ public final class CallReader {
     private MotionAnswer answer(String line, Front front) {
         String[] halves = line.split(":", 2);
         boolean conditional = halves.length == 2;
-        Condition when = conditional ? RungReader.readCondition(halves[0].trim().replaceFirst("^when ", ""), vocabulary) : new Condition.Always();
+        Condition when = conditional
+                ? RungReader.readCondition(halves[0].trim().replaceFirst("^when ", ""), vocabulary)
+                : new Condition.Always();
         String[] words = halves[conditional ? 1 : 0].trim().split(" ", 2);
         for (MotionAnswer.Kind kind : MotionAnswer.Kind.values()) {
             if (kind.words().equals(words[0]) && kind == MotionAnswer.Kind.CHECK) {
                 return new MotionAnswer(when, kind, List.of(words.length == 1 ? "" : words[1].trim()));
             }
             if (kind.words().equals(words[0])) {
-                List<String> roles = words.length == 1 ? List.of() : Arrays.stream(words[1].split(",")).map(String::trim).toList();
+                List<String> roles = words.length == 1
+                        ? List.of()
+                        : Arrays.stream(words[1].split(",")).map(String::trim).toList();
                 return new MotionAnswer(when, kind, checked(roles, front, line));
             }
         }
-        throw new IllegalArgumentException("\"" + line + "\" gives no answer; write bump, reseat <roles>, travel <role>, rotate, check <call> or stay");
+        throw new IllegalArgumentException("\"" + line
+                + "\" gives no answer; write bump, reseat <roles>, travel <role>, rotate, check <call> or stay");
     }
 
     private static List<String> checked(List<String> roles, Front front, String line) {
         for (String role : roles) {
             if (front.role(role) == null) {
-                throw new IllegalArgumentException("\"" + line + "\" names " + role + ", which is no role of the front");
+                throw new IllegalArgumentException(
+                        "\"" + line + "\" names " + role + ", which is no role of the front");
             }
         }
         return roles;

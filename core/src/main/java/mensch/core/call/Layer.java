@@ -10,7 +10,13 @@ public record Layer(Kind kind, DocumentRef document, Map<String, Ladder> ladders
 
     /** Bottom to top: a later one refines the earlier. */
     public enum Kind {
-        FRONT("front"), COVERAGE("coverage"), MOVEMENT("movement"), PRESSURE("pressure"), CALL("call"), PLAN("plan"), HAND("hand");
+        FRONT("front"),
+        COVERAGE("coverage"),
+        MOVEMENT("movement"),
+        PRESSURE("pressure"),
+        CALL("call"),
+        PLAN("plan"),
+        HAND("hand");
 
         private final String words;
 
@@ -26,13 +32,16 @@ public record Layer(Kind kind, DocumentRef document, Map<String, Ladder> ladders
     /** The role's own ladder in this layer; a coverage is written to seats, a front to roles, the others to either. */
     Ladder of(Role role, boolean onCoverSide) {
         Ladder own = kind == Kind.COVERAGE ? null : ladders.get(role.id());
-        Ladder seat = kind == Kind.FRONT ? null : ladders.get(role.seat(onCoverSide).words());
+        Ladder seat =
+                kind == Kind.FRONT ? null : ladders.get(role.seat(onCoverSide).words());
         return own == null ? seat == null ? Ladder.EMPTY : seat : seat == null ? own : own.above(seat);
     }
 
     /** Whether any ladder of this layer is read for a role, on either side. */
     boolean touches(Role role) {
-        return !everyone().rungs().isEmpty() || !of(role, true).rungs().isEmpty() || !of(role, false).rungs().isEmpty();
+        return !everyone().rungs().isEmpty()
+                || !of(role, true).rungs().isEmpty()
+                || !of(role, false).rungs().isEmpty();
     }
 
     Ladder everyone() {

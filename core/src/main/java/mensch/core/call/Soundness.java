@@ -18,7 +18,10 @@ import mensch.core.rung.Ref;
 import mensch.core.rung.Rung;
 import mensch.core.rung.Where;
 
-/** What is wrong with a call before any snap: parts nobody gives, sentences that can never speak, men who may not be there, circles. */
+/**
+ * What is wrong with a call before any snap: parts nobody gives, sentences that can never speak, men who may not be
+ * there, circles.
+ */
 final class Soundness {
     private final Call call;
     private final List<Problem> problems = new ArrayList<>();
@@ -42,11 +45,18 @@ final class Soundness {
             for (boolean onCoverSide : new boolean[] {true, false}) {
                 Condition cover = new Condition.BoundIs(Where.COVER);
                 Clauses seated = Clauses.of(onCoverSide ? cover : new Condition.Not(cover));
-                boolean given = call.ladder(role, onCoverSide).rungs().stream().anyMatch(r -> names(r.rung(), part) && seated.within(Clauses.of(r.rung().when())));
+                boolean given = call.ladder(role, onCoverSide).rungs().stream()
+                        .anyMatch(r -> names(r.rung(), part)
+                                && seated.within(Clauses.of(r.rung().when())));
                 if (!given) {
-                    fault(call.ref().id(), role.id(), "no sentence gives \"" + part.words() + "\" when no other fits"
-                        + (role.seat() == role.otherwise() ? "" : onCoverSide ? " on the cover side" : " away from the cover side")
-                        + "; add one without \"when\", at the end");
+                    fault(
+                            call.ref().id(),
+                            role.id(),
+                            "no sentence gives \"" + part.words() + "\" when no other fits"
+                                    + (role.seat() == role.otherwise()
+                                            ? ""
+                                            : onCoverSide ? " on the cover side" : " away from the cover side")
+                                    + "; add one without \"when\", at the end");
                     break;
                 }
             }
@@ -54,7 +64,9 @@ final class Soundness {
     }
 
     private static Phrase phrase(Gives gives) {
-        return gives instanceof Gives.Align align ? align.phrase() : gives instanceof Gives.Show show ? show.phrase() : null;
+        return gives instanceof Gives.Align align
+                ? align.phrase()
+                : gives instanceof Gives.Show show ? show.phrase() : null;
     }
 
     private void ladder(Ladder ladder) {
@@ -78,13 +90,19 @@ final class Soundness {
         }
         Rung first = null;
         for (Gives gives : rung.gives()) {
-            Rung above = rungs.subList(0, at).stream().filter(r -> names(r, gives.part()) && when.within(Clauses.of(r.when()))).findFirst().orElse(null);
+            Rung above = rungs.subList(0, at).stream()
+                    .filter(r -> names(r, gives.part()) && when.within(Clauses.of(r.when())))
+                    .findFirst()
+                    .orElse(null);
             if (above == null) {
                 return;
             }
             first = first == null ? above : first;
         }
-        fault(rung, "can never speak: \"" + first.id().name() + "\" above it answers first whenever it holds; move it up or narrow the other");
+        fault(
+                rung,
+                "can never speak: \"" + first.id().name()
+                        + "\" above it answers first whenever it holds; move it up or narrow the other");
     }
 
     private static boolean names(Rung rung, Part part) {
@@ -101,12 +119,18 @@ final class Soundness {
             }
         }
         Phrase phrase = phrase(gives);
-        for (Ref ref : phrase instanceof Phrase.Shifted shifted && shifted.base() == null ? List.<Ref>of() : phrase.needs()) {
+        for (Ref ref :
+                phrase instanceof Phrase.Shifted shifted && shifted.base() == null ? List.<Ref>of() : phrase.needs()) {
             if (ref.kind() == Ref.Kind.ROLE && call.front().role(ref.role()) == null) {
-                fault(rungs.get(at), "leans on " + ref.role() + ", who is no role of " + call.front().document().id());
+                fault(
+                        rungs.get(at),
+                        "leans on " + ref.role() + ", who is no role of "
+                                + call.front().document().id());
             } else if (!when.assures(ref)) {
-                fault(rungs.get(at), "leans on " + ref.words() + ", who may not be there; say so in its condition, as in \"when "
-                    + example(ref) + ": ...\"");
+                fault(
+                        rungs.get(at),
+                        "leans on " + ref.words() + ", who may not be there; say so in its condition, as in \"when "
+                                + example(ref) + ": ...\"");
             }
         }
     }
@@ -128,9 +152,13 @@ final class Soundness {
             var on = new LinkedHashSet<String>();
             for (boolean onCoverSide : new boolean[] {true, false}) {
                 for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
-                    Phrase phrase = layered.rung().give(Part.ALIGN) == null ? null : phrase(layered.rung().give(Part.ALIGN));
+                    Phrase phrase = layered.rung().give(Part.ALIGN) == null
+                            ? null
+                            : phrase(layered.rung().give(Part.ALIGN));
                     if (phrase != null && !(phrase instanceof Phrase.Shifted shifted && shifted.base() == null)) {
-                        phrase.needs().stream().filter(r -> r.kind() == Ref.Kind.ROLE).forEach(r -> on.add(r.role()));
+                        phrase.needs().stream()
+                                .filter(r -> r.kind() == Ref.Kind.ROLE)
+                                .forEach(r -> on.add(r.role()));
                     }
                 }
             }
@@ -139,7 +167,11 @@ final class Soundness {
         for (String role : leans.keySet()) {
             var seen = new LinkedHashSet<String>();
             if (reaches(role, role, leans, seen)) {
-                fault(call.ref().id(), role, "stands by a man who stands by him (" + String.join(", ", seen) + "); give one of them a place of his own");
+                fault(
+                        call.ref().id(),
+                        role,
+                        "stands by a man who stands by him (" + String.join(", ", seen)
+                                + "); give one of them a place of his own");
                 return;
             }
         }

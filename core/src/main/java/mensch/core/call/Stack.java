@@ -17,7 +17,9 @@ public final class Stack {
         this.naming = new int[PARTS.length][];
         this.gives = new Gives[PARTS.length][];
         for (Part part : PARTS) {
-            naming[part.ordinal()] = IntStream.range(0, rungs.size()).filter(i -> rungs.get(i).rung().give(part) != null).toArray();
+            naming[part.ordinal()] = IntStream.range(0, rungs.size())
+                    .filter(i -> rungs.get(i).rung().give(part) != null)
+                    .toArray();
             gives[part.ordinal()] = rungs.stream().map(r -> r.rung().give(part)).toArray(Gives[]::new);
         }
     }

@@ -1,5 +1,5 @@
 /**
- * Calls: layers of ladders, the sides they bind, and what the defence does on motion. May use front, coverage and below. Read
- * {@link mensch.core.call.Call} first.
+ * Calls: layers of ladders, the sides they bind, and what the defence does on motion. May use front, coverage and
+ * below. Read {@link mensch.core.call.Call} first.
  */
 package mensch.core.call;

@@ -1,11 +1,12 @@
 package mensch.core.convention;
 
 /**
- * How a body gets going from rest: x(t) = V (t' - k (1 - e^(-t'/k))), t' = t - delay (handbook 9, speeds; <em>model</em>).
+ * How a body gets going from rest: x(t) = V (t' - k (1 - e^(-t'/k))), t' = t - delay (handbook 9, speeds;
+ * <em>model</em>).
  *
  * @param topSpeed V, yards per second
- * @param build    k, seconds
- * @param delay    seconds before he moves
+ * @param build k, seconds
+ * @param delay seconds before he moves
  */
 public record Gait(double topSpeed, double build, double delay) {
     private static final double FINE = 1e-4;

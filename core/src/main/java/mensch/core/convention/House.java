@@ -18,10 +18,14 @@ public record House(List<Setting> settings, Map<String, String> chosen) {
     }
 
     private static void check(List<Setting> settings, String id, String choice) {
-        Setting setting = settings.stream().filter(s -> s.id().equals(id)).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("there is no setting \"" + id + "\"; there are " + settings.stream().map(Setting::id).toList()));
+        Setting setting = settings.stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no setting \"" + id + "\"; there are "
+                        + settings.stream().map(Setting::id).toList()));
         if (!setting.offers(choice)) {
-            throw new IllegalArgumentException("\"" + choice + "\" is no choice of " + id + "; there are " + setting.choices().stream().map(Setting.Choice::id).toList());
+            throw new IllegalArgumentException("\"" + choice + "\" is no choice of " + id + "; there are "
+                    + setting.choices().stream().map(Setting.Choice::id).toList());
         }
     }
 

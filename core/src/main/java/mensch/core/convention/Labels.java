@@ -5,15 +5,24 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 
-/** A technique dictionary: label to place on a lineman. Geometry is stored by place; switching the dictionary moves nobody. */
+/**
+ * A technique dictionary: label to place on a lineman. Geometry is stored by place; switching the dictionary moves
+ * nobody.
+ */
 public record Labels(String name, List<Label> labels) {
 
-    private static final Pattern TECHNIQUE = Pattern.compile("((?:wide )?[0-9]i?)(\\s+technique)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TECHNIQUE =
+            Pattern.compile("((?:wide )?[0-9]i?)(\\s+technique)", Pattern.CASE_INSENSITIVE);
 
     private static final Labels STANDARD = sevenSixNine();
 
     /** The lineman a technique is named after. */
-    public enum Reference { CENTRE, GUARD, TACKLE, TIGHT_END }
+    public enum Reference {
+        CENTRE,
+        GUARD,
+        TACKLE,
+        TIGHT_END
+    }
 
     /** Shade: -1 inside (toward the ball), 0 head-up, +1 outside; {@code extra} yards beyond the shade (wide 9). */
     public record Label(String word, Reference reference, int shade, double extra) {}
@@ -57,7 +66,9 @@ public record Labels(String name, List<Label> labels) {
     /** The word this dictionary has for a place, or null. */
     private String word(Label place) {
         for (Label label : labels) {
-            if (label.reference() == place.reference() && label.shade() == place.shade() && label.extra() == place.extra()) {
+            if (label.reference() == place.reference()
+                    && label.shade() == place.shade()
+                    && label.extra() == place.extra()) {
                 return label.word();
             }
         }

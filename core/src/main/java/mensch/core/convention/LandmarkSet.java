@@ -5,9 +5,9 @@ import mensch.core.field.Mark;
 /**
  * Which marks the underneath droppers aim at; a call, a test and a grade state the set in force.
  *
- * @param curlFlat       the mark of the curl-flat dropper
+ * @param curlFlat the mark of the curl-flat dropper
  * @param hookInsideHash yards from the hash toward the middle for a hook dropper
- * @param clamped        whether a hook landmark may not lie beyond the ball
+ * @param clamped whether a hook landmark may not lie beyond the ball
  */
 public record LandmarkSet(Mark curlFlat, double hookInsideHash, boolean clamped) {
 
@@ -15,15 +15,18 @@ public record LandmarkSet(Mark curlFlat, double hookInsideHash, boolean clamped)
     public static final LandmarkSet MIDWAY = new LandmarkSet(Mark.HASH_NUMBERS, 2, false);
 
     static LandmarkSet of(House house) {
-        Mark curlFlat = house.choice("curl-flat-landmark", "midway").equals("numbers") ? Mark.BOTTOM_OF_NUMBERS : Mark.HASH_NUMBERS;
+        Mark curlFlat = house.choice("curl-flat-landmark", "midway").equals("numbers")
+                ? Mark.BOTTOM_OF_NUMBERS
+                : Mark.HASH_NUMBERS;
         double inside = house.choice("hook-landmark", "inside").equals("hash") ? 0 : MIDWAY.hookInsideHash();
-        return new LandmarkSet(curlFlat, inside, house.choice("hook-clamp", "free").equals("clamp"));
+        return new LandmarkSet(
+                curlFlat, inside, house.choice("hook-clamp", "free").equals("clamp"));
     }
 
     /** The set in words, for exports and pages. */
     public String words() {
         String hook = hookInsideHash == 0 ? "on the hash" : hookInsideHash + " yd inside the hash";
-        return "curl-flat at " + (curlFlat == Mark.HASH_NUMBERS ? "midway hash-numbers" : curlFlat.words()) + ", hook " + hook
-            + (clamped ? ", never beyond the ball" : "");
+        return "curl-flat at " + (curlFlat == Mark.HASH_NUMBERS ? "midway hash-numbers" : curlFlat.words()) + ", hook "
+                + hook + (clamped ? ", never beyond the ball" : "");
     }
 }

@@ -16,11 +16,18 @@ public final class CoverageReader {
 
     /** The coverage as far as it can be read; every fault goes to the list. */
     public static Coverage read(Document document, Vocabulary vocabulary, List<Problem> problems) {
-        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary, problems).read(document.body().get("seats"));
-        List<String> seats = Arrays.stream(CoverSeat.values()).map(CoverSeat::words).toList();
+        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary, problems)
+                .read(document.body().get("seats"));
+        List<String> seats =
+                Arrays.stream(CoverSeat.values()).map(CoverSeat::words).toList();
         for (String seat : ladders.keySet()) {
             if (!seats.contains(seat) && !seat.equals("everyone")) {
-                problems.add(new Problem(document.id(), "seats/" + seat, "is no cover seat; there are " + String.join(", ", seats), -1, List.of()));
+                problems.add(new Problem(
+                        document.id(),
+                        "seats/" + seat,
+                        "is no cover seat; there are " + String.join(", ", seats),
+                        -1,
+                        List.of()));
             }
         }
         return new Coverage(document, coverSide(document, problems), ladders);
@@ -32,7 +39,12 @@ public final class CoverageReader {
                 return word;
             }
         }
-        problems.add(new Problem(document.id(), "cover side", "is \"" + document.text("cover side") + "\"; write one of the side words, as in pass strength", -1, List.of()));
+        problems.add(new Problem(
+                document.id(),
+                "cover side",
+                "is \"" + document.text("cover side") + "\"; write one of the side words, as in pass strength",
+                -1,
+                List.of()));
         return SideWord.PASS_STRENGTH;
     }
 }

@@ -18,7 +18,8 @@ public record Document(String kind, String id, Map<String, Object> body) {
     public static Document of(Map<String, Object> body) {
         String id = String.valueOf(body.getOrDefault("id", "(no id)"));
         if (!Integer.valueOf(FORMAT).equals(body.get("format"))) {
-            throw DocumentException.of(id, "format", "is " + body.get("format") + "; this version reads format: " + FORMAT);
+            throw DocumentException.of(
+                    id, "format", "is " + body.get("format") + "; this version reads format: " + FORMAT);
         }
         if (!(body.get("kind") instanceof String kind) || !(body.get("id") instanceof String)) {
             throw DocumentException.of(id, "kind, id", "are missing; a document starts with format, kind and id");
@@ -51,7 +52,9 @@ public record Document(String kind, String id, Map<String, Object> body) {
         try {
             var out = new StringBuilder();
             canonical(body, out);
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(out.toString().getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256")
+                            .digest(out.toString().getBytes(StandardCharsets.UTF_8)));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every Java has SHA-256", e);
         }

@@ -5,12 +5,13 @@ import java.util.stream.Collectors;
 
 /** A document that cannot be used, with everything that is wrong with it. */
 public final class DocumentException extends IllegalArgumentException {
+    private static final long serialVersionUID = 1;
 
     /**
      * One fault.
      *
-     * @param where    path inside the document: seat/rung or key
-     * @param at       character of the sentence at fault, or -1
+     * @param where path inside the document: seat/rung or key
+     * @param at character of the sentence at fault, or -1
      * @param expected what may stand there; empty when that is not the point
      */
     public record Problem(String document, String where, String message, int at, List<String> expected) {
@@ -22,7 +23,9 @@ public final class DocumentException extends IllegalArgumentException {
     private final List<Problem> problems;
 
     public DocumentException(List<Problem> problems) {
-        super(problems.stream().map(p -> p.document() + " " + p.where() + ": " + p.message()).collect(Collectors.joining("\n")));
+        super(problems.stream()
+                .map(p -> p.document() + " " + p.where() + ": " + p.message())
+                .collect(Collectors.joining("\n")));
         this.problems = List.copyOf(problems);
     }
 

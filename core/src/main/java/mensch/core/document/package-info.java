@@ -1,5 +1,5 @@
 /**
- * Documents: what the library ships, a programme saves, exports and imports. Maps of plain values with a digest that does not depend
- * on key order. Depends on nothing of ours. Read {@link mensch.core.document.Document} first.
+ * Documents: what the library ships, a programme saves, exports and imports. Maps of plain values with a digest that
+ * does not depend on key order. Depends on nothing of ours. Read {@link mensch.core.document.Document} first.
  */
 package mensch.core.document;

@@ -5,7 +5,7 @@ package mensch.core.field;
  *
  * @param lateralYards signed yards from the middle of the field, + to the offence's right; within the sidelines
  * @param lateralKnown false when a film snap does not tell; {@code lateralYards} is then 0 and no rule may rely on it
- * @param yardsToGoal  1 to 99, to the goal line that the defence guards
+ * @param yardsToGoal 1 to 99, to the goal line that the defence guards
  */
 public record BallSpot(double lateralYards, boolean lateralKnown, int yardsToGoal) {
     private static final double WIDEST_YARDS = 160.0 / 3;
@@ -13,8 +13,9 @@ public record BallSpot(double lateralYards, boolean lateralKnown, int yardsToGoa
     public BallSpot {
         lateralYards += 0.0;
         if (Math.abs(lateralYards) >= WIDEST_YARDS / 2) {
-            throw new IllegalArgumentException("ball spot " + lateralYards + " yd from the middle is off the field; it must lie within "
-                + "26.6 yd of the middle (+ is the offence's right)");
+            throw new IllegalArgumentException(
+                    "ball spot " + lateralYards + " yd from the middle is off the field; it must lie within "
+                            + "26.6 yd of the middle (+ is the offence's right)");
         }
         if (yardsToGoal < 1 || yardsToGoal > 99) {
             throw new IllegalArgumentException("yards to goal is " + yardsToGoal + "; it must be 1 to 99");

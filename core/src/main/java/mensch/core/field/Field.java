@@ -6,10 +6,10 @@ import mensch.core.geometry.Side;
 public record Field(Code code, BallSpot ball) {
     public Field {
         if (Math.abs(ball.lateralYards()) >= code.widthYards() / 2) {
-            throw new IllegalArgumentException("ball spot " + ball.lateralYards() + " yd from the middle is off a field " + code.widthYards() + " yd wide");
+            throw new IllegalArgumentException("ball spot " + ball.lateralYards()
+                    + " yd from the middle is off a field " + code.widthYards() + " yd wide");
         }
     }
-
 
     /**
      * Play-frame x of a mark on one side of the field.

@@ -3,13 +3,14 @@ package mensch.core.field;
 /**
  * Down and distance.
  *
- * @param down     1 to 4
+ * @param down 1 to 4
  * @param distance yards to the line to gain, 1 to 99
  */
 public record Situation(int down, int distance) {
     public Situation {
         if (down < 1 || down > 4 || distance < 1 || distance > 99) {
-            throw new IllegalArgumentException("down " + down + " and distance " + distance + ": a down is 1 to 4, a distance 1 to 99 yd");
+            throw new IllegalArgumentException(
+                    "down " + down + " and distance " + distance + ": a down is 1 to 4, a distance 1 to 99 yd");
         }
     }
 

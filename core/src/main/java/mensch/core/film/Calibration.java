@@ -49,8 +49,10 @@ public final class Calibration {
         }
         var calibration = new Calibration(points, new HomographyFit(points).solve());
         for (KnownPoint point : points) {
-            if (calibration.solution.fieldToImage().fieldToImage(point.field()) == null || calibration.toField(point.image()) == null) {
-                return new Refused("no camera sees these points like that: " + point.name() + " comes out behind it; check that no two points are exchanged");
+            if (calibration.solution.fieldToImage().fieldToImage(point.field()) == null
+                    || calibration.toField(point.image()) == null) {
+                return new Refused("no camera sees these points like that: " + point.name()
+                        + " comes out behind it; check that no two points are exchanged");
             }
         }
         return new Solved(calibration);
@@ -73,20 +75,27 @@ public final class Calibration {
             return null;
         }
         RealMatrix covariance = covariance(feet);
-        return new Measured(feet, Math.sqrt(covariance.getEntry(0, 0)), Math.sqrt(covariance.getEntry(1, 1)), Hull.contains(hull, click));
+        return new Measured(
+                feet,
+                Math.sqrt(covariance.getEntry(0, 0)),
+                Math.sqrt(covariance.getEntry(1, 1)),
+                Hull.contains(hull, click));
     }
 
     /**
-     * Covariance of a measured field point, square yards: J^-1 (sigma^2 I + P C P^T) J^-T with J the derivative of the pixel by the
-     * field point, P by the parameters, C their covariance.
+     * Covariance of a measured field point, square yards: J^-1 (sigma^2 I + P C P^T) J^-T with J the derivative of the
+     * pixel by the field point, P by the parameters, C their covariance.
      */
     private RealMatrix covariance(Point feet) {
         double[] f = solution.field().apply(new double[] {feet.x(), feet.y()});
         double pixelScale = solution.image().scale();
-        RealMatrix byPoint = new Array2DRowRealMatrix(HomographyFit.pointJacobian(solution.normalised(), f)).scalarMultiply(solution.field().scale() / pixelScale);
-        RealMatrix byParameters = new Array2DRowRealMatrix(HomographyFit.parameterJacobian(solution.normalised(), f)).scalarMultiply(1 / pixelScale);
-        RealMatrix noise = MatrixUtils.createRealIdentityMatrix(2).add(byParameters.multiply(solution.covariancePerPixel2()).multiply(byParameters.transpose()))
-            .scalarMultiply(sigmaPixels * sigmaPixels);
+        RealMatrix byPoint = new Array2DRowRealMatrix(HomographyFit.pointJacobian(solution.normalised(), f))
+                .scalarMultiply(solution.field().scale() / pixelScale);
+        RealMatrix byParameters = new Array2DRowRealMatrix(HomographyFit.parameterJacobian(solution.normalised(), f))
+                .scalarMultiply(1 / pixelScale);
+        RealMatrix noise = MatrixUtils.createRealIdentityMatrix(2)
+                .add(byParameters.multiply(solution.covariancePerPixel2()).multiply(byParameters.transpose()))
+                .scalarMultiply(sigmaPixels * sigmaPixels);
         RealMatrix inverse = new LUDecomposition(byPoint).getSolver().getInverse();
         return inverse.multiply(noise).multiply(inverse.transpose());
     }
@@ -102,13 +111,17 @@ public final class Calibration {
 
     private double pixels(KnownPoint point) {
         ImagePoint at = toImage(point.field());
-        return Math.hypot(at.xPixels() - point.image().xPixels(), at.yPixels() - point.image().yPixels());
+        return Math.hypot(
+                at.xPixels() - point.image().xPixels(),
+                at.yPixels() - point.image().yPixels());
     }
 
     /** Click noise as the residuals show it, per axis; zero when there are no spare points to tell. */
     private double residualSigma() {
         int spare = 2 * points.size() - 8;
-        double sum = points.stream().mapToDouble(p -> toImage(p.field()) == null ? 0 : pixels(p) * pixels(p)).sum();
+        double sum = points.stream()
+                .mapToDouble(p -> toImage(p.field()) == null ? 0 : pixels(p) * pixels(p))
+                .sum();
         return spare <= 0 ? 0 : Math.sqrt(sum / spare);
     }
 

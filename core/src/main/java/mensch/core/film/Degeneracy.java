@@ -8,6 +8,7 @@ final class Degeneracy {
     static final int LEAST_POINTS = 4;
     /** Points nearer than this to a line count as on it, yards. */
     private static final double ON_LINE_YARDS = 0.25;
+
     private static final double SAME_PLACE_PIXELS = 2;
 
     private Degeneracy() {}
@@ -34,12 +35,20 @@ final class Degeneracy {
         if (a.field().distance(b.field()) < ON_LINE_YARDS) {
             return a.name() + " and " + b.name() + " are the same place on the field; remove one";
         }
-        if (Math.hypot(a.image().xPixels() - b.image().xPixels(), a.image().yPixels() - b.image().yPixels()) < SAME_PLACE_PIXELS) {
-            return a.name() + " and " + b.name() + " were clicked at the same place in the picture; click one of them anew";
+        if (Math.hypot(
+                        a.image().xPixels() - b.image().xPixels(),
+                        a.image().yPixels() - b.image().yPixels())
+                < SAME_PLACE_PIXELS) {
+            return a.name() + " and " + b.name()
+                    + " were clicked at the same place in the picture; click one of them anew";
         }
-        long off = points.stream().filter(p -> distance(p.field(), a.field(), b.field()) > ON_LINE_YARDS).count();
-        return off >= 2 ? null : "all points but " + (off == 0 ? "none" : "one") + " lie on one line (through " + a.name() + " and " + b.name()
-            + "); add points on another yard line and another hash, numbers or sideline";
+        long off = points.stream()
+                .filter(p -> distance(p.field(), a.field(), b.field()) > ON_LINE_YARDS)
+                .count();
+        return off >= 2
+                ? null
+                : "all points but " + (off == 0 ? "none" : "one") + " lie on one line (through " + a.name() + " and "
+                        + b.name() + "); add points on another yard line and another hash, numbers or sideline";
     }
 
     private static double distance(Point p, Point a, Point b) {

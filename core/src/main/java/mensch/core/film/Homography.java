@@ -15,7 +15,8 @@ record Homography(double[] h) {
         if (w <= 0) {
             return null;
         }
-        return new ImagePoint((h[0] * field.x() + h[1] * field.y() + h[2]) / w, (h[3] * field.x() + h[4] * field.y() + h[5]) / w);
+        return new ImagePoint(
+                (h[0] * field.x() + h[1] * field.y() + h[2]) / w, (h[3] * field.x() + h[4] * field.y() + h[5]) / w);
     }
 
     /** The field point under a pixel, or null when the pixel is at or above the horizon. */
@@ -31,13 +32,16 @@ record Homography(double[] h) {
     }
 
     private double determinant() {
-        return h[0] * (h[4] * h[8] - h[5] * h[7]) - h[1] * (h[3] * h[8] - h[5] * h[6]) + h[2] * (h[3] * h[7] - h[4] * h[6]);
+        return h[0] * (h[4] * h[8] - h[5] * h[7])
+                - h[1] * (h[3] * h[8] - h[5] * h[6])
+                + h[2] * (h[3] * h[7] - h[4] * h[6]);
     }
 
     private double[] adjugate() {
         return new double[] {
             h[4] * h[8] - h[5] * h[7], h[2] * h[7] - h[1] * h[8], h[1] * h[5] - h[2] * h[4],
             h[5] * h[6] - h[3] * h[8], h[0] * h[8] - h[2] * h[6], h[2] * h[3] - h[0] * h[5],
-            h[3] * h[7] - h[4] * h[6], h[1] * h[6] - h[0] * h[7], h[0] * h[4] - h[1] * h[3]};
+            h[3] * h[7] - h[4] * h[6], h[1] * h[6] - h[0] * h[7], h[0] * h[4] - h[1] * h[3]
+        };
     }
 }

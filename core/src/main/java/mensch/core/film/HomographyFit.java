@@ -12,10 +12,10 @@ import org.apache.commons.math3.linear.SingularValueDecomposition;
 import org.apache.commons.math3.util.Pair;
 
 /**
- * Solves for the plane homography from known points. Source: the direct linear transform on normalised points (smallest singular
- * vector), then least squares on the distance in the picture (Levenberg-Marquardt, eight parameters). Least input: four points, no
- * three of four on one line. No answer: {@link Degeneracy} says why, before any equation is solved. Error left: the click noise,
- * carried as the covariance of the eight parameters per square pixel of noise.
+ * Solves for the plane homography from known points. Source: the direct linear transform on normalised points (smallest
+ * singular vector), then least squares on the distance in the picture (Levenberg-Marquardt, eight parameters). Least
+ * input: four points, no three of four on one line. No answer: {@link Degeneracy} says why, before any equation is
+ * solved. Error left: the click noise, carried as the covariance of the eight parameters per square pixel of noise.
  */
 final class HomographyFit {
     private static final int PARAMETERS = 8;
@@ -27,12 +27,19 @@ final class HomographyFit {
     /** @param points at least four, not degenerate */
     HomographyFit(List<KnownPoint> points) {
         this.points = points;
-        this.field = Normalisation.of(points.stream().map(HomographyFit::fieldPair).toList());
-        this.image = Normalisation.of(points.stream().map(HomographyFit::imagePair).toList());
+        this.field =
+                Normalisation.of(points.stream().map(HomographyFit::fieldPair).toList());
+        this.image =
+                Normalisation.of(points.stream().map(HomographyFit::imagePair).toList());
     }
 
     /** The best homography and the covariance of its parameters for one square pixel of click noise. */
-    record Solution(Homography fieldToImage, double[] normalised, RealMatrix covariancePerPixel2, Normalisation field, Normalisation image) {}
+    record Solution(
+            Homography fieldToImage,
+            double[] normalised,
+            RealMatrix covariancePerPixel2,
+            Normalisation field,
+            Normalisation image) {}
 
     private static double[] fieldPair(KnownPoint p) {
         return new double[] {p.field().x(), p.field().y()};
@@ -44,8 +51,14 @@ final class HomographyFit {
 
     Solution solve() {
         double[] start = directLinear();
-        Optimum optimum = new LevenbergMarquardtOptimizer().optimize(new LeastSquaresBuilder().start(start).model(this::model).target(target())
-            .maxEvaluations(200).maxIterations(200).build());
+        Optimum optimum = new LevenbergMarquardtOptimizer()
+                .optimize(new LeastSquaresBuilder()
+                        .start(start)
+                        .model(this::model)
+                        .target(target())
+                        .maxEvaluations(200)
+                        .maxIterations(200)
+                        .build());
         double[] best = optimum.getPoint().toArray();
         RealMatrix covariance = optimum.getCovariances(1e-14).scalarMultiply(image.scale() * image.scale());
         return new Solution(new Homography(denormalised(best)), best, covariance, field, image);
@@ -60,7 +73,8 @@ final class HomographyFit {
             rows[2 * i + 1] = new double[] {0, 0, 0, f[0], f[1], 1, -m[1] * f[0], -m[1] * f[1], -m[1]};
         }
         RealMatrix a = new Array2DRowRealMatrix(rows);
-        double[] h = new SingularValueDecomposition(a.transpose().multiply(a)).getV().getColumn(PARAMETERS);
+        double[] h =
+                new SingularValueDecomposition(a.transpose().multiply(a)).getV().getColumn(PARAMETERS);
         double[] eight = new double[PARAMETERS];
         for (int i = 0; i < PARAMETERS; i++) {
             eight[i] = h[i] / h[PARAMETERS];
@@ -101,20 +115,26 @@ final class HomographyFit {
         double[] p = project(h, f);
         return new double[][] {
             {f[0] / w, f[1] / w, 1 / w, 0, 0, 0, -p[0] * f[0] / w, -p[0] * f[1] / w},
-            {0, 0, 0, f[0] / w, f[1] / w, 1 / w, -p[1] * f[0] / w, -p[1] * f[1] / w}};
+            {0, 0, 0, f[0] / w, f[1] / w, 1 / w, -p[1] * f[0] / w, -p[1] * f[1] / w}
+        };
     }
 
     /** Derivative of {@link #project} by the normalised field point: 2 x 2. */
     static double[][] pointJacobian(double[] h, double[] f) {
         double w = h[6] * f[0] + h[7] * f[1] + 1;
         double[] p = project(h, f);
-        return new double[][] {{(h[0] - p[0] * h[6]) / w, (h[1] - p[0] * h[7]) / w}, {(h[3] - p[1] * h[6]) / w, (h[4] - p[1] * h[7]) / w}};
+        return new double[][] {
+            {(h[0] - p[0] * h[6]) / w, (h[1] - p[0] * h[7]) / w}, {(h[3] - p[1] * h[6]) / w, (h[4] - p[1] * h[7]) / w}
+        };
     }
 
     /** H = inverse(image normalisation) * normalised H * field normalisation. */
     private double[] denormalised(double[] h) {
-        RealMatrix normalised = new Array2DRowRealMatrix(new double[][] {{h[0], h[1], h[2]}, {h[3], h[4], h[5]}, {h[6], h[7], 1}});
-        RealMatrix full = new Array2DRowRealMatrix(image.inverse()).multiply(normalised).multiply(new Array2DRowRealMatrix(field.matrix()));
+        RealMatrix normalised =
+                new Array2DRowRealMatrix(new double[][] {{h[0], h[1], h[2]}, {h[3], h[4], h[5]}, {h[6], h[7], 1}});
+        RealMatrix full = new Array2DRowRealMatrix(image.inverse())
+                .multiply(normalised)
+                .multiply(new Array2DRowRealMatrix(field.matrix()));
         double[] flat = new double[9];
         for (int i = 0; i < 9; i++) {
             flat[i] = full.getEntry(i / 3, i % 3);

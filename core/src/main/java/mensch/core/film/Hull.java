@@ -42,6 +42,7 @@ final class Hull {
     }
 
     private static double turn(ImagePoint a, ImagePoint b, ImagePoint c) {
-        return (b.xPixels() - a.xPixels()) * (c.yPixels() - a.yPixels()) - (b.yPixels() - a.yPixels()) * (c.xPixels() - a.xPixels());
+        return (b.xPixels() - a.xPixels()) * (c.yPixels() - a.yPixels())
+                - (b.yPixels() - a.yPixels()) * (c.xPixels() - a.xPixels());
     }
 }

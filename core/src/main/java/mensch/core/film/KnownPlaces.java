@@ -11,7 +11,8 @@ import mensch.core.geometry.Side;
 public final class KnownPlaces {
     private static final int BEHIND = 15;
     private static final int BEYOND = 25;
-    private static final List<Mark> MARKS = List.of(Mark.SIDELINE, Mark.BOTTOM_OF_NUMBERS, Mark.TOP_OF_NUMBERS, Mark.HASH);
+    private static final List<Mark> MARKS =
+            List.of(Mark.SIDELINE, Mark.BOTTOM_OF_NUMBERS, Mark.TOP_OF_NUMBERS, Mark.HASH);
 
     private KnownPlaces() {}
 
@@ -33,7 +34,9 @@ public final class KnownPlaces {
                     continue;
                 }
                 for (Side side : Side.values()) {
-                    places.add(new KnownPlace(side.word() + " " + mark.words() + ", " + words(line), new Point(field.x(mark, side, 0), y)));
+                    places.add(new KnownPlace(
+                            side.word() + " " + mark.words() + ", " + words(line),
+                            new Point(field.x(mark, side, 0), y)));
                 }
             }
         }
@@ -41,6 +44,8 @@ public final class KnownPlaces {
     }
 
     private static String words(int line) {
-        return line == 0 || line == 100 ? "goal line" : line == 50 ? "midfield line" : line < 50 ? "our " + line : "their " + (100 - line);
+        return line == 0 || line == 100
+                ? "goal line"
+                : line == 50 ? "midfield line" : line < 50 ? "our " + line : "their " + (100 - line);
     }
 }

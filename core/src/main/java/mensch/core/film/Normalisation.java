@@ -3,8 +3,8 @@ package mensch.core.film;
 import java.util.List;
 
 /**
- * Moves points to their middle and scales them to a mean distance of sqrt 2, so that the equations of a fit are well conditioned.
- * p' = (p - middle) * scale.
+ * Moves points to their middle and scales them to a mean distance of sqrt 2, so that the equations of a fit are well
+ * conditioned. p' = (p - middle) * scale.
  */
 record Normalisation(double x, double y, double scale) {
 
@@ -12,7 +12,10 @@ record Normalisation(double x, double y, double scale) {
     static Normalisation of(List<double[]> points) {
         double x = points.stream().mapToDouble(p -> p[0]).average().orElseThrow();
         double y = points.stream().mapToDouble(p -> p[1]).average().orElseThrow();
-        double distance = points.stream().mapToDouble(p -> Math.hypot(p[0] - x, p[1] - y)).average().orElseThrow();
+        double distance = points.stream()
+                .mapToDouble(p -> Math.hypot(p[0] - x, p[1] - y))
+                .average()
+                .orElseThrow();
         return new Normalisation(x, y, Math.sqrt(2) / distance);
     }
 

@@ -2,7 +2,9 @@ package mensch.core.formation;
 
 /** Three-valued: a fact that nobody knows is neither yes nor no. */
 public enum Answer {
-    YES("yes"), NO("no"), UNKNOWN("not known");
+    YES("yes"),
+    NO("no"),
+    UNKNOWN("not known");
 
     private final String words;
 

@@ -5,7 +5,7 @@ import mensch.core.geometry.Side;
 /**
  * A side word resolved for one phase.
  *
- * @param by       the fact that decided, in words
+ * @param by the fact that decided, in words
  * @param fellBack true when the word itself had no answer and the next word was asked
  */
 public record Decided(Side side, String by, boolean fellBack) {

@@ -30,8 +30,15 @@ public final class Features {
         var strength = new Strength(snap, shape, limits);
         Decided run = strength.run();
         // in the order of SideWord
-        Decided[] sides = {run, strength.pass(), strength.field(), strength.boundary(), strength.back(run), strength.motion(motion, run),
-            strength.declared()};
+        Decided[] sides = {
+            run,
+            strength.pass(),
+            strength.field(),
+            strength.boundary(),
+            strength.back(run),
+            strength.motion(motion, run),
+            strength.declared()
+        };
         var features = new Features(shape, motion, sides);
         features.left = features.sideBits(shape.flank(Side.LEFT), snap, limits);
         features.right = features.sideBits(shape.flank(Side.RIGHT), snap, limits);
@@ -41,7 +48,9 @@ public final class Features {
     }
 
     private static long unknownBits(Snap snap) {
-        long bits = snap.field().ball().lateralKnown() ? 0 : Feature.FIELD.bit() | Feature.BOUNDARY.bit() | Feature.PLUS.bit() | Feature.VERY_WIDE.bit();
+        long bits = snap.field().ball().lateralKnown()
+                ? 0
+                : Feature.FIELD.bit() | Feature.BOUNDARY.bit() | Feature.PLUS.bit() | Feature.VERY_WIDE.bit();
         for (Feature feature : snap.unknown()) {
             bits |= feature.bit();
         }
@@ -50,12 +59,15 @@ public final class Features {
 
     private long sideBits(Flank flank, Snap snap, Thresholds limits) {
         List<Man> receivers = flank.receivers();
-        long bits = bit(flank.tightEnd() != null, Feature.TIGHT_END) | bit(flank.wing() != null, Feature.WING)
-            | bit(flank.hBack() != null, Feature.H_BACK)
-            | bit(receivers.size() == 1 && receivers.get(0) == flank.tightEnd(), Feature.NUB)
-            | slotBits(flank, limits) | bit(unbalanced(flank, snap), Feature.UNBALANCED)
-            | bit(bunched(receivers, limits), Feature.BUNCH) | bit(stacked(receivers, limits), Feature.STACK)
-            | splitBits(flank, snap, limits);
+        long bits = bit(flank.tightEnd() != null, Feature.TIGHT_END)
+                | bit(flank.wing() != null, Feature.WING)
+                | bit(flank.hBack() != null, Feature.H_BACK)
+                | bit(receivers.size() == 1 && receivers.get(0) == flank.tightEnd(), Feature.NUB)
+                | slotBits(flank, limits)
+                | bit(unbalanced(flank, snap), Feature.UNBALANCED)
+                | bit(bunched(receivers, limits), Feature.BUNCH)
+                | bit(stacked(receivers, limits), Feature.STACK)
+                | splitBits(flank, snap, limits);
         for (int n = 1; n <= 4; n++) {
             bits |= bit(receivers.size() >= n, Feature.receiversAtLeast(n));
         }
@@ -77,8 +89,9 @@ public final class Features {
         List<Man> receivers = flank.receivers();
         boolean slot = receivers.size() > 1 && !flank.attached(receivers.get(1));
         double wide = slot ? flank.out(receivers.get(1)) - flank.out(flank.tackle()) : 0;
-        return bit(slot, Feature.SLOT) | bit(wide > limits.wideSlot(), Feature.WIDE_SLOT)
-            | bit(receivers.size() > 2 && !flank.attached(receivers.get(2)), Feature.OPEN_TRIPS);
+        return bit(slot, Feature.SLOT)
+                | bit(wide > limits.wideSlot(), Feature.WIDE_SLOT)
+                | bit(receivers.size() > 2 && !flank.attached(receivers.get(2)), Feature.OPEN_TRIPS);
     }
 
     /** Three or more linemen beyond the snapper, tight ends not counted. */
@@ -98,9 +111,11 @@ public final class Features {
         }
         Man widest = flank.receivers().get(0);
         double fromSideline = snap.field().yardsFromSideline(flank.side(), widest.x());
-        boolean reduced = !flank.surface().contains(widest) && flank.out(widest) - flank.out(flank.tackle()) < limits.reduced();
-        return bit(reduced, Feature.REDUCED) | bit(fromSideline < snap.field().code().numbersBottomYards(), Feature.PLUS)
-            | bit(fromSideline < snap.field().code().numbersBottomYards() - limits.veryWide(), Feature.VERY_WIDE);
+        boolean reduced =
+                !flank.surface().contains(widest) && flank.out(widest) - flank.out(flank.tackle()) < limits.reduced();
+        return bit(reduced, Feature.REDUCED)
+                | bit(fromSideline < snap.field().code().numbersBottomYards(), Feature.PLUS)
+                | bit(fromSideline < snap.field().code().numbersBottomYards() - limits.veryWide(), Feature.VERY_WIDE);
     }
 
     private static boolean bunched(List<Man> receivers, Thresholds limits) {
@@ -125,15 +140,18 @@ public final class Features {
 
     private long backfieldBits(Thresholds limits) {
         List<Man> backs = shape.backs();
-        long bits = bit(backs.isEmpty(), Feature.EMPTY) | bit(backs.size() == 1, Feature.ONE_BACK) | bit(backs.size() == 2, Feature.TWO_BACKS)
-            | bit(backs.size() >= 3, Feature.THREE_BACKS);
+        long bits = bit(backs.isEmpty(), Feature.EMPTY)
+                | bit(backs.size() == 1, Feature.ONE_BACK)
+                | bit(backs.size() == 2, Feature.TWO_BACKS)
+                | bit(backs.size() >= 3, Feature.THREE_BACKS);
         boolean allBehind = !backs.isEmpty();
         for (Man back : backs) {
             allBehind &= Shape.sideOf(back, limits) == null;
         }
         bits |= bit(allBehind, Feature.BACK_BEHIND) | bit(backs.size() == 2 && allBehind, Feature.I);
-        boolean split = backs.size() == 2 && Shape.sideOf(backs.get(0), limits) != null
-            && Shape.sideOf(backs.get(1), limits) == opposite(Shape.sideOf(backs.get(0), limits));
+        boolean split = backs.size() == 2
+                && Shape.sideOf(backs.get(0), limits) != null
+                && Shape.sideOf(backs.get(1), limits) == opposite(Shape.sideOf(backs.get(0), limits));
         return bits | bit(split, Feature.SPLIT_BACKS) | quarterbackBits(limits);
     }
 
@@ -173,7 +191,8 @@ public final class Features {
             return 0;
         }
         boolean behind = shape.backs().stream()
-            .anyMatch(b -> b.depth() > quarterback.depth() && Math.abs(b.x() - quarterback.x()) <= limits.pistolLateral());
+                .anyMatch(b ->
+                        b.depth() > quarterback.depth() && Math.abs(b.x() - quarterback.x()) <= limits.pistolLateral());
         return behind ? Feature.PISTOL.bit() : Feature.GUN.bit();
     }
 
@@ -185,11 +204,15 @@ public final class Features {
     private static long situationBits(Snap snap) {
         Situation s = snap.situation();
         int toGoal = snap.field().ball().yardsToGoal();
-        return bit(s.distance() <= 3, Feature.SHORT) | bit(s.distance() >= 4 && s.distance() <= 6, Feature.MEDIUM)
-            | bit(s.distance() >= 7 && s.distance() <= 10, Feature.LONG) | bit(s.distance() >= 11, Feature.VERY_LONG)
-            | bit(toGoal >= 90, Feature.BACKED_UP) | bit(toGoal > 20 && toGoal < 90, Feature.OPEN_FIELD)
-            | bit(toGoal > 10 && toGoal <= 20, Feature.RED_ZONE) | bit(toGoal > 5 && toGoal <= 10, Feature.INSIDE_10)
-            | bit(toGoal <= 5, Feature.GOAL_LINE);
+        return bit(s.distance() <= 3, Feature.SHORT)
+                | bit(s.distance() >= 4 && s.distance() <= 6, Feature.MEDIUM)
+                | bit(s.distance() >= 7 && s.distance() <= 10, Feature.LONG)
+                | bit(s.distance() >= 11, Feature.VERY_LONG)
+                | bit(toGoal >= 90, Feature.BACKED_UP)
+                | bit(toGoal > 20 && toGoal < 90, Feature.OPEN_FIELD)
+                | bit(toGoal > 10 && toGoal <= 20, Feature.RED_ZONE)
+                | bit(toGoal > 5 && toGoal <= 10, Feature.INSIDE_10)
+                | bit(toGoal <= 5, Feature.GOAL_LINE);
     }
 
     private static long bit(boolean yes, Feature feature) {

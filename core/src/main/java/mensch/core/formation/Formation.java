@@ -16,7 +16,7 @@ import mensch.core.geometry.Side;
 public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
 
     private static final Comparator<Man> FIELD_ORDER =
-        Comparator.comparingDouble(Man::x).thenComparingDouble(Man::depth).thenComparing(Man::name);
+            Comparator.comparingDouble(Man::x).thenComparingDouble(Man::depth).thenComparing(Man::name);
 
     /** A wished split that the field had no room for; play-frame x in yards. */
     public record MovedIn(String man, double wishedX, double givenX) {}
@@ -27,7 +27,8 @@ public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
         var names = new LinkedHashSet<String>();
         for (Man man : men) {
             if (!names.add(man.name())) {
-                throw new IllegalArgumentException("two men are called " + man.name() + " in " + name + "; give each man a name of his own");
+                throw new IllegalArgumentException(
+                        "two men are called " + man.name() + " in " + name + "; give each man a name of his own");
             }
         }
     }
@@ -46,15 +47,22 @@ public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
     }
 
     public Formation mirror() {
-        return new Formation(name, men.stream().map(Man::mirror).toList(),
-            movedIn.stream().map(m -> new MovedIn(m.man(), 0.0 - m.wishedX(), 0.0 - m.givenX())).toList());
+        return new Formation(
+                name,
+                men.stream().map(Man::mirror).toList(),
+                movedIn.stream()
+                        .map(m -> new MovedIn(m.man(), 0.0 - m.wishedX(), 0.0 - m.givenX()))
+                        .toList());
     }
 
     /** The same men with some of them standing elsewhere (a motion step, a measured film snap). */
     public Formation with(List<Man> moved) {
         var next = new ArrayList<Man>();
         for (Man man : men) {
-            next.add(moved.stream().filter(m -> m.name().equals(man.name())).findFirst().orElse(man));
+            next.add(moved.stream()
+                    .filter(m -> m.name().equals(man.name()))
+                    .findFirst()
+                    .orElse(man));
         }
         return new Formation(name, next, List.of());
     }
@@ -70,8 +78,11 @@ public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
 
     private static void fitSide(Side side, Field field, Bodies bodies, List<Man> men, List<MovedIn> moved) {
         double limit = side.sign() * field.sidelineX(side) - bodies.sidelineMargin();
-        var outsideIn = new ArrayList<>(men.stream().filter(m -> !m.interior() && side.sign() * m.x() > 0).toList());
-        outsideIn.sort(Comparator.comparingDouble((Man m) -> -side.sign() * m.x()).thenComparingDouble(Man::depth));
+        var outsideIn = new ArrayList<>(men.stream()
+                .filter(m -> !m.interior() && side.sign() * m.x() > 0)
+                .toList());
+        outsideIn.sort(
+                Comparator.comparingDouble((Man m) -> -side.sign() * m.x()).thenComparingDouble(Man::depth));
         for (Man man : outsideIn) {
             double outward = side.sign() * man.x();
             if (outward <= limit) {

@@ -23,31 +23,42 @@ public final class Legality {
         if (code.flag()) {
             return List.copyOf(problems);
         }
-        List<Man> off = formation.men().stream().filter(m -> m.depth() >= limits.onLine()).toList();
+        List<Man> off = formation.men().stream()
+                .filter(m -> m.depth() >= limits.onLine())
+                .toList();
         if (off.size() > MOST_OFF_THE_LINE) {
             problems.add(off.size() + " men are off the line (" + names(off) + "); four are allowed");
         }
         for (Man man : covered(formation, limits)) {
-            problems.add(man.name() + " is covered: a man outside him is on the line too, so he may not go out for a pass");
+            problems.add(
+                    man.name() + " is covered: a man outside him is on the line too, so he may not go out for a pass");
         }
         return List.copyOf(problems);
     }
 
-    /** The formation at the snap and the way there: one man in motion, and not forward; more may move when all are set again. */
+    /**
+     * The formation at the snap and the way there: one man in motion, and not forward; more may move when all are set
+     * again.
+     */
     public static List<String> problems(Snap snap, Thresholds limits) {
         var problems = new ArrayList<>(problems(snap.formation(), snap.field().code(), limits));
         if (!snap.moved() || snap.shift()) {
             return List.copyOf(problems);
         }
         Formation before = snap.before().formation();
-        List<Man> moving = snap.formation().men().stream().filter(m -> before.man(m.name()) != null && before.man(m.name()).feet().distance(m.feet()) > STILL_YARDS).toList();
+        List<Man> moving = snap.formation().men().stream()
+                .filter(m -> before.man(m.name()) != null
+                        && before.man(m.name()).feet().distance(m.feet()) > STILL_YARDS)
+                .toList();
         if (moving.size() > 1) {
-            problems.add(moving.size() + " men are in motion at the snap (" + names(moving) + "); one may move, or all must be set again for a second");
+            problems.add(moving.size() + " men are in motion at the snap (" + names(moving)
+                    + "); one may move, or all must be set again for a second");
         }
         for (Man man : moving) {
             double forward = before.man(man.name()).depth() - man.depth();
             if (forward > FORWARD_YARDS) {
-                problems.add(man.name() + " moves " + Math.round(forward * 10) / 10.0 + " yd forward at the snap; a man in motion may not");
+                problems.add(man.name() + " moves " + Math.round(forward * 10) / 10.0
+                        + " yd forward at the snap; a man in motion may not");
             }
         }
         return List.copyOf(problems);
@@ -55,11 +66,15 @@ public final class Legality {
 
     /** Men on the line in an eligible's place with another man of the line outside them. */
     static List<Man> covered(Formation formation, Thresholds limits) {
-        List<Man> line = formation.men().stream().filter(m -> m.depth() < limits.onLine() && m.post() != Man.Post.QUARTERBACK).toList();
+        List<Man> line = formation.men().stream()
+                .filter(m -> m.depth() < limits.onLine() && m.post() != Man.Post.QUARTERBACK)
+                .toList();
         if (line.size() < 2) {
             return List.of();
         }
-        return line.subList(1, line.size() - 1).stream().filter(m -> !m.interior()).toList();
+        return line.subList(1, line.size() - 1).stream()
+                .filter(m -> !m.interior())
+                .toList();
     }
 
     private static String names(List<Man> men) {

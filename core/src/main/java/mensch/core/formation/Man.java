@@ -6,11 +6,18 @@ import mensch.core.geometry.Point;
 public record Man(String name, Post post, Point feet) {
 
     /** What he is by his place in the line-up of the sheet, not by what he does. */
-    public enum Post { CENTRE, GUARD, TACKLE, QUARTERBACK, ELIGIBLE }
+    public enum Post {
+        CENTRE,
+        GUARD,
+        TACKLE,
+        QUARTERBACK,
+        ELIGIBLE
+    }
 
     public Man {
         if (feet.y() > 0) {
-            throw new IllegalArgumentException(name + " stands " + feet.y() + " yd beyond the line of scrimmage; an offensive man's depth is 0 or more behind it");
+            throw new IllegalArgumentException(name + " stands " + feet.y()
+                    + " yd beyond the line of scrimmage; an offensive man's depth is 0 or more behind it");
         }
     }
 
@@ -32,8 +39,9 @@ public record Man(String name, Post post, Point feet) {
     }
 
     public Man mirror() {
-        String turned = interior() && name.startsWith("L") ? "R" + name.substring(1)
-            : interior() && name.startsWith("R") ? "L" + name.substring(1) : name;
+        String turned = interior() && name.startsWith("L")
+                ? "R" + name.substring(1)
+                : interior() && name.startsWith("R") ? "L" + name.substring(1) : name;
         return new Man(turned, post, feet.mirror());
     }
 }

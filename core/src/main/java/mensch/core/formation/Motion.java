@@ -9,7 +9,7 @@ import mensch.core.geometry.Side;
  * What moved between the set and the phase in hand, derived from where men stand.
  *
  * @param kind null when nobody moved
- * @param to   the side the deciding man ended on, or null
+ * @param to the side the deciding man ended on, or null
  * @param from the side he left, or null when he stayed on his side
  */
 public record Motion(Feature kind, Side to, Side from, List<String> movers) {
@@ -36,7 +36,9 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
     }
 
     private static boolean moved(Snap snap, Man was) {
-        return snap.phases().stream().map(f -> f.man(was.name())).anyMatch(m -> m != null && was.feet().distance(m.feet()) > STILL_YARDS);
+        return snap.phases().stream()
+                .map(f -> f.man(was.name()))
+                .anyMatch(m -> m != null && was.feet().distance(m.feet()) > STILL_YARDS);
     }
 
     private static Motion named(Snap snap, Shape before, Shape now, List<Man> movers, Thresholds limits) {
@@ -67,14 +69,21 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
         }
         Side from = sideOf(snap.phases().get(0).man(mover.name()), limits);
         Side to = sideOf(mover, limits);
-        List<Man> way = snap.phases().subList(1, snap.phases().size() - 1).stream().map(f -> f.man(mover.name())).toList();
+        List<Man> way = snap.phases().subList(1, snap.phases().size() - 1).stream()
+                .map(f -> f.man(mover.name()))
+                .toList();
         return from != null && to != null && from != to ? across(way, now) : near(way, from, limits);
     }
 
-    /** Past the quarterback: in front of the deepest back a jet, behind him an orbit; seen only from end to end it is plain across. */
+    /**
+     * Past the quarterback: in front of the deepest back a jet, behind him an orbit; seen only from end to end it is
+     * plain across.
+     */
     private static Feature across(List<Man> way, Shape now) {
         double tackle = Math.abs(now.flank(Side.RIGHT).tackle().x());
-        double deepest = now.backs().isEmpty() ? Double.MAX_VALUE : now.backs().get(now.backs().size() - 1).depth();
+        double deepest = now.backs().isEmpty()
+                ? Double.MAX_VALUE
+                : now.backs().get(now.backs().size() - 1).depth();
         for (Man step : way) {
             if (Math.abs(step.x()) <= tackle) {
                 return step.depth() > deepest ? Feature.MOTION_ORBIT : Feature.MOTION_JET;
@@ -92,7 +101,8 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
     private static Man widestMove(Formation set, List<Man> movers) {
         Man widest = movers.get(0);
         for (Man man : movers) {
-            if (set.man(man.name()).feet().distance(man.feet()) > set.man(widest.name()).feet().distance(widest.feet())) {
+            if (set.man(man.name()).feet().distance(man.feet())
+                    > set.man(widest.name()).feet().distance(widest.feet())) {
                 widest = man;
             }
         }

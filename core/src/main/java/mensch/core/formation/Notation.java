@@ -16,9 +16,10 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
 /**
- * A snap in one line: men as {@code NAMEx/depth} (yards; depth behind the line, {@value #LINE_DEPTH} when left out), {@code ol2} for
- * five linemen at two-foot splits ({@code ol2r}: unbalanced, the left tackle stands outside the right one), then {@code | code hash yardsToGoal down&distance}. Hash is l, m, r, signed yards from the middle
- * (+ to the offence's right) or ? when nobody knows. Example: {@code ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs m 50 1&10}.
+ * A snap in one line: men as {@code NAMEx/depth} (yards; depth behind the line, {@value #LINE_DEPTH} when left out),
+ * {@code ol2} for five linemen at two-foot splits ({@code ol2r}: unbalanced, the left tackle stands outside the right
+ * one), then {@code | code hash yardsToGoal down&distance}. Hash is l, m, r, signed yards from the middle (+ to the
+ * offence's right) or ? when nobody knows. Example: {@code ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs m 50 1&10}.
  */
 public final class Notation {
     static final double LINE_DEPTH = 0.5;
@@ -43,10 +44,15 @@ public final class Notation {
     public static Snap place(Formation formation, String spot) {
         String[] words = spot.trim().split("\\s+");
         if (words.length != 4) {
-            throw new IllegalArgumentException("the spot \"" + spot.trim() + "\" needs four words, as in \"hs m 50 1&10\": code, hash, yards to goal, down&distance");
+            throw new IllegalArgumentException("the spot \"" + spot.trim()
+                    + "\" needs four words, as in \"hs m 50 1&10\": code, hash, yards to goal, down&distance");
         }
         Code code = code(words[0]);
-        return Snap.of(List.of(formation), new Field(code, ball(words[1], code, whole(words[2], "yards to goal"))), situation(words[3]), Side.RIGHT);
+        return Snap.of(
+                List.of(formation),
+                new Field(code, ball(words[1], code, whole(words[2], "yards to goal"))),
+                situation(words[3]),
+                Side.RIGHT);
     }
 
     /** Men only. */
@@ -68,8 +74,10 @@ public final class Notation {
         List<Man> moved = formation("step", text).men();
         for (Man man : moved) {
             if (formation.man(man.name()) == null) {
-                throw new IllegalArgumentException("the motion moves " + man.name() + ", but " + formation.name() + " has no such man; it has "
-                    + String.join(", ", formation.men().stream().map(Man::name).toList()));
+                throw new IllegalArgumentException("the motion moves " + man.name() + ", but " + formation.name()
+                        + " has no such man; it has "
+                        + String.join(
+                                ", ", formation.men().stream().map(Man::name).toList()));
             }
         }
         return formation.with(moved);
@@ -89,7 +97,8 @@ public final class Notation {
     private static Man man(String word) {
         Matcher m = MAN.matcher(word);
         if (!m.matches()) {
-            throw new IllegalArgumentException("\"" + word + "\" cannot be read; a man is written NAMEx/depth, as in FL14/1.5, and the line as ol2");
+            throw new IllegalArgumentException("\"" + word
+                    + "\" cannot be read; a man is written NAMEx/depth, as in FL14/1.5, and the line as ol2");
         }
         double depth = m.group(3) == null ? LINE_DEPTH : Double.parseDouble(m.group(3));
         return new Man(m.group(1), post(m.group(1)), new Point(Double.parseDouble(m.group(2)), -depth));
@@ -111,7 +120,10 @@ public final class Notation {
                 return code;
             }
         }
-        throw new IllegalArgumentException("\"" + word + "\" is no code of rules; write one of " + String.join(", ", java.util.Arrays.stream(Code.values()).map(Code::id).toList()));
+        throw new IllegalArgumentException("\"" + word + "\" is no code of rules; write one of "
+                + String.join(
+                        ", ",
+                        java.util.Arrays.stream(Code.values()).map(Code::id).toList()));
     }
 
     private static BallSpot ball(String word, Code code, int yardsToGoal) {
@@ -121,7 +133,8 @@ public final class Notation {
             case "m" -> BallSpot.middle(yardsToGoal);
             case "r" -> new BallSpot(middle.x(Mark.HASH, Side.RIGHT, 0), true, yardsToGoal);
             case "?" -> new BallSpot(0, false, yardsToGoal);
-            default -> new BallSpot(number(word, "hash (l, m, r, ? or signed yards from the middle)"), true, yardsToGoal);
+            default ->
+                new BallSpot(number(word, "hash (l, m, r, ? or signed yards from the middle)"), true, yardsToGoal);
         };
     }
 
@@ -159,7 +172,9 @@ public final class Notation {
         var words = new ArrayList<String>();
         for (Man man : formation.men()) {
             if (!man.interior() || formation.man("RT") == null) {
-                words.add(man.name() + yards(man.x()) + (yards(man.depth()).equals(yards(LINE_DEPTH)) ? "" : "/" + yards(man.depth())));
+                words.add(man.name()
+                        + yards(man.x())
+                        + (yards(man.depth()).equals(yards(LINE_DEPTH)) ? "" : "/" + yards(man.depth())));
             }
         }
         if (formation.man("RT") == null) {
@@ -167,14 +182,17 @@ public final class Notation {
         }
         boolean right = formation.man("LT").x() > 0;
         double apart = (right ? formation.man("RT").x() : -formation.man("LT").x()) / 2;
-        words.add(0, "ol" + yards(apart * 3 - 2) + (right ? "r" : formation.man("RT").x() < 0 ? "l" : ""));
+        words.add(
+                0,
+                "ol" + yards(apart * 3 - 2) + (right ? "r" : formation.man("RT").x() < 0 ? "l" : ""));
         return String.join(" ", words);
     }
 
     /** The half after the bar. */
     public static String spot(Snap snap) {
         BallSpot ball = snap.field().ball();
-        return snap.field().code().id() + " " + (ball.lateralKnown() ? hash(snap.field()) : "?") + " " + ball.yardsToGoal() + " " + snap.situation().words();
+        return snap.field().code().id() + " " + (ball.lateralKnown() ? hash(snap.field()) : "?") + " "
+                + ball.yardsToGoal() + " " + snap.situation().words();
     }
 
     private static String hash(Field field) {
@@ -187,6 +205,9 @@ public final class Notation {
     }
 
     private static String yards(double value) {
-        return BigDecimal.valueOf(value).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(value)
+                .setScale(2, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

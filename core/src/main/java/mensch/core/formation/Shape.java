@@ -6,7 +6,10 @@ import java.util.List;
 import mensch.core.convention.Thresholds;
 import mensch.core.geometry.Side;
 
-/** Who is who in a formation: surface, wing, receivers by number, backs. Positions come first; every word here is derived. */
+/**
+ * Who is who in a formation: surface, wing, receivers by number, backs. Positions come first; every word here is
+ * derived.
+ */
 public final class Shape {
     private final Man snapper;
     private final Man quarterback;
@@ -17,10 +20,10 @@ public final class Shape {
     /**
      * One side of the ball, from the centre outward.
      *
-     * @param middle    middle lineman of the five: the centre, or with an unbalanced line the guard on the long side
-     * @param surface   guard, tackle, attached ends, counted from that man
-     * @param wing      off the line just outside the end man, or null
-     * @param hBack     off the line inside the end man, or null
+     * @param middle middle lineman of the five: the centre, or with an unbalanced line the guard on the long side
+     * @param surface guard, tackle, attached ends, counted from that man
+     * @param wing off the line just outside the end man, or null
+     * @param hBack off the line inside the end man, or null
      * @param receivers #1, #2, #3 from the sideline in
      */
     public record Flank(Side side, Man middle, List<Man> surface, Man wing, Man hBack, List<Man> receivers) {
@@ -65,18 +68,23 @@ public final class Shape {
         Man snapper = first(formation, Man.Post.CENTRE);
         Man quarterback = first(formation, Man.Post.QUARTERBACK);
         if (snapper == null) {
-            throw new IllegalArgumentException(formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)");
+            throw new IllegalArgumentException(
+                    formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)");
         }
         Man middle = middle(formation, snapper);
         Flank left = flank(formation, middle, Side.LEFT, limits);
         Flank right = flank(formation, middle, Side.RIGHT, limits);
         var backs = new ArrayList<Man>();
         for (Man man : formation.men()) {
-            if (man.post() == Man.Post.ELIGIBLE && !left.receivers().contains(man) && !right.receivers().contains(man)) {
+            if (man.post() == Man.Post.ELIGIBLE
+                    && !left.receivers().contains(man)
+                    && !right.receivers().contains(man)) {
                 backs.add(man);
             }
         }
-        backs.sort(Comparator.comparingDouble(Man::depth).thenComparing(m -> Math.abs(m.x())).thenComparing(Man::name));
+        backs.sort(Comparator.comparingDouble(Man::depth)
+                .thenComparing(m -> Math.abs(m.x()))
+                .thenComparing(Man::name));
         return new Shape(snapper, quarterback, left, right, List.copyOf(backs));
     }
 
@@ -148,7 +156,8 @@ public final class Shape {
             }
         }
         if (surface.size() < 2) {
-            throw new IllegalArgumentException("a side of the line has " + surface.size() + " linemen beside the centre; guard and tackle are needed");
+            throw new IllegalArgumentException("a side of the line has " + surface.size()
+                    + " linemen beside the centre; guard and tackle are needed");
         }
         for (Man man : outward) {
             double gap = sign * (man.x() - surface.get(surface.size() - 1).x());
@@ -161,12 +170,17 @@ public final class Shape {
 
     private static boolean isWing(Man man, Man end, int sign, Thresholds limits) {
         double outside = sign * (man.x() - end.x());
-        return outside > 0 && outside <= limits.wingWide() && man.depth() >= limits.wingShallow() && man.depth() <= limits.wingDeep();
+        return outside > 0
+                && outside <= limits.wingWide()
+                && man.depth() >= limits.wingShallow()
+                && man.depth() <= limits.wingDeep();
     }
 
     private static boolean isHBack(Man man, Man end, int sign, Thresholds limits) {
-        return sign * man.x() <= sign * end.x() && sign * man.x() >= limits.hBackWide() && man.depth() >= limits.wingShallow()
-            && man.depth() <= limits.hBackDeep();
+        return sign * man.x() <= sign * end.x()
+                && sign * man.x() >= limits.hBackWide()
+                && man.depth() >= limits.wingShallow()
+                && man.depth() <= limits.hBackDeep();
     }
 
     /** At or outside the tackle; a deep man just behind the tackle is a back. */

@@ -11,12 +11,13 @@ import mensch.core.geometry.Side;
 /**
  * One snap as the defence must line up to it: a phase is just another formation.
  *
- * @param phases   the formation as set, then after each step of the motion; at least one
+ * @param phases the formation as set, then after each step of the motion; at least one
  * @param declared the side the coach declares when nothing else decides
- * @param shift    whether everybody is set again after the last step; otherwise its men are still moving at the snap
- * @param unknown  features that nobody knows (men not marked on film); a rule that needs one is undecided
+ * @param shift whether everybody is set again after the last step; otherwise its men are still moving at the snap
+ * @param unknown features that nobody knows (men not marked on film); a rule that needs one is undecided
  */
-public record Snap(List<Formation> phases, Field field, Situation situation, Side declared, boolean shift, Set<Feature> unknown) {
+public record Snap(
+        List<Formation> phases, Field field, Situation situation, Side declared, boolean shift, Set<Feature> unknown) {
     public Snap {
         if (phases.isEmpty()) {
             throw new IllegalArgumentException("a snap needs a formation");
@@ -27,7 +28,13 @@ public record Snap(List<Formation> phases, Field field, Situation situation, Sid
 
     /** A snap from wished splits: every phase is fitted into the field. */
     public static Snap of(List<Formation> wished, Field field, Situation situation, Side declared) {
-        return new Snap(wished.stream().map(f -> f.fit(field, Bodies.standard())).toList(), field, situation, declared, false, Set.of());
+        return new Snap(
+                wished.stream().map(f -> f.fit(field, Bodies.standard())).toList(),
+                field,
+                situation,
+                declared,
+                false,
+                Set.of());
     }
 
     /** The same spot, situation and knowledge with other phases. */
@@ -64,6 +71,12 @@ public record Snap(List<Formation> phases, Field field, Situation situation, Sid
     }
 
     public Snap mirror() {
-        return new Snap(phases.stream().map(Formation::mirror).toList(), field.mirror(), situation, declared.opposite(), shift, unknown);
+        return new Snap(
+                phases.stream().map(Formation::mirror).toList(),
+                field.mirror(),
+                situation,
+                declared.opposite(),
+                shift,
+                unknown);
     }
 }

@@ -47,7 +47,8 @@ final class Strength {
         if (inMiddle()) {
             return declared().asFallback("the ball is in the middle");
         }
-        return new Decided(snap.field().ball().lateralYards() > 0 ? Side.LEFT : Side.RIGHT, "the wide side of the field", false);
+        return new Decided(
+                snap.field().ball().lateralYards() > 0 ? Side.LEFT : Side.RIGHT, "the wide side of the field", false);
     }
 
     private boolean inMiddle() {
@@ -65,7 +66,9 @@ final class Strength {
     }
 
     Decided motion(Motion motion, Decided run) {
-        return motion.to() != null ? new Decided(motion.to(), "the side it ended on", false) : run.asFallback("nobody moved to a side");
+        return motion.to() != null
+                ? new Decided(motion.to(), "the side it ended on", false)
+                : run.asFallback("nobody moved to a side");
     }
 
     /** The side more backs are offset to; null when none or as many on each side. */
@@ -79,7 +82,12 @@ final class Strength {
     }
 
     private static Decided more(String by, int left, int right) {
-        return left == right ? null : new Decided(left > right ? Side.LEFT : Side.RIGHT, by + " (" + Math.max(left, right) + " to " + Math.min(left, right) + ")", false);
+        return left == right
+                ? null
+                : new Decided(
+                        left > right ? Side.LEFT : Side.RIGHT,
+                        by + " (" + Math.max(left, right) + " to " + Math.min(left, right) + ")",
+                        false);
     }
 
     private int tightEnds(Side side) {

@@ -12,7 +12,9 @@ public record Front(Document document, SideWord callSide, List<Role> roles, Map<
 
     /** Coverages that this front says it carries, by id; empty when it does not say. */
     public List<String> carries() {
-        return document.body().get("carries") instanceof List<?> ids ? ids.stream().map(String::valueOf).toList() : List.of();
+        return document.body().get("carries") instanceof List<?> ids
+                ? ids.stream().map(String::valueOf).toList()
+                : List.of();
     }
 
     /** Men of a side this front is for: 11, or 5 to 7 in flag. */

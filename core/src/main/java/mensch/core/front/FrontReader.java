@@ -32,10 +32,13 @@ public final class FrontReader {
         List<Role> roles = roles();
         var names = new LinkedHashSet<String>();
         roles.forEach(r -> names.add(r.id()));
-        var ladders = new LadderReader(document.id(), vocabulary.withRoles(names), problems).read(document.body().get("rungs"));
+        var ladders = new LadderReader(document.id(), vocabulary.withRoles(names), problems)
+                .read(document.body().get("rungs"));
         for (String seat : ladders.keySet()) {
             if (!names.contains(seat) && !seat.equals("everyone")) {
-                fault("rungs/" + seat, "is a ladder for a role that the front does not have; roles are " + String.join(", ", names));
+                fault(
+                        "rungs/" + seat,
+                        "is a ladder for a role that the front does not have; roles are " + String.join(", ", names));
             }
         }
         var front = new Front(document, callSide(), roles, ladders);

@@ -5,10 +5,10 @@ import mensch.core.coverage.CoverSeat;
 /**
  * A job title in a front, not a body.
  *
- * @param id    as sentences name it: {@code end-call}
+ * @param id as sentences name it: {@code end-call}
  * @param label short, for the field: {@code E}
- * @param body  kind of player it asks for
- * @param seat      his seat in a coverage when he sits on the cover side
+ * @param body kind of player it asks for
+ * @param seat his seat in a coverage when he sits on the cover side
  * @param otherwise the same when he sits away from it
  */
 public record Role(String id, String label, Body body, Sits sits, CoverSeat seat, CoverSeat otherwise) {
@@ -25,7 +25,12 @@ public record Role(String id, String label, Body body, Sits sits, CoverSeat seat
     }
 
     /** Kind of player. */
-    public enum Body { E, T, LB, DB }
+    public enum Body {
+        E,
+        T,
+        LB,
+        DB
+    }
 
     public boolean lineman() {
         return body == Body.E || body == Body.T;

@@ -1,2 +1,5 @@
-/** Fronts: who plays, where his side is, which cover seat is his, and his ladder. May use rung and below. Read {@link mensch.core.front.Front} first. */
+/**
+ * Fronts: who plays, where his side is, which cover seat is his, and his ladder. May use rung and below. Read
+ * {@link mensch.core.front.Front} first.
+ */
 package mensch.core.front;

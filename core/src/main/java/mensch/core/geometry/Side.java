@@ -2,7 +2,8 @@ package mensch.core.geometry;
 
 /** The offence's left or right. Rules never name one; see {@code mensch.core.formation.SideWord}. */
 public enum Side {
-    LEFT(-1), RIGHT(1);
+    LEFT(-1),
+    RIGHT(1);
 
     private final int sign;
 

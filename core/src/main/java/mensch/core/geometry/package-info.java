@@ -1,5 +1,5 @@
 /**
- * Points and sides of the field plane. Frame: the play frame, origin at the ball on the line of scrimmage, +x to the offence's
- * right, +y downfield, in yards. Depends on nothing. Read {@link mensch.core.geometry.Point} first.
+ * Points and sides of the field plane. Frame: the play frame, origin at the ball on the line of scrimmage, +x to the
+ * offence's right, +y downfield, in yards. Depends on nothing. Read {@link mensch.core.geometry.Point} first.
  */
 package mensch.core.geometry;

@@ -14,10 +14,14 @@ import mensch.core.rung.Place;
  */
 public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict depth) {
 
-    public enum Outcome { IN, OUT, TOO_CLOSE }
+    public enum Outcome {
+        IN,
+        OUT,
+        TOO_CLOSE
+    }
 
     /**
-     * @param asked          the place asked against the offence as it stood
+     * @param asked the place asked against the offence as it stood
      * @param referenceSigmaX lateral standard deviation of the men the place leans on, yards
      * @param referenceSigmaY the same in depth
      */
@@ -26,8 +30,20 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
         double outward = sign * measured.feet().x();
         double a = sign * asked.region().xMin();
         double b = sign * asked.region().xMax();
-        AxisVerdict lateral = AxisVerdict.of(outward, Math.min(a, b), Math.max(a, b), Math.hypot(measured.sigmaX(), referenceSigmaX), "tight", "wide");
-        AxisVerdict depth = AxisVerdict.of(measured.feet().y(), asked.region().yMin(), asked.region().yMax(), Math.hypot(measured.sigmaY(), referenceSigmaY), "short", "deep");
+        AxisVerdict lateral = AxisVerdict.of(
+                outward,
+                Math.min(a, b),
+                Math.max(a, b),
+                Math.hypot(measured.sigmaX(), referenceSigmaX),
+                "tight",
+                "wide");
+        AxisVerdict depth = AxisVerdict.of(
+                measured.feet().y(),
+                asked.region().yMin(),
+                asked.region().yMax(),
+                Math.hypot(measured.sigmaY(), referenceSigmaY),
+                "short",
+                "deep");
         return new AlignmentVerdict(outcome(lateral, depth), lateral, depth);
     }
 
@@ -55,7 +71,8 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
 
     private String axis(AxisVerdict axis) {
         if (axis instanceof Out out) {
-            return String.format(Locale.ROOT, "%.1f yd %s (\u00b1 %.1f)", out.yards(), out.direction(), out.uncertainty());
+            return String.format(
+                    Locale.ROOT, "%.1f yd %s (\u00b1 %.1f)", out.yards(), out.direction(), out.uncertainty());
         }
         if (outcome == Outcome.TOO_CLOSE && axis instanceof TooClose close) {
             return String.format(Locale.ROOT, "%s edge, \u00b1 %.1f yd", close.direction(), close.uncertainty());

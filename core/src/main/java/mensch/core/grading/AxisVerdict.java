@@ -3,7 +3,10 @@ package mensch.core.grading;
 /** One axis of an alignment: outside the region beyond doubt, inside beyond doubt, or neither. Yards. */
 public sealed interface AxisVerdict {
 
-    /** {@code yards} outside the region toward {@code direction} (wide, tight, deep, short), plus or minus {@code uncertainty} at 95 %. */
+    /**
+     * {@code yards} outside the region toward {@code direction} (wide, tight, deep, short), plus or minus
+     * {@code uncertainty} at 95 %.
+     */
     record Out(double yards, String direction, double uncertainty) implements AxisVerdict {}
 
     record In(double uncertainty) implements AxisVerdict {}
@@ -12,8 +15,8 @@ public sealed interface AxisVerdict {
     record TooClose(double yards, String direction, double uncertainty) implements AxisVerdict {}
 
     /**
-     * @param low       the region's near edge on an axis that grows toward {@code high}'s direction
-     * @param sigma     one standard deviation of everything that went into the difference
+     * @param low the region's near edge on an axis that grows toward {@code high}'s direction
+     * @param sigma one standard deviation of everything that went into the difference
      */
     static AxisVerdict of(double value, double low, double high, double sigma, String below, String above) {
         double uncertainty = 1.96 * sigma;

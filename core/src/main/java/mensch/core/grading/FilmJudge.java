@@ -45,7 +45,8 @@ public final class FilmJudge {
     }
 
     private Judged judge(Call call, Snap logged) {
-        Lineup asked = Lineup.of(call, asItStood(logged, call.convention().tolerances().depthChange()));
+        Lineup asked =
+                Lineup.of(call, asItStood(logged, call.convention().tolerances().depthChange()));
         var rows = new ArrayList<Row>();
         for (Job job : asked.jobs()) {
             Place place = job.before().align().orNull();
@@ -56,7 +57,10 @@ public final class FilmJudge {
         return new Judged(asked, List.copyOf(rows), measured);
     }
 
-    /** A measured depth moves a man off the sheet's depth only when it differs by more than a change and beyond its doubt. */
+    /**
+     * A measured depth moves a man off the sheet's depth only when it differs by more than a change and beyond its
+     * doubt.
+     */
     private Snap asItStood(Snap logged, double depthChange) {
         var moved = new ArrayList<Man>();
         for (Man man : logged.formation().men()) {

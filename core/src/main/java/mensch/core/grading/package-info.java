@@ -1,4 +1,5 @@
 /**
- * Asked against measured. Play frame, yards. May use lineup, film and below. Read {@link mensch.core.grading.AlignmentVerdict} first.
+ * Asked against measured. Play frame, yards. May use lineup, film and below. Read
+ * {@link mensch.core.grading.AlignmentVerdict} first.
  */
 package mensch.core.grading;

@@ -41,7 +41,8 @@ public final class Library {
         this.documents = List.copyOf(documents);
         this.chosen = Map.copyOf(chosen);
         var house = new House(of("setting").map(SchoolReader::setting).toList(), chosen);
-        var convention = Convention.of(house, of("dictionary").map(SchoolReader::dictionary).toList());
+        var convention = Convention.of(
+                house, of("dictionary").map(SchoolReader::dictionary).toList());
         this.vocabulary = new Vocabulary(convention, Set.of(), ids("reads"), ids("technique"));
         of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, vocabulary)));
         of("technique").forEach(d -> checklists.put(d.id(), Checklist.read(d, vocabulary)));
@@ -76,10 +77,14 @@ public final class Library {
         var all = new ArrayList<>(documents);
         all.removeIf(d -> more.stream().anyMatch(m -> m.kind().equals(d.kind()) && m.id().equals(d.id())));
         all.addAll(more);
-        return more.stream().allMatch(d -> d.kind().equals("formation")) ? new Library(this, all) : new Library(all, chosen);
+        return more.stream().allMatch(d -> d.kind().equals("formation"))
+                ? new Library(this, all)
+                : new Library(all, chosen);
     }
 
-    /** The same documents read by a programme that chose otherwise; settings it does not name stand at their default. */
+    /**
+     * The same documents read by a programme that chose otherwise; settings it does not name stand at their default.
+     */
     public Library choosing(Map<String, String> choices) {
         return new Library(documents, choices);
     }
@@ -96,7 +101,10 @@ public final class Library {
 
     /** The document of one of these kinds, or null. */
     public Document named(List<String> kinds, String id) {
-        return documents.stream().filter(d -> d.id().equals(id) && kinds.contains(d.kind())).findFirst().orElse(null);
+        return documents.stream()
+                .filter(d -> d.id().equals(id) && kinds.contains(d.kind()))
+                .findFirst()
+                .orElse(null);
     }
 
     private static String text(String resource) {
@@ -114,7 +122,8 @@ public final class Library {
     public Call call(String id) {
         Call call = calls.get(id);
         if (call == null) {
-            throw new IllegalArgumentException("there is no call \"" + id + "\"; the library has " + String.join(", ", calls.keySet()));
+            throw new IllegalArgumentException(
+                    "there is no call \"" + id + "\"; the library has " + String.join(", ", calls.keySet()));
         }
         return call;
     }
@@ -123,7 +132,8 @@ public final class Library {
     public LibraryFormation formation(String id) {
         LibraryFormation formation = formations.get(id);
         if (formation == null) {
-            throw new IllegalArgumentException("there is no formation \"" + id + "\"; the library has " + String.join(", ", formations.keySet()));
+            throw new IllegalArgumentException(
+                    "there is no formation \"" + id + "\"; the library has " + String.join(", ", formations.keySet()));
         }
         return formation;
     }
@@ -134,7 +144,9 @@ public final class Library {
 
     /** Formations of as many men as a call's front. */
     public List<LibraryFormation> formationsFor(Call call) {
-        return formations.values().stream().filter(f -> f.players() == call.front().players()).toList();
+        return formations.values().stream()
+                .filter(f -> f.players() == call.front().players())
+                .toList();
     }
 
     public List<LibraryFormation> formations() {
@@ -153,7 +165,10 @@ public final class Library {
 
     /** A document of a kind by id; null when there is none. */
     public Document find(String kind, String id) {
-        return documents.stream().filter(d -> d.kind().equals(kind) && d.id().equals(id)).findFirst().orElse(null);
+        return documents.stream()
+                .filter(d -> d.kind().equals(kind) && d.id().equals(id))
+                .findFirst()
+                .orElse(null);
     }
 
     public List<Document> documents() {

@@ -11,7 +11,8 @@ import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 
 /** A formation of the catalogue, drawn with its strong side to the right, and its motions. */
-public record LibraryFormation(String id, String name, String family, Formation formation, List<LibraryMotion> motions) {
+public record LibraryFormation(
+        String id, String name, String family, Formation formation, List<LibraryMotion> motions) {
 
     /** Men moved by each step, in the notation; {@code shift} when all are set again after it. */
     public record LibraryMotion(String id, String name, boolean shift, List<String> steps) {
@@ -26,14 +27,23 @@ public record LibraryFormation(String id, String name, String family, Formation 
             var motions = new ArrayList<LibraryMotion>();
             for (Object item : document.body().get("motions") instanceof List<?> list ? list : List.of()) {
                 Map<?, ?> map = (Map<?, ?>) item;
-                var steps = ((List<?>) map.get("steps")).stream().map(String::valueOf).toList();
-                motions.add(new LibraryMotion(String.valueOf(map.get("id")), String.valueOf(map.get("name")), Boolean.TRUE.equals(map.get("shift")), steps));
+                var steps = ((List<?>) map.get("steps"))
+                        .stream().map(String::valueOf).toList();
+                motions.add(new LibraryMotion(
+                        String.valueOf(map.get("id")),
+                        String.valueOf(map.get("name")),
+                        Boolean.TRUE.equals(map.get("shift")),
+                        steps));
             }
-            var read = new LibraryFormation(document.id(), document.name(), document.text("family"), formation, List.copyOf(motions));
+            var read = new LibraryFormation(
+                    document.id(), document.name(), document.text("family"), formation, List.copyOf(motions));
             motions.forEach(m -> read.phases(m.id()));
             return read;
         } catch (ClassCastException | NullPointerException | IllegalArgumentException e) {
-            throw DocumentException.of(document.id(), "formation", "needs men: \"…\" and motions as lists of id, name, steps: " + e.getMessage());
+            throw DocumentException.of(
+                    document.id(),
+                    "formation",
+                    "needs men: \"…\" and motions as lists of id, name, steps: " + e.getMessage());
         }
     }
 
@@ -42,10 +52,13 @@ public record LibraryFormation(String id, String name, String family, Formation 
         return formation.men().size();
     }
 
-    /** The snap on a spot, with the way of a motion when one is named; {@code mirrored} turns the men, not the field. */
+    /**
+     * The snap on a spot, with the way of a motion when one is named; {@code mirrored} turns the men, not the field.
+     */
     public Snap snap(String motion, boolean mirrored, String spot) {
         Snap placed = Notation.place(formation, spot);
-        List<Formation> wished = phases(motion).stream().map(f -> mirrored ? f.mirror() : f).toList();
+        List<Formation> wished =
+                phases(motion).stream().map(f -> mirrored ? f.mirror() : f).toList();
         Snap snap = Snap.of(wished, placed.field(), placed.situation(), mirrored ? Side.LEFT : Side.RIGHT);
         return motion != null && motion(motion).shift() ? snap.shifted() : snap;
     }
@@ -63,7 +76,11 @@ public record LibraryFormation(String id, String name, String family, Formation 
     }
 
     public LibraryMotion motion(String wanted) {
-        return motions.stream().filter(m -> m.id().equals(wanted)).findFirst().orElseThrow(() -> new IllegalArgumentException(
-            name + " has no motion \"" + wanted + "\"; it has " + String.join(", ", motions.stream().map(LibraryMotion::id).toList())));
+        return motions.stream()
+                .filter(m -> m.id().equals(wanted))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(name + " has no motion \"" + wanted + "\"; it has "
+                        + String.join(
+                                ", ", motions.stream().map(LibraryMotion::id).toList())));
     }
 }

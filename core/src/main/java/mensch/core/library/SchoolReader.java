@@ -20,7 +20,8 @@ final class SchoolReader {
         if (document.body().get("choices") instanceof List<?> list) {
             for (Object item : list) {
                 if (item instanceof Map<?, ?> choice && choice.size() == 1) {
-                    choice.forEach((id, words) -> choices.add(new Setting.Choice(String.valueOf(id), String.valueOf(words))));
+                    choice.forEach(
+                            (id, words) -> choices.add(new Setting.Choice(String.valueOf(id), String.valueOf(words))));
                 }
             }
         }
@@ -31,7 +32,8 @@ final class SchoolReader {
     static Labels dictionary(Document document) {
         var labels = new ArrayList<Label>();
         if (!(document.body().get("labels") instanceof Map<?, ?> map)) {
-            throw DocumentException.of(document.id(), "labels", "are missing; each is written word: [reference, shade]");
+            throw DocumentException.of(
+                    document.id(), "labels", "are missing; each is written word: [reference, shade]");
         }
         map.forEach((word, value) -> labels.add(label(document, String.valueOf(word), value)));
         return new Labels(document.id(), labels);
@@ -39,10 +41,12 @@ final class SchoolReader {
 
     private static Label label(Document document, String word, Object value) {
         if (!(value instanceof List<?> parts) || parts.size() < 2 || !(parts.get(1) instanceof Integer shade)) {
-            throw DocumentException.of(document.id(), "labels/" + word, "must be [centre, guard, tackle or tight end, shade -1 to 1]");
+            throw DocumentException.of(
+                    document.id(), "labels/" + word, "must be [centre, guard, tackle or tight end, shade -1 to 1]");
         }
         try {
-            Reference reference = Reference.valueOf(String.valueOf(parts.get(0)).toUpperCase(Locale.ROOT).replace(' ', '_'));
+            Reference reference = Reference.valueOf(
+                    String.valueOf(parts.get(0)).toUpperCase(Locale.ROOT).replace(' ', '_'));
             return new Label(word, reference, shade, parts.size() > 2 ? ((Number) parts.get(2)).doubleValue() : 0);
         } catch (IllegalArgumentException | ClassCastException e) {
             throw DocumentException.of(document.id(), "labels/" + word, "names no lineman: " + parts.get(0));

@@ -12,13 +12,20 @@ import mensch.core.geometry.Side;
 import mensch.core.rung.Area;
 import mensch.core.rung.Task;
 
-/** Who drops where: each zone with its owner, landmark and extent; and how many men share the three underneath areas of a side. */
+/**
+ * Who drops where: each zone with its owner, landmark and extent; and how many men share the three underneath areas of
+ * a side.
+ */
 public record AreaLedger(List<Row> rows, List<Under> sides) {
 
     /** Goal-line lanes that nobody has, when the call plays lanes. */
     public List<Area> openLanes() {
         List<Area> owned = rows.stream().map(Row::area).filter(Area::lane).toList();
-        return owned.isEmpty() ? List.of() : Arrays.stream(Area.values()).filter(a -> a.lane() && !owned.contains(a)).toList();
+        return owned.isEmpty()
+                ? List.of()
+                : Arrays.stream(Area.values())
+                        .filter(a -> a.lane() && !owned.contains(a))
+                        .toList();
     }
 
     /**
@@ -35,14 +42,24 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         var rows = new ArrayList<Row>();
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.Cover cover) {
-                Point landmark = cover.area() == Area.ACROSS && job.feet() != null ? new Point(job.feet().x(), cover.landmark(lineup.view(job)).y()) : cover.landmark(lineup.view(job));
+                Point landmark = cover.area() == Area.ACROSS && job.feet() != null
+                        ? new Point(
+                                job.feet().x(), cover.landmark(lineup.view(job)).y())
+                        : cover.landmark(lineup.view(job));
                 double travel = job.feet() == null ? 0 : job.feet().distance(landmark);
-                rows.add(new Row(job, cover.area(), cover.side(lineup.view(job)), landmark, deepExtent(lineup, job, cover), travel));
+                rows.add(new Row(
+                        job,
+                        cover.area(),
+                        cover.side(lineup.view(job)),
+                        landmark,
+                        deepExtent(lineup, job, cover),
+                        travel));
             }
         }
         List<Row> extended = shared(withUnderExtents(rows, lineup), lineup);
         boolean lanes = extended.stream().anyMatch(r -> r.area().lane());
-        return new AreaLedger(extended, lanes ? List.of() : List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
+        return new AreaLedger(
+                extended, lanes ? List.of() : List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
     }
 
     private static Region deepExtent(Lineup lineup, Job job, Task.Cover cover) {
@@ -55,23 +72,42 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         double a = field.fromSideline(side, area.outerPart() * field.code().widthYards());
         double b = field.fromSideline(side, area.innerPart() * field.code().widthYards());
         double from = cover.landmark(lineup.view(job)).y();
-        return new Region(Math.min(a, b), Math.max(a, b), from, Math.min(from + lineup.convention().drops().deepExtent(), field.endLineDepth()));
+        return new Region(
+                Math.min(a, b),
+                Math.max(a, b),
+                from,
+                Math.min(from + lineup.convention().drops().deepExtent(), field.endLineDepth()));
     }
 
     /** Underneath a man answers halfway to his neighbour's landmark, the outside men to the sideline. */
     private static List<Row> withUnderExtents(List<Row> rows, Lineup lineup) {
         Field field = lineup.snap().field();
         Drops drops = lineup.convention().drops();
-        List<Row> under = rows.stream().filter(r -> !r.area().deep()).sorted(Comparator.comparingDouble((Row r) -> r.landmark().x()).thenComparing(r -> r.owner().id())).toList();
+        List<Row> under = rows.stream()
+                .filter(r -> !r.area().deep())
+                .sorted(Comparator.comparingDouble((Row r) -> r.landmark().x())
+                        .thenComparing(r -> r.owner().id()))
+                .toList();
         var all = new ArrayList<>(rows.stream().filter(r -> r.area().deep()).toList());
         for (int i = 0; i < under.size(); i++) {
             Row row = under.get(i);
-            double left = i == 0 ? field.sidelineX(Side.LEFT) : (under.get(i - 1).landmark().x() + row.landmark().x()) / 2;
-            double right = i == under.size() - 1 ? field.sidelineX(Side.RIGHT) : (row.landmark().x() + under.get(i + 1).landmark().x()) / 2;
+            double left = i == 0
+                    ? field.sidelineX(Side.LEFT)
+                    : (under.get(i - 1).landmark().x() + row.landmark().x()) / 2;
+            double right = i == under.size() - 1
+                    ? field.sidelineX(Side.RIGHT)
+                    : (row.landmark().x() + under.get(i + 1).landmark().x()) / 2;
             double to = Math.min(drops.underTo(), field.endLineDepth());
-            all.add(new Row(row.owner(), row.area(), row.side(), row.landmark(), new Region(left, right, drops.underFrom(), to), row.travel()));
+            all.add(new Row(
+                    row.owner(),
+                    row.area(),
+                    row.side(),
+                    row.landmark(),
+                    new Region(left, right, drops.underFrom(), to),
+                    row.travel()));
         }
-        all.sort(Comparator.comparingDouble((Row r) -> r.landmark().x()).thenComparing(r -> r.owner().id()));
+        all.sort(Comparator.comparingDouble((Row r) -> r.landmark().x())
+                .thenComparing(r -> r.owner().id()));
         return List.copyOf(all);
     }
 
@@ -88,15 +124,25 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
             }
             double share = field.code().widthYards() / sharers;
             double left = field.sidelineX(Side.LEFT) + at++ * share;
-            var extent = new Region(left, left + share, 0, lineup.convention().drops().underTo());
+            var extent = new Region(
+                    left, left + share, 0, lineup.convention().drops().underTo());
             var middle = new Point(left + share / 2, row.landmark().y());
-            all.add(new Row(row.owner(), row.area(), row.side(), middle, extent, row.owner().feet() == null ? 0 : row.owner().feet().distance(middle)));
+            all.add(new Row(
+                    row.owner(),
+                    row.area(),
+                    row.side(),
+                    middle,
+                    extent,
+                    row.owner().feet() == null ? 0 : row.owner().feet().distance(middle)));
         }
         return List.copyOf(all);
     }
 
     private static Under under(List<Row> rows, Side side) {
-        List<Row> here = rows.stream().filter(r -> !r.area().deep() && r.side() == side && r.area() != Area.MIDDLE_HOOK && r.area() != Area.ACROSS).toList();
+        List<Row> here = rows.stream()
+                .filter(r ->
+                        !r.area().deep() && r.side() == side && r.area() != Area.MIDDLE_HOOK && r.area() != Area.ACROSS)
+                .toList();
         var unowned = new ArrayList<String>();
         var shared = new ArrayList<String>();
         tally("flat", here.stream().filter(r -> r.area().flat()).count(), unowned, shared);

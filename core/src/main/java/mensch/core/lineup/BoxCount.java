@@ -11,7 +11,7 @@ import mensch.core.rung.Task;
 /**
  * How many men the run meets (handbook 9, force and gaps).
  *
- * @param box     between the edges of the line, no deeper than {@link Limits#boxDepth()}
+ * @param box between the edges of the line, no deeper than {@link Limits#boxDepth()}
  * @param support the box and the force men near it, as {@link Limits#support()} says
  */
 public record BoxCount(List<Job> box, List<Job> support) {
@@ -27,7 +27,10 @@ public record BoxCount(List<Job> box, List<Job> support) {
             if (inBox) {
                 box.add(job);
             }
-            if (inBox || force(job) && job.feet().y() <= limits.support() && beyondEndMan(lineup, job) <= limits.support()) {
+            if (inBox
+                    || force(job)
+                            && job.feet().y() <= limits.support()
+                            && beyondEndMan(lineup, job) <= limits.support()) {
                 support.add(job);
             }
         }
@@ -40,12 +43,14 @@ public record BoxCount(List<Job> box, List<Job> support) {
 
     private static double beyondEndMan(Lineup lineup, Job job) {
         Side side = job.feet().x() < 0 ? Side.LEFT : Side.RIGHT;
-        return Math.abs(job.feet().x()) - Math.abs(lineup.features().shape().flank(side).endMan().x());
+        return Math.abs(job.feet().x())
+                - Math.abs(lineup.features().shape().flank(side).endMan().x());
     }
 
     private static double outside(Lineup lineup, Job job, Limits limits) {
         Side side = job.feet().x() < 0 ? Side.LEFT : Side.RIGHT;
         Flank flank = lineup.features().shape().flank(side);
-        return beyondEndMan(lineup, job) - (flank.tightEnd() != null ? limits.boxBeyondEnd() : limits.boxBeyondTackle());
+        return beyondEndMan(lineup, job)
+                - (flank.tightEnd() != null ? limits.boxBeyondEnd() : limits.boxBeyondTackle());
     }
 }

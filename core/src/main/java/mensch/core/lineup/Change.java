@@ -24,12 +24,17 @@ public record Change(Job was, Job is, Part part, boolean reseated, List<FeatureF
         return changes;
     }
 
-    /** Every part in which a job of the later line-up differs from one of the earlier; the two may be of different roles when one man has both. */
+    /**
+     * Every part in which a job of the later line-up differs from one of the earlier; the two may be of different roles
+     * when one man has both.
+     */
     public static List<Change> between(Job was, Job is, Lineup before, Lineup after) {
         var changes = new ArrayList<Change>();
         for (Part part : Part.values()) {
-            if (!Objects.equals(was.part(part).orNull(), is.part(part).orNull()) || !was.part(part).getClass().equals(is.part(part).getClass())) {
-                changes.add(new Change(was, is, part, was.seat() != is.seat(), flipped(was.part(part), is.part(part), before, after)));
+            if (!Objects.equals(was.part(part).orNull(), is.part(part).orNull())
+                    || !was.part(part).getClass().equals(is.part(part).getClass())) {
+                changes.add(new Change(
+                        was, is, part, was.seat() != is.seat(), flipped(was.part(part), is.part(part), before, after)));
             }
         }
         return changes;
@@ -43,7 +48,8 @@ public record Change(Job was, Job is, Part part, boolean reseated, List<FeatureF
         var flipped = new ArrayList<FeatureFact>();
         for (FeatureFact fact : asked) {
             Side side = fact.side() == null ? Side.LEFT : fact.side();
-            var now = new FeatureFact(fact.feature(), fact.side(), after.features().ask(fact.feature(), side));
+            var now = new FeatureFact(
+                    fact.feature(), fact.side(), after.features().ask(fact.feature(), side));
             if (now.answer() != before.features().ask(fact.feature(), side) && !flipped.contains(now)) {
                 flipped.add(now);
             }

@@ -14,7 +14,7 @@ public record EligibleLedger(List<Entry> entries) {
      * One eligible man.
      *
      * @param number his number from the sideline with its side, as in "#2 right", or "the back"
-     * @param byMan  defenders who have him wherever he goes
+     * @param byMan defenders who have him wherever he goes
      * @param byZone owners of the zones whose width he stands in
      */
     public record Entry(Man man, String number, List<Job> byMan, List<Job> byZone) {
@@ -27,20 +27,28 @@ public record EligibleLedger(List<Entry> entries) {
         var entries = new ArrayList<Entry>();
         for (Man man : lineup.snap().formation().men()) {
             if (man.post() == Man.Post.ELIGIBLE) {
-                entries.add(new Entry(man, lineup.features().shape().called(man), byMan(lineup, man), byZone(lineup, areas, man)));
+                entries.add(new Entry(
+                        man, lineup.features().shape().called(man), byMan(lineup, man), byZone(lineup, areas, man)));
             }
         }
         return new EligibleLedger(List.copyOf(entries));
     }
 
     private static List<Job> byMan(Lineup lineup, Man man) {
-        return lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.ManOn on && man.equals(lineup.view(j).man(on.man()))).toList();
+        return lineup.jobs().stream()
+                .filter(j -> j.passTask() instanceof Task.ManOn on
+                        && man.equals(lineup.view(j).man(on.man())))
+                .toList();
     }
 
     private static List<Job> byZone(Lineup lineup, AreaLedger areas, Man man) {
         // a deep man has nobody by himself: behind man coverage he helps, and does not take
-        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep()) || lineup.jobs().stream().noneMatch(j -> j.passTask() instanceof Task.ManOn);
-        return areas.rows().stream().filter(r -> (zone || !r.area().deep()) && inWidth(r.extent(), man)).map(Row::owner).toList();
+        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep())
+                || lineup.jobs().stream().noneMatch(j -> j.passTask() instanceof Task.ManOn);
+        return areas.rows().stream()
+                .filter(r -> (zone || !r.area().deep()) && inWidth(r.extent(), man))
+                .map(Row::owner)
+                .toList();
     }
 
     private static boolean inWidth(Region extent, Man man) {

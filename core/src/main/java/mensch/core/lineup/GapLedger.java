@@ -37,7 +37,8 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
                 beyond.add(lineup.jobs().get(i));
             }
         }
-        return new GapLedger(List.copyOf(rows), List.of(edge(lineup, Side.LEFT), edge(lineup, Side.RIGHT)), List.copyOf(beyond));
+        return new GapLedger(
+                List.copyOf(rows), List.of(edge(lineup, Side.LEFT), edge(lineup, Side.RIGHT)), List.copyOf(beyond));
     }
 
     private static Flank flank(Lineup lineup, Side side) {
@@ -52,7 +53,9 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
             Job job = lineup.jobs().get(i);
             if (gap.equals(owned[i])) {
                 owners.add(job);
-            } else if (job.runTask() instanceof Task.TwoGap && job.feet() != null && Math.abs(job.feet().x() - middle.x()) <= split(flank(lineup, gap.side()))) {
+            } else if (job.runTask() instanceof Task.TwoGap
+                    && job.feet() != null
+                    && Math.abs(job.feet().x() - middle.x()) <= split(flank(lineup, gap.side()))) {
                 twoGappers.add(job);
             }
         }
@@ -80,11 +83,16 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
 
     /** The gap a job owns, or null. */
     static Gap gap(Lineup lineup, Job job) {
-        return job.fit() instanceof Task.Fit fit && fit.gap() != null ? fit.gap().in(lineup.view(job)) : null;
+        return job.fit() instanceof Task.Fit fit && fit.gap() != null
+                ? fit.gap().in(lineup.view(job))
+                : null;
     }
 
     /** Gaps inside the edges that the line leaves to the men behind it. */
     public List<Row> openToBackers() {
-        return rows.stream().filter(r -> !r.owners().isEmpty() && r.owners().stream().allMatch(j -> j.role().body() == Role.Body.LB)).toList();
+        return rows.stream()
+                .filter(r -> !r.owners().isEmpty()
+                        && r.owners().stream().allMatch(j -> j.role().body() == Role.Body.LB))
+                .toList();
     }
 }

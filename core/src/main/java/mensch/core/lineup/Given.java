@@ -20,7 +20,8 @@ public sealed interface Given<P> {
 
     /** A value; {@code chain} has more than one rung when "below" changed what another gave. */
     record By<P>(P value, List<Why> chain) implements Given<P> {
-        @Override public P orNull() {
+        @Override
+        public P orNull() {
             return value;
         }
     }

@@ -19,11 +19,14 @@ public record Job(Role role, Side seat, Before before, After after) {
     public record Before(Given<Place> show, Given<Place> align, Given<String> stance, Given<Key> key) {}
 
     /** What he does from the snap on. */
-    public record After(Given<Move> move, Given<String> reads, Given<Steps> run, Given<Steps> pass, Given<String> technique) {}
+    public record After(
+            Given<Move> move, Given<String> reads, Given<Steps> run, Given<Steps> pass, Given<String> technique) {}
 
     /** Equal jobs have equal places and tasks; the reasons behind them need not be hashed. */
-    @Override public int hashCode() {
-        return Objects.hash(role.id(), seat, feet(), after.run().orNull(), after.pass().orNull());
+    @Override
+    public int hashCode() {
+        return Objects.hash(
+                role.id(), seat, feet(), after.run().orNull(), after.pass().orNull());
     }
 
     /** Unique in a line-up: the role, with its side when the role has two seats. */
@@ -42,10 +45,15 @@ public record Job(Role role, Side seat, Before before, After after) {
         return place == null ? null : place.feet();
     }
 
-    /** His fit in the ledgers: what he does first, or, when he waits in the window, what he does once the quarterback crosses. */
+    /**
+     * His fit in the ledgers: what he does first, or, when he waits in the window, what he does once the quarterback
+     * crosses.
+     */
     public Task fit() {
         Steps steps = after.run().orNull();
-        boolean waits = steps != null && steps.first() instanceof Task.None && "quarterback crosses".equals(steps.steps().get(0).until());
+        boolean waits = steps != null
+                && steps.first() instanceof Task.None
+                && "quarterback crosses".equals(steps.steps().get(0).until());
         return waits ? steps.steps().get(1).task() : runTask();
     }
 
@@ -75,9 +83,19 @@ public record Job(Role role, Side seat, Before before, After after) {
     }
 
     Job mirror() {
-        return new Job(role, seat.opposite(),
-            new Before(Mirrored.place(before.show()), Mirrored.place(before.align()), Mirrored.of(before.stance()), Mirrored.of(before.key())),
-            new After(Mirrored.of(after.move()), Mirrored.of(after.reads()), Mirrored.of(after.run()), Mirrored.of(after.pass()),
-                Mirrored.of(after.technique())));
+        return new Job(
+                role,
+                seat.opposite(),
+                new Before(
+                        Mirrored.place(before.show()),
+                        Mirrored.place(before.align()),
+                        Mirrored.of(before.stance()),
+                        Mirrored.of(before.key())),
+                new After(
+                        Mirrored.of(after.move()),
+                        Mirrored.of(after.reads()),
+                        Mirrored.of(after.run()),
+                        Mirrored.of(after.pass()),
+                        Mirrored.of(after.technique())));
     }
 }

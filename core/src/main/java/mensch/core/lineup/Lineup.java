@@ -20,8 +20,10 @@ import mensch.core.rung.View.Binding;
 
 /** Eleven jobs in the order the men stand, offence's left to right: the answer key of one call against one snap. */
 public final class Lineup {
-    private static final Comparator<Job> FIELD_ORDER = Comparator.comparingDouble((Job j) -> j.feet() == null ? Double.MAX_VALUE : j.feet().x())
-        .thenComparingDouble(j -> j.feet() == null ? 0 : j.feet().y()).thenComparing(Job::id);
+    private static final Comparator<Job> FIELD_ORDER = Comparator.comparingDouble(
+                    (Job j) -> j.feet() == null ? Double.MAX_VALUE : j.feet().x())
+            .thenComparingDouble(j -> j.feet() == null ? 0 : j.feet().y())
+            .thenComparing(Job::id);
 
     private final Snap snap;
     private final Call call;
@@ -49,10 +51,16 @@ public final class Lineup {
         this.right = new View(features, snap, call.convention(), sides, Side.RIGHT, this::feet);
     }
 
-    /** Which call is in force, the check that led to it and the answer to the last motion step; both may be null. What could not be decided is open. */
+    /**
+     * Which call is in force, the check that led to it and the answer to the last motion step; both may be null. What
+     * could not be decided is open.
+     */
     private record Asked(Call call, Check check, MotionAnswer answer, List<Open> open) {}
 
-    /** The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion answers say. */
+    /**
+     * The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion
+     * answers say.
+     */
     public static Lineup of(Call call, Snap snap) {
         Features features = Features.of(snap, call.convention());
         var open = new ArrayList<Open>();
@@ -60,13 +68,20 @@ public final class Lineup {
         if (check != null) {
             return asSet(new Asked(call.checked(check.call()), check, null, open), snap, features);
         }
-        return snap.moved() ? after(of(call, snap.before()), snap, features, open) : asSet(new Asked(call, null, null, open), snap, features);
+        return snap.moved()
+                ? after(of(call, snap.before()), snap, features, open)
+                : asSet(new Asked(call, null, null, open), snap, features);
     }
 
     private static Lineup asSet(Asked asked, Snap snap, Features features) {
         Call call = asked.call();
         Binding binding = Seating.binding(call, features);
-        return new Lineup(snap, asked, binding, new Resolver(call, snap, features, binding, Seating.asSet(call, binding)).jobs(), features);
+        return new Lineup(
+                snap,
+                asked,
+                binding,
+                new Resolver(call, snap, features, binding, Seating.asSet(call, binding)).jobs(),
+                features);
     }
 
     private static Lineup after(Lineup before, Snap snap, Features features, List<Open> open) {
@@ -80,7 +95,10 @@ public final class Lineup {
         if (answer.kind() == MotionAnswer.Kind.STAY) {
             return new Lineup(snap, asked, binding, before.jobs, features);
         }
-        List<Seat> held = before.jobs.stream().map(j -> new Seat(j.role(), j.seat())).sorted(Comparator.comparing((Seat s) -> s.role().id()).thenComparing(Seat::side)).toList();
+        List<Seat> held = before.jobs.stream()
+                .map(j -> new Seat(j.role(), j.seat()))
+                .sorted(Comparator.comparing((Seat s) -> s.role().id()).thenComparing(Seat::side))
+                .toList();
         List<Seat> seats = Seating.after(answer, held, features, binding);
         return new Lineup(snap, asked, binding, new Resolver(call, snap, features, binding, seats).jobs(), features);
     }
@@ -88,7 +106,12 @@ public final class Lineup {
     public Lineup mirror() {
         Snap turned = snap.mirror();
         var binding = new Binding(mirror(sides.call()), mirror(sides.cover()));
-        return new Lineup(turned, new Asked(call, check, answer, open), binding, jobs.stream().map(Job::mirror).toList(), Features.of(turned, call.convention()));
+        return new Lineup(
+                turned,
+                new Asked(call, check, answer, open),
+                binding,
+                jobs.stream().map(Job::mirror).toList(),
+                Features.of(turned, call.convention()));
     }
 
     private static Decided mirror(Decided decided) {
@@ -97,7 +120,10 @@ public final class Lineup {
 
     /** The job of a role; for a role with two seats the one on a side. */
     public Job job(String role, Side side) {
-        return jobs.stream().filter(j -> j.role().id().equals(role) && j.seat() == side).findFirst().orElse(null);
+        return jobs.stream()
+                .filter(j -> j.role().id().equals(role) && j.seat() == side)
+                .findFirst()
+                .orElse(null);
     }
 
     /** A job by {@link Job#id()}, or null. */
@@ -175,15 +201,22 @@ public final class Lineup {
         return open;
     }
 
-    @Override public boolean equals(Object other) {
-        return other instanceof Lineup that && snap.equals(that.snap) && call.ref().equals(that.call.ref()) && sides.equals(that.sides) && jobs.equals(that.jobs);
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Lineup that
+                && snap.equals(that.snap)
+                && call.ref().equals(that.call.ref())
+                && sides.equals(that.sides)
+                && jobs.equals(that.jobs);
     }
 
-    @Override public int hashCode() {
+    @Override
+    public int hashCode() {
         return Objects.hash(snap, call.ref(), sides, jobs);
     }
 
-    @Override public String toString() {
+    @Override
+    public String toString() {
         return call.ref().id() + " " + jobs;
     }
 }

@@ -10,12 +10,18 @@ import mensch.core.rung.View;
 /**
  * A check or an answer to motion that nobody can decide.
  *
- * @param words   as it stands in the call
+ * @param words as it stands in the call
  * @param missing what is not known of the snap
  */
 public record Open(String words, List<Feature> missing) {
 
     static Open of(String words, Condition when, View view) {
-        return new Open(words, when.facts(view).stream().filter(f -> f.answer() == Answer.UNKNOWN).map(FeatureFact::feature).distinct().toList());
+        return new Open(
+                words,
+                when.facts(view).stream()
+                        .filter(f -> f.answer() == Answer.UNKNOWN)
+                        .map(FeatureFact::feature)
+                        .distinct()
+                        .toList());
     }
 }

@@ -15,7 +15,10 @@ import mensch.core.rung.Part;
 import mensch.core.rung.Rung;
 import mensch.core.rung.View;
 
-/** The one rule: for each part the first rung from the top that holds and names it gives it. Each condition is asked once. */
+/**
+ * The one rule: for each part the first rung from the top that holds and names it gives it. Each condition is asked
+ * once.
+ */
 final class Pick {
     private final Stack ladder;
     private final View view;
@@ -40,7 +43,9 @@ final class Pick {
             if (i < from || answer(i) == Answer.NO) {
                 continue;
             }
-            return answer(i) == Answer.YES ? new By<>(ladder.give(part, i), chain(i)) : undecided(part, ladder.get(i).rung());
+            return answer(i) == Answer.YES
+                    ? new By<>(ladder.give(part, i), chain(i))
+                    : undecided(part, ladder.get(i).rung());
         }
         return new Undefined<>(part);
     }
@@ -66,13 +71,18 @@ final class Pick {
     private List<Why> chain(int i) {
         if (chains[i] == null) {
             LayeredRung fired = ladder.get(i);
-            chains[i] = List.of(new Why(fired.rung().id(), fired.layer(), fired.rung().when().facts(view)));
+            chains[i] = List.of(new Why(
+                    fired.rung().id(), fired.layer(), fired.rung().when().facts(view)));
         }
         return (List<Why>) chains[i];
     }
 
     private Undecided<Gives> undecided(Part part, Rung rung) {
-        Feature[] missing = rung.when().facts(view).stream().filter(f -> f.answer() == Answer.UNKNOWN).map(FeatureFact::feature).distinct().toArray(Feature[]::new);
+        Feature[] missing = rung.when().facts(view).stream()
+                .filter(f -> f.answer() == Answer.UNKNOWN)
+                .map(FeatureFact::feature)
+                .distinct()
+                .toArray(Feature[]::new);
         return new Undecided<>(part, rung.id(), Arrays.asList(missing));
     }
 }

@@ -37,7 +37,8 @@ final class Resolver {
         for (Seat seat : seats) {
             View view = seat.side() == Side.LEFT ? left : right;
             views.add(view);
-            picks.add(new Pick(call.ladder(seat.role(), seat.side() == binding.cover().side()), view));
+            picks.add(new Pick(
+                    call.ladder(seat.role(), seat.side() == binding.cover().side()), view));
             aligns.add(null);
         }
     }
@@ -61,9 +62,14 @@ final class Resolver {
     }
 
     private Job job(int i, Given<Steps> run, Given<Steps> pass) {
-        var before = new Job.Before(place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).word()), key(i));
-        var after = new Job.After(value(i, Part.MOVE, g -> ((Gives.Moves) g).move()), value(i, Part.READS, g -> ((Gives.ReadTable) g).id()), run, pass,
-            value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()));
+        var before = new Job.Before(
+                place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).word()), key(i));
+        var after = new Job.After(
+                value(i, Part.MOVE, g -> ((Gives.Moves) g).move()),
+                value(i, Part.READS, g -> ((Gives.ReadTable) g).id()),
+                run,
+                pass,
+                value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()));
         return new Job(seats.get(i).role(), seats.get(i).side(), before, after);
     }
 
@@ -145,7 +151,8 @@ final class Resolver {
     private Point feet(String role, Side side) {
         for (int i = 0; i < seats.size(); i++) {
             Seat seat = seats.get(i);
-            boolean meant = seat.role().id().equals(role) && (seat.role().sits() != Sits.EACH_SIDE || seat.side() == side);
+            boolean meant =
+                    seat.role().id().equals(role) && (seat.role().sits() != Sits.EACH_SIDE || seat.side() == side);
             if (meant && !placing[i]) {
                 Place place = align(i).orNull();
                 return place == null ? null : place.feet();

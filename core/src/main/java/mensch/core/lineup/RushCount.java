@@ -14,7 +14,7 @@ public record RushCount(List<Rush> rushes, List<Job> cover) {
     /**
      * One rusher.
      *
-     * @param shown  the gap he stands in before the snap, or null when he stands beyond the surface
+     * @param shown the gap he stands in before the snap, or null when he stands beyond the surface
      * @param rushed the gap he comes through, or null when his job names none
      */
     public record Rush(Job job, Gap shown, Gap rushed) {}
@@ -52,11 +52,14 @@ public record RushCount(List<Rush> rushes, List<Job> cover) {
         Side side = job.feet().x() < lineup.features().shape().centre().x() ? Side.LEFT : Side.RIGHT;
         Flank flank = lineup.features().shape().flank(side);
         for (int i = 0; i < flank.surface().size(); i++) {
-            if (side.sign() * job.feet().x() < side.sign() * flank.surface().get(i).x()) {
+            if (side.sign() * job.feet().x()
+                    < side.sign() * flank.surface().get(i).x()) {
                 return new Gap(side, i);
             }
         }
         double beyond = side.sign() * (job.feet().x() - flank.endMan().x());
-        return beyond <= Math.abs(flank.guard().x() - flank.middle().x()) ? new Gap(side, flank.surface().size()) : null;
+        return beyond <= Math.abs(flank.guard().x() - flank.middle().x())
+                ? new Gap(side, flank.surface().size())
+                : null;
     }
 }

@@ -47,8 +47,8 @@ final class Seating {
     }
 
     /**
-     * The first answer whose condition holds after the motion; none given means bump. What is asked of something nobody knows ends the search as well,
-     * with bump, and is told.
+     * The first answer whose condition holds after the motion; none given means bump. What is asked of something nobody
+     * knows ends the search as well, with bump, and is told.
      */
     static MotionAnswer answer(Call call, Features features, Snap snap, Binding binding, List<Open> open) {
         View view = neutral(call, features, snap, binding);
@@ -65,7 +65,10 @@ final class Seating {
         return MotionAnswer.BUMP;
     }
 
-    /** The first check whose condition holds, or null; as with a rung, one that asks for something nobody knows ends the search, and is told. */
+    /**
+     * The first check whose condition holds, or null; as with a rung, one that asks for something nobody knows ends the
+     * search, and is told.
+     */
     static Check check(Call call, Features features, Snap snap, List<Open> open) {
         if (call.checks().isEmpty()) {
             return null;
@@ -86,11 +89,14 @@ final class Seating {
 
     /** A view of the whole picture: "my side" is the call side. */
     private static View neutral(Call call, Features features, Snap snap, Binding binding) {
-        return new View(features, snap, call.convention(), binding, binding.call().side(), (role, side) -> null);
+        return new View(
+                features, snap, call.convention(), binding, binding.call().side(), (role, side) -> null);
     }
 
     static List<Seat> after(MotionAnswer answer, List<Seat> before, Features features, Binding binding) {
-        return before.stream().map(seat -> new Seat(seat.role(), side(answer, seat, features, binding))).toList();
+        return before.stream()
+                .map(seat -> new Seat(seat.role(), side(answer, seat, features, binding)))
+                .toList();
     }
 
     private static Side side(MotionAnswer answer, Seat seat, Features features, Binding binding) {
@@ -108,6 +114,7 @@ final class Seating {
     }
 
     private static boolean deep(Role role) {
-        return role.seat() == role.otherwise() && (role.seat() == CoverSeat.DEEP_STRONG || role.seat() == CoverSeat.DEEP_WEAK);
+        return role.seat() == role.otherwise()
+                && (role.seat() == CoverSeat.DEEP_STRONG || role.seat() == CoverSeat.DEEP_WEAK);
     }
 }

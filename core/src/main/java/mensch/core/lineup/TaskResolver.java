@@ -14,7 +14,9 @@ import mensch.core.rung.Task;
 import mensch.core.rung.View;
 import mensch.core.rung.Where;
 
-/** Turns tasks that lean on other men into plain ones: exchange, then open gap from the ball out; man, replace, else. */
+/**
+ * Turns tasks that lean on other men into plain ones: exchange, then open gap from the ball out; man, replace, else.
+ */
 final class TaskResolver {
     private final List<Seat> seats;
     private final List<View> views;
@@ -45,14 +47,18 @@ final class TaskResolver {
                 open.add(i);
             }
         }
-        open.sort(Comparator.comparingDouble(i -> aligns.get(i).orNull() == null ? 0 : Math.abs(aligns.get(i).orNull().feet().x())));
+        open.sort(Comparator.comparingDouble(i -> aligns.get(i).orNull() == null
+                ? 0
+                : Math.abs(aligns.get(i).orNull().feet().x())));
         return open;
     }
 
     private Given<Steps> exchanged(int i, Task.Exchange exchange, List<Given<Steps>> asked) {
         int other = seat(exchange.role());
         Gap gap = other < 0 ? null : gap(other, asked);
-        return gap == null ? nobody(Part.RUN, "a gap of " + exchange.role(), asked.get(i)) : owning(i, gap, asked.get(i));
+        return gap == null
+                ? nobody(Part.RUN, "a gap of " + exchange.role(), asked.get(i))
+                : owning(i, gap, asked.get(i));
     }
 
     private Given<Steps> open(int i, List<Given<Steps>> run) {
@@ -79,7 +85,9 @@ final class TaskResolver {
     }
 
     private Gap gap(int i, List<Given<Steps>> run) {
-        return first(run.get(i)) instanceof Task.Fit fit && fit.gap() != null ? fit.gap().in(views.get(i)) : null;
+        return first(run.get(i)) instanceof Task.Fit fit && fit.gap() != null
+                ? fit.gap().in(views.get(i))
+                : null;
     }
 
     void pass(List<Given<Steps>> pass) {
@@ -92,9 +100,16 @@ final class TaskResolver {
         for (int i = 0; i < pass.size(); i++) {
             if (first(asked.get(i)) instanceof Task.Replace replace) {
                 int other = seat(replace.role());
-                boolean answered = other >= 0 && asked.get(other) instanceof By<Steps> && !(first(asked.get(other)) instanceof Task.Replace);
-                pass.set(i, answered ? new By<>(asked.get(i).orNull().withFirst(first(asked.get(other))), asked.get(i).chain())
-                    : nobody(Part.PASS, "a pass job of " + replace.role(), asked.get(i)));
+                boolean answered = other >= 0
+                        && asked.get(other) instanceof By<Steps>
+                        && !(first(asked.get(other)) instanceof Task.Replace);
+                pass.set(
+                        i,
+                        answered
+                                ? new By<>(
+                                        asked.get(i).orNull().withFirst(first(asked.get(other))),
+                                        asked.get(i).chain())
+                                : nobody(Part.PASS, "a pass job of " + replace.role(), asked.get(i)));
             }
         }
     }

@@ -33,13 +33,22 @@ final class BlockJudge {
             return new Difficulty(Difficulty.Grade.EASY, Difficulty.Why.DOUBLE, 2, 2);
         }
         Man man = blockers.get(0);
-        boolean inSpace = how == Block.STALK || how == Block.CRACK || how == Block.ARC || how == Block.LEAD_FORCE || how == Block.PULL_FORCE || how == Block.PULL_CORNER;
+        boolean inSpace = how == Block.STALK
+                || how == Block.CRACK
+                || how == Block.ARC
+                || how == Block.LEAD_FORCE
+                || how == Block.PULL_FORCE
+                || how == Block.PULL_CORNER;
         boolean comesToHim = !stand.first() && (how == Block.KICK || how == Block.PULL_KICK);
         if (inSpace || comesToHim) {
-            return new Difficulty(Difficulty.Grade.FAIR, Difficulty.Why.IN_SPACE, man.feet().distance(stand.at(picture.play)), 0);
+            return new Difficulty(
+                    Difficulty.Grade.FAIR, Difficulty.Why.IN_SPACE, man.feet().distance(stand.at(picture.play)), 0);
         }
-        Difficulty placed = stand.first() ? leverage(stand, man, how) : Difficulty.race(arrival(stand) - seconds(man, stand), limits.close());
-        return placed.against(Builds.size(stand.job().role().body()) - Builds.size(man, picture.shape), limits.lighterBy());
+        Difficulty placed = stand.first()
+                ? leverage(stand, man, how)
+                : Difficulty.race(arrival(stand) - seconds(man, stand), limits.close());
+        return placed.against(
+                Builds.size(stand.job().role().body()) - Builds.size(man, picture.shape), limits.lighterBy());
     }
 
     private double seconds(Man man, Stand stand) {
@@ -51,7 +60,10 @@ final class BlockJudge {
         return Math.abs(stand.at(picture.play).x() - point.x()) <= limits.atPoint();
     }
 
-    /** Outside-in for a ball that passes outside of him, inside-out for one that passes inside; a down block lets it pass outside; a trap or kick comes from the inside. */
+    /**
+     * Outside-in for a ball that passes outside of him, inside-out for one that passes inside; a down block lets it
+     * pass outside; a trap or kick comes from the inside.
+     */
     private Difficulty leverage(Stand stand, Man man, Block how) {
         boolean outside = how == Block.DOWN || picture.u(point) > stand.u();
         double yards = outside ? picture.u(man) - stand.u() : stand.u() - picture.u(man);
@@ -67,7 +79,8 @@ final class BlockJudge {
 
     Blocking.Free free(Stand stand) {
         Blocking.Delay delay = delay(stand);
-        return new Blocking.Free(stand.job(), arrival(stand) + (delay == Blocking.Delay.BOOT ? limits.bootHold() : 0), delay);
+        return new Blocking.Free(
+                stand.job(), arrival(stand) + (delay == Blocking.Delay.BOOT ? limits.bootHold() : 0), delay);
     }
 
     private Blocking.Delay delay(Stand stand) {
@@ -76,7 +89,10 @@ final class BlockJudge {
             return Blocking.Delay.MOTION;
         }
         boolean backside = stand.u() < 0;
-        boolean holds = job.fit() instanceof Task.Fit fit && (fit.role() == FitRole.FORCE || fit.role() == FitRole.CHASE || fit.role() == FitRole.QUARTERBACK);
-        return backside && holds && run.carrier(picture.view) != picture.shape.quarterback() ? Blocking.Delay.BOOT : Blocking.Delay.NONE;
+        boolean holds = job.fit() instanceof Task.Fit fit
+                && (fit.role() == FitRole.FORCE || fit.role() == FitRole.CHASE || fit.role() == FitRole.QUARTERBACK);
+        return backside && holds && run.carrier(picture.view) != picture.shape.quarterback()
+                ? Blocking.Delay.BOOT
+                : Blocking.Delay.NONE;
     }
 }

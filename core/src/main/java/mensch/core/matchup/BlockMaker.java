@@ -19,8 +19,9 @@ import mensch.core.play.Run;
 import mensch.core.rung.Gap;
 
 /**
- * Hands out blocks in the order blockers are taught (handbook 9, runs): told men first, then the man over or in the gap, then help to a neighbour, then the
- * backer on the way. Doubles climb to the backers that lead blockers leave, the play side first.
+ * Hands out blocks in the order blockers are taught (handbook 9, runs): told men first, then the man over or in the
+ * gap, then help to a neighbour, then the backer on the way. Doubles climb to the backers that lead blockers leave, the
+ * play side first.
  */
 final class BlockMaker {
     private final Picture picture;
@@ -90,7 +91,15 @@ final class BlockMaker {
             case BACK_EDGE -> first(line, s -> s.u() < 0);
             case PLAY_EDGE -> last(line, s -> s.u() > 0);
             case DIVE_KEY -> first(line, s -> s.u() >= picture.u(picture.tackle()) - picture.limits.headUp());
-            case MIDLINE_KEY -> first(line, s -> s.u() >= picture.u(picture.shape.flank(picture.play).guard()) - picture.limits.headUp() && s.u() < picture.u(picture.tackle()) - picture.limits.headUp());
+            case MIDLINE_KEY ->
+                first(
+                        line,
+                        s -> s.u()
+                                        >= picture.u(picture.shape
+                                                        .flank(picture.play)
+                                                        .guard())
+                                                - picture.limits.headUp()
+                                && s.u() < picture.u(picture.tackle()) - picture.limits.headUp());
         };
         if (left == null) {
             return run.leaves() == Leaves.NOBODY;
@@ -124,7 +133,10 @@ final class BlockMaker {
         told.forEach((man, block) -> {
             Stand stand = switch (block) {
                 case TRAP -> first(pool(), s -> s.u() > 0.5);
-                case WHAM -> pool().stream().min(Comparator.comparingDouble(s -> Math.abs(s.u()))).orElse(null);
+                case WHAM ->
+                    pool().stream()
+                            .min(Comparator.comparingDouble(s -> Math.abs(s.u())))
+                            .orElse(null);
                 case KICK_BACK_EDGE, SEAL_BACK_EDGE -> first(pool(), s -> s.u() < 0);
                 default -> null;
             };
@@ -144,7 +156,12 @@ final class BlockMaker {
         each(Block.PULL_FORCE, man -> force());
         each(Block.PULL_CORNER, man -> last(picture.stands, s -> !taken.contains(s) && !s.first()));
         double point = picture.u(point());
-        each(Block.INSERT, man -> picture.backers().stream().filter(s -> !taken.contains(s)).min(Comparator.comparingDouble(s -> Math.abs(s.u() - point))).orElse(null));
+        each(
+                Block.INSERT,
+                man -> picture.backers().stream()
+                        .filter(s -> !taken.contains(s))
+                        .min(Comparator.comparingDouble(s -> Math.abs(s.u() - point)))
+                        .orElse(null));
         each(Block.PULL_LEAD, man -> nextBacker());
         each(Block.LEAD, man -> nextBacker());
     }
@@ -176,7 +193,10 @@ final class BlockMaker {
         if (force != null && !taken.contains(force)) {
             return force;
         }
-        return picture.stands.stream().filter(s -> !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > 5).min(Comparator.comparingDouble(s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4)).orElse(null);
+        return picture.stands.stream()
+                .filter(s -> !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > 5)
+                .min(Comparator.comparingDouble(s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4))
+                .orElse(null);
     }
 
     private Stand nextBacker() {
@@ -186,21 +206,30 @@ final class BlockMaker {
     /** Free linemen first, each to a backer so that none crosses another and the ways are short. */
     private void backers() {
         climbers.sort(Comparator.comparingDouble((Man m) -> -picture.u(m)));
-        List<Stand> open = picture.backers().stream().filter(s -> !taken.contains(s)).toList();
+        List<Stand> open =
+                picture.backers().stream().filter(s -> !taken.contains(s)).toList();
         climb(0, 0, open).forEach((man, stand) -> take(stand, man, Block.CLIMB));
     }
 
     private void doublesClimb(UnaryOperator<Stand> next) {
-        on.entrySet().stream().filter(e -> e.getValue().size() > 1 && !climbs.containsKey(e.getKey())).map(Map.Entry::getKey).sorted(Comparator.comparingDouble((Stand s) -> -s.u())).toList().forEach(from -> {
-            Stand to = next.apply(from);
-            if (to != null && Math.abs(to.u() - from.u()) <= picture.limits.climb()) {
-                climbs.put(from, to);
-                taken.add(to);
-            }
-        });
+        on.entrySet().stream()
+                .filter(e -> e.getValue().size() > 1 && !climbs.containsKey(e.getKey()))
+                .map(Map.Entry::getKey)
+                .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))
+                .toList()
+                .forEach(from -> {
+                    Stand to = next.apply(from);
+                    if (to != null && Math.abs(to.u() - from.u()) <= picture.limits.climb()) {
+                        climbs.put(from, to);
+                        taken.add(to);
+                    }
+                });
     }
 
-    /** Of all ways to pair climbers from {@code i} with backers from {@code j} in their order, as many pairs as there can be and the shortest in all. */
+    /**
+     * Of all ways to pair climbers from {@code i} with backers from {@code j} in their order, as many pairs as there
+     * can be and the shortest in all.
+     */
     private Map<Man, Stand> climb(int i, int j, List<Stand> open) {
         if (i == climbers.size() || j == open.size()) {
             return Map.of();
@@ -218,22 +247,33 @@ final class BlockMaker {
     }
 
     private double way(Map<Man, Stand> pairs) {
-        return pairs.entrySet().stream().mapToDouble(e -> Math.abs(picture.u(e.getKey()) - e.getValue().u())).sum();
+        return pairs.entrySet().stream()
+                .mapToDouble(e -> Math.abs(picture.u(e.getKey()) - e.getValue().u()))
+                .sum();
     }
 
     private Stand safety(Stand from) {
-        return picture.stands.stream().filter(s -> !taken.contains(s) && s.depth() > picture.limits.secondLevel()).min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth()))).orElse(null);
+        return picture.stands.stream()
+                .filter(s -> !taken.contains(s) && s.depth() > picture.limits.secondLevel())
+                .min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth())))
+                .orElse(null);
     }
 
-    /** Receivers out wide and whoever has no other work take the nearest man over them; one who is still on the way with the motion cannot be found. */
+    /**
+     * Receivers out wide and whoever has no other work take the nearest man over them; one who is still on the way with
+     * the motion cannot be found.
+     */
     private void stalk() {
         for (Side side : Side.values()) {
             for (Man man : picture.shape.flank(side).receivers()) {
                 if (man == carrier || told.containsKey(man) && told.get(man) != Block.STALK) {
                     continue;
                 }
-                picture.stands.stream().filter(s -> !taken.contains(s) && !s.first() && !picture.travels(s)).min(Comparator.comparingDouble(s -> s.at(picture.play).distance(man.feet())))
-                    .filter(s -> s.at(picture.play).distance(man.feet()) <= picture.limits.stalk()).ifPresent(s -> take(s, man, Block.STALK));
+                picture.stands.stream()
+                        .filter(s -> !taken.contains(s) && !s.first() && !picture.travels(s))
+                        .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(man.feet())))
+                        .filter(s -> s.at(picture.play).distance(man.feet()) <= picture.limits.stalk())
+                        .ifPresent(s -> take(s, man, Block.STALK));
             }
         }
     }
@@ -249,17 +289,46 @@ final class BlockMaker {
 
     private Blocking ledger() {
         Point point = point();
-        var gait = Builds.gait(carrier, picture.shape, picture.lineup.convention().speeds());
-        double ball = Math.max(run.meshSeconds(picture.view), gait.time(carrier.feet().distance(point)));
+        var gait =
+                Builds.gait(carrier, picture.shape, picture.lineup.convention().speeds());
+        double ball =
+                Math.max(run.meshSeconds(picture.view), gait.time(carrier.feet().distance(point)));
         var judge = new BlockJudge(picture, run, point);
         var rows = new ArrayList<Blocking.Row>();
-        on.entrySet().stream().sorted(Comparator.comparingDouble((Map.Entry<Stand, List<Man>> e) -> -e.getKey().u())).forEach(e -> {
-            Stand then = climbs.get(e.getKey());
-            rows.add(new Blocking.Row(e.getValue(), how.get(e.getKey()), e.getKey().job(), then == null ? null : then.job(), judge.of(e.getKey(), e.getValue(), how.get(e.getKey())), judge.atPoint(e.getKey())));
-        });
-        List<Blocking.Free> free = picture.stands.stream().filter(s -> !taken.contains(s)).map(judge::free).sorted(Comparator.comparingDouble(Blocking.Free::seconds)).toList();
-        List<Man> inserted = told.entrySet().stream().filter(e -> e.getValue().inserts() && e.getValue() != Block.KICK_BACK_EDGE).map(Map.Entry::getKey).toList();
-        List<Man> pullers = told.entrySet().stream().filter(e -> e.getValue().pulls()).map(Map.Entry::getKey).toList();
-        return new Blocking(run, picture.play, rows, read.stream().map(Stand::job).toList(), free, point, ball, FitCount.of(picture, inserted, pullers));
+        on.entrySet().stream()
+                .sorted(Comparator.comparingDouble(
+                        (Map.Entry<Stand, List<Man>> e) -> -e.getKey().u()))
+                .forEach(e -> {
+                    Stand then = climbs.get(e.getKey());
+                    rows.add(new Blocking.Row(
+                            e.getValue(),
+                            how.get(e.getKey()),
+                            e.getKey().job(),
+                            then == null ? null : then.job(),
+                            judge.of(e.getKey(), e.getValue(), how.get(e.getKey())),
+                            judge.atPoint(e.getKey())));
+                });
+        List<Blocking.Free> free = picture.stands.stream()
+                .filter(s -> !taken.contains(s))
+                .map(judge::free)
+                .sorted(Comparator.comparingDouble(Blocking.Free::seconds))
+                .toList();
+        List<Man> inserted = told.entrySet().stream()
+                .filter(e -> e.getValue().inserts() && e.getValue() != Block.KICK_BACK_EDGE)
+                .map(Map.Entry::getKey)
+                .toList();
+        List<Man> pullers = told.entrySet().stream()
+                .filter(e -> e.getValue().pulls())
+                .map(Map.Entry::getKey)
+                .toList();
+        return new Blocking(
+                run,
+                picture.play,
+                rows,
+                read.stream().map(Stand::job).toList(),
+                free,
+                point,
+                ball,
+                FitCount.of(picture, inserted, pullers));
     }
 }

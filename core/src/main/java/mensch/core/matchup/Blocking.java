@@ -13,23 +13,31 @@ import mensch.core.play.Run;
 /**
  * A run against a line-up: who blocks whom, who is left, and where the point is won.
  *
- * @param play  the side the run goes to
- * @param rows  blocked men, the play side first
- * @param read  men left unblocked to be read
- * @param free  men nobody blocks, the first at the point first
+ * @param play the side the run goes to
+ * @param rows blocked men, the play side first
+ * @param read men left unblocked to be read
+ * @param free men nobody blocks, the first at the point first
  * @param point where the ball crosses the line, play frame
  * @param ballSeconds when the carrier is there, seconds after the snap
- * @param fit   gaps against men on the play side
+ * @param fit gaps against men on the play side
  */
-public record Blocking(Run run, Side play, List<Row> rows, List<Job> read, List<Free> free, Point point, double ballSeconds, FitCount fit) {
+public record Blocking(
+        Run run,
+        Side play,
+        List<Row> rows,
+        List<Job> read,
+        List<Free> free,
+        Point point,
+        double ballSeconds,
+        FitCount fit) {
 
     /**
      * One defender and who blocks him.
      *
      * @param blockers one man, or two who double him, the one who stays first
-     * @param how      what the blocker was told
-     * @param then     the man one of them climbs to, or null: a two-level block
-     * @param atPoint  close enough to the point to decide the run
+     * @param how what the blocker was told
+     * @param then the man one of them climbs to, or null: a two-level block
+     * @param atPoint close enough to the point to decide the run
      */
     public record Row(List<Man> blockers, Block how, Job defender, Job then, Difficulty difficulty, boolean atPoint) {
         public Row {
@@ -38,7 +46,11 @@ public record Blocking(Run run, Side play, List<Row> rows, List<Job> read, List<
     }
 
     /** What holds a free man back. */
-    public enum Delay { NONE, BOOT, MOTION }
+    public enum Delay {
+        NONE,
+        BOOT,
+        MOTION
+    }
 
     /**
      * A man nobody blocks.
@@ -48,7 +60,11 @@ public record Blocking(Run run, Side play, List<Row> rows, List<Job> read, List<
     public record Free(Job job, double seconds, Delay delay) {}
 
     /** Who wins where the ball goes. */
-    public enum Outcome { OFFENCE, EVEN, DEFENCE }
+    public enum Outcome {
+        OFFENCE,
+        EVEN,
+        DEFENCE
+    }
 
     public Blocking {
         rows = List.copyOf(rows);
@@ -56,14 +72,19 @@ public record Blocking(Run run, Side play, List<Row> rows, List<Job> read, List<
         free = List.copyOf(free);
     }
 
-    /** Null when the formation cannot run it to that side, or a man it must leave is not there; {@link #missing} says what. */
+    /**
+     * Null when the formation cannot run it to that side, or a man it must leave is not there; {@link #missing} says
+     * what.
+     */
     public static Blocking of(Lineup lineup, Run run, Side play) {
         return new Matchup(lineup).blocking(run, play);
     }
 
     /** Why a run is not in this ledger, in the words of its needs. */
     public static String missing(Lineup lineup, Run run, Side play) {
-        return run.fits(lineup.viewFrom(play)) == Answer.YES ? "the man it leaves to be read is not there" : "needs " + run.needs().words();
+        return run.fits(lineup.viewFrom(play)) == Answer.YES
+                ? "the man it leaves to be read is not there"
+                : "needs " + run.needs().words();
     }
 
     /** Free men at the point before the ball is past it. */
@@ -76,13 +97,18 @@ public record Blocking(Run run, Side play, List<Row> rows, List<Job> read, List<
         return rows.stream().filter(Row::atPoint).toList();
     }
 
-    /** The defence wins with a free hitter or a block that is hard at the point; the offence with none of either and every block easy. */
+    /**
+     * The defence wins with a free hitter or a block that is hard at the point; the offence with none of either and
+     * every block easy.
+     */
     public Outcome outcome() {
         List<Row> near = atPoint();
         if (!hitters().isEmpty() || near.stream().anyMatch(r -> r.difficulty().grade() == Difficulty.Grade.HARD)) {
             return Outcome.DEFENCE;
         }
-        return near.stream().allMatch(r -> r.difficulty().grade() == Difficulty.Grade.EASY) ? Outcome.OFFENCE : Outcome.EVEN;
+        return near.stream().allMatch(r -> r.difficulty().grade() == Difficulty.Grade.EASY)
+                ? Outcome.OFFENCE
+                : Outcome.EVEN;
     }
 
     /** Men the play brings to the point who do not stand there: pullers, the fullback, a wing who moves. */

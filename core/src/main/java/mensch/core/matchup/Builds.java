@@ -7,7 +7,10 @@ import mensch.core.formation.Shape;
 import mensch.core.front.Role;
 import mensch.core.geometry.Side;
 
-/** Which body moves how, and which is bigger. Sizes go up by one: receiver and defensive back, back and backer, tight end and edge, lineman of either side. */
+/**
+ * Which body moves how, and which is bigger. Sizes go up by one: receiver and defensive back, back and backer, tight
+ * end and edge, lineman of either side.
+ */
 final class Builds {
     private Builds() {}
 

@@ -20,17 +20,19 @@ import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 
 /**
- * A play that asks one defender two things, or an option that asks for an owner of each ball path (handbook 3, options and run-pass conflicts).
+ * A play that asks one defender two things, or an option that asks for an owner of each ball path (handbook 3, options
+ * and run-pass conflicts).
  *
- * @param name   of the play
- * @param play   the side the run goes to
- * @param key    the man a run-pass option reads; null for a plain option, or when nobody stands where it looks
- * @param run    what the run asks of him and when; null when his run job asks nothing yet
- * @param pass   what the pass asks of him and when; null when the throw is somebody else's
+ * @param name of the play
+ * @param play the side the run goes to
+ * @param key the man a run-pass option reads; null for a plain option, or when nobody stands where it looks
+ * @param run what the run asks of him and when; null when his run job asks nothing yet
+ * @param pass what the pass asks of him and when; null when the throw is somebody else's
  * @param owners who has each ball path of an option
- * @param open   ball paths nobody has
+ * @param open ball paths nobody has
  */
-public record Conflict(String name, Side play, Job key, Demand run, Demand pass, Map<BallPath, Job> owners, List<BallPath> open) {
+public record Conflict(
+        String name, Side play, Job key, Demand run, Demand pass, Map<BallPath, Job> owners, List<BallPath> open) {
 
     /** A job asked from one time to another, seconds after the snap. */
     public record Demand(String words, double from, double to) {}
@@ -42,7 +44,9 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
 
     /** Seconds during which he is asked both; 0 when never. */
     public double overlap() {
-        return run == null || pass == null ? 0 : Math.max(0, Math.min(run.to(), pass.to()) - Math.max(run.from(), pass.from()));
+        return run == null || pass == null
+                ? 0
+                : Math.max(0, Math.min(run.to(), pass.to()) - Math.max(run.from(), pass.from()));
     }
 
     static Conflict of(Matchup matchup, Picture picture, RunPass option, Blocking blocking) {
@@ -50,27 +54,57 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
         Side play = blocking.play();
         Side side = lineup.viewFrom(play).side(option.on());
         Job key = key(picture, option.reads(), side);
-        return new Conflict(option.name(), play, key, key == null ? null : run(lineup, key, blocking, option), key == null ? null : pass(matchup, key, option, play), Map.of(), List.of());
+        return new Conflict(
+                option.name(),
+                play,
+                key,
+                key == null ? null : run(lineup, key, blocking, option),
+                key == null ? null : pass(matchup, key, option, play),
+                Map.of(),
+                List.of());
     }
 
     private static Job key(Picture picture, RunPass.Read read, Side side) {
         Flank flank = picture.shape.flank(side);
-        List<Stand> here = picture.stands.stream().filter(s -> s.at(picture.play).x() * side.sign() > 0).toList();
+        List<Stand> here = picture.stands.stream()
+                .filter(s -> s.at(picture.play).x() * side.sign() > 0)
+                .toList();
         double tackle = Math.abs(flank.tackle().x());
         Stand found = switch (read) {
             case OVERHANG -> {
-                double two = flank.receivers().size() > 1 ? Math.abs(flank.receivers().get(1).x()) : tackle + 4;
+                double two = flank.receivers().size() > 1
+                        ? Math.abs(flank.receivers().get(1).x())
+                        : tackle + 4;
                 double middle = (tackle + Math.max(two, tackle + 1)) / 2;
-                yield here.stream().filter(s -> !s.job().role().lineman() && s.depth() <= 8 && Math.abs(s.u()) >= tackle - 0.3).min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4)).orElse(null);
+                yield here.stream()
+                        .filter(s -> !s.job().role().lineman() && s.depth() <= 8 && Math.abs(s.u()) >= tackle - 0.3)
+                        .min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4))
+                        .orElse(null);
             }
-            case CORNER -> here.stream().filter(s -> !s.job().role().lineman()).max(Comparator.comparingDouble(s -> Math.abs(s.u()))).orElse(null);
-            case EDGE -> picture.onTheLine().stream().filter(here::contains).max(Comparator.comparingDouble(s -> Math.abs(s.u()))).orElse(null);
-            case BACKER -> picture.backers().stream().filter(s -> s.job().role().body() == Role.Body.LB).min(Comparator.comparingDouble(s -> Math.abs(s.at(picture.play).x() - flank.guard().x()))).orElse(null);
+            case CORNER ->
+                here.stream()
+                        .filter(s -> !s.job().role().lineman())
+                        .max(Comparator.comparingDouble(s -> Math.abs(s.u())))
+                        .orElse(null);
+            case EDGE ->
+                picture.onTheLine().stream()
+                        .filter(here::contains)
+                        .max(Comparator.comparingDouble(s -> Math.abs(s.u())))
+                        .orElse(null);
+            case BACKER ->
+                picture.backers().stream()
+                        .filter(s -> s.job().role().body() == Role.Body.LB)
+                        .min(Comparator.comparingDouble(s ->
+                                Math.abs(s.at(picture.play).x() - flank.guard().x())))
+                        .orElse(null);
         };
         return found == null ? null : found.job();
     }
 
-    /** A gap or an edge of his own asks for him from the mesh on; who waits until the quarterback crosses is asked only then. */
+    /**
+     * A gap or an edge of his own asks for him from the mesh on; who waits until the quarterback crosses is asked only
+     * then.
+     */
     private static Demand run(Lineup lineup, Job key, Blocking blocking, RunPass option) {
         Steps steps = key.after().run().orNull();
         double mesh = option.run().meshSeconds(lineup.viewFrom(blocking.play()));
@@ -85,8 +119,14 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
         if (task instanceof Task.TwoGap) {
             return true;
         }
-        return task instanceof Task.Fit fit && (fit.gap() != null || fit.role() == FitRole.FORCE || fit.role() == FitRole.SPILL || fit.role() == FitRole.BOX || fit.role() == FitRole.SQUEEZE
-            || fit.role() == FitRole.DIVE || fit.role() == FitRole.QUARTERBACK);
+        return task instanceof Task.Fit fit
+                && (fit.gap() != null
+                        || fit.role() == FitRole.FORCE
+                        || fit.role() == FitRole.SPILL
+                        || fit.role() == FitRole.BOX
+                        || fit.role() == FitRole.SQUEEZE
+                        || fit.role() == FitRole.DIVE
+                        || fit.role() == FitRole.QUARTERBACK);
     }
 
     /** The throw is his when the ledger of the routes says so; a rusher or a man on another has none of it. */
@@ -98,7 +138,11 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
         double release = matchup.lineup().convention().speeds().release();
         for (Distribution.Row row : ledger.rows()) {
             if (row.owners().stream().anyMatch(c -> c.job().equals(key))) {
-                return new Demand(key.passTask().words() + ", " + row.route().id() + " by " + row.man().name(), option.pass().throwSeconds() - release, row.seconds());
+                return new Demand(
+                        key.passTask().words() + ", " + row.route().id() + " by "
+                                + row.man().name(),
+                        option.pass().throwSeconds() - release,
+                        row.seconds());
             }
         }
         return null;
@@ -107,14 +151,29 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
     /** A plain option against its ledger: a different man for each ball path, those told so first. */
     static Conflict ofOption(Matchup matchup, Picture picture, Blocking blocking) {
         List<BallPath> paths = blocking.run().paths();
-        List<List<Job>> candidates = paths.stream().map(p -> candidates(matchup, picture, blocking, p)).toList();
+        List<List<Job>> candidates = paths.stream()
+                .map(p -> candidates(matchup, picture, blocking, p))
+                .toList();
         Map<BallPath, Job> owners = new EnumMap<>(BallPath.class);
         match(paths, candidates, 0, new ArrayList<>(), new EnumMap<>(BallPath.class), owners);
-        return new Conflict(blocking.run().name(), blocking.play(), null, null, null, owners, paths.stream().filter(p -> !owners.containsKey(p)).toList());
+        return new Conflict(
+                blocking.run().name(),
+                blocking.play(),
+                null,
+                null,
+                null,
+                owners,
+                paths.stream().filter(p -> !owners.containsKey(p)).toList());
     }
 
     /** The fullest choice of one man a path, the first named first. */
-    private static void match(List<BallPath> paths, List<List<Job>> candidates, int at, List<Job> used, Map<BallPath, Job> now, Map<BallPath, Job> best) {
+    private static void match(
+            List<BallPath> paths,
+            List<List<Job>> candidates,
+            int at,
+            List<Job> used,
+            Map<BallPath, Job> now,
+            Map<BallPath, Job> best) {
         if (now.size() > best.size()) {
             best.clear();
             best.putAll(now);
@@ -135,8 +194,8 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
     }
 
     /**
-     * Dive: who has the gap the ball aims at, or the man read when he squeezes. Quarterback: who is told so, the man read, the force man of the side he keeps to, a spy.
-     * Pitch: who is told so, the force man, then the alley.
+     * Dive: who has the gap the ball aims at, or the man read when he squeezes. Quarterback: who is told so, the man
+     * read, the force man of the side he keeps to, a spy. Pitch: who is told so, the force man, then the alley.
      */
     private static List<Job> candidates(Matchup matchup, Picture picture, Blocking blocking, BallPath path) {
         Lineup lineup = matchup.lineup();
@@ -151,9 +210,14 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
             }
             case QUARTERBACK -> {
                 add(men, lineup, FitRole.QUARTERBACK, null);
-                double keeps = keep == blocking.play() ? blocking.point().x() : picture.backEnd().x();
-                men.sort(Comparator.comparingDouble(j -> j.feet() == null ? Double.MAX_VALUE : Math.abs(j.feet().x() - keeps)));
-                lineup.jobs().stream().filter(j -> j.passTask() instanceof Task.Spy).forEach(men::add);
+                double keeps = keep == blocking.play()
+                        ? blocking.point().x()
+                        : picture.backEnd().x();
+                men.sort(Comparator.comparingDouble(j ->
+                        j.feet() == null ? Double.MAX_VALUE : Math.abs(j.feet().x() - keeps)));
+                lineup.jobs().stream()
+                        .filter(j -> j.passTask() instanceof Task.Spy)
+                        .forEach(men::add);
                 force(picture, keep, men);
                 men.addAll(blocking.read());
                 add(men, lineup, FitRole.CHASE, keep);
@@ -176,16 +240,21 @@ public record Conflict(String name, Side play, Job key, Demand run, Demand pass,
     }
 
     private static void add(List<Job> men, Lineup lineup, FitRole role, Side side) {
-        lineup.jobs().stream().filter(j -> j.fit() instanceof Task.Fit fit && fit.role() == role && (side == null || j.seat() == side)).forEach(men::add);
+        lineup.jobs().stream()
+                .filter(j ->
+                        j.fit() instanceof Task.Fit fit && fit.role() == role && (side == null || j.seat() == side))
+                .forEach(men::add);
     }
 
     /** Owners of the gap a run aims at, two-gappers among them. */
     private static List<Job> gapOwners(Matchup matchup, Blocking blocking) {
         var men = new ArrayList<Job>();
-        matchup.gaps().rows().stream().filter(r -> r.gap().side() == blocking.play() && r.at().distance(blocking.point()) < 1).forEach(r -> {
-            men.addAll(r.owners());
-            men.addAll(r.twoGappers());
-        });
+        matchup.gaps().rows().stream()
+                .filter(r -> r.gap().side() == blocking.play() && r.at().distance(blocking.point()) < 1)
+                .forEach(r -> {
+                    men.addAll(r.owners());
+                    men.addAll(r.twoGappers());
+                });
         return men;
     }
 }

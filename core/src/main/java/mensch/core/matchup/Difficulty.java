@@ -5,16 +5,30 @@ import mensch.core.rung.Numbers;
 /**
  * How hard a block is, and the fact that decided it.
  *
- * @param why   the fact
+ * @param why the fact
  * @param value its figure: yards of leverage, seconds or sizes, as {@code why} says
  * @param limit what it was held against, same unit
  */
 public record Difficulty(Grade grade, Why why, double value, double limit) {
 
-    public enum Grade { EASY, FAIR, HARD }
+    public enum Grade {
+        EASY,
+        FAIR,
+        HARD
+    }
 
     /** The facts that can decide a block. */
-    public enum Why { DOUBLE, BETWEEN, HEAD_UP, OUT_LEVERAGED, IN_TIME, CLOSE, LATE, IN_SPACE, LIGHTER }
+    public enum Why {
+        DOUBLE,
+        BETWEEN,
+        HEAD_UP,
+        OUT_LEVERAGED,
+        IN_TIME,
+        CLOSE,
+        LATE,
+        IN_SPACE,
+        LIGHTER
+    }
 
     public String words() {
         return switch (why) {
@@ -40,12 +54,19 @@ public record Difficulty(Grade grade, Why why, double value, double limit) {
         if (Math.abs(yards) <= headUp) {
             return new Difficulty(Grade.FAIR, Why.HEAD_UP, Math.abs(yards), headUp);
         }
-        return yards > 0 ? new Difficulty(Grade.EASY, Why.BETWEEN, yards, headUp) : new Difficulty(Grade.HARD, Why.OUT_LEVERAGED, -yards, headUp);
+        return yards > 0
+                ? new Difficulty(Grade.EASY, Why.BETWEEN, yards, headUp)
+                : new Difficulty(Grade.HARD, Why.OUT_LEVERAGED, -yards, headUp);
     }
 
-    /** Where weights are not known bodies stand for them: an easy block is no more than fair for a man so many sizes smaller. */
+    /**
+     * Where weights are not known bodies stand for them: an easy block is no more than fair for a man so many sizes
+     * smaller.
+     */
     Difficulty against(int sizesSmaller, int lighterBy) {
-        return grade == Grade.EASY && sizesSmaller >= lighterBy ? new Difficulty(Grade.FAIR, Why.LIGHTER, sizesSmaller, lighterBy) : this;
+        return grade == Grade.EASY && sizesSmaller >= lighterBy
+                ? new Difficulty(Grade.FAIR, Why.LIGHTER, sizesSmaller, lighterBy)
+                : this;
     }
 
     /** A blocker on the way: seconds by which the defender is at the point later than the blocker is on him. */
@@ -53,6 +74,8 @@ public record Difficulty(Grade grade, Why why, double value, double limit) {
         if (Math.abs(secondsEarly) <= close) {
             return new Difficulty(Grade.FAIR, Why.CLOSE, Math.abs(secondsEarly), close);
         }
-        return secondsEarly > 0 ? new Difficulty(Grade.EASY, Why.IN_TIME, secondsEarly, close) : new Difficulty(Grade.HARD, Why.LATE, -secondsEarly, close);
+        return secondsEarly > 0
+                ? new Difficulty(Grade.EASY, Why.IN_TIME, secondsEarly, close)
+                : new Difficulty(Grade.HARD, Why.LATE, -secondsEarly, close);
     }
 }

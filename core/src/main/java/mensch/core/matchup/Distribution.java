@@ -19,13 +19,21 @@ import mensch.core.play.Route;
 public record Distribution(Pass pass, Side play, List<Row> rows) {
 
     /** By what rule a man has a route. */
-    public enum By { MAN, MATCH, AREA, PUSH, DEEP, HOLE }
+    public enum By {
+        MAN,
+        MATCH,
+        AREA,
+        PUSH,
+        DEEP,
+        HOLE
+    }
 
     /**
      * One defender on a route.
      *
-     * @param lateSeconds by how much the ball is there before him; 0 or less when he is in time, and for a man who runs with his man
-     * @param late        the ball is there clearly before him
+     * @param lateSeconds by how much the ball is there before him; 0 or less when he is in time, and for a man who runs
+     *     with his man
+     * @param late the ball is there clearly before him
      */
     public record Cover(Job job, By by, double lateSeconds, boolean late) {}
 
@@ -38,15 +46,24 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
     /**
      * One route.
      *
-     * @param number   the receiver's number with its side, or "the back"
-     * @param way      points of his way from where he stands, play frame
-     * @param caught   where the ball meets him, play frame
-     * @param seconds  when, after the snap
-     * @param covers   who has him by rule, the nearest first; empty when nobody has
-     * @param lost     a leverage that is lost, or null
-     * @param rub      traffic on the way, or null
+     * @param number the receiver's number with its side, or "the back"
+     * @param way points of his way from where he stands, play frame
+     * @param caught where the ball meets him, play frame
+     * @param seconds when, after the snap
+     * @param covers who has him by rule, the nearest first; empty when nobody has
+     * @param lost a leverage that is lost, or null
+     * @param rub traffic on the way, or null
      */
-    public record Row(Man man, String number, Route route, List<Point> way, Point caught, double seconds, List<Cover> covers, Lost lost, Rub rub) {
+    public record Row(
+            Man man,
+            String number,
+            Route route,
+            List<Point> way,
+            Point caught,
+            double seconds,
+            List<Cover> covers,
+            Lost lost,
+            Rub rub) {
         public Row {
             way = List.copyOf(way);
             covers = List.copyOf(covers);
@@ -83,8 +100,19 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
     /** Zone men with more than one route of their own. A deep man with two is told as well: he can be on top of one. */
     public List<Overload> overloads() {
         var jobs = new ArrayList<Job>();
-        rows.forEach(r -> r.owners().stream().map(Cover::job).filter(j -> !jobs.contains(j)).forEach(jobs::add));
-        return jobs.stream().map(j -> new Overload(j, rows.stream().filter(r -> r.owners().size() == 1 && r.owners().get(0).job().equals(j)).toList())).filter(o -> o.rows().size() > 1).toList();
+        rows.forEach(r -> r.owners().stream()
+                .map(Cover::job)
+                .filter(j -> !jobs.contains(j))
+                .forEach(jobs::add));
+        return jobs.stream()
+                .map(j -> new Overload(
+                        j,
+                        rows.stream()
+                                .filter(r -> r.owners().size() == 1
+                                        && r.owners().get(0).job().equals(j))
+                                .toList()))
+                .filter(o -> o.rows().size() > 1)
+                .toList();
     }
 
     /** Routes that two men have although one is enough. */
@@ -98,13 +126,18 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
         return rows.size() - open().size() - surplus;
     }
 
-    /** The route this coverage gives: of those nobody has alone, or that are reached late, the shortest; null when each is taken. */
+    /**
+     * The route this coverage gives: of those nobody has alone, or that are reached late, the shortest; null when each
+     * is taken.
+     */
     public Row given() {
         var left = new ArrayList<>(open());
         overloads().forEach(o -> left.addAll(o.rows()));
         if (left.isEmpty()) {
             rows.stream().filter(Row::late).forEach(left::add);
         }
-        return left.stream().min((a, b) -> Double.compare(a.caught().y(), b.caught().y())).orElse(null);
+        return left.stream()
+                .min((a, b) -> Double.compare(a.caught().y(), b.caught().y()))
+                .orElse(null);
     }
 }

@@ -28,8 +28,9 @@ import mensch.core.rung.Place;
 import mensch.core.rung.Task;
 
 /**
- * Hands out routes by rule: a man to his man; a match to the receiver it names once he is deep enough; deep routes to the deep man of that width; the others to the
- * area they end in, or, where a back or the third man goes fast to the flat and the house pushes, one area inward-out each.
+ * Hands out routes by rule: a man to his man; a match to the receiver it names once he is deep enough; deep routes to
+ * the deep man of that width; the others to the area they end in, or, where a back or the third man goes fast to the
+ * flat and the house pushes, one area inward-out each.
  */
 final class DistributionMaker {
     private final Lineup lineup;
@@ -42,7 +43,8 @@ final class DistributionMaker {
     private final List<Runner> runners = new ArrayList<>();
 
     /** A man on his way. */
-    private record Runner(Man man, Side side, Route route, List<Point> points, Gait gait, Point caught, double seconds) {
+    private record Runner(
+            Man man, Side side, Route route, List<Point> points, Gait gait, Point caught, double seconds) {
         Point at(double t) {
             return route.at(t, points, gait);
         }
@@ -83,21 +85,35 @@ final class DistributionMaker {
     private Point inBounds(Point at) {
         double left = lineup.snap().field().sidelineX(Side.LEFT) + 1;
         double right = lineup.snap().field().sidelineX(Side.RIGHT) - 1;
-        return new Point(Math.max(left, Math.min(right, at.x())), Math.min(at.y(), lineup.snap().field().endLineDepth() - 1));
+        return new Point(
+                Math.max(left, Math.min(right, at.x())),
+                Math.min(at.y(), lineup.snap().field().endLineDepth() - 1));
     }
 
     Distribution distribution() {
         Map<Runner, List<Cover>> covers = new LinkedHashMap<>();
         runners.forEach(r -> covers.put(r, new ArrayList<>()));
         named(covers);
-        List<Runner> left = covers.entrySet().stream().filter(e -> e.getValue().isEmpty()).map(Map.Entry::getKey).toList();
+        List<Runner> left = covers.entrySet().stream()
+                .filter(e -> e.getValue().isEmpty())
+                .map(Map.Entry::getKey)
+                .toList();
         deep(covers, left);
         under(covers, left.stream().filter(r -> covers.get(r).isEmpty()).toList());
         hole(covers);
         var rows = new ArrayList<Row>();
         covers.forEach((r, c) -> {
             c.sort(Comparator.comparingDouble(Cover::lateSeconds));
-            rows.add(new Row(r.man(), shape.called(r.man()), r.route(), r.points(), r.caught(), r.seconds(), c, lost(r, c), rub(r, c)));
+            rows.add(new Row(
+                    r.man(),
+                    shape.called(r.man()),
+                    r.route(),
+                    r.points(),
+                    r.caught(),
+                    r.seconds(),
+                    c,
+                    lost(r, c),
+                    rub(r, c)));
         });
         return new Distribution(pass, play, rows);
     }
@@ -106,11 +122,15 @@ final class DistributionMaker {
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.ManOn on) {
                 Man his = lineup.view(job).man(on.man());
-                runners.stream().filter(r -> r.man().equals(his)).forEach(r -> covers.get(r).add(new Cover(job, By.MAN, 0, false)));
+                runners.stream()
+                        .filter(r -> r.man().equals(his))
+                        .forEach(r -> covers.get(r).add(new Cover(job, By.MAN, 0, false)));
             }
             if (job.passTask() instanceof Task.Cover cover && cover.receiver() != null) {
                 Man his = lineup.view(job).man(cover.receiver());
-                runners.stream().filter(r -> r.man().equals(his) && r.caught().y() >= limits.matchedFrom()).forEach(r -> covers.get(r).add(new Cover(job, By.MATCH, 0, false)));
+                runners.stream()
+                        .filter(r -> r.man().equals(his) && r.caught().y() >= limits.matchedFrom())
+                        .forEach(r -> covers.get(r).add(new Cover(job, By.MATCH, 0, false)));
             }
         }
     }
@@ -118,8 +138,11 @@ final class DistributionMaker {
     private void deep(Map<Runner, List<Cover>> covers, List<Runner> left) {
         for (Runner runner : left) {
             for (AreaLedger.Row area : areas.deep()) {
-                boolean inside = runner.caught().x() >= area.extent().xMin() - 1e-9 && runner.caught().x() <= area.extent().xMax() + 1e-9;
-                if (runner.caught().y() >= limits.deepFrom() && inside && covers.get(runner).isEmpty()) {
+                boolean inside = runner.caught().x() >= area.extent().xMin() - 1e-9
+                        && runner.caught().x() <= area.extent().xMax() + 1e-9;
+                if (runner.caught().y() >= limits.deepFrom()
+                        && inside
+                        && covers.get(runner).isEmpty()) {
                     covers.get(runner).add(cover(area.owner(), By.DEEP, runner));
                 }
             }
@@ -133,26 +156,49 @@ final class DistributionMaker {
     }
 
     private void under(Map<Runner, List<Cover>> covers, List<Runner> left) {
-        List<AreaLedger.Row> under = areas.rows().stream().filter(r -> !r.area().deep() && r.extent() != null).toList();
+        List<AreaLedger.Row> under = areas.rows().stream()
+                .filter(r -> !r.area().deep() && r.extent() != null)
+                .toList();
         if (under.isEmpty()) {
             return;
         }
         var still = new ArrayList<>(left);
         for (Side side : Side.values()) {
-            List<Runner> here = left.stream().filter(r -> r.side() == side && r.caught().y() < limits.deepFrom() && side.sign() * r.end().x() > -limits.breaks()).sorted(Comparator.comparingDouble((Runner r) -> -side.sign() * r.end().x())).toList();
+            List<Runner> here = left.stream()
+                    .filter(r -> r.side() == side
+                            && r.caught().y() < limits.deepFrom()
+                            && side.sign() * r.end().x() > -limits.breaks())
+                    .sorted(Comparator.comparingDouble(
+                            (Runner r) -> -side.sign() * r.end().x()))
+                    .toList();
             if (pushes() && here.size() > 1 && fastFlat(here.get(0))) {
-                List<AreaLedger.Row> men = under.stream().sorted(Comparator.comparingDouble((AreaLedger.Row r) -> -side.sign() * r.landmark().x())).toList();
+                List<AreaLedger.Row> men = under.stream()
+                        .sorted(Comparator.comparingDouble((AreaLedger.Row r) ->
+                                -side.sign() * r.landmark().x()))
+                        .toList();
                 for (int i = 0; i < here.size() && i < men.size(); i++) {
                     covers.get(here.get(i)).add(cover(men.get(i).owner(), By.PUSH, here.get(i)));
                     still.remove(here.get(i));
                 }
             }
         }
-        List<Job> pushed = covers.values().stream().flatMap(List::stream).filter(c -> c.by() == By.PUSH).map(Cover::job).toList();
+        List<Job> pushed = covers.values().stream()
+                .flatMap(List::stream)
+                .filter(c -> c.by() == By.PUSH)
+                .map(Cover::job)
+                .toList();
         for (Runner runner : still) {
-            AreaLedger.Row area = under.stream().filter(r -> runner.caught().x() >= r.extent().xMin() && runner.caught().x() <= r.extent().xMax()).findFirst().orElse(null);
+            AreaLedger.Row area = under.stream()
+                    .filter(r -> runner.caught().x() >= r.extent().xMin()
+                            && runner.caught().x() <= r.extent().xMax())
+                    .findFirst()
+                    .orElse(null);
             if (area != null && pushed.contains(area.owner())) {
-                area = under.stream().filter(r -> !pushed.contains(r.owner())).min(Comparator.comparingDouble(r -> Math.abs(r.landmark().x() - runner.caught().x()))).orElse(area);
+                area = under.stream()
+                        .filter(r -> !pushed.contains(r.owner()))
+                        .min(Comparator.comparingDouble(
+                                r -> Math.abs(r.landmark().x() - runner.caught().x())))
+                        .orElse(area);
             }
             if (area != null) {
                 covers.get(runner).add(cover(area.owner(), By.AREA, runner));
@@ -174,23 +220,32 @@ final class DistributionMaker {
     private void hole(Map<Runner, List<Cover>> covers) {
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.Hole) {
-                runners.stream().filter(r -> r.caught().y() < limits.deepFrom() && r.route().breaksOutward(r.points(), r.side()) < -limits.matchedFrom() / 2).min(Comparator.comparingDouble(Runner::seconds))
-                    .ifPresent(r -> covers.get(r).add(cover(job, By.HOLE, r)));
+                runners.stream()
+                        .filter(r -> r.caught().y() < limits.deepFrom()
+                                && r.route().breaksOutward(r.points(), r.side()) < -limits.matchedFrom() / 2)
+                        .min(Comparator.comparingDouble(Runner::seconds))
+                        .ifPresent(r -> covers.get(r).add(cover(job, By.HOLE, r)));
             }
         }
     }
 
-    /** Only who runs with his man can lose leverage; inside help is a deep middle, a half on that side or the man in the hole. */
+    /**
+     * Only who runs with his man can lose leverage; inside help is a deep middle, a half on that side or the man in the
+     * hole.
+     */
     private Lost lost(Runner runner, List<Cover> covers) {
         double outward = runner.route().breaksOutward(runner.points(), runner.side());
         for (Cover cover : covers) {
             Place place = cover.job().before().align().orNull();
-            boolean his = (cover.by() == By.MAN || cover.by() == By.MATCH) && place != null && place.phrase() instanceof Phrase.Over;
+            boolean his = (cover.by() == By.MAN || cover.by() == By.MATCH)
+                    && place != null
+                    && place.phrase() instanceof Phrase.Over;
             if (!his || Math.abs(outward) < limits.breaks()) {
                 continue;
             }
             Leverage leverage = ((Phrase.Over) place.phrase()).leverage();
-            if (leverage == Leverage.INSIDE && outward > 0 || leverage == Leverage.OUTSIDE && outward < 0 && !helpInside()) {
+            if (leverage == Leverage.INSIDE && outward > 0
+                    || leverage == Leverage.OUTSIDE && outward < 0 && !helpInside()) {
                 return new Lost(cover.job(), leverage.words(), outward > 0);
             }
         }
@@ -198,10 +253,17 @@ final class DistributionMaker {
     }
 
     private boolean helpInside() {
-        return !areas.deep().isEmpty() || lineup.jobs().stream().anyMatch(j -> j.passTask() instanceof Task.Hole || j.passTask() instanceof Task.Cover c && !c.area().deep());
+        return !areas.deep().isEmpty()
+                || lineup.jobs().stream()
+                        .anyMatch(j -> j.passTask() instanceof Task.Hole
+                                || j.passTask() instanceof Task.Cover c
+                                        && !c.area().deep());
     }
 
-    /** Another receiver nearer than a yard to the straight way a man takes to his man, before the throw; or one who sits down beside a way that crosses his. */
+    /**
+     * Another receiver nearer than a yard to the straight way a man takes to his man, before the throw; or one who sits
+     * down beside a way that crosses his.
+     */
     private Rub rub(Runner runner, List<Cover> covers) {
         for (Cover cover : covers) {
             if (cover.by() != By.MAN || cover.job().feet() == null) {
@@ -209,14 +271,21 @@ final class DistributionMaker {
             }
             Point from = cover.job().feet();
             for (Runner other : runners) {
-                Point crossing = other == runner || !other.route().settles() ? null : crossing(from, runner.caught(), other.points());
+                Point crossing = other == runner || !other.route().settles()
+                        ? null
+                        : crossing(from, runner.caught(), other.points());
                 if (crossing != null && crossing.distance(other.end()) <= limits.sitsBeside()) {
-                    return new Rub(cover.job(), other.man(), crossing.distance(other.end()), Math.max(other.route().breaks(), 1));
+                    return new Rub(
+                            cover.job(),
+                            other.man(),
+                            crossing.distance(other.end()),
+                            Math.max(other.route().breaks(), 1));
                 }
                 for (double t = 0.4; other != runner && t <= pass.throwSeconds(); t += 0.1) {
                     Point toward = runner.at(t);
                     double part = Math.min(1, t / runner.seconds());
-                    var way = new Point(from.x() + (toward.x() - from.x()) * part, from.y() + (toward.y() - from.y()) * part);
+                    var way = new Point(
+                            from.x() + (toward.x() - from.x()) * part, from.y() + (toward.y() - from.y()) * part);
                     double yards = way.distance(other.at(t));
                     if (yards <= limits.rub()) {
                         return new Rub(cover.job(), other.man(), yards, t);
@@ -233,8 +302,10 @@ final class DistributionMaker {
             Point c = route.get(i - 1);
             Point d = route.get(i);
             double cross = (b.x() - a.x()) * (d.y() - c.y()) - (b.y() - a.y()) * (d.x() - c.x());
-            double s = cross == 0 ? -1 : ((c.x() - a.x()) * (d.y() - c.y()) - (c.y() - a.y()) * (d.x() - c.x())) / cross;
-            double t = cross == 0 ? -1 : ((c.x() - a.x()) * (b.y() - a.y()) - (c.y() - a.y()) * (b.x() - a.x())) / cross;
+            double s =
+                    cross == 0 ? -1 : ((c.x() - a.x()) * (d.y() - c.y()) - (c.y() - a.y()) * (d.x() - c.x())) / cross;
+            double t =
+                    cross == 0 ? -1 : ((c.x() - a.x()) * (b.y() - a.y()) - (c.y() - a.y()) * (b.x() - a.x())) / cross;
             if (s > 0 && s < 1 && t >= 0 && t <= 1) {
                 return new Point(a.x() + s * (b.x() - a.x()), a.y() + s * (b.y() - a.y()));
             }

@@ -12,14 +12,14 @@ import mensch.core.rung.Gap;
 import mensch.core.rung.Task;
 
 /**
- * Gaps and men on the play side after the play has moved: each blocker who arrives makes a gap there, each puller takes one away where he leaves
- * (handbook 1, gaps; 9, force and gaps).
+ * Gaps and men on the play side after the play has moved: each blocker who arrives makes a gap there, each puller takes
+ * one away where he leaves (handbook 1, gaps; 9, force and gaps).
  *
- * @param gaps     gaps of the play side's surface before the snap
+ * @param gaps gaps of the play side's surface before the snap
  * @param inserted blockers who arrive there
- * @param left     backside linemen who pull: a gap fewer there
- * @param merged   play-side linemen who pull: their gap is gone on the play side itself
- * @param men      who fits there: owners, force, alley, and backside men whose gap left
+ * @param left backside linemen who pull: a gap fewer there
+ * @param merged play-side linemen who pull: their gap is gone on the play side itself
+ * @param men who fits there: owners, force, alley, and backside men whose gap left
  * @param exchange backside men who come over because their gap left
  */
 public record FitCount(int gaps, List<Man> inserted, List<Man> left, int merged, List<Job> men, List<Job> exchange) {
@@ -56,13 +56,19 @@ public record FitCount(int gaps, List<Man> inserted, List<Man> left, int merged,
                 men.add(job);
             }
         }
-        List<Job> over = backside.stream().filter(j -> !men.contains(j)).limit(left.size()).toList();
+        List<Job> over = backside.stream()
+                .filter(j -> !men.contains(j))
+                .limit(left.size())
+                .toList();
         men.addAll(over);
         return new FitCount(gaps, inserted, left, pullers.size() - left.size(), List.copyOf(men), over);
     }
 
     /** A man with a run job and no gap of his own: he fits where he is needed. */
     private static boolean free(Job job) {
-        return job.fit() instanceof Task.Fit fit && fit.gap() == null && fit.role() != FitRole.CHASE && fit.role() != FitRole.CUT_BACK;
+        return job.fit() instanceof Task.Fit fit
+                && fit.gap() == null
+                && fit.role() != FitRole.CHASE
+                && fit.role() != FitRole.CUT_BACK;
     }
 }

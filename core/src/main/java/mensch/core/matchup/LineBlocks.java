@@ -25,8 +25,11 @@ final class LineBlocks {
         this.taker = taker;
         this.climbers = climbers;
         for (Stand stand : pool) {
-            picture.line.stream().min(Comparator.comparingDouble(m -> Math.abs(u(m) - stand.u()))).filter(m -> Math.abs(u(m) - stand.u()) <= picture.limits.covered())
-                .ifPresent(m -> over.merge(m, stand, (a, b) -> Math.abs(a.u() - u(m)) <= Math.abs(b.u() - u(m)) ? a : b));
+            picture.line.stream()
+                    .min(Comparator.comparingDouble(m -> Math.abs(u(m) - stand.u())))
+                    .filter(m -> Math.abs(u(m) - stand.u()) <= picture.limits.covered())
+                    .ifPresent(m ->
+                            over.merge(m, stand, (a, b) -> Math.abs(a.u() - u(m)) <= Math.abs(b.u() - u(m)) ? a : b));
         }
     }
 
@@ -64,13 +67,23 @@ final class LineBlocks {
     }
 
     private static boolean onHisOwn(Block block) {
-        return block == Block.ZONE || block == Block.REACH || block == Block.BASE || block == Block.CUT_OFF || block == Block.HINGE;
+        return block == Block.ZONE
+                || block == Block.REACH
+                || block == Block.BASE
+                || block == Block.CUT_OFF
+                || block == Block.HINGE;
     }
 
-    /** The man in his inside gap or head up on his inside neighbour; else the man over him if another has begun on him or he is head up; an outside shade is left. */
+    /**
+     * The man in his inside gap or head up on his inside neighbour; else the man over him if another has begun on him
+     * or he is head up; an outside shade is left.
+     */
     private void down(Man man, Man inside, Block block) {
         double from = inside == null ? Double.NEGATIVE_INFINITY : u(inside) - picture.limits.headUp() - 0.05;
-        Stand in = pool.stream().filter(s -> s.u() >= from && s.u() <= u(man) - picture.limits.headUp() && taker.blockers(s) < 2).max(Comparator.comparingDouble(Stand::u)).orElse(null);
+        Stand in = pool.stream()
+                .filter(s -> s.u() >= from && s.u() <= u(man) - picture.limits.headUp() && taker.blockers(s) < 2)
+                .max(Comparator.comparingDouble(Stand::u))
+                .orElse(null);
         if (in != null) {
             taker.take(in, man, Block.DOWN);
             return;
@@ -90,7 +103,10 @@ final class LineBlocks {
     /** First man to the backside, up to one head up on the next lineman; else the man over him. */
     private void back(Man man) {
         Man next = picture.line.get(Math.min(picture.line.indexOf(man) + 1, picture.line.size() - 1));
-        Stand stand = pool.stream().filter(s -> s.u() <= u(man) - picture.limits.headUp() && s.u() >= u(next) - picture.limits.headUp()).max(Comparator.comparingDouble(Stand::u)).orElse(over.get(man));
+        Stand stand = pool.stream()
+                .filter(s -> s.u() <= u(man) - picture.limits.headUp() && s.u() >= u(next) - picture.limits.headUp())
+                .max(Comparator.comparingDouble(Stand::u))
+                .orElse(over.get(man));
         if (stand != null && taker.blockers(stand) < 2) {
             taker.take(stand, man, Block.BACK);
         } else {
@@ -107,7 +123,10 @@ final class LineBlocks {
         return true;
     }
 
-    /** A neighbour's man who stands in the gap between us, the inside one first; else the neighbour the play flows to; else a man beyond the end of the line. */
+    /**
+     * A neighbour's man who stands in the gap between us, the inside one first; else the neighbour the play flows to;
+     * else a man beyond the end of the line.
+     */
     private void help(Man man) {
         int at = picture.line.indexOf(man);
         Man playSide = at > 0 ? picture.line.get(at - 1) : null;
@@ -116,7 +135,9 @@ final class LineBlocks {
         Man outside = u(man) > 0 ? playSide : backSide;
         Block block = told.get(man);
         boolean flows = block == Block.REACH || block == Block.CUT_OFF;
-        Stand found = flows ? neighbours(playSide) : between(man, inside) != null ? between(man, inside) : between(man, outside);
+        Stand found = flows
+                ? neighbours(playSide)
+                : between(man, inside) != null ? between(man, inside) : between(man, outside);
         if (found == null) {
             found = neighbours(block == Block.BASE || block == Block.HINGE ? inside : playSide);
         }
@@ -137,7 +158,9 @@ final class LineBlocks {
 
     private Stand between(Man man, Man neighbour) {
         Stand his = neighbours(neighbour);
-        boolean toward = his != null && (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0 && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - 0.05;
+        boolean toward = his != null
+                && (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0
+                && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - 0.05;
         return toward ? his : null;
     }
 
@@ -145,6 +168,11 @@ final class LineBlocks {
     private Stand beyond(Man man) {
         boolean lastPlay = man == picture.playEnd();
         boolean lastBack = man == picture.backEnd();
-        return pool.stream().filter(s -> taker.blockers(s) == 0 && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man)) && Math.abs(s.u() - u(man)) <= picture.limits.edgeReach()).findFirst().orElse(null);
+        return pool.stream()
+                .filter(s -> taker.blockers(s) == 0
+                        && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man))
+                        && Math.abs(s.u() - u(man)) <= picture.limits.edgeReach())
+                .findFirst()
+                .orElse(null);
     }
 }

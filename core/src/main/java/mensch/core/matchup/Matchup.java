@@ -12,7 +12,10 @@ import mensch.core.play.Pass;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
 
-/** One line-up ready to meet plays: what every ledger of it needs is made once. Each ledger is null when the formation cannot run the play to that side. */
+/**
+ * One line-up ready to meet plays: what every ledger of it needs is made once. Each ledger is null when the formation
+ * cannot run the play to that side.
+ */
 public final class Matchup {
     private final Lineup lineup;
     private final GapLedger gaps;
@@ -51,13 +54,19 @@ public final class Matchup {
     public Blocking blocking(Run run, Side play) {
         Map<Run, Blocking> known = blockings.get(play);
         if (!known.containsKey(run)) {
-            known.put(run, line() && run.fits(lineup.viewFrom(play)) == Answer.YES ? new BlockMaker(pictures.get(play), run).blocking() : null);
+            known.put(
+                    run,
+                    line() && run.fits(lineup.viewFrom(play)) == Answer.YES
+                            ? new BlockMaker(pictures.get(play), run).blocking()
+                            : null);
         }
         return known.get(run);
     }
 
     public Distribution distribution(Pass pass, Side play) {
-        return pass.fits(lineup.viewFrom(play)) == Answer.YES ? new DistributionMaker(this, pass, play).distribution() : null;
+        return pass.fits(lineup.viewFrom(play)) == Answer.YES
+                ? new DistributionMaker(this, pass, play).distribution()
+                : null;
     }
 
     public Conflict conflict(RunPass option, Side play) {

@@ -22,11 +22,13 @@ final class Picture {
     /** Where a defender meets the play, and whether on the line. */
     record Stand(Job job, double u, double depth, boolean first) {
         /** One man stands once in a picture. */
-        @Override public boolean equals(Object other) {
+        @Override
+        public boolean equals(Object other) {
             return other instanceof Stand that && job == that.job;
         }
 
-        @Override public int hashCode() {
+        @Override
+        public int hashCode() {
             return job.role().id().hashCode() + job.seat().sign();
         }
 
@@ -45,6 +47,7 @@ final class Picture {
     final List<Man> line;
     /** Everybody with a place, from the backside to the play side. */
     final List<Stand> stands;
+
     private final List<Stand> onTheLine;
     private final List<Stand> backers;
 
@@ -64,7 +67,11 @@ final class Picture {
         men.add(here.middle());
         men.addAll(there.surface());
         this.line = List.copyOf(men);
-        this.stands = lineup.jobs().stream().filter(j -> j.feet() != null).map(this::stand).sorted(Comparator.comparingDouble(Stand::u)).toList();
+        this.stands = lineup.jobs().stream()
+                .filter(j -> j.feet() != null)
+                .map(this::stand)
+                .sorted(Comparator.comparingDouble(Stand::u))
+                .toList();
         this.onTheLine = findOnTheLine();
         this.backers = findBackers();
     }
@@ -103,7 +110,9 @@ final class Picture {
 
     private List<Stand> findOnTheLine() {
         double wide = limits.edgeReach() + 1;
-        return stands.stream().filter(s -> s.first() && s.u() <= u(playEnd()) + wide && s.u() >= u(backEnd()) - wide).toList();
+        return stands.stream()
+                .filter(s -> s.first() && s.u() <= u(playEnd()) + wide && s.u() >= u(backEnd()) - wide)
+                .toList();
     }
 
     /** Second-level men inside the edges, backers also a step outside them, from the play side. */
@@ -112,8 +121,13 @@ final class Picture {
     }
 
     private List<Stand> findBackers() {
-        return stands.stream().filter(s -> !s.first() && s.depth() <= limits.secondLevel() && s.u() <= u(playEnd()) + wide(s) && s.u() >= u(backEnd()) - wide(s))
-            .sorted(Comparator.comparingDouble((Stand s) -> -s.u())).toList();
+        return stands.stream()
+                .filter(s -> !s.first()
+                        && s.depth() <= limits.secondLevel()
+                        && s.u() <= u(playEnd()) + wide(s)
+                        && s.u() >= u(backEnd()) - wide(s))
+                .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))
+                .toList();
     }
 
     private static double wide(Stand stand) {
@@ -133,7 +147,9 @@ final class Picture {
     /** He has come over with the motion and fits on the move. */
     boolean travels(Stand stand) {
         MotionAnswer answer = lineup.answer();
-        return answer != null && answer.kind() == MotionAnswer.Kind.TRAVEL && answer.roles().contains(stand.job().role().id());
+        return answer != null
+                && answer.kind() == MotionAnswer.Kind.TRAVEL
+                && answer.roles().contains(stand.job().role().id());
     }
 
     Stand stand(String job) {

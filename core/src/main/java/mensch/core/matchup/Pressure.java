@@ -2,8 +2,8 @@ package mensch.core.matchup;
 
 import java.util.ArrayList;
 import java.util.List;
-import mensch.core.formation.Answer;
 import mensch.core.convention.Speeds;
+import mensch.core.formation.Answer;
 import mensch.core.front.Role;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
@@ -16,18 +16,27 @@ import mensch.core.rung.Gap;
 import mensch.core.rung.Task;
 
 /**
- * Rushers against a protection (handbook 9, protections). The line slides to the side that leaves the fewest free; three men block there, the two others are
- * man on man with whoever stays in.
+ * Rushers against a protection (handbook 9, protections). The line slides to the side that leaves the fewest free;
+ * three men block there, the two others are man on man with whoever stays in.
  *
- * @param slide    the side the line slides to
- * @param rushers  by side of the ball they come through
- * @param free     rushers nobody blocks, the outermost of the side that has one too many
+ * @param slide the side the line slides to
+ * @param rushers by side of the ball they come through
+ * @param free rushers nobody blocks, the outermost of the side that has one too many
  * @param oneOnOne rushers who are blocked by one man, because nobody is left to double
- * @param seconds  when the first free man is at a gun quarterback, after the snap; with none free, the quickest of those blocked
- * @param contain  sides on which a rusher keeps the quarterback in
- * @param windows  areas underneath that nobody has while second-level men rush
+ * @param seconds when the first free man is at a gun quarterback, after the snap; with none free, the quickest of those
+ *     blocked
+ * @param contain sides on which a rusher keeps the quarterback in
+ * @param windows areas underneath that nobody has while second-level men rush
  */
-public record Pressure(Protection protection, Side slide, List<Rusher> rushers, List<Job> free, int oneOnOne, double seconds, List<Side> contain, List<Window> windows) {
+public record Pressure(
+        Protection protection,
+        Side slide,
+        List<Rusher> rushers,
+        List<Job> free,
+        int oneOnOne,
+        double seconds,
+        List<Side> contain,
+        List<Window> windows) {
 
     /** One rusher, the side he comes through, and whether he comes round the edge. */
     public record Rusher(Job job, Side side, boolean edge) {}
@@ -56,7 +65,15 @@ public record Pressure(Protection protection, Side slide, List<Rusher> rushers, 
         List<Job> free = freeMen(rushers, slide, extra);
         int spare = Math.max(0, protection.men() - (rushers.size() - free.size()));
         int blocked = rushers.size() - free.size();
-        return new Pressure(protection, slide, rushers, free, Math.max(0, blocked - spare), seconds(rushers, free, lineup.convention().speeds()), contain(lineup, rushers), windows(lineup, rushers));
+        return new Pressure(
+                protection,
+                slide,
+                rushers,
+                free,
+                Math.max(0, blocked - spare),
+                seconds(rushers, free, lineup.convention().speeds()),
+                contain(lineup, rushers),
+                windows(lineup, rushers));
     }
 
     private static List<Rusher> rushers(Lineup lineup) {
@@ -65,7 +82,8 @@ public record Pressure(Protection protection, Side slide, List<Rusher> rushers, 
             Gap gap = rush.rushed() != null ? rush.rushed() : rush.shown();
             double x = rush.job().feet() == null ? 0 : rush.job().feet().x();
             Side side = gap != null ? gap.side() : x < 0 ? Side.LEFT : Side.RIGHT;
-            boolean edge = gap == null || gap.index() >= Gap.count(lineup.features().shape().flank(side)) - 1;
+            boolean edge = gap == null
+                    || gap.index() >= Gap.count(lineup.features().shape().flank(side)) - 1;
             rushers.add(new Rusher(rush.job(), side, edge));
         }
         return List.copyOf(rushers);
@@ -82,7 +100,8 @@ public record Pressure(Protection protection, Side slide, List<Rusher> rushers, 
         int many = free(rushers, slide, extra);
         int slid = (int) rushers.stream().filter(r -> r.side() == slide).count();
         Side over = slid - SLIDE_MEN > rushers.size() - slid - MAN_SIDE ? slide : slide.opposite();
-        var from = new ArrayList<>(rushers.stream().filter(r -> r.side() == over).toList());
+        var from =
+                new ArrayList<>(rushers.stream().filter(r -> r.side() == over).toList());
         from.sort((a, b) -> a.edge() != b.edge() ? (a.edge() ? -1 : 1) : Double.compare(wide(b), wide(a)));
         return from.stream().limit(many).map(Rusher::job).toList();
     }
@@ -94,7 +113,8 @@ public record Pressure(Protection protection, Side slide, List<Rusher> rushers, 
     private static double seconds(List<Rusher> rushers, List<Job> free, Speeds speeds) {
         double best = Double.POSITIVE_INFINITY;
         for (Rusher rusher : rushers) {
-            double seconds = (rusher.edge() ? speeds.freeEdge() : speeds.freeInside()) + (free.contains(rusher.job()) ? 0 : speeds.blockedMore());
+            double seconds = (rusher.edge() ? speeds.freeEdge() : speeds.freeInside())
+                    + (free.contains(rusher.job()) ? 0 : speeds.blockedMore());
             if (free.isEmpty() || free.contains(rusher.job())) {
                 best = Math.min(best, seconds);
             }
@@ -105,7 +125,9 @@ public record Pressure(Protection protection, Side slide, List<Rusher> rushers, 
     private static List<Side> contain(Lineup lineup, List<Rusher> rushers) {
         var sides = new ArrayList<Side>();
         for (Side side : Side.values()) {
-            boolean told = rushers.stream().anyMatch(r -> r.side() == side && (r.edge() || r.job().passTask() instanceof Task.Rush rush && rush.contain()));
+            boolean told = rushers.stream()
+                    .anyMatch(r -> r.side() == side
+                            && (r.edge() || r.job().passTask() instanceof Task.Rush rush && rush.contain()));
             if (told) {
                 sides.add(side);
             }
@@ -114,15 +136,19 @@ public record Pressure(Protection protection, Side slide, List<Rusher> rushers, 
     }
 
     private static List<Window> windows(Lineup lineup, List<Rusher> rushers) {
-        boolean more = rushers.stream().anyMatch(r -> r.job().role().body() == Role.Body.LB || r.job().role().body() == Role.Body.DB);
+        boolean more = rushers.stream()
+                .anyMatch(r ->
+                        r.job().role().body() == Role.Body.LB || r.job().role().body() == Role.Body.DB);
         var windows = new ArrayList<Window>();
         if (!more) {
             return windows;
         }
         AreaLedger areas = AreaLedger.of(lineup);
-        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep() && !r.area().lane() && r.area() != Area.ACROSS);
+        boolean zone = areas.rows().stream()
+                .anyMatch(r -> !r.area().deep() && !r.area().lane() && r.area() != Area.ACROSS);
         if (zone) {
-            areas.sides().forEach(under -> under.unowned().forEach(area -> windows.add(new Window(under.side(), area))));
+            areas.sides()
+                    .forEach(under -> under.unowned().forEach(area -> windows.add(new Window(under.side(), area))));
         }
         return windows;
     }

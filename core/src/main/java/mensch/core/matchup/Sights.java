@@ -42,7 +42,9 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
                 }
             }
             Man first = lineup.view(job).man(key.men().get(0));
-            Man before = first == null || job.feet() == null || job.role().lineman() ? null : before(lineup, job.feet(), first);
+            Man before = first == null || job.feet() == null || job.role().lineman()
+                    ? null
+                    : before(lineup, job.feet(), first);
             if (before != null) {
                 hidden.add(new Hidden(job, first, before, key.men().size() == 1));
             }
@@ -54,7 +56,10 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
         SightLimits limits = lineup.convention().sights();
         for (Man man : lineup.snap().formation().men()) {
             boolean upright = !man.interior() && man.depth() > limits.upright();
-            if (upright && !man.equals(key) && fromLine(eyes, key.feet(), man.feet()) <= limits.body() && eyes.distance(man.feet()) < eyes.distance(key.feet())) {
+            if (upright
+                    && !man.equals(key)
+                    && fromLine(eyes, key.feet(), man.feet()) <= limits.body()
+                    && eyes.distance(man.feet()) < eyes.distance(key.feet())) {
                 return man;
             }
         }
@@ -65,7 +70,9 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
         double length = a.distance(b);
         double along = ((p.x() - a.x()) * (b.x() - a.x()) + (p.y() - a.y()) * (b.y() - a.y())) / length;
         boolean between = along > 0 && along < length;
-        return between ? Math.abs((p.x() - a.x()) * (b.y() - a.y()) - (p.y() - a.y()) * (b.x() - a.x())) / length : Double.POSITIVE_INFINITY;
+        return between
+                ? Math.abs((p.x() - a.x()) * (b.y() - a.y()) - (p.y() - a.y()) * (b.x() - a.x())) / length
+                : Double.POSITIVE_INFINITY;
     }
 
     private static List<Man> unread(Lineup lineup, List<Man> read) {
@@ -79,11 +86,17 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
                 threats.add(shape.flank(side).guard());
             }
         }
-        return threats.stream().filter(t -> !read.contains(t) && !stoodOn(lineup, t)).toList();
+        return threats.stream()
+                .filter(t -> !read.contains(t) && !stoodOn(lineup, t))
+                .toList();
     }
 
     private static boolean stoodOn(Lineup lineup, Man man) {
         return !lineup.features().shape().backs().contains(man)
-            && lineup.jobs().stream().anyMatch(j -> j.role().lineman() && j.feet() != null && Math.abs(j.feet().x() - man.x()) <= lineup.convention().sights().over());
+                && lineup.jobs().stream()
+                        .anyMatch(j -> j.role().lineman()
+                                && j.feet() != null
+                                && Math.abs(j.feet().x() - man.x())
+                                        <= lineup.convention().sights().over());
     }
 }

@@ -18,16 +18,16 @@ import mensch.core.lineup.Lineup;
  * What a plan asks each role to know, and what each call adds to those before it.
  *
  * @param byRole different sentences by role over the whole plan
- * @param added  by call, in the order of the plan
+ * @param added by call, in the order of the plan
  */
 public record TeachingLoad(Map<String, Integer> byRole, List<Added> added) {
 
     /**
      * What one call adds.
      *
-     * @param rungs   sentences that no role of an earlier call had to know
-     * @param roles   roles that learn one of them
-     * @param men     jobs that differ from the plan's first call on the snap asked; a role the first call has not counts
+     * @param rungs sentences that no role of an earlier call had to know
+     * @param roles roles that learn one of them
+     * @param men jobs that differ from the plan's first call on the snap asked; a role the first call has not counts
      */
     public record Added(String call, int rungs, int roles, int men) {}
 
@@ -55,7 +55,11 @@ public record TeachingLoad(Map<String, Integer> byRole, List<Added> added) {
 
     /** How many sentences of a call can speak for a role, on whichever side of the coverage he sits. */
     public static int sentences(Call call, Role role) {
-        return (int) Stream.of(true, false).flatMap(on -> call.ladder(role, on).rungs().stream()).map(r -> r.rung().id()).distinct().count();
+        return (int) Stream.of(true, false)
+                .flatMap(on -> call.ladder(role, on).rungs().stream())
+                .map(r -> r.rung().id())
+                .distinct()
+                .count();
     }
 
     private static Set<String> spoken(Call call, Role role) {

@@ -10,8 +10,9 @@ import mensch.core.rung.Place;
 /**
  * What an offence sees before the snap: this line-up against others of the plan on the same snap.
  *
- * @param travels how far each man is from where he shows to where he plays, and what that costs him after the snap; only who moves
- * @param pairs   calls that can be told from this one, the plainest first
+ * @param travels how far each man is from where he shows to where he plays, and what that costs him after the snap;
+ *     only who moves
+ * @param pairs calls that can be told from this one, the plainest first
  */
 public record Tells(List<Travel> travels, List<Pair> pairs) {
 
@@ -21,10 +22,10 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
     /**
      * A call that looks different.
      *
-     * @param call   its name
-     * @param by     the man who gives it away most
-     * @param yards  how far his two places are apart before the snap
-     * @param men    how many men are told apart
+     * @param call its name
+     * @param by the man who gives it away most
+     * @param yards how far his two places are apart before the snap
+     * @param men how many men are told apart
      * @param stance a man whose stance differs, or null
      */
     public record Pair(String call, Job by, double yards, int men, Job stance) {}
@@ -41,7 +42,11 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
             Point shown = shown(job);
             if (shown != null && job.feet() != null && shown.distance(job.feet()) > 0) {
                 double yards = shown.distance(job.feet());
-                travels.add(new Travel(job, yards, Builds.gait(job.role().body(), lineup.convention().speeds()).time(yards)));
+                travels.add(new Travel(
+                        job,
+                        yards,
+                        Builds.gait(job.role().body(), lineup.convention().speeds())
+                                .time(yards)));
             }
         }
         var pairs = new ArrayList<Pair>();
@@ -75,7 +80,12 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
                 most = job;
             }
             Job his = other.job(job.id());
-            boolean differs = his != null && job.before().stance().orNull() != null && !job.before().stance().orNull().equals(his.before().stance().orNull());
+            boolean differs = his != null
+                    && job.before().stance().orNull() != null
+                    && !job.before()
+                            .stance()
+                            .orNull()
+                            .equals(his.before().stance().orNull());
             stance = stance == null && differs ? job : stance;
         }
         return men == 0 && stance == null ? null : new Pair(other.inForce().name(), most, yards, men, stance);

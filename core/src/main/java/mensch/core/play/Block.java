@@ -4,9 +4,31 @@ import java.util.Arrays;
 
 /** What a blocker is told (handbook 9, runs). */
 public enum Block {
-    ZONE("zone"), REACH("reach"), BASE("base"), DOWN("down"), PIN("pin"), BACK("back"), CUT_OFF("cut off"), HINGE("hinge"), CLIMB("climb"), TRAP("trap"), WHAM("wham"), KICK("kick"),
-    PULL_KICK("pull kick"), PULL_LEAD("pull lead"), PULL_FORCE("pull force"), PULL_CORNER("pull corner"), KICK_BACK_EDGE("kick back edge"), SEAL_BACK_EDGE("seal back edge"),
-    INSERT("insert"), LEAD("lead"), LEAD_FORCE("lead force"), ARC("arc"), CRACK("crack"), STALK("stalk"), FAKE("fake");
+    ZONE("zone"),
+    REACH("reach"),
+    BASE("base"),
+    DOWN("down"),
+    PIN("pin"),
+    BACK("back"),
+    CUT_OFF("cut off"),
+    HINGE("hinge"),
+    CLIMB("climb"),
+    TRAP("trap"),
+    WHAM("wham"),
+    KICK("kick"),
+    PULL_KICK("pull kick"),
+    PULL_LEAD("pull lead"),
+    PULL_FORCE("pull force"),
+    PULL_CORNER("pull corner"),
+    KICK_BACK_EDGE("kick back edge"),
+    SEAL_BACK_EDGE("seal back edge"),
+    INSERT("insert"),
+    LEAD("lead"),
+    LEAD_FORCE("lead force"),
+    ARC("arc"),
+    CRACK("crack"),
+    STALK("stalk"),
+    FAKE("fake");
 
     private final String words;
 
@@ -25,11 +47,21 @@ public enum Block {
 
     /** Whether he arrives at the point as one more blocker. */
     public boolean inserts() {
-        return pulls() || this == WHAM || this == KICK || this == KICK_BACK_EDGE || this == INSERT || this == LEAD || this == LEAD_FORCE;
+        return pulls()
+                || this == WHAM
+                || this == KICK
+                || this == KICK_BACK_EDGE
+                || this == INSERT
+                || this == LEAD
+                || this == LEAD_FORCE;
     }
 
     static Block of(String words) {
-        return Arrays.stream(values()).filter(b -> b.words.equals(words)).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("\"" + words + "\" is no block; there are " + String.join(", ", Arrays.stream(values()).map(Block::words).toList())));
+        return Arrays.stream(values())
+                .filter(b -> b.words.equals(words))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("\"" + words + "\" is no block; there are "
+                        + String.join(
+                                ", ", Arrays.stream(values()).map(Block::words).toList())));
     }
 }

@@ -4,7 +4,11 @@ import java.util.Arrays;
 
 /** Whom a play leaves unblocked on purpose, to be read. */
 public enum Leaves {
-    NOBODY("nobody"), BACK_EDGE("back edge"), PLAY_EDGE("play edge"), DIVE_KEY("dive key"), MIDLINE_KEY("midline key");
+    NOBODY("nobody"),
+    BACK_EDGE("back edge"),
+    PLAY_EDGE("play edge"),
+    DIVE_KEY("dive key"),
+    MIDLINE_KEY("midline key");
 
     private final String words;
 
@@ -13,7 +17,11 @@ public enum Leaves {
     }
 
     static Leaves of(String words) {
-        return Arrays.stream(values()).filter(l -> l.words.equals(words)).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("\"" + words + "\" is nobody a play leaves; there are " + String.join(", ", Arrays.stream(values()).map(l -> l.words).toList())));
+        return Arrays.stream(values())
+                .filter(l -> l.words.equals(words))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("\"" + words + "\" is nobody a play leaves; there are "
+                        + String.join(
+                                ", ", Arrays.stream(values()).map(l -> l.words).toList())));
     }
 }

@@ -8,10 +8,10 @@ import mensch.core.rung.View;
 /**
  * A pass concept.
  *
- * @param needs        what the formation must have, seen from the play side
+ * @param needs what the formation must have, seen from the play side
  * @param throwSeconds when the ball leaves the hand, seconds after the snap
- * @param told         the route of each man named; men not named stay in or clear out and are not asked for
- * @param attacks      whom it is made to hurt, in words
+ * @param told the route of each man named; men not named stay in or clear out and are not asked for
+ * @param attacks whom it is made to hurt, in words
  */
 public record Pass(String id, String name, Condition needs, double throwSeconds, List<Told> told, String attacks) {
 

@@ -26,9 +26,18 @@ public final class PlayReader {
         var reader = new PlayReader(vocabulary);
         documents.stream().filter(d -> d.kind().equals("routes")).forEach(reader::routes);
         documents.stream().filter(d -> d.kind().equals("run")).forEach(d -> reader.runs.put(d.id(), reader.run(d)));
-        List<Pass> passes = documents.stream().filter(d -> d.kind().equals("pass")).map(reader::pass).toList();
-        List<RunPass> options = documents.stream().filter(d -> d.kind().equals("option")).map(reader::option).toList();
-        List<Protection> protections = documents.stream().filter(d -> d.kind().equals("protection")).map(reader::protection).toList();
+        List<Pass> passes = documents.stream()
+                .filter(d -> d.kind().equals("pass"))
+                .map(reader::pass)
+                .toList();
+        List<RunPass> options = documents.stream()
+                .filter(d -> d.kind().equals("option"))
+                .map(reader::option)
+                .toList();
+        List<Protection> protections = documents.stream()
+                .filter(d -> d.kind().equals("protection"))
+                .map(reader::protection)
+                .toList();
         return new Plays(List.copyOf(reader.runs.values()), passes, options, protections);
     }
 
@@ -49,7 +58,9 @@ public final class PlayReader {
 
     private Condition needs(Document document) {
         String words = document.text("needs");
-        return words == null || words.isEmpty() ? new Condition.Always() : reading(document, "needs", () -> RungReader.readCondition(words, vocabulary));
+        return words == null || words.isEmpty()
+                ? new Condition.Always()
+                : reading(document, "needs", () -> RungReader.readCondition(words, vocabulary));
     }
 
     private static Map<?, ?> map(Document document, String key) {
@@ -66,44 +77,85 @@ public final class PlayReader {
     }
 
     private void routes(Document document) {
-        map(document, "routes").forEach((id, value) -> routes.put(String.valueOf(id), reading(document, "routes/" + id, () -> route(String.valueOf(id), (Map<?, ?>) value))));
+        map(document, "routes")
+                .forEach((id, value) -> routes.put(
+                        String.valueOf(id),
+                        reading(document, "routes/" + id, () -> route(String.valueOf(id), (Map<?, ?>) value))));
     }
 
     private static Route route(String id, Map<?, ?> body) {
-        List<Route.Way> path = ((List<?>) body.get("path")).stream().map(w -> Route.way(String.valueOf(w))).toList();
+        List<Route.Way> path = ((List<?>) body.get("path"))
+                .stream().map(w -> Route.way(String.valueOf(w))).toList();
         return new Route(id, path, number(body, "breaks", 0), "settle".equals(body.get("ends")));
     }
 
     private Run run(Document document) {
         Map<?, ?> ball = map(document, "ball");
         var told = new ArrayList<Run.Told>();
-        map(document, "blocks").forEach((who, block) -> told.add(reading(document, "blocks/" + who, () -> new Run.Told(Who.read(String.valueOf(who), vocabulary), Block.of(String.valueOf(block))))));
-        String point = reading(document, "point", () -> String.valueOf(document.body().get("point")));
-        List<BallPath> paths = document.body().get("paths") instanceof List<?> list ? list.stream().map(p -> reading(document, "paths", () -> BallPath.valueOf(String.valueOf(p).toUpperCase(java.util.Locale.ROOT)))).toList() : List.of();
+        map(document, "blocks")
+                .forEach((who, block) -> told.add(reading(
+                        document,
+                        "blocks/" + who,
+                        () -> new Run.Told(
+                                Who.read(String.valueOf(who), vocabulary), Block.of(String.valueOf(block))))));
+        String point =
+                reading(document, "point", () -> String.valueOf(document.body().get("point")));
+        List<BallPath> paths = document.body().get("paths") instanceof List<?> list
+                ? list.stream()
+                        .map(p -> reading(
+                                document,
+                                "paths",
+                                () -> BallPath.valueOf(String.valueOf(p).toUpperCase(java.util.Locale.ROOT))))
+                        .toList()
+                : List.of();
         String leaves = document.text("leaves");
-        return new Run(document.id(), document.name(), needs(document), point.equals("outside") ? Run.OUTSIDE : point.charAt(0),
-            reading(document, "ball", () -> new Run.Ball(Who.read(String.valueOf(ball.get("carrier")), vocabulary), number(ball, "gun", 1), number(ball, "under", 1))),
-            reading(document, "leaves", () -> leaves == null ? Leaves.NOBODY : Leaves.of(leaves)), paths, told);
+        return new Run(
+                document.id(),
+                document.name(),
+                needs(document),
+                point.equals("outside") ? Run.OUTSIDE : point.charAt(0),
+                reading(
+                        document,
+                        "ball",
+                        () -> new Run.Ball(
+                                Who.read(String.valueOf(ball.get("carrier")), vocabulary),
+                                number(ball, "gun", 1),
+                                number(ball, "under", 1))),
+                reading(document, "leaves", () -> leaves == null ? Leaves.NOBODY : Leaves.of(leaves)),
+                paths,
+                told);
     }
 
     private Pass pass(Document document) {
         double thrown = number(document.body(), "throw", 0);
         if (thrown <= 0) {
-            throw DocumentException.of(document.id(), "throw", "is missing: when does the ball leave the hand, seconds after the snap");
+            throw DocumentException.of(
+                    document.id(), "throw", "is missing: when does the ball leave the hand, seconds after the snap");
         }
-        return new Pass(document.id(), document.name(), needs(document), thrown, told(document, "routes"), document.text("attacks"));
+        return new Pass(
+                document.id(),
+                document.name(),
+                needs(document),
+                thrown,
+                told(document, "routes"),
+                document.text("attacks"));
     }
 
     private List<Pass.Told> told(Document document, String key) {
         var told = new ArrayList<Pass.Told>();
-        map(document, key).forEach((who, id) -> told.add(reading(document, key + "/" + who, () -> new Pass.Told(Who.read(String.valueOf(who), vocabulary), route(String.valueOf(id))))));
+        map(document, key)
+                .forEach((who, id) -> told.add(reading(
+                        document,
+                        key + "/" + who,
+                        () -> new Pass.Told(Who.read(String.valueOf(who), vocabulary), route(String.valueOf(id))))));
         return told;
     }
 
     private Route route(String id) {
         Route route = routes.get(id);
         if (route == null) {
-            throw new IllegalArgumentException("\"" + id + "\" is no route; there are " + String.join(", ", routes.keySet()));
+            throw new IllegalArgumentException(
+                    "\"" + id + "\" is no route; there are " + String.join(", ", routes.keySet()));
         }
         return route;
     }
@@ -111,13 +163,27 @@ public final class PlayReader {
     private RunPass option(Document document) {
         Run run = runs.get(document.text("run"));
         if (run == null) {
-            throw DocumentException.of(document.id(), "run", "\"" + document.text("run") + "\" is no run; there are " + String.join(", ", runs.keySet()));
+            throw DocumentException.of(
+                    document.id(),
+                    "run",
+                    "\"" + document.text("run") + "\" is no run; there are " + String.join(", ", runs.keySet()));
         }
-        String reads = reading(document, "reads", () -> String.valueOf(document.body().get("reads")));
+        String reads =
+                reading(document, "reads", () -> String.valueOf(document.body().get("reads")));
         boolean other = reads.endsWith(" other side");
-        var read = reading(document, "reads", () -> RunPass.Read.valueOf(reads.replace(" other side", "").toUpperCase(java.util.Locale.ROOT)));
-        var pass = new Pass(document.id(), document.name(), needs(document), number(document.body(), "thrown", 1.5), told(document, "route"), null);
-        return new RunPass(document.id(), document.name(), needs(document), run, read, other ? Where.OTHER : Where.MY, pass);
+        var read = reading(
+                document,
+                "reads",
+                () -> RunPass.Read.valueOf(reads.replace(" other side", "").toUpperCase(java.util.Locale.ROOT)));
+        var pass = new Pass(
+                document.id(),
+                document.name(),
+                needs(document),
+                number(document.body(), "thrown", 1.5),
+                told(document, "route"),
+                null);
+        return new RunPass(
+                document.id(), document.name(), needs(document), run, read, other ? Where.OTHER : Where.MY, pass);
     }
 
     private Protection protection(Document document) {

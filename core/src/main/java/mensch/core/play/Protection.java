@@ -8,8 +8,8 @@ import mensch.core.rung.View;
 /**
  * Who stays in besides the five linemen.
  *
- * @param back   whether a back stays
- * @param end    whether an attached end stays
+ * @param back whether a back stays
+ * @param end whether an attached end stays
  * @param second whether the second back, or else the second end, stays as well
  */
 public record Protection(String id, String name, Condition needs, boolean back, boolean end, boolean second) {

@@ -13,11 +13,12 @@ import mensch.core.geometry.Side;
 /**
  * The way of one receiver.
  *
- * @param breaks  seconds after the snap at the first point; 0 when his own speed decides
+ * @param breaks seconds after the snap at the first point; 0 when his own speed decides
  * @param settles whether he stops at the last point; else he runs on
  */
 public record Route(String id, List<Way> path, double breaks, boolean settles) {
-    private static final Pattern WAY = Pattern.compile("(?:(straight)|(over ball)|(in|out) (\\d+(?:\\.\\d+)?)|(far )?([a-z][a-z -]*?)(?: (\\d+))?) @ (-?\\d+(?:\\.\\d+)?)");
+    private static final Pattern WAY = Pattern.compile(
+            "(?:(straight)|(over ball)|(in|out) (\\d+(?:\\.\\d+)?)|(far )?([a-z][a-z -]*?)(?: (\\d+))?) @ (-?\\d+(?:\\.\\d+)?)");
 
     /** One point of the way, relative to where he is, to the field, or to the ball. */
     sealed interface Way {
@@ -26,20 +27,23 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
 
     /** So many yards toward the ball (negative) or away from it. */
     private record Relative(double outward, double depth) implements Way {
-        @Override public Point from(Point at, Side side, Field field) {
+        @Override
+        public Point from(Point at, Side side, Field field) {
             return new Point(at.x() + side.sign() * outward, depth);
         }
     }
 
     private record OverBall(double depth) implements Way {
-        @Override public Point from(Point at, Side side, Field field) {
+        @Override
+        public Point from(Point at, Side side, Field field) {
             return new Point(0, depth);
         }
     }
 
     /** A mark of the field, so many yards inside it. */
     private record AtMark(Mark mark, boolean far, double inside, double depth) implements Way {
-        @Override public Point from(Point at, Side side, Field field) {
+        @Override
+        public Point from(Point at, Side side, Field field) {
             return new Point(field.x(mark, far ? side.opposite() : side, inside), depth);
         }
     }
@@ -51,7 +55,9 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
     static Way way(String words) {
         Matcher m = WAY.matcher(words);
         if (!m.matches()) {
-            throw new IllegalArgumentException("\"" + words + "\" is no point of a route; write straight @ 6, in 5 @ 8, sideline 3 @ 16, far hash @ 18 or over ball @ 5");
+            throw new IllegalArgumentException(
+                    "\"" + words
+                            + "\" is no point of a route; write straight @ 6, in 5 @ 8, sideline 3 @ 16, far hash @ 18 or over ball @ 5");
         }
         double depth = Double.parseDouble(m.group(8));
         if (m.group(1) != null) {
@@ -66,7 +72,8 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
         }
         for (Mark mark : Mark.values()) {
             if (mark.words().equals(m.group(6))) {
-                return new AtMark(mark, m.group(5) != null, m.group(7) == null ? 0 : Integer.parseInt(m.group(7)), depth);
+                return new AtMark(
+                        mark, m.group(5) != null, m.group(7) == null ? 0 : Integer.parseInt(m.group(7)), depth);
             }
         }
         throw new IllegalArgumentException("\"" + m.group(6) + "\" is no mark of the field");
@@ -87,7 +94,8 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
     }
 
     /**
-     * Where he is so many seconds after the snap. To the first point he takes {@link #breaks} seconds, or what his speed asks; from there he runs at top speed.
+     * Where he is so many seconds after the snap. To the first point he takes {@link #breaks} seconds, or what his
+     * speed asks; from there he runs at top speed.
      *
      * @param points as {@link #points} gives them
      */

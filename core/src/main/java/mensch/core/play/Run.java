@@ -11,14 +11,22 @@ import mensch.core.rung.View;
 /**
  * A run.
  *
- * @param needs  what the formation must have, seen from the play side
- * @param point  where the ball aims: the letter of a play-side gap, or '*' for outside the surface
- * @param ball   who carries it and when he has it
+ * @param needs what the formation must have, seen from the play side
+ * @param point where the ball aims: the letter of a play-side gap, or '*' for outside the surface
+ * @param ball who carries it and when he has it
  * @param leaves whom it leaves unblocked to be read
- * @param paths  ball paths when it is an option, else empty
- * @param told   the block of each man named
+ * @param paths ball paths when it is an option, else empty
+ * @param told the block of each man named
  */
-public record Run(String id, String name, Condition needs, char point, Ball ball, Leaves leaves, List<BallPath> paths, List<Told> told) {
+public record Run(
+        String id,
+        String name,
+        Condition needs,
+        char point,
+        Ball ball,
+        Leaves leaves,
+        List<BallPath> paths,
+        List<Told> told) {
 
     /** The point of a run that goes outside everybody. */
     public static final char OUTSIDE = '*';
@@ -48,7 +56,9 @@ public record Run(String id, String name, Condition needs, char point, Ball ball
     public Man carrier(View view) {
         Man named = ball.carrier().in(view);
         var backs = view.features().shape().backs();
-        return named != null ? named : backs.isEmpty() ? view.features().shape().quarterback() : backs.get(backs.size() - 1);
+        return named != null
+                ? named
+                : backs.isEmpty() ? view.features().shape().quarterback() : backs.get(backs.size() - 1);
     }
 
     /** Whether it is an option. */

@@ -12,7 +12,7 @@ import mensch.core.rung.Where;
 /**
  * A man of the offence as a play names him.
  *
- * @param ref   null for "lead": the H-back, else the wing, else the second back
+ * @param ref null for "lead": the H-back, else the wing, else the second back
  * @param where the side he works to: his own for a lineman or a receiver, the told one for a back
  */
 public record Who(Ref ref, Where where) {
@@ -26,8 +26,13 @@ public record Who(Ref ref, Where where) {
             return new Who(null, other ? Where.OTHER : Where.MY);
         }
         Ref ref = RungReader.readMan(plain, vocabulary);
-        boolean back = ref.kind() == Ref.Kind.BACK || ref.kind() == Ref.Kind.FULLBACK || ref.kind() == Ref.Kind.TAILBACK || ref.kind() == Ref.Kind.DEEPEST_BACK;
-        return back ? new Who(ref, other ? Where.OTHER : Where.MY) : new Who(other ? RungReader.readMan(words, vocabulary) : ref, other ? Where.OTHER : Where.MY);
+        boolean back = ref.kind() == Ref.Kind.BACK
+                || ref.kind() == Ref.Kind.FULLBACK
+                || ref.kind() == Ref.Kind.TAILBACK
+                || ref.kind() == Ref.Kind.DEEPEST_BACK;
+        return back
+                ? new Who(ref, other ? Where.OTHER : Where.MY)
+                : new Who(other ? RungReader.readMan(words, vocabulary) : ref, other ? Where.OTHER : Where.MY);
     }
 
     /** The man seen from the play side; null when there is none. */

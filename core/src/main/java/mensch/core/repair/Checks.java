@@ -16,7 +16,10 @@ import mensch.core.library.Library;
 import mensch.core.lineup.Change;
 import mensch.core.lineup.Lineup;
 
-/** Checks to another call of the library with the same front, when the picture is this one: those that answer it, the fewest changed men first. */
+/**
+ * Checks to another call of the library with the same front, when the picture is this one: those that answer it, the
+ * fewest changed men first.
+ */
 final class Checks {
     private static final int FEW = 6;
     private final Library library;
@@ -34,37 +37,63 @@ final class Checks {
         String when = "when " + picture(before.features()) + ": check ";
         var others = new ArrayList<Other>();
         for (Call other : library.calls()) {
-            boolean may = !other.ref().id().equals(call.ref().id()) && other.front().document().id().equals(call.front().document().id()) && other.checks().isEmpty();
+            boolean may = !other.ref().id().equals(call.ref().id())
+                    && other.front()
+                            .document()
+                            .id()
+                            .equals(call.front().document().id())
+                    && other.checks().isEmpty();
             Lineup after = may ? Lineup.of(other, before.snap()) : null;
             if (after != null && mended.test(after)) {
-                others.add(new Other(other.ref().id(), (int) Change.between(before, after).stream().map(c -> c.is().id()).distinct().count()));
+                others.add(new Other(other.ref().id(), (int) Change.between(before, after).stream()
+                        .map(c -> c.is().id())
+                        .distinct()
+                        .count()));
             }
         }
-        return others.stream().sorted(Comparator.comparingInt(Other::men)).limit(FEW).map(o -> List.of(new Step(CallEdit.CHECKS, when + o.id() + ", " + maker))).toList();
+        return others.stream()
+                .sorted(Comparator.comparingInt(Other::men))
+                .limit(FEW)
+                .map(o -> List.of(new Step(CallEdit.CHECKS, when + o.id() + ", " + maker)))
+                .toList();
     }
 
     private record Other(String id, int men) {}
 
     /** The middle backer, else the first backer. */
     private static String maker(Call call) {
-        List<String> backers = call.front().roles().stream().filter(r -> r.body() == Role.Body.LB).map(Role::id).toList();
+        List<String> backers = call.front().roles().stream()
+                .filter(r -> r.body() == Role.Body.LB)
+                .map(Role::id)
+                .toList();
         return backers.contains("mike") ? "mike" : backers.isEmpty() ? null : backers.get(0);
     }
 
     /** The whole picture in words: how many are out on the fuller side, ends, backs. */
     private static String picture(Features features) {
         Shape shape = features.shape();
-        int most = Math.max(shape.flank(Side.LEFT).receivers().size(), shape.flank(Side.RIGHT).receivers().size());
+        int most = Math.max(
+                shape.flank(Side.LEFT).receivers().size(),
+                shape.flank(Side.RIGHT).receivers().size());
         var facts = new ArrayList<String>();
         facts.add(most > 2 ? most + " or more receivers on either side" : "not 3 or more receivers on either side");
-        boolean bunch = features.ask(Feature.BUNCH, Side.LEFT) == Answer.YES || features.ask(Feature.BUNCH, Side.RIGHT) == Answer.YES;
+        boolean bunch = features.ask(Feature.BUNCH, Side.LEFT) == Answer.YES
+                || features.ask(Feature.BUNCH, Side.RIGHT) == Answer.YES;
         if (bunch) {
             facts.add("bunch on either side");
         }
         boolean left = shape.flank(Side.LEFT).tightEnd() != null;
         boolean right = shape.flank(Side.RIGHT).tightEnd() != null;
-        facts.add(left && right ? "tight end on both sides" : left || right ? "tight end on either side and not tight end on both sides" : "not tight end on either side");
-        facts.add(features.ask(Feature.EMPTY, Side.LEFT) == Answer.YES ? "empty" : shape.backs().size() > 1 ? "two backs" : "one back");
+        facts.add(
+                left && right
+                        ? "tight end on both sides"
+                        : left || right
+                                ? "tight end on either side and not tight end on both sides"
+                                : "not tight end on either side");
+        facts.add(
+                features.ask(Feature.EMPTY, Side.LEFT) == Answer.YES
+                        ? "empty"
+                        : shape.backs().size() > 1 ? "two backs" : "one back");
         return String.join(" and ", facts);
     }
 }

@@ -28,11 +28,20 @@ import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 import mensch.core.rung.Vocabulary;
 
-/** The changes that are within reach of a finding: what the library teaches such a man, what lies open, a step, or his neighbour's job. */
+/**
+ * The changes that are within reach of a finding: what the library teaches such a man, what lies open, a step, or his
+ * neighbour's job.
+ */
 final class Reach {
     private static final List<Part> PARTS = List.of(Part.RUN, Part.PASS, Part.ALIGN);
-    private static final List<String> SHIFTS = List.of("align below 1 deeper", "align below 1 shallower", "align below 2 deeper", "align below 2 shallower", "align below half a man wider",
-        "align below 1 wider", "align below 1 tighter");
+    private static final List<String> SHIFTS = List.of(
+            "align below 1 deeper",
+            "align below 1 shallower",
+            "align below 2 deeper",
+            "align below 2 shallower",
+            "align below half a man wider",
+            "align below 1 wider",
+            "align below 1 tighter");
 
     private final Vocabulary vocabulary;
     private final Map<String, Map<Part, Set<String>>> taught = new LinkedHashMap<>();
@@ -44,7 +53,10 @@ final class Reach {
                 var byPart = taught.computeIfAbsent(role.id(), k -> new LinkedHashMap<>());
                 for (boolean onCoverSide : new boolean[] {true, false}) {
                     for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
-                        layered.rung().gives().stream().filter(g -> PARTS.contains(g.part())).forEach(g -> byPart.computeIfAbsent(g.part(), k -> new LinkedHashSet<>()).add(g.words()));
+                        layered.rung().gives().stream()
+                                .filter(g -> PARTS.contains(g.part()))
+                                .forEach(g -> byPart.computeIfAbsent(g.part(), k -> new LinkedHashSet<>())
+                                        .add(g.words()));
                     }
                 }
             }
@@ -57,11 +69,14 @@ final class Reach {
      * @param nearest how many men are tried: those the finding names, then the nearest to it
      */
     List<List<Step>> changes(Lineup lineup, Finding finding, int nearest) {
-        List<Job> men = men(lineup, finding).stream().limit(Math.max(nearest, finding.who().size())).toList();
+        List<Job> men = men(lineup, finding).stream()
+                .limit(Math.max(nearest, finding.who().size()))
+                .toList();
         var changes = new ArrayList<List<Step>>();
         for (Job man : men) {
             var words = new LinkedHashSet<String>(open(lineup, man));
-            PARTS.forEach(p -> words.addAll(taught.getOrDefault(man.role().id(), Map.of()).getOrDefault(p, Set.of())));
+            PARTS.forEach(p ->
+                    words.addAll(taught.getOrDefault(man.role().id(), Map.of()).getOrDefault(p, Set.of())));
             words.addAll(SHIFTS);
             words.stream().filter(w -> !told(man, w)).forEach(w -> changes.add(List.of(step(lineup, man, w))));
         }
@@ -76,8 +91,11 @@ final class Reach {
     /** The men a finding names, then the others, the nearest to the spot first. */
     private static List<Job> men(Lineup lineup, Finding finding) {
         var men = new ArrayList<>(finding.who());
-        lineup.jobs().stream().filter(j -> j.feet() != null && !men.contains(j))
-            .sorted((a, b) -> Double.compare(a.feet().distance(finding.where()), b.feet().distance(finding.where()))).forEach(men::add);
+        lineup.jobs().stream()
+                .filter(j -> j.feet() != null && !men.contains(j))
+                .sorted((a, b) -> Double.compare(
+                        a.feet().distance(finding.where()), b.feet().distance(finding.where())))
+                .forEach(men::add);
         return men;
     }
 
@@ -87,19 +105,22 @@ final class Reach {
         GapLedger gaps = GapLedger.of(lineup);
         for (GapLedger.Row row : gaps.rows()) {
             if (row.owners().isEmpty()) {
-                String gap = "run " + row.gap().letter() + " gap" + (row.gap().side() == man.seat() ? "" : " other side");
+                String gap =
+                        "run " + row.gap().letter() + " gap" + (row.gap().side() == man.seat() ? "" : " other side");
                 words.add(gap);
                 words.add(gap + ", force");
             }
         }
-        boolean edgeOpen = gaps.edges().stream().anyMatch(e -> e.side() == man.seat() && e.forces().isEmpty());
+        boolean edgeOpen = gaps.edges().stream()
+                .anyMatch(e -> e.side() == man.seat() && e.forces().isEmpty());
         if (edgeOpen) {
             words.add("run outside, force");
             if (man.runTask() instanceof Task.Fit fit && fit.gap() != null && fit.role() != FitRole.FORCE) {
                 words.add("run " + fit.gap().words() + ", force");
             }
         }
-        for (EligibleLedger.Entry entry : EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries()) {
+        for (EligibleLedger.Entry entry :
+                EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries()) {
             if (entry.byMan().isEmpty() && entry.byZone().isEmpty()) {
                 words.add("pass man " + named(lineup, man, entry.man()));
             }
@@ -110,14 +131,19 @@ final class Reach {
     private static String named(Lineup lineup, Job job, Man man) {
         Shape shape = lineup.features().shape();
         int number = shape.number(man);
-        return number == 0 ? "back" : "#" + number + (shape.flank(job.seat()).receivers().contains(man) ? "" : " other side");
+        return number == 0
+                ? "back"
+                : "#" + number + (shape.flank(job.seat()).receivers().contains(man) ? "" : " other side");
     }
 
     /** Whether he is told this already. */
     private static boolean told(Job man, String words) {
         for (Part part : PARTS) {
             Object value = man.part(part).orNull();
-            boolean same = value instanceof Steps steps ? words.equals(part.words() + " " + steps.words()) : value instanceof Place place && words.equals("align " + place.phrase().words());
+            boolean same = value instanceof Steps steps
+                    ? words.equals(part.words() + " " + steps.words())
+                    : value instanceof Place place
+                            && words.equals("align " + place.phrase().words());
             if (same) {
                 return true;
             }
@@ -131,20 +157,32 @@ final class Reach {
             return;
         }
         for (Part part : List.of(Part.RUN, Part.PASS)) {
-            if (one.part(part).orNull() instanceof Steps mine && other.part(part).orNull() instanceof Steps his && !mine.equals(his)) {
-                changes.add(List.of(step(lineup, one, part.words() + " " + his.words()), step(lineup, other, part.words() + " " + mine.words())));
+            if (one.part(part).orNull() instanceof Steps mine
+                    && other.part(part).orNull() instanceof Steps his
+                    && !mine.equals(his)) {
+                changes.add(List.of(
+                        step(lineup, one, part.words() + " " + his.words()),
+                        step(lineup, other, part.words() + " " + mine.words())));
             }
         }
     }
 
-    /** The change for this picture only: as many receivers on his side, with or without an end, and for one of two men the side of the coverage. */
+    /**
+     * The change for this picture only: as many receivers on his side, with or without an end, and for one of two men
+     * the side of the coverage.
+     */
     Step step(Lineup lineup, Job man, String words) {
         var facts = new ArrayList<String>();
         if (man.role().sits() == Sits.EACH_SIDE) {
             facts.add((man.seat() == lineup.sides().cover().side() ? "" : "not ") + "cover side is my side");
         }
         int receivers = lineup.features().shape().flank(man.seat()).receivers().size();
-        facts.add(receivers == 0 ? "not 1 or more receivers on my side" : receivers > 3 ? receivers + " or more receivers on my side" : receivers + " receivers on my side");
+        facts.add(
+                receivers == 0
+                        ? "not 1 or more receivers on my side"
+                        : receivers > 3
+                                ? receivers + " or more receivers on my side"
+                                : receivers + " receivers on my side");
         facts.add((holds("tight end on my side", lineup, man) ? "" : "not ") + "tight end on my side");
         return new Step(man.role().id(), "when " + String.join(" and ", facts) + ": " + words);
     }

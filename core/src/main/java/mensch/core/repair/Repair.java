@@ -6,21 +6,22 @@ import mensch.core.audit.Finding;
 /**
  * A change that mends a finding.
  *
- * @param steps     sentences to add
- * @param tag       the movement or pressure they are, by name, or null
- * @param costs     findings on this snap that were not there before
- * @param men       jobs that are others now on this snap
- * @param parts     parts of them that are others
+ * @param steps sentences to add
+ * @param tag the movement or pressure they are, by name, or null
+ * @param costs findings on this snap that were not there before
+ * @param men jobs that are others now on this snap
+ * @param parts parts of them that are others
  * @param rushersLost how many fewer rush
  * @param elsewhere what it costs against the formations the call is meant for
  */
-public record Repair(List<Step> steps, String tag, List<Finding> costs, int men, int parts, int rushersLost, Elsewhere elsewhere) {
+public record Repair(
+        List<Step> steps, String tag, List<Finding> costs, int men, int parts, int rushersLost, Elsewhere elsewhere) {
 
     /**
      * Findings that come and go against other formations.
      *
      * @param formations how many were asked
-     * @param jobs       of them, those on which some job is another now
+     * @param jobs of them, those on which some job is another now
      */
     public record Elsewhere(int formations, int jobs, int newBusts, int newWeak, int mended) {}
 

@@ -35,8 +35,9 @@ import mensch.core.rung.RungId;
 import mensch.core.rung.RungReader;
 
 /**
- * Tries every change within reach of a finding, lines up and audits each again, and offers those that mend it at the least cost: no new bust, nothing new as bad as
- * what was mended, then the fewest rushers given up and the fewest men who learn something else.
+ * Tries every change within reach of a finding, lines up and audits each again, and offers those that mend it at the
+ * least cost: no new bust, nothing new as bad as what was mended, then the fewest rushers given up and the fewest men
+ * who learn something else.
  */
 public final class Repairs {
     /** A finding that hangs on a play is mended by the men nearest to it; so many are tried. */
@@ -69,7 +70,13 @@ public final class Repairs {
     }
 
     /** What is to be mended. */
-    private record Broken(Lineup before, List<Finding> byItself, List<Finding> was, Finding finding, Auditor auditor, Predicate<Subject> shows) {}
+    private record Broken(
+            Lineup before,
+            List<Finding> byItself,
+            List<Finding> was,
+            Finding finding,
+            Auditor auditor,
+            Predicate<Subject> shows) {}
 
     private List<Finding> againstPlays(Lineup lineup) {
         return Audit.of(subject(lineup));
@@ -84,7 +91,7 @@ public final class Repairs {
 
     /**
      * @param finding one of the audit of this call on this snap
-     * @param seen    repairs that are not to be offered again
+     * @param seen repairs that are not to be offered again
      */
     public Offer offer(Call call, Snap snap, Finding finding, Set<List<Step>> seen) {
         Lineup before = Lineup.of(call, snap);
@@ -93,11 +100,13 @@ public final class Repairs {
         Auditor auditor = byItself ? Audit::of : this::againstPlays;
         Predicate<Subject> shows = Audit.shows(finding, subject(before));
         var broken = new Broken(before, alone, auditor.findings(before), finding, auditor, shows);
-        var within = new ArrayList<>(reach.changes(before, finding, byItself ? before.jobs().size() : NEAR));
+        var within = new ArrayList<>(
+                reach.changes(before, finding, byItself ? before.jobs().size() : NEAR));
         Map<List<Step>, String> named = tags.changes(call, before, (job, words) -> reach.step(before, job, words));
         within.addAll(named.keySet());
         within.addAll(new Checks(library).changes(call, before, l -> !shows.test(subject(l))));
-        List<List<Step>> changes = within.stream().filter(c -> !seen.contains(c)).toList();
+        List<List<Step>> changes =
+                within.stream().filter(c -> !seen.contains(c)).toList();
         var mending = new ArrayList<Tried>();
         var outcomes = new LinkedHashSet<List<Job>>();
         for (List<Step> steps : changes) {
@@ -106,7 +115,11 @@ public final class Repairs {
                 mending.add(tried);
             }
         }
-        mending.sort(Comparator.comparingLong((Tried t) -> weak(t.costs())).thenComparingInt(Tried::rushersLost).thenComparingInt(Tried::men).thenComparingInt(Tried::parts).thenComparingInt(t -> t.costs().size()));
+        mending.sort(Comparator.comparingLong((Tried t) -> weak(t.costs()))
+                .thenComparingInt(Tried::rushersLost)
+                .thenComparingInt(Tried::men)
+                .thenComparingInt(Tried::parts)
+                .thenComparingInt(t -> t.costs().size()));
         return new Offer(best(call, broken, mending, named), changes.size());
     }
 
@@ -114,7 +127,10 @@ public final class Repairs {
         return findings.stream().filter(f -> f.severity() == Severity.WEAK).count();
     }
 
-    /** Null when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did already. */
+    /**
+     * Null when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did
+     * already.
+     */
     private Tried tried(Call call, List<Step> steps, Broken broken, Set<List<Job>> outcomes) {
         Lineup before = broken.before();
         Finding finding = broken.finding();
@@ -131,7 +147,13 @@ public final class Repairs {
             return null;
         }
         List<Change> parts = Change.between(before, after);
-        return new Tried(steps, changed, costs, (int) parts.stream().map(c -> c.is().id()).distinct().count(), parts.size(), Math.max(0, rushers(before) - rushers(after)));
+        return new Tried(
+                steps,
+                changed,
+                costs,
+                (int) parts.stream().map(c -> c.is().id()).distinct().count(),
+                parts.size(),
+                Math.max(0, rushers(before) - rushers(after)));
     }
 
     private static List<Finding> costs(List<Finding> is, List<Finding> was) {
@@ -141,7 +163,8 @@ public final class Repairs {
 
     /** A bust, or something as bad as what was mended. */
     private static boolean dear(List<Finding> costs, Finding finding) {
-        return costs.stream().anyMatch(f -> f.severity() == Severity.BUST || f.severity().compareTo(finding.severity()) <= 0);
+        return costs.stream()
+                .anyMatch(f -> f.severity() == Severity.BUST || f.severity().compareTo(finding.severity()) <= 0);
     }
 
     private static int rushers(Lineup lineup) {
@@ -155,7 +178,8 @@ public final class Repairs {
         Map<String, Ladder> ladders = new LinkedHashMap<>();
         try {
             for (Step step : steps) {
-                Rung rung = RungReader.read(new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library.vocabulary());
+                Rung rung = RungReader.read(
+                        new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library.vocabulary());
                 ladders.put(step.role(), new Ladder(List.of(rung)));
             }
         } catch (IllegalArgumentException e) {
@@ -164,7 +188,10 @@ public final class Repairs {
         return call.under(new Layer(Layer.Kind.CALL, new DocumentRef(call.ref().id(), 0, ""), ladders));
     }
 
-    /** The cheapest that the call may be saved with; what they cost elsewhere decides among those that cost the same here. */
+    /**
+     * The cheapest that the call may be saved with; what they cost elsewhere decides among those that cost the same
+     * here.
+     */
     private List<Repair> best(Call call, Broken broken, List<Tried> mending, Map<List<Step>, String> named) {
         List<Snap> others = others(call, broken.before().snap());
         List<Lineup> before = others.stream().map(s -> Lineup.of(call, s)).toList();
@@ -175,22 +202,43 @@ public final class Repairs {
                 break;
             }
             // only the cheapest are met by every play again
-            List<Finding> costs = costs(broken.auditor().findings(Lineup.of(tried.call(), broken.before().snap())), broken.was());
+            List<Finding> costs = costs(
+                    broken.auditor()
+                            .findings(Lineup.of(tried.call(), broken.before().snap())),
+                    broken.was());
             if (dear(costs, broken.finding())) {
                 continue;
             }
-            repairs.add(new Repair(tried.steps(), named.get(tried.steps()), costs, tried.men(), tried.parts(), tried.rushersLost(), elsewhere(tried.call(), before, was)));
+            repairs.add(new Repair(
+                    tried.steps(),
+                    named.get(tried.steps()),
+                    costs,
+                    tried.men(),
+                    tried.parts(),
+                    tried.rushersLost(),
+                    elsewhere(tried.call(), before, was)));
         }
-        repairs.sort(Comparator.comparingInt((Repair r) -> r.elsewhere().newBusts()).thenComparingLong(r -> weak(r.costs())).thenComparingInt(Repair::rushersLost).thenComparingInt(Repair::men)
-            .thenComparingInt(r -> r.elsewhere().newWeak()).thenComparingInt(Repair::parts).thenComparingInt(r -> r.costs().size()));
-        return repairs.stream().filter(r -> sound(call, r.steps())).limit(OFFERED).toList();
+        repairs.sort(Comparator.comparingInt((Repair r) -> r.elsewhere().newBusts())
+                .thenComparingLong(r -> weak(r.costs()))
+                .thenComparingInt(Repair::rushersLost)
+                .thenComparingInt(Repair::men)
+                .thenComparingInt(r -> r.elsewhere().newWeak())
+                .thenComparingInt(Repair::parts)
+                .thenComparingInt(r -> r.costs().size()));
+        return repairs.stream()
+                .filter(r -> sound(call, r.steps()))
+                .limit(OFFERED)
+                .toList();
     }
 
     private List<Snap> others(Call call, Snap snap) {
         List<String> meant = call.meantFor();
         String code = snap.field().code().id();
-        return library.formationsFor(call).stream().filter(f -> meant.isEmpty() || meant.contains(f.id())).map((LibraryFormation f) -> f.snap(null, false, code + " m 50 1&10"))
-            .filter(s -> !s.formation().equals(snap.formation())).toList();
+        return library.formationsFor(call).stream()
+                .filter(f -> meant.isEmpty() || meant.contains(f.id()))
+                .map((LibraryFormation f) -> f.snap(null, false, code + " m 50 1&10"))
+                .filter(s -> !s.formation().equals(snap.formation()))
+                .toList();
     }
 
     private static Elsewhere elsewhere(Call changed, List<Lineup> before, List<Set<String>> was) {
@@ -206,8 +254,12 @@ public final class Repairs {
             jobs++;
             List<Finding> is = Audit.of(after);
             Set<String> old = was.get(i);
-            busts += (int) is.stream().filter(f -> f.severity() == Severity.BUST && !old.contains(key(f))).count();
-            weak += (int) is.stream().filter(f -> f.severity() == Severity.WEAK && !old.contains(key(f))).count();
+            busts += (int) is.stream()
+                    .filter(f -> f.severity() == Severity.BUST && !old.contains(key(f)))
+                    .count();
+            weak += (int) is.stream()
+                    .filter(f -> f.severity() == Severity.WEAK && !old.contains(key(f)))
+                    .count();
             Set<String> now = keys(is);
             mended += (int) old.stream().filter(k -> !now.contains(k)).count();
         }
@@ -223,7 +275,8 @@ public final class Repairs {
         try {
             Document document = call.document();
             for (Step step : steps) {
-                document = CallEdit.set(document, new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
+                document = CallEdit.set(
+                        document, new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
             }
             return CallReader.read(document, call.ref().revision(), library.vocabulary());
         } catch (DocumentException e) {

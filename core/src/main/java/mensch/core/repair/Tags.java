@@ -17,7 +17,10 @@ import mensch.core.rung.Gives;
 import mensch.core.rung.Part;
 import mensch.core.rung.Rung;
 
-/** Tags: a movement or pressure of the library on a call that has none of that kind, for one picture, written as what it tells each man. */
+/**
+ * Tags: a movement or pressure of the library on a call that has none of that kind, for one picture, written as what it
+ * tells each man.
+ */
 final class Tags {
     private static final List<String> KINDS = List.of("movement", "pressure");
     private final Library library;
@@ -64,7 +67,12 @@ final class Tags {
                 var more = new ArrayList<Object>(layers);
                 more.add(tag.body());
                 try {
-                    by.put(tag.name(), CallReader.read(call.document().with("layers", more), call.ref().revision(), library.vocabulary()));
+                    by.put(
+                            tag.name(),
+                            CallReader.read(
+                                    call.document().with("layers", more),
+                                    call.ref().revision(),
+                                    library.vocabulary()));
                 } catch (DocumentException e) {
                     // a tag that asks for men this front has not is no tag of this call
                     continue;
@@ -99,7 +107,9 @@ final class Tags {
 
     private static Gives given(Call call, Job job, Part part) {
         Given<?> given = job.part(part);
-        Rung rung = given instanceof Given.By<?> by && by.chain().size() == 1 ? call.rung(by.chain().get(0).rung()) : null;
+        Rung rung = given instanceof Given.By<?> by && by.chain().size() == 1
+                ? call.rung(by.chain().get(0).rung())
+                : null;
         return rung == null ? null : rung.give(part);
     }
 }

@@ -1,2 +1,5 @@
-/** Tried repairs: changes of a call within reach, each made, lined up and audited again. May use audit and below. Read {@link mensch.core.repair.Repairs} first. */
+/**
+ * Tried repairs: changes of a call within reach, each made, lined up and audited again. May use audit and below. Read
+ * {@link mensch.core.repair.Repairs} first.
+ */
 package mensch.core.repair;

@@ -24,6 +24,10 @@ public record Manning(Map<String, Player> byJob, List<Note> notes) {
 
     /** The job that a man has, or null when he is not on the field. */
     public String jobOf(Player player) {
-        return byJob.entrySet().stream().filter(e -> e.getValue().equals(player)).map(Map.Entry::getKey).findFirst().orElse(null);
+        return byJob.entrySet().stream()
+                .filter(e -> e.getValue().equals(player))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(null);
     }
 }

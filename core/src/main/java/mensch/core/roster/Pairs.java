@@ -12,16 +12,26 @@ public final class Pairs {
     private Pairs() {}
 
     /**
-     * One man of a pair sits on the call side and the other away from it, both of one body: first those whose names say so, then those of the same
-     * cover seats, then what is left over singly. A role with a man on each side is a pair in itself. Written as by a call to the offence's right.
+     * One man of a pair sits on the call side and the other away from it, both of one body: first those whose names say
+     * so, then those of the same cover seats, then what is left over singly. A role with a man on each side is a pair
+     * in itself. Written as by a call to the offence's right.
      */
     public static List<Staying> of(Front front) {
         var pairs = new ArrayList<Staying>();
-        front.roles().stream().filter(r -> r.sits() == Sits.EACH_SIDE).forEach(r -> pairs.add(new Staying(r.id(), r.id())));
-        List<Role> call = new ArrayList<>(front.roles().stream().filter(r -> r.sits() == Sits.CALL_SIDE).toList());
-        List<Role> away = new ArrayList<>(front.roles().stream().filter(r -> r.sits() == Sits.AWAY_SIDE).toList());
+        front.roles().stream()
+                .filter(r -> r.sits() == Sits.EACH_SIDE)
+                .forEach(r -> pairs.add(new Staying(r.id(), r.id())));
+        List<Role> call = new ArrayList<>(
+                front.roles().stream().filter(r -> r.sits() == Sits.CALL_SIDE).toList());
+        List<Role> away = new ArrayList<>(
+                front.roles().stream().filter(r -> r.sits() == Sits.AWAY_SIDE).toList());
         match(call, away, pairs, (a, b) -> a.id().replace("-call", "").equals(b.id().replace("-away", "")));
-        match(call, away, pairs, (a, b) -> a.body() == b.body() && !a.lineman() && a.seat() == b.seat() && a.otherwise() == b.otherwise());
+        match(
+                call,
+                away,
+                pairs,
+                (a, b) ->
+                        a.body() == b.body() && !a.lineman() && a.seat() == b.seat() && a.otherwise() == b.otherwise());
         match(call, away, pairs, (a, b) -> a.body() == b.body() && single(call, a) && single(away, b));
         return List.copyOf(pairs);
     }
@@ -32,7 +42,8 @@ public final class Pairs {
 
     private static void match(List<Role> call, List<Role> away, List<Staying> pairs, BiPredicate<Role, Role> together) {
         for (Role one : List.copyOf(call)) {
-            List<Role> mates = away.stream().filter(other -> together.test(one, other)).toList();
+            List<Role> mates =
+                    away.stream().filter(other -> together.test(one, other)).toList();
             if (mates.size() == 1) {
                 pairs.add(new Staying(one.id(), mates.get(0).id()));
                 call.remove(one);

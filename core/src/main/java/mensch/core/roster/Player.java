@@ -6,10 +6,10 @@ import mensch.core.front.Role.Body;
 /**
  * A defender of the squad.
  *
- * @param id      his key in the chart
- * @param number  on his jersey, 0 to 99
- * @param body    kind of player he is
- * @param weight  pounds, or null when not taken
+ * @param id his key in the chart
+ * @param number on his jersey, 0 to 99
+ * @param body kind of player he is
+ * @param weight pounds, or null when not taken
  * @param shuttle seconds for the short shuttle (5-10-5 yd), lower is quicker; null when not taken
  */
 public record Player(String id, int number, String name, Body body, Integer weight, Double shuttle) {

@@ -16,7 +16,10 @@ import mensch.core.lineup.Lineup;
 import mensch.core.roster.Manning.Note;
 import mensch.core.rung.Condition;
 
-/** The squad, its depth chart, and the pairs that may not change sides. A role is not a body: this alone says who plays it. */
+/**
+ * The squad, its depth chart, and the pairs that may not change sides. A role is not a body: this alone says who plays
+ * it.
+ */
 public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> staying) {
     public static final Roster EMPTY = new Roster(List.of(), List.of(), List.of());
 
@@ -33,14 +36,16 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
         for (ChartLine line : chart) {
             for (String id : line.players()) {
                 if (!ids.contains(id)) {
-                    throw new IllegalArgumentException("the chart lists " + id + " for " + line.role() + ", and the roster has no such player");
+                    throw new IllegalArgumentException(
+                            "the chart lists " + id + " for " + line.role() + ", and the roster has no such player");
                 }
             }
         }
         var paired = new LinkedHashSet<String>();
         for (Staying pair : staying) {
             if (!paired.add(pair.right()) | (!pair.left().equals(pair.right()) && !paired.add(pair.left()))) {
-                throw new IllegalArgumentException(pair.right() + " and " + pair.left() + ": a role can be of one pair only");
+                throw new IllegalArgumentException(
+                        pair.right() + " and " + pair.left() + ": a role can be of one pair only");
             }
         }
     }
@@ -61,12 +66,18 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
             for (Job job : jobs(role, lineup)) {
                 Player player = first(listed(slot(job, lineup), lineup), byJob);
                 if (player == null) {
-                    notes.add(new Note(job.id(), "nobody is left on the chart for " + slot(job, lineup).replace('-', ' ')));
+                    notes.add(new Note(
+                            job.id(),
+                            "nobody is left on the chart for "
+                                    + slot(job, lineup).replace('-', ' ')));
                     continue;
                 }
                 byJob.put(job.id(), player);
-                if (player.body() != role.body() && !lineup.snap().field().code().flag()) {
-                    notes.add(new Note(job.id(), player.said() + " is listed as " + player.body() + ", the role asks for " + role.body()));
+                if (player.body() != role.body()
+                        && !lineup.snap().field().code().flag()) {
+                    notes.add(new Note(
+                            job.id(),
+                            player.said() + " is listed as " + player.body() + ", the role asks for " + role.body()));
                 }
             }
         }
@@ -75,17 +86,27 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
         return new Manning(Map.copyOf(byJob), List.copyOf(notes));
     }
 
-    /** Jobs of a role in the order the chart's men are given out: the staying right man, or the one on the cover side, first. */
+    /**
+     * Jobs of a role in the order the chart's men are given out: the staying right man, or the one on the cover side,
+     * first.
+     */
     private List<Job> jobs(Role role, Lineup lineup) {
-        Side first = staying(role.id()) != null ? Side.RIGHT : lineup.sides().cover().side();
-        return lineup.jobs().stream().filter(j -> j.role().equals(role)).sorted((a, b) -> Boolean.compare(b.seat() == first, a.seat() == first)).toList();
+        Side first =
+                staying(role.id()) != null ? Side.RIGHT : lineup.sides().cover().side();
+        return lineup.jobs().stream()
+                .filter(j -> j.role().equals(role))
+                .sorted((a, b) -> Boolean.compare(b.seat() == first, a.seat() == first))
+                .toList();
     }
 
     private Staying staying(String role) {
         return staying.stream().filter(p -> p.names(role)).findFirst().orElse(null);
     }
 
-    /** The chart's role whose man plays this job: his own, or his mate's when the pair stays and their roles have changed sides. */
+    /**
+     * The chart's role whose man plays this job: his own, or his mate's when the pair stays and their roles have
+     * changed sides.
+     */
     private String slot(Job job, Lineup lineup) {
         String role = job.role().id();
         Staying pair = staying(role);
@@ -105,7 +126,9 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
                 players.addAll(line.players());
             }
         }
-        chart.stream().filter(l -> l.role().equals(role) && l.personnel().isEmpty()).forEach(l -> players.addAll(l.players()));
+        chart.stream()
+                .filter(l -> l.role().equals(role) && l.personnel().isEmpty())
+                .forEach(l -> players.addAll(l.players()));
         return players;
     }
 
@@ -116,7 +139,8 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
 
     private Player first(List<String> listed, Map<String, Player> taken) {
         for (String id : listed) {
-            Player player = players.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
+            Player player =
+                    players.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
             if (!taken.containsValue(player)) {
                 return player;
             }
@@ -126,8 +150,11 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
 
     /** Of two inside linemen the heavier belongs nearer the ball, the quicker further out (handbook 3). */
     private static List<Note> insideMen(Lineup lineup, Map<String, Player> byJob) {
-        List<Job> inside = lineup.jobs().stream().filter(j -> j.role().body() == Body.T && j.feet() != null && byJob.containsKey(j.id()))
-            .sorted((a, b) -> Double.compare(Math.abs(a.feet().x()), Math.abs(b.feet().x()))).toList();
+        List<Job> inside = lineup.jobs().stream()
+                .filter(j -> j.role().body() == Body.T && j.feet() != null && byJob.containsKey(j.id()))
+                .sorted((a, b) ->
+                        Double.compare(Math.abs(a.feet().x()), Math.abs(b.feet().x())))
+                .toList();
         if (inside.size() != 2) {
             return List.of();
         }
@@ -135,17 +162,25 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
         Player far = byJob.get(inside.get(1).id());
         var notes = new ArrayList<Note>();
         if (near.weight() != null && far.weight() != null && near.weight() < far.weight()) {
-            notes.add(new Note(inside.get(0).id(), "the lighter of the two inside men is nearer the ball: " + near.said() + " " + near.weight() + " lb, " + far.said() + " " + far.weight() + " lb"));
+            notes.add(new Note(
+                    inside.get(0).id(),
+                    "the lighter of the two inside men is nearer the ball: " + near.said() + " " + near.weight()
+                            + " lb, " + far.said() + " " + far.weight() + " lb"));
         }
         if (near.shuttle() != null && far.shuttle() != null && near.shuttle() < far.shuttle()) {
-            notes.add(new Note(inside.get(1).id(), "the slower of the two inside men has the wider technique: " + far.said() + " " + far.shuttle() + " s, " + near.said() + " " + near.shuttle() + " s"));
+            notes.add(new Note(
+                    inside.get(1).id(),
+                    "the slower of the two inside men has the wider technique: " + far.said() + " " + far.shuttle()
+                            + " s, " + near.said() + " " + near.shuttle() + " s"));
         }
         return notes;
     }
 
     private static List<Note> sameNumbers(Map<String, Player> byJob) {
         Set<Integer> seen = new LinkedHashSet<>();
-        return byJob.entrySet().stream().filter(e -> !seen.add(e.getValue().number()))
-            .map(e -> new Note(e.getKey(), "number " + e.getValue().number() + " is on the field twice")).toList();
+        return byJob.entrySet().stream()
+                .filter(e -> !seen.add(e.getValue().number()))
+                .map(e -> new Note(e.getKey(), "number " + e.getValue().number() + " is on the field twice"))
+                .toList();
     }
 }

@@ -1,2 +1,5 @@
-/** Who plays: players, the depth chart, and which player fills which job of a line-up. May use lineup and below. Read {@link mensch.core.roster.Roster} first. */
+/**
+ * Who plays: players, the depth chart, and which player fills which job of a line-up. May use lineup and below. Read
+ * {@link mensch.core.roster.Roster} first.
+ */
 package mensch.core.roster;

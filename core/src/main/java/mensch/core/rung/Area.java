@@ -10,32 +10,38 @@ import mensch.core.geometry.Side;
 /** A zone a defender drops to: its landmark, and which of the six underneath areas or deep parts it answers for. */
 public enum Area {
     FLAT("flat", Drops::flat, 1, 0, 0) {
-        @Override double x(View view, Side side) {
+        @Override
+        double x(View view, Side side) {
             return view.field().x(Mark.NUMBERS, side, 0);
         }
     },
     CURL("curl", Drops::under, 0, 1, 0) {
-        @Override double x(View view, Side side) {
+        @Override
+        double x(View view, Side side) {
             return view.field().x(Mark.HASH_NUMBERS, side, 0);
         }
     },
     CURL_FLAT("curl-flat", Drops::under, 1, 1, 0) {
-        @Override double x(View view, Side side) {
+        @Override
+        double x(View view, Side side) {
             return view.field().x(view.convention().landmarks().curlFlat(), side, 0);
         }
     },
     HOOK("hook", Drops::under, 0, 0, 1) {
-        @Override double x(View view, Side side) {
+        @Override
+        double x(View view, Side side) {
             return hookX(view, side);
         }
     },
     HOOK_CURL("hook-curl", Drops::under, 0, 1, 1) {
-        @Override double x(View view, Side side) {
+        @Override
+        double x(View view, Side side) {
             return hookX(view, side);
         }
     },
     MIDDLE_HOOK("middle hook", Drops::under, 0, 0, 0) {
-        @Override double x(View view, Side side) {
+        @Override
+        double x(View view, Side side) {
             return view.field().x(Mark.MIDDLE, side, 0);
         }
     },
@@ -48,11 +54,17 @@ public enum Area {
     DEEP_FIELD("deep field", Drops::third, 0, 1),
     /** An equal share of the width, among all who are told so; small-sided flag. */
     ACROSS("zone across", Drops::across, 0, 0, 0) {
-        @Override double x(View view, Side side) {
+        @Override
+        double x(View view, Side side) {
             return view.field().x(Mark.MIDDLE, side, 0);
         }
     },
-    LANE_1("lane 1", 1), LANE_2("lane 2", 2), LANE_3("lane 3", 3), LANE_4("lane 4", 4), LANE_5("lane 5", 5), LANE_6("lane 6", 6),
+    LANE_1("lane 1", 1),
+    LANE_2("lane 2", 2),
+    LANE_3("lane 3", 3),
+    LANE_4("lane 4", 4),
+    LANE_5("lane 5", 5),
+    LANE_6("lane 6", 6),
     LANE_7("lane 7", 7);
 
     /** Goal-line lanes across the field, counted from the sideline away from the cover side. */
@@ -105,7 +117,8 @@ public enum Area {
     }
 
     private static double hookX(View view, Side side) {
-        double wished = view.field().x(Mark.HASH, side, view.convention().landmarks().hookInsideHash());
+        double wished =
+                view.field().x(Mark.HASH, side, view.convention().landmarks().hookInsideHash());
         return view.convention().landmarks().clamped() && side.sign() * wished < 0 ? clamped(view, side) : wished;
     }
 
@@ -120,7 +133,9 @@ public enum Area {
         if (lane > 0) {
             return laneX(view.field(), view.side(Where.COVER).opposite());
         }
-        return view.field().fromSideline(side, (outerPart + innerPart) / 2 * view.field().code().widthYards());
+        return view.field()
+                .fromSideline(
+                        side, (outerPart + innerPart) / 2 * view.field().code().widthYards());
     }
 
     /** Where the dropper aims, play frame. Depths: handbook 9, landmarks. */
@@ -129,7 +144,11 @@ public enum Area {
     }
 
     Point landmark(View view, Side side, double wantedDepth) {
-        return new Point(x(view, side), Math.min(wantedDepth, view.field().endLineDepth() - view.convention().drops().endLineMargin()));
+        return new Point(
+                x(view, side),
+                Math.min(
+                        wantedDepth,
+                        view.field().endLineDepth() - view.convention().drops().endLineMargin()));
     }
 
     /** Depth of a drop that is keyed to the line to gain: one yard in front of it, never deeper than ten. */
@@ -137,7 +156,10 @@ public enum Area {
         return distance <= drops.longToGain() ? Math.max(1, distance - 1) : drops.longToGain();
     }
 
-    /** Middle of a goal-line lane, play-frame x, when lanes are counted from this sideline. @throws IllegalStateException for a zone */
+    /**
+     * Middle of a goal-line lane, play-frame x, when lanes are counted from this sideline. @throws
+     * IllegalStateException for a zone
+     */
     public double laneX(Field field, Side from) {
         if (lane == 0) {
             throw new IllegalStateException(words + " is no lane");

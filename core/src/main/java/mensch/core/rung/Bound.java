@@ -2,7 +2,9 @@ package mensch.core.rung;
 
 /** How a count is meant. */
 public enum Bound {
-    EXACTLY(""), OR_MORE(" or more"), OR_FEWER(" or fewer");
+    EXACTLY(""),
+    OR_MORE(" or more"),
+    OR_FEWER(" or fewer");
 
     private final String words;
 

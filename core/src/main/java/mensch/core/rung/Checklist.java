@@ -12,6 +12,11 @@ public record Checklist(String id, String name, List<String> points) {
 
     /** Rows are points, or {@code [point, house <setting> is <choice>]} where schools differ. */
     public static Checklist read(Document document, Vocabulary vocabulary) {
-        return new Checklist(document.id(), document.name(), HouseRows.of(document, "points", 1, vocabulary.convention().house()).stream().map(r -> r.get(0)).toList());
+        return new Checklist(
+                document.id(),
+                document.name(),
+                HouseRows.of(document, "points", 1, vocabulary.convention().house()).stream()
+                        .map(r -> r.get(0))
+                        .toList());
     }
 }

@@ -9,8 +9,8 @@ import java.util.TreeSet;
 import mensch.core.formation.Feature;
 
 /**
- * A condition as "either all of these, or all of those": what follows from it whatever the snap. Three-valued answers do not matter
- * here, since a rung speaks only on yes.
+ * A condition as "either all of these, or all of those": what follows from it whatever the snap. Three-valued answers
+ * do not matter here, since a rung speaks only on yes.
  */
 public final class Clauses {
     private static final Map<Feature, List<Feature>> FOLLOWS = follows();
@@ -53,10 +53,14 @@ public final class Clauses {
             return dnf(not.inner(), !yes);
         }
         if (condition instanceof Condition.And and) {
-            return yes ? product(dnf(and.first(), true), dnf(and.second(), true)) : union(dnf(and.first(), false), dnf(and.second(), false));
+            return yes
+                    ? product(dnf(and.first(), true), dnf(and.second(), true))
+                    : union(dnf(and.first(), false), dnf(and.second(), false));
         }
         if (condition instanceof Condition.Or or) {
-            return yes ? union(dnf(or.first(), true), dnf(or.second(), true)) : product(dnf(or.first(), false), dnf(or.second(), false));
+            return yes
+                    ? union(dnf(or.first(), true), dnf(or.second(), true))
+                    : product(dnf(or.first(), false), dnf(or.second(), false));
         }
         return atoms(condition, yes);
     }
@@ -98,7 +102,8 @@ public final class Clauses {
         return switch (count.bound()) {
             case OR_MORE -> atLeast(count.n(), count.where(), false);
             case OR_FEWER -> atLeast(count.n() + 1, count.where(), true);
-            case EXACTLY -> union(atLeast(count.n(), count.where(), false), atLeast(count.n() + 1, count.where(), true));
+            case EXACTLY ->
+                union(atLeast(count.n(), count.where(), false), atLeast(count.n() + 1, count.where(), true));
         };
     }
 
@@ -171,17 +176,22 @@ public final class Clauses {
     /** Whether a man is on the field wherever this holds. */
     public boolean assures(Ref ref) {
         List<Clauses> enough = enough(ref);
-        return enough.isEmpty() || clauses.stream().allMatch(c -> enough.stream().anyMatch(e -> e.clauses.stream().anyMatch(c::containsAll)));
+        return enough.isEmpty()
+                || clauses.stream()
+                        .allMatch(c ->
+                                enough.stream().anyMatch(e -> e.clauses.stream().anyMatch(c::containsAll)));
     }
 
     /** Any of these is enough for the man to be there; none needed when he always is. */
     private static List<Clauses> enough(Ref ref) {
         return switch (ref.kind()) {
-            case NUMBER -> ref.countingBacks() ? List.of() : List.of(new Clauses(atLeast(ref.number(), ref.where(), true)));
+            case NUMBER ->
+                ref.countingBacks() ? List.of() : List.of(new Clauses(atLeast(ref.number(), ref.where(), true)));
             case TIGHT_END -> List.of(new Clauses(feature(Feature.TIGHT_END, ref.where(), true)));
             case WING -> List.of(new Clauses(feature(Feature.WING, ref.where(), true)));
             case H_BACK -> List.of(new Clauses(feature(Feature.H_BACK, ref.where(), true)));
-            case BACK, TAILBACK, DEEPEST_BACK, NEAR_BACK -> backs(Feature.ONE_BACK, Feature.TWO_BACKS, Feature.THREE_BACKS, Feature.I, Feature.SPLIT_BACKS);
+            case BACK, TAILBACK, DEEPEST_BACK, NEAR_BACK ->
+                backs(Feature.ONE_BACK, Feature.TWO_BACKS, Feature.THREE_BACKS, Feature.I, Feature.SPLIT_BACKS);
             case FULLBACK, FAR_BACK -> backs(Feature.TWO_BACKS, Feature.THREE_BACKS, Feature.I, Feature.SPLIT_BACKS);
             default -> List.of();
         };

@@ -33,12 +33,15 @@ public sealed interface Condition {
     }
 
     private static FeatureFact fact(View view, Feature feature, Side side) {
-        return new FeatureFact(feature, feature.bySide() ? side : null, view.features().ask(feature, side));
+        return new FeatureFact(
+                feature, feature.bySide() ? side : null, view.features().ask(feature, side));
     }
 
     private static List<FeatureFact> facts(View view, Feature feature, Where where) {
         if (where == Where.BOTH || where == Where.EITHER) {
-            return List.of(fact(view, feature, view.my()), fact(view, feature, view.my().opposite()));
+            return List.of(
+                    fact(view, feature, view.my()),
+                    fact(view, feature, view.my().opposite()));
         }
         return List.of(fact(view, feature, view.side(where)));
     }
@@ -52,34 +55,41 @@ public sealed interface Condition {
 
     /** Always true: a rung without "when". */
     record Always() implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return Answer.YES;
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return List.of();
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "";
         }
     }
 
     /** One feature; {@code where} is MY for facts of the whole formation. */
     record Has(Feature feature, Where where) implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return view.ask(feature, where);
         }
 
-        @Override public List<Feature> features() {
+        @Override
+        public List<Feature> features() {
             return List.of(feature);
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return Condition.facts(view, feature, where);
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             if (!feature.bySide()) {
                 return feature.words();
             }
@@ -106,7 +116,8 @@ public sealed interface Condition {
             return count <= floor() ? Answer.YES : count > most() ? Answer.NO : view.ask(atLeast(count), where);
         }
 
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return switch (bound) {
                 case OR_MORE -> atLeast(view, n);
                 case OR_FEWER -> atLeast(view, n + 1).not();
@@ -114,7 +125,8 @@ public sealed interface Condition {
             };
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             int from = bound == Bound.OR_FEWER ? n + 1 : n;
             int to = bound == Bound.OR_MORE ? n : n + 1;
             var facts = new ArrayList<FeatureFact>();
@@ -124,7 +136,8 @@ public sealed interface Condition {
             return facts;
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             String count = n + bound.words();
             return surface ? "surface of " + count + " on " + where.words() : count + " receivers on " + where.words();
         }
@@ -132,44 +145,53 @@ public sealed interface Condition {
 
     /** "pass strength is my side". */
     record SideIs(SideWord word) implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return view.isMySide(word);
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return Condition.facts(view, word.feature(), Where.MY);
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return word.words() + " is my side";
         }
     }
 
     /** "cover side is my side": the side a call binds. */
     record BoundIs(Where bound) implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return Answer.of(view.side(bound) == view.my());
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return List.of();
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return bound.words() + " is my side";
         }
     }
 
     /** Backs and ends on the field, as in "personnel 21": by where they stand, since nobody tells who came on. */
     record Personnel(int backs, int ends) implements Condition {
-        private static final List<Feature> BACKS = List.of(Feature.EMPTY, Feature.ONE_BACK, Feature.TWO_BACKS, Feature.THREE_BACKS);
+        private static final List<Feature> BACKS =
+                List.of(Feature.EMPTY, Feature.ONE_BACK, Feature.TWO_BACKS, Feature.THREE_BACKS);
         private static final List<Feature> ENDS = List.of(Feature.ONE_END, Feature.TWO_ENDS, Feature.THREE_ENDS);
 
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return view.ask(BACKS.get(backs), Where.MY).and(ends(view));
         }
 
-        @Override public List<Feature> features() {
+        @Override
+        public List<Feature> features() {
             return List.of(BACKS.get(backs));
         }
 
@@ -177,96 +199,122 @@ public sealed interface Condition {
             if (ends > 0) {
                 return view.ask(ENDS.get(ends - 1), Where.MY);
             }
-            return ENDS.stream().map(f -> view.ask(f, Where.MY)).reduce(Answer.NO, Answer::or).not();
+            return ENDS.stream()
+                    .map(f -> view.ask(f, Where.MY))
+                    .reduce(Answer.NO, Answer::or)
+                    .not();
         }
 
-        @Override public List<FeatureFact> facts(View view) {
-            return Condition.joined(Condition.facts(view, BACKS.get(backs), Where.MY),
-                ends > 0 ? Condition.facts(view, ENDS.get(ends - 1), Where.MY) : ENDS.stream().map(f -> fact(view, f, view.my())).toList());
+        @Override
+        public List<FeatureFact> facts(View view) {
+            return Condition.joined(
+                    Condition.facts(view, BACKS.get(backs), Where.MY),
+                    ends > 0
+                            ? Condition.facts(view, ENDS.get(ends - 1), Where.MY)
+                            : ENDS.stream().map(f -> fact(view, f, view.my())).toList());
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "personnel " + backs + ends;
         }
     }
 
     /** A convention of the programme: "house nose is 2i". Known when the rung is read, the same for every snap. */
     record House(String setting, String choice) implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return Answer.of(view.convention().house().choice(setting).equals(choice));
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return List.of();
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "house " + setting + " is " + choice;
         }
     }
 
     record Not(Condition inner) implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return inner.in(view).not();
         }
 
-        @Override public List<Feature> features() {
+        @Override
+        public List<Feature> features() {
             return inner.features();
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return inner.facts(view);
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "not " + bracketed(inner, 3);
         }
 
-        @Override public int strength() {
+        @Override
+        public int strength() {
             return 2;
         }
     }
 
     record And(Condition first, Condition second) implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return first.in(view).and(second.in(view));
         }
 
-        @Override public List<Feature> features() {
+        @Override
+        public List<Feature> features() {
             return joined(first.features(), second.features());
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return Condition.joined(first.facts(view), second.facts(view));
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return bracketed(first, 1) + " and " + bracketed(second, 2);
         }
 
-        @Override public int strength() {
+        @Override
+        public int strength() {
             return 1;
         }
     }
 
     record Or(Condition first, Condition second) implements Condition {
-        @Override public Answer in(View view) {
+        @Override
+        public Answer in(View view) {
             return first.in(view).or(second.in(view));
         }
 
-        @Override public List<Feature> features() {
+        @Override
+        public List<Feature> features() {
             return joined(first.features(), second.features());
         }
 
-        @Override public List<FeatureFact> facts(View view) {
+        @Override
+        public List<FeatureFact> facts(View view) {
             return Condition.joined(first.facts(view), second.facts(view));
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return bracketed(first, 0) + " or " + bracketed(second, 1);
         }
 
-        @Override public int strength() {
+        @Override
+        public int strength() {
             return 0;
         }
     }

@@ -7,9 +7,19 @@ import mensch.core.formation.SideWord;
 
 /** Reads what stands between "when" and the colon. */
 final class ConditionReader {
-    private static final List<Feature> SHAPES =
-        List.of(Feature.TIGHT_END, Feature.WING, Feature.H_BACK, Feature.NUB, Feature.BUNCH, Feature.STACK, Feature.SLOT, Feature.WIDE_SLOT, Feature.OPEN_TRIPS,
-        Feature.REDUCED, Feature.PLUS, Feature.VERY_WIDE);
+    private static final List<Feature> SHAPES = List.of(
+            Feature.TIGHT_END,
+            Feature.WING,
+            Feature.H_BACK,
+            Feature.NUB,
+            Feature.BUNCH,
+            Feature.STACK,
+            Feature.SLOT,
+            Feature.WIDE_SLOT,
+            Feature.OPEN_TRIPS,
+            Feature.REDUCED,
+            Feature.PLUS,
+            Feature.VERY_WIDE);
     private static final List<Where> BOUND = List.of(Where.CALL, Where.AWAY, Where.COVER);
 
     private final Tokens tokens;
@@ -89,7 +99,8 @@ final class ConditionReader {
             }
             return null;
         }
-        Bound bound = tokens.accept("or more") ? Bound.OR_MORE : tokens.accept("or fewer") ? Bound.OR_FEWER : Bound.EXACTLY;
+        Bound bound =
+                tokens.accept("or more") ? Bound.OR_MORE : tokens.accept("or fewer") ? Bound.OR_FEWER : Bound.EXACTLY;
         tokens.require(surface ? "on" : "receivers on");
         return new Condition.Count(surface, digit.charAt(0) - '0', bound, refs.anyWhere());
     }

@@ -27,7 +27,9 @@ public record Gap(Side side, int index) {
             return new Point(flank.middle().x(), 0);
         }
         double inside = index == 0 ? flank.middle().x() : man(flank, index - 1).x();
-        double outside = index < count(flank) - 1 ? man(flank, index).x() : inside + flank.guard().x() - flank.middle().x();
+        double outside = index < count(flank) - 1
+                ? man(flank, index).x()
+                : inside + flank.guard().x() - flank.middle().x();
         return new Point((inside + outside) / 2, 0);
     }
 

@@ -9,7 +9,11 @@ import mensch.core.geometry.Side;
  */
 public record GapWord(Kind kind, char letter, Where where) {
 
-    public enum Kind { LETTER, LAST, OUTSIDE }
+    public enum Kind {
+        LETTER,
+        LAST,
+        OUTSIDE
+    }
 
     /** The gap on the ground for a seat's view; null for "outside", which is beyond the last gap. */
     public Gap in(View view) {

@@ -14,94 +14,112 @@ public sealed interface Gives {
     String value();
 
     record Show(Phrase phrase) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.SHOW;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return phrase == null ? "none" : phrase.words();
         }
     }
 
     record Align(Phrase phrase) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.ALIGN;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return phrase.words();
         }
     }
 
     record Stance(String word) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.STANCE;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return word;
         }
     }
 
     record Keys(Key key) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.KEY;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return key.words();
         }
     }
 
     /** A movement; {@link Move#NONE} for "none". */
     record Moves(Move move) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.MOVE;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return move.words();
         }
     }
 
     /** A read table by id. */
     record ReadTable(String id) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.READS;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return id;
         }
     }
 
     record Run(Steps steps) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.RUN;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return steps.words();
         }
     }
 
     record Pass(Steps steps) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.PASS;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return steps.words();
         }
     }
 
     /** A technique checklist by id. */
     record Checklist(String id) implements Gives {
-        @Override public Part part() {
+        @Override
+        public Part part() {
             return Part.TECHNIQUE;
         }
 
-        @Override public String value() {
+        @Override
+        public String value() {
             return id;
         }
     }

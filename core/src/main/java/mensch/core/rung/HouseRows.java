@@ -8,21 +8,32 @@ import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 
-/** Rows of a teaching document as a programme teaches them: one whose last cell is {@code house <setting> is <choice>} stands only where that was chosen. */
+/**
+ * Rows of a teaching document as a programme teaches them: one whose last cell is {@code house <setting> is <choice>}
+ * stands only where that was chosen.
+ */
 final class HouseRows {
     private static final Pattern ASKED = Pattern.compile("house ([a-z0-9-]+) is ([a-z0-9-]+)");
 
     private HouseRows() {}
 
-    /** Rows of so many cells each, the house cell taken off. @throws DocumentException naming a row of another length or a setting that there is not */
+    /**
+     * Rows of so many cells each, the house cell taken off. @throws DocumentException naming a row of another length or
+     * a setting that there is not
+     */
     static List<List<String>> of(Document document, String key, int cells, House house) {
         var rows = new ArrayList<List<String>>();
         for (Object row : document.body().get(key) instanceof List<?> list ? list : List.of()) {
-            List<String> words = row instanceof List<?> many ? many.stream().map(String::valueOf).toList() : List.of(String.valueOf(row));
+            List<String> words = row instanceof List<?> many
+                    ? many.stream().map(String::valueOf).toList()
+                    : List.of(String.valueOf(row));
             Matcher asked = ASKED.matcher(words.get(words.size() - 1));
             boolean conditional = words.size() == cells + 1 && asked.matches();
             if (words.size() != cells && !conditional) {
-                throw DocumentException.of(document.id(), key, words + " must have " + cells + " cells, and may end with house <setting> is <choice>");
+                throw DocumentException.of(
+                        document.id(),
+                        key,
+                        words + " must have " + cells + " cells, and may end with house <setting> is <choice>");
             }
             if (!conditional || chosen(document, key, asked, house)) {
                 rows.add(words.subList(0, cells));

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Map;
 import mensch.core.document.DocumentException.Problem;
 
-/** Reads the ladders of a document: seat to list of single-entry maps name to sentence. Gathers every fault before it gives up. */
+/**
+ * Reads the ladders of a document: seat to list of single-entry maps name to sentence. Gathers every fault before it
+ * gives up.
+ */
 public final class LadderReader {
     private final String document;
     private final Vocabulary vocabulary;
@@ -41,7 +44,10 @@ public final class LadderReader {
         for (Object item : items) {
             if (item instanceof Map<?, ?> entry && entry.size() == 1) {
                 Map.Entry<?, ?> named = entry.entrySet().iterator().next();
-                sentence(new RungId(document, seat, String.valueOf(named.getKey())), String.valueOf(named.getValue()), rungs);
+                sentence(
+                        new RungId(document, seat, String.valueOf(named.getKey())),
+                        String.valueOf(named.getValue()),
+                        rungs);
             } else {
                 fault(seat, "has a rung that is not written as name: \"sentence\"");
             }

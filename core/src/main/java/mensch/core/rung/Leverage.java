@@ -2,7 +2,9 @@ package mensch.core.rung;
 
 /** Which half of his man a defender stands on, seen from the ball. */
 public enum Leverage {
-    INSIDE("inside", -1), OUTSIDE("outside", 1), HEAD_UP("head-up", 0);
+    INSIDE("inside", -1),
+    OUTSIDE("outside", 1),
+    HEAD_UP("head-up", 0);
 
     private final String words;
     private final int outward;

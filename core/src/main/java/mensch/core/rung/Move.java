@@ -6,19 +6,29 @@ import mensch.core.geometry.Side;
 /**
  * How a man leaves his place: a gap exchange against the run, a lane or an aiming point against the pass.
  *
- * @param verb  null for none
- * @param gap   the first gap he goes to, or null
- * @param aim   the point he aims at outside a man of the backfield, or null
+ * @param verb null for none
+ * @param gap the first gap he goes to, or null
+ * @param aim the point he aims at outside a man of the backfield, or null
  * @param order who goes first when two cross: 1, 2, 3; 0 when it does not matter
  */
 public record Move(Verb verb, GapWord gap, Aim aim, int order) {
     public static final Move NONE = new Move(null, null, null, 0);
     static final String[] ORDER = {"", "first", "second", "third"};
 
-    /** Ways to go. The first five belong to the run game's exchanges and the pass game's twists, the rest to pressure and disguise. */
+    /**
+     * Ways to go. The first five belong to the run game's exchanges and the pass game's twists, the rest to pressure
+     * and disguise.
+     */
     public enum Verb {
-        SLANT("slant"), PINCH("pinch"), LOOP("loop"), PENETRATE("penetrate"), CROSS("cross face"), SCRAPE("scrape"), BLITZ("blitz"),
-        CREEP("creep"), DROP("drop");
+        SLANT("slant"),
+        PINCH("pinch"),
+        LOOP("loop"),
+        PENETRATE("penetrate"),
+        CROSS("cross face"),
+        SCRAPE("scrape"),
+        BLITZ("blitz"),
+        CREEP("creep"),
+        DROP("drop");
 
         private final String words;
 
@@ -40,7 +50,10 @@ public record Move(Verb verb, GapWord gap, Aim aim, int order) {
         }
     }
 
-    /** Where he goes first, play frame: the gap on the line, a step outside the last man, or his aiming point; null when it names no place. */
+    /**
+     * Where he goes first, play frame: the gap on the line, a step outside the last man, or his aiming point; null when
+     * it names no place.
+     */
     public Point goal(View view) {
         if (aim != null) {
             return aim.in(view);
@@ -52,14 +65,21 @@ public record Move(Verb verb, GapWord gap, Aim aim, int order) {
         Side side = view.side(gap.where());
         var flank = view.features().shape().flank(side);
         Point last = new Gap(side, Gap.count(flank) - 1).middle(flank);
-        return on == null ? new Point(last.x() + side.sign() * 1.0, 0) : on.index() < Gap.count(flank) ? on.middle(flank) : last;
+        return on == null
+                ? new Point(last.x() + side.sign() * 1.0, 0)
+                : on.index() < Gap.count(flank) ? on.middle(flank) : last;
     }
 
     public String words() {
         if (verb == null) {
             return "none";
         }
-        String to = gap != null ? " to " + gap.words() : aim != null ? " to " + Numbers.words(aim.yards()) + " outside " + aim.man().words() : "";
+        String to = gap != null
+                ? " to " + gap.words()
+                : aim != null
+                        ? " to " + Numbers.words(aim.yards()) + " outside "
+                                + aim.man().words()
+                        : "";
         return verb.words() + to + (order == 0 ? "" : ", " + ORDER[order]);
     }
 }

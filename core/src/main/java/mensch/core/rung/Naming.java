@@ -79,7 +79,8 @@ public final class Naming {
         }
         overMen(flank, where, depth, outward);
         if (outward > end) {
-            found.add(new Phrase.Outside(new Ref(Ref.Kind.END_MAN, 0, false, null, where), rounded(outward - end), depth));
+            found.add(new Phrase.Outside(
+                    new Ref(Ref.Kind.END_MAN, 0, false, null, where), rounded(outward - end), depth));
         }
         if (where == Where.MY) {
             deep(depth);
@@ -93,7 +94,11 @@ public final class Naming {
             double off = outward - flank.side().sign() * receivers.get(i).x();
             if (Math.abs(off) <= WIDE) {
                 double yards = rounded(Math.abs(off));
-                found.add(new Phrase.Over(ref, yards == 0 ? Leverage.HEAD_UP : off > 0 ? Leverage.OUTSIDE : Leverage.INSIDE, yards, depth));
+                found.add(new Phrase.Over(
+                        ref,
+                        yards == 0 ? Leverage.HEAD_UP : off > 0 ? Leverage.OUTSIDE : Leverage.INSIDE,
+                        yards,
+                        depth));
             }
             if (i + 1 < receivers.size()) {
                 found.add(new Phrase.Between(ref, new Ref(Ref.Kind.NUMBER, i + 2, false, null, where), depth));

@@ -8,7 +8,10 @@ public final class Numbers {
     private Numbers() {}
 
     public static String words(double yards) {
-        BigDecimal rounded = BigDecimal.valueOf(yards).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros();
-        return rounded.scale() < 0 ? rounded.setScale(0, RoundingMode.HALF_UP).toPlainString() : rounded.toPlainString();
+        BigDecimal rounded =
+                BigDecimal.valueOf(yards).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros();
+        return rounded.scale() < 0
+                ? rounded.setScale(0, RoundingMode.HALF_UP).toPlainString()
+                : rounded.toPlainString();
     }
 }

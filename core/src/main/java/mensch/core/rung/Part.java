@@ -2,7 +2,15 @@ package mensch.core.rung;
 
 /** The nine parts of a job. None may be missing; "none" is a value. */
 public enum Part {
-    SHOW, ALIGN, STANCE, KEY, MOVE, READS, RUN, PASS, TECHNIQUE;
+    SHOW,
+    ALIGN,
+    STANCE,
+    KEY,
+    MOVE,
+    READS,
+    RUN,
+    PASS,
+    TECHNIQUE;
 
     private final String words = name().toLowerCase(java.util.Locale.ROOT);
 

@@ -23,7 +23,9 @@ public sealed interface Phrase {
 
     /** How tight a technique is played. */
     enum Closeness {
-        NORMAL(""), TIGHT(" tight"), LOOSE(" loose");
+        NORMAL(""),
+        TIGHT(" tight"),
+        LOOSE(" loose");
 
         private final String words;
 
@@ -33,25 +35,30 @@ public sealed interface Phrase {
     }
 
     record Technique(String label, Closeness closeness) implements Phrase {
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Label found = Labels.standard().find(label);
             var geometry = new TechniqueGeometry(view, view.my());
             double limit = view.convention().tolerances().techniqueLateral();
-            double shade = TechniqueGeometry.shadeYards(closeness, view.convention().bodies());
+            double shade =
+                    TechniqueGeometry.shadeYards(closeness, view.convention().bodies());
             double base = geometry.outward(found);
             double outward = geometry.outward(found, shade);
             double inner = geometry.room(found, -1, limit) + outward - base;
             double outer = closeness == Closeness.LOOSE
-                ? Math.max(0, view.convention().tolerances().looseOutward() + base - outward)
-                : Math.max(0, geometry.room(found, 1, limit) + base - outward);
-            return new Placing(view, this, view.my()).technique(outward, inner, outer, TechniqueGeometry.reference(found.reference(), Where.MY));
+                    ? Math.max(0, view.convention().tolerances().looseOutward() + base - outward)
+                    : Math.max(0, geometry.room(found, 1, limit) + base - outward);
+            return new Placing(view, this, view.my())
+                    .technique(outward, inner, outer, TechniqueGeometry.reference(found.reference(), Where.MY));
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of();
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return label + " technique" + closeness.words;
         }
     }
@@ -61,7 +68,8 @@ public sealed interface Phrase {
         /** Where there is no line, gaps are counted from the ball as at two-foot splits. */
         private static final double NO_LINE_SPLIT = 4.0 / 3;
 
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Side side = view.side(where);
             return new Placing(view, this, side).backer(outward(view, side), depth, between(letter - 'A'));
         }
@@ -74,8 +82,12 @@ public sealed interface Phrase {
                 return middle + (index + 0.5) * NO_LINE_SPLIT;
             }
             double split = side.sign() * surface.get(0).x() - middle;
-            double inside = index == 0 ? middle : side.sign() * surface.get(Math.min(index, surface.size()) - 1).x();
-            double outside = index < surface.size() ? side.sign() * surface.get(index).x() : inside + split;
+            double inside = index == 0
+                    ? middle
+                    : side.sign()
+                            * surface.get(Math.min(index, surface.size()) - 1).x();
+            double outside =
+                    index < surface.size() ? side.sign() * surface.get(index).x() : inside + split;
             return (inside + outside) / 2;
         }
 
@@ -91,75 +103,92 @@ public sealed interface Phrase {
             return new Ref(kind, 0, false, null, where);
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of();
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "gap " + letter + where.suffix() + " @ " + depth.words();
         }
     }
 
     record Stack(Ref ref, Depth depth) implements Phrase {
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             return new Placing(view, this, Side.RIGHT).backer(view.feet(ref).x(), depth, List.of(ref));
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of(ref);
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "stack " + ref.words() + " @ " + depth.words();
         }
     }
 
     record Over(Ref ref, Leverage leverage, double lateral, Depth depth) implements Phrase {
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Side side = view.side(ref.where());
             double man = side.sign() * view.feet(ref).x();
             double outward = man + leverage.outward() * lateral;
             var placing = new Placing(view, this, side);
             boolean press = depth.aim() <= view.convention().tolerances().pressLimit();
-            return press ? placing.press(outward, depth, man, leverage, List.of(ref)) : placing.at(outward, depth, List.of(ref));
+            return press
+                    ? placing.press(outward, depth, man, leverage, List.of(ref))
+                    : placing.at(outward, depth, List.of(ref));
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of(ref);
         }
 
-        @Override public String words() {
-            return "over " + ref.words() + ", " + leverage.words() + ", " + Numbers.words(lateral) + " x " + depth.words();
+        @Override
+        public String words() {
+            return "over " + ref.words() + ", " + leverage.words() + ", " + Numbers.words(lateral) + " x "
+                    + depth.words();
         }
     }
 
     record Outside(Ref ref, double lateral, Depth depth) implements Phrase {
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Side side = view.side(ref.where());
             return new Placing(view, this, side).at(side.sign() * view.feet(ref).x() + lateral, depth, List.of(ref));
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of(ref);
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "outside " + ref.words() + " " + Numbers.words(lateral) + " x " + depth.words();
         }
     }
 
     /** Halfway; "apex" is how it prints when both are receivers. */
     record Between(Ref first, Ref second, Depth depth) implements Phrase {
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             double x = (view.feet(first).x() + view.feet(second).x()) / 2;
             return new Placing(view, this, Side.RIGHT).at(x, depth, List.of(first, second));
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of(first, second);
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             String verb = first.receiver() && second.receiver() ? "apex " : "split ";
             return verb + first.words() + " and " + second.words() + " @ " + depth.words();
         }
@@ -167,16 +196,20 @@ public sealed interface Phrase {
 
     /** A line of the field; {@code inside} yards toward the middle, negative outside. */
     record AtLandmark(Mark mark, double inside, Where where, Depth depth) implements Phrase {
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Side side = view.side(where);
-            return new Placing(view, this, side).landmark(side.sign() * view.field().x(mark, side, inside), depth);
+            return new Placing(view, this, side)
+                    .landmark(side.sign() * view.field().x(mark, side, inside), depth);
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of();
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             String shift = inside == 0 ? "" : Numbers.words(Math.abs(inside)) + (inside > 0 ? " inside " : " outside ");
             return "landmark " + shift + mark.words() + where.suffix() + " @ " + depth.words();
         }
@@ -184,17 +217,24 @@ public sealed interface Phrase {
 
     /** Middle of a deep part of the field on my side. */
     record Deep(DeepPart part, Depth depth) implements Phrase {
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Side side = view.my();
-            double outward = side.sign() * view.field().fromSideline(side, part.partOfWidth() * view.field().code().widthYards());
+            double outward = side.sign()
+                    * view.field()
+                            .fromSideline(
+                                    side,
+                                    part.partOfWidth() * view.field().code().widthYards());
             return new Placing(view, this, side).landmark(outward, depth);
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of();
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "deep " + part.words() + " @ " + depth.words();
         }
     }
@@ -202,16 +242,20 @@ public sealed interface Phrase {
     record OffBack(double lateral, Depth depth) implements Phrase {
         private static final Ref DEEPEST = Ref.of(Ref.Kind.DEEPEST_BACK);
 
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Side side = view.my();
-            return new Placing(view, this, side).at(side.sign() * view.feet(DEEPEST).x() + lateral, depth, List.of(DEEPEST));
+            return new Placing(view, this, side)
+                    .at(side.sign() * view.feet(DEEPEST).x() + lateral, depth, List.of(DEEPEST));
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of(DEEPEST);
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return Numbers.words(lateral) + " outside deepest back @ " + depth.words();
         }
     }
@@ -222,16 +266,19 @@ public sealed interface Phrase {
             return new Ref(Ref.Kind.ROLE, 0, false, role, Where.OTHER);
         }
 
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Point feet = view.feet(ref());
             return new Placing(view, this, Side.RIGHT).at(0.0 - feet.x(), Depth.of(feet.y()), List.of(ref()));
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return List.of(ref());
         }
 
-        @Override public String words() {
+        @Override
+        public String words() {
             return "mirror " + role;
         }
     }
@@ -242,7 +289,8 @@ public sealed interface Phrase {
             return new Shifted(below, wider, deeper);
         }
 
-        @Override public Place place(View view) {
+        @Override
+        public Place place(View view) {
             Place p = base.place(view);
             double x = view.my().sign() * wider;
             double y = Math.max(0, p.feet().y() + deeper) - p.feet().y();
@@ -252,12 +300,16 @@ public sealed interface Phrase {
             return new Place(this, feet, region, p.from(), p.squeezed());
         }
 
-        @Override public List<Ref> needs() {
+        @Override
+        public List<Ref> needs() {
             return base.needs();
         }
 
-        @Override public String words() {
-            return (base == null ? "below" : base.words()) + delta(wider, "wider", "tighter") + delta(deeper, "deeper", "shallower");
+        @Override
+        public String words() {
+            return (base == null ? "below" : base.words())
+                    + delta(wider, "wider", "tighter")
+                    + delta(deeper, "deeper", "shallower");
         }
 
         private static String delta(double yards, String more, String less) {

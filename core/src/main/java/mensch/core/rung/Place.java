@@ -7,9 +7,9 @@ import mensch.core.geometry.Region;
 /**
  * A phrase put on the ground.
  *
- * @param feet     the asked point, play frame yards
- * @param region   where he may stand and be right; contains {@code feet}
- * @param from     the men the phrase leans on
+ * @param feet the asked point, play frame yards
+ * @param region where he may stand and be right; contains {@code feet}
+ * @param from the men the phrase leans on
  * @param squeezed set when the goal line took depth away, else null
  */
 public record Place(Phrase phrase, Point feet, Region region, List<Ref> from, Squeeze squeezed) {

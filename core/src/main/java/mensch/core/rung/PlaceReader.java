@@ -39,7 +39,9 @@ final class PlaceReader {
 
     private boolean startsDelta() {
         int mark = tokens.mark();
-        boolean starts = tokens.accept("half a man") || tokens.acceptWord(w -> w.matches("\\d+(\\.\\d+)?"), "yards wider, tighter, deeper, shallower") != null;
+        boolean starts = tokens.accept("half a man")
+                || tokens.acceptWord(w -> w.matches("\\d+(\\.\\d+)?"), "yards wider, tighter, deeper, shallower")
+                        != null;
         tokens.reset(mark);
         return starts;
     }
@@ -85,7 +87,9 @@ final class PlaceReader {
         int mark = tokens.mark();
         for (Label label : Labels.standard().labels()) {
             if (tokens.accept(label.word() + " technique")) {
-                Closeness closeness = tokens.accept("tight") ? Closeness.TIGHT : tokens.accept("loose") ? Closeness.LOOSE : Closeness.NORMAL;
+                Closeness closeness = tokens.accept("tight")
+                        ? Closeness.TIGHT
+                        : tokens.accept("loose") ? Closeness.LOOSE : Closeness.NORMAL;
                 return new Phrase.Technique(label.word(), closeness);
             }
             tokens.reset(mark);

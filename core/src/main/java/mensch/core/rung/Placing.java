@@ -56,7 +56,12 @@ final class Placing {
     Place technique(double outward, double inner, double outer, Ref reference) {
         Bodies bodies = view.convention().bodies();
         double depth = bodies.helmetDepth() + bodies.reachThreePoint();
-        Region region = box(outward, inner, outer, depth, depth + view.convention().tolerances().techniqueDeeper());
+        Region region = box(
+                outward,
+                inner,
+                outer,
+                depth,
+                depth + view.convention().tolerances().techniqueDeeper());
         return new Place(phrase, point(outward, depth), region, List.of(reference), null);
     }
 
@@ -81,7 +86,8 @@ final class Placing {
     }
 
     private double goalDepth() {
-        return Math.max(view.field().ball().yardsToGoal(), view.convention().bodies().secondLevelFloor());
+        return Math.max(
+                view.field().ball().yardsToGoal(), view.convention().bodies().secondLevelFloor());
     }
 
     /** Nobody lines up in the end zone; a second-level man keeps his floor; nobody stands behind the end line. */

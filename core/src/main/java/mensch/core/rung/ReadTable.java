@@ -23,34 +23,39 @@ public record ReadTable(String id, String name, List<Read> rows) {
 
     /** His run job stands. */
     record Stands() implements Reaction {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "his run job stands";
         }
     }
 
     /** He goes over to his pass job. */
     record GoesToPass() implements Reaction {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "over to his pass job";
         }
     }
 
     /** Parts of his job are others from now on. */
     public record Becomes(List<Gives> parts) implements Reaction {
-        @Override public String words() {
+        @Override
+        public String words() {
             return String.join("; ", parts.stream().map(Gives::words).toList());
         }
     }
 
     /**
-     * Rows are written {@code [message, words to the man, reaction]}; the reaction is {@code run} (his run job stands), {@code pass} (he goes to his
-     * pass job) or parts in the rung language. A fourth cell {@code house <setting> is <choice>} keeps a row to one school.
+     * Rows are written {@code [message, words to the man, reaction]}; the reaction is {@code run} (his run job stands),
+     * {@code pass} (he goes to his pass job) or parts in the rung language. A fourth cell {@code house <setting> is
+     * <choice>} keeps a row to one school.
      *
      * @throws DocumentException naming the row at fault
      */
     public static ReadTable read(Document document, Vocabulary vocabulary) {
         var rows = new ArrayList<Read>();
-        for (List<String> cells : HouseRows.of(document, "rows", 3, vocabulary.convention().house())) {
+        for (List<String> cells :
+                HouseRows.of(document, "rows", 3, vocabulary.convention().house())) {
             try {
                 Message message = Message.of(cells.get(0));
                 if (rows.stream().anyMatch(r -> r.message() == message)) {
@@ -62,7 +67,8 @@ public record ReadTable(String id, String name, List<Read> rows) {
             }
         }
         if (rows.isEmpty()) {
-            throw DocumentException.of(document.id(), "rows", "are missing: a read table without a message teaches nothing");
+            throw DocumentException.of(
+                    document.id(), "rows", "are missing: a read table without a message teaches nothing");
         }
         return new ReadTable(document.id(), document.name(), List.copyOf(rows));
     }

@@ -3,16 +3,30 @@ package mensch.core.rung;
 /**
  * A man as a sentence names him.
  *
- * @param number        1.. for {@code #n}, else 0
+ * @param number 1.. for {@code #n}, else 0
  * @param countingBacks whether an offset back may be that number
- * @param role          the defensive role for {@link Kind#ROLE}, else null
+ * @param role the defensive role for {@link Kind#ROLE}, else null
  */
 public record Ref(Kind kind, int number, boolean countingBacks, String role, Where where) {
 
     public enum Kind {
-        NUMBER("#"), END_MAN("end man"), TIGHT_END("tight end"), WING("wing"), TACKLE("tackle"), GUARD("guard"), CENTRE("centre"),
-        H_BACK("H-back"), DEEPEST_BACK("deepest back"), NEAR_BACK("near back"), FAR_BACK("far back"), BACK("back"), FULLBACK("fullback"), TAILBACK("tailback"), BALL("ball"),
-        QUARTERBACK("quarterback"), ROLE("a role");
+        NUMBER("#"),
+        END_MAN("end man"),
+        TIGHT_END("tight end"),
+        WING("wing"),
+        TACKLE("tackle"),
+        GUARD("guard"),
+        CENTRE("centre"),
+        H_BACK("H-back"),
+        DEEPEST_BACK("deepest back"),
+        NEAR_BACK("near back"),
+        FAR_BACK("far back"),
+        BACK("back"),
+        FULLBACK("fullback"),
+        TAILBACK("tailback"),
+        BALL("ball"),
+        QUARTERBACK("quarterback"),
+        ROLE("a role");
 
         private final String words;
 
@@ -26,7 +40,16 @@ public record Ref(Kind kind, int number, boolean countingBacks, String role, Whe
 
         /** Men of whom there is one per side; the others take no side. */
         boolean sided() {
-            return this == NUMBER || this == END_MAN || this == TIGHT_END || this == WING || this == TACKLE || this == GUARD || this == H_BACK || this == NEAR_BACK || this == FAR_BACK || this == ROLE;
+            return this == NUMBER
+                    || this == END_MAN
+                    || this == TIGHT_END
+                    || this == WING
+                    || this == TACKLE
+                    || this == GUARD
+                    || this == H_BACK
+                    || this == NEAR_BACK
+                    || this == FAR_BACK
+                    || this == ROLE;
         }
     }
 

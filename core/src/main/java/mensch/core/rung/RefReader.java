@@ -49,8 +49,13 @@ final class RefReader {
     }
 
     String role() {
-        String role = tokens.acceptWord(w -> vocabulary.roles().isEmpty() ? w.matches("[a-z]+(-[a-z]+)*") : vocabulary.roles().contains(w),
-            vocabulary.roles().isEmpty() ? "a role" : String.join(", ", vocabulary.roles().stream().sorted().toList()));
+        String role = tokens.acceptWord(
+                w -> vocabulary.roles().isEmpty()
+                        ? w.matches("[a-z]+(-[a-z]+)*")
+                        : vocabulary.roles().contains(w),
+                vocabulary.roles().isEmpty()
+                        ? "a role"
+                        : String.join(", ", vocabulary.roles().stream().sorted().toList()));
         if (role == null) {
             throw tokens.failure();
         }

@@ -68,7 +68,8 @@ public final class RungReader {
         do {
             Gives part = part();
             if (gives.stream().anyMatch(g -> g.part() == part.part())) {
-                throw new IllegalArgumentException(of + " names " + part.part().words() + " twice; one rung gives a part once");
+                throw new IllegalArgumentException(
+                        of + " names " + part.part().words() + " twice; one rung gives a part once");
             }
             gives.add(part);
         } while (tokens.accept(";"));

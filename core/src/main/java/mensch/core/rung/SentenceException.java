@@ -4,13 +4,15 @@ import java.util.List;
 
 /** A sentence that cannot be read: where it stopped making sense and what may stand there. */
 public final class SentenceException extends IllegalArgumentException {
+    private static final long serialVersionUID = 1;
     private final String sentence;
     private final int at;
     private final String word;
     private final List<String> expected;
 
     public SentenceException(String sentence, int at, String word, List<String> expected) {
-        super("\"" + (word.isEmpty() ? "the end" : word) + "\" at character " + (at + 1) + " cannot stand there; may follow: " + String.join(", ", expected));
+        super("\"" + (word.isEmpty() ? "the end" : word) + "\" at character " + (at + 1)
+                + " cannot stand there; may follow: " + String.join(", ", expected));
         this.sentence = sentence;
         this.at = at;
         this.word = word;

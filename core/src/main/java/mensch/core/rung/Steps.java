@@ -31,6 +31,8 @@ public record Steps(List<Step> steps) {
     }
 
     public String words() {
-        return steps.stream().map(s -> s.task().words() + (s.until() == null ? "" : " until " + s.until())).collect(Collectors.joining(" then "));
+        return steps.stream()
+                .map(s -> s.task().words() + (s.until() == null ? "" : " until " + s.until()))
+                .collect(Collectors.joining(" then "));
     }
 }

@@ -10,14 +10,16 @@ public sealed interface Task {
     String words();
 
     record None() implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "none";
         }
     }
 
     /** A gap, a role, or both; at least one is not null. */
     record Fit(GapWord gap, FitRole role) implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             if (gap == null) {
                 return role.words();
             }
@@ -26,21 +28,24 @@ public sealed interface Task {
     }
 
     record TwoGap() implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "two-gap";
         }
     }
 
     /** The first gap from the ball out on my side that nobody else owns. */
     record OpenGap() implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "open gap";
         }
     }
 
     /** The gap the other man would have by his own rungs. */
     record Exchange(String role) implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "exchange with " + role;
         }
     }
@@ -48,9 +53,10 @@ public sealed interface Task {
     /**
      * A zone.
      *
-     * @param where    the side it lies on
-     * @param drop     how deep, when not at the area's own depth; else null
-     * @param receiver the man to run with when he goes deep ({@code matched} false) or to play as his man once he enters, or null
+     * @param where the side it lies on
+     * @param drop how deep, when not at the area's own depth; else null
+     * @param receiver the man to run with when he goes deep ({@code matched} false) or to play as his man once he
+     *     enters, or null
      */
     record Cover(Area area, Where where, Drop drop, Ref receiver, boolean matched) implements Task {
         public Cover(Area area) {
@@ -68,15 +74,21 @@ public sealed interface Task {
             return view.side(where);
         }
 
-        @Override public String words() {
-            return area.words() + where.suffix() + (drop == null ? "" : drop.words()) + (receiver == null ? "" : (matched ? " match " : " carry ") + receiver.words());
+        @Override
+        public String words() {
+            return area.words()
+                    + where.suffix()
+                    + (drop == null ? "" : drop.words())
+                    + (receiver == null ? "" : (matched ? " match " : " carry ") + receiver.words());
         }
     }
 
     /** A depth of its own for a drop; {@code depth} null means keyed to the line to gain. */
     record Drop(Depth depth) {
         double yards(View view) {
-            return depth == null ? Area.toGain(view.distance(), view.convention().drops()) : depth.aim();
+            return depth == null
+                    ? Area.toGain(view.distance(), view.convention().drops())
+                    : depth.aim();
         }
 
         String words() {
@@ -86,34 +98,39 @@ public sealed interface Task {
 
     /** A man; {@code otherwise} is the task when that man is not there, or null. */
     record ManOn(Ref man, Task otherwise) implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "man " + man.words() + (otherwise == null ? "" : " else " + otherwise.words());
         }
     }
 
     /** Take over the pass task of another role. */
     record Replace(String role) implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "replace " + role;
         }
     }
 
     /** Rush the passer, through a lane when one is named. */
     record Rush(boolean contain, GapWord lane) implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return contain ? "rush contain" : lane == null ? "rush" : "rush " + lane.words();
         }
     }
 
     record Spy() implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "spy quarterback";
         }
     }
 
     /** The free man low in the middle: first crosser. */
     record Hole() implements Task {
-        @Override public String words() {
+        @Override
+        public String words() {
             return "hole";
         }
     }

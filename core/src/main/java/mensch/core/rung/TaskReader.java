@@ -84,7 +84,9 @@ final class TaskReader {
 
     private Task cover(Area area) {
         Where where = refs.where();
-        Task.Drop drop = tokens.accept("at line to gain") ? new Task.Drop(null) : tokens.accept("@") ? new Task.Drop(refs.depth()) : null;
+        Task.Drop drop = tokens.accept("at line to gain")
+                ? new Task.Drop(null)
+                : tokens.accept("@") ? new Task.Drop(refs.depth()) : null;
         boolean carried = tokens.accept("carry");
         boolean matched = !carried && tokens.accept("match");
         return new Task.Cover(area, where, drop, carried || matched ? refs.ref() : null, matched);
@@ -98,7 +100,8 @@ final class TaskReader {
         }
         if (tokens.accept("man")) {
             Ref man = refs.ref();
-            return new Task.ManOn(man, tokens.accept("else") ? tokens.accept("none") ? new Task.None() : passTask() : null);
+            return new Task.ManOn(
+                    man, tokens.accept("else") ? tokens.accept("none") ? new Task.None() : passTask() : null);
         }
         if (tokens.accept("replace")) {
             return new Task.Replace(refs.role());

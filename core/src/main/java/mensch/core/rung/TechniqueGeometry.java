@@ -22,7 +22,9 @@ final class TechniqueGeometry {
         Flank flank = view.features().shape().flank(side);
         double guard = outward(flank.guard().x());
         double tackle = outward(flank.tackle().x());
-        double end = flank.tightEnd() == null ? tackle + (tackle - guard) : outward(flank.tightEnd().x());
+        double end = flank.tightEnd() == null
+                ? tackle + (tackle - guard)
+                : outward(flank.tightEnd().x());
         this.linemen = new double[] {outward(flank.middle().x()), guard, tackle, end};
     }
 

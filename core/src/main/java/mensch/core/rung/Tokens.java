@@ -11,7 +11,8 @@ import java.util.regex.Pattern;
 
 /** A sentence as words with their places; remembers what would have been taken at the farthest word reached. */
 final class Tokens {
-    private static final Pattern WORD = Pattern.compile("(?<=\\d)x(?=\\d)|[;:,()@]|\\d+(?:\\.\\d+)?(?:-\\d+(?:\\.\\d+)?)?(?=x\\d)|[^\\s;:,()@]+");
+    private static final Pattern WORD =
+            Pattern.compile("(?<=\\d)x(?=\\d)|[;:,()@]|\\d+(?:\\.\\d+)?(?:-\\d+(?:\\.\\d+)?)?(?=x\\d)|[^\\s;:,()@]+");
     private static final Set<String> ARTICLES = Set.of("the", "an");
 
     private record Token(String text, int at) {}

@@ -46,7 +46,9 @@ public final class View {
         this.posts = posts;
     }
 
-    /** The side a word means for this seat. @throws IllegalArgumentException for "both" and "either", which are no side */
+    /**
+     * The side a word means for this seat. @throws IllegalArgumentException for "both" and "either", which are no side
+     */
     public Side side(Where where) {
         return switch (where) {
             case MY -> my;
@@ -54,7 +56,8 @@ public final class View {
             case CALL -> binding.call().side();
             case AWAY -> binding.call().side().opposite();
             case COVER -> binding.cover().side();
-            case BOTH, EITHER -> throw new IllegalArgumentException("\"" + where.words() + "\" is two sides; a place or gap needs one");
+            case BOTH, EITHER ->
+                throw new IllegalArgumentException("\"" + where.words() + "\" is two sides; a place or gap needs one");
         };
     }
 
@@ -108,7 +111,8 @@ public final class View {
             case QUARTERBACK -> shape.quarterback();
             case BACK -> back(ref);
             case FULLBACK -> shape.backs().size() > 1 ? shape.backs().get(0) : null;
-            case TAILBACK, DEEPEST_BACK -> shape.backs().isEmpty() ? null : shape.backs().get(shape.backs().size() - 1);
+            case TAILBACK, DEEPEST_BACK ->
+                shape.backs().isEmpty() ? null : shape.backs().get(shape.backs().size() - 1);
             case NEAR_BACK -> nearBack(side(ref.where()));
             case FAR_BACK -> farBack(side(ref.where()));
             case H_BACK -> flank(ref).hBack();
@@ -143,7 +147,10 @@ public final class View {
         if (ref.countingBacks()) {
             double offset = convention.thresholds().offset();
             int sign = side(ref.where()).sign();
-            return backs.stream().filter(b -> sign * b.x() >= offset).findFirst().orElse(null);
+            return backs.stream()
+                    .filter(b -> sign * b.x() >= offset)
+                    .findFirst()
+                    .orElse(null);
         }
         return backs.isEmpty() ? null : backs.get(backs.size() - 1);
     }
@@ -164,7 +171,9 @@ public final class View {
     private Man nearBack(Side side) {
         Man near = null;
         for (Man back : features.shape().backs()) {
-            if (near == null || side.sign() * (back.x() - near.x()) > convention.thresholds().sameLateral()) {
+            if (near == null
+                    || side.sign() * (back.x() - near.x())
+                            > convention.thresholds().sameLateral()) {
                 near = back;
             }
         }

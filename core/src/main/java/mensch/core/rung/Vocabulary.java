@@ -9,7 +9,7 @@ import mensch.core.convention.Setting;
  * The closed lists that a sentence may draw from.
  *
  * @param convention what the programme chose; also what rungs may ask of the house
- * @param roles      roles of the front, or empty when the sentence is read without its front and any name may stand
+ * @param roles roles of the front, or empty when the sentence is read without its front and any name may stand
  * @param readTables ids of read tables
  * @param techniques ids of technique checklists
  */
@@ -18,8 +18,18 @@ public record Vocabulary(Convention convention, Set<String> roles, Set<String> r
     /** Stances a sentence may name. */
     public static final List<String> STANCES = List.of("set", "square", "staggered", "tilted in", "press");
     /** What ends a task. */
-    public static final List<String> TRIGGERS =
-        List.of("crack", "quarterback crosses", "back swings", "ball thrown", "reach", "down", "base", "double", "pull", "pass set", "release");
+    public static final List<String> TRIGGERS = List.of(
+            "crack",
+            "quarterback crosses",
+            "back swings",
+            "ball thrown",
+            "reach",
+            "down",
+            "base",
+            "double",
+            "pull",
+            "pass set",
+            "release");
 
     /** What rungs may ask of the house. */
     List<Setting> settings() {

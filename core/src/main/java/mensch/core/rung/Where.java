@@ -2,7 +2,13 @@ package mensch.core.rung;
 
 /** A side as a seat says it. */
 public enum Where {
-    MY("my side"), OTHER("other side"), CALL("call side"), AWAY("away side"), COVER("cover side"), BOTH("both sides"), EITHER("either side");
+    MY("my side"),
+    OTHER("other side"),
+    CALL("call side"),
+    AWAY("away side"),
+    COVER("cover side"),
+    BOTH("both sides"),
+    EITHER("either side");
 
     private final String words;
 

@@ -20,14 +20,25 @@ import mensch.core.rung.Task;
 /**
  * One part that motion changed, as it is told to the man.
  *
- * @param name    his job as coaches say it
- * @param player  who is told, when the roster lists him
- * @param told    "you are force now"
+ * @param name his job as coaches say it
+ * @param player who is told, when the roster lists him
+ * @param told "you are force now"
  * @param because the facts that flipped
  */
-public record ChangeRow(String job, String name, String label, String player, String part, String was, String is, String told, List<String> because) {
+public record ChangeRow(
+        String job,
+        String name,
+        String label,
+        String player,
+        String part,
+        String was,
+        String is,
+        String told,
+        List<String> because) {
 
-    /** Changes between two phases, man by man: who stays on his side while strength flips is told his new role first. */
+    /**
+     * Changes between two phases, man by man: who stays on his side while strength flips is told his new role first.
+     */
     static List<ChangeRow> between(Lineup before, Lineup after, Roster roster, Library library) {
         var rows = new ArrayList<ChangeRow>();
         var old = new Words(before, library);
@@ -39,19 +50,45 @@ public record ChangeRow(String job, String name, String label, String player, St
             Job was = before.job(player == null || had.jobOf(player) == null ? is.id() : had.jobOf(player));
             String who = player == null ? null : player.said();
             if (was == null) {
-                rows.add(new ChangeRow(is.id(), is.words(), is.role().label(), who, "role", "", is.words(), "You are " + is.words() + " in " + after.inForce().name() + ".", List.of("the call was changed")));
+                rows.add(new ChangeRow(
+                        is.id(),
+                        is.words(),
+                        is.role().label(),
+                        who,
+                        "role",
+                        "",
+                        is.words(),
+                        "You are " + is.words() + " in " + after.inForce().name() + ".",
+                        List.of("the call was changed")));
                 continue;
             }
             if (!was.role().equals(is.role())) {
-                rows.add(new ChangeRow(is.id(), is.words(), is.role().label(), who, "role", was.words(), is.words(), "You are " + is.words() + " now.", List.of("he stays on his side, the strength went to the other")));
+                rows.add(new ChangeRow(
+                        is.id(),
+                        is.words(),
+                        is.role().label(),
+                        who,
+                        "role",
+                        was.words(),
+                        is.words(),
+                        "You are " + is.words() + " now.",
+                        List.of("he stays on his side, the strength went to the other")));
             }
             for (Change change : Change.between(was, is, before, after)) {
                 String wasWords = old.shown(change.was(), change.part());
                 String isWords = now.shown(change.is(), change.part());
                 boolean moved = change.part() == Part.ALIGN || change.part() == Part.SHOW;
                 if (!wasWords.equals(isWords) || moved) {
-                    rows.add(new ChangeRow(is.id(), is.words(), is.role().label(), who, change.part().words(), placed(wasWords, change, moved, true),
-                        placed(isWords, change, moved, false), told(change, placed(isWords, change, moved, false)), because(change)));
+                    rows.add(new ChangeRow(
+                            is.id(),
+                            is.words(),
+                            is.role().label(),
+                            who,
+                            change.part().words(),
+                            placed(wasWords, change, moved, true),
+                            placed(isWords, change, moved, false),
+                            told(change, placed(isWords, change, moved, false)),
+                            because(change)));
                 }
             }
         }

@@ -9,9 +9,10 @@ import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
 
 /**
- * One part of one man that two calls answer differently on the same snap; a side is empty when that call has no such man.
+ * One part of one man that two calls answer differently on the same snap; a side is empty when that call has no such
+ * man.
  *
- * @param job   job id in the call that has it
+ * @param job job id in the call that has it
  * @param label his label on the field
  */
 public record CompareRow(String job, String label, String part, String first, String second) {
@@ -28,7 +29,8 @@ public record CompareRow(String job, String label, String part, String first, St
             for (Part part : Part.values()) {
                 String left = words(first, a, part);
                 String right = words(second, b, part);
-                if (!left.equals(right) || part == Part.ALIGN && a != null && b != null && !Objects.equals(a.feet(), b.feet())) {
+                if (!left.equals(right)
+                        || part == Part.ALIGN && a != null && b != null && !Objects.equals(a.feet(), b.feet())) {
                     rows.add(new CompareRow(id, (a == null ? b : a).role().label(), part.words(), left, right));
                 }
             }
@@ -41,6 +43,8 @@ public record CompareRow(String job, String label, String part, String first, St
             return "";
         }
         boolean has = job.part(part).orNull() != null || part == Part.SHOW;
-        return lineup.convention().labels().said(has ? Words.language(job.part(part).orNull()) : JobRows.missing(job.part(part)));
+        return lineup.convention()
+                .labels()
+                .said(has ? Words.language(job.part(part).orNull()) : JobRows.missing(job.part(part)));
     }
 }

@@ -24,8 +24,8 @@ import mensch.core.rung.ReadTable;
 import mensch.core.rung.Task;
 import mensch.core.sheet.Sheet.Box;
 import mensch.core.sheet.Sheet.JobRow;
-import mensch.core.sheet.Sheet.PartRow;
 import mensch.core.sheet.Sheet.ManningRow;
+import mensch.core.sheet.Sheet.PartRow;
 import mensch.core.sheet.Sheet.ReadRow;
 import mensch.core.sheet.Sheet.Reason;
 
@@ -44,9 +44,28 @@ final class JobRows {
     JobRow row(Job job) {
         Place place = job.before().align().orNull();
         Place show = job.before().show().orNull();
-        return new JobRow(job.id(), job.words(), job.role().id(), job.role().label(), job.role().body().name(), job.seat().word(), job.seat() == lineup.sides().cover().side(), kind(job.passTask()), Words.spot(job.feet()),
-            show == null ? null : Words.spot(show.feet()), place == null ? null : box(place.region()), Words.spot(key(job)), Words.spot(man(job)), leverage(place),
-            job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE, from(job, place), goal(job), player(job), reads(job), words.points(job), parts(job));
+        return new JobRow(
+                job.id(),
+                job.words(),
+                job.role().id(),
+                job.role().label(),
+                job.role().body().name(),
+                job.seat().word(),
+                job.seat() == lineup.sides().cover().side(),
+                kind(job.passTask()),
+                Words.spot(job.feet()),
+                show == null ? null : Words.spot(show.feet()),
+                place == null ? null : box(place.region()),
+                Words.spot(key(job)),
+                Words.spot(man(job)),
+                leverage(place),
+                job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE,
+                from(job, place),
+                goal(job),
+                player(job),
+                reads(job),
+                words.points(job),
+                parts(job));
     }
 
     private Sheet.Spot goal(Job job) {
@@ -56,13 +75,25 @@ final class JobRows {
 
     private ManningRow player(Job job) {
         Player player = manning.on(job);
-        List<String> notes = manning.notes().stream().filter(n -> n.job().equals(job.id())).map(Manning.Note::words).toList();
-        return player == null && notes.isEmpty() ? null : new ManningRow(player == null ? "" : player.said(), player == null ? "" : player.measured(), notes);
+        List<String> notes = manning.notes().stream()
+                .filter(n -> n.job().equals(job.id()))
+                .map(Manning.Note::words)
+                .toList();
+        return player == null && notes.isEmpty()
+                ? null
+                : new ManningRow(player == null ? "" : player.said(), player == null ? "" : player.measured(), notes);
     }
 
     private List<ReadRow> reads(Job job) {
         ReadTable table = words.reads(job);
-        return table == null ? List.of() : table.rows().stream().map(r -> new ReadRow(r.message().words(), r.words(), labels().said(r.reaction().words()))).toList();
+        return table == null
+                ? List.of()
+                : table.rows().stream()
+                        .map(r -> new ReadRow(
+                                r.message().words(),
+                                r.words(),
+                                labels().said(r.reaction().words())))
+                        .toList();
     }
 
     private Labels labels() {
@@ -94,7 +125,9 @@ final class JobRows {
     }
 
     private static String leverage(Place place) {
-        return place != null && place.phrase() instanceof Phrase.Over over ? over.leverage().words() : null;
+        return place != null && place.phrase() instanceof Phrase.Over over
+                ? over.leverage().words()
+                : null;
     }
 
     private List<String> from(Job job, Place place) {
@@ -115,21 +148,33 @@ final class JobRows {
         for (Part part : Part.values()) {
             Given<?> given = job.part(part);
             boolean has = given instanceof Given.By;
-            rows.add(new PartRow(part.words(), state(given), has ? labels().said(Words.language(given.orNull())) : "", has ? labels().said(words.shown(job, part)) : missing(given),
-                given.chain().stream().map(this::reason).toList()));
+            rows.add(new PartRow(
+                    part.words(),
+                    state(given),
+                    has ? labels().said(Words.language(given.orNull())) : "",
+                    has ? labels().said(words.shown(job, part)) : missing(given),
+                    given.chain().stream().map(this::reason).toList()));
         }
         return rows;
     }
 
     private static String state(Given<?> given) {
-        return given.getClass().getSimpleName().equals("By") ? "value" : given.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+        return given.getClass().getSimpleName().equals("By")
+                ? "value"
+                : given.getClass().getSimpleName().toLowerCase(Locale.ROOT);
     }
 
     static String missing(Given<?> given) {
-        return given instanceof Given.Nobody<?> nobody ? "nobody: no " + nobody.wanted() : given instanceof Given.Undecided ? "cannot tell" : "not given";
+        return given instanceof Given.Nobody<?> nobody
+                ? "nobody: no " + nobody.wanted()
+                : given instanceof Given.Undecided ? "cannot tell" : "not given";
     }
 
     private Reason reason(Why why) {
-        return new Reason(why.rung().words(), why.layer().words(), labels().said(lineup.inForce().rung(why.rung()).words()), why.facts().stream().map(FeatureFact::words).toList());
+        return new Reason(
+                why.rung().words(),
+                why.layer().words(),
+                labels().said(lineup.inForce().rung(why.rung()).words()),
+                why.facts().stream().map(FeatureFact::words).toList());
     }
 }

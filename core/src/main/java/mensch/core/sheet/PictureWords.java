@@ -11,7 +11,8 @@ import mensch.core.geometry.Side;
 final class PictureWords {
     private static final List<Feature> QUARTERBACK = List.of(Feature.UNDER_CENTRE, Feature.PISTOL, Feature.GUN);
     private static final List<Feature> BACKS = List.of(Feature.EMPTY, Feature.I, Feature.SPLIT_BACKS);
-    private static final List<Feature> SIDE = List.of(Feature.TIGHT_END, Feature.WING, Feature.H_BACK, Feature.BUNCH, Feature.STACK, Feature.UNBALANCED);
+    private static final List<Feature> SIDE =
+            List.of(Feature.TIGHT_END, Feature.WING, Feature.H_BACK, Feature.BUNCH, Feature.STACK, Feature.UNBALANCED);
 
     private PictureWords() {}
 

@@ -10,7 +10,14 @@ import mensch.core.sheet.Sheet.Spot;
  * @param verdicts the answer to each rule of the audit, in their order
  * @param findings everything found, worst first
  */
-public record PlaySheet(List<RuleAnswer> verdicts, List<FindingRow> findings, List<RunLine> runs, List<PassLine> passes, List<ProtectionRow> protections, List<TravelRow> travels, List<TellRow> pairs) {
+public record PlaySheet(
+        List<RuleAnswer> verdicts,
+        List<FindingRow> findings,
+        List<RunLine> runs,
+        List<PassLine> passes,
+        List<ProtectionRow> protections,
+        List<TravelRow> travels,
+        List<TellRow> pairs) {
 
     /** A rule of the audit, its answer (holds, breaks, cannot tell), the worst severity when it breaks, and why. */
     public record RuleAnswer(String rule, String title, String answer, String severity, String reason) {}
@@ -22,7 +29,16 @@ public record PlaySheet(List<RuleAnswer> verdicts, List<FindingRow> findings, Li
     public record PassLine(String id, String name, String side, int matched, int routes, String given) {}
 
     /** Rushers against a protection; seconds until the first is at a gun quarterback. */
-    public record ProtectionRow(String name, int men, int rushers, List<String> free, int oneOnOne, double seconds, List<String> contain, List<String> windows, String slide) {}
+    public record ProtectionRow(
+            String name,
+            int men,
+            int rushers,
+            List<String> free,
+            int oneOnOne,
+            double seconds,
+            List<String> contain,
+            List<String> windows,
+            String slide) {}
 
     /** A man who shows one place and plays another. */
     public record TravelRow(String job, double yards, double seconds) {}
@@ -31,27 +47,67 @@ public record PlaySheet(List<RuleAnswer> verdicts, List<FindingRow> findings, Li
     public record TellRow(String call, String by, double yards, int men, String stance) {}
 
     /** The blocks of one run. */
-    public record RunSheet(String id, String name, String side, Spot point, double ballSeconds, String outcome, List<BlockRow> blocks, List<String> read, List<FreeRow> free, FitRow fit) {}
+    public record RunSheet(
+            String id,
+            String name,
+            String side,
+            Spot point,
+            double ballSeconds,
+            String outcome,
+            List<BlockRow> blocks,
+            List<String> read,
+            List<FreeRow> free,
+            FitRow fit) {}
 
     /** One block: who, what he was told, on whom, whom one of two climbs to, how hard and why; from where to where. */
-    public record BlockRow(List<String> blockers, String how, String defender, String then, String grade, String why, boolean atPoint, Spot from, Spot to) {}
+    public record BlockRow(
+            List<String> blockers,
+            String how,
+            String defender,
+            String then,
+            String grade,
+            String why,
+            boolean atPoint,
+            Spot from,
+            Spot to) {}
 
     /** A man nobody blocks and when he is at the point. */
     public record FreeRow(String job, double seconds, String delay, boolean inTime) {}
 
     /** Gaps and men on the play side once the blockers have arrived. */
-    public record FitRow(int gaps, List<String> inserted, List<String> left, List<String> men, List<String> exchange, int shortBy) {}
+    public record FitRow(
+            int gaps, List<String> inserted, List<String> left, List<String> men, List<String> exchange, int shortBy) {}
 
     /** The routes of one pass concept. */
-    public record PassSheet(String id, String name, String side, double throwSeconds, String attacks, int matched, String given, List<RouteRow> routes) {}
+    public record PassSheet(
+            String id,
+            String name,
+            String side,
+            double throwSeconds,
+            String attacks,
+            int matched,
+            String given,
+            List<RouteRow> routes) {}
 
     /**
      * One route.
      *
      * @param state one man has it, two have, it is shared with another route of his, late, nobody
      */
-    public record RouteRow(String man, String number, String route, List<Spot> way, Spot caught, double seconds, List<CoverRow> covers, String state, String lost, String rub) {}
+    public record RouteRow(
+            String man,
+            String number,
+            String route,
+            List<Spot> way,
+            Spot caught,
+            double seconds,
+            List<CoverRow> covers,
+            String state,
+            String lost,
+            String rub) {}
 
-    /** A defender on a route, by what rule, and by how many seconds the ball is there before him; 0 when he is in time. */
+    /**
+     * A defender on a route, by what rule, and by how many seconds the ball is there before him; 0 when he is in time.
+     */
     public record CoverRow(String job, String by, double lateSeconds) {}
 }

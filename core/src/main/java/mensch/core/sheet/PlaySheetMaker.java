@@ -20,15 +20,15 @@ import mensch.core.sheet.PlaySheet.BlockRow;
 import mensch.core.sheet.PlaySheet.CoverRow;
 import mensch.core.sheet.PlaySheet.FitRow;
 import mensch.core.sheet.PlaySheet.FreeRow;
-import mensch.core.sheet.PlaySheet.TellRow;
 import mensch.core.sheet.PlaySheet.PassLine;
 import mensch.core.sheet.PlaySheet.PassSheet;
 import mensch.core.sheet.PlaySheet.ProtectionRow;
 import mensch.core.sheet.PlaySheet.RouteRow;
+import mensch.core.sheet.PlaySheet.RuleAnswer;
 import mensch.core.sheet.PlaySheet.RunLine;
 import mensch.core.sheet.PlaySheet.RunSheet;
+import mensch.core.sheet.PlaySheet.TellRow;
 import mensch.core.sheet.PlaySheet.TravelRow;
-import mensch.core.sheet.PlaySheet.RuleAnswer;
 
 /** Writes down what a line-up meets. */
 public final class PlaySheetMaker {
@@ -41,9 +41,16 @@ public final class PlaySheetMaker {
     /** @param plan other calls of the plan on the same snap */
     public PlaySheet of(Lineup lineup, List<Lineup> plan) {
         var subject = new Subject(lineup, plays, plan);
-        return new PlaySheet(Audit.verdicts(subject).stream().map(PlaySheetMaker::verdict).toList(), Audit.of(subject).stream().map(SheetMaker::finding).toList(),
-            subject.runs().stream().map(PlaySheetMaker::line).toList(), subject.passes().stream().map(PlaySheetMaker::line).toList(), subject.protections().stream().map(PlaySheetMaker::protection).toList(),
-            subject.tells().travels().stream().map(t -> new TravelRow(t.job().id(), t.yards(), t.seconds())).toList(), subject.tells().pairs().stream().map(PlaySheetMaker::pair).toList());
+        return new PlaySheet(
+                Audit.verdicts(subject).stream().map(PlaySheetMaker::verdict).toList(),
+                Audit.of(subject).stream().map(SheetMaker::finding).toList(),
+                subject.runs().stream().map(PlaySheetMaker::line).toList(),
+                subject.passes().stream().map(PlaySheetMaker::line).toList(),
+                subject.protections().stream().map(PlaySheetMaker::protection).toList(),
+                subject.tells().travels().stream()
+                        .map(t -> new TravelRow(t.job().id(), t.yards(), t.seconds()))
+                        .toList(),
+                subject.tells().pairs().stream().map(PlaySheetMaker::pair).toList());
     }
 
     private static RuleAnswer verdict(Verdict verdict) {
@@ -56,68 +63,166 @@ public final class PlaySheetMaker {
             return new RuleAnswer(rule, title, "cannot tell", "", unknown.missing());
         }
         var breaks = (Verdict.Breaks) verdict;
-        return new RuleAnswer(rule, title, "breaks", breaks.severity().words(), breaks.findings().get(0).evidence().title());
+        return new RuleAnswer(
+                rule,
+                title,
+                "breaks",
+                breaks.severity().words(),
+                breaks.findings().get(0).evidence().title());
     }
 
     private static RunLine line(Blocking b) {
-        return new RunLine(b.run().id(), b.run().name(), b.play().word(), word(b.outcome()), Math.max(0, b.fit().shortBy()), ids(b.hitters().stream().map(Blocking.Free::job).toList()));
+        return new RunLine(
+                b.run().id(),
+                b.run().name(),
+                b.play().word(),
+                word(b.outcome()),
+                Math.max(0, b.fit().shortBy()),
+                ids(b.hitters().stream().map(Blocking.Free::job).toList()));
     }
 
     private static PassLine line(Distribution d) {
-        return new PassLine(d.pass().id(), d.pass().name(), d.play().word(), d.matched(), d.rows().size(), given(d));
+        return new PassLine(
+                d.pass().id(),
+                d.pass().name(),
+                d.play().word(),
+                d.matched(),
+                d.rows().size(),
+                given(d));
     }
 
     private static String given(Distribution d) {
-        return d.given() == null ? null : d.given().route().id().replace('-', ' ') + " by " + d.given().man().name();
+        return d.given() == null
+                ? null
+                : d.given().route().id().replace('-', ' ') + " by "
+                        + d.given().man().name();
     }
 
     private static ProtectionRow protection(Pressure p) {
-        return new ProtectionRow(p.protection().name(), p.protection().men(), p.rushers().size(), ids(p.free()), p.oneOnOne(), p.rushers().isEmpty() ? 0 : p.seconds(), p.contain().stream().map(Side::word).toList(),
-            p.windows().stream().map(w -> w.area() + " " + w.side().word()).toList(), p.slide().word());
+        return new ProtectionRow(
+                p.protection().name(),
+                p.protection().men(),
+                p.rushers().size(),
+                ids(p.free()),
+                p.oneOnOne(),
+                p.rushers().isEmpty() ? 0 : p.seconds(),
+                p.contain().stream().map(Side::word).toList(),
+                p.windows().stream().map(w -> w.area() + " " + w.side().word()).toList(),
+                p.slide().word());
     }
 
     private static TellRow pair(Tells.Pair pair) {
-        return new TellRow(pair.call(), pair.by() == null ? null : pair.by().id(), pair.yards(), pair.men(), pair.stance() == null ? null : pair.stance().id());
+        return new TellRow(
+                pair.call(),
+                pair.by() == null ? null : pair.by().id(),
+                pair.yards(),
+                pair.men(),
+                pair.stance() == null ? null : pair.stance().id());
     }
 
-    /** The blocks of a run; null when it cannot be run to that side. @throws IllegalArgumentException naming the runs there are */
+    /**
+     * The blocks of a run; null when it cannot be run to that side. @throws IllegalArgumentException naming the runs
+     * there are
+     */
     public RunSheet run(Lineup lineup, String id, Side side) {
-        var run = plays.runs().stream().filter(r -> r.id().equals(id)).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("there is no run \"" + id + "\"; there are " + String.join(", ", plays.runs().stream().map(r -> r.id()).toList())));
+        var run = plays.runs().stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no run \"" + id + "\"; there are "
+                        + String.join(
+                                ", ", plays.runs().stream().map(r -> r.id()).toList())));
         Blocking b = new Matchup(lineup).blocking(run, side);
         if (b == null) {
             return null;
         }
         List<Blocking.Row> near = b.atPoint();
-        return new RunSheet(run.id(), run.name(), side.word(), Words.spot(b.point()), b.ballSeconds(), word(b.outcome()), b.rows().stream().map(r -> block(r, near.contains(r))).toList(), ids(b.read()),
-            b.free().stream().map(f -> new FreeRow(f.job().id(), f.seconds(), word(f.delay()), f.seconds() <= b.ballSeconds())).toList(),
-            new FitRow(b.fit().gaps(), names(b.fit().inserted()), names(b.fit().left()), ids(b.fit().men()), ids(b.fit().exchange()), b.fit().shortBy()));
+        return new RunSheet(
+                run.id(),
+                run.name(),
+                side.word(),
+                Words.spot(b.point()),
+                b.ballSeconds(),
+                word(b.outcome()),
+                b.rows().stream().map(r -> block(r, near.contains(r))).toList(),
+                ids(b.read()),
+                b.free().stream()
+                        .map(f ->
+                                new FreeRow(f.job().id(), f.seconds(), word(f.delay()), f.seconds() <= b.ballSeconds()))
+                        .toList(),
+                new FitRow(
+                        b.fit().gaps(),
+                        names(b.fit().inserted()),
+                        names(b.fit().left()),
+                        ids(b.fit().men()),
+                        ids(b.fit().exchange()),
+                        b.fit().shortBy()));
     }
 
     private static BlockRow block(Blocking.Row row, boolean near) {
         Point from = row.blockers().get(0).feet();
-        return new BlockRow(names(row.blockers()), row.how().words(), row.defender().id(), row.then() == null ? null : row.then().id(), word(row.difficulty().grade()), row.difficulty().words(), near,
-            Words.spot(from), row.defender().feet() == null ? null : Words.spot(row.defender().feet()));
+        return new BlockRow(
+                names(row.blockers()),
+                row.how().words(),
+                row.defender().id(),
+                row.then() == null ? null : row.then().id(),
+                word(row.difficulty().grade()),
+                row.difficulty().words(),
+                near,
+                Words.spot(from),
+                row.defender().feet() == null ? null : Words.spot(row.defender().feet()));
     }
 
-    /** The routes of a pass concept; null when it cannot be run to that side. @throws IllegalArgumentException naming the concepts there are */
+    /**
+     * The routes of a pass concept; null when it cannot be run to that side. @throws IllegalArgumentException naming
+     * the concepts there are
+     */
     public PassSheet pass(Lineup lineup, String id, Side side) {
-        var pass = plays.passes().stream().filter(p -> p.id().equals(id)).findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("there is no pass \"" + id + "\"; there are " + String.join(", ", plays.passes().stream().map(p -> p.id()).toList())));
+        var pass = plays.passes().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no pass \"" + id + "\"; there are "
+                        + String.join(
+                                ", ", plays.passes().stream().map(p -> p.id()).toList())));
         Distribution d = new Matchup(lineup).distribution(pass, side);
         if (d == null) {
             return null;
         }
-        List<Distribution.Row> shared = d.overloads().stream().flatMap(o -> o.rows().stream()).toList();
-        return new PassSheet(pass.id(), pass.name(), side.word(), pass.throwSeconds(), pass.attacks(), d.matched(), given(d), d.rows().stream().map(r -> route(r, shared.contains(r))).toList());
+        List<Distribution.Row> shared =
+                d.overloads().stream().flatMap(o -> o.rows().stream()).toList();
+        return new PassSheet(
+                pass.id(),
+                pass.name(),
+                side.word(),
+                pass.throwSeconds(),
+                pass.attacks(),
+                d.matched(),
+                given(d),
+                d.rows().stream().map(r -> route(r, shared.contains(r))).toList());
     }
 
     private static RouteRow route(Distribution.Row r, boolean shared) {
-        String state = r.covers().isEmpty() ? "nobody" : shared ? "shared" : r.late() ? "late" : r.owners().size() > 1 ? "two" : "one";
-        String lost = r.lost() == null ? null : r.lost().leverage() + " leverage, breaks " + (r.lost().breaksOut() ? "out" : "in");
-        String rub = r.rub() == null ? null : r.rub().by().name() + " is in the way of " + r.rub().job().words();
-        return new RouteRow(r.man().name(), r.number(), r.route().id().replace('-', ' '), r.way().stream().map(Words::spot).toList(), Words.spot(r.caught()), r.seconds(),
-            r.covers().stream().map(c -> new CoverRow(c.job().id(), word(c.by()), c.late() ? c.lateSeconds() : 0)).toList(), state, lost, rub);
+        String state = r.covers().isEmpty()
+                ? "nobody"
+                : shared ? "shared" : r.late() ? "late" : r.owners().size() > 1 ? "two" : "one";
+        String lost = r.lost() == null
+                ? null
+                : r.lost().leverage() + " leverage, breaks " + (r.lost().breaksOut() ? "out" : "in");
+        String rub = r.rub() == null
+                ? null
+                : r.rub().by().name() + " is in the way of " + r.rub().job().words();
+        return new RouteRow(
+                r.man().name(),
+                r.number(),
+                r.route().id().replace('-', ' '),
+                r.way().stream().map(Words::spot).toList(),
+                Words.spot(r.caught()),
+                r.seconds(),
+                r.covers().stream()
+                        .map(c -> new CoverRow(c.job().id(), word(c.by()), c.late() ? c.lateSeconds() : 0))
+                        .toList(),
+                state,
+                lost,
+                rub);
     }
 
     private static String word(Enum<?> value) {

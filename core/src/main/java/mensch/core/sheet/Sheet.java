@@ -5,14 +5,25 @@ import java.util.List;
 /**
  * One phase of one call against one snap.
  *
- * @param notation  the snap in one line
- * @param facts     strengths and what decided them, in words
- * @param movedIn   receivers the sideline pushed in, in words
- * @param answer    what the call answered to motion, or null
+ * @param notation the snap in one line
+ * @param facts strengths and what decided them, in words
+ * @param movedIn receivers the sideline pushed in, in words
+ * @param answer what the call answered to motion, or null
  */
-public record Sheet(String notation, List<String> facts, List<String> movedIn, String answer, List<ManRow> offence, List<JobRow> jobs,
-                    List<GapRow> gaps, List<EdgeRow> edges, String box, List<AreaRow> areas, List<EligibleRow> eligibles,
-                    List<ConeRow> cones, List<FindingRow> findings) {
+public record Sheet(
+        String notation,
+        List<String> facts,
+        List<String> movedIn,
+        String answer,
+        List<ManRow> offence,
+        List<JobRow> jobs,
+        List<GapRow> gaps,
+        List<EdgeRow> edges,
+        String box,
+        List<AreaRow> areas,
+        List<EligibleRow> eligibles,
+        List<ConeRow> cones,
+        List<FindingRow> findings) {
 
     /** A cone on a border between two areas, small-sided football: yards from the left sideline and off the line. */
     public record ConeRow(Spot at, double fromLeft, double depth) {}
@@ -32,33 +43,53 @@ public record Sheet(String notation, List<String> facts, List<String> movedIn, S
     /**
      * One part of a job.
      *
-     * @param given  value, undecided, nobody or undefined
-     * @param words  as the language says it
-     * @param shown  the same for this snap, with side and figures
+     * @param given value, undecided, nobody or undefined
+     * @param words as the language says it
+     * @param shown the same for this snap, with side and figures
      */
     public record PartRow(String part, String given, String words, String shown, List<Reason> because) {}
 
     /**
      * One defender, in field order.
      *
-     * @param name      his id as coaches say it
+     * @param name his id as coaches say it
      * @param onCoverSide whether his side is the cover side
-     * @param kind      what he is against the pass, for the mark on the field: rush, under, deep, man, none
-     * @param feet      asked place, or null
-     * @param show      where he stands before the snap when he disguises, or null
-     * @param region    where he may stand and be right, or null
-     * @param key       where his first key stands, or null
-     * @param man       where the man he covers stands, or null
-     * @param leverage  inside, outside, head-up of the man he lines up on, or null
-     * @param force     whether he turns the run in
-     * @param from      men of the offence his place leans on
-     * @param goal      where his movement takes him first, or null
-     * @param player    who plays it, or null when the programme keeps no roster
-     * @param reads     his read table, in the order it is taught
-     * @param points    what his technique is taught by
+     * @param kind what he is against the pass, for the mark on the field: rush, under, deep, man, none
+     * @param feet asked place, or null
+     * @param show where he stands before the snap when he disguises, or null
+     * @param region where he may stand and be right, or null
+     * @param key where his first key stands, or null
+     * @param man where the man he covers stands, or null
+     * @param leverage inside, outside, head-up of the man he lines up on, or null
+     * @param force whether he turns the run in
+     * @param from men of the offence his place leans on
+     * @param goal where his movement takes him first, or null
+     * @param player who plays it, or null when the programme keeps no roster
+     * @param reads his read table, in the order it is taught
+     * @param points what his technique is taught by
      */
-    public record JobRow(String id, String name, String role, String label, String body, String side, boolean onCoverSide, String kind, Spot feet, Spot show, Box region, Spot key,
-                         Spot man, String leverage, boolean force, List<String> from, Spot goal, ManningRow player, List<ReadRow> reads, List<String> points, List<PartRow> parts) {}
+    public record JobRow(
+            String id,
+            String name,
+            String role,
+            String label,
+            String body,
+            String side,
+            boolean onCoverSide,
+            String kind,
+            Spot feet,
+            Spot show,
+            Box region,
+            Spot key,
+            Spot man,
+            String leverage,
+            boolean force,
+            List<String> from,
+            Spot goal,
+            ManningRow player,
+            List<ReadRow> reads,
+            List<String> points,
+            List<PartRow> parts) {}
 
     /** A message of his key, what he is told to do on it, and what that makes of his job, in the rung language. */
     public record ReadRow(String message, String words, String does) {}
@@ -66,20 +97,35 @@ public record Sheet(String notation, List<String> facts, List<String> movedIn, S
     /**
      * The man on a job.
      *
-     * @param said     number and name; empty when nobody is left on the chart
+     * @param said number and name; empty when nobody is left on the chart
      * @param measured size and quickness as far as taken
-     * @param notes    what a coach should know of him here
+     * @param notes what a coach should know of him here
      */
     public record ManningRow(String said, String measured, List<String> notes) {}
 
     /** A gap and who has it; owners by job id and label. */
-    public record GapRow(String words, String letter, String side, Spot at, List<String> owners, List<String> labels, String state) {}
+    public record GapRow(
+            String words,
+            String letter,
+            String side,
+            Spot at,
+            List<String> owners,
+            List<String> labels,
+            String state) {}
 
     public record EdgeRow(String side, Spot at, List<String> forces) {}
 
-    public record AreaRow(String owner, String words, boolean deep, Spot landmark, Box extent, double widthYards, double travelYards) {}
+    public record AreaRow(
+            String owner,
+            String words,
+            boolean deep,
+            Spot landmark,
+            Box extent,
+            double widthYards,
+            double travelYards) {}
 
     public record EligibleRow(String man, String number, List<String> byMan, List<String> byZone) {}
 
-    public record FindingRow(String check, String severity, Spot where, List<String> who, String title, String reason) {}
+    public record FindingRow(
+            String check, String severity, Spot where, List<String> who, String title, String reason) {}
 }

@@ -50,16 +50,36 @@ public final class SheetMaker {
         BoxCount count = BoxCount.of(lineup);
         var jobs = new JobRows(lineup, new Words(lineup, library), roster.fill(lineup));
         boolean flag = lineup.snap().field().code().flag();
-        String box = flag ? RushCount.of(lineup).rushers().size() + " rush, " + RushCount.of(lineup).cover().size() + " stay" : count.box().size() + " in the box, " + count.support().size() + " with the force men near it; " + RushCount.of(lineup).rushers().size() + " rush";
-        return new Sheet(Notation.print(lineup.snap()), facts(lineup), movedIn(lineup), answer(lineup),
-            offence(lineup), lineup.jobs().stream().map(jobs::row).toList(), gaps.rows().stream().filter(g -> !flag).map(SheetMaker::gap).toList(),
-            gaps.edges().stream().filter(e -> !flag).map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces()))).toList(), box,
-            areas.rows().stream().map(SheetMaker::area).toList(),
-            EligibleLedger.of(lineup, areas).entries().stream().map(e -> new EligibleRow(e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone()))).toList(),
-            flag ? cones(lineup, areas) : List.of(), Audit.of(lineup).stream().map(SheetMaker::finding).toList());
+        String box = flag
+                ? RushCount.of(lineup).rushers().size() + " rush, "
+                        + RushCount.of(lineup).cover().size() + " stay"
+                : count.box().size() + " in the box, " + count.support().size() + " with the force men near it; "
+                        + RushCount.of(lineup).rushers().size() + " rush";
+        return new Sheet(
+                Notation.print(lineup.snap()),
+                facts(lineup),
+                movedIn(lineup),
+                answer(lineup),
+                offence(lineup),
+                lineup.jobs().stream().map(jobs::row).toList(),
+                gaps.rows().stream().filter(g -> !flag).map(SheetMaker::gap).toList(),
+                gaps.edges().stream()
+                        .filter(e -> !flag)
+                        .map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces())))
+                        .toList(),
+                box,
+                areas.rows().stream().map(SheetMaker::area).toList(),
+                EligibleLedger.of(lineup, areas).entries().stream()
+                        .map(e -> new EligibleRow(
+                                e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone())))
+                        .toList(),
+                flag ? cones(lineup, areas) : List.of(),
+                Audit.of(lineup).stream().map(SheetMaker::finding).toList());
     }
 
-    /** Where cones mark the borders of areas on the practice field: at their near and far corners, not on the sidelines. */
+    /**
+     * Where cones mark the borders of areas on the practice field: at their near and far corners, not on the sidelines.
+     */
     private static List<ConeRow> cones(Lineup lineup, AreaLedger areas) {
         double left = lineup.snap().field().sidelineX(Side.LEFT);
         double right = lineup.snap().field().sidelineX(Side.RIGHT);
@@ -67,12 +87,16 @@ public final class SheetMaker {
         for (AreaLedger.Row row : areas.rows()) {
             for (double x : new double[] {row.extent().xMin(), row.extent().xMax()}) {
                 if (x > left + SAME_CONE && x < right - SAME_CONE) {
-                    spots.add(new Point(Math.round(x / SAME_CONE) * SAME_CONE, row.extent().yMin()));
-                    spots.add(new Point(Math.round(x / SAME_CONE) * SAME_CONE, row.extent().yMax()));
+                    spots.add(new Point(
+                            Math.round(x / SAME_CONE) * SAME_CONE, row.extent().yMin()));
+                    spots.add(new Point(
+                            Math.round(x / SAME_CONE) * SAME_CONE, row.extent().yMax()));
                 }
             }
         }
-        return spots.stream().map(p -> new ConeRow(Words.spot(p), p.x() - left, p.y())).toList();
+        return spots.stream()
+                .map(p -> new ConeRow(Words.spot(p), p.x() - left, p.y()))
+                .toList();
     }
 
     /** What a change of phase changed, as it is told to each man. */
@@ -82,11 +106,16 @@ public final class SheetMaker {
 
     /** What was done about the picture: a check, an answer to motion, or nothing (null). */
     private static String answer(Lineup lineup) {
-        return lineup.check() != null ? lineup.check().words() : lineup.answer() == null ? null : lineup.answer().words();
+        return lineup.check() != null
+                ? lineup.check().words()
+                : lineup.answer() == null ? null : lineup.answer().words();
     }
 
     private static List<String> facts(Lineup lineup) {
-        return List.of(PictureWords.of(lineup.features()), fact("Run strength", lineup.features().decided(SideWord.RUN_STRENGTH)), fact("Pass strength", lineup.features().decided(SideWord.PASS_STRENGTH)));
+        return List.of(
+                PictureWords.of(lineup.features()),
+                fact("Run strength", lineup.features().decided(SideWord.RUN_STRENGTH)),
+                fact("Pass strength", lineup.features().decided(SideWord.PASS_STRENGTH)));
     }
 
     private static String fact(String word, Decided decided) {
@@ -95,33 +124,57 @@ public final class SheetMaker {
 
     private static List<String> movedIn(Lineup lineup) {
         return lineup.snap().formation().movedIn().stream()
-            .map(m -> m.man() + " stands " + Numbers.words(Math.abs(m.wishedX() - m.givenX())) + " yd tighter: the sideline is near").toList();
+                .map(m -> m.man() + " stands " + Numbers.words(Math.abs(m.wishedX() - m.givenX()))
+                        + " yd tighter: the sideline is near")
+                .toList();
     }
 
     private static List<ManRow> offence(Lineup lineup) {
         var rows = new ArrayList<ManRow>();
         for (Man man : lineup.snap().formation().men()) {
             int number = lineup.features().shape().number(man);
-            rows.add(new ManRow(man.name(), man.post().name().toLowerCase(Locale.ROOT), Words.spot(man.feet()), number == 0 ? null : "#" + number));
+            rows.add(new ManRow(
+                    man.name(),
+                    man.post().name().toLowerCase(Locale.ROOT),
+                    Words.spot(man.feet()),
+                    number == 0 ? null : "#" + number));
         }
         return rows;
     }
 
     private static GapRow gap(GapLedger.Row row) {
         int owners = row.owners().size();
-        String state = owners == 1 ? "owned" : owners > 1 ? "double" : row.twoGappers().isEmpty() ? "open" : "two-gapped";
-        return new GapRow(row.gap().words(), String.valueOf(row.gap().letter()), row.gap().side().word(), Words.spot(row.at()), Words.ids(row.owners()),
-            row.owners().stream().map(j -> j.role().label()).toList(), state);
+        String state =
+                owners == 1 ? "owned" : owners > 1 ? "double" : row.twoGappers().isEmpty() ? "open" : "two-gapped";
+        return new GapRow(
+                row.gap().words(),
+                String.valueOf(row.gap().letter()),
+                row.gap().side().word(),
+                Words.spot(row.at()),
+                Words.ids(row.owners()),
+                row.owners().stream().map(j -> j.role().label()).toList(),
+                state);
     }
 
     private static AreaRow area(AreaLedger.Row row) {
         Region extent = row.extent();
-        return new AreaRow(row.owner().id(), row.area().words(), row.area().deep(), Words.spot(row.landmark()),
-            new Box(extent.xMin(), extent.xMax(), extent.yMin(), extent.yMax()), extent.xMax() - extent.xMin(), row.travel());
+        return new AreaRow(
+                row.owner().id(),
+                row.area().words(),
+                row.area().deep(),
+                Words.spot(row.landmark()),
+                new Box(extent.xMin(), extent.xMax(), extent.yMin(), extent.yMax()),
+                extent.xMax() - extent.xMin(),
+                row.travel());
     }
 
     static FindingRow finding(Finding finding) {
-        return new FindingRow(finding.check().id(), finding.severity().words(), Words.spot(finding.where()), finding.who().stream().map(Job::id).toList(),
-            finding.evidence().title(), finding.evidence().reason());
+        return new FindingRow(
+                finding.check().id(),
+                finding.severity().words(),
+                Words.spot(finding.where()),
+                finding.who().stream().map(Job::id).toList(),
+                finding.evidence().title(),
+                finding.evidence().reason());
     }
 }

@@ -23,13 +23,23 @@ public record Sketch(List<Mark> offence, List<Mark> defence) {
         var defence = new ArrayList<Mark>();
         for (Job job : lineup.jobs()) {
             if (job.feet() != null) {
-                defence.add(new Mark(job.role().label(), JobRows.kind(job.passTask()), job.feet().x(), job.feet().y()));
+                defence.add(new Mark(
+                        job.role().label(),
+                        JobRows.kind(job.passTask()),
+                        job.feet().x(),
+                        job.feet().y()));
             }
         }
         return new Sketch(offence(lineup.snap().formation()), List.copyOf(defence));
     }
 
     private static List<Mark> offence(Formation formation) {
-        return formation.men().stream().map(m -> new Mark(m.post() == Man.Post.ELIGIBLE ? m.name() : "", m.post().name().toLowerCase(Locale.ROOT), m.x(), -m.depth())).toList();
+        return formation.men().stream()
+                .map(m -> new Mark(
+                        m.post() == Man.Post.ELIGIBLE ? m.name() : "",
+                        m.post().name().toLowerCase(Locale.ROOT),
+                        m.x(),
+                        -m.depth()))
+                .toList();
     }
 }

@@ -16,14 +16,23 @@ import mensch.core.sheet.Sheet.Spot;
 /**
  * One formation of the strip beside the rung editor: which rung speaks for one man there.
  *
- * @param fired    a rung for each part that has a value, in the order of the parts
- * @param silent   parts without a value, with why
- * @param illegal  what the rules have against the formation, in words
- * @param busts    findings of severity bust of the whole line-up
- * @param meant    whether the call says it is meant for this formation
+ * @param fired a rung for each part that has a value, in the order of the parts
+ * @param silent parts without a value, with why
+ * @param illegal what the rules have against the formation, in words
+ * @param busts findings of severity bust of the whole line-up
+ * @param meant whether the call says it is meant for this formation
  */
-public record StripCell(String formation, String name, String family, Sketch sketch, Spot man, List<Fired> fired, List<String> silent,
-                        List<String> illegal, int busts, boolean meant) {
+public record StripCell(
+        String formation,
+        String name,
+        String family,
+        Sketch sketch,
+        Spot man,
+        List<Fired> fired,
+        List<String> silent,
+        List<String> illegal,
+        int busts,
+        boolean meant) {
 
     /** The rung that gives a part. */
     public record Fired(String part, String rung) {}
@@ -50,11 +59,21 @@ public record StripCell(String formation, String name, String family, Sketch ske
                 }
             }
         }
-        int busts = (int) Audit.of(lineup).stream().filter(f -> f.severity() == Severity.BUST).count();
+        int busts = (int) Audit.of(lineup).stream()
+                .filter(f -> f.severity() == Severity.BUST)
+                .count();
         boolean meant = call.meantFor().isEmpty() || call.meantFor().contains(formation.id());
-        return new StripCell(formation.id(), formation.name(), formation.family() == null ? "own" : formation.family(), Sketch.of(lineup),
-            job == null || job.feet() == null ? null : Words.spot(job.feet()), List.copyOf(fired), List.copyOf(silent),
-            Legality.problems(lineup.snap(), lineup.convention().thresholds()), busts, meant);
+        return new StripCell(
+                formation.id(),
+                formation.name(),
+                formation.family() == null ? "own" : formation.family(),
+                Sketch.of(lineup),
+                job == null || job.feet() == null ? null : Words.spot(job.feet()),
+                List.copyOf(fired),
+                List.copyOf(silent),
+                Legality.problems(lineup.snap(), lineup.convention().thresholds()),
+                busts,
+                meant);
     }
 
     private static Job job(Lineup lineup, String role, boolean onCoverSide) {

@@ -35,13 +35,17 @@ final class Words {
 
     /** His read table, or null when his job names none. */
     ReadTable reads(Job job) {
-        return job.after().reads().orNull() == null ? null : library.readTable(job.after().reads().orNull());
+        return job.after().reads().orNull() == null
+                ? null
+                : library.readTable(job.after().reads().orNull());
     }
 
     /** What his technique is taught by; empty when his job names none. */
     List<String> points(Job job) {
         String id = job.after().technique().orNull();
-        return id == null || library.checklist(id) == null ? List.of() : library.checklist(id).points();
+        return id == null || library.checklist(id) == null
+                ? List.of()
+                : library.checklist(id).points();
     }
 
     private String title(String kind, String id) {
@@ -49,16 +53,22 @@ final class Words {
         return document == null ? id : document.name();
     }
 
-    /** A movement with the word of the house for it: run movements and pass games apart, or one word for both with its intent. */
+    /**
+     * A movement with the word of the house for it: run movements and pass games apart, or one word for both with its
+     * intent.
+     */
     private String move(Job job, Move move) {
         Why why = job.after().move().chain().get(0);
         if (move.equals(Move.NONE) || why.layer() != Layer.Kind.MOVEMENT) {
             return move.words();
         }
-        String intent = CallEdit.layer(lineup.inForce().document(), why.rung().document()).text("intent");
+        String intent = CallEdit.layer(lineup.inForce().document(), why.rung().document())
+                .text("intent");
         boolean pass = "pass".equals(intent);
-        boolean one = lineup.convention().house().choice("movement-words", "separate").equals("one");
-        return (one ? "stunt (" + (intent == null ? "run" : intent) + "): " : pass ? "game: " : "movement: ") + move.words();
+        boolean one =
+                lineup.convention().house().choice("movement-words", "separate").equals("one");
+        return (one ? "stunt (" + (intent == null ? "run" : intent) + "): " : pass ? "game: " : "movement: ")
+                + move.words();
     }
 
     static Spot spot(Point point) {
@@ -85,13 +95,16 @@ final class Words {
     String shown(Job job, Part part) {
         Object value = job.part(part).orNull();
         if (value instanceof Steps steps) {
-            return steps.steps().stream().map(s -> task(job, s.task()) + (s.until() == null ? "" : " until " + s.until())).collect(Collectors.joining(", then "));
+            return steps.steps().stream()
+                    .map(s -> task(job, s.task()) + (s.until() == null ? "" : " until " + s.until()))
+                    .collect(Collectors.joining(", then "));
         }
         if (value instanceof Move move) {
             return move(job, move);
         }
         if (value instanceof Place place && place.squeezed() != null) {
-            return place.phrase().words() + ", squeezed to " + Numbers.words(place.feet().y());
+            return place.phrase().words() + ", squeezed to "
+                    + Numbers.words(place.feet().y());
         }
         if (part == Part.READS || part == Part.TECHNIQUE) {
             return title(part == Part.READS ? "reads" : "technique", String.valueOf(value));
@@ -105,15 +118,26 @@ final class Words {
             return fit(job, fit, view);
         }
         if (task instanceof Task.ManOn on) {
-            return on.words() + (view.man(on.man()) == null ? "" : " (" + view.man(on.man()).name() + ")");
+            return on.words()
+                    + (view.man(on.man()) == null
+                            ? ""
+                            : " (" + view.man(on.man()).name() + ")");
         }
         if (task instanceof Task.Cover cover) {
             if (cover.area() == Area.ACROSS) {
                 return cover.words();
             }
             Point landmark = cover.landmark(view);
-            String side = cover.area().words().contains("middle") || cover.area() == Area.DEEP_FIELD || cover.area().lane() ? "" : " " + cover.side(view).word();
-            return cover.area().words() + side + ", " + aim(landmark, cover.side(view)) + (cover.receiver() == null ? "" : (cover.matched() ? ", match " : ", carry ") + cover.receiver().words());
+            String side = cover.area().words().contains("middle")
+                            || cover.area() == Area.DEEP_FIELD
+                            || cover.area().lane()
+                    ? ""
+                    : " " + cover.side(view).word();
+            return cover.area().words() + side + ", " + aim(landmark, cover.side(view))
+                    + (cover.receiver() == null
+                            ? ""
+                            : (cover.matched() ? ", match " : ", carry ")
+                                    + cover.receiver().words());
         }
         return task.words();
     }
@@ -122,7 +146,8 @@ final class Words {
     private static String aim(Point landmark, Side seat) {
         double yards = Math.round(Math.abs(landmark.x()) * 10) / 10.0;
         boolean across = yards > 0 && landmark.x() * seat.sign() < 0;
-        return Numbers.words(yards) + (across ? " " + seat.opposite().word() : "") + " x " + Numbers.words(landmark.y());
+        return Numbers.words(yards) + (across ? " " + seat.opposite().word() : "") + " x "
+                + Numbers.words(landmark.y());
     }
 
     private static String fit(Job job, Task.Fit fit, View view) {
@@ -130,7 +155,9 @@ final class Words {
         if (fit.gap() == null) {
             return role + " " + job.seat().word();
         }
-        String gap = fit.gap().in(view) == null ? "outside " + view.side(fit.gap().where()).word() : fit.gap().in(view).letter() + " " + fit.gap().in(view).side().word();
+        String gap = fit.gap().in(view) == null
+                ? "outside " + view.side(fit.gap().where()).word()
+                : fit.gap().in(view).letter() + " " + fit.gap().in(view).side().word();
         return role.isEmpty() ? gap : gap + ", " + role;
     }
 

@@ -20,17 +20,29 @@ public final class PlanAudit {
      * A call against one formation.
      *
      * @param formation id
-     * @param motion    id of the motion after which the worst is found, or null when it is there as set or nothing is found
-     * @param worst     the worst finding that is not a note, or null
-     * @param busts     busts in that phase
-     * @param weak      weak findings in that phase
-     * @param asked     phases that were audited
-     * @param meant     whether the call says it is meant for this formation
+     * @param motion id of the motion after which the worst is found, or null when it is there as set or nothing is
+     *     found
+     * @param worst the worst finding that is not a note, or null
+     * @param busts busts in that phase
+     * @param weak weak findings in that phase
+     * @param asked phases that were audited
+     * @param meant whether the call says it is meant for this formation
      */
-    public record Cell(String formation, Standing standing, String motion, Finding worst, int busts, int weak, int asked, boolean meant) {}
+    public record Cell(
+            String formation,
+            Standing standing,
+            String motion,
+            Finding worst,
+            int busts,
+            int weak,
+            int asked,
+            boolean meant) {}
 
     /** Which motions of a formation are run at the call. */
-    public enum Motions { NONE, ALL }
+    public enum Motions {
+        NONE,
+        ALL
+    }
 
     /**
      * Cells in the order of the formations.
@@ -46,7 +58,8 @@ public final class PlanAudit {
      *
      * @param plays none: only what the line-up shows by itself
      */
-    public static List<Cell> row(Call call, List<LibraryFormation> formations, String spot, Motions motions, Plays plays) {
+    public static List<Cell> row(
+            Call call, List<LibraryFormation> formations, String spot, Motions motions, Plays plays) {
         return formations.stream().map(f -> cell(call, f, spot, motions, plays)).toList();
     }
 
@@ -61,17 +74,31 @@ public final class PlanAudit {
         for (String motion : names) {
             Snap snap = formation.snap(motion, false, spot);
             Lineup lineup = Lineup.of(call, snap);
-            List<Finding> findings = plays == Plays.NONE ? Audit.of(lineup) : Audit.of(new Subject(lineup, plays, List.of()));
-            var cell = new Cell(formation.id(), Standing.of(findings), motion, findings.stream().filter(f -> f.severity() != Severity.NOTE).findFirst().orElse(null),
-                count(findings, Severity.BUST), count(findings, Severity.WEAK), names.size(), meant);
+            List<Finding> findings =
+                    plays == Plays.NONE ? Audit.of(lineup) : Audit.of(new Subject(lineup, plays, List.of()));
+            var cell = new Cell(
+                    formation.id(),
+                    Standing.of(findings),
+                    motion,
+                    findings.stream()
+                            .filter(f -> f.severity() != Severity.NOTE)
+                            .findFirst()
+                            .orElse(null),
+                    count(findings, Severity.BUST),
+                    count(findings, Severity.WEAK),
+                    names.size(),
+                    meant);
             worst = worst == null || worse(cell, worst) ? cell : worst;
         }
         return worst;
     }
 
     private static boolean worse(Cell cell, Cell than) {
-        return cell.busts() != than.busts() ? cell.busts() > than.busts()
-            : cell.standing() != than.standing() ? cell.standing().compareTo(than.standing()) > 0 : cell.weak() > than.weak();
+        return cell.busts() != than.busts()
+                ? cell.busts() > than.busts()
+                : cell.standing() != than.standing()
+                        ? cell.standing().compareTo(than.standing()) > 0
+                        : cell.weak() > than.weak();
     }
 
     private static int count(List<Finding> findings, Severity severity) {

@@ -1,2 +1,5 @@
-/** A plan against everything it may meet: audit of all calls by all formations, and what the plan asks the men to learn. May use audit and below. Read {@link mensch.core.stress.PlanAudit} first. */
+/**
+ * A plan against everything it may meet: audit of all calls by all formations, and what the plan asks the men to learn.
+ * May use audit and below. Read {@link mensch.core.stress.PlanAudit} first.
+ */
 package mensch.core.stress;

@@ -38,21 +38,30 @@ class AuditTest {
 
     private static Call hand(Call call, String role, String sentence) {
         var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return call.under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
+        return call.under(
+                new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
     private static List<String> titles(Lineup lineup, Severity severity) {
-        return Audit.of(lineup).stream().filter(f -> f.severity() == severity).map(f -> f.evidence().title()).toList();
+        return Audit.of(lineup).stream()
+                .filter(f -> f.severity() == severity)
+                .map(f -> f.evidence().title())
+                .toList();
     }
 
     @ParameterizedTest(name = "EV-07 hash {0}")
     @ValueSource(strings = {"l", "m", "r"})
     void ev07TheOpenGapsAreStrongAAndWeakBOwnedByTheBackers(String hash) {
-        for (Snap snap : List.of(Notation.snap(PRO_I + " | hs " + hash + " 50 1&10"), Notation.snap(PRO_I + " | hs " + hash + " 50 1&10").mirror())) {
+        for (Snap snap : List.of(
+                Notation.snap(PRO_I + " | hs " + hash + " 50 1&10"),
+                Notation.snap(PRO_I + " | hs " + hash + " 50 1&10").mirror())) {
             GapLedger gaps = GapLedger.of(Lineup.of(DRIZZLE, snap));
             Side strong = snap.formation().man("TE").x() > 0 ? Side.RIGHT : Side.LEFT;
-            assertThat(gaps.openToBackers()).extracting(r -> r.gap().letter() + (r.gap().side() == strong ? " strong " : " weak ") + r.owners().get(0).role().id())
-                .containsExactlyInAnyOrder("A strong mike", "B weak will");
+            assertThat(gaps.openToBackers())
+                    .extracting(r -> r.gap().letter()
+                            + (r.gap().side() == strong ? " strong " : " weak ")
+                            + r.owners().get(0).role().id())
+                    .containsExactlyInAnyOrder("A strong mike", "B weak will");
             assertThat(gaps.rows()).hasSize(7).allMatch(r -> r.owners().size() == 1);
             assertThat(gaps.edges()).allMatch(e -> e.forces().size() == 1);
         }
@@ -60,7 +69,8 @@ class AuditTest {
 
     @Test
     void ev12TheBoxCounterOfThreeDeepSaysEight() {
-        assertThat(BoxCount.of(lineup(DRIZZLE, PRO_I, "hs m 50 1&10")).support()).hasSize(8);
+        assertThat(BoxCount.of(lineup(DRIZZLE, PRO_I, "hs m 50 1&10")).support())
+                .hasSize(8);
     }
 
     @Test
@@ -74,8 +84,15 @@ class AuditTest {
     void ev15BothHookDroppersLandNineteenPointEightFromTheSideline() {
         Lineup lineup = lineup(DRIZZLE, PRO_I, "hs m 50 1&10");
         for (String role : List.of("mike", "will")) {
-            var row = AreaLedger.of(lineup).rows().stream().filter(r -> r.owner().id().equals(role)).findFirst().orElseThrow();
-            assertThat(lineup.snap().field().yardsFromSideline(row.owner().seat(), row.landmark().x())).isCloseTo(19.8, within(0.05));
+            var row = AreaLedger.of(lineup).rows().stream()
+                    .filter(r -> r.owner().id().equals(role))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(lineup.snap()
+                            .field()
+                            .yardsFromSideline(
+                                    row.owner().seat(), row.landmark().x()))
+                    .isCloseTo(19.8, within(0.05));
         }
     }
 
@@ -83,21 +100,37 @@ class AuditTest {
     void ev16ProfessionalHashesBringTheHookDroppersTogetherAndTheAuditSaysSo() {
         Lineup lineup = lineup(DRIZZLE, PRO_I, "pro m 50 1&10");
         assertThat(titles(lineup, Severity.WEAK)).anyMatch(t -> t.startsWith("Two men, one landmark"));
-        assertThat(titles(lineup(DRIZZLE, PRO_I, "hs m 50 1&10"), Severity.WEAK)).noneMatch(t -> t.startsWith("Two men, one landmark"));
+        assertThat(titles(lineup(DRIZZLE, PRO_I, "hs m 50 1&10"), Severity.WEAK))
+                .noneMatch(t -> t.startsWith("Two men, one landmark"));
     }
 
     @ParameterizedTest(name = "EV-18, EV-19 {0}")
-    @CsvSource({"corner,RIGHT,flat", "nickel,RIGHT,curl", "mike,RIGHT,hook", "corner,LEFT,flat", "will,LEFT,hook-curl", "free,RIGHT,deep half", "weak,LEFT,deep half"})
+    @CsvSource({
+        "corner,RIGHT,flat",
+        "nickel,RIGHT,curl",
+        "mike,RIGHT,hook",
+        "corner,LEFT,flat",
+        "will,LEFT,hook-curl",
+        "free,RIGHT,deep half",
+        "weak,LEFT,deep half"
+    })
     void ev18Ev19TwoDeepAreas(String role, Side side, String area) {
         Job job = lineup(FOG, PRO_I, "hs m 50 1&10").job(role, side);
         assertThat(((Task.Cover) job.passTask()).area().words()).isEqualTo(area);
         Snap mirrored = Notation.snap(PRO_I + " | hs m 50 1&10").mirror();
-        assertThat(((Task.Cover) Lineup.of(FOG, mirrored).job(role, side.opposite()).passTask()).area().words()).isEqualTo(area);
+        assertThat(((Task.Cover) Lineup.of(FOG, mirrored)
+                                .job(role, side.opposite())
+                                .passTask())
+                        .area()
+                        .words())
+                .isEqualTo(area);
     }
 
     @Test
     void ev19TheWeakSideIsMarkedOneShort() {
-        assertThat(titles(lineup(FOG, PRO_I, "hs m 50 1&10"), Severity.NOTE)).contains("One short underneath on the left.").doesNotContain("One short underneath on the right.");
+        assertThat(titles(lineup(FOG, PRO_I, "hs m 50 1&10"), Severity.NOTE))
+                .contains("One short underneath on the left.")
+                .doesNotContain("One short underneath on the right.");
     }
 
     @Test
@@ -115,7 +148,12 @@ class AuditTest {
 
     private static double landmark(String code) {
         Lineup lineup = lineup(DRIZZLE, PRO_I, code + " m 50 1&10");
-        return AreaLedger.of(lineup).rows().stream().filter(r -> r.owner().id().equals("mike")).findFirst().orElseThrow().landmark().x();
+        return AreaLedger.of(lineup).rows().stream()
+                .filter(r -> r.owner().id().equals("mike"))
+                .findFirst()
+                .orElseThrow()
+                .landmark()
+                .x();
     }
 
     @Test
@@ -124,10 +162,14 @@ class AuditTest {
         for (Call call : Snaps.LIBRARY.calls()) {
             for (String id : call.meantFor()) {
                 int players = call.front().players();
-                for (String spot : players == 11 ? List.of("hs l 50 1&10", "hs m 30 3&8", "col r 50 2&4") : List.of("flag" + players + " m 30 1&10")) {
+                for (String spot : players == 11
+                        ? List.of("hs l 50 1&10", "hs m 30 3&8", "col r 50 2&4")
+                        : List.of("flag" + players + " m 30 1&10")) {
                     for (boolean mirrored : new boolean[] {false, true}) {
                         Snap snap = Snaps.LIBRARY.formation(id).snap(null, mirrored, spot);
-                        assertThat(titles(Lineup.of(call, snap), Severity.BUST)).as("%s %s", call.ref().id(), Notation.print(snap)).isEmpty();
+                        assertThat(titles(Lineup.of(call, snap), Severity.BUST))
+                                .as("%s %s", call.ref().id(), Notation.print(snap))
+                                .isEmpty();
                         asked++;
                     }
                 }
@@ -150,19 +192,27 @@ class AuditTest {
         mike   | key wing               | WEAK | mike: rule gives nobody for key.
         """)
     void aBrokenRuleIsFound(String role, String sentence, Severity severity, String title) {
-        assertThat(titles(lineup(hand(DRIZZLE, role, sentence), PRO_I, "hs m 50 1&10"), severity)).contains(title);
+        assertThat(titles(lineup(hand(DRIZZLE, role, sentence), PRO_I, "hs m 50 1&10"), severity))
+                .contains(title);
         assertThat(titles(lineup(DRIZZLE, PRO_I, "hs m 50 1&10"), severity)).doesNotContain(title);
     }
 
     @Test
     void aManWhomNobodyCoversIsFound() {
         Call allRush = hand(DRIZZLE, "everyone", "pass rush");
-        assertThat(titles(lineup(allRush, PRO_I, "hs m 50 1&10"), Severity.BUST)).contains("Nobody has FL (#1 right).", "Nobody has SE (#1 left).");
+        assertThat(titles(lineup(allRush, PRO_I, "hs m 50 1&10"), Severity.BUST))
+                .contains("Nobody has FL (#1 right).", "Nobody has SE (#1 left).");
     }
 
     @Test
     void replaceTakesOverTheOtherMansPassJob() {
-        assertThat(lineup(hand(DRIZZLE, "mike", "pass replace nose"), PRO_I, "hs m 50 1&10").job("mike").after().pass().orNull().words()).isEqualTo("rush");
+        assertThat(lineup(hand(DRIZZLE, "mike", "pass replace nose"), PRO_I, "hs m 50 1&10")
+                        .job("mike")
+                        .after()
+                        .pass()
+                        .orNull()
+                        .words())
+                .isEqualTo("rush");
     }
 
     @Test
@@ -171,13 +221,22 @@ class AuditTest {
         Job will = lineup(exchange, PRO_I, "hs m 50 1&10").job("will");
         assertThat(will.after().run().orNull().words()).isEqualTo("A gap");
         Call open = hand(DRIZZLE, "will", "run open gap");
-        assertThat(lineup(open, PRO_I, "hs m 50 1&10").job("will").after().run().orNull().words()).isEqualTo("B gap");
+        assertThat(lineup(open, PRO_I, "hs m 50 1&10")
+                        .job("will")
+                        .after()
+                        .run()
+                        .orNull()
+                        .words())
+                .isEqualTo("B gap");
     }
 
     @Test
     void anIllegalOffenceIsReportedNotRepaired() {
         Lineup lineup = lineup(DRIZZLE, "ol2 TE-4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7", "hs m 50 1&10");
-        assertThat(Audit.of(lineup)).filteredOn(f -> f.check() == CheckId.OFFENCE).extracting(f -> f.evidence().reason())
-            .containsExactly("TE is covered: a man outside him is on the line too, so he may not go out for a pass.");
+        assertThat(Audit.of(lineup))
+                .filteredOn(f -> f.check() == CheckId.OFFENCE)
+                .extracting(f -> f.evidence().reason())
+                .containsExactly(
+                        "TE is covered: a man outside him is on the line too, so he may not go out for a pass.");
     }
 }

@@ -12,7 +12,10 @@ import mensch.core.rung.RungId;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Twelve calls broken on purpose, one for each rule and more: each is found, by the rule it breaks and with the man or the place; the sound call shows none of it. */
+/**
+ * Twelve calls broken on purpose, one for each rule and more: each is found, by the rule it breaks and with the man or
+ * the place; the sound call shows none of it.
+ */
 class BrokenCallsTest {
 
     @ParameterizedTest(name = "{0} {1}: {5}")
@@ -31,16 +34,27 @@ class BrokenCallsTest {
         anvil-drizzle | weak     | show landmark middle @ 14                       | doubles-open | tells    | WEAK | The disguise costs weak safety too much.
         anvil-drizzle | will     | align stack tackle @ 9                          | pro-i        | count    | NOTE | Every man in the run can be blocked.
         """)
-    void aBrokenCallIsFoundForItsOwnReason(String id, String role, String sentence, String formation, String rule, Severity severity, String title) {
+    void aBrokenCallIsFoundForItsOwnReason(
+            String id, String role, String sentence, String formation, String rule, Severity severity, String title) {
         Call sound = Snaps.LIBRARY.call(id);
         Document broken = CallEdit.put(sound.document(), new RungId(sound.ref().id(), role, "broken"), sentence);
         Call call = CallReader.read(broken, 0, Snaps.LIBRARY.vocabulary());
-        assertThat(found(call, formation, rule, severity, title)).as("%s not found", title).isTrue();
-        assertThat(found(sound, formation, rule, severity, title)).as("the sound call shows it too").isFalse();
+        assertThat(found(call, formation, rule, severity, title))
+                .as("%s not found", title)
+                .isTrue();
+        assertThat(found(sound, formation, rule, severity, title))
+                .as("the sound call shows it too")
+                .isFalse();
     }
 
     private static boolean found(Call call, String formation, String rule, Severity severity, String title) {
-        var subject = new Subject(Lineup.of(call, Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10")), Snaps.LIBRARY.plays(), java.util.List.of());
-        return Audit.of(subject).stream().anyMatch(f -> f.check().rule().id().equals(rule) && f.severity() == severity && f.evidence().title().equals(title));
+        var subject = new Subject(
+                Lineup.of(call, Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10")),
+                Snaps.LIBRARY.plays(),
+                java.util.List.of());
+        return Audit.of(subject).stream()
+                .anyMatch(f -> f.check().rule().id().equals(rule)
+                        && f.severity() == severity
+                        && f.evidence().title().equals(title));
     }
 }

@@ -23,13 +23,22 @@ import mensch.core.rung.Rung;
 import org.junit.jupiter.api.Test;
 
 /**
- * Every rung of two sound calls made wrong, one part at a time. A mutant counts when some job on some formation the call is meant for is another; it is caught when
- * saving refuses it or the audit finds something there that it did not find before.
+ * Every rung of two sound calls made wrong, one part at a time. A mutant counts when some job on some formation the
+ * call is meant for is another; it is caught when saving refuses it or the audit finds something there that it did not
+ * find before.
  */
 class MutationTest {
     private static final Map<Part, List<String>> WRONG = Map.of(
-        Part.RUN, List.of("run none", "run A gap", "run D gap, force"), Part.PASS, List.of("pass none", "pass flat", "pass deep middle third"),
-        Part.ALIGN, List.of("align below 4 wider", "align below 4 deeper"), Part.KEY, List.of("key wing"), Part.SHOW, List.of("show landmark middle @ 14"));
+            Part.RUN,
+            List.of("run none", "run A gap", "run D gap, force"),
+            Part.PASS,
+            List.of("pass none", "pass flat", "pass deep middle third"),
+            Part.ALIGN,
+            List.of("align below 4 wider", "align below 4 deeper"),
+            Part.KEY,
+            List.of("key wing"),
+            Part.SHOW,
+            List.of("show landmark middle @ 14"));
 
     private record Mutant(String rung, Part part, String sentence, boolean live, boolean caught) {}
 
@@ -51,7 +60,10 @@ class MutationTest {
         }
         int caught = report.values().stream().mapToInt(t -> t[0]).sum();
         int live = report.values().stream().mapToInt(t -> t[1]).sum();
-        System.out.println("mutants caught: " + caught + " of " + live + "; " + report.entrySet().stream().map(e -> e.getKey().words() + " " + e.getValue()[0] + " of " + e.getValue()[1]).collect(Collectors.joining(", ")));
+        System.out.println("mutants caught: " + caught + " of " + live + "; "
+                + report.entrySet().stream()
+                        .map(e -> e.getKey().words() + " " + e.getValue()[0] + " of " + e.getValue()[1])
+                        .collect(Collectors.joining(", ")));
         missed.stream().limit(40).forEach(m -> System.out.println("  not caught: " + m));
         assertThat(live).isGreaterThan(150);
         assertThat(report.get(Part.RUN)[0]).as("run jobs").isGreaterThanOrEqualTo(report.get(Part.RUN)[1] * 9 / 10);
@@ -60,7 +72,10 @@ class MutationTest {
     }
 
     private static List<Mutant> mutants(Call call) {
-        List<Snap> snaps = call.meantFor().stream().limit(40).map(f -> Snaps.LIBRARY.formation(f).snap(null, false, "hs m 50 1&10")).toList();
+        List<Snap> snaps = call.meantFor().stream()
+                .limit(40)
+                .map(f -> Snaps.LIBRARY.formation(f).snap(null, false, "hs m 50 1&10"))
+                .toList();
         List<Lineup> before = snaps.stream().map(s -> Lineup.of(call, s)).toList();
         List<Set<String>> was = before.stream().map(MutationTest::found).toList();
         var mutants = new ArrayList<Mutant>();
@@ -68,7 +83,9 @@ class MutationTest {
             for (var ladder : layer.ladders().values()) {
                 for (Rung rung : ladder.rungs()) {
                     for (Gives give : rung.gives()) {
-                        WRONG.getOrDefault(give.part(), List.of()).stream().filter(w -> !w.equals(give.words())).forEach(w -> mutants.add(mutant(call, rung, give, w, before, was)));
+                        WRONG.getOrDefault(give.part(), List.of()).stream()
+                                .filter(w -> !w.equals(give.words()))
+                                .forEach(w -> mutants.add(mutant(call, rung, give, w, before, was)));
                     }
                 }
             }
@@ -76,11 +93,13 @@ class MutationTest {
         return mutants;
     }
 
-    private static Mutant mutant(Call call, Rung rung, Gives give, String wrong, List<Lineup> before, List<Set<String>> was) {
+    private static Mutant mutant(
+            Call call, Rung rung, Gives give, String wrong, List<Lineup> before, List<Set<String>> was) {
         String sentence = rung.words().replace(give.words(), wrong.replace("align below ", give.words() + " "));
         Call changed;
         try {
-            changed = CallReader.read(CallEdit.sentence(call.document(), rung.id(), sentence), 0, Snaps.LIBRARY.vocabulary());
+            changed = CallReader.read(
+                    CallEdit.sentence(call.document(), rung.id(), sentence), 0, Snaps.LIBRARY.vocabulary());
         } catch (DocumentException e) {
             return new Mutant(rung.id().words(), give.part(), sentence, true, true);
         }
@@ -92,7 +111,8 @@ class MutationTest {
             }
             boolean worded = !same(after, before.get(i));
             live |= worded;
-            Set<String> found = new LinkedHashSet<>(Audit.of(after).stream().map(MutationTest::key).toList());
+            Set<String> found = new LinkedHashSet<>(
+                    Audit.of(after).stream().map(MutationTest::key).toList());
             if (worded && (!was.get(i).containsAll(found) || !was.get(i).containsAll(found(after)))) {
                 return new Mutant(rung.id().words(), give.part(), sentence, true, true);
             }
@@ -102,14 +122,24 @@ class MutationTest {
 
     /** The same values, whichever rung gave them. */
     private static boolean same(Lineup a, Lineup b) {
-        return a.jobs().stream().allMatch(j -> b.job(j.id()) != null && java.util.Arrays.stream(Part.values()).allMatch(p -> java.util.Objects.equals(j.part(p).orNull(), b.job(j.id()).part(p).orNull())));
+        return a.jobs().stream()
+                .allMatch(j -> b.job(j.id()) != null
+                        && java.util.Arrays.stream(Part.values())
+                                .allMatch(p -> java.util.Objects.equals(
+                                        j.part(p).orNull(),
+                                        b.job(j.id()).part(p).orNull())));
     }
 
     private static Set<String> found(Lineup lineup) {
-        return new LinkedHashSet<>(Audit.of(new Subject(lineup, Snaps.LIBRARY.plays(), List.of())).stream().map(MutationTest::key).toList());
+        return new LinkedHashSet<>(Audit.of(new Subject(lineup, Snaps.LIBRARY.plays(), List.of())).stream()
+                .map(MutationTest::key)
+                .toList());
     }
 
     private static String key(Finding finding) {
-        return finding.severity() + finding.check().id() + finding.evidence().title() + (finding.severity() == Severity.NOTE ? finding.evidence().reason() : "");
+        return finding.severity()
+                + finding.check().id()
+                + finding.evidence().title()
+                + (finding.severity() == Severity.NOTE ? finding.evidence().reason() : "");
     }
 }

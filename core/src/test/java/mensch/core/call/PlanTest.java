@@ -22,12 +22,14 @@ class PlanTest {
     }
 
     private static Job mike(Call call, String formation) {
-        return Lineup.of(call, Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 2&7")).job("mike");
+        return Lineup.of(call, Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 2&7"))
+                .job("mike");
     }
 
     @Test
     void anOverrideSpeaksWhenItsTriggerHoldsAndSaysThatItIsThePlan() {
-        Document own = CallEdit.put(CALL.document(), new RungId(CALL.ref().id(), "mike", "own"), "key centre then guard");
+        Document own =
+                CallEdit.put(CALL.document(), new RungId(CALL.ref().id(), "mike", "own"), "key centre then guard");
         Call week = read(CallEdit.put(own, IGNORE, SENTENCE));
         Job twoBacks = mike(week, "pro-i");
         assertThat(twoBacks.before().key().orNull().words()).isEqualTo("fullback then tailback ignore guard");
@@ -47,7 +49,11 @@ class PlanTest {
 
     @Test
     void anOverrideIsReadAsStrictlyAsAnyRung() {
-        assertThatThrownBy(() -> read(CallEdit.put(CALL.document(), IGNORE, "key the moon"))).isInstanceOf(DocumentException.class).hasMessageContaining("this-week");
-        assertThatThrownBy(() -> read(CallEdit.put(CALL.document(), new RungId(CallEdit.THIS_WEEK, "jack", "own"), "key centre"))).hasMessageContaining("jack");
+        assertThatThrownBy(() -> read(CallEdit.put(CALL.document(), IGNORE, "key the moon")))
+                .isInstanceOf(DocumentException.class)
+                .hasMessageContaining("this-week");
+        assertThatThrownBy(() -> read(
+                        CallEdit.put(CALL.document(), new RungId(CallEdit.THIS_WEEK, "jack", "own"), "key centre")))
+                .hasMessageContaining("jack");
     }
 }

@@ -18,7 +18,8 @@ class SoundnessTest {
     private static final Document CALL = Snaps.LIBRARY.call("anvil-drizzle").document();
 
     private static List<DocumentException.Problem> problems(Document call) {
-        DocumentException refused = catchThrowableOfType(DocumentException.class, () -> CallReader.read(call, 1, Snaps.LIBRARY.vocabulary()));
+        DocumentException refused = catchThrowableOfType(
+                DocumentException.class, () -> CallReader.read(call, 1, Snaps.LIBRARY.vocabulary()));
         return refused == null ? List.of() : refused.problems();
     }
 
@@ -42,39 +43,77 @@ class SoundnessTest {
         if (fault == null) {
             assertThat(found).isEmpty();
         } else {
-            assertThat(found).anySatisfy(p -> assertThat(p.where() + " " + p.message()).contains("nickel").contains(fault));
+            assertThat(found)
+                    .anySatisfy(p -> assertThat(p.where() + " " + p.message())
+                            .contains("nickel")
+                            .contains(fault));
         }
     }
 
     @Test
     void aSentenceThatCanNeverSpeakIsNamedWithTheOneThatAnswersFirst() {
-        Document twice = CallEdit.add(CallEdit.add(CALL, "nickel", "late", "when 4 or more receivers on my side: run A gap"), "nickel", "early", "when 3 or more receivers on my side: run B gap");
+        Document twice = CallEdit.add(
+                CallEdit.add(CALL, "nickel", "late", "when 4 or more receivers on my side: run A gap"),
+                "nickel",
+                "early",
+                "when 3 or more receivers on my side: run B gap");
         assertThat(problems(twice)).singleElement().satisfies(p -> {
             assertThat(p.where()).isEqualTo("nickel/late");
             assertThat(p.message()).contains("can never speak").contains("\"early\"");
         });
-        Document inOrder = CallEdit.add(CallEdit.add(CALL, "nickel", "early", "when 3 or more receivers on my side: run B gap"), "nickel", "late", "when 4 or more receivers on my side: run A gap");
+        Document inOrder = CallEdit.add(
+                CallEdit.add(CALL, "nickel", "early", "when 3 or more receivers on my side: run B gap"),
+                "nickel",
+                "late",
+                "when 4 or more receivers on my side: run A gap");
         assertThat(problems(inOrder)).isEmpty();
     }
 
     @Test
     void aPartThatNoSentenceAlwaysGivesIsSaid() {
         Document call = CallEdit.sentence(CALL, new RungId("drizzle", "hook-weak", "base"), "when gun: pass hook");
-        assertThat(problems(call)).extracting(DocumentException.Problem::message).anyMatch(m -> m.contains("no sentence gives \"pass\""));
+        assertThat(problems(call))
+                .extracting(DocumentException.Problem::message)
+                .anyMatch(m -> m.contains("no sentence gives \"pass\""));
     }
 
     @Test
     void aRoleNobodyHasAndAConditionNobodyKnowsAreRefused() {
-        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "align stack jack @ 5"))).extracting(DocumentException.Problem::message).anyMatch(m -> m.contains("jack"));
-        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "when house nose is round: run A gap")).get(0).expected()).contains("2i", "shade");
-        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "when personnel 9: run A gap")).get(0).expected()).anyMatch(e -> e.contains("backs and ends"));
+        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "align stack jack @ 5")))
+                .extracting(DocumentException.Problem::message)
+                .anyMatch(m -> m.contains("jack"));
+        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "when house nose is round: run A gap"))
+                        .get(0)
+                        .expected())
+                .contains("2i", "shade");
+        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "when personnel 9: run A gap"))
+                        .get(0)
+                        .expected())
+                .anyMatch(e -> e.contains("backs and ends"));
     }
 
     @Test
     void aCheckToACallThatIsNotThereAndAMovementForAManWhoIsNotThereAreRefused() {
-        var lost = Document.of(Map.of("format", 1, "kind", "call", "id", "lost", "name", "Lost", "layers", List.of("anvil", "fog"), "checks", List.of("when empty: check nothing, mike")));
-        assertThat(catchThrowableOfType(DocumentException.class, () -> Snaps.LIBRARY.with(List.of(lost)))).hasMessageContaining("nothing").hasMessageContaining("no call");
-        var odd = Document.of(Map.of("format", 1, "kind", "call", "id", "odd", "name", "Odd", "layers", List.of("anvil", "fog", "dace")));
-        assertThat(catchThrowableOfType(DocumentException.class, () -> Snaps.LIBRARY.with(List.of(odd)))).hasMessageContaining("dace").hasMessageContaining("sam");
+        var lost = Document.of(Map.of(
+                "format",
+                1,
+                "kind",
+                "call",
+                "id",
+                "lost",
+                "name",
+                "Lost",
+                "layers",
+                List.of("anvil", "fog"),
+                "checks",
+                List.of("when empty: check nothing, mike")));
+        assertThat(catchThrowableOfType(DocumentException.class, () -> Snaps.LIBRARY.with(List.of(lost))))
+                .hasMessageContaining("nothing")
+                .hasMessageContaining("no call");
+        var odd = Document.of(Map.of(
+                "format", 1, "kind", "call", "id", "odd", "name", "Odd", "layers", List.of("anvil", "fog", "dace")));
+        assertThat(catchThrowableOfType(DocumentException.class, () -> Snaps.LIBRARY.with(List.of(odd))))
+                .hasMessageContaining("dace")
+                .hasMessageContaining("sam");
     }
 }

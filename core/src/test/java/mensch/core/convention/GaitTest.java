@@ -30,7 +30,9 @@ class GaitTest {
             double stride = (BACK.distance(t + 0.01) - BACK.distance(t)) / 0.01;
             assertThat(stride).isBetween(0.0, BACK.topSpeed());
         }
-        assertThat((BACK.distance(8) - BACK.distance(7.9)) / 0.1).as("at last he runs").isCloseTo(BACK.topSpeed(), within(0.01));
+        assertThat((BACK.distance(8) - BACK.distance(7.9)) / 0.1)
+                .as("at last he runs")
+                .isCloseTo(BACK.topSpeed(), within(0.01));
     }
 
     /** Handbook 9, speeds: ten yards of a defensive back from his stance, by the formula written out. */

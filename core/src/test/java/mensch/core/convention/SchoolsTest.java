@@ -7,17 +7,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import mensch.core.Snaps;
-import mensch.core.call.CallEdit;
 import mensch.core.audit.Audit;
-import mensch.core.library.Library;
-import mensch.core.lineup.Job;
+import mensch.core.call.CallEdit;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
+import mensch.core.library.Library;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Distribution;
 import mensch.core.play.Pass;
-import mensch.core.lineup.Lineup;
-import mensch.core.rung.Part;
 import mensch.core.roster.Roster;
+import mensch.core.rung.Part;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import org.junit.jupiter.api.Test;
@@ -41,28 +41,59 @@ class SchoolsTest {
         trips-safety       | lock    | anvil-frost   | trips-open  | weak         | align | landmark hash @ 9         | outside end man 3 x 9
         man-corner         | press   | anvil-squall  | doubles-gun | corner-right | align | over #1, inside, 1 x 7    | over #1, inside, 1 x 1
         """)
-    void aSchoolOfRungsChangesThatPart(String setting, String choice, String call, String formation, String job, String part, String was, String is) {
+    void aSchoolOfRungsChangesThatPart(
+            String setting,
+            String choice,
+            String call,
+            String formation,
+            String job,
+            String part,
+            String was,
+            String is) {
         assertThat(words(Snaps.LIBRARY, call, formation, job, part)).isEqualTo(was);
-        assertThat(words(Snaps.LIBRARY.choosing(Map.of(setting, choice)), call, formation, job, part)).isEqualTo(is);
+        assertThat(words(Snaps.LIBRARY.choosing(Map.of(setting, choice)), call, formation, job, part))
+                .isEqualTo(is);
     }
 
     private static String words(Library library, String call, String formation, String job, String part) {
-        Lineup lineup = Lineup.of(library.call(call), library.formation(formation).snap(null, false, "hs m 50 1&10"));
+        Lineup lineup =
+                Lineup.of(library.call(call), library.formation(formation).snap(null, false, "hs m 50 1&10"));
         Job man = lineup.job(job);
-        return new SheetMaker(library).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(man.id())).findFirst().orElseThrow().parts().get(Part.valueOf(part.toUpperCase()).ordinal()).words();
+        return new SheetMaker(library)
+                .of(lineup, Roster.EMPTY).jobs().stream()
+                        .filter(j -> j.id().equals(man.id()))
+                        .findFirst()
+                        .orElseThrow()
+                        .parts()
+                        .get(Part.valueOf(part.toUpperCase()).ordinal())
+                        .words();
     }
 
     @ParameterizedTest
-    @CsvSource({"curl-flat-landmark,numbers,nickel,m,13.28,19.67", "hook-landmark,hash,mike,m,6.89,8.89", "hook-clamp,clamp,will,l,2.0,-2.0"})
-    void aSchoolOfLandmarksMovesTheLandmark(String setting, String choice, String job, String hash, double was, double is) {
+    @CsvSource({
+        "curl-flat-landmark,numbers,nickel,m,13.28,19.67",
+        "hook-landmark,hash,mike,m,6.89,8.89",
+        "hook-clamp,clamp,will,l,2.0,-2.0"
+    })
+    void aSchoolOfLandmarksMovesTheLandmark(
+            String setting, String choice, String job, String hash, double was, double is) {
         assertThat(landmark(Snaps.LIBRARY, job, hash)).isEqualTo(was);
-        assertThat(landmark(Snaps.LIBRARY.choosing(Map.of(setting, choice)), job, hash)).isEqualTo(is);
+        assertThat(landmark(Snaps.LIBRARY.choosing(Map.of(setting, choice)), job, hash))
+                .isEqualTo(is);
     }
 
     private static double landmark(Library library, String job, String hash) {
-        Lineup lineup = Lineup.of(library.call("anvil-drizzle"), library.formation("pro-i").snap(null, false, "hs " + hash + " 50 1&10"));
+        Lineup lineup = Lineup.of(
+                library.call("anvil-drizzle"), library.formation("pro-i").snap(null, false, "hs " + hash + " 50 1&10"));
         Sheet sheet = new SheetMaker(library).of(lineup, Roster.EMPTY);
-        return Math.round(sheet.areas().stream().filter(a -> a.owner().equals(job)).findFirst().orElseThrow().landmark().x() * 100) / 100.0;
+        return Math.round(sheet.areas().stream()
+                                .filter(a -> a.owner().equals(job))
+                                .findFirst()
+                                .orElseThrow()
+                                .landmark()
+                                .x()
+                        * 100)
+                / 100.0;
     }
 
     @ParameterizedTest
@@ -74,19 +105,25 @@ class SchoolsTest {
         for (var formation : Snaps.ELEVEN_MAN) {
             for (String call : List.of("anvil-drizzle", "rasp-frost", "wedge-ice")) {
                 var snap = formation.snap(null, false, "hs m 50 1&10");
-                assertThat(Lineup.of(other.call(call), snap).jobs()).extracting(Job::feet).containsExactlyElementsOf(Lineup.of(Snaps.LIBRARY.call(call), snap).jobs().stream().map(Job::feet).toList());
+                assertThat(Lineup.of(other.call(call), snap).jobs())
+                        .extracting(Job::feet)
+                        .containsExactlyElementsOf(Lineup.of(Snaps.LIBRARY.call(call), snap).jobs().stream()
+                                .map(Job::feet)
+                                .toList());
             }
         }
         Labels labels = other.vocabulary().convention().labels();
         assertThat(labels.kept("align 6i technique tight; run C gap")).isEqualTo("align 7 technique tight; run C gap");
-assertThat(labels.said("align wide 9 technique")).isEqualTo(dictionary.equals("even-odd") ? "align wide 7 technique" : "align 9 technique");
+        assertThat(labels.said("align wide 9 technique"))
+                .isEqualTo(dictionary.equals("even-odd") ? "align wide 7 technique" : "align 9 technique");
     }
 
     @Test
     void whetherTheLineFlipsAfterATradeIsASetting() {
         var trade = Snaps.LIBRARY.formation("pro-i").snap("trade", false, "hs m 50 1&10");
         Lineup flipped = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), trade);
-        Lineup stayed = Lineup.of(Snaps.LIBRARY.choosing(Map.of("line-flip", "stay")).call("anvil-drizzle"), trade);
+        Lineup stayed =
+                Lineup.of(Snaps.LIBRARY.choosing(Map.of("line-flip", "stay")).call("anvil-drizzle"), trade);
         assertThat(flipped.job("tackle").feet().x()).isNegative();
         assertThat(stayed.job("tackle").feet().x()).isPositive();
     }
@@ -95,8 +132,13 @@ assertThat(labels.said("align wide 9 technique")).isEqualTo(dictionary.equals("e
     @CsvSource({"flag-match-ups,even,false,false", "flag-age,young,true,true"})
     void zoneIsAdvisedInFlagUnlessMatchUpsAreEven(String setting, String choice, boolean advised, boolean young) {
         var snap = Snaps.LIBRARY.formation("flag-spread").snap(null, false, "flag5 m 30 1&10");
-        List<String> reasons = Audit.of(Lineup.of(Snaps.LIBRARY.choosing(Map.of(setting, choice)).call("tack-noon"), snap)).stream()
-            .filter(f -> f.evidence().title().equals("Zone is advised here.")).map(f -> f.evidence().reason()).toList();
+        List<String> reasons =
+                Audit.of(Lineup.of(
+                                Snaps.LIBRARY.choosing(Map.of(setting, choice)).call("tack-noon"), snap))
+                        .stream()
+                        .filter(f -> f.evidence().title().equals("Zone is advised here."))
+                        .map(f -> f.evidence().reason())
+                        .toList();
         assertThat(reasons).hasSize(advised ? 1 : 0).allMatch(r -> r.startsWith("At this age") == young);
     }
 
@@ -112,15 +154,21 @@ assertThat(labels.said("align wide 9 technique")).isEqualTo(dictionary.equals("e
         look-back | zone    | anvil-drizzle | pro-i       | corner-left  | even:         | in zone
         look-back | never   | anvil-drizzle | pro-i       | corner-left  | even:         | trailing:
         """)
-    void aSchoolOfTeachingChangesWhatHeIsTaught(String setting, String choice, String call, String formation, String job, String was, String is) {
+    void aSchoolOfTeachingChangesWhatHeIsTaught(
+            String setting, String choice, String call, String formation, String job, String was, String is) {
         Library other = Snaps.LIBRARY.choosing(Map.of(setting, choice));
         assertThat(taught(Snaps.LIBRARY, call, formation, job)).contains(was).doesNotContain(is);
         assertThat(taught(other, call, formation, job)).contains(is).doesNotContain(was);
     }
 
     private static String taught(Library library, String call, String formation, String job) {
-        Lineup lineup = Lineup.of(library.call(call), library.formation(formation).snap(null, false, "hs m 50 1&10"));
-        Sheet.JobRow row = new SheetMaker(library).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(job)).findFirst().orElseThrow();
+        Lineup lineup =
+                Lineup.of(library.call(call), library.formation(formation).snap(null, false, "hs m 50 1&10"));
+        Sheet.JobRow row = new SheetMaker(library)
+                .of(lineup, Roster.EMPTY).jobs().stream()
+                        .filter(j -> j.id().equals(job))
+                        .findFirst()
+                        .orElseThrow();
         return row.reads().stream().map(r -> r.words() + ": " + r.does()).toList() + " " + row.points();
     }
 
@@ -134,7 +182,11 @@ assertThat(labels.said("align wide 9 technique")).isEqualTo(dictionary.equals("e
             Library library = Snaps.LIBRARY.choosing(Map.of("movement-words", choice));
             var call = library.compose(CallEdit.composed("mine", "Mine", List.of("anvil", movement, "drizzle")));
             Lineup lineup = Lineup.of(call, library.formation("pro-i").snap(null, false, "hs m 50 1&10"));
-            Sheet.JobRow row = new SheetMaker(library).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(role)).findFirst().orElseThrow();
+            Sheet.JobRow row = new SheetMaker(library)
+                    .of(lineup, Roster.EMPTY).jobs().stream()
+                            .filter(j -> j.id().equals(role))
+                            .findFirst()
+                            .orElseThrow();
             assertThat(row.parts().get(Part.MOVE.ordinal()).shown()).isEqualTo(choice.equals("one") ? one : separate);
         }
     }
@@ -143,18 +195,55 @@ assertThat(labels.said("align wide 9 technique")).isEqualTo(dictionary.equals("e
     @Test
     void theZonePushChangesWhoHasARoute() {
         Snap snap = Snaps.LIBRARY.formation("trips-open").snap(null, false, "hs m 50 1&10");
-        Pass snag = Snaps.LIBRARY.plays().passes().stream().filter(p -> p.id().equals("snag-four")).findFirst().orElseThrow();
-        assertThat(Distribution.of(Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap), snag, Side.RIGHT).given()).isNull();
+        Pass snag = Snaps.LIBRARY.plays().passes().stream()
+                .filter(p -> p.id().equals("snag-four"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(Distribution.of(Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap), snag, Side.RIGHT)
+                        .given())
+                .isNull();
         Library spots = Snaps.LIBRARY.choosing(Map.of("zone-push", "spots"));
-        assertThat(Distribution.of(Lineup.of(spots.call("anvil-drizzle"), snap), snag, Side.RIGHT).given()).isNotNull();
+        assertThat(Distribution.of(Lineup.of(spots.call("anvil-drizzle"), snap), snag, Side.RIGHT)
+                        .given())
+                .isNotNull();
     }
 
     @Test
     void everySettingIsTestedHereAndAnUnknownChoiceIsRefused() {
-        var tested = new TreeSet<>(List.of("nose", "two-gap-ends", "tite-nose", "stack-ends", "backer-key", "middle-backer", "quarters", "quarters-corner", "trips-safety", "man-corner",
-            "curl-flat-landmark", "hook-landmark", "hook-clamp", "technique-words", "line-flip", "flag-rush-line", "flag-rushers", "kick-out", "backside", "press", "deep-turn", "look-back", "movement-words", "flag-match-ups", "flag-age", "zone-push"));
-        assertThat(new TreeSet<>(Snaps.LIBRARY.house().settings().stream().map(Setting::id).toList())).isEqualTo(tested);
-        assertThatThrownBy(() -> Snaps.LIBRARY.choosing(Map.of("nose", "round"))).hasMessageContaining("round").hasMessageContaining("2i");
+        var tested = new TreeSet<>(List.of(
+                "nose",
+                "two-gap-ends",
+                "tite-nose",
+                "stack-ends",
+                "backer-key",
+                "middle-backer",
+                "quarters",
+                "quarters-corner",
+                "trips-safety",
+                "man-corner",
+                "curl-flat-landmark",
+                "hook-landmark",
+                "hook-clamp",
+                "technique-words",
+                "line-flip",
+                "flag-rush-line",
+                "flag-rushers",
+                "kick-out",
+                "backside",
+                "press",
+                "deep-turn",
+                "look-back",
+                "movement-words",
+                "flag-match-ups",
+                "flag-age",
+                "zone-push"));
+        assertThat(new TreeSet<>(Snaps.LIBRARY.house().settings().stream()
+                        .map(Setting::id)
+                        .toList()))
+                .isEqualTo(tested);
+        assertThatThrownBy(() -> Snaps.LIBRARY.choosing(Map.of("nose", "round")))
+                .hasMessageContaining("round")
+                .hasMessageContaining("2i");
         assertThatThrownBy(() -> Snaps.LIBRARY.choosing(Map.of("nosy", "2i"))).hasMessageContaining("nosy");
     }
 }

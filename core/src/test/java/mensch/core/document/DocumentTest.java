@@ -9,7 +9,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Text that is no document is refused with what is wrong and where; a document that is one has one digest however it is written. */
+/**
+ * Text that is no document is refused with what is wrong and where; a document that is one has one digest however it is
+ * written.
+ */
 class DocumentTest {
     private static final String FRONT = "format: 1\nkind: front\nid: otter\n";
 
@@ -25,16 +28,18 @@ class DocumentTest {
         format: 1\\nkind: !!java.net.URL otter           | text    | line 2
         """)
     void whatIsNoDocumentIsRefusedWithItsPlace(String text, String where, String says) {
-        assertThatThrownBy(() -> Yaml.read("otters.yaml", text.replace("\\n", "\n"))).isInstanceOfSatisfying(DocumentException.class, refused -> {
-            assertThat(refused.problems()).hasSize(1);
-            assertThat(refused.problems().get(0).where()).contains(where);
-            assertThat(refused.getMessage()).contains(says);
-        });
+        assertThatThrownBy(() -> Yaml.read("otters.yaml", text.replace("\\n", "\n")))
+                .isInstanceOfSatisfying(DocumentException.class, refused -> {
+                    assertThat(refused.problems()).hasSize(1);
+                    assertThat(refused.problems().get(0).where()).contains(where);
+                    assertThat(refused.getMessage()).contains(says);
+                });
     }
 
     @Test
     void severalDocumentsStandInOneText() {
-        List<Document> read = Yaml.read("otters.yaml", FRONT + "---\nformat: 1\nkind: coverage\nid: brook\nname: Brook\n");
+        List<Document> read =
+                Yaml.read("otters.yaml", FRONT + "---\nformat: 1\nkind: coverage\nid: brook\nname: Brook\n");
         assertThat(read).extracting(Document::kind).containsExactly("front", "coverage");
         assertThat(read.get(0).name()).as("without a name its id").isEqualTo("otter");
         assertThat(read.get(1).name()).isEqualTo("Brook");
@@ -50,6 +55,7 @@ class DocumentTest {
         assertThat(Document.of(turned).digest()).isEqualTo(written.digest()).hasSize(64);
         assertThat(written.with("about", "lake").digest()).isNotEqualTo(written.digest());
         assertThat(written.about()).as("the old one stays").isEqualTo("river");
-        assertThat(written.with("a", List.of("b", "c")).digest()).isNotEqualTo(written.with("a", List.of("bc")).digest());
+        assertThat(written.with("a", List.of("b", "c")).digest())
+                .isNotEqualTo(written.with("a", List.of("bc")).digest());
     }
 }

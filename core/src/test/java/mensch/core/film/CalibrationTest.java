@@ -23,12 +23,16 @@ class CalibrationTest {
 
     @Test
     void exactClicksGiveBackTheViewAndEveryPoint() {
-        var calibration = ((Calibration.Solved) Calibration.of(List.of(known(-9, 0), known(9, 0), known(9, 10), known(-9, 10), known(0, 5)))).calibration();
+        var calibration = ((Calibration.Solved)
+                        Calibration.of(List.of(known(-9, 0), known(9, 0), known(9, 10), known(-9, 10), known(0, 5))))
+                .calibration();
         for (double x = -20; x <= 20; x += 8) {
             for (double y = -10; y <= 30; y += 8) {
                 var field = new Point(x, y);
-                assertThat(calibration.toField(TRUTH.fieldToImage(field)).distance(field)).isCloseTo(0, within(1e-6));
-                assertThat(calibration.toImage(field).xPixels()).isCloseTo(TRUTH.fieldToImage(field).xPixels(), within(1e-5));
+                assertThat(calibration.toField(TRUTH.fieldToImage(field)).distance(field))
+                        .isCloseTo(0, within(1e-6));
+                assertThat(calibration.toImage(field).xPixels())
+                        .isCloseTo(TRUTH.fieldToImage(field).xPixels(), within(1e-5));
             }
         }
         assertThat(calibration.residuals()).allMatch(r -> r.yards() < 1e-6);
@@ -37,32 +41,56 @@ class CalibrationTest {
     @Test
     void fourPointsAreEnoughAndMorePointsShrinkTheError() {
         var four = new ArrayList<>(List.of(known(-9, 0), known(9, 0), known(9, 10), known(-9, 10)));
-        double few = ((Calibration.Solved) Calibration.of(four)).calibration().measure(TRUTH.fieldToImage(new Point(1, 4))).sigmaX();
+        double few = ((Calibration.Solved) Calibration.of(four))
+                .calibration()
+                .measure(TRUTH.fieldToImage(new Point(1, 4)))
+                .sigmaX();
         for (double x : new double[] {-20, -13, 13, 20}) {
             four.add(known(x, 0));
             four.add(known(x, 10));
         }
-        assertThat(((Calibration.Solved) Calibration.of(four)).calibration().measure(TRUTH.fieldToImage(new Point(1, 4))).sigmaX()).isLessThan(few);
+        assertThat(((Calibration.Solved) Calibration.of(four))
+                        .calibration()
+                        .measure(TRUTH.fieldToImage(new Point(1, 4)))
+                        .sigmaX())
+                .isLessThan(few);
     }
 
     @Test
     void aSetThatCannotTellIsRefusedWithTheReason() {
         assertThat(refusal(List.of(known(0, 0), known(5, 0), known(5, 5)))).contains("3 known points", "at least four");
-        assertThat(refusal(List.of(known(-9, 0), known(0, 0), known(9, 0), known(4, 10)))).contains("all points but one lie on one line");
-        assertThat(refusal(List.of(known(-9, 0), known(0, 0), known(9, 0), known(4, 0), known(7, 0)))).contains("all points but none lie on one line");
-        assertThat(refusal(List.of(known(-9, 0), known(-9, 0), known(9, 0), known(4, 10)))).contains("same place on the field");
-        assertThat(refusal(List.of(known(-9, 0), new KnownPoint("twice", new Point(3, 3), known(-9, 0).image()), known(9, 0), known(4, 10)))).contains("same place in the picture");
+        assertThat(refusal(List.of(known(-9, 0), known(0, 0), known(9, 0), known(4, 10))))
+                .contains("all points but one lie on one line");
+        assertThat(refusal(List.of(known(-9, 0), known(0, 0), known(9, 0), known(4, 0), known(7, 0))))
+                .contains("all points but none lie on one line");
+        assertThat(refusal(List.of(known(-9, 0), known(-9, 0), known(9, 0), known(4, 10))))
+                .contains("same place on the field");
+        assertThat(refusal(List.of(
+                        known(-9, 0),
+                        new KnownPoint("twice", new Point(3, 3), known(-9, 0).image()),
+                        known(9, 0),
+                        known(4, 10))))
+                .contains("same place in the picture");
     }
 
     @Test
     void twoPointsExchangedAreNoCamerasView() {
         KnownPoint a = known(-9, 0);
         KnownPoint b = known(9, 10);
-        var crossed = List.of(new KnownPoint("a", a.field(), b.image()), new KnownPoint("b", b.field(), a.image()), known(9, 0), known(-9, 10), known(0, 5), known(0, 0));
+        var crossed = List.of(
+                new KnownPoint("a", a.field(), b.image()),
+                new KnownPoint("b", b.field(), a.image()),
+                known(9, 0),
+                known(-9, 10),
+                known(0, 5),
+                known(0, 0));
         var outcome = Calibration.of(crossed);
         boolean told = outcome instanceof Calibration.Refused
-            || ((Calibration.Solved) outcome).calibration().residuals().stream().anyMatch(r -> r.yards() > 1);
-        assertThat(told).as("refused, or residuals of yards that nobody can miss").isTrue();
+                || ((Calibration.Solved) outcome)
+                        .calibration().residuals().stream().anyMatch(r -> r.yards() > 1);
+        assertThat(told)
+                .as("refused, or residuals of yards that nobody can miss")
+                .isTrue();
     }
 
     @Test
@@ -73,9 +101,13 @@ class CalibrationTest {
             for (double y : new double[] {-5, 0, 5, 10}) {
                 KnownPoint p = known(x, y);
                 double off = (i++ % 2 == 0 ? 1 : -1) * 15;
-                points.add(new KnownPoint(p.name(), p.field(), new ImagePoint(p.image().xPixels() + off, p.image().yPixels() - off)));
+                points.add(new KnownPoint(
+                        p.name(),
+                        p.field(),
+                        new ImagePoint(p.image().xPixels() + off, p.image().yPixels() - off)));
             }
         }
-        assertThat(((Calibration.Solved) Calibration.of(points)).calibration().sigmaPixels()).isGreaterThan(10);
+        assertThat(((Calibration.Solved) Calibration.of(points)).calibration().sigmaPixels())
+                .isGreaterThan(10);
     }
 }

@@ -20,11 +20,15 @@ class ShapeTest {
         Snap snap = Notation.snap(men + " | hs m 50 1&10");
         Features features = Features.of(snap, Convention.standard());
         var said = new ArrayList<String>();
-        snap.formation().men().stream().filter(m -> m.post() == Man.Post.ELIGIBLE).forEach(m -> said.add(m.name() + " " + features.shape().called(m)));
+        snap.formation().men().stream()
+                .filter(m -> m.post() == Man.Post.ELIGIBLE)
+                .forEach(m -> said.add(m.name() + " " + features.shape().called(m)));
         assertThat(said).containsExactlyInAnyOrder(called.split(", "));
         assertThat(features.ends()).isEqualTo(ends);
         Features turned = Features.of(snap.mirror(), Convention.standard());
-        snap.mirror().formation().men().stream().filter(m -> m.post() == Man.Post.ELIGIBLE)
-            .forEach(m -> assertThat(turned.shape().number(m)).isEqualTo(features.shape().number(snap.formation().man(m.name()))));
+        snap.mirror().formation().men().stream()
+                .filter(m -> m.post() == Man.Post.ELIGIBLE)
+                .forEach(m -> assertThat(turned.shape().number(m))
+                        .isEqualTo(features.shape().number(snap.formation().man(m.name()))));
     }
 }

@@ -36,16 +36,24 @@ class StrengthTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"FIELD,the ball is in the middle", "BOUNDARY,the ball is in the middle", "BACK,no back is offset", "MOTION,nobody moved to a side"})
+    @CsvSource({
+        "FIELD,the ball is in the middle",
+        "BOUNDARY,the ball is in the middle",
+        "BACK,no back is offset",
+        "MOTION,nobody moved to a side"
+    })
     void aWordWithoutAnAnswerFallsBackAndSaysSo(SideWord word, String reason) {
-        Decided decided = Features.of(Notation.snap("ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB0/7 | hs m 50 1&10"), Convention.standard()).decided(word);
+        Decided decided = Features.of(
+                        Notation.snap("ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB0/7 | hs m 50 1&10"), Convention.standard())
+                .decided(word);
         assertThat(decided.fellBack()).isTrue();
         assertThat(decided.by()).startsWith(reason + ", so ");
     }
 
     @Test
     void withTheLateralSpotUnknownFieldAndBoundaryAreNotKnown() {
-        Features features = Features.of(Notation.snap("ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB0/7 | hs ? 50 1&10"), Convention.standard());
+        Features features = Features.of(
+                Notation.snap("ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB0/7 | hs ? 50 1&10"), Convention.standard());
         assertThat(features.ask(Feature.FIELD, Side.LEFT)).isEqualTo(Answer.UNKNOWN);
         assertThat(features.ask(Feature.PLUS, Side.LEFT)).isEqualTo(Answer.UNKNOWN);
         assertThat(features.ask(Feature.GUN, Side.LEFT)).isEqualTo(Answer.NO);
@@ -60,7 +68,10 @@ class StrengthTest {
         ol2 TE4 Z14 X-15 H-8/1.5 QB0/1 TB0/7              | TE is covered
         """)
     void legalityIsReportedNotRepaired(String men, String problem) {
-        var problems = Legality.problems(Notation.formation("test", men), Code.HIGH_SCHOOL, Convention.standard().thresholds());
+        var problems = Legality.problems(
+                Notation.formation("test", men),
+                Code.HIGH_SCHOOL,
+                Convention.standard().thresholds());
         assertThat(String.join("; ", problems)).contains(problem);
         assertThat(problems.isEmpty()).isEqualTo(problem.isEmpty());
     }
@@ -68,17 +79,32 @@ class StrengthTest {
     @ParameterizedTest
     @CsvSource({"1,SHORT", "3,SHORT", "4,MEDIUM", "6,MEDIUM", "7,LONG", "10,LONG", "11,VERY_LONG"})
     void distanceBandsHaveTheirLimits(int distance, Feature band) {
-        Features features = Features.of(Notation.snap("ol2 X-16 Z16 QB0/5 | hs m 50 2&" + distance), Convention.standard());
+        Features features =
+                Features.of(Notation.snap("ol2 X-16 Z16 QB0/5 | hs m 50 2&" + distance), Convention.standard());
         for (Feature other : new Feature[] {Feature.SHORT, Feature.MEDIUM, Feature.LONG, Feature.VERY_LONG}) {
             assertThat(features.ask(other, Side.LEFT)).isEqualTo(Answer.of(other == band));
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"99,BACKED_UP", "90,BACKED_UP", "89,OPEN_FIELD", "21,OPEN_FIELD", "20,RED_ZONE", "11,RED_ZONE", "10,INSIDE_10", "6,INSIDE_10", "5,GOAL_LINE", "1,GOAL_LINE"})
+    @CsvSource({
+        "99,BACKED_UP",
+        "90,BACKED_UP",
+        "89,OPEN_FIELD",
+        "21,OPEN_FIELD",
+        "20,RED_ZONE",
+        "11,RED_ZONE",
+        "10,INSIDE_10",
+        "6,INSIDE_10",
+        "5,GOAL_LINE",
+        "1,GOAL_LINE"
+    })
     void fieldZonesHaveTheirLimits(int toGoal, Feature zone) {
-        Features features = Features.of(Notation.snap("ol2 X-16 Z16 QB0/5 | hs m " + toGoal + " 1&1"), Convention.standard());
-        for (Feature other : new Feature[] {Feature.BACKED_UP, Feature.OPEN_FIELD, Feature.RED_ZONE, Feature.INSIDE_10, Feature.GOAL_LINE}) {
+        Features features =
+                Features.of(Notation.snap("ol2 X-16 Z16 QB0/5 | hs m " + toGoal + " 1&1"), Convention.standard());
+        for (Feature other : new Feature[] {
+            Feature.BACKED_UP, Feature.OPEN_FIELD, Feature.RED_ZONE, Feature.INSIDE_10, Feature.GOAL_LINE
+        }) {
             assertThat(features.ask(other, Side.LEFT)).isEqualTo(Answer.of(other == zone));
         }
     }

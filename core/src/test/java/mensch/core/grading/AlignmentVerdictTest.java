@@ -36,6 +36,7 @@ class AlignmentVerdictTest {
     @CsvSource({"0.0,OUT", "0.5,TOO_CLOSE"})
     void aReferenceManWhoWasNotClickedWidensTheDoubt(double referenceSigma, AlignmentVerdict.Outcome outcome) {
         var measured = new Measured(new Point(8.6, 5), 0.1, 0.1, true);
-        assertThat(AlignmentVerdict.of(RIGHT, measured, referenceSigma, 0).outcome()).isEqualTo(outcome);
+        assertThat(AlignmentVerdict.of(RIGHT, measured, referenceSigma, 0).outcome())
+                .isEqualTo(outcome);
     }
 }

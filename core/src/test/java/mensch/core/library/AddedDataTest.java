@@ -14,6 +14,7 @@ import mensch.core.Snaps;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
+import mensch.core.call.Layer;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.Yaml;
@@ -21,11 +22,10 @@ import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Given;
-import mensch.core.rung.Part;
-import mensch.core.call.Layer;
 import mensch.core.lineup.Lineup;
-import mensch.core.rung.RungId;
 import mensch.core.roster.Roster;
+import mensch.core.rung.Part;
+import mensch.core.rung.RungId;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import org.junit.jupiter.api.Test;
@@ -42,25 +42,40 @@ class AddedDataTest {
     void aFormationACoverageAndACallFromFilesGiveExplainedJobs() throws IOException {
         Library library = added();
         Call call = library.call("anvil-hail");
-        Lineup lineup = Lineup.of(call, Notation.place(library.formation("wing-tight").formation(), "hs m 50 1&10"));
-        assertThat(lineup.job("nickel").before().align().chain()).extracting(w -> w.rung().words()).containsExactly("hail/overhang-strong/wing");
+        Lineup lineup =
+                Lineup.of(call, Notation.place(library.formation("wing-tight").formation(), "hs m 50 1&10"));
+        assertThat(lineup.job("nickel").before().align().chain())
+                .extracting(w -> w.rung().words())
+                .containsExactly("hail/overhang-strong/wing");
         assertThat(lineup.job("nickel").feet().x()).isEqualTo(6.4);
         assertThat(GapLedger.of(lineup).rows()).extracting(r -> r.gap().words()).contains("E gap right");
-        assertThat(lineup.job("weak").after().pass().orNull().words()).as("no #2 weak, so else").isEqualTo("hole");
+        assertThat(lineup.job("weak").after().pass().orNull().words())
+                .as("no #2 weak, so else")
+                .isEqualTo("hole");
         Sheet sheet = new SheetMaker(library).of(lineup, Roster.EMPTY);
-        assertThat(sheet.jobs()).allSatisfy(j -> assertThat(j.parts()).hasSize(9).allSatisfy(p -> assertThat(p.because()).isNotEmpty()));
-        assertThat(sheet.eligibles()).filteredOn(e -> e.man().equals("Z")).singleElement().satisfies(e -> assertThat(e.byMan()).containsExactly("corner-right"));
+        assertThat(sheet.jobs())
+                .allSatisfy(j -> assertThat(j.parts())
+                        .hasSize(9)
+                        .allSatisfy(p -> assertThat(p.because()).isNotEmpty()));
+        assertThat(sheet.eligibles())
+                .filteredOn(e -> e.man().equals("Z"))
+                .singleElement()
+                .satisfies(e -> assertThat(e.byMan()).containsExactly("corner-right"));
     }
 
     @Test
     void theOldCoveragesCarryTheNewFormation() throws IOException {
         Snap snap = Notation.place(added().formation("wing-tight").formation(), "col l 30 2&5");
-        for (Call call : added().calls().stream().filter(c -> c.front().players() == 11).toList()) {
+        for (Call call :
+                added().calls().stream().filter(c -> c.front().players() == 11).toList()) {
             assertThat(Lineup.of(call, snap).jobs()).hasSize(11).allMatch(j -> j.feet() != null);
         }
     }
 
-    /** Whatever a front says it carries lines up against every formation, and a front from a new file gets its coverages without a word in a coverage file. */
+    /**
+     * Whatever a front says it carries lines up against every formation, and a front from a new file gets its coverages
+     * without a word in a coverage file.
+     */
     @Test
     void everyFrontResolvesWithEveryCoverageThatItSaysItCarriesAndANewOneToo() {
         var body = new LinkedHashMap<>(Snaps.LIBRARY.find("front", "anvil").body());
@@ -70,31 +85,59 @@ class AddedDataTest {
         int pairs = 0;
         for (Document front : library.kind("front")) {
             for (Object coverage : front.body().get("carries") instanceof List<?> list ? list : List.of()) {
-                Call call = library.compose(CallEdit.composed("paired", "Paired", List.of(front.id(), String.valueOf(coverage))));
+                Call call = library.compose(
+                        CallEdit.composed("paired", "Paired", List.of(front.id(), String.valueOf(coverage))));
                 for (var formation : library.formationsFor(call)) {
-                    String spot = call.front().players() == 11 ? "hs m 40 1&10" : "flag" + call.front().players() + " m 30 1&10";
+                    String spot = call.front().players() == 11
+                            ? "hs m 40 1&10"
+                            : "flag" + call.front().players() + " m 30 1&10";
                     Lineup lineup = Lineup.of(call, formation.snap(null, false, spot));
-                    assertThat(lineup.jobs()).as("%s %s %s", front.id(), coverage, formation.id()).hasSize(call.front().players()).allMatch(j -> j.feet() != null);
+                    assertThat(lineup.jobs())
+                            .as("%s %s %s", front.id(), coverage, formation.id())
+                            .hasSize(call.front().players())
+                            .allMatch(j -> j.feet() != null);
                     for (Part part : Part.values()) {
-                        assertThat(lineup.jobs()).as("%s %s %s %s", front.id(), coverage, formation.id(), part).noneMatch(j -> j.part(part) instanceof Given.Undefined || j.part(part) instanceof Given.Undecided);
+                        assertThat(lineup.jobs())
+                                .as("%s %s %s %s", front.id(), coverage, formation.id(), part)
+                                .noneMatch(j -> j.part(part) instanceof Given.Undefined
+                                        || j.part(part) instanceof Given.Undecided);
                     }
                 }
                 pairs++;
             }
         }
         assertThat(pairs).isGreaterThan(80);
-        assertThat(library.kind("front").stream().filter(f -> f.id().equals("novel")).findFirst().orElseThrow().body().get("carries")).isEqualTo(Snaps.LIBRARY.find("front", "anvil").body().get("carries"));
+        assertThat(library.kind("front").stream()
+                        .filter(f -> f.id().equals("novel"))
+                        .findFirst()
+                        .orElseThrow()
+                        .body()
+                        .get("carries"))
+                .isEqualTo(Snaps.LIBRARY.find("front", "anvil").body().get("carries"));
     }
 
-    /** A ladder is short enough to teach, and no rung of a front, coverage, movement or pressure asks for a formation by its id. */
+    /**
+     * A ladder is short enough to teach, and no rung of a front, coverage, movement or pressure asks for a formation by
+     * its id.
+     */
     @Test
     void laddersAreShortAndNameNoFormation() {
         var ids = Snaps.LIBRARY.formations().stream().map(f -> f.id()).toList();
         int longest = 0;
         for (Call call : Snaps.LIBRARY.calls()) {
             for (Layer layer : call.layers()) {
-                longest = Math.max(longest, layer.ladders().values().stream().mapToInt(l -> l.rungs().size()).max().orElse(0));
-                layer.ladders().values().forEach(l -> l.rungs().forEach(r -> assertThat(ids).noneMatch(id -> id.contains("-") && r.words().contains(id))));
+                longest = Math.max(
+                        longest,
+                        layer.ladders().values().stream()
+                                .mapToInt(l -> l.rungs().size())
+                                .max()
+                                .orElse(0));
+                layer.ladders()
+                        .values()
+                        .forEach(l -> l.rungs()
+                                .forEach(r -> assertThat(ids)
+                                        .noneMatch(id ->
+                                                id.contains("-") && r.words().contains(id))));
             }
         }
         assertThat(longest).isLessThanOrEqualTo(9);
@@ -114,11 +157,20 @@ class AddedDataTest {
     @Test
     void aSentenceReplacedInsideACallChangesThatCallOnly() {
         Call call = Snaps.LIBRARY.call("anvil-fog");
-        Document edited = CallEdit.sentence(call.document(), new RungId("anvil", "will", "base"), "align gap B @ 5; key near back then guard; reads backer; run B gap; technique backer-block");
+        Document edited = CallEdit.sentence(
+                call.document(),
+                new RungId("anvil", "will", "base"),
+                "align gap B @ 5; key near back then guard; reads backer; run B gap; technique backer-block");
         Snap snap = Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7");
-        assertThat(Lineup.of(CallReader.read(edited, 1, Snaps.LIBRARY.vocabulary()), snap).job("will").feet().y()).isEqualTo(5);
+        assertThat(Lineup.of(CallReader.read(edited, 1, Snaps.LIBRARY.vocabulary()), snap)
+                        .job("will")
+                        .feet()
+                        .y())
+                .isEqualTo(5);
         assertThat(Lineup.of(call, snap).job("will").feet().y()).isEqualTo(4.5);
-        assertThatThrownBy(() -> CallEdit.sentence(call.document(), new RungId("anvil", "will", "no-such"), "run A gap")).hasMessageContaining("no rung of this call");
+        assertThatThrownBy(
+                        () -> CallEdit.sentence(call.document(), new RungId("anvil", "will", "no-such"), "run A gap"))
+                .hasMessageContaining("no rung of this call");
     }
 
     @Test
@@ -128,16 +180,31 @@ class AddedDataTest {
         broken = CallEdit.sentence(broken, new RungId("fog", "deep-strong", "base"), "pass deep hal");
         broken = CallEdit.add(broken, "sam", "new", "run A gap");
         Document last = broken;
-        DocumentException fault = catchThrowableOfType(DocumentException.class, () -> CallReader.read(last, 1, Snaps.LIBRARY.vocabulary()));
-        assertThat(fault.problems()).extracting(DocumentException.Problem::where).contains("will/base", "deep-strong/base", "rungs/sam");
+        DocumentException fault = catchThrowableOfType(
+                DocumentException.class, () -> CallReader.read(last, 1, Snaps.LIBRARY.vocabulary()));
+        assertThat(fault.problems())
+                .extracting(DocumentException.Problem::where)
+                .contains("will/base", "deep-strong/base", "rungs/sam");
         assertThat(fault.problems().get(0).at()).isEqualTo(10);
     }
 
     @Test
     void aSeatThatTheFrontDoesNotFillIsRefused() {
-        Map<String, Object> coverage = Map.of("format", 1, "kind", "coverage", "id", "odd", "cover side", "field",
-            "seats", Map.of("middle-hook", List.of(Map.of("base", "pass hook"))));
-        Map<String, Object> call = Map.of("format", 1, "kind", "call", "id", "anvil-odd", "layers", List.of("anvil", "odd"));
-        assertThatThrownBy(() -> Snaps.LIBRARY.with(List.of(Document.of(coverage), Document.of(call)))).hasMessageContaining("seat unfilled").hasMessageContaining("middle-hook");
+        Map<String, Object> coverage = Map.of(
+                "format",
+                1,
+                "kind",
+                "coverage",
+                "id",
+                "odd",
+                "cover side",
+                "field",
+                "seats",
+                Map.of("middle-hook", List.of(Map.of("base", "pass hook"))));
+        Map<String, Object> call =
+                Map.of("format", 1, "kind", "call", "id", "anvil-odd", "layers", List.of("anvil", "odd"));
+        assertThatThrownBy(() -> Snaps.LIBRARY.with(List.of(Document.of(coverage), Document.of(call))))
+                .hasMessageContaining("seat unfilled")
+                .hasMessageContaining("middle-hook");
     }
 }

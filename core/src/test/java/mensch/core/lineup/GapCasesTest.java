@@ -19,7 +19,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** {@code cases/gaps.txt}: the gap owners of every front, mirrored too. */
 class GapCasesTest {
     static List<String> rows() throws IOException {
-        return Files.readAllLines(Path.of("../cases/gaps.txt")).stream().filter(l -> !l.startsWith("#")).toList();
+        return Files.readAllLines(Path.of("../cases/gaps.txt")).stream()
+                .filter(l -> !l.startsWith("#"))
+                .toList();
     }
 
     @ParameterizedTest
@@ -37,8 +39,11 @@ class GapCasesTest {
         var owners = new ArrayList<String>();
         Side call = lineup.sides().call().side();
         for (Side side : List.of(call, call.opposite())) {
-            GapLedger.of(lineup).rows().stream().filter(r -> r.gap().side() == side).sorted((a, b) -> a.gap().index() - b.gap().index())
-                .map(r -> r.gap().letter() + (side == call ? "c " : "a ") + words(r)).forEach(owners::add);
+            GapLedger.of(lineup).rows().stream()
+                    .filter(r -> r.gap().side() == side)
+                    .sorted((a, b) -> a.gap().index() - b.gap().index())
+                    .map(r -> r.gap().letter() + (side == call ? "c " : "a ") + words(r))
+                    .forEach(owners::add);
         }
         return owners;
     }
@@ -46,7 +51,9 @@ class GapCasesTest {
     /** Owner with F when he is force there; two-gappers when nobody owns it alone. */
     private static String words(GapLedger.Row row) {
         if (row.owners().isEmpty()) {
-            return row.twoGappers().isEmpty() ? "nobody" : row.twoGappers().get(0).role().id() + " 2";
+            return row.twoGappers().isEmpty()
+                    ? "nobody"
+                    : row.twoGappers().get(0).role().id() + " 2";
         }
         assertThat(row.owners()).as(row.gap().words()).hasSize(1);
         Job owner = row.owners().get(0);

@@ -27,7 +27,8 @@ class LedgerTest {
 
     private static Call with(String role, String sentence) {
         var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return DRIZZLE.under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
+        return DRIZZLE.under(
+                new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
     @Test
@@ -47,11 +48,16 @@ class LedgerTest {
     @Test
     void underneathZonesCoverTheFieldFromSidelineToSidelineWithoutAGap() {
         for (Snap snap : Snaps.grid()) {
-            List<Row> under = AreaLedger.of(Lineup.of(DRIZZLE, snap)).rows().stream().filter(r -> !r.area().deep()).toList();
-            double width = under.stream().mapToDouble(r -> r.extent().xMax() - r.extent().xMin()).sum();
+            List<Row> under = AreaLedger.of(Lineup.of(DRIZZLE, snap)).rows().stream()
+                    .filter(r -> !r.area().deep())
+                    .toList();
+            double width = under.stream()
+                    .mapToDouble(r -> r.extent().xMax() - r.extent().xMin())
+                    .sum();
             assertThat(width).isCloseTo(160.0 / 3, within(1e-9));
             for (int i = 1; i < under.size(); i++) {
-                assertThat(under.get(i).extent().xMin()).isEqualTo(under.get(i - 1).extent().xMax());
+                assertThat(under.get(i).extent().xMin())
+                        .isEqualTo(under.get(i - 1).extent().xMax());
             }
         }
     }
@@ -59,9 +65,13 @@ class LedgerTest {
     @Test
     void deepThirdsShareTheFieldAndDoNotMoveWithTheHash() {
         for (String hash : List.of("l", "m", "r")) {
-            Lineup lineup = Lineup.of(DRIZZLE, Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs " + hash + " 50 1&10"));
+            Lineup lineup = Lineup.of(
+                    DRIZZLE, Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs " + hash + " 50 1&10"));
             var deep = AreaLedger.of(lineup).deep();
-            assertThat(deep).hasSize(3).allSatisfy(r -> assertThat(r.extent().xMax() - r.extent().xMin()).isCloseTo(160.0 / 9, within(1e-9)));
+            assertThat(deep)
+                    .hasSize(3)
+                    .allSatisfy(r ->
+                            assertThat(r.extent().xMax() - r.extent().xMin()).isCloseTo(160.0 / 9, within(1e-9)));
         }
     }
 
@@ -77,21 +87,35 @@ class LedgerTest {
 
     @Test
     void aManInManCoverageIsListedByName() {
-        Lineup lineup = Lineup.of(with("nickel", "pass man #2"), Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7"));
-        var end = EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries().stream().filter(e -> e.man().name().equals("TE")).findFirst().orElseThrow();
+        Lineup lineup =
+                Lineup.of(with("nickel", "pass man #2"), Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7"));
+        var end = EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries().stream()
+                .filter(e -> e.man().name().equals("TE"))
+                .findFirst()
+                .orElseThrow();
         assertThat(end.number()).isEqualTo("#2 right");
         assertThat(end.byMan()).extracting(Job::id).containsExactly("nickel");
     }
 
     @Test
     void aTwoGapperStandsInForBothGapsBesideHisMan() {
-        Lineup lineup = Lineup.of(with("nose", "align 2 technique; run two-gap"), Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7"));
-        var rows = GapLedger.of(lineup).rows().stream().filter(r -> r.twoGappers().stream().anyMatch(j -> j.id().equals("nose"))).map(r -> r.gap().words()).toList();
+        Lineup lineup = Lineup.of(
+                with("nose", "align 2 technique; run two-gap"),
+                Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7"));
+        var rows = GapLedger.of(lineup).rows().stream()
+                .filter(r -> r.twoGappers().stream().anyMatch(j -> j.id().equals("nose")))
+                .map(r -> r.gap().words())
+                .toList();
         assertThat(rows).containsExactly("B gap left", "A gap left");
     }
 
     @ParameterizedTest
-    @CsvSource({"align outside end man 0.9 x 6,7", "align outside end man 1.1 x 6,6", "align outside end man 0.5 x 6.5,6", "align gap D @ 6,7"})
+    @CsvSource({
+        "align outside end man 0.9 x 6,7",
+        "align outside end man 1.1 x 6,6",
+        "align outside end man 0.5 x 6.5,6",
+        "align gap D @ 6,7"
+    })
     void theBoxEndsOneYardOutsideAnEndAndSixDeep(String sentence, int box) {
         Lineup lineup = Lineup.of(with("nickel", sentence), Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7"));
         assertThat(BoxCount.of(lineup).box()).hasSize(box);
@@ -124,9 +148,14 @@ class LedgerTest {
 
     @Test
     void twoMenWhoLeanOnEachOtherHaveNoPlaceAndTheFindingNamesThem() {
-        var mike = RungReader.read(new RungId("hand", "mike", "now"), "align stack will @ 4", Snaps.LIBRARY.vocabulary());
-        var will = RungReader.read(new RungId("hand", "will", "now"), "align stack mike @ 4", Snaps.LIBRARY.vocabulary());
-        Call circle = DRIZZLE.under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("mike", new Ladder(List.of(mike)), "will", new Ladder(List.of(will)))));
+        var mike =
+                RungReader.read(new RungId("hand", "mike", "now"), "align stack will @ 4", Snaps.LIBRARY.vocabulary());
+        var will =
+                RungReader.read(new RungId("hand", "will", "now"), "align stack mike @ 4", Snaps.LIBRARY.vocabulary());
+        Call circle = DRIZZLE.under(new Layer(
+                Layer.Kind.HAND,
+                new DocumentRef("hand", 0, ""),
+                Map.of("mike", new Ladder(List.of(mike)), "will", new Ladder(List.of(will)))));
         Lineup lineup = Lineup.of(circle, Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7"));
         assertThat(lineup.job("mike").before().align()).isInstanceOf(Given.Nobody.class);
         assertThat(lineup.job("will").before().align()).isInstanceOf(Given.Nobody.class);

@@ -19,7 +19,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 class LineupCasesTest {
 
     static List<String> rows() throws IOException {
-        return Files.readAllLines(Path.of("../cases/lineups.txt")).stream().filter(l -> !l.startsWith("#")).toList();
+        return Files.readAllLines(Path.of("../cases/lineups.txt")).stream()
+                .filter(l -> !l.startsWith("#"))
+                .toList();
     }
 
     @ParameterizedTest
@@ -46,7 +48,9 @@ class LineupCasesTest {
         assertThat(job.feet().y()).isCloseTo(Double.parseDouble(c[6]), within(0.051));
         assertThat(job.after().run().orNull().words()).isEqualTo(c[7]);
         assertThat(job.after().pass().orNull().words()).isEqualTo(c[8]);
-        List<Row> areas = AreaLedger.of(lineup).rows().stream().filter(r -> r.owner().equals(job)).toList();
+        List<Row> areas = AreaLedger.of(lineup).rows().stream()
+                .filter(r -> r.owner().equals(job))
+                .toList();
         assertThat(areas).hasSize(c[9].isEmpty() ? 0 : 1);
         areas.forEach(a -> assertThat(a.landmark().x()).isCloseTo(sign * Double.parseDouble(c[9]), within(0.0051)));
     }

@@ -33,7 +33,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What must hold for every call against every snap. */
 class LineupPropertiesTest {
     static List<Call> calls() {
-        return Snaps.LIBRARY.calls().stream().filter(c -> c.front().players() == 11).toList();
+        return Snaps.LIBRARY.calls().stream()
+                .filter(c -> c.front().players() == 11)
+                .toList();
     }
 
     @ParameterizedTest
@@ -41,7 +43,9 @@ class LineupPropertiesTest {
     void resolvingTheMirrorIsTheMirrorOfResolving(Call call) {
         for (long seed = 0; seed < 60; seed++) {
             Snap snap = Snaps.random(seed);
-            assertThat(Lineup.of(call, snap.mirror())).as("seed %d: %s", seed, Notation.print(snap)).isEqualTo(Lineup.of(call, snap).mirror());
+            assertThat(Lineup.of(call, snap.mirror()))
+                    .as("seed %d: %s", seed, Notation.print(snap))
+                    .isEqualTo(Lineup.of(call, snap).mirror());
         }
     }
 
@@ -52,11 +56,15 @@ class LineupPropertiesTest {
             Lineup lineup = Lineup.of(call, snap);
             assertThat(lineup.jobs()).hasSize(11);
             for (Job job : lineup.jobs()) {
-                assertThat(job.before().align()).as("%s %s", Notation.print(snap), job.id()).isInstanceOf(By.class);
+                assertThat(job.before().align())
+                        .as("%s %s", Notation.print(snap), job.id())
+                        .isInstanceOf(By.class);
                 Point feet = job.feet();
                 assertThat(feet.x()).isFinite();
                 assertThat(feet.y()).isBetween(0.9, snap.field().endLineDepth());
-                assertThat(snap.field().yardsFromSideline(feet.x() < 0 ? Side.LEFT : Side.RIGHT, feet.x())).as("%s %s", Notation.print(snap), job.id()).isPositive();
+                assertThat(snap.field().yardsFromSideline(feet.x() < 0 ? Side.LEFT : Side.RIGHT, feet.x()))
+                        .as("%s %s", Notation.print(snap), job.id())
+                        .isPositive();
             }
         }
     }
@@ -97,8 +105,12 @@ class LineupPropertiesTest {
     @MethodSource("calls")
     void aRungThatNeverFiresAndALayerThatNamesNothingChangeNothing(Call call) {
         Snap snap = Notation.snap(WorkedTableTest.PRO_I);
-        Rung never = RungReader.read(new RungId("hand", "mike", "never"), "when empty and two backs: align 3 technique; run C gap", Snaps.LIBRARY.vocabulary());
-        var idle = new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("mike", new Ladder(List.of(never))));
+        Rung never = RungReader.read(
+                new RungId("hand", "mike", "never"),
+                "when empty and two backs: align 3 technique; run C gap",
+                Snaps.LIBRARY.vocabulary());
+        var idle =
+                new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of("mike", new Ladder(List.of(never))));
         var blank = new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of());
         assertThat(Lineup.of(call.under(idle), snap)).isEqualTo(Lineup.of(call, snap));
         assertThat(Lineup.of(call.under(blank), snap)).isEqualTo(Lineup.of(call, snap));
@@ -107,7 +119,8 @@ class LineupPropertiesTest {
     @ParameterizedTest
     @MethodSource("calls")
     void whatIsNotKnownIsNeverDecidedByALowerRung(Call call) {
-        for (Snap known : List.of(Notation.snap(WorkedTableTest.PRO_I), Notation.snap(WorkedTableTest.TRIPS_LEFT_HASH))) {
+        for (Snap known :
+                List.of(Notation.snap(WorkedTableTest.PRO_I), Notation.snap(WorkedTableTest.TRIPS_LEFT_HASH))) {
             Snap snap = known.notKnowing(Set.of(Feature.TIGHT_END, Feature.RECEIVERS_3));
             Lineup lineup = Lineup.of(call, snap);
             for (Job job : lineup.jobs()) {
@@ -123,10 +136,14 @@ class LineupPropertiesTest {
 
     private static void firstThatIsNotNo(Lineup lineup, Job job, Part part) {
         for (LayeredRung layered : lineup.ladder(job)) {
-            Answer answer = layered.rung().give(part) == null ? Answer.NO : layered.rung().when().in(lineup.view(job));
+            Answer answer = layered.rung().give(part) == null
+                    ? Answer.NO
+                    : layered.rung().when().in(lineup.view(job));
             if (answer != Answer.NO) {
                 boolean undecided = job.part(part) instanceof Given.Undecided;
-                assertThat(undecided).as("%s %s by %s", job.id(), part, layered.rung().id()).isEqualTo(answer == Answer.UNKNOWN);
+                assertThat(undecided)
+                        .as("%s %s by %s", job.id(), part, layered.rung().id())
+                        .isEqualTo(answer == Answer.UNKNOWN);
                 return;
             }
         }
@@ -135,18 +152,25 @@ class LineupPropertiesTest {
     @Test
     void belowChangesWhatTheLadderUnderItGivesAndNamesBothRungs() {
         Call call = Snaps.LIBRARY.call("anvil-drizzle");
-        var edited = CallReader.read(CallEdit.add(call.document(), "weak", "tweak", "align below half a man wider 1 deeper"), 1, Snaps.LIBRARY.vocabulary());
+        var edited = CallReader.read(
+                CallEdit.add(call.document(), "weak", "tweak", "align below half a man wider 1 deeper"),
+                1,
+                Snaps.LIBRARY.vocabulary());
         Job weak = Lineup.of(edited, Notation.snap(WorkedTableTest.PRO_I)).job("weak");
         assertThat(weak.feet().x()).isEqualTo(-8.0 / 3 - 3 - 1.0 / 3);
         assertThat(weak.feet().y()).isEqualTo(7);
-        assertThat(weak.before().align().chain()).extracting(w -> w.rung().words()).containsExactly("anvil-drizzle/weak/tweak", "drizzle/deep-weak/base");
+        assertThat(weak.before().align().chain())
+                .extracting(w -> w.rung().words())
+                .containsExactly("anvil-drizzle/weak/tweak", "drizzle/deep-weak/base");
     }
 
     @Test
     void jobsComeInFieldOrder() {
         for (Snap snap : Snaps.grid()) {
             var xs = new ArrayList<Double>();
-            Lineup.of(Snaps.LIBRARY.call("anvil-fog"), snap).jobs().forEach(j -> xs.add(j.feet().x()));
+            Lineup.of(Snaps.LIBRARY.call("anvil-fog"), snap)
+                    .jobs()
+                    .forEach(j -> xs.add(j.feet().x()));
             assertThat(xs).isSorted();
         }
     }

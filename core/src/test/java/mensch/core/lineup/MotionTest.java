@@ -7,13 +7,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Set;
-import mensch.core.call.CallEdit;
 import mensch.core.Snaps;
 import mensch.core.audit.Audit;
 import mensch.core.audit.CheckId;
 import mensch.core.audit.Evidence;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
+import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
 import mensch.core.call.MotionAnswer;
 import mensch.core.document.Document;
@@ -32,7 +32,11 @@ class MotionTest {
     private static final Call DRIZZLE = Snaps.LIBRARY.call("anvil-drizzle");
 
     private static Snap trade() {
-        return Snap.of(Snaps.LIBRARY.formation("pro-i").phases("trade"), Notation.snap(WorkedTableTest.PRO_I).field(), Notation.snap(WorkedTableTest.PRO_I).situation(), Side.RIGHT);
+        return Snap.of(
+                Snaps.LIBRARY.formation("pro-i").phases("trade"),
+                Notation.snap(WorkedTableTest.PRO_I).field(),
+                Notation.snap(WorkedTableTest.PRO_I).situation(),
+                Side.RIGHT);
     }
 
     private static Call answering(String answer) {
@@ -46,10 +50,13 @@ class MotionTest {
     void aCallThatWasCheckedToAnswersMotionWithoutCheckingAgain() {
         Call heron = Snaps.LIBRARY.call("anvil-heron");
         assertThat(Snaps.LIBRARY.call("anvil-squall").motion()).anyMatch(m -> m.kind() == MotionAnswer.Kind.CHECK);
-        assertThat(heron.checked("anvil-squall").motion()).isNotEmpty().noneMatch(m -> m.kind() == MotionAnswer.Kind.CHECK);
+        assertThat(heron.checked("anvil-squall").motion())
+                .isNotEmpty()
+                .noneMatch(m -> m.kind() == MotionAnswer.Kind.CHECK);
         var body = new LinkedHashMap<>(heron.document().body());
         body.remove("checked");
-        assertThatThrownBy(() -> CallReader.read(Document.of(body), 0, Snaps.LIBRARY.vocabulary())).hasMessageContaining("lacks the call \"anvil-squall\"");
+        assertThatThrownBy(() -> CallReader.read(Document.of(body), 0, Snaps.LIBRARY.vocabulary()))
+                .hasMessageContaining("lacks the call \"anvil-squall\"");
     }
 
     /** A check that hangs on a split nobody marked: told, not passed over. */
@@ -58,14 +65,27 @@ class MotionTest {
         Call asked = Snaps.LIBRARY.call("anvil-drizzle");
         var body = new LinkedHashMap<>(asked.document().body());
         body.put("checks", List.of("when plus split on either side: check anvil-fog, mike"));
-        Call call = CallReader.read(CallReader.whole(Document.of(body), (kinds, id) -> Snaps.LIBRARY.named(kinds, id)), 0, Snaps.LIBRARY.vocabulary());
+        Call call = CallReader.read(
+                CallReader.whole(Document.of(body), (kinds, id) -> Snaps.LIBRARY.named(kinds, id)),
+                0,
+                Snaps.LIBRARY.vocabulary());
         Snap known = Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs l 50 1&10");
-        Snap blind = new Snap(known.phases(), known.field(), known.situation(), known.declared(), known.shift(), Set.of(Feature.PLUS));
+        Snap blind = new Snap(
+                known.phases(),
+                known.field(),
+                known.situation(),
+                known.declared(),
+                known.shift(),
+                Set.of(Feature.PLUS));
         Lineup told = Lineup.of(call, blind);
         assertThat(told.check()).isNull();
-        assertThat(told.open()).singleElement().satisfies(o -> assertThat(o.missing()).containsExactly(Feature.PLUS));
-        assertThat(Audit.of(told)).filteredOn(f -> f.evidence() instanceof Evidence.CannotTell).singleElement()
-            .satisfies(f -> assertThat(f.evidence().reason()).contains("check anvil-fog"));
+        assertThat(told.open())
+                .singleElement()
+                .satisfies(o -> assertThat(o.missing()).containsExactly(Feature.PLUS));
+        assertThat(Audit.of(told))
+                .filteredOn(f -> f.evidence() instanceof Evidence.CannotTell)
+                .singleElement()
+                .satisfies(f -> assertThat(f.evidence().reason()).contains("check anvil-fog"));
         assertThat(Lineup.of(call, known).open()).isEmpty();
     }
 
@@ -86,9 +106,17 @@ class MotionTest {
         assertThat(weak.before().key().orNull().words()).startsWith("tight end");
         assertThat(after.job("nickel").feet().x()).isCloseTo(5.67, within(0.005));
         List<Change> changes = Change.between(before, after);
-        assertThat(changes).filteredOn(c -> c.is().role().id().equals("free") || c.is().role().id().equals("corner")).isEmpty();
-        Change run = changes.stream().filter(c -> c.is().id().equals("weak") && c.part() == Part.RUN).findFirst().orElseThrow();
-        assertThat(run.because()).extracting(f -> f.feature() + " " + f.side() + " " + f.answer()).containsExactly("TIGHT_END LEFT YES");
+        assertThat(changes)
+                .filteredOn(c ->
+                        c.is().role().id().equals("free") || c.is().role().id().equals("corner"))
+                .isEmpty();
+        Change run = changes.stream()
+                .filter(c -> c.is().id().equals("weak") && c.part() == Part.RUN)
+                .findFirst()
+                .orElseThrow();
+        assertThat(run.because())
+                .extracting(f -> f.feature() + " " + f.side() + " " + f.answer())
+                .containsExactly("TIGHT_END LEFT YES");
     }
 
     @Test
@@ -104,7 +132,13 @@ class MotionTest {
 
     /** Each answer shows a line-up that differs from the others on the same motion. */
     @ParameterizedTest
-    @CsvSource({"bump,RIGHT,RIGHT,RIGHT", "'reseat mike, nickel',LEFT,LEFT,RIGHT", "travel nickel,RIGHT,LEFT,RIGHT", "rotate,RIGHT,RIGHT,LEFT", "stay,RIGHT,RIGHT,RIGHT"})
+    @CsvSource({
+        "bump,RIGHT,RIGHT,RIGHT",
+        "'reseat mike, nickel',LEFT,LEFT,RIGHT",
+        "travel nickel,RIGHT,LEFT,RIGHT",
+        "rotate,RIGHT,RIGHT,LEFT",
+        "stay,RIGHT,RIGHT,RIGHT"
+    })
     void answersDecideTheSeats(String answer, Side mike, Side nickel, Side free) {
         Lineup after = Lineup.of(answering(answer), trade());
         assertThat(after.job("mike").seat()).isEqualTo(mike);
@@ -115,28 +149,63 @@ class MotionTest {
 
     @Test
     void bumpAndStayDifferInTheJobs() {
-        assertThat(Lineup.of(answering("bump"), trade()).job("weak").after().run().orNull().words()).isEqualTo("D gap, force");
-        assertThat(Lineup.of(answering("stay"), trade()).job("weak").after().run().orNull().words()).isEqualTo("outside, force");
+        assertThat(Lineup.of(answering("bump"), trade())
+                        .job("weak")
+                        .after()
+                        .run()
+                        .orNull()
+                        .words())
+                .isEqualTo("D gap, force");
+        assertThat(Lineup.of(answering("stay"), trade())
+                        .job("weak")
+                        .after()
+                        .run()
+                        .orNull()
+                        .words())
+                .isEqualTo("outside, force");
     }
 
     @ParameterizedTest
-    @CsvSource({"pro-i,short,MOTION_SHORT", "pro-i,trade,MOTION_TRADE", "trips-open,back,MOTION_BACK", "doubles-gun,trade,MOTION_TRADE"})
+    @CsvSource({
+        "pro-i,short,MOTION_SHORT",
+        "pro-i,trade,MOTION_TRADE",
+        "trips-open,back,MOTION_BACK",
+        "doubles-gun,trade,MOTION_TRADE"
+    })
     void theKindOfMotionIsDerivedFromWhereMenStand(String formation, String motion, Feature kind) {
-        Snap snap = Snap.of(Snaps.LIBRARY.formation(formation).phases(motion), trade().field(), trade().situation(), Side.RIGHT);
+        Snap snap = Snap.of(
+                Snaps.LIBRARY.formation(formation).phases(motion), trade().field(), trade().situation(), Side.RIGHT);
         Lineup lineup = Lineup.of(DRIZZLE, snap);
         assertThat(lineup.features().ask(kind, Side.LEFT)).isEqualTo(Answer.YES);
     }
 
-    /** A check puts another call in force on the picture after the motion; a check before the snap names who makes it. */
+    /**
+     * A check puts another call in force on the picture after the motion; a check before the snap names who makes it.
+     */
     @Test
     void checkAnswersWithAnotherCallAltogether() {
-        Call checks = Snaps.LIBRARY.compose(CallEdit.composed("checks", "Checks", List.of("anvil", "drizzle")).with("motion", List.of("when motion trade: check anvil-fog", "bump")));
+        Call checks = Snaps.LIBRARY.compose(CallEdit.composed("checks", "Checks", List.of("anvil", "drizzle"))
+                .with("motion", List.of("when motion trade: check anvil-fog", "bump")));
         Lineup checked = Lineup.of(checks, trade());
         assertThat(checked.call().id()).isEqualTo("anvil-fog");
         assertThat(checked.answer().words()).isEqualTo("when motion trade: check anvil-fog");
-        assertThat(checked.jobs()).isEqualTo(Lineup.of(Snaps.LIBRARY.call("anvil-fog"), new Snap(List.of(trade().formation()), trade().field(), trade().situation(), trade().declared(), false, Set.of())).jobs().stream()
-            .map(j -> checked.job(j.id())).toList());
-        assertThat(checked.job("mike").seat()).as("seated anew on the new strength").isEqualTo(Side.LEFT);
+        assertThat(checked.jobs())
+                .isEqualTo(Lineup.of(
+                                Snaps.LIBRARY.call("anvil-fog"),
+                                new Snap(
+                                        List.of(trade().formation()),
+                                        trade().field(),
+                                        trade().situation(),
+                                        trade().declared(),
+                                        false,
+                                        Set.of()))
+                        .jobs()
+                        .stream()
+                        .map(j -> checked.job(j.id()))
+                        .toList());
+        assertThat(checked.job("mike").seat())
+                .as("seated anew on the new strength")
+                .isEqualTo(Side.LEFT);
         assertThat(Lineup.of(answering("bump"), trade()).job("mike").seat()).isEqualTo(Side.RIGHT);
     }
 }

@@ -35,7 +35,16 @@ class WorkedTableTest {
         nickel   | RIGHT | 7.00   | 5   | outside end man 3 x 5    | anvil/nickel/tight      | D gap, force   | 13.28  | tight end then near back
         corner   | RIGHT | 15.00  | 7   | over #1, outside, 1 x 7  | drizzle/corner/man        | none until crack then outside, force | 17.78 | #1 then #2
         """)
-    void proIRight(String role, Side side, double x, double y, String phrase, String rung, String run, Double drop, String key) {
+    void proIRight(
+            String role,
+            Side side,
+            double x,
+            double y,
+            String phrase,
+            String rung,
+            String run,
+            Double drop,
+            String key) {
         check(PRO_I, role, side, x, y, phrase, rung, run, drop, key);
     }
 
@@ -50,7 +59,16 @@ class WorkedTableTest {
         nickel   | RIGHT | 9.50   | 5   | apex #2 and #3 @ 5       | drizzle/overhang-strong/trips      | outside, force | 22.16  | #2 then #3
         corner   | RIGHT | 20.00  | 7   | over #1, outside, 1 x 7  | drizzle/corner/man        | none until crack then outside, force | 26.66 | #1 then #2
         """)
-    void tripsOpenRightOnTheLeftHash(String role, Side side, double x, double y, String phrase, String rung, String run, Double drop, String key) {
+    void tripsOpenRightOnTheLeftHash(
+            String role,
+            Side side,
+            double x,
+            double y,
+            String phrase,
+            String rung,
+            String run,
+            Double drop,
+            String key) {
         check(TRIPS_LEFT_HASH, role, side, x, y, phrase, rung, run, drop, key);
     }
 
@@ -64,18 +82,48 @@ class WorkedTableTest {
         weak     | RIGHT | 7.00  | 6   | outside end man 3 x 6 | drizzle/deep-weak/tight | D gap, force | 13.28 | tight end then near back
         corner   | RIGHT | 8.00  | 7   | outside end man 4 x 7 | drizzle/corner/nub       | alley        | 17.78 | end man then near back
         """)
-    void tripsLeftWithTheEndRight(String role, Side side, double x, double y, String phrase, String rung, String run, Double drop, String key) {
+    void tripsLeftWithTheEndRight(
+            String role,
+            Side side,
+            double x,
+            double y,
+            String phrase,
+            String rung,
+            String run,
+            Double drop,
+            String key) {
         check(TRIPS_LEFT_END_RIGHT, role, side, x, y, phrase, rung, run, drop, key);
     }
 
     /** Run strength and pass strength: the same table holds with both turned round. */
-    private static void check(String line, String role, Side side, double x, double y, String phrase, String rung, String run, Double drop, String key) {
+    private static void check(
+            String line,
+            String role,
+            Side side,
+            double x,
+            double y,
+            String phrase,
+            String rung,
+            String run,
+            Double drop,
+            String key) {
         Snap snap = Notation.snap(line);
         assertJob(Lineup.of(DRIZZLE, snap), role, side, 1, x, y, phrase, rung, run, drop, key);
         assertJob(Lineup.of(DRIZZLE, snap.mirror()), role, side.opposite(), -1, x, y, phrase, rung, run, drop, key);
     }
 
-    private static void assertJob(Lineup lineup, String role, Side side, int sign, double x, double y, String phrase, String rung, String run, Double drop, String key) {
+    private static void assertJob(
+            Lineup lineup,
+            String role,
+            Side side,
+            int sign,
+            double x,
+            double y,
+            String phrase,
+            String rung,
+            String run,
+            Double drop,
+            String key) {
         Job job = lineup.job(role, side);
         assertThat(job).as("%s sits %s", role, side).isNotNull();
         assertThat(job.feet().x()).isCloseTo(sign * x, within(0.005));

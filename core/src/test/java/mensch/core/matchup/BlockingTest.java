@@ -30,11 +30,15 @@ class BlockingTest {
     private static final Map<String, String> FRONTS = Map.of("even", "anvil-drizzle", "odd", "bellows-drizzle");
 
     static Stream<String> cases() throws IOException {
-        return Files.readAllLines(Path.of("../cases/blocks.txt")).stream().filter(l -> !l.isBlank() && !l.startsWith("#"));
+        return Files.readAllLines(Path.of("../cases/blocks.txt")).stream()
+                .filter(l -> !l.isBlank() && !l.startsWith("#"));
     }
 
     private static Run run(String id) {
-        return Snaps.LIBRARY.plays().runs().stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
+        return Snaps.LIBRARY.plays().runs().stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Snap snap(String formation, String motion, String spot) {
@@ -46,7 +50,10 @@ class BlockingTest {
     }
 
     private static Row on(Blocking blocking, String job) {
-        return blocking.rows().stream().filter(r -> r.defender().id().equals(job)).findFirst().orElse(null);
+        return blocking.rows().stream()
+                .filter(r -> r.defender().id().equals(job))
+                .findFirst()
+                .orElse(null);
     }
 
     private static Set<String> names(Row row) {
@@ -67,7 +74,9 @@ class BlockingTest {
             String[] parts = Arrays.stream(fit.split(">")).map(String::trim).toArray(String[]::new);
             Row row = on(blocking, parts[1]);
             assertThat(row).as("%s: nobody blocks %s", cells[1], parts[1]).isNotNull();
-            Set<String> wanted = new LinkedHashSet<>(Arrays.stream(parts[0].split(" ")).map(n -> mirrored ? turned(n) : n).toList());
+            Set<String> wanted = new LinkedHashSet<>(Arrays.stream(parts[0].split(" "))
+                    .map(n -> mirrored ? turned(n) : n)
+                    .toList());
             assertThat(names(row)).as("%s on %s", cells[1], parts[1]).isEqualTo(wanted);
             if (parts.length > 2) {
                 assertThat(row.then()).as("%s climbs", parts[1]).isNotNull();
@@ -86,7 +95,8 @@ class BlockingTest {
     @Test
     void everyDefenderStandsInTheLedgerOnce() {
         int ledgers = 0;
-        for (String call : List.of("anvil-drizzle", "bellows-frost", "tongs-fog", "vise-squall", "wedge-ice", "anvil-heron")) {
+        for (String call :
+                List.of("anvil-drizzle", "bellows-frost", "tongs-fog", "vise-squall", "wedge-ice", "anvil-heron")) {
             for (var formation : Snaps.ELEVEN_MAN) {
                 Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), formation.snap(null, false, SPOT));
                 for (Run run : Snaps.LIBRARY.plays().runs()) {
@@ -103,9 +113,17 @@ class BlockingTest {
                         }
                     });
                     blocking.free().forEach(f -> men.add(f.job()));
-                    assertThat(men).as("%s %s %s", call, formation.id(), run.id()).doesNotHaveDuplicates().hasSameSizeAs(lineup.jobs());
-                    var blockers = blocking.rows().stream().flatMap(r -> r.blockers().stream()).toList();
-                    assertThat(blockers).as("%s %s %s", call, formation.id(), run.id()).doesNotHaveDuplicates().doesNotContain(run.carrier(lineup.viewFrom(Side.LEFT)));
+                    assertThat(men)
+                            .as("%s %s %s", call, formation.id(), run.id())
+                            .doesNotHaveDuplicates()
+                            .hasSameSizeAs(lineup.jobs());
+                    var blockers = blocking.rows().stream()
+                            .flatMap(r -> r.blockers().stream())
+                            .toList();
+                    assertThat(blockers)
+                            .as("%s %s %s", call, formation.id(), run.id())
+                            .doesNotHaveDuplicates()
+                            .doesNotContain(run.carrier(lineup.viewFrom(Side.LEFT)));
                     ledgers++;
                 }
             }
@@ -123,10 +141,14 @@ class BlockingTest {
         assertThat(names(on(blocking, "guard-away"))).contains("LG");
         assertThat(names(on(blocking, "will"))).containsExactly("FB");
         assertThat(blocking.free()).extracting(f -> f.job().id()).containsExactlyInAnyOrder("strong", "corner-right");
-        assertThat(names(on(blocking("maul-ice", snap.mirror(), "iso", Side.RIGHT), "corner-right"))).containsExactly("W");
+        assertThat(names(on(blocking("maul-ice", snap.mirror(), "iso", Side.RIGHT), "corner-right")))
+                .containsExactly("W");
     }
 
-    /** Five-three against six-two, the same weak iso: there the end is head up on his blocker, here the lead on the backer is one on one. */
+    /**
+     * Five-three against six-two, the same weak iso: there the end is head up on his blocker, here the lead on the
+     * backer is one on one.
+     */
     @Test
     void theSameIsoIsHarderElsewhereAgainstAnotherFront() {
         Snap snap = snap("goal-23", "across", "hs m 1 1&1");
@@ -135,7 +157,8 @@ class BlockingTest {
         assertThat(on(five, "end-away").difficulty().why()).isEqualTo(Difficulty.Why.HEAD_UP);
         assertThat(on(six, "end-away").difficulty().grade()).isEqualTo(Difficulty.Grade.EASY);
         assertThat(on(six, "will").blockers()).extracting(Man::name).containsExactly("FB");
-        assertThat(on(five, "will") == null || !names(on(five, "will")).contains("FB")).isTrue();
+        assertThat(on(five, "will") == null || !names(on(five, "will")).contains("FB"))
+                .isTrue();
     }
 
     @Test
@@ -145,10 +168,15 @@ class BlockingTest {
         Row edge = on(stretch, "end-call");
         assertThat(edge.blockers()).extracting(Man::name).contains("TE");
         assertThat(edge.then()).as("the double on the end climbs").isNotNull();
-        boolean safety = stretch.rows().stream().anyMatch(r -> r.then() != null && List.of("free", "weak").contains(r.then().id()));
+        boolean safety = stretch.rows().stream()
+                .anyMatch(r -> r.then() != null
+                        && List.of("free", "weak").contains(r.then().id()));
         Blocking light = blocking("shim-fog", snap, "outside-zone", Side.RIGHT);
-        boolean lightSafety = light.rows().stream().anyMatch(r -> r.then() != null && r.then().feet().y() > 5);
-        assertThat(safety || lightSafety).as("past the backers a double goes to a safety").isTrue();
+        boolean lightSafety = light.rows().stream()
+                .anyMatch(r -> r.then() != null && r.then().feet().y() > 5);
+        assertThat(safety || lightSafety)
+                .as("past the backers a double goes to a safety")
+                .isTrue();
     }
 
     @ParameterizedTest
@@ -173,7 +201,9 @@ class BlockingTest {
         Difficulty difficulty = Difficulty.leverage(1, 0.2).against(sizes, 2);
         assertThat(difficulty.grade()).isEqualTo(grade);
         assertThat(difficulty.why()).isEqualTo(why);
-        assertThat(Difficulty.leverage(-1, 0.2).against(sizes, 2).why()).as("a hard block keeps its reason").isEqualTo(Difficulty.Why.OUT_LEVERAGED);
+        assertThat(Difficulty.leverage(-1, 0.2).against(sizes, 2).why())
+                .as("a hard block keeps its reason")
+                .isEqualTo(Difficulty.Why.OUT_LEVERAGED);
     }
 
     @Test
@@ -181,21 +211,30 @@ class BlockingTest {
         Blocking wham = blocking("anvil-drizzle", snap("pro-i", null, SPOT), "wham", Side.RIGHT);
         assertThat(names(on(wham, "nose"))).containsExactly("FB");
         assertThat(on(wham, "nose").difficulty().words()).isEqualTo("well placed, but 2 sizes smaller than his man");
-        assertThat(wham.rows()).filteredOn(r -> r.blockers().size() == 1 && r.blockers().get(0).interior()).isNotEmpty()
-            .allSatisfy(r -> assertThat(r.difficulty().why()).isNotEqualTo(Difficulty.Why.LIGHTER));
+        assertThat(wham.rows())
+                .filteredOn(r -> r.blockers().size() == 1 && r.blockers().get(0).interior())
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.difficulty().why()).isNotEqualTo(Difficulty.Why.LIGHTER));
     }
 
     /** A reach on a man outside is hard, the same man doubled is not; a man who shades inside is cut off hard. */
     @Test
     void theShadeMakesABlockHardOrEasy() {
         Blocking stretch = blocking("bellows-drizzle", snap("pro-i", null, SPOT), "outside-zone", Side.RIGHT);
-        assertThat(on(stretch, "sam").difficulty()).isEqualTo(new Difficulty(Difficulty.Grade.HARD, Difficulty.Why.OUT_LEVERAGED, on(stretch, "sam").difficulty().value(), 0.2));
+        assertThat(on(stretch, "sam").difficulty())
+                .isEqualTo(new Difficulty(
+                        Difficulty.Grade.HARD,
+                        Difficulty.Why.OUT_LEVERAGED,
+                        on(stretch, "sam").difficulty().value(),
+                        0.2));
         assertThat(on(stretch, "sam").difficulty().value()).isBetween(0.35, 0.45);
         assertThat(on(stretch, "end-call").difficulty().why()).isEqualTo(Difficulty.Why.DOUBLE);
         assertThat(stretch.outcome()).isEqualTo(Blocking.Outcome.DEFENCE);
     }
 
-    /** Power brings two gaps, its guard takes one away: a backside backer comes over, and then the side is not short. */
+    /**
+     * Power brings two gaps, its guard takes one away: a backside backer comes over, and then the side is not short.
+     */
     @Test
     void gapsAfterThePlayAreCountedWithWhoMustExchange() {
         Blocking power = blocking("anvil-drizzle", snap("pro-i", null, SPOT), "power", Side.RIGHT);
@@ -213,8 +252,15 @@ class BlockingTest {
     @Test
     void aFreeManIsHeldByTheBoot() {
         Snap snap = snap("pro-i", null, SPOT);
-        assertThat(blocking("anvil-drizzle", snap, "power", Side.RIGHT).free()).filteredOn(f -> f.job().id().equals("weak")).extracting(Blocking.Free::delay).containsExactly(Blocking.Delay.BOOT);
-        assertThat(blocking("anvil-drizzle", snap, "quarterback-sneak", Side.RIGHT).free()).filteredOn(f -> f.job().id().equals("weak")).extracting(Blocking.Free::delay).containsExactly(Blocking.Delay.NONE);
+        assertThat(blocking("anvil-drizzle", snap, "power", Side.RIGHT).free())
+                .filteredOn(f -> f.job().id().equals("weak"))
+                .extracting(Blocking.Free::delay)
+                .containsExactly(Blocking.Delay.BOOT);
+        assertThat(blocking("anvil-drizzle", snap, "quarterback-sneak", Side.RIGHT)
+                        .free())
+                .filteredOn(f -> f.job().id().equals("weak"))
+                .extracting(Blocking.Free::delay)
+                .containsExactly(Blocking.Delay.NONE);
     }
 
     @Test

@@ -30,7 +30,10 @@ class DistributionTest {
     private static final String SPOT = " 50 1&10";
 
     private static Pass pass(String id) {
-        return Snaps.LIBRARY.plays().passes().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
+        return Snaps.LIBRARY.plays().passes().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Distribution ledger(Call call, Snap snap, String pass, Side side) {
@@ -42,15 +45,27 @@ class DistributionTest {
     }
 
     private static Map<String, String> owners(Distribution ledger) {
-        return ledger.rows().stream().collect(Collectors.toMap((Row r) -> r.route().id(), (Row r) -> r.owners().isEmpty() ? "nobody" : r.owners().get(0).job().role().id(), (a, b) -> a));
+        return ledger.rows().stream()
+                .collect(Collectors.toMap(
+                        (Row r) -> r.route().id(),
+                        (Row r) -> r.owners().isEmpty()
+                                ? "nobody"
+                                : r.owners().get(0).job().role().id(),
+                        (a, b) -> a));
     }
 
     private static Call hand(String call, String role, String sentence) {
         var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return Snaps.LIBRARY.call(call).under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
+        return Snaps.LIBRARY
+                .call(call)
+                .under(new Layer(
+                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
-    /** Four eligible men to one side: with the push each has a man, mirrored and on every hash; with spots kept one route is given, and the ledger says which. */
+    /**
+     * Four eligible men to one side: with the push each has a man, mirrored and on every hash; with spots kept one
+     * route is given, and the ledger says which.
+     */
     @ParameterizedTest(name = "TR-01, TR-09 hash {0}")
     @ValueSource(strings = {"l", "m", "r"})
     void tr01Tr09TheFourManSnagIsPushed(String hash) {
@@ -60,11 +75,18 @@ class DistributionTest {
             Side side = mirrored ? Side.LEFT : Side.RIGHT;
             Distribution pushed = ledger(Snaps.LIBRARY.call("anvil-drizzle"), snap, "snag-four", side);
             Map<String, String> owners = owners(pushed);
-            assertThat(owners).containsEntry("corner", "corner").containsEntry("swing", "nickel").containsEntry("outside-snag", "mike").containsEntry("inside-snag", "will");
-            assertThat(pushed.rows().stream().filter(r -> r.owners().stream().anyMatch(c -> c.by() == By.PUSH))).hasSize(3);
+            assertThat(owners)
+                    .containsEntry("corner", "corner")
+                    .containsEntry("swing", "nickel")
+                    .containsEntry("outside-snag", "mike")
+                    .containsEntry("inside-snag", "will");
+            assertThat(pushed.rows().stream().filter(r -> r.owners().stream().anyMatch(c -> c.by() == By.PUSH)))
+                    .hasSize(3);
             assertThat(pushed.matched()).isEqualTo(5);
             assertThat(pushed.open()).isEmpty();
-            assertThat(pushed.given() == null || pushed.given().late()).as("with the ball on a hash the wide side is reached late, which is told").isTrue();
+            assertThat(pushed.given() == null || pushed.given().late())
+                    .as("with the ball on a hash the wide side is reached late, which is told")
+                    .isTrue();
             if (!hash.equals("m")) {
                 continue;
             }
@@ -80,7 +102,10 @@ class DistributionTest {
     void tr06TheApexHasTwoJobsWhenNobodyPushes() {
         Library spots = Snaps.LIBRARY.choosing(Map.of("zone-push", "spots"));
         Distribution kept = ledger(spots.call("anvil-drizzle"), snap("trips-open", "m"), "snag-four", Side.RIGHT);
-        var two = kept.overloads().stream().filter(o -> o.job().id().equals("nickel")).findFirst().orElseThrow();
+        var two = kept.overloads().stream()
+                .filter(o -> o.job().id().equals("nickel"))
+                .findFirst()
+                .orElseThrow();
         assertThat(two.rows()).extracting(r -> r.route().id()).contains("swing", "outside-snag");
     }
 
@@ -89,7 +114,13 @@ class DistributionTest {
     void tr07TwoWaitOnOneRoute() {
         Call both = hand("anvil-drizzle", "nickel", "pass man #2");
         Distribution ledger = ledger(both, snap("trips-open", "m"), "snag-four", Side.RIGHT);
-        assertThat(ledger.rows().stream().filter(r -> r.route().id().equals("corner")).findFirst().orElseThrow().owners()).extracting(c -> c.job().id()).contains("nickel");
+        assertThat(ledger.rows().stream()
+                        .filter(r -> r.route().id().equals("corner"))
+                        .findFirst()
+                        .orElseThrow()
+                        .owners())
+                .extracting(c -> c.job().id())
+                .contains("nickel");
         Call twice = hand("anvil-frost", "nickel", "pass man #2");
         Distribution quarters = ledger(twice, snap("doubles-open", "m"), "four-verticals", Side.LEFT);
         assertThat(quarters.doubled()).extracting(r -> r.number()).contains("#2 left");
@@ -97,18 +128,26 @@ class DistributionTest {
 
     @Test
     void tr10TrafficOnTheWayOfTheBacksManIsTold() {
-        Distribution ledger = ledger(Snaps.LIBRARY.call("anvil-squall"), snap("trips-open", "m"), "snag-four", Side.RIGHT);
-        Row swing = ledger.rows().stream().filter(r -> r.route().id().equals("swing")).findFirst().orElseThrow();
+        Distribution ledger =
+                ledger(Snaps.LIBRARY.call("anvil-squall"), snap("trips-open", "m"), "snag-four", Side.RIGHT);
+        Row swing = ledger.rows().stream()
+                .filter(r -> r.route().id().equals("swing"))
+                .findFirst()
+                .orElseThrow();
         assertThat(swing.owners()).extracting(c -> c.by()).containsExactly(By.MAN);
-        assertThat(ledger.rows()).as("the back's man crosses number one's snag").anyMatch(r -> r.rub() != null && r.rub().job().id().equals("mike"));
-        Distribution zone = ledger(Snaps.LIBRARY.call("anvil-drizzle"), snap("trips-open", "m"), "snag-four", Side.RIGHT);
+        assertThat(ledger.rows())
+                .as("the back's man crosses number one's snag")
+                .anyMatch(r -> r.rub() != null && r.rub().job().id().equals("mike"));
+        Distribution zone =
+                ledger(Snaps.LIBRARY.call("anvil-drizzle"), snap("trips-open", "m"), "snag-four", Side.RIGHT);
         assertThat(zone.rows()).allMatch(r -> r.rub() == null);
     }
 
     /** Man-free against three receivers: number three is nobody's. */
     @Test
     void aRouteThatNobodyHasIsOpen() {
-        Distribution ledger = ledger(Snaps.LIBRARY.call("anvil-squall"), snap("trips-bunch", "m"), "bunch-flat-corner-sit", Side.RIGHT);
+        Distribution ledger = ledger(
+                Snaps.LIBRARY.call("anvil-squall"), snap("trips-bunch", "m"), "bunch-flat-corner-sit", Side.RIGHT);
         assertThat(ledger.open()).extracting(Row::number).containsExactly("#3 right");
         assertThat(ledger.given().number()).isEqualTo("#3 right");
     }
@@ -117,24 +156,39 @@ class DistributionTest {
     @Test
     void leverageIsLostToARouteThatBreaksAway() {
         Distribution smash = ledger(Snaps.LIBRARY.call("anvil-squall"), snap("doubles-open", "m"), "smash", Side.RIGHT);
-        Row corner = smash.rows().stream().filter(r -> r.number().equals("#2 right")).findFirst().orElseThrow();
+        Row corner = smash.rows().stream()
+                .filter(r -> r.number().equals("#2 right"))
+                .findFirst()
+                .orElseThrow();
         assertThat(corner.lost()).isNotNull();
         assertThat(corner.lost().leverage()).isEqualTo("inside");
         assertThat(corner.lost().breaksOut()).isTrue();
         Call outside = hand("anvil-squall", "corner", "align over #1, outside, 1 x 7");
         Distribution slants = ledger(outside, snap("doubles-open", "m"), "double-slants", Side.RIGHT);
-        assertThat(slants.rows().stream().filter(r -> r.number().equals("#1 right")).findFirst().orElseThrow().lost()).isNull();
+        assertThat(slants.rows().stream()
+                        .filter(r -> r.number().equals("#1 right"))
+                        .findFirst()
+                        .orElseThrow()
+                        .lost())
+                .isNull();
         Call alone = hand("anvil-thunder", "corner", "align over #1, outside, 1 x 7");
         Distribution zero = ledger(alone, snap("doubles-open", "m"), "double-slants", Side.RIGHT);
-        assertThat(zero.rows().stream().filter(r -> r.number().equals("#1 right")).findFirst().orElseThrow().lost()).isNotNull();
+        assertThat(zero.rows().stream()
+                        .filter(r -> r.number().equals("#1 right"))
+                        .findFirst()
+                        .orElseThrow()
+                        .lost())
+                .isNotNull();
     }
 
     /** Seams against one deep man: he has both. */
     @Test
     void oneHighSafetyHasTwoSeams() {
-        Distribution ledger = ledger(Snaps.LIBRARY.call("anvil-drizzle"), snap("doubles-open", "m"), "four-verticals", Side.RIGHT);
+        Distribution ledger =
+                ledger(Snaps.LIBRARY.call("anvil-drizzle"), snap("doubles-open", "m"), "four-verticals", Side.RIGHT);
         assertThat(ledger.overloads()).extracting(o -> o.job().id()).contains("free");
-        Distribution quarters = ledger(Snaps.LIBRARY.call("anvil-frost"), snap("doubles-open", "m"), "four-verticals", Side.RIGHT);
+        Distribution quarters =
+                ledger(Snaps.LIBRARY.call("anvil-frost"), snap("doubles-open", "m"), "four-verticals", Side.RIGHT);
         assertThat(quarters.overloads()).extracting(o -> o.job().id()).doesNotContain("free", "weak");
         assertThat(quarters.matched()).isEqualTo(quarters.rows().size());
     }
@@ -149,24 +203,33 @@ class DistributionTest {
                 Distribution boot = Distribution.of(lineup, pass("boot-flood"), side);
                 if (boot != null) {
                     assertThat(boot.open()).isEmpty();
-                    assertThat(boot.rows().stream().map(r -> r.route().id()).toList()).contains("flat");
+                    assertThat(boot.rows().stream().map(r -> r.route().id()).toList())
+                            .contains("flat");
                 }
             }
-            Pressure rush = Pressure.of(lineup, Snaps.LIBRARY.plays().protections().get(0));
+            Pressure rush =
+                    Pressure.of(lineup, Snaps.LIBRARY.plays().protections().get(0));
             assertThat(rush.contain()).containsExactly(Side.LEFT, Side.RIGHT);
         }
     }
 
-    /** Times are those of the trade's clock: a receiver is at his break when the table says so, and the ball flies at 21 yards a second. */
+    /**
+     * Times are those of the trade's clock: a receiver is at his break when the table says so, and the ball flies at 21
+     * yards a second.
+     */
     @Test
     void routesKeepTheirTimes() {
         Snap snap = snap("doubles-open", "m");
         Distribution slants = ledger(Snaps.LIBRARY.call("anvil-drizzle"), snap, "double-slants", Side.RIGHT);
-        Row slant = slants.rows().stream().filter(r -> r.number().equals("#1 right")).findFirst().orElseThrow();
+        Row slant = slants.rows().stream()
+                .filter(r -> r.number().equals("#1 right"))
+                .findFirst()
+                .orElseThrow();
         var points = slant.route().points(slant.man().feet(), Side.RIGHT, snap.field());
         var gait = Snaps.LIBRARY.vocabulary().convention().speeds().receiver();
         assertThat(slant.route().at(1.1, points, gait).y()).isCloseTo(4, within(0.01));
-        assertThat(slant.route().at(0.05, points, gait).distance(slant.man().feet())).isZero();
+        assertThat(slant.route().at(0.05, points, gait).distance(slant.man().feet()))
+                .isZero();
         assertThat(slant.seconds()).isGreaterThan(1.6).isLessThan(3);
         assertThat(slant.caught().x()).isLessThan(slant.man().x());
     }
@@ -174,14 +237,20 @@ class DistributionTest {
     @Test
     void everyConceptIsHandedOutAgainstEveryCallWithoutAHole() {
         int rows = 0;
-        for (String call : List.of("anvil-drizzle", "anvil-fog", "anvil-frost", "anvil-squall", "anvil-thunder", "bellows-drizzle")) {
+        for (String call : List.of(
+                "anvil-drizzle", "anvil-fog", "anvil-frost", "anvil-squall", "anvil-thunder", "bellows-drizzle")) {
             for (var formation : Snaps.ELEVEN_MAN) {
                 Snap snap = formation.snap(null, false, "hs l 8 1&8");
                 for (Pass pass : Snaps.LIBRARY.plays().passes()) {
                     Distribution ledger = Distribution.of(Lineup.of(Snaps.LIBRARY.call(call), snap), pass, Side.RIGHT);
                     for (Row row : ledger == null ? List.<Row>of() : ledger.rows()) {
-                        assertThat(row.caught().x()).isFinite().isBetween(snap.field().sidelineX(Side.LEFT), snap.field().sidelineX(Side.RIGHT));
-                        assertThat(row.caught().y()).isLessThanOrEqualTo(snap.field().endLineDepth());
+                        assertThat(row.caught().x())
+                                .isFinite()
+                                .isBetween(
+                                        snap.field().sidelineX(Side.LEFT),
+                                        snap.field().sidelineX(Side.RIGHT));
+                        assertThat(row.caught().y())
+                                .isLessThanOrEqualTo(snap.field().endLineDepth());
                         assertThat(row.seconds()).isGreaterThan(pass.throwSeconds());
                         rows++;
                     }
@@ -193,7 +262,10 @@ class DistributionTest {
 
     @Test
     void everyRouteOfTheLibraryIsRunBySomeConcept() {
-        var used = Snaps.LIBRARY.plays().passes().stream().flatMap(p -> p.told().stream()).map(t -> t.route().id()).collect(Collectors.toSet());
+        var used = Snaps.LIBRARY.plays().passes().stream()
+                .flatMap(p -> p.told().stream())
+                .map(t -> t.route().id())
+                .collect(Collectors.toSet());
         Function<Pass, Integer> men = p -> p.told().size();
         assertThat(used.size()).isGreaterThan(35);
         assertThat(Snaps.LIBRARY.plays().passes()).hasSize(45).allMatch(p -> men.apply(p) >= 1);

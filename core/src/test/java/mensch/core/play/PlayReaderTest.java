@@ -24,7 +24,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Plays are data: read strictly, and run wherever their needs are met. */
 class PlayReaderTest {
     private static final Field FIELD = new Field(Code.HIGH_SCHOOL, new BallSpot(0, true, 50));
-    private static final String ROUTES = "format: 1\nkind: routes\nid: r\nroutes:\n  slant: { path: [\"straight @ 4\", \"in 5 @ 8\"], breaks: 1.1, ends: run }\n";
+    private static final String ROUTES =
+            "format: 1\nkind: routes\nid: r\nroutes:\n  slant: { path: [\"straight @ 4\", \"in 5 @ 8\"], breaks: 1.1, ends: run }\n";
 
     private static Plays read(String text) {
         return PlayReader.read(Yaml.read("test", text), Snaps.LIBRARY.vocabulary());
@@ -42,30 +43,57 @@ class PlayReaderTest {
         kind: routes#id: y#routes: { bad: { path: ["sideways @ 4"] } }                                                 | routes/bad   | is no mark of the field
         """)
     void whatCannotBeReadNamesDocumentKeyAndWhatMayStandThere(String body, String where, String says) {
-        String text = ROUTES + "---\nformat: 1\n" + body.replace("#id", "\nid").replace("#point", "\npoint").replace("#ball", "\nball").replace("#blocks", "\nblocks").replace("#leaves", "\nleaves").replace("#needs", "\nneeds")
-            .replace("#throw", "\nthrow").replace("#routes", "\nroutes").replace("#run", "\nrun").replace("#reads", "\nreads").replace("#route:", "\nroute:") + "\n";
-        assertThatThrownBy(() -> read(text)).isInstanceOf(DocumentException.class).hasMessageContaining(where).hasMessageContaining(says);
+        String text = ROUTES + "---\nformat: 1\n"
+                + body.replace("#id", "\nid")
+                        .replace("#point", "\npoint")
+                        .replace("#ball", "\nball")
+                        .replace("#blocks", "\nblocks")
+                        .replace("#leaves", "\nleaves")
+                        .replace("#needs", "\nneeds")
+                        .replace("#throw", "\nthrow")
+                        .replace("#routes", "\nroutes")
+                        .replace("#run", "\nrun")
+                        .replace("#reads", "\nreads")
+                        .replace("#route:", "\nroute:")
+                + "\n";
+        assertThatThrownBy(() -> read(text))
+                .isInstanceOf(DocumentException.class)
+                .hasMessageContaining(where)
+                .hasMessageContaining(says);
     }
 
     @Test
     void aRouteIsPointsOnTheFieldAndTheMirrorIsExact() {
-        Route slant = read(ROUTES + "---\nformat: 1\nkind: pass\nid: p\nthrow: 1.6\nroutes: { \"#1\": slant }\n").passes().get(0).told().get(0).route();
+        Route slant = read(ROUTES + "---\nformat: 1\nkind: pass\nid: p\nthrow: 1.6\nroutes: { \"#1\": slant }\n")
+                .passes()
+                .get(0)
+                .told()
+                .get(0)
+                .route();
         List<Point> right = slant.points(new Point(16, -0.5), Side.RIGHT, FIELD);
         assertThat(right).containsExactly(new Point(16, -0.5), new Point(16, 4), new Point(11, 8));
         List<Point> left = slant.points(new Point(-16, -0.5), Side.LEFT, FIELD.mirror());
-        assertThat(left).containsExactlyElementsOf(right.stream().map(Point::mirror).toList());
+        assertThat(left)
+                .containsExactlyElementsOf(right.stream().map(Point::mirror).toList());
         assertThat(slant.breaksOutward(right, Side.RIGHT)).isEqualTo(-5);
     }
 
     @ParameterizedTest
     @CsvSource({"flat,18.7,4", "corner,23.67,20", "dig,-14,12", "seam,8.9,12", "over,-8.9,18"})
     void libraryRoutesEndWhereTheTableSays(String id, double x, double depth) {
-        Route route = Snaps.LIBRARY.plays().passes().stream().flatMap(p -> p.told().stream()).map(Pass.Told::route).filter(r -> r.id().equals(id)).findFirst().orElseThrow();
+        Route route = Snaps.LIBRARY.plays().passes().stream()
+                .flatMap(p -> p.told().stream())
+                .map(Pass.Told::route)
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow();
         Point start = new Point(id.equals("dig") ? 0 : 9, -1.5);
-        assertThat(route.points(start, Side.RIGHT, FIELD)).as("a point of the %s", id).anySatisfy(p -> {
-            assertThat(Math.abs(p.x())).isCloseTo(Math.abs(x), within(1.0));
-            assertThat(p.y()).isEqualTo(depth);
-        });
+        assertThat(route.points(start, Side.RIGHT, FIELD))
+                .as("a point of the %s", id)
+                .anySatisfy(p -> {
+                    assertThat(Math.abs(p.x())).isCloseTo(Math.abs(x), within(1.0));
+                    assertThat(p.y()).isEqualTo(depth);
+                });
     }
 
     @Test
@@ -74,15 +102,32 @@ class PlayReaderTest {
         assertThat(plays.runs().size()).isGreaterThanOrEqualTo(20);
         assertThat(plays.passes().size()).isGreaterThanOrEqualTo(40);
         assertThat(plays.options().size()).isGreaterThanOrEqualTo(10);
-        List<Lineup> lineups = Snaps.ELEVEN_MAN.stream().map(f -> Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), f.snap(null, false, "hs m 50 1&10"))).toList();
-        var never = plays.runs().stream().filter(r -> lineups.stream().noneMatch(l -> r.fits(l.viewFrom(Side.RIGHT)) == Answer.YES)).map(Run::id).collect(Collectors.toList());
-        plays.passes().stream().filter(p -> lineups.stream().noneMatch(l -> p.fits(l.viewFrom(Side.RIGHT)) == Answer.YES || p.fits(l.viewFrom(Side.LEFT)) == Answer.YES)).forEach(p -> never.add(p.id()));
-        plays.options().stream().filter(o -> lineups.stream().noneMatch(l -> o.fits(l.viewFrom(Side.RIGHT)) == Answer.YES || o.fits(l.viewFrom(Side.LEFT)) == Answer.YES)).forEach(o -> never.add(o.id()));
+        List<Lineup> lineups = Snaps.ELEVEN_MAN.stream()
+                .map(f -> Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), f.snap(null, false, "hs m 50 1&10")))
+                .toList();
+        var never = plays.runs().stream()
+                .filter(r -> lineups.stream().noneMatch(l -> r.fits(l.viewFrom(Side.RIGHT)) == Answer.YES))
+                .map(Run::id)
+                .collect(Collectors.toList());
+        plays.passes().stream()
+                .filter(p -> lineups.stream()
+                        .noneMatch(l -> p.fits(l.viewFrom(Side.RIGHT)) == Answer.YES
+                                || p.fits(l.viewFrom(Side.LEFT)) == Answer.YES))
+                .forEach(p -> never.add(p.id()));
+        plays.options().stream()
+                .filter(o -> lineups.stream()
+                        .noneMatch(l -> o.fits(l.viewFrom(Side.RIGHT)) == Answer.YES
+                                || o.fits(l.viewFrom(Side.LEFT)) == Answer.YES))
+                .forEach(o -> never.add(o.id()));
         assertThat(never).isEmpty();
     }
 
     @Test
     void otherDocumentsArePassedOver() {
-        assertThat(PlayReader.read(List.of(Document.of(new java.util.LinkedHashMap<>(java.util.Map.of("format", 1, "kind", "call", "id", "c")))), Snaps.LIBRARY.vocabulary())).isEqualTo(Plays.NONE);
+        assertThat(PlayReader.read(
+                        List.of(Document.of(new java.util.LinkedHashMap<>(
+                                java.util.Map.of("format", 1, "kind", "call", "id", "c")))),
+                        Snaps.LIBRARY.vocabulary()))
+                .isEqualTo(Plays.NONE);
     }
 }

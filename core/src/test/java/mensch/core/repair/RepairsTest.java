@@ -27,7 +27,8 @@ class RepairsTest {
 
     private static Call broken(String call, String role, String sentence) {
         Document document = Snaps.LIBRARY.call(call).document();
-        return CallReader.read(CallEdit.put(document, new RungId(call, role, "broken"), sentence), 0, Snaps.LIBRARY.vocabulary());
+        return CallReader.read(
+                CallEdit.put(document, new RungId(call, role, "broken"), sentence), 0, Snaps.LIBRARY.vocabulary());
     }
 
     private static Finding worst(Call call, Snap snap) {
@@ -37,13 +38,19 @@ class RepairsTest {
     private static Call repaired(Call call, Repair repair) {
         Document document = call.document();
         for (Step step : repair.steps()) {
-            document = CallEdit.set(document, new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), Snaps.LIBRARY::named);
+            document = CallEdit.set(
+                    document,
+                    new RungId(call.ref().id(), step.role(), "repair"),
+                    step.sentence(),
+                    Snaps.LIBRARY::named);
         }
         return CallReader.read(document, 0, Snaps.LIBRARY.vocabulary());
     }
 
     private static List<String> titles(Call call, Snap snap) {
-        return Audit.of(Lineup.of(call, snap)).stream().map(f -> f.evidence().title()).toList();
+        return Audit.of(Lineup.of(call, snap)).stream()
+                .map(f -> f.evidence().title())
+                .toList();
     }
 
     /** A gap left, an edge without force, a receiver without anybody, two men in one gap. */
@@ -55,7 +62,8 @@ class RepairsTest {
         anvil-squall  | nickel | pass hole               | doubles-gun | nobody
         chisel-fog    | sam    | run none                | pro-i       | Nobody has the D gap right.
         """)
-    void whatIsOfferedMendsItAndCostsWhatItSays(String base, String role, String sentence, String formation, String title) {
+    void whatIsOfferedMendsItAndCostsWhatItSays(
+            String base, String role, String sentence, String formation, String title) {
         Call call = broken(base, role, sentence);
         Snap snap = Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10");
         Finding finding = worst(call, snap);
@@ -68,8 +76,13 @@ class RepairsTest {
         for (Repair repair : offer.repairs()) {
             Call mended = repaired(call, repair);
             List<String> is = titles(mended, snap);
-            assertThat(is).as(repair.toString()).doesNotContain(finding.evidence().title());
-            assertThat(is.stream().filter(t -> !was.contains(t))).containsExactlyElementsOf(repair.costs().stream().map(f -> f.evidence().title()).toList());
+            assertThat(is)
+                    .as(repair.toString())
+                    .doesNotContain(finding.evidence().title());
+            assertThat(is.stream().filter(t -> !was.contains(t)))
+                    .containsExactlyElementsOf(repair.costs().stream()
+                            .map(f -> f.evidence().title())
+                            .toList());
             assertThat(repair.costs()).allMatch(f -> f.severity() != Severity.BUST);
             assertThat(repair.men()).isBetween(1, 11);
         }
@@ -97,38 +110,63 @@ class RepairsTest {
         assertThat(offer.tried()).isEqualTo(all - seen.size()).isPositive();
     }
 
-    /** Man-free has nobody for the third receiver: a check to a zone of the same front is among what is offered, and in force where the picture is the same. */
+    /**
+     * Man-free has nobody for the third receiver: a check to a zone of the same front is among what is offered, and in
+     * force where the picture is the same.
+     */
     @Test
     void aCheckToAnotherCallIsTriedToo() {
         Call call = Snaps.LIBRARY.call("anvil-squall");
         Snap snap = Snaps.LIBRARY.formation("trips-bunch").snap(null, false, "hs m 50 1&10");
-        Finding finding = Audit.of(Lineup.of(call, snap)).stream().filter(f -> f.evidence().title().startsWith("Nobody has")).findFirst().orElseThrow();
+        Finding finding = Audit.of(Lineup.of(call, snap)).stream()
+                .filter(f -> f.evidence().title().startsWith("Nobody has"))
+                .findFirst()
+                .orElseThrow();
         var seen = new HashSet<List<Step>>();
         Repair check = null;
-        for (Offer offer = REPAIRS.offer(call, snap, finding, seen); check == null && !offer.repairs().isEmpty(); offer = REPAIRS.offer(call, snap, finding, seen)) {
-            check = offer.repairs().stream().filter(r -> r.steps().get(0).role().equals(CallEdit.CHECKS)).findFirst().orElse(null);
+        for (Offer offer = REPAIRS.offer(call, snap, finding, seen);
+                check == null && !offer.repairs().isEmpty();
+                offer = REPAIRS.offer(call, snap, finding, seen)) {
+            check = offer.repairs().stream()
+                    .filter(r -> r.steps().get(0).role().equals(CallEdit.CHECKS))
+                    .findFirst()
+                    .orElse(null);
             offer.repairs().forEach(r -> seen.add(r.steps()));
         }
         assertThat(check).isNotNull();
-        assertThat(check.steps().get(0).sentence()).startsWith("when 3 or more receivers on either side").endsWith(", mike");
+        assertThat(check.steps().get(0).sentence())
+                .startsWith("when 3 or more receivers on either side")
+                .endsWith(", mike");
         Call mended = repaired(call, check);
         assertThat(Lineup.of(mended, snap).check()).isNotNull();
-        assertThat(Lineup.of(mended, snap).inForce().ref().id()).isNotEqualTo(call.ref().id());
+        assertThat(Lineup.of(mended, snap).inForce().ref().id())
+                .isNotEqualTo(call.ref().id());
         assertThat(titles(mended, snap)).doesNotContain(finding.evidence().title());
         Snap balanced = Snaps.LIBRARY.formation("doubles-open").snap(null, false, "hs m 50 1&10");
         assertThat(Lineup.of(mended, balanced).check()).isNull();
     }
 
-    /** Empty leaves the B gap away: the movement that brings the nose there and the backer to the nose's gap is offered as the tag it is, in each man's words, and only for that picture. */
+    /**
+     * Empty leaves the B gap away: the movement that brings the nose there and the backer to the nose's gap is offered
+     * as the tag it is, in each man's words, and only for that picture.
+     */
     @Test
     void aTagOfTheLibraryIsTriedToo() {
         Call call = Snaps.LIBRARY.call("anvil-fog");
         Snap snap = Snaps.LIBRARY.formation("empty-3x2").snap(null, false, "hs m 50 1&10");
-        Finding finding = Audit.of(Lineup.of(call, snap)).stream().filter(f -> f.evidence().title().equals("Nobody has the B gap left.")).findFirst().orElseThrow();
+        Finding finding = Audit.of(Lineup.of(call, snap)).stream()
+                .filter(f -> f.evidence().title().equals("Nobody has the B gap left."))
+                .findFirst()
+                .orElseThrow();
         var seen = new HashSet<List<Step>>();
         Repair tag = null;
-        for (Offer offer = REPAIRS.offer(call, snap, finding, seen); tag == null && !offer.repairs().isEmpty(); offer = REPAIRS.offer(call, snap, finding, seen)) {
-            tag = offer.repairs().stream().filter(r -> r.tag() != null).findFirst().orElse(null);
+        for (Offer offer = REPAIRS.offer(call, snap, finding, seen);
+                tag == null && !offer.repairs().isEmpty();
+                offer = REPAIRS.offer(call, snap, finding, seen)) {
+            tag = offer.repairs().stream()
+                    .filter(r -> r.tag() != null)
+                    .findFirst()
+                    .orElse(null);
             offer.repairs().forEach(r -> seen.add(r.steps()));
         }
         assertThat(tag).isNotNull();
@@ -136,12 +174,16 @@ class RepairsTest {
         assertThat(tag.steps()).extracting(Step::role).containsExactlyInAnyOrder("nose", "will");
         Call mended = repaired(call, tag);
         assertThat(titles(mended, snap)).doesNotContain(finding.evidence().title());
-        assertThat(Lineup.of(mended, snap).job("nose").after().move()).isNotEqualTo(Lineup.of(call, snap).job("nose").after().move());
+        assertThat(Lineup.of(mended, snap).job("nose").after().move())
+                .isNotEqualTo(Lineup.of(call, snap).job("nose").after().move());
         Snap proI = Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10");
-        assertThat(Lineup.of(mended, proI).jobs()).isEqualTo(Lineup.of(call, proI).jobs());
+        assertThat(Lineup.of(mended, proI).jobs())
+                .isEqualTo(Lineup.of(call, proI).jobs());
         Call moved = Snaps.LIBRARY.call("anvil-eel");
         Finding there = Audit.of(Lineup.of(moved, snap)).get(0);
-        assertThat(REPAIRS.offer(moved, snap, there, Set.of()).repairs()).as("a call that has a movement gets no second").noneMatch(r -> "Trout".equals(r.tag()));
+        assertThat(REPAIRS.offer(moved, snap, there, Set.of()).repairs())
+                .as("a call that has a movement gets no second")
+                .noneMatch(r -> "Trout".equals(r.tag()));
     }
 
     /** The mirror image is mended by the same words. */
@@ -150,7 +192,11 @@ class RepairsTest {
         Call call = broken("anvil-drizzle", "will", "run none");
         Snap snap = Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10");
         Snap mirrored = Snaps.LIBRARY.formation("pro-i").snap(null, true, "hs m 50 1&10");
-        assertThat(REPAIRS.offer(call, mirrored, worst(call, mirrored), Set.of()).repairs()).extracting(Repair::steps)
-            .isEqualTo(REPAIRS.offer(call, snap, worst(call, snap), Set.of()).repairs().stream().map(Repair::steps).toList());
+        assertThat(REPAIRS.offer(call, mirrored, worst(call, mirrored), Set.of())
+                        .repairs())
+                .extracting(Repair::steps)
+                .isEqualTo(REPAIRS.offer(call, snap, worst(call, snap), Set.of()).repairs().stream()
+                        .map(Repair::steps)
+                        .toList());
     }
 }

@@ -28,8 +28,23 @@ class PlaceTest {
     }
 
     @ParameterizedTest(name = "TQ-03, TQ-04 {0}")
-    @CsvSource({"0 technique,0", "1 technique,0.40", "2i technique,0.93", "2 technique,1.33", "3 technique,1.73", "4i technique,2.27", "4 technique,2.67", "5 technique,3.07",
-        "7 technique,3.60", "6 technique,4.00", "9 technique,4.40", "wide 9 technique,5.40", "3 technique tight,1.58", "3 technique loose,1.90", "5 technique loose,3.23"})
+    @CsvSource({
+        "0 technique,0",
+        "1 technique,0.40",
+        "2i technique,0.93",
+        "2 technique,1.33",
+        "3 technique,1.73",
+        "4i technique,2.27",
+        "4 technique,2.67",
+        "5 technique,3.07",
+        "7 technique,3.60",
+        "6 technique,4.00",
+        "9 technique,4.40",
+        "wide 9 technique,5.40",
+        "3 technique tight,1.58",
+        "3 technique loose,1.90",
+        "5 technique loose,3.23"
+    })
     void tq03Tq04TechniquesStandWhereTheirLabelSays(String words, double x) {
         assertThat(place(words, view(PRO_I)).feet().x()).isCloseTo(x, within(0.005));
     }
@@ -38,26 +53,34 @@ class PlaceTest {
     void tq06ALooseThreeIsStillAThreeAndOutwardRoomGrows() {
         Region region = place("3 technique loose", view(PRO_I)).region();
         assertThat(region.xMax()).isCloseTo(1.73 + 0.75, within(0.005));
-        assertThat(region.xMin()).isLessThan(place("3 technique", view(PRO_I)).feet().x());
+        assertThat(region.xMin())
+                .isLessThan(place("3 technique", view(PRO_I)).feet().x());
     }
 
     @Test
     void withoutAnEndTheGhostStandsOneSplitOutsideTheTackle() {
-        assertThat(place("7 technique", view("ol2 X-16 Z16 Y12/1.5 H9/1.5 QB0/5 TB0/7")).feet().x()).isCloseTo(3.6, within(0.005));
+        assertThat(place("7 technique", view("ol2 X-16 Z16 Y12/1.5 H9/1.5 QB0/5 TB0/7"))
+                        .feet()
+                        .x())
+                .isCloseTo(3.6, within(0.005));
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "gap B @ 4.5                | 1.25 | 2.75 | 3.5 | 5.5",
-        "over #1, inside, 1 x 1     | 12.6 | 13.4 | 0.5 | 1.5",
-        "over #1, outside, 0.2 x 1  | 14.0 | 14.6 | 0.5 | 1.5",
-        "over #1, outside, 1 x 7    | 13.5 | 16.5 | 5.5 | 8.5",
-        "deep middle @ 12           | -1.5 | 1.5  | 10  | 14",
-        "outside end man 3 x 4-6    | 6.0  | 8.0  | 4   | 6",
-        "5 technique                | 2.867 | 3.333 | 1.0 | 1.5"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "gap B @ 4.5                | 1.25 | 2.75 | 3.5 | 5.5",
+                "over #1, inside, 1 x 1     | 12.6 | 13.4 | 0.5 | 1.5",
+                "over #1, outside, 0.2 x 1  | 14.0 | 14.6 | 0.5 | 1.5",
+                "over #1, outside, 1 x 7    | 13.5 | 16.5 | 5.5 | 8.5",
+                "deep middle @ 12           | -1.5 | 1.5  | 10  | 14",
+                "outside end man 3 x 4-6    | 6.0  | 8.0  | 4   | 6",
+                "5 technique                | 2.867 | 3.333 | 1.0 | 1.5"
+            })
     void regionsFollowTheToleranceTable(String words, double xMin, double xMax, double yMin, double yMax) {
         Region region = place(words.strip(), view(PRO_I)).region();
-        assertThat(new double[] {region.xMin(), region.xMax(), region.yMin(), region.yMax()}).containsExactly(new double[] {xMin, xMax, yMin, yMax}, within(0.001));
+        assertThat(new double[] {region.xMin(), region.xMax(), region.yMin(), region.yMax()})
+                .containsExactly(new double[] {xMin, xMax, yMin, yMax}, within(0.001));
         assertThat(region.contains(place(words.strip(), view(PRO_I)).feet())).isTrue();
     }
 
@@ -70,8 +93,15 @@ class PlaceTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1.75,1.0,3 technique", "3.62,1.1,7 technique", "0.67,4.4,gap A @ 4.5", "7.1,5.1,outside end man 3 x 5", "15.0,7.0,'over #1, outside, 1 x 7'",
-        "0.1,12.1,deep middle @ 12", "14.1,1.4,'over #1, head-up, 0 x 1.5'"})
+    @CsvSource({
+        "1.75,1.0,3 technique",
+        "3.62,1.1,7 technique",
+        "0.67,4.4,gap A @ 4.5",
+        "7.1,5.1,outside end man 3 x 5",
+        "15.0,7.0,'over #1, outside, 1 x 7'",
+        "0.1,12.1,deep middle @ 12",
+        "14.1,1.4,'over #1, head-up, 0 x 1.5'"
+    })
     void aSpotFindsItsPhrase(double x, double y, String words) {
         assertThat(Naming.phrases(view(PRO_I), new Point(x, y)).get(0).words()).isEqualTo(words);
     }
@@ -83,9 +113,14 @@ class PlaceTest {
         View view = view(PRO_I);
         var spot = new Point(x, y);
         List<Phrase> phrases = Naming.phrases(view, spot);
-        assertThat(phrases).hasSizeBetween(1, 4).extracting(Phrase::words).doesNotHaveDuplicates().anyMatch(w -> w.contains(word));
+        assertThat(phrases)
+                .hasSizeBetween(1, 4)
+                .extracting(Phrase::words)
+                .doesNotHaveDuplicates()
+                .anyMatch(w -> w.contains(word));
         for (int i = 1; i < phrases.size(); i++) {
-            assertThat(phrases.get(i - 1).place(view).feet().distance(spot)).isLessThanOrEqualTo(phrases.get(i).place(view).feet().distance(spot) + 0.16);
+            assertThat(phrases.get(i - 1).place(view).feet().distance(spot))
+                    .isLessThanOrEqualTo(phrases.get(i).place(view).feet().distance(spot) + 0.16);
         }
     }
 
@@ -95,7 +130,9 @@ class PlaceTest {
         for (double x = 0.5; x < 20; x += 1.3) {
             for (double y = 1; y < 15; y += 1.7) {
                 var spot = new Point(x, y);
-                assertThat(Naming.phrases(view, spot).get(0).place(view).feet().distance(spot)).as("%s", spot).isLessThan(1.0);
+                assertThat(Naming.phrases(view, spot).get(0).place(view).feet().distance(spot))
+                        .as("%s", spot)
+                        .isLessThan(1.0);
             }
         }
     }

@@ -15,23 +15,33 @@ import org.junit.jupiter.api.Test;
 class ReadTableTest {
 
     private static ReadTable table(List<?>... rows) {
-        return ReadTable.read(Document.of(Map.of("format", 1, "kind", "reads", "id", "mine", "name", "Mine", "rows", List.of(rows))), Snaps.LIBRARY.vocabulary());
+        return ReadTable.read(
+                Document.of(Map.of("format", 1, "kind", "reads", "id", "mine", "name", "Mine", "rows", List.of(rows))),
+                Snaps.LIBRARY.vocabulary());
     }
 
     @Test
     void everyShippedTableReadsAndTeachesEachMessageOnce() {
         for (Document document : Snaps.LIBRARY.kind("reads")) {
             ReadTable table = Snaps.LIBRARY.readTable(document.id());
-            assertThat(table.rows()).as(table.id()).isNotEmpty().extracting(ReadTable.Read::message).doesNotHaveDuplicates();
+            assertThat(table.rows())
+                    .as(table.id())
+                    .isNotEmpty()
+                    .extracting(ReadTable.Read::message)
+                    .doesNotHaveDuplicates();
             assertThat(table.rows()).allSatisfy(r -> assertThat(r.words()).isNotBlank());
         }
     }
 
-    /** Read force on a tight end: reach, become force; down, spill tight; base, hold the edge; release, coverage first. */
+    /**
+     * Read force on a tight end: reach, become force; down, spill tight; base, hold the edge; release, coverage first.
+     */
     @Test
     void theForceManOnAnEndReactsInParts() {
         ReadTable table = Snaps.LIBRARY.readTable("force-on-end");
-        assertThat(((Becomes) table.on(Message.REACH).reaction()).parts()).extracting(Gives::words).containsExactly("run outside, force");
+        assertThat(((Becomes) table.on(Message.REACH).reaction()).parts())
+                .extracting(Gives::words)
+                .containsExactly("run outside, force");
         assertThat(table.on(Message.DOWN).reaction().words()).isEqualTo("run spill");
         assertThat(table.on(Message.BASE).reaction()).isInstanceOf(Stands.class);
         assertThat(table.on(Message.RELEASE).reaction()).isInstanceOf(GoesToPass.class);
@@ -41,9 +51,14 @@ class ReadTableTest {
     @Test
     void aTableThatCannotBeTaughtIsRefusedWithItsRow() {
         assertThat(table(List.of("base", "hold", "run")).rows()).hasSize(1);
-        assertThatThrownBy(() -> table(List.of("wink", "hold", "run"))).hasMessageContaining("wink").hasMessageContaining("pass set");
-        assertThatThrownBy(() -> table(List.of("base", "hold", "run"), List.of("base", "go", "pass"))).hasMessageContaining("base stands twice");
-        assertThatThrownBy(() -> table(List.of("base", "hold", "run sideways"))).hasMessageContaining("rows/base").hasMessageContaining("sideways");
+        assertThatThrownBy(() -> table(List.of("wink", "hold", "run")))
+                .hasMessageContaining("wink")
+                .hasMessageContaining("pass set");
+        assertThatThrownBy(() -> table(List.of("base", "hold", "run"), List.of("base", "go", "pass")))
+                .hasMessageContaining("base stands twice");
+        assertThatThrownBy(() -> table(List.of("base", "hold", "run sideways")))
+                .hasMessageContaining("rows/base")
+                .hasMessageContaining("sideways");
         assertThatThrownBy(() -> table(List.of("base", "hold"))).hasMessageContaining("3 cells");
         assertThatThrownBy(ReadTableTest::table).hasMessageContaining("rows");
     }

@@ -29,7 +29,8 @@ class RungLanguageTest {
                 if (document.body().get(key) instanceof Map<?, ?> seats) {
                     for (Object rungs : seats.values()) {
                         for (Object rung : (List<?>) rungs) {
-                            String sentence = String.valueOf(((Map<?, ?>) rung).values().iterator().next());
+                            String sentence = String.valueOf(
+                                    ((Map<?, ?>) rung).values().iterator().next());
                             assertThat(read(sentence).words()).isEqualTo(sentence);
                             sentences++;
                         }
@@ -45,29 +46,36 @@ class RungLanguageTest {
         for (var formation : Snaps.LIBRARY.formations()) {
             for (var call : Snaps.LIBRARY.calls()) {
                 for (Layer layer : call.layers()) {
-                    layer.ladders().values().forEach(l -> l.rungs().forEach(r -> assertThat(r.words()).doesNotContain(formation.id()).doesNotContain(formation.name())));
+                    layer.ladders()
+                            .values()
+                            .forEach(l -> l.rungs()
+                                    .forEach(r -> assertThat(r.words())
+                                            .doesNotContain(formation.id())
+                                            .doesNotContain(formation.name())));
                 }
             }
         }
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "align over #3 counting backs other side, head-up, 0 x 5",
-        "align wide 9 technique tight",
-        "align gap C call side @ 4-6",
-        "align 3 technique half a man wider",
-        "align below 1 tighter 2 shallower",
-        "align landmark 2 inside hash away side @ 10",
-        "align split tackle and #2 @ 9; key ball then #2 ignore guard, quarterback",
-        "align 2 outside deepest back @ 1",
-        "align mirror corner",
-        "show none; move none; stance tilted in",
-        "when (tight end on my side or wing on my side) and not gun: run last gap, box",
-        "when surface of 4 or more on either side or 0 receivers on other side: pass man #2 else man #3 else hole",
-        "when pass strength is my side and cover side is my side: pass curl-flat carry #3",
-        "when motion to my side or motion trade or back on other side or goal line: run two-gap",
-        "run none until crack then outside, force; pass flat until ball thrown then deep half"})
+    @ValueSource(
+            strings = {
+                "align over #3 counting backs other side, head-up, 0 x 5",
+                "align wide 9 technique tight",
+                "align gap C call side @ 4-6",
+                "align 3 technique half a man wider",
+                "align below 1 tighter 2 shallower",
+                "align landmark 2 inside hash away side @ 10",
+                "align split tackle and #2 @ 9; key ball then #2 ignore guard, quarterback",
+                "align 2 outside deepest back @ 1",
+                "align mirror corner",
+                "show none; move none; stance tilted in",
+                "when (tight end on my side or wing on my side) and not gun: run last gap, box",
+                "when surface of 4 or more on either side or 0 receivers on other side: pass man #2 else man #3 else hole",
+                "when pass strength is my side and cover side is my side: pass curl-flat carry #3",
+                "when motion to my side or motion trade or back on other side or goal line: run two-gap",
+                "run none until crack then outside, force; pass flat until ball thrown then deep half"
+            })
     void readsAndPrintsBack(String sentence) {
         assertThat(read(sentence).words()).isEqualTo(sentence);
         assertThat(read(read(sentence).words())).isEqualTo(read(sentence));
@@ -75,8 +83,9 @@ class RungLanguageTest {
 
     @Test
     void caseArticlesAndSpacesDoNotMatter() {
-        assertThat(read("When the Tight End on my side:align outside the end man 3x10;Run c Gap").words())
-            .isEqualTo("when tight end on my side: align outside end man 3 x 10; run C gap");
+        assertThat(read("When the Tight End on my side:align outside the end man 3x10;Run c Gap")
+                        .words())
+                .isEqualTo("when tight end on my side: align outside end man 3 x 10; run C gap");
     }
 
     @ParameterizedTest
@@ -89,7 +98,8 @@ class RungLanguageTest {
         pass deep midle third                | 10 | midle | middle third
         reads linebaker                      | 6  | linebaker | line-outside
         """)
-    void aSentenceThatCannotBeReadNamesWordAndPlaceAndWhatMayFollow(String sentence, int at, String word, String expected) {
+    void aSentenceThatCannotBeReadNamesWordAndPlaceAndWhatMayFollow(
+            String sentence, int at, String word, String expected) {
         SentenceException fault = catchThrowableOfType(SentenceException.class, () -> read(sentence.strip()));
         assertThat(fault).isNotNull();
         assertThat(fault.word()).isEqualTo(word);

@@ -27,6 +27,8 @@ class PictureWordsTest {
     @Test
     void theMirrorIsNamedTheOtherWayRound() {
         var snap = Snaps.LIBRARY.formation("pro-i").snap(null, true, "hs m 50 1&10");
-        assertThat(PictureWords.of(Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap).features())).isEqualTo("Shows 21 personnel, under centre, I, 2 receivers left and 1 right, tight end left");
+        assertThat(PictureWords.of(
+                        Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap).features()))
+                .isEqualTo("Shows 21 personnel, under centre, I, 2 receivers left and 1 right, tight end left");
     }
 }

@@ -16,45 +16,70 @@ class PlaySheetTest {
     private static final PlaySheetMaker SHEETS = new PlaySheetMaker(Snaps.LIBRARY.plays());
 
     private static Lineup lineup(String call, String formation) {
-        return Lineup.of(Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10"));
+        return Lineup.of(
+                Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10"));
     }
 
     @Test
     void theShortListSaysOfEachRunWhatItsLedgerSays() {
         Lineup lineup = lineup("anvil-drizzle", "pro-i");
         PlaySheet sheet = SHEETS.of(lineup, List.of(lineup("anvil-fog", "pro-i")));
-        assertThat(sheet.verdicts()).extracting(PlaySheet.RuleAnswer::rule).containsExactlyElementsOf(List.of(Rule.values()).stream().map(Rule::id).toList());
+        assertThat(sheet.verdicts())
+                .extracting(PlaySheet.RuleAnswer::rule)
+                .containsExactlyElementsOf(
+                        List.of(Rule.values()).stream().map(Rule::id).toList());
         assertThat(sheet.runs()).isNotEmpty();
         for (PlaySheet.RunLine line : sheet.runs()) {
-            Run run = Snaps.LIBRARY.plays().runs().stream().filter(r -> r.id().equals(line.id())).findFirst().orElseThrow();
+            Run run = Snaps.LIBRARY.plays().runs().stream()
+                    .filter(r -> r.id().equals(line.id()))
+                    .findFirst()
+                    .orElseThrow();
             Blocking ledger = Blocking.of(lineup, run, line.side().equals("left") ? Side.LEFT : Side.RIGHT);
-            assertThat(line.hitters()).isEqualTo(ledger.hitters().stream().map(f -> f.job().id()).toList());
+            assertThat(line.hitters())
+                    .isEqualTo(ledger.hitters().stream().map(f -> f.job().id()).toList());
             assertThat(line.outcome()).isEqualToIgnoringCase(ledger.outcome().name());
             assertThat(line.shortBy()).isEqualTo(Math.max(0, ledger.fit().shortBy()));
         }
         assertThat(sheet.pairs()).extracting(PlaySheet.TellRow::call).containsExactly("Anvil Fog");
-        assertThat(sheet.protections()).allMatch(p -> p.rushers() == 4 && p.free().isEmpty());
+        assertThat(sheet.protections())
+                .allMatch(p -> p.rushers() == 4 && p.free().isEmpty());
     }
 
     @Test
     void aRunInFullNamesEveryDefenderOnce() {
         PlaySheet.RunSheet power = SHEETS.run(lineup("anvil-drizzle", "pro-i"), "power", Side.RIGHT);
-        long men = power.blocks().size() + power.blocks().stream().filter(b -> b.then() != null).count() + power.free().size() + power.read().size();
+        long men = power.blocks().size()
+                + power.blocks().stream().filter(b -> b.then() != null).count()
+                + power.free().size()
+                + power.read().size();
         assertThat(men).isEqualTo(11);
-        assertThat(power.blocks()).allMatch(b -> !b.why().isBlank() && List.of("easy", "fair", "hard").contains(b.grade()));
+        assertThat(power.blocks())
+                .allMatch(b ->
+                        !b.why().isBlank() && List.of("easy", "fair", "hard").contains(b.grade()));
         assertThat(power.fit().inserted()).containsExactlyInAnyOrder("LG", "FB");
         assertThat(power.ballSeconds()).isBetween(0.8, 2.5);
-        assertThat(SHEETS.run(lineup("anvil-drizzle", "pro-i"), "zone-read", Side.RIGHT)).as("not from under centre").isNull();
+        assertThat(SHEETS.run(lineup("anvil-drizzle", "pro-i"), "zone-read", Side.RIGHT))
+                .as("not from under centre")
+                .isNull();
     }
 
     @Test
     void aPassInFullCountsTheRoutesThatHaveAManOfTheirOwn() {
-        PlaySheet.PassSheet pass = SHEETS.pass(lineup("anvil-drizzle", "trips-open"), "four-verticals-trips", Side.RIGHT);
+        PlaySheet.PassSheet pass =
+                SHEETS.pass(lineup("anvil-drizzle", "trips-open"), "four-verticals-trips", Side.RIGHT);
         assertThat(pass.routes()).hasSizeBetween(4, 5);
-        long alone = pass.routes().stream().filter(r -> !List.of("nobody", "shared").contains(r.state())).count();
-        long shared = pass.routes().stream().filter(r -> r.state().equals("shared")).map(r -> r.covers().get(0).job()).distinct().count();
+        long alone = pass.routes().stream()
+                .filter(r -> !List.of("nobody", "shared").contains(r.state()))
+                .count();
+        long shared = pass.routes().stream()
+                .filter(r -> r.state().equals("shared"))
+                .map(r -> r.covers().get(0).job())
+                .distinct()
+                .count();
         assertThat(pass.matched()).as("a man on two routes counts once").isEqualTo((int) (alone + shared));
-        assertThat(pass.routes()).allMatch(r -> r.seconds() > pass.throwSeconds() && r.way().size() > 1);
-        assertThat(pass.routes().stream().filter(r -> r.covers().isEmpty())).allMatch(r -> r.state().equals("nobody"));
+        assertThat(pass.routes())
+                .allMatch(r -> r.seconds() > pass.throwSeconds() && r.way().size() > 1);
+        assertThat(pass.routes().stream().filter(r -> r.covers().isEmpty()))
+                .allMatch(r -> r.state().equals("nobody"));
     }
 }

@@ -6,13 +6,16 @@ import java.util.List;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
 import mensch.core.formation.Snap;
-import mensch.core.roster.Roster;
 import mensch.core.lineup.Lineup;
+import mensch.core.roster.Roster;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What the playbook shows of a line-up: the strip of formations, two calls side by side, small drawings, a part in words. */
+/**
+ * What the playbook shows of a line-up: the strip of formations, two calls side by side, small drawings, a part in
+ * words.
+ */
 class StripAndCompareTest {
     private static final String SPOT = "hs m 50 1&10";
 
@@ -21,15 +24,24 @@ class StripAndCompareTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"trips-open,drizzle/overhang-strong/trips", "doubles-open,drizzle/overhang-strong/slot", "trips-end,drizzle/overhang-strong/outer", "trey-wing,drizzle/overhang-strong/wing", "pro-i,anvil/nickel/tight"})
+    @CsvSource({
+        "trips-open,drizzle/overhang-strong/trips",
+        "doubles-open,drizzle/overhang-strong/slot",
+        "trips-end,drizzle/overhang-strong/outer",
+        "trey-wing,drizzle/overhang-strong/wing",
+        "pro-i,anvil/nickel/tight"
+    })
     void theStripNamesTheRungThatGivesAPart(String formation, String rung) {
-        assertThat(cell("anvil-drizzle", "nickel", true, formation).fired()).contains(new StripCell.Fired("align", rung));
+        assertThat(cell("anvil-drizzle", "nickel", true, formation).fired())
+                .contains(new StripCell.Fired("align", rung));
     }
 
     @Test
     void ofTwoCornersTheStripFollowsTheOneAsked() {
-        assertThat(cell("anvil-fog", "corner", true, "trips-nub").fired()).contains(new StripCell.Fired("align", "fog/corner/man"));
-        assertThat(cell("anvil-fog", "corner", false, "trips-nub").fired()).contains(new StripCell.Fired("align", "fog/corner/nub"));
+        assertThat(cell("anvil-fog", "corner", true, "trips-nub").fired())
+                .contains(new StripCell.Fired("align", "fog/corner/man"));
+        assertThat(cell("anvil-fog", "corner", false, "trips-nub").fired())
+                .contains(new StripCell.Fired("align", "fog/corner/nub"));
     }
 
     @Test
@@ -40,7 +52,9 @@ class StripAndCompareTest {
         assertThat(weak.meant()).isFalse();
         assertThat(cell("anvil-squall", "weak", false, "doubles-gun").meant()).isTrue();
         StripCell checked = cell("anvil-breeze", "nickel", true, "empty-3x2");
-        assertThat(checked.fired()).as("the call it checks to answers").anyMatch(f -> f.rung().startsWith("drizzle/"));
+        assertThat(checked.fired())
+                .as("the call it checks to answers")
+                .anyMatch(f -> f.rung().startsWith("drizzle/"));
     }
 
     @Test
@@ -52,24 +66,42 @@ class StripAndCompareTest {
         assertThat(rows).noneMatch(r -> r.job().equals("tackle"));
         assertThat(CompareRow.between(drizzle, drizzle)).isEmpty();
         List<CompareRow> other = CompareRow.between(drizzle, Lineup.of(Snaps.LIBRARY.call("chisel-drizzle"), snap));
-        assertThat(other).anySatisfy(r -> assertThat(r).extracting(CompareRow::job, CompareRow::first).containsExactly("sam", ""));
-        assertThat(other).anySatisfy(r -> assertThat(r).extracting(CompareRow::job, CompareRow::second).containsExactly("nickel", ""));
+        assertThat(other)
+                .anySatisfy(r -> assertThat(r)
+                        .extracting(CompareRow::job, CompareRow::first)
+                        .containsExactly("sam", ""));
+        assertThat(other)
+                .anySatisfy(r -> assertThat(r)
+                        .extracting(CompareRow::job, CompareRow::second)
+                        .containsExactly("nickel", ""));
     }
 
     @Test
     void aCallTeachesWhatItsLayersAreAbout() {
-        assertThat(Snaps.LIBRARY.call("anvil-heron").points()).hasSize(3).anyMatch(p -> p.startsWith("Five: the backer")).anyMatch(p -> p.startsWith("Man with one man free"));
+        assertThat(Snaps.LIBRARY.call("anvil-heron").points())
+                .hasSize(3)
+                .anyMatch(p -> p.startsWith("Five: the backer"))
+                .anyMatch(p -> p.startsWith("Man with one man free"));
         for (Call call : Snaps.LIBRARY.calls()) {
-            assertThat(call.points()).as(call.ref().id()).hasSizeGreaterThanOrEqualTo(2).noneMatch(String::isBlank);
+            assertThat(call.points())
+                    .as(call.ref().id())
+                    .hasSizeGreaterThanOrEqualTo(2)
+                    .noneMatch(String::isBlank);
         }
     }
 
     @Test
     void aSketchHasEverybodyToScale() {
         Call call = Snaps.LIBRARY.call("anvil-heron");
-        Sketch sketch = Sketch.of(Lineup.of(call, Snaps.LIBRARY.formation("doubles-gun").snap(null, false, SPOT)));
-        assertThat(sketch.offence()).hasSize(11).anyMatch(m -> m.kind().equals("centre") && m.x() == 0 && m.y() == -0.5);
-        assertThat(sketch.defence()).hasSize(11).filteredOn(m -> m.kind().equals("rush")).hasSize(5);
+        Sketch sketch =
+                Sketch.of(Lineup.of(call, Snaps.LIBRARY.formation("doubles-gun").snap(null, false, SPOT)));
+        assertThat(sketch.offence())
+                .hasSize(11)
+                .anyMatch(m -> m.kind().equals("centre") && m.x() == 0 && m.y() == -0.5);
+        assertThat(sketch.defence())
+                .hasSize(11)
+                .filteredOn(m -> m.kind().equals("rush"))
+                .hasSize(5);
         assertThat(sketch.defence()).filteredOn(m -> m.kind().equals("man")).hasSize(5);
     }
 
@@ -85,8 +117,18 @@ class StripAndCompareTest {
         chisel-drizzle | pro-i     | mike     | run  | A right
         """)
     void aPartIsSaidForThisSnap(String call, String formation, String job, String part, String words) {
-        Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, SPOT));
-        Sheet.JobRow row = new SheetMaker(Snaps.LIBRARY).of(lineup, Roster.EMPTY).jobs().stream().filter(j -> j.id().equals(job)).findFirst().orElseThrow();
-        assertThat(row.parts().stream().filter(p -> p.part().equals(part)).findFirst().orElseThrow().shown()).isEqualTo(words);
+        Lineup lineup = Lineup.of(
+                Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, SPOT));
+        Sheet.JobRow row = new SheetMaker(Snaps.LIBRARY)
+                .of(lineup, Roster.EMPTY).jobs().stream()
+                        .filter(j -> j.id().equals(job))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(row.parts().stream()
+                        .filter(p -> p.part().equals(part))
+                        .findFirst()
+                        .orElseThrow()
+                        .shown())
+                .isEqualTo(words);
     }
 }
