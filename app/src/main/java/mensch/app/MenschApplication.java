@@ -1,8 +1,6 @@
 package mensch.app;
 
 import java.time.Clock;
-import mensch.core.library.Library;
-import mensch.core.sheet.SheetMaker;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -14,11 +12,6 @@ import org.springframework.context.annotation.Bean;
 public class MenschApplication {
     public static void main(String[] args) {
         SpringApplication.run(MenschApplication.class, args);
-    }
-
-    @Bean
-    SheetMaker sheetMaker() {
-        return new SheetMaker(Library.shipped());
     }
 
     @Bean

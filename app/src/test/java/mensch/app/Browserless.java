@@ -11,11 +11,15 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Speaks HTTP to the running application as a browser would: cookies kept, CSRF token sent back. */
 public final class Browserless {
+    private static final Map<String, Browserless> SIGNED_IN = new ConcurrentHashMap<>();
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final CookieManager cookies = new CookieManager();
@@ -28,7 +32,17 @@ public final class Browserless {
     }
 
     /** An answer: status, headers, body as JSON when there is one. */
-    public record Answer(int status, HttpHeaders headers, JsonNode json) {}
+    public record Answer(int status, HttpHeaders headers, JsonNode json) {
+        /** The stable code of a problem, or null. */
+        public String code() {
+            return json == null || !json.has("code") ? null : json.get("code").asString();
+        }
+
+        /** The words of a problem. */
+        public String detail() {
+            return json.get("detail").asString();
+        }
+    }
 
     public static Browserless stranger(int port) {
         var browser = new Browserless(port);
@@ -36,11 +50,21 @@ public final class Browserless {
         return browser;
     }
 
+    /** Somebody who is signed in already; one session of each serves all tests, because a password is slow to check. */
     public static Browserless signedIn(int port, String username) {
+        return SIGNED_IN.computeIfAbsent(port + " " + username, k -> signedInAfresh(port, username));
+    }
+
+    /** A session of its own, that may be ended. */
+    public static Browserless signedInAfresh(int port, String username) {
         Browserless browser = stranger(port);
-        browser.post("/api/session", "{\"username\": \"" + username + "\", \"password\": \"otters-demo\"}");
+        browser.signIn(username);
         browser.get("/api/session");
         return browser;
+    }
+
+    Answer signIn(String username) {
+        return post("/api/session", "{\"username\": \"" + username + "\", \"password\": \"otters-demo\"}");
     }
 
     public Answer get(String path) {
@@ -68,6 +92,21 @@ public final class Browserless {
                 .findFirst()
                 .ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         return request;
+    }
+
+    /** The cookies of this session, as one header. */
+    String cookies() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(c -> c.getName() + "=" + c.getValue())
+                .collect(Collectors.joining("; "));
+    }
+
+    String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElseThrow();
     }
 
     public Answer send(HttpRequest.Builder request) {

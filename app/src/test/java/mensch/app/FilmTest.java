@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -27,7 +26,7 @@ class FilmTest {
 
     /** A test picture of one second, uneven in nothing but real. */
     @BeforeAll
-    static void film() throws IOException, InterruptedException {
+    static void film() throws IOException {
         ffmpeg("good.mp4", "-c:v", "libx264", "-pix_fmt", "yuv420p", "-g", "10");
         ffmpeg("good.webm", "-c:v", "libvpx-vp9", "-pix_fmt", "yuv420p");
         ffmpeg("old.avi", "-c:v", "mpeg4");
@@ -37,12 +36,8 @@ class FilmTest {
         Files.createFile(folder.resolve("empty.mp4"));
     }
 
-    private static void ffmpeg(String name, String... options) throws IOException, InterruptedException {
-        var command = new ArrayList<>(
-                List.of("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=duration=1:size=320x180:rate=30"));
-        command.addAll(List.of(options));
-        command.add(folder.resolve(name).toString());
-        assertThat(new ProcessBuilder(command).inheritIO().start().waitFor()).isZero();
+    private static void ffmpeg(String name, String... options) {
+        Films.make(folder.resolve(name), "testsrc=duration=1:size=320x180:rate=30", options);
     }
 
     private static Answer upload(Browserless coach, String file) throws IOException {
@@ -130,6 +125,44 @@ class FilmTest {
         assertThat(coach.delete("/api/reels/" + id).status()).isEqualTo(204);
         assertThat(coach.get("/api/reels/" + id).json().get("code").asString()).isEqualTo("not-found");
         assertThat(coach.get("/api/reels/" + id + "/snaps/1").status()).isEqualTo(404);
+    }
+
+    /** A reel of one second, taken in. */
+    static JsonNode uploaded(Browserless coach, Path into, String name) throws IOException {
+        Path film = into.resolve(name + ".mp4");
+        if (!Files.exists(film)) {
+            Films.make(film, "testsrc=duration=1:size=320x180:rate=30", "-c:v", "libx264", "-pix_fmt", "yuv420p");
+        }
+        return coach.send(coach.request("/api/reels?name=" + name + "&view=sideline")
+                        .header("Content-Type", "application/octet-stream")
+                        .POST(BodyPublishers.ofFile(film)))
+                .json();
+    }
+
+    /** A reel's first snap with a solved view and one marked man; his grade. */
+    static JsonNode graded(Browserless coach, long reel) {
+        String snaps = "/api/reels/" + reel + "/snaps";
+        JsonNode snap = coach.post(snaps, "{\"frame\": 12, \"log\": " + Requests.log("anvil-drizzle") + "}")
+                .json();
+        var points = new ArrayList<String>();
+        for (JsonNode place : snap.get("known")) {
+            int x = (int) (500 + 9 * place.get("x").asDouble());
+            int y = (int) (400 - 7 * place.get("y").asDouble());
+            points.add(point(place.get("name").asString(), x, y));
+        }
+        String work = "{\"snapFrame\": 12, \"log\": " + Requests.log("anvil-drizzle")
+                + ", \"points\": [" + String.join(",", points)
+                + "], \"marks\": [{\"man\": \"mike\", \"xPixels\": 506, \"yPixels\": 368}]}";
+        Answer saved = coach.put(snaps + "/1", "{\"version\": 0, \"work\": " + work + "}");
+        assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
+        for (JsonNode man : coach.get("/api/grades").json()) {
+            for (JsonNode grade : man.get("grades")) {
+                if (grade.get("reel").asLong() == reel) {
+                    return grade;
+                }
+            }
+        }
+        throw new AssertionError("no grade on reel " + reel);
     }
 
     private static String point(String name, int x, int y) {

@@ -6,6 +6,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
@@ -51,13 +52,18 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
         handle(context);
     }
 
+    /** The port, as {@code int}, or the application's context. */
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
-        return parameter.getParameter().getType() == int.class;
+        Class<?> type = parameter.getParameter().getType();
+        return type == int.class || type == ApplicationContext.class;
     }
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        return handle(context).context().getEnvironment().getRequiredProperty("local.server.port", Integer.class);
+        ApplicationContext app = handle(context).context();
+        return parameter.getParameter().getType() == int.class
+                ? app.getEnvironment().getRequiredProperty("local.server.port", Integer.class)
+                : app;
     }
 }

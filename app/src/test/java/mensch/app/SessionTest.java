@@ -30,7 +30,7 @@ class SessionTest {
 
     @Test
     void theLastRequestIsWrittenOnceAMinute(int port) throws SQLException, InterruptedException {
-        Browserless coach = Browserless.signedIn(port, "marrow");
+        Browserless coach = Browserless.signedInAfresh(port, "marrow");
         String newest =
                 "(select primary_id from spring_session where principal_name = 'marrow' order by creation_time desc limit 1)";
         try (Connection connection = database();
@@ -55,7 +55,7 @@ class SessionTest {
 
     @Test
     void whoSignsOutIsOutAndWhoIsUnknownIsToldNothing(int port) {
-        Browserless coach = Browserless.signedIn(port, "marrow");
+        Browserless coach = Browserless.signedInAfresh(port, "marrow");
         assertThat(coach.get("/api/calls").status()).isEqualTo(200);
         assertThat(coach.delete("/api/session").status()).isBetween(200, 204);
         Answer after = coach.get("/api/calls");

@@ -1,5 +1,6 @@
 package mensch.line;
 
+import mensch.core.document.RefusedException;
 import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,7 +40,7 @@ public final class LineCommand {
             command.read(List.of(args));
             command.print(out);
             return 0;
-        } catch (IllegalArgumentException e) {
+        } catch (RefusedException e) {
             err.println(e.getMessage());
             err.println(USAGE);
             return 2;
@@ -56,7 +57,7 @@ public final class LineCommand {
             }
         }
         if (snap == null || call == null) {
-            throw new IllegalArgumentException(
+            throw new RefusedException(
                     snap == null
                             ? "the snap is missing"
                             : "--call is missing; calls are "
@@ -70,7 +71,7 @@ public final class LineCommand {
 
     private static String after(List<String> args, int i) {
         if (i + 1 == args.size()) {
-            throw new IllegalArgumentException(args.get(i) + " needs a value");
+            throw new RefusedException(args.get(i) + " needs a value");
         }
         return args.get(i + 1);
     }

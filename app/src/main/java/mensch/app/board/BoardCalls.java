@@ -1,19 +1,23 @@
 package mensch.app.board;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import mensch.app.bounds.Bounds;
 import mensch.app.call.CallShelf;
 import mensch.app.call.Edit;
 import mensch.app.playbook.Bookcase;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
 import mensch.core.document.DocumentRef;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Snap;
 import mensch.core.front.Sits;
 import mensch.core.lineup.Job;
@@ -29,7 +33,9 @@ import org.springframework.stereotype.Service;
 class BoardCalls {
 
     /** A man put somewhere for now: his job id and the phrase found for the spot. */
-    record Hand(@NotBlank String job, @NotBlank String phrase) {}
+    record Hand(
+            @NotBlank @Size(max = Bounds.NAME) String job,
+            @NotBlank @Size(max = Bounds.SENTENCE) String phrase) {}
 
     /**
      * What to line up: the call as saved (newest when revision is null), edits not saved yet, men put somewhere by
@@ -37,26 +43,24 @@ class BoardCalls {
      */
     record BoardRequest(
             @Valid @NotNull SnapWords snap,
-            @NotBlank String call,
-            Integer revision,
-            @NotNull List<@Valid Edit> edits,
-            @NotNull List<@Valid Hand> hand) {}
+            @NotBlank @Size(max = Bounds.NAME) String call,
+            @Min(0) Integer revision,
+            @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits,
+            @NotNull @Size(max = Bounds.HANDS) List<@Valid @NotNull Hand> hand) {}
 
     private final Bookcase bookcase;
     private final CallShelf shelf;
+    private final Snaps snaps;
 
-    BoardCalls(Bookcase bookcase, CallShelf shelf) {
+    BoardCalls(Bookcase bookcase, CallShelf shelf, Snaps snaps) {
+        this.snaps = snaps;
         this.bookcase = bookcase;
         this.shelf = shelf;
     }
 
-    Snap snap(BoardRequest request) {
-        return request.snap().snap(bookcase.library());
-    }
-
     /** The line-up of one phase, 0 for the set offence; the last when there are fewer. */
     Lineup lineup(BoardRequest request, int phase, Principal by) {
-        Snap snap = snap(request);
+        Snap snap = snaps.of(request.snap(), by.getName());
         int phases = Math.max(1, Math.min(phase + 1, snap.phases().size()));
         return Lineup.of(of(request, by), snap.with(snap.phases().subList(0, phases)));
     }
@@ -65,7 +69,7 @@ class BoardCalls {
         Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
         return request.hand().isEmpty()
                 ? call
-                : call.under(handLayer(call, Lineup.of(call, request.snap().snap(bookcase.library())), request.hand()));
+                : call.under(handLayer(call, Lineup.of(call, snaps.of(request.snap(), by.getName())), request.hand()));
     }
 
     /**
@@ -77,7 +81,7 @@ class BoardCalls {
         for (Hand hand : hands) {
             Job job = lineup.job(hand.job());
             if (job == null) {
-                throw new IllegalArgumentException("nobody is called " + hand.job() + " in this call");
+                throw new RefusedException("nobody is called " + hand.job() + " in this call");
             }
             String role = job.role().id();
             boolean cover = job.seat() == lineup.sides().cover().side();

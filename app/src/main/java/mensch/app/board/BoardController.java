@@ -1,24 +1,33 @@
 package mensch.app.board;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import mensch.app.board.BoardCalls.BoardRequest;
+import mensch.app.bounds.Bounds;
 import mensch.app.call.CallShelf;
 import mensch.app.call.Edit;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.PlaybookEntry;
 import mensch.app.roster.RosterBook;
 import mensch.core.call.Call;
+import mensch.core.convention.Convention;
+import mensch.core.document.RefusedException;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
+import mensch.core.formation.Features;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.library.Library;
+import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.roster.Roster;
@@ -28,7 +37,6 @@ import mensch.core.sheet.CompareRow;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import mensch.core.sheet.StripCell;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -38,7 +46,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Asks core and hands out what it says. */
 @RestController
 @RequestMapping("/api/board")
-@Transactional(readOnly = true)
 class BoardController {
 
     /** The painted field round the ball, play frame yards. */
@@ -66,14 +73,30 @@ class BoardController {
             List<ChangeRow> changes) {}
 
     record PhraseRequest(
-            @Valid @NotNull BoardRequest board, @NotBlank String job, double x, double y) {}
+            @Valid @NotNull BoardRequest board,
+            @NotBlank @Size(max = Bounds.NAME) String job,
+            double x,
+            double y) {}
 
     /** Words for a spot, and where they put the man. */
     record FoundPhrase(String words, double x, double y) {}
 
     record MotionItem(String id, String name) {}
 
-    record FormationItem(String id, String name, String family, int players, List<MotionItem> motions) {}
+    /**
+     * A formation to choose.
+     *
+     * @param personnel backs then ends, as coaches say it: 11
+     * @param receivers receivers by side, the larger number first: 3x1
+     */
+    record FormationItem(
+            String id,
+            String name,
+            String family,
+            int players,
+            String personnel,
+            String receivers,
+            List<MotionItem> motions) {}
 
     record CodeItem(String id, String name, int players) {}
 
@@ -85,7 +108,7 @@ class BoardController {
     private final Bookcase bookcase;
     private final CallShelf shelf;
     private final BoardCalls calls;
-    private final SheetMaker sheets;
+    private final Snaps snaps;
     private final RosterBook rosters;
     private final RepairBench repairs;
 
@@ -93,50 +116,62 @@ class BoardController {
             Bookcase bookcase,
             CallShelf shelf,
             BoardCalls calls,
-            SheetMaker sheets,
+            Snaps snaps,
             RosterBook rosters,
             RepairBench repairs) {
         this.bookcase = bookcase;
         this.shelf = shelf;
         this.calls = calls;
-        this.sheets = sheets;
+        this.snaps = snaps;
         this.rosters = rosters;
         this.repairs = repairs;
     }
 
+    /** Sheets say what the programme teaches, so they are made by the library in force. */
+    private SheetMaker sheets() {
+        return new SheetMaker(bookcase.library());
+    }
+
     @GetMapping("/choices")
     Choices choices(Principal by) {
+        Library library = bookcase.library();
         Map<String, PlaybookEntry> standings = bookcase.standings();
-        var formations = bookcase.library().formations().stream()
+        var formations = library.formations().stream()
                 .filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
-                .map(f -> new FormationItem(
-                        f.id(),
-                        f.name(),
-                        f.family() == null ? "own" : f.family(),
-                        f.players(),
-                        f.motions().stream()
-                                .map(m -> new MotionItem(m.id(), m.name()))
-                                .toList()))
+                .map(f -> item(f, library.vocabulary().convention()))
                 .toList();
         return new Choices(
                 List.of(Code.values()).stream()
                         .map(c -> new CodeItem(c.id(), c.words(), c.players()))
                         .toList(),
                 formations,
-                bookcase.library().plays().runs().stream()
+                library.plays().runs().stream()
                         .map(r -> new RunItem(r.id(), r.name()))
                         .toList());
+    }
+
+    private static FormationItem item(LibraryFormation f, Convention convention) {
+        Features features = f.features(convention);
+        return new FormationItem(
+                f.id(),
+                f.name(),
+                f.family() == null ? "own" : f.family(),
+                f.players(),
+                features.personnel(),
+                features.receivers(),
+                f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList());
     }
 
     @PostMapping
     Board lineUp(@Valid @RequestBody BoardRequest request, Principal by) {
         Call call = calls.of(request, by);
-        Snap snap = request.snap().snap(bookcase.library());
+        Snap snap = snaps.of(request.snap(), by.getName());
         var lineups = new ArrayList<Lineup>();
         for (int phase = 1; phase <= snap.phases().size(); phase++) {
             lineups.add(Lineup.of(call, snap.with(snap.phases().subList(0, phase))));
         }
         Roster roster = rosters.seenBy(by);
+        SheetMaker sheets = sheets();
         var changes = snap.moved()
                 ? sheets.changes(lineups.get(0), lineups.get(lineups.size() - 1), roster)
                 : List.<ChangeRow>of();
@@ -152,12 +187,12 @@ class BoardController {
 
     /** One role of a call over every formation; edits not saved yet count. */
     record StripRequest(
-            @NotBlank String call,
-            Integer revision,
-            @NotNull List<@Valid Edit> edits,
-            @NotBlank String role,
+            @NotBlank @Size(max = Bounds.NAME) String call,
+            @Min(0) Integer revision,
+            @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits,
+            @NotBlank @Size(max = Bounds.NAME) String role,
             boolean onCoverSide,
-            @NotBlank String spot) {}
+            @NotBlank @Size(max = Bounds.NAME) String spot) {}
 
     @PostMapping("/strip")
     List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
@@ -178,8 +213,8 @@ class BoardController {
     /** Two calls on one snap. */
     record CompareRequest(
             @Valid @NotNull SnapWords snap,
-            @NotBlank String first,
-            @NotBlank String second) {}
+            @NotBlank @Size(max = Bounds.NAME) String first,
+            @NotBlank @Size(max = Bounds.NAME) String second) {}
 
     /** Both line-ups and every part that differs. */
     record Comparison(
@@ -187,7 +222,7 @@ class BoardController {
 
     @PostMapping("/compare")
     Comparison compare(@Valid @RequestBody CompareRequest request, Principal by) {
-        Snap snap = request.snap().snap(bookcase.library());
+        Snap snap = snaps.of(request.snap(), by.getName());
         Call first = shelf.seen(request.first(), null, List.of(), by.getName());
         Call second = shelf.seen(request.second(), null, List.of(), by.getName());
         Lineup one = Lineup.of(first, snap);
@@ -196,22 +231,24 @@ class BoardController {
                 field(snap),
                 first.name(),
                 second.name(),
-                sheets.of(one, rosters.seenBy(by)),
-                sheets.of(other, rosters.seenBy(by)),
+                sheets().of(one, rosters.seenBy(by)),
+                sheets().of(other, rosters.seenBy(by)),
                 CompareRow.between(one, other));
     }
 
     /** A finding of the board on one of its phases, 0 for the set offence. */
     record RepairRequest(
             @Valid @NotNull BoardRequest board,
-            int phase,
-            @NotBlank String check,
-            @NotBlank String title,
-            @NotNull List<List<@Valid Edit>> seen) {}
+            @Min(0) @Max(20) int phase,
+            @NotBlank @Size(max = Bounds.NAME) String check,
+            @NotBlank @Size(max = Bounds.NOTE) String title,
+
+            @NotNull @Size(max = Bounds.SEEN)
+            List<@NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit>> seen) {}
 
     @PostMapping("/repairs")
     RepairBench.RepairOffer repairs(@Valid @RequestBody RepairRequest request, Principal by) {
-        Snap snap = request.board().snap().snap(bookcase.library());
+        Snap snap = snaps.of(request.board().snap(), by.getName());
         int phases = Math.max(1, Math.min(request.phase() + 1, snap.phases().size()));
         return repairs.offer(
                 calls.of(request.board(), by),
@@ -223,11 +260,11 @@ class BoardController {
 
     @PostMapping("/phrases")
     List<FoundPhrase> phrases(@Valid @RequestBody PhraseRequest request, Principal by) {
-        Lineup lineup =
-                Lineup.of(calls.of(request.board(), by), request.board().snap().snap(bookcase.library()));
+        Lineup lineup = Lineup.of(
+                calls.of(request.board(), by), snaps.of(request.board().snap(), by.getName()));
         Job job = lineup.job(request.job());
         if (job == null) {
-            throw new IllegalArgumentException("nobody is called " + request.job() + " in this call");
+            throw new RefusedException("nobody is called " + request.job() + " in this call");
         }
         var view = lineup.view(job);
         return Naming.phrases(view, new Point(request.x(), request.y())).stream()

@@ -1,12 +1,16 @@
 package mensch.app.board;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.app.board.BoardCalls.BoardRequest;
+import mensch.app.bounds.Bounds;
 import mensch.app.call.CallShelf;
 import mensch.app.playbook.Bookcase;
 import mensch.app.problem.Problem;
@@ -16,7 +20,6 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.PlaySheet;
 import mensch.core.sheet.PlaySheetMaker;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,25 +28,26 @@ import org.springframework.web.bind.annotation.RestController;
 /** What the line-up on the board meets: all plays at once in short, one play in full, two calls against one run. */
 @RestController
 @RequestMapping("/api/board")
-@Transactional(readOnly = true)
 class PlaysController {
 
     /** One phase of the board, 0 for the set offence. */
-    record AgainstRequest(@Valid @NotNull BoardRequest board, int phase) {}
+    record AgainstRequest(
+            @Valid @NotNull BoardRequest board,
+            @Min(0) @Max(20) int phase) {}
 
     /** A play by id, to the left or the right. */
     record PlayRequest(
             @Valid @NotNull BoardRequest board,
-            int phase,
-            @NotBlank String play,
+            @Min(0) @Max(20) int phase,
+            @NotBlank @Size(max = Bounds.NAME) String play,
             boolean left) {}
 
     /** A run by id against two calls. */
     record RunCompareRequest(
             @Valid @NotNull SnapWords snap,
-            @NotBlank String first,
-            @NotBlank String second,
-            @NotBlank String play,
+            @NotBlank @Size(max = Bounds.NAME) String first,
+            @NotBlank @Size(max = Bounds.NAME) String second,
+            @NotBlank @Size(max = Bounds.NAME) String play,
             boolean left) {}
 
     /** Blocks of one run against each; null where it cannot be run. */
@@ -51,9 +55,11 @@ class PlaysController {
 
     private final Bookcase bookcase;
     private final CallShelf shelf;
+    private final Snaps snaps;
     private final BoardCalls calls;
 
-    PlaysController(Bookcase bookcase, CallShelf shelf, BoardCalls calls) {
+    PlaysController(Bookcase bookcase, CallShelf shelf, Snaps snaps, BoardCalls calls) {
+        this.snaps = snaps;
         this.bookcase = bookcase;
         this.shelf = shelf;
         this.calls = calls;
@@ -107,7 +113,7 @@ class PlaysController {
 
     @PostMapping("/run-compare")
     RunComparison compare(@Valid @RequestBody RunCompareRequest request, Principal by) {
-        Snap snap = request.snap().snap(bookcase.library());
+        Snap snap = snaps.of(request.snap(), by.getName());
         return new RunComparison(
                 blocks(request.first(), snap, request, by), blocks(request.second(), snap, request, by));
     }

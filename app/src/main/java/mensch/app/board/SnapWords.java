@@ -4,7 +4,9 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Set;
+import mensch.app.bounds.Bounds;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
@@ -21,18 +23,18 @@ import mensch.core.library.Library;
  * @param hash l, m, r or signed yards from the middle
  */
 public record SnapWords(
-        @NotBlank String formation,
+        @NotBlank @Size(max = Bounds.NAME) String formation,
         boolean mirrored,
-        String motion,
-        String men,
-        @NotBlank String code,
-        @NotBlank String hash,
+        @Size(max = Bounds.NAME) String motion,
+        @Size(max = Bounds.MEN) String men,
+        @NotBlank @Size(max = Bounds.NAME) String code,
+        @NotBlank @Size(max = Bounds.NAME) String hash,
         @NotNull @Min(1) @Max(99) Integer toGoal,
         @NotNull @Min(1) @Max(4) Integer down,
         @NotNull @Min(1) @Max(99) Integer distance) {
 
     /** Mirroring turns the men, not the field: the ball stays where it lies. */
-    public Snap snap(Library library) {
+    Snap snap(Library library) {
         String spot = code + " " + hash + " " + toGoal + " " + down + "&" + distance;
         if (men != null) {
             Snap placed = Notation.place(Notation.formation("as placed", men), spot);

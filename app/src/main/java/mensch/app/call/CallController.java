@@ -1,14 +1,17 @@
 package mensch.app.call;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import mensch.app.bounds.Bounds;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.OvertakenException;
@@ -63,15 +66,19 @@ class CallController {
     record LayerRow(String kind, String id, String name) {}
 
     record NewCall(
-            @NotBlank String name,
-            @NotBlank String from,
-            @NotNull Integer fromRevision,
-            @NotNull List<@Valid Edit> edits) {}
+            @NotBlank @Size(max = Bounds.NAME) String name,
+            @NotBlank @Size(max = Bounds.NAME) String from,
+            @NotNull @Min(0) Integer fromRevision,
+            @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits) {}
 
     /** A new call from documents of the library: front, coverage, and what goes on top. */
-    record ComposedCall(@NotBlank String name, @NotNull List<String> layers) {}
+    record ComposedCall(
+            @NotBlank @Size(max = Bounds.NAME) String name,
+            @NotNull @Size(max = Bounds.LAYERS) List<@NotBlank @Size(max = Bounds.NAME) String> layers) {}
 
-    record NextRevision(@NotNull Integer base, @NotNull List<@Valid Edit> edits) {}
+    record NextRevision(
+            @NotNull @Min(0) Integer base,
+            @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits) {}
 
     private final CallShelf shelf;
     private final Bookcase bookcase;

@@ -53,7 +53,7 @@ public class CallShelf {
     }
 
     List<DocumentRevision> newest() {
-        return bookcase.newest().stream().filter(r -> r.kind().equals("call")).toList();
+        return bookcase.newest("call");
     }
 
     List<DocumentRevision> history(String id) {

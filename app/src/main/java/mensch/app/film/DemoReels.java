@@ -8,20 +8,22 @@ import mensch.app.board.SnapWords;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Adopts the simulated camera's reels that the start command laid into the films folder. */
 @Component
+@Order(1)
 @ConditionalOnProperty("mensch.demo")
 class DemoReels implements ApplicationRunner {
-    private final FilmRoom room;
+    private final FilmIntake intake;
     private final FilmStore store;
     private final JsonMapper json = JsonMapper.builder().build();
 
-    DemoReels(FilmRoom room, FilmStore store) {
-        this.room = room;
+    DemoReels(FilmIntake intake, FilmStore store) {
+        this.intake = intake;
         this.store = store;
     }
 
@@ -55,6 +57,6 @@ class DemoReels implements ApplicationRunner {
                     s.get("snapFrame").asInt(),
                     new SnapLog(words, s.get("call").asString(), 0)));
         }
-        room.adopt(file, log.get("name").asString(), log.get("view").asString(), snaps);
+        intake.adopt(file, log.get("name").asString(), log.get("view").asString(), snaps);
     }
 }

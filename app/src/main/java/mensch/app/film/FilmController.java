@@ -8,9 +8,8 @@ import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.security.Principal;
 import java.util.List;
-import mensch.app.grading.GradeBook;
+import mensch.app.bounds.Bounds;
 import mensch.app.problem.Problem;
-import mensch.core.sheet.SheetMaker;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -31,50 +30,75 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/reels")
 class FilmController {
+    private static final List<String> VIEWS = List.of("sideline", "end zone", "other");
 
-    record ReelItem(long id, String name, String view, int snaps, int calibrated, int marked, int frames) {}
+    /**
+     * A reel in the list.
+     *
+     * @param bytes size of the film, 0 when it was taken in before sizes were kept
+     * @param seconds from the first frame to the last
+     * @param rotation degrees clockwise that the film asks to be turned when shown
+     */
+    record ReelItem(
+            long id,
+            String name,
+            String view,
+            int snaps,
+            int calibrated,
+            int marked,
+            int frames,
+            int width,
+            int height,
+            int rotation,
+            long bytes,
+            double seconds) {}
 
-    record SnapItem(int number, int firstFrame, int snapFrame, int points, int marks) {}
+    record SnapItem(int number, int firstFrame, int snapFrame, int points, int marks, int version) {}
 
     /** A reel to play; {@code frameTimes} are exact presentation times in seconds. */
     record ReelSheet(
-            long id, String name, String view, int width, int height, List<Double> frameTimes, List<SnapItem> snaps) {}
+            long id,
+            String name,
+            String view,
+            int width,
+            int height,
+            int rotation,
+            long bytes,
+            List<Double> frameTimes,
+            List<SnapItem> snaps) {}
 
     record SaveSnap(
-            @NotNull Integer version, @Valid @NotNull SnapWork work) {}
+            @NotNull @Min(0) Integer version,
+            @Valid @NotNull SnapWork work) {}
 
     record NewSnap(@Min(0) int frame, @Valid @NotNull SnapLog log) {}
 
     private final FilmRoom room;
+    private final FilmIntake intake;
     private final FilmStore store;
-    private final GradeBook grades;
-    private final SheetMaker sheets;
 
-    FilmController(FilmRoom room, FilmStore store, GradeBook grades, SheetMaker sheets) {
+    FilmController(FilmRoom room, FilmIntake intake, FilmStore store) {
         this.room = room;
+        this.intake = intake;
         this.store = store;
-        this.grades = grades;
-        this.sheets = sheets;
     }
 
     @GetMapping
     List<ReelItem> list() {
         return room.reels().stream()
-                .map(r -> {
-                    List<FilmSnap> snaps = room.snaps(r.id());
-                    return new ReelItem(
-                            r.id(),
-                            r.name(),
-                            r.view(),
-                            snaps.size(),
-                            (int) snaps.stream()
-                                    .filter(s -> s.points().size() >= 4)
-                                    .count(),
-                            (int) snaps.stream()
-                                    .filter(s -> !s.marks().isEmpty())
-                                    .count(),
-                            r.frameTimes().size());
-                })
+                .map(r -> new ReelItem(
+                        r.getId(),
+                        r.getName(),
+                        r.getView(),
+                        r.getSnaps(),
+                        r.getCalibrated(),
+                        r.getMarked(),
+                        r.getFrames(),
+                        r.getWidth(),
+                        r.getHeight(),
+                        r.getRotation(),
+                        r.getBytes(),
+                        r.getSeconds()))
                 .toList();
     }
 
@@ -87,9 +111,11 @@ class FilmController {
                         s.firstFrame(),
                         s.snapFrame(),
                         s.points().size(),
-                        s.marks().size()))
+                        s.marks().size(),
+                        s.version()))
                 .toList();
-        return new ReelSheet(r.id(), r.name(), r.view(), r.width(), r.height(), r.frameTimes(), snaps);
+        return new ReelSheet(
+                r.id(), r.name(), r.view(), r.width(), r.height(), r.rotation(), r.bytes(), r.frameTimes(), snaps);
     }
 
     /** The body is the film itself; it goes to disk as it comes. */
@@ -97,10 +123,14 @@ class FilmController {
     @PostMapping(consumes = MediaType.ALL_VALUE)
     ReelSheet upload(@RequestParam String name, @RequestParam String view, HttpServletRequest request, Principal by)
             throws IOException {
-        if (name.isBlank()) {
-            throw Problem.refused("name-empty", "a reel needs a name");
+        if (name.isBlank() || name.length() > Bounds.NAME) {
+            throw Problem.refused("name-empty", "a reel needs a name of 1 to " + Bounds.NAME + " characters");
         }
-        return open(room.upload(name.strip(), view, request.getInputStream(), by.getName())
+        if (!VIEWS.contains(view)) {
+            throw Problem.refused(
+                    "view-unknown", "\"" + view + "\" is no view; it is one of " + String.join(", ", VIEWS));
+        }
+        return open(intake.upload(name.strip(), view, request.getInputStream(), by.getName())
                 .id());
     }
 
@@ -108,7 +138,7 @@ class FilmController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void erase(@PathVariable Long id) throws IOException {
-        room.erase(id);
+        intake.erase(room.reel(id));
     }
 
     /** Whole or in ranges, as the player asks. */
@@ -123,21 +153,26 @@ class FilmController {
     }
 
     @GetMapping("/{id}/snaps/{number}")
-    SnapSheet snap(@PathVariable Long id, @PathVariable int number) {
-        return SnapSheet.of(room.worked(room.snap(id, number)), sheets);
+    SnapSheet snap(@PathVariable Long id, @PathVariable int number, Principal by) {
+        return SnapSheet.of(room.worked(id, number, by.getName()));
     }
 
     @PostMapping("/{id}/snaps")
-    SnapSheet add(@PathVariable Long id, @Valid @RequestBody NewSnap request) {
-        return SnapSheet.of(room.worked(room.add(id, request.frame(), request.log())), sheets);
+    SnapSheet add(@PathVariable Long id, @Valid @RequestBody NewSnap request, Principal by) {
+        return SnapSheet.of(room.add(id, request.frame(), request.log(), by.getName()));
     }
 
     /** Saves the work on a snap; the alignment facet of each marked man is filled from his verdict. */
     @PutMapping("/{id}/snaps/{number}")
     SnapSheet work(
             @PathVariable Long id, @PathVariable int number, @Valid @RequestBody SaveSnap request, Principal by) {
-        FilmRoom.Worked worked = room.work(id, number, request.version(), request.work());
-        grades.fill(worked.snap().id(), worked.call().ref(), worked.judged(), by.getName());
-        return SnapSheet.of(worked, sheets);
+        return SnapSheet.of(room.work(id, number, request.version(), request.work(), by.getName()));
+    }
+
+    /** Takes one snap out of the log, with its clicks and grades. */
+    @DeleteMapping("/{id}/snaps/{number}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void erase(@PathVariable Long id, @PathVariable int number, @RequestParam int version) {
+        room.erase(id, number, version);
     }
 }

@@ -18,11 +18,18 @@ import tools.jackson.databind.json.JsonMapper;
 class FilmProbe {
     private static final Set<String> PLAYABLE = Set.of("h264", "vp8", "vp9", "av1");
     private static final long LIMIT_SECONDS = 120;
+    private static final String DISCARDED = "D";
 
     private final JsonMapper json = JsonMapper.builder().build();
 
-    /** @param frameTimes presentation time of each frame in order, seconds */
-    record Probed(int width, int height, String ending, List<Double> frameTimes) {}
+    /**
+     * What a film is.
+     *
+     * @param width as it is shown, pixels: a turned film is as wide as it was high
+     * @param rotation how far the film asks to be turned, degrees clockwise: 0, 90, 180 or 270
+     * @param frameTimes presentation time of each frame that is shown, in order, seconds
+     */
+    record Probed(int width, int height, int rotation, long bytes, String ending, List<Double> frameTimes) {}
 
     /** @throws Problem when the file is empty, no film, cut off, or of a kind that does not play */
     Probed probe(Path file) throws IOException {
@@ -33,7 +40,7 @@ class FilmProbe {
         try {
             JsonNode found = json.readTree(run(file, errors));
             String complaints = Files.readString(errors, StandardCharsets.UTF_8);
-            return judged(found, complaints);
+            return judged(found, complaints, Files.size(file));
         } finally {
             Files.deleteIfExists(errors);
         }
@@ -49,7 +56,7 @@ class FilmProbe {
                             "-select_streams",
                             "v:0",
                             "-show_entries",
-                            "format=format_name:stream=codec_name,width,height:packet=pts_time",
+                            "format=format_name:stream=codec_name,width,height,nb_frames:stream_side_data=rotation:packet=pts_time,pos,size,flags",
                             "-of",
                             "json",
                             file.toString())
@@ -70,7 +77,7 @@ class FilmProbe {
         }
     }
 
-    private static Probed judged(JsonNode found, String complaints) {
+    private static Probed judged(JsonNode found, String complaints, long bytes) {
         String format = found.at("/format/format_name").asString("");
         if (format.isEmpty() || found.at("/streams/0").isMissingNode()) {
             throw refused(
@@ -89,15 +96,51 @@ class FilmProbe {
                 || complaints.contains("File ended prematurely")) {
             throw refused("the film is cut off before its end; copy it again");
         }
-        var times = new ArrayList<Double>();
-        found.get("packets")
-                .forEach(p -> times.add(Double.valueOf(p.path("pts_time").asString("0"))));
-        times.sort(null);
+        List<Double> times = shown(found, bytes);
+        int rotation = Math.floorMod(-rotation(found.at("/streams/0/side_data_list")), 360);
+        int width = found.at("/streams/0/width").asInt();
+        int height = found.at("/streams/0/height").asInt();
+        boolean turned = rotation % 180 != 0;
         return new Probed(
-                found.at("/streams/0/width").asInt(),
-                found.at("/streams/0/height").asInt(),
-                mp4 ? ".mp4" : ".webm",
-                times);
+                turned ? height : width, turned ? width : height, rotation, bytes, mp4 ? ".mp4" : ".webm", times);
+    }
+
+    /** Times of the frames that a player shows: one flagged as discarded is only there to decode others. */
+    private static List<Double> shown(JsonNode found, long bytes) {
+        var times = new ArrayList<Double>();
+        int packets = 0;
+        long end = 0;
+        for (JsonNode packet : found.path("packets")) {
+            packets++;
+            end = Math.max(end, number(packet, "pos") + number(packet, "size"));
+            if (!packet.path("flags").asString("").contains(DISCARDED)) {
+                times.add(Double.valueOf(packet.path("pts_time").asString("0")));
+            }
+        }
+        long told = number(found.at("/streams/0"), "nb_frames");
+        if (packets < told || end > bytes) {
+            throw refused("the film is cut off: its index tells of " + told + " frames, " + packets
+                    + " are there; copy it again");
+        }
+        if (times.isEmpty()) {
+            throw refused("the film has no frame that is shown; export it again");
+        }
+        times.sort(null);
+        return List.copyOf(times);
+    }
+
+    private static long number(JsonNode of, String key) {
+        String text = of.path(key).asString("");
+        return text.matches("\\d{1,18}") ? Long.parseLong(text) : 0;
+    }
+
+    private static int rotation(JsonNode sideData) {
+        for (JsonNode one : sideData) {
+            if (one.has("rotation")) {
+                return one.get("rotation").asInt();
+            }
+        }
+        return 0;
     }
 
     private static Problem refused(String why) {

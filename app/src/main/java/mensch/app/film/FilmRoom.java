@@ -1,18 +1,15 @@
 package mensch.app.film;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import mensch.app.board.SnapWords;
+import mensch.app.board.Snaps;
 import mensch.app.call.CallShelf;
+import mensch.app.grading.GradeBook;
 import mensch.app.playbook.Bookcase;
 import mensch.app.problem.Problem;
 import mensch.core.call.Call;
+import mensch.core.document.RefusedException;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
@@ -20,38 +17,39 @@ import mensch.core.film.KnownPoint;
 import mensch.core.formation.Snap;
 import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
+import mensch.core.library.Library;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Reels in and out, and what core makes of the clicks on a snap. */
+/** Reels and their snaps, and what core makes of the clicks on a snap. */
 @Service
 @Transactional(readOnly = true)
 class FilmRoom {
     private final Reels reels;
     private final FilmSnaps snaps;
-    private final FilmStore store;
-    private final FilmProbe probe;
     private final FilmFootball football;
+    private final GradeBook grades;
 
-    /** Core's side of the film room: the library in force, the calls, the clock. */
+    /** Core's side of the film room: the library in force, snaps and calls as somebody may see them. */
     @Component
-    record FilmFootball(Bookcase bookcase, CallShelf shelf, Clock clock) {}
+    record FilmFootball(Bookcase bookcase, CallShelf shelf, Snaps snaps) {}
 
     /** A snap with its calibration and verdicts; {@code judged} is null while the view is not solved. */
-    record Worked(FilmSnap snap, Snap logged, Call call, Calibration.Outcome calibration, Judged judged) {}
+    record Worked(
+            FilmSnap snap, Snap logged, Call call, Calibration.Outcome calibration, Judged judged, Library library) {}
 
-    FilmRoom(Reels reels, FilmSnaps snaps, FilmStore store, FilmProbe probe, FilmFootball football) {
+    FilmRoom(Reels reels, FilmSnaps snaps, FilmFootball football, GradeBook grades) {
         this.reels = reels;
         this.snaps = snaps;
-        this.store = store;
-        this.probe = probe;
         this.football = football;
+        this.grades = grades;
     }
 
-    List<Reel> reels() {
-        return reels.findAll();
+    List<Reels.InShort> reels() {
+        return reels.inShort();
     }
 
     Reel reel(Long id) {
@@ -62,86 +60,79 @@ class FilmRoom {
         return snaps.findByReelIdOrderByNumber(reel);
     }
 
-    FilmSnap snap(Long reel, int number) {
+    private FilmSnap snap(Long reel, int number) {
         return snaps.findByReelIdAndNumber(reel, number)
                 .orElseThrow(() -> Problem.notFound("snap " + number + " of this reel"));
     }
 
-    /** Streams a film to disk, has it checked, and only then knows it. */
-    @Transactional
-    public Reel upload(String name, String view, InputStream body, String by) throws IOException {
-        Path part = store.receive(body);
-        try {
-            FilmProbe.Probed probed = probe.probe(part);
-            return reels.save(new Reel(
-                    name,
-                    view,
-                    store.keep(part, probed.ending()),
-                    probed,
-                    by,
-                    football.clock().instant()));
-        } finally {
-            Files.deleteIfExists(part);
-        }
+    Worked worked(Long reel, int number, String by) {
+        return worked(snap(reel, number), by);
     }
 
-    /** Erases a reel: its file, its snaps, their clicks and grades. */
+    /** A new snap at the end of a reel's log; one whose log cannot be lined up is not kept. */
     @Transactional
-    public void erase(Long id) throws IOException {
-        Reel reel = reel(id);
-        reels.delete(reel);
-        reels.flush();
-        Files.deleteIfExists(store.path(reel.file()));
+    public Worked add(Long reel, int frame, SnapLog log, String by) {
+        reels.hold(reel).orElseThrow(() -> Problem.notFound("the reel " + reel));
+        checkFrame(reel(reel), frame);
+        return worked(snaps.saveAndFlush(new FilmSnap(reel, snaps.lastNumber(reel) + 1, frame, frame, log)), by);
     }
 
-    /** A reel that lies in the films folder with its log, once. */
+    /**
+     * Replaces the work on a snap, and the grades that follow from it; refused when somebody saved after
+     * {@code version}.
+     */
     @Transactional
-    public void adopt(String file, String name, String view, List<FilmSnap> log) throws IOException {
-        if (!reels.existsByFile(file)) {
-            Reel reel = reels.save(new Reel(
-                    name,
-                    view,
-                    file,
-                    probe.probe(store.path(file)),
-                    null,
-                    football.clock().instant()));
-            log.forEach(s -> snaps.save(new FilmSnap(reel.id(), s.number(), s.firstFrame(), s.snapFrame(), s.log())));
-        }
-    }
-
-    /** A new snap at the end of a reel's log. */
-    @Transactional
-    public FilmSnap add(Long reel, int frame, SnapLog log) {
-        int number =
-                snaps(reel(reel).id()).stream().mapToInt(FilmSnap::number).max().orElse(0) + 1;
-        return snaps.save(new FilmSnap(reel, number, frame, frame, log));
-    }
-
-    /** Replaces the work on a snap; refused when somebody saved after {@code version}. */
-    @Transactional
-    public Worked work(Long reel, int number, int version, SnapWork work) {
+    public Worked work(Long reel, int number, int version, SnapWork work, String by) {
         FilmSnap snap = snap(reel, number);
         if (snap.version() != version) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "snap-overtaken",
-                    "somebody else worked on snap " + number
-                            + " after you opened it; your clicks are kept here, load his and add yours");
+            throw overtaken(number);
         }
+        checkFrame(reel(reel), work.snapFrame());
         snap.work(work.snapFrame(), work.log(), work.points(), work.marks());
-        snaps.saveAndFlush(snap);
-        return worked(snap);
+        try {
+            snaps.saveAndFlush(snap);
+        } catch (OptimisticLockingFailureException e) {
+            throw overtaken(number);
+        }
+        Worked worked = worked(snap, by);
+        grades.fill(snap.id(), worked.call().ref(), worked.judged(), by);
+        return worked;
     }
 
-    Worked worked(FilmSnap snap) {
-        SnapWords words = snap.log().snap();
-        Snap logged = words.snap(football.bookcase().library());
-        Call call = football.shelf().call(snap.log().call(), snap.log().revision(), List.of());
+    /** Takes a snap out with its clicks and grades; refused when somebody worked on it after {@code version}. */
+    @Transactional
+    public void erase(Long reel, int number, int version) {
+        snap(reel, number);
+        if (snaps.erase(reel, number, version) == 0) {
+            throw overtaken(number);
+        }
+    }
+
+    private static void checkFrame(Reel reel, int frame) {
+        int frames = reel.frameTimes().size();
+        if (frame >= frames) {
+            throw Problem.refused(
+                    "frame-missing", "frame " + frame + " is not on this film; it has frames 0 to " + (frames - 1));
+        }
+    }
+
+    private static Problem overtaken(int number) {
+        return new Problem(
+                HttpStatus.CONFLICT,
+                "snap-overtaken",
+                "somebody else worked on snap " + number
+                        + " after you opened it; your clicks are kept here, load his and add yours");
+    }
+
+    private Worked worked(FilmSnap snap, String by) {
+        Library library = football.bookcase().library();
+        Snap logged = football.snaps().of(snap.log().snap(), by);
+        Call call = football.shelf().seen(snap.log().call(), snap.log().revision(), List.of(), by);
         Calibration.Outcome outcome = Calibration.of(known(logged, snap.points()));
         Judged judged = outcome instanceof Calibration.Solved solved
                 ? FilmJudge.of(call, logged, solved.calibration(), clicks(snap.marks()))
                 : null;
-        return new Worked(snap, logged, call, outcome, judged);
+        return new Worked(snap, logged, call, outcome, judged, library);
     }
 
     private static List<KnownPoint> known(Snap logged, List<KnownClick> clicks) {
@@ -153,7 +144,7 @@ class FilmRoom {
                                 .filter(p -> p.name().equals(c.name()))
                                 .findFirst()
                                 .orElseThrow(
-                                        () -> new IllegalArgumentException(
+                                        () -> new RefusedException(
                                                 "\"" + c.name()
                                                         + "\" is no known place near this ball spot; remove the point and choose it anew"))
                                 .at(),

@@ -34,6 +34,12 @@ class Reel {
     @Column(nullable = false)
     private int height;
 
+    @Column(nullable = false)
+    private int rotation;
+
+    @Column(nullable = false)
+    private long bytes;
+
     @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     private List<Double> frameTimes;
@@ -51,6 +57,8 @@ class Reel {
         this.file = file;
         this.width = probed.width();
         this.height = probed.height();
+        this.rotation = probed.rotation();
+        this.bytes = probed.bytes();
         this.frameTimes = probed.frameTimes();
         this.uploadedBy = uploadedBy;
         this.uploadedAt = uploadedAt;
@@ -78,6 +86,16 @@ class Reel {
 
     int height() {
         return height;
+    }
+
+    /** Degrees clockwise that the film asks to be turned when shown. */
+    int rotation() {
+        return rotation;
+    }
+
+    /** 0 for a film taken in before sizes were kept. */
+    long bytes() {
+        return bytes;
     }
 
     List<Double> frameTimes() {

@@ -63,7 +63,7 @@ record SnapSheet(
     /** Feet on the field; sigmas are one standard deviation, yards. */
     record MeasuredRow(String man, double x, double y, double sigmaX, double sigmaY, boolean insideHull) {}
 
-    static SnapSheet of(FilmRoom.Worked worked, SheetMaker sheets) {
+    static SnapSheet of(FilmRoom.Worked worked) {
         FilmSnap snap = worked.snap();
         Field field = worked.logged().field();
         FilmJudge.Judged judged = worked.judged();
@@ -84,7 +84,7 @@ record SnapSheet(
                 known,
                 solved,
                 trouble,
-                sheets.of(asked, Roster.EMPTY),
+                new SheetMaker(worked.library()).of(asked, Roster.EMPTY),
                 judged == null
                         ? List.of()
                         : judged.rows().stream().map(SnapSheet::verdict).toList(),

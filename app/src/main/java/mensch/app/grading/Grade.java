@@ -6,6 +6,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.AlignmentVerdict;
 
@@ -47,6 +48,9 @@ class Grade {
 
     @Column(nullable = false)
     private String callDigest;
+
+    @Version
+    private int version;
 
     protected Grade() {}
 
@@ -106,6 +110,10 @@ class Grade {
 
     String callId() {
         return callId;
+    }
+
+    int version() {
+        return version;
     }
 
     int callRevision() {

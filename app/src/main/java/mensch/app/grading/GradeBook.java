@@ -1,7 +1,6 @@
 package mensch.app.grading;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -11,6 +10,8 @@ import mensch.app.problem.Problem;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.grading.FilmJudge.Row;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,10 +33,14 @@ public class GradeBook {
             String reelName,
             int snap,
             String call,
-            int callRevision) {}
+            int callRevision,
+            int version) {}
 
     /** A man's alignment: snaps to standard or above of those told; {@code notTold} were too close to call. */
     public record GradedMan(String job, int toStandard, int told, int notTold, List<GradeRow> grades) {}
+
+    /** One man on one snap of one reel. */
+    public record GradeKey(long reel, int snap, String job) {}
 
     private final Grades grades;
 
@@ -64,47 +69,58 @@ public class GradeBook {
                 .forEach(grades::delete);
     }
 
+    /** The coach's word over the measured one; refused when the grade changed after {@code version}. */
     @Transactional
-    public void overrule(Long reel, int snap, String job, String mark, String note, String by) {
-        Grades.Place place = grades.places().stream()
-                .filter(p -> p.getReel().equals(reel)
-                        && p.getSnap() == snap
-                        && grades.findById(p.getId()).orElseThrow().job().equals(job))
-                .findFirst()
-                .orElseThrow(() -> Problem.notFound("a grade of " + job + " on snap " + snap));
+    public void overrule(GradeKey key, int version, String mark, String note, String by) {
+        Grade grade = grades.of(key.reel(), key.snap(), key.job(), ALIGNMENT)
+                .orElseThrow(() -> Problem.notFound("a grade of " + key.job() + " on snap " + key.snap()));
         if (mark != null && (note == null || note.isBlank())) {
             throw Problem.refused("note-missing", "say in a note why the measured verdict is overruled");
         }
-        grades.findById(place.getId()).orElseThrow().overrule(mark, mark == null ? null : note, by);
+        if (grade.version() != version) {
+            throw overtaken(key);
+        }
+        grade.overrule(mark, mark == null ? null : note.strip(), by);
+        try {
+            grades.flush();
+        } catch (OptimisticLockingFailureException e) {
+            throw overtaken(key);
+        }
+    }
+
+    private static Problem overtaken(GradeKey key) {
+        return new Problem(
+                HttpStatus.CONFLICT,
+                "grade-overtaken",
+                "somebody graded " + key.job() + " on snap " + key.snap()
+                        + " after you opened the page; look at his word and say yours again");
     }
 
     public List<GradedMan> men() {
-        Map<Long, Grades.Place> places = grades.places().stream()
-                .collect(Collectors.toMap(Grades.Place::getId, Function.identity(), (a, b) -> a, LinkedHashMap::new));
-        var byMan = new TreeMap<String, List<Map.Entry<Grade, Grades.Place>>>();
-        places.forEach((id, place) -> {
-            Grade grade = grades.findById(id).orElseThrow();
-            byMan.computeIfAbsent(grade.job(), k -> new ArrayList<>()).add(Map.entry(grade, place));
-        });
+        var byMan = new TreeMap<String, List<PlacedGrade>>();
+        grades.placed()
+                .forEach(p -> byMan.computeIfAbsent(p.grade().job(), k -> new ArrayList<>())
+                        .add(p));
         return byMan.entrySet().stream().map(e -> man(e.getKey(), e.getValue())).toList();
     }
 
-    private static GradedMan man(String job, List<Map.Entry<Grade, Grades.Place>> rows) {
-        int told = (int)
-                rows.stream().filter(r -> !r.getKey().given().equals("n/a")).count();
-        int good = (int) rows.stream()
-                .filter(r ->
-                        r.getKey().given().equals("=") || r.getKey().given().equals("+"))
-                .count();
+    private static GradedMan man(String job, List<PlacedGrade> rows) {
+        List<String> told = rows.stream()
+                .map(r -> r.grade().given())
+                .filter(m -> !m.equals("n/a"))
+                .toList();
+        int good =
+                (int) told.stream().filter(m -> m.equals("=") || m.equals("+")).count();
         return new GradedMan(
                 job,
                 good,
-                told,
-                rows.size() - told,
-                rows.stream().map(r -> row(r.getKey(), r.getValue())).toList());
+                told.size(),
+                rows.size() - told.size(),
+                rows.stream().map(GradeBook::row).toList());
     }
 
-    private static GradeRow row(Grade g, Grades.Place p) {
+    private static GradeRow row(PlacedGrade placed) {
+        Grade g = placed.grade();
         return new GradeRow(
                 g.job(),
                 ALIGNMENT,
@@ -112,10 +128,11 @@ public class GradeBook {
                 g.mark(),
                 g.overruled(),
                 g.note(),
-                p.getReel(),
-                p.getReelName(),
-                p.getSnap(),
+                placed.reel(),
+                placed.reelName(),
+                placed.snap(),
                 g.callId(),
-                g.callRevision());
+                g.callRevision(),
+                g.version());
     }
 }

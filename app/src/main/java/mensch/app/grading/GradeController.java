@@ -1,11 +1,14 @@
 package mensch.app.grading;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
+import mensch.app.bounds.Bounds;
 import mensch.app.grading.GradeBook.GradedMan;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -22,12 +25,13 @@ class GradeController {
     record Overrule(
             @NotNull Long reel,
             @NotNull Integer snap,
-            @NotBlank String job,
+            @NotBlank @Size(max = Bounds.NAME) String job,
+            @NotNull @Min(0) Integer version,
 
             @Pattern(regexp = "[+=-]|n/a", message = "is +, =, - or n/a")
             String mark,
 
-            String note) {}
+            @Size(max = Bounds.NOTE) String note) {}
 
     private final GradeBook book;
 
@@ -42,7 +46,8 @@ class GradeController {
 
     @PutMapping
     List<GradedMan> overrule(@Valid @RequestBody Overrule request, Principal by) {
-        book.overrule(request.reel(), request.snap(), request.job(), request.mark(), request.note(), by.getName());
+        var key = new GradeBook.GradeKey(request.reel(), request.snap(), request.job());
+        book.overrule(key, request.version(), request.mark(), request.note(), by.getName());
         return book.men();
     }
 }

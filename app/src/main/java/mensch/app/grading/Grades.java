@@ -1,6 +1,7 @@
 package mensch.app.grading;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -8,20 +9,15 @@ import org.springframework.data.jpa.repository.Query;
 interface Grades extends JpaRepository<Grade, Long> {
     List<Grade> findBySnapId(Long snapId);
 
-    @Query(
-            value =
-                    "select g.id as id, r.id as reel, r.name as \"reelName\", s.number as snap from grade g join film_snap s on s.id = g.snap_id join reel r on r.id = s.reel_id order by r.id, s.number, g.job",
-            nativeQuery = true)
-    List<Place> places();
+    /** Every grade with the snap it came from, as they stand on film. */
+    @Query("""
+            select new mensch.app.grading.PlacedGrade(g, r.id, r.name, s.number)
+            from Grade g join FilmSnap s on s.id = g.snapId join Reel r on r.id = s.reelId
+            order by r.id, s.number, g.job""")
+    List<PlacedGrade> placed();
 
-    /** Where a grade came from. */
-    interface Place {
-        Long getId();
-
-        Long getReel();
-
-        String getReelName();
-
-        Integer getSnap();
-    }
+    @Query("""
+            select g from Grade g join FilmSnap s on s.id = g.snapId
+            where s.reelId = :reel and s.number = :snap and g.job = :job and g.facet = :facet""")
+    Optional<Grade> of(long reel, int snap, String job, String facet);
 }

@@ -6,10 +6,12 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import mensch.app.bounds.Bounds;
 import mensch.app.call.CallShelf;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.PlaybookEntry;
@@ -19,7 +21,6 @@ import mensch.core.library.LibraryFormation;
 import mensch.core.matchup.TeachingLoad;
 import mensch.core.play.Plays;
 import mensch.core.stress.PlanAudit;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -28,13 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** One call at a time, so that the page can show how far it is and stop. */
 @RestController
 @RequestMapping("/api/plan")
-@Transactional(readOnly = true)
 class PlanController {
 
     /** Where the ball lies and what is to gain. */
     record PlanSpot(
-            @NotBlank String code,
-            @NotBlank String hash,
+            @NotBlank @Size(max = Bounds.NAME) String code,
+            @NotBlank @Size(max = Bounds.NAME) String hash,
             @Min(1) @Max(99) int toGoal,
             @Min(1) @Max(4) int down,
             @Min(1) @Max(99) int distance) {
@@ -45,8 +45,8 @@ class PlanController {
 
     /** Formations by id; motions of each as well, or only as set; met by the offence's plays, or only looked at. */
     record PlanRequest(
-            @NotBlank String call,
-            @NotNull List<String> formations,
+            @NotBlank @Size(max = Bounds.NAME) String call,
+            @NotNull @Size(max = Bounds.LISTED) List<@NotBlank @Size(max = Bounds.NAME) String> formations,
             @Valid @NotNull PlanSpot spot,
             boolean motions,
             boolean plays) {}
@@ -66,8 +66,8 @@ class PlanController {
     record PlanRow(String call, List<PlanCell> cells) {}
 
     record LoadRequest(
-            @NotEmpty List<@NotBlank String> calls,
-            @NotBlank String formation,
+            @NotEmpty @Size(max = Bounds.LISTED) List<@NotBlank @Size(max = Bounds.NAME) String> calls,
+            @NotBlank @Size(max = Bounds.NAME) String formation,
             @Valid @NotNull PlanSpot spot) {}
 
     record AddedRow(String call, int rungs, int roles, int men) {}

@@ -1,11 +1,10 @@
 package mensch.app.playbook;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import mensch.app.problem.Problem;
 import mensch.core.call.Call;
 import mensch.core.call.CallReader;
@@ -15,8 +14,6 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * The library in force: what ships, read as the programme chose among the schools, with the programme's own fronts,
@@ -26,52 +23,33 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 @Transactional(readOnly = true)
 public class Bookcase {
-    private final Library catalogue = Library.shipped();
+    private final LibraryInForce inForce;
     private final DocumentRevisions revisions;
     private final PlaybookEntries entries;
     private final HouseChoices houses;
     private final Clock clock;
-    private volatile InForce inForce = new InForce("", catalogue);
 
-    /** The library read for one state of the database. */
-    private record InForce(String state, Library library) {}
-
-    Bookcase(DocumentRevisions revisions, PlaybookEntries entries, HouseChoices houses, Clock clock) {
+    Bookcase(
+            LibraryInForce inForce,
+            DocumentRevisions revisions,
+            PlaybookEntries entries,
+            HouseChoices houses,
+            Clock clock) {
+        this.inForce = inForce;
         this.revisions = revisions;
         this.entries = entries;
         this.houses = houses;
         this.clock = clock;
     }
 
-    /** Read anew only when something was saved since, by whichever node; a transaction asks once. */
+    /** The one library of this request. */
     public Library library() {
-        if (TransactionSynchronizationManager.getResource(this) instanceof Library asked) {
-            return asked;
-        }
-        String now = revisions.state();
-        InForce known = inForce;
-        if (!known.state().equals(now)) {
-            HouseChoice choice = houses.findFirstByOrderByIdDesc().orElse(null);
-            Library read = choice == null ? catalogue : catalogue.choosing(choice.choices());
-            var own = new ArrayList<Document>();
-            revisions.newest().stream().filter(r -> !r.kind().equals("call")).forEach(r -> own.add(r.document()));
-            known = new InForce(now, own.isEmpty() ? read : read.with(own));
-            inForce = known;
-        }
-        keep(known.library());
-        return known.library();
+        return inForce.now();
     }
 
-    private void keep(Library library) {
-        if (TransactionSynchronizationManager.isSynchronizationActive()) {
-            TransactionSynchronizationManager.bindResource(this, library);
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void afterCompletion(int status) {
-                    TransactionSynchronizationManager.unbindResourceIfPossible(Bookcase.this);
-                }
-            });
-        }
+    /** Whether there is such a document at all, in the library or saved. */
+    public boolean has(String kind, String id) {
+        return library().find(kind, id) != null || revisions.existsByKindAndDocId(kind, id);
     }
 
     /** A call document read as the programme chose. */
@@ -91,6 +69,11 @@ public class Bookcase {
     /** Newest revisions of every document the programme saved. */
     public List<DocumentRevision> newest() {
         return revisions.newest();
+    }
+
+    /** Newest revisions of the documents of one kind that the programme saved. */
+    public List<DocumentRevision> newest(String kind) {
+        return revisions.newest(kind);
     }
 
     public List<DocumentRevision> history(String kind, String id) {
@@ -113,6 +96,7 @@ public class Bookcase {
         return standings().values().stream()
                 .filter(e -> e.kind().equals(kind) && e.install() == PlaybookEntry.Install.PLAN && e.seenBy(by))
                 .map(PlaybookEntry::docId)
+                .filter(id -> has(kind, id))
                 .toList();
     }
 
@@ -120,13 +104,6 @@ public class Bookcase {
     public static boolean seen(Map<String, PlaybookEntry> standings, String kind, String id, String by) {
         PlaybookEntry entry = standings.get(kind + "/" + id);
         return entry == null || entry.seenBy(by);
-    }
-
-    /** Version of what the programme says about a document; -1 when it has said nothing yet. */
-    int entryVersion(String kind, String id) {
-        return entries.findById(new PlaybookEntry.Key(kind, id))
-                .map(PlaybookEntry::version)
-                .orElse(-1);
     }
 
     /** Refuses as not found what somebody may not see. */
@@ -138,13 +115,7 @@ public class Bookcase {
 
     /** An id made of a name. @throws Problem when the name has no letters or is taken by any document */
     public String freshId(String name) {
-        String id = name.strip()
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
-        if (id.isEmpty()) {
-            throw Problem.refused("name-empty", "it needs a name with letters or digits in it");
-        }
+        String id = DocumentName.id(name);
         boolean taken = library().documents().stream().anyMatch(d -> d.id().equals(id)) || revisions.existsByDocId(id);
         if (taken) {
             throw new Problem(
@@ -158,6 +129,10 @@ public class Bookcase {
     /** Saves a first revision as its author's draft. */
     @Transactional
     public DocumentRevision saveNew(Document document, String by) {
+        takeTurn(document);
+        if (revisions.existsByDocId(document.id())) {
+            throw savedAtOnce();
+        }
         entries.save(new PlaybookEntry(document.kind(), document.id(), by));
         return save(document, 1, by);
     }
@@ -165,6 +140,7 @@ public class Bookcase {
     /** Saves the next revision; refused when somebody saved after {@code base}. */
     @Transactional
     public DocumentRevision saveNext(Document document, int base, String by) {
+        takeTurn(document);
         DocumentRevision newest = revisions
                 .findFirstByKindAndDocIdOrderByRevisionDesc(document.kind(), document.id())
                 .orElseThrow(() -> new Problem(
@@ -177,24 +153,47 @@ public class Bookcase {
         return save(document, base + 1, by);
     }
 
-    private DocumentRevision save(Document document, int revision, String by) {
-        TransactionSynchronizationManager.unbindResourceIfPossible(this);
-        try {
-            return revisions.saveAndFlush(new DocumentRevision(document, revision, by, clock.instant()));
-        } catch (DataIntegrityViolationException e) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "saved-at-once",
-                    "somebody saved this in the same moment; look at his version and save again");
+    /** Calls are read one by one, so that a saved call makes nobody read the library again. */
+    private void takeTurn(Document document) {
+        if (document.kind().equals("call")) {
+            inForce.takeTurn();
+        } else {
+            inForce.changes();
         }
     }
 
-    /** Changes what the programme does with a document; refused when somebody changed it after {@code version}. */
+    private DocumentRevision save(Document document, int revision, String by) {
+        try {
+            return revisions.saveAndFlush(new DocumentRevision(document, revision, by, clock.instant()));
+        } catch (DataIntegrityViolationException e) {
+            throw savedAtOnce();
+        }
+    }
+
+    private static Problem savedAtOnce() {
+        return new Problem(
+                HttpStatus.CONFLICT,
+                "saved-at-once",
+                "somebody saved this in the same moment; look at his version and save again");
+    }
+
+    /**
+     * Changes what the programme does with a document; refused when somebody changed it after {@code version}. The
+     * catalogue is everyone's: its documents are retired, never hidden.
+     */
     @Transactional
     public PlaybookEntry set(
             String kind, String id, int version, PlaybookEntry.Install install, boolean published, boolean retired) {
+        if (!has(kind, id)) {
+            throw Problem.notFound("the " + kind + " " + id);
+        }
         PlaybookEntry entry = entry(kind, id);
-        if (entryVersion(kind, id) != version) {
+        if (entry.owner() == null && !published) {
+            throw Problem.refused(
+                    "catalogue-hidden",
+                    "what ships with Mensch is everyone's and cannot be made a draft; retire it instead");
+        }
+        if (entry.version() != version) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "entry-overtaken",
@@ -204,23 +203,22 @@ public class Bookcase {
         return entries.saveAndFlush(entry);
     }
 
-    /** What the programme chose, by setting. */
-    public HouseChoice choice() {
-        return houses.findFirstByOrderByIdDesc().orElse(null);
+    /** What the programme chose last; empty when it never did. */
+    public Optional<HouseChoice> choice() {
+        return houses.findFirstByOrderByIdDesc();
     }
 
     /** Chooses among the schools; refused when somebody chose after {@code base}. */
     @Transactional
     public void choose(Map<String, String> choices, long base, String by) {
-        long last = houses.findFirstByOrderByIdDesc().map(HouseChoice::id).orElse(0L);
-        if (last != base) {
+        inForce.changes();
+        if (choice().map(HouseChoice::id).orElse(0L) != base) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "conventions-overtaken",
                     "somebody changed the conventions after you opened them; look again");
         }
-        catalogue.choosing(choices);
-        TransactionSynchronizationManager.unbindResourceIfPossible(this);
-        houses.saveAndFlush(new HouseChoice(choices, by, clock.instant()));
+        inForce.catalogue().choosing(choices);
+        houses.saveAndFlush(new HouseChoice(base, choices, by, clock.instant()));
     }
 }

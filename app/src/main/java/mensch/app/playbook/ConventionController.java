@@ -1,11 +1,14 @@
 package mensch.app.playbook;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import mensch.app.bounds.Bounds;
 import mensch.core.convention.House;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -25,7 +28,11 @@ class ConventionController {
     /** {@code base} goes with the next choice; {@code landmarks} names the set in force. */
     record ConventionSheet(long base, String chosenBy, Instant chosenAt, String landmarks, List<SettingRow> settings) {}
 
-    record Choosing(long base, @NotNull Map<String, String> choices) {}
+    record Choosing(
+            @Min(0) long base,
+
+            @NotNull @Size(max = Bounds.SETTINGS)
+            Map<@Size(max = Bounds.NAME) String, @NotNull @Size(max = Bounds.NAME) String> choices) {}
 
     private final Bookcase bookcase;
 
@@ -36,7 +43,7 @@ class ConventionController {
     @GetMapping
     ConventionSheet current() {
         House house = bookcase.library().house();
-        HouseChoice choice = bookcase.choice();
+        HouseChoice choice = bookcase.choice().orElse(null);
         var rows = house.settings().stream()
                 .map(s -> new SettingRow(
                         s.id(),

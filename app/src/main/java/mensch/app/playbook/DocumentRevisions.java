@@ -3,6 +3,7 @@ package mensch.app.playbook;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** Saved documents. */
@@ -15,17 +16,37 @@ interface DocumentRevisions extends JpaRepository<DocumentRevision, Long> {
 
     boolean existsByDocId(String docId);
 
-    @Query(
-            "select d from DocumentRevision d where d.revision = (select max(e.revision) from DocumentRevision e where e.kind = d.kind and e.docId = d.docId) order by d.name")
+    boolean existsByKindAndDocId(String kind, String docId);
+
+    @Query("""
+            select d from DocumentRevision d
+            where d.revision = (select max(e.revision) from DocumentRevision e
+                                where e.kind = d.kind and e.docId = d.docId)
+            order by d.name""")
     List<DocumentRevision> newest();
 
-    /**
-     * Changes whenever a document is saved or a school chosen; the counts tell of one that was numbered earlier and
-     * committed later.
-     */
-    @Query(
-            nativeQuery = true,
-            value =
-                    "select (select count(*) || '/' || coalesce(max(id), 0) from document_revision) || ' ' || (select count(*) || '/' || coalesce(max(id), 0) from house_choice)")
-    String state();
+    @Query("""
+            select d from DocumentRevision d
+            where d.kind = :kind and d.revision = (select max(e.revision) from DocumentRevision e
+                                                   where e.kind = d.kind and e.docId = d.docId)
+            order by d.name""")
+    List<DocumentRevision> newest(String kind);
+
+    @Query("""
+            select d from DocumentRevision d
+            where d.kind <> :kind and d.revision = (select max(e.revision) from DocumentRevision e
+                                                    where e.kind = d.kind and e.docId = d.docId)
+            order by d.name""")
+    List<DocumentRevision> newestOtherThan(String kind);
+
+    /** Another number whenever the library must be read anew. */
+    @Query(nativeQuery = true, value = "select state from playbook_version")
+    long state();
+
+    @Query(nativeQuery = true, value = "select state from playbook_version for update")
+    long takeTurn();
+
+    @Modifying
+    @Query(nativeQuery = true, value = "update playbook_version set state = nextval('playbook_state')")
+    void change();
 }

@@ -40,14 +40,15 @@ class Exchange {
         CONFLICT
     }
 
-    private final Library catalogue = Library.shipped();
+    private final Library catalogue;
     private final Bookcase bookcase;
     private final Mutes mutes;
     private final JsonMapper json;
     private final Clock clock;
     private final Schema schema;
 
-    Exchange(Bookcase bookcase, Mutes mutes, JsonMapper json, Clock clock) {
+    Exchange(Bookcase bookcase, LibraryInForce inForce, Mutes mutes, JsonMapper json, Clock clock) {
+        this.catalogue = inForce.catalogue();
         this.bookcase = bookcase;
         this.mutes = mutes;
         this.json = json;

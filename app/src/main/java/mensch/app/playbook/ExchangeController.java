@@ -3,12 +3,14 @@ package mensch.app.playbook;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
+import mensch.app.bounds.Bounds;
 import mensch.app.playbook.Exchange.ImportRow;
 import mensch.core.library.Library;
 import org.springframework.http.HttpHeaders;
@@ -26,10 +28,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/exchange")
 class ExchangeController {
 
-    record Incoming(@NotBlank String text) {}
+    record Incoming(@NotBlank @Size(max = Bounds.IMPORT) String text) {}
 
     /** An import as it was looked at, to be carried out. */
-    record Accepted(@NotBlank String text, @NotNull List<@Valid ImportRow> rows) {}
+    record Accepted(
+            @NotBlank @Size(max = Bounds.IMPORT) String text,
+            @NotNull @Size(max = Bounds.DOCUMENTS) List<@Valid @NotNull ImportRow> rows) {}
 
     private final Exchange exchange;
 

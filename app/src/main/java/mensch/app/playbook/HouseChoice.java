@@ -31,9 +31,14 @@ public class HouseChoice {
     @Column(nullable = false)
     private Instant chosenAt;
 
+    /** The choice before this one, 0 for the first. */
+    @Column(nullable = false)
+    private long follows;
+
     protected HouseChoice() {}
 
-    HouseChoice(Map<String, String> choices, String chosenBy, Instant chosenAt) {
+    HouseChoice(long follows, Map<String, String> choices, String chosenBy, Instant chosenAt) {
+        this.follows = follows;
         this.choices = choices;
         this.chosenBy = chosenBy;
         this.chosenAt = chosenAt;

@@ -71,6 +71,8 @@ class Mutes {
     void unmute(long id, String by) {
         MutedFinding finding = findings.findById(id).orElseThrow(() -> Problem.notFound("this mute"));
         bookcase.checkSeen("call", finding.row().call(), by);
-        findings.delete(finding);
+        if (findings.erase(id) == 0) {
+            throw Problem.notFound("this mute");
+        }
     }
 }

@@ -1,8 +1,10 @@
 package mensch.app.playbook;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -11,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import mensch.app.bounds.Bounds;
 import mensch.app.playbook.PlaybookEntry.Install;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
@@ -66,14 +69,16 @@ class PlaybookController {
     record RevisionItem(int revision, String name, String savedBy, Instant savedAt, String digest) {}
 
     /** A formation as placed on the board, in the notation. */
-    record NewFormation(@NotBlank String name, @NotBlank String men) {}
+    record NewFormation(
+            @NotBlank @Size(max = Bounds.NAME) String name,
+            @NotBlank @Size(max = Bounds.MEN) String men) {}
 
     /** A layer of a call to be kept as a document of its own. */
     record LiftedLayer(
-            @NotBlank String call,
-            Integer revision,
-            @NotBlank String layer,
-            @NotBlank String name) {}
+            @NotBlank @Size(max = Bounds.NAME) String call,
+            @Min(0) Integer revision,
+            @NotBlank @Size(max = Bounds.NAME) String layer,
+            @NotBlank @Size(max = Bounds.NAME) String name) {}
 
     private final Bookcase bookcase;
 

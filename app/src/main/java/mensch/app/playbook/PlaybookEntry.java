@@ -44,8 +44,9 @@ public class PlaybookEntry {
     @Column(nullable = false)
     private Install install;
 
+    /** Null until it is kept: so that a first word is inserted, and never laid over another first word. */
     @Version
-    private int version;
+    private Integer version;
 
     protected PlaybookEntry() {}
 
@@ -88,12 +89,13 @@ public class PlaybookEntry {
         return install;
     }
 
+    /** -1 while nothing has been said about the document. */
     public int version() {
-        return version;
+        return version == null ? -1 : version;
     }
 
-    /** Drafts are seen by their author alone. */
+    /** Drafts are seen by their author alone; what nobody owns is the catalogue's, and everyone's. */
     public boolean seenBy(String username) {
-        return published || username.equals(owner);
+        return published || owner == null || username.equals(owner);
     }
 }

@@ -1,5 +1,6 @@
 package mensch.app.programme;
 
+import mensch.app.problem.ProblemWriter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -13,7 +14,6 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 
@@ -27,7 +27,7 @@ class SecurityConfig {
                     + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems) throws Exception {
         return http.authorizeHttpRequests(
                         a -> a.requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**")
                                 .permitAll()
@@ -39,28 +39,23 @@ class SecurityConfig {
                                 .authenticated()
                                 .requestMatchers("/api/**")
                                 .hasRole(Member.Role.COORDINATOR.name())
-                                .requestMatchers(
-                                        HttpMethod.GET,
-                                        "/",
-                                        "/index.html",
-                                        "/assets/**",
-                                        "/favicon.svg",
-                                        "/board",
-                                        "/film",
-                                        "/film/**",
-                                        "/grades",
-                                        "/playbook",
-                                        "/playbook/**",
-                                        "/plan",
-                                        "/programme",
-                                        "/programme/roster",
-                                        "/error")
+                                .requestMatchers("/actuator/**")
+                                .denyAll()
+                                .requestMatchers(HttpMethod.GET, "/**")
+                                .permitAll()
+                                .requestMatchers(HttpMethod.HEAD, "/**")
                                 .permitAll()
                                 .anyRequest()
                                 .denyAll())
                 .csrf(c -> c.spa())
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
-                .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) -> problems.write(
+                                response, HttpStatus.UNAUTHORIZED, "signed-out", "nobody is signed in; sign in first"))
+                        .accessDeniedHandler((request, response, refused) -> problems.write(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "not-allowed",
+                                "this is for coordinators, or the sign-in is over; sign in again or ask one")))
                 .logout(l -> l.disable())
                 .build();
     }

@@ -5,11 +5,14 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
+import mensch.app.bounds.Bounds;
 import mensch.app.problem.Problem;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.InternalAuthenticationServiceException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
@@ -29,7 +32,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/session")
 class SessionController {
 
-    record SignIn(@NotBlank String username, @NotBlank String password) {}
+    record SignIn(
+            @NotBlank @Size(max = Bounds.NAME) String username,
+            @NotBlank @Size(max = Bounds.NAME) String password) {}
 
     /** Who is signed in; {@code mayWrite} is what the coordinator may and the player may not. */
     record Me(String username, String displayName, boolean mayWrite) {}
@@ -62,6 +67,8 @@ class SessionController {
         try {
             proven = authentication.authenticate(
                     UsernamePasswordAuthenticationToken.unauthenticated(signIn.username(), signIn.password()));
+        } catch (InternalAuthenticationServiceException e) {
+            throw e.getCause() instanceof RuntimeException fault ? fault : e;
         } catch (AuthenticationException e) {
             throw new Problem(HttpStatus.UNAUTHORIZED, "sign-in-refused", "name and password do not go together");
         }

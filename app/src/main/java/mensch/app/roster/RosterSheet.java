@@ -1,12 +1,17 @@
 package mensch.app.roster;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
+import mensch.app.bounds.Bounds;
+import mensch.core.document.RefusedException;
 import mensch.core.front.Role.Body;
 import mensch.core.roster.ChartLine;
 import mensch.core.roster.Player;
@@ -15,29 +20,31 @@ import mensch.core.roster.Staying;
 
 /** The roster as it is kept, sent and exported. */
 public record RosterSheet(
-        @NotNull List<@Valid PlayerRow> players,
-        @NotNull List<@Valid LineRow> chart,
-        @NotNull List<@Valid PairRow> staying) {
+        @NotNull @Size(max = Bounds.PLAYERS) List<@Valid @NotNull PlayerRow> players,
+        @NotNull @Size(max = Bounds.PLAYERS) List<@Valid @NotNull LineRow> chart,
+        @NotNull @Size(max = Bounds.PLAYERS) List<@Valid @NotNull PairRow> staying) {
 
     /** Weight in pounds and short shuttle in seconds, null when not taken. */
     public record PlayerRow(
-            @NotBlank String id,
+            @NotBlank @Size(max = Bounds.NAME) String id,
             @Min(0) @Max(99) int number,
-            @NotBlank String name,
+            @NotBlank @Size(max = Bounds.NAME) String name,
             @NotNull Body body,
             @Min(40) @Max(500) Integer weight,
-            Double shuttle) {}
+            @DecimalMin("3") @DecimalMax("20") Double shuttle) {}
 
     /** Who plays a role, first choice first; no personnel means any. */
     public record LineRow(
-            @NotBlank String role,
-            @NotNull Set<String> personnel,
-            @NotNull List<String> players) {}
+            @NotBlank @Size(max = Bounds.NAME) String role,
+            @NotNull @Size(max = Bounds.HANDS) Set<@NotBlank @Size(max = Bounds.NAME) String> personnel,
+            @NotNull @Size(max = Bounds.PLAYERS) List<@NotBlank @Size(max = Bounds.NAME) String> players) {}
 
     /** Roles whose men stay on the offence's right and left. */
-    public record PairRow(@NotBlank String right, @NotBlank String left) {}
+    public record PairRow(
+            @NotBlank @Size(max = Bounds.NAME) String right,
+            @NotBlank @Size(max = Bounds.NAME) String left) {}
 
-    /** @throws IllegalArgumentException saying what does not go together */
+    /** @throws RefusedException saying what does not go together */
     Roster roster() {
         return new Roster(
                 players.stream()

@@ -15,6 +15,7 @@ import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.DocumentRef;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.SideWord;
 import mensch.core.front.Front;
 import mensch.core.front.FrontReader;
@@ -277,7 +278,7 @@ public final class CallReader {
             } catch (SentenceException e) {
                 problems.add(new Problem(
                         document.id(), "checks", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
-            } catch (IllegalArgumentException e) {
+            } catch (RefusedException e) {
                 fault("checks", e.getMessage());
             }
         }
@@ -331,7 +332,7 @@ public final class CallReader {
             } catch (SentenceException e) {
                 problems.add(new Problem(
                         document.id(), "motion", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
-            } catch (IllegalArgumentException e) {
+            } catch (RefusedException e) {
                 fault("motion", e.getMessage());
             }
         }
@@ -356,15 +357,14 @@ public final class CallReader {
                 return new MotionAnswer(when, kind, checked(roles, front, line));
             }
         }
-        throw new IllegalArgumentException("\"" + line
+        throw new RefusedException("\"" + line
                 + "\" gives no answer; write bump, reseat <roles>, travel <role>, rotate, check <call> or stay");
     }
 
     private static List<String> checked(List<String> roles, Front front, String line) {
         for (String role : roles) {
             if (front.role(role) == null) {
-                throw new IllegalArgumentException(
-                        "\"" + line + "\" names " + role + ", which is no role of the front");
+                throw new RefusedException("\"" + line + "\" names " + role + ", which is no role of the front");
             }
         }
         return roles;

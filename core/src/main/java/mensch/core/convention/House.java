@@ -2,6 +2,7 @@ package mensch.core.convention;
 
 import java.util.List;
 import java.util.Map;
+import mensch.core.document.RefusedException;
 
 /** What a programme chose among its settings; whatever it did not choose stands at the default. */
 public record House(List<Setting> settings, Map<String, String> chosen) {
@@ -21,15 +22,15 @@ public record House(List<Setting> settings, Map<String, String> chosen) {
         Setting setting = settings.stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no setting \"" + id + "\"; there are "
+                .orElseThrow(() -> new RefusedException("there is no setting \"" + id + "\"; there are "
                         + settings.stream().map(Setting::id).toList()));
         if (!setting.offers(choice)) {
-            throw new IllegalArgumentException("\"" + choice + "\" is no choice of " + id + "; there are "
+            throw new RefusedException("\"" + choice + "\" is no choice of " + id + "; there are "
                     + setting.choices().stream().map(Setting.Choice::id).toList());
         }
     }
 
-    /** The choice in force. @throws IllegalArgumentException for a setting that there is not */
+    /** The choice in force. @throws RefusedException for a setting that there is not */
     public String choice(String id) {
         String made = chosen.get(id);
         if (made != null) {
@@ -40,7 +41,7 @@ public record House(List<Setting> settings, Map<String, String> chosen) {
                 return setting.choices().get(0).id();
             }
         }
-        throw new IllegalArgumentException("there is no setting \"" + id + "\"");
+        throw new RefusedException("there is no setting \"" + id + "\"");
     }
 
     /** The choice in force, or a value when the library has no such setting. */

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** A document that cannot be used, with everything that is wrong with it. */
-public final class DocumentException extends IllegalArgumentException {
+public final class DocumentException extends RefusedException {
     private static final long serialVersionUID = 1;
 
     /**

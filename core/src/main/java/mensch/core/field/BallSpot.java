@@ -1,5 +1,7 @@
 package mensch.core.field;
 
+import mensch.core.document.RefusedException;
+
 /**
  * Where the ball lies.
  *
@@ -13,12 +15,12 @@ public record BallSpot(double lateralYards, boolean lateralKnown, int yardsToGoa
     public BallSpot {
         lateralYards += 0.0;
         if (Math.abs(lateralYards) >= WIDEST_YARDS / 2) {
-            throw new IllegalArgumentException(
+            throw new RefusedException(
                     "ball spot " + lateralYards + " yd from the middle is off the field; it must lie within "
                             + "26.6 yd of the middle (+ is the offence's right)");
         }
         if (yardsToGoal < 1 || yardsToGoal > 99) {
-            throw new IllegalArgumentException("yards to goal is " + yardsToGoal + "; it must be 1 to 99");
+            throw new RefusedException("yards to goal is " + yardsToGoal + "; it must be 1 to 99");
         }
     }
 

@@ -1,13 +1,14 @@
 package mensch.core.field;
 
+import mensch.core.document.RefusedException;
 import mensch.core.geometry.Side;
 
 /** A painted field with the ball on it. Hands out landmarks in the play frame; a mirror is exact negation. */
 public record Field(Code code, BallSpot ball) {
     public Field {
         if (Math.abs(ball.lateralYards()) >= code.widthYards() / 2) {
-            throw new IllegalArgumentException("ball spot " + ball.lateralYards()
-                    + " yd from the middle is off a field " + code.widthYards() + " yd wide");
+            throw new RefusedException("ball spot " + ball.lateralYards() + " yd from the middle is off a field "
+                    + code.widthYards() + " yd wide");
         }
     }
 

@@ -1,5 +1,7 @@
 package mensch.core.field;
 
+import mensch.core.document.RefusedException;
+
 /**
  * Down and distance.
  *
@@ -9,7 +11,7 @@ package mensch.core.field;
 public record Situation(int down, int distance) {
     public Situation {
         if (down < 1 || down > 4 || distance < 1 || distance > 99) {
-            throw new IllegalArgumentException(
+            throw new RefusedException(
                     "down " + down + " and distance " + distance + ": a down is 1 to 4, a distance 1 to 99 yd");
         }
     }

@@ -3,10 +3,12 @@ package mensch.core.film;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.geometry.Point;
-import org.apache.commons.math3.linear.Array2DRowRealMatrix;
-import org.apache.commons.math3.linear.LUDecomposition;
-import org.apache.commons.math3.linear.MatrixUtils;
-import org.apache.commons.math3.linear.RealMatrix;
+import org.hipparchus.exception.MathRuntimeException;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.DecompositionSolver;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
 
 /** A view solved for its place: pixels to yards and back, with honest errors. */
 public final class Calibration {
@@ -47,7 +49,16 @@ public final class Calibration {
         if (reason != null) {
             return new Refused(reason);
         }
-        var calibration = new Calibration(points, new HomographyFit(points).solve());
+        try {
+            return seen(points, new Calibration(points, new HomographyFit(points).solve()));
+        } catch (MathRuntimeException e) {
+            return new Refused(
+                    "these clicks fit no camera: they are far from where any picture of the field would have "
+                            + "them; check each name, remove the doubtful ones and click again");
+        }
+    }
+
+    private static Outcome seen(List<KnownPoint> points, Calibration calibration) {
         for (KnownPoint point : points) {
             if (calibration.solution.fieldToImage().fieldToImage(point.field()) == null
                     || calibration.toField(point.image()) == null) {
@@ -68,13 +79,16 @@ public final class Calibration {
         return solution.fieldToImage().imageToField(image);
     }
 
-    /** Feet clicked in the picture, or null at or above the horizon. */
+    /** Feet clicked in the picture, or null at, next to or above the horizon. */
     public Measured measure(ImagePoint click) {
         Point feet = toField(click);
         if (feet == null) {
             return null;
         }
         RealMatrix covariance = covariance(feet);
+        if (covariance == null) {
+            return null;
+        }
         return new Measured(
                 feet,
                 Math.sqrt(covariance.getEntry(0, 0)),
@@ -84,7 +98,8 @@ public final class Calibration {
 
     /**
      * Covariance of a measured field point, square yards: J^-1 (sigma^2 I + P C P^T) J^-T with J the derivative of the
-     * pixel by the field point, P by the parameters, C their covariance.
+     * pixel by the field point, P by the parameters, C their covariance; null so near the horizon that the pixel no
+     * longer tells the place.
      */
     private RealMatrix covariance(Point feet) {
         double[] f = solution.field().apply(new double[] {feet.x(), feet.y()});
@@ -96,7 +111,11 @@ public final class Calibration {
         RealMatrix noise = MatrixUtils.createRealIdentityMatrix(2)
                 .add(byParameters.multiply(solution.covariancePerPixel2()).multiply(byParameters.transpose()))
                 .scalarMultiply(sigmaPixels * sigmaPixels);
-        RealMatrix inverse = new LUDecomposition(byPoint).getSolver().getInverse();
+        DecompositionSolver solver = new LUDecomposition(byPoint).getSolver();
+        if (!solver.isNonSingular()) {
+            return null;
+        }
+        RealMatrix inverse = solver.getInverse();
         return inverse.multiply(noise).multiply(inverse.transpose());
     }
 
@@ -125,13 +144,16 @@ public final class Calibration {
         return spare <= 0 ? 0 : Math.sqrt(sum / spare);
     }
 
-    /** What two clicks at a place can tell apart; null where the view does not see the field. */
+    /** What two clicks at a place can tell apart; null where the view does not see the field well enough. */
     public Resolution resolution(Point at) {
         ImagePoint image = toImage(at);
         if (image == null) {
             return null;
         }
         Measured one = measure(image);
+        if (one == null) {
+            return null;
+        }
         return new Resolution(Z95 * Math.sqrt(2) * one.sigmaX(), Z95 * Math.sqrt(2) * one.sigmaY());
     }
 

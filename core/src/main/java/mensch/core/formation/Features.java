@@ -166,6 +166,18 @@ public final class Features {
         return ends(Side.LEFT) + ends(Side.RIGHT);
     }
 
+    /** Backs then ends, as coaches say it: 11. */
+    public String personnel() {
+        return shape.backs().size() + "" + ends();
+    }
+
+    /** Receivers by side, the larger number first: 3x1. */
+    public String receivers() {
+        int left = shape.flank(Side.LEFT).receivers().size();
+        int right = shape.flank(Side.RIGHT).receivers().size();
+        return Math.max(left, right) + "x" + Math.min(left, right);
+    }
+
     private int ends(Side side) {
         Flank flank = shape.flank(side);
         int ends = 0;

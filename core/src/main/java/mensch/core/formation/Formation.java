@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import mensch.core.convention.Bodies;
+import mensch.core.document.RefusedException;
 import mensch.core.field.Field;
 import mensch.core.geometry.Side;
 
@@ -27,7 +28,7 @@ public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
         var names = new LinkedHashSet<String>();
         for (Man man : men) {
             if (!names.add(man.name())) {
-                throw new IllegalArgumentException(
+                throw new RefusedException(
                         "two men are called " + man.name() + " in " + name + "; give each man a name of his own");
             }
         }

@@ -1,5 +1,6 @@
 package mensch.core.formation;
 
+import mensch.core.document.RefusedException;
 import mensch.core.geometry.Point;
 
 /** One man of the offence. His point is the middle between his feet, play frame, {@code y <= 0}. */
@@ -16,7 +17,7 @@ public record Man(String name, Post post, Point feet) {
 
     public Man {
         if (feet.y() > 0) {
-            throw new IllegalArgumentException(name + " stands " + feet.y()
+            throw new RefusedException(name + " stands " + feet.y()
                     + " yd beyond the line of scrimmage; an offensive man's depth is 0 or more behind it");
         }
     }

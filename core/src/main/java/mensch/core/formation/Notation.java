@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import mensch.core.document.RefusedException;
 import mensch.core.field.BallSpot;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
@@ -32,7 +33,7 @@ public final class Notation {
     /**
      * A whole snap with its spot; a spot left out is high school, middle, 50, 1&amp;10.
      *
-     * @throws IllegalArgumentException naming the word that cannot be read and what was expected
+     * @throws RefusedException naming the word that cannot be read and what was expected
      */
     public static Snap snap(String line) {
         String[] halves = line.split("\\|", 2);
@@ -44,7 +45,7 @@ public final class Notation {
     public static Snap place(Formation formation, String spot) {
         String[] words = spot.trim().split("\\s+");
         if (words.length != 4) {
-            throw new IllegalArgumentException("the spot \"" + spot.trim()
+            throw new RefusedException("the spot \"" + spot.trim()
                     + "\" needs four words, as in \"hs m 50 1&10\": code, hash, yards to goal, down&distance");
         }
         Code code = code(words[0]);
@@ -74,7 +75,7 @@ public final class Notation {
         List<Man> moved = formation("step", text).men();
         for (Man man : moved) {
             if (formation.man(man.name()) == null) {
-                throw new IllegalArgumentException("the motion moves " + man.name() + ", but " + formation.name()
+                throw new RefusedException("the motion moves " + man.name() + ", but " + formation.name()
                         + " has no such man; it has "
                         + String.join(
                                 ", ", formation.men().stream().map(Man::name).toList()));
@@ -97,7 +98,7 @@ public final class Notation {
     private static Man man(String word) {
         Matcher m = MAN.matcher(word);
         if (!m.matches()) {
-            throw new IllegalArgumentException("\"" + word
+            throw new RefusedException("\"" + word
                     + "\" cannot be read; a man is written NAMEx/depth, as in FL14/1.5, and the line as ol2");
         }
         double depth = m.group(3) == null ? LINE_DEPTH : Double.parseDouble(m.group(3));
@@ -120,7 +121,7 @@ public final class Notation {
                 return code;
             }
         }
-        throw new IllegalArgumentException("\"" + word + "\" is no code of rules; write one of "
+        throw new RefusedException("\"" + word + "\" is no code of rules; write one of "
                 + String.join(
                         ", ",
                         java.util.Arrays.stream(Code.values()).map(Code::id).toList()));
@@ -141,7 +142,7 @@ public final class Notation {
     private static Situation situation(String word) {
         String[] parts = word.split("&");
         if (parts.length != 2) {
-            throw new IllegalArgumentException("\"" + word + "\" is no down and distance; write it as 2&7");
+            throw new RefusedException("\"" + word + "\" is no down and distance; write it as 2&7");
         }
         return new Situation(whole(parts[0], "down"), whole(parts[1], "distance"));
     }
@@ -150,7 +151,7 @@ public final class Notation {
         try {
             return Integer.parseInt(word);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("\"" + word + "\" is no " + what + "; a whole number is needed");
+            throw new RefusedException("\"" + word + "\" is no " + what + "; a whole number is needed");
         }
     }
 
@@ -158,7 +159,7 @@ public final class Notation {
         try {
             return Double.parseDouble(word);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("\"" + word + "\" is no " + what);
+            throw new RefusedException("\"" + word + "\" is no " + what);
         }
     }
 

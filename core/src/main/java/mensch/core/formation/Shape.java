@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import mensch.core.convention.Thresholds;
+import mensch.core.document.RefusedException;
 import mensch.core.geometry.Side;
 
 /**
@@ -63,12 +64,12 @@ public final class Shape {
         this.backs = backs;
     }
 
-    /** @throws IllegalArgumentException when the formation has no centre, or a side lacks its guard or tackle */
+    /** @throws RefusedException when the formation has no centre, or a side lacks its guard or tackle */
     public static Shape of(Formation formation, Thresholds limits) {
         Man snapper = first(formation, Man.Post.CENTRE);
         Man quarterback = first(formation, Man.Post.QUARTERBACK);
         if (snapper == null) {
-            throw new IllegalArgumentException(
+            throw new RefusedException(
                     formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)");
         }
         Man middle = middle(formation, snapper);
@@ -156,7 +157,7 @@ public final class Shape {
             }
         }
         if (surface.size() < 2) {
-            throw new IllegalArgumentException("a side of the line has " + surface.size()
+            throw new RefusedException("a side of the line has " + surface.size()
                     + " linemen beside the centre; guard and tackle are needed");
         }
         for (Man man : outward) {

@@ -17,6 +17,7 @@ import mensch.core.convention.Convention;
 import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.RefusedException;
 import mensch.core.document.Yaml;
 import mensch.core.play.PlayReader;
 import mensch.core.play.Plays;
@@ -118,21 +119,21 @@ public final class Library {
         }
     }
 
-    /** @throws IllegalArgumentException naming the calls there are */
+    /** @throws RefusedException naming the calls there are */
     public Call call(String id) {
         Call call = calls.get(id);
         if (call == null) {
-            throw new IllegalArgumentException(
+            throw new RefusedException(
                     "there is no call \"" + id + "\"; the library has " + String.join(", ", calls.keySet()));
         }
         return call;
     }
 
-    /** @throws IllegalArgumentException naming the formations there are */
+    /** @throws RefusedException naming the formations there are */
     public LibraryFormation formation(String id) {
         LibraryFormation formation = formations.get(id);
         if (formation == null) {
-            throw new IllegalArgumentException(
+            throw new RefusedException(
                     "there is no formation \"" + id + "\"; the library has " + String.join(", ", formations.keySet()));
         }
         return formation;

@@ -1,10 +1,15 @@
 package mensch.core.library;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import mensch.core.convention.Convention;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.RefusedException;
+import mensch.core.field.Code;
+import mensch.core.formation.Features;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
@@ -39,7 +44,7 @@ public record LibraryFormation(
                     document.id(), document.name(), document.text("family"), formation, List.copyOf(motions));
             motions.forEach(m -> read.phases(m.id()));
             return read;
-        } catch (ClassCastException | NullPointerException | IllegalArgumentException e) {
+        } catch (ClassCastException | NullPointerException | RefusedException e) {
             throw DocumentException.of(
                     document.id(),
                     "formation",
@@ -50,6 +55,16 @@ public record LibraryFormation(
     /** Men of a side: 11, or 5 to 7 in flag. */
     public int players() {
         return formation.men().size();
+    }
+
+    /** What it shows as set, in the middle of the field it is played on. */
+    public Features features(Convention convention) {
+        String code = Arrays.stream(Code.values())
+                .filter(c -> c.players() == players())
+                .findFirst()
+                .orElse(Code.HIGH_SCHOOL)
+                .id();
+        return Features.of(snap(null, false, code + " m 50 1&10"), convention);
     }
 
     /**
@@ -79,7 +94,7 @@ public record LibraryFormation(
         return motions.stream()
                 .filter(m -> m.id().equals(wanted))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(name + " has no motion \"" + wanted + "\"; it has "
+                .orElseThrow(() -> new RefusedException(name + " has no motion \"" + wanted + "\"; it has "
                         + String.join(
                                 ", ", motions.stream().map(LibraryMotion::id).toList())));
     }

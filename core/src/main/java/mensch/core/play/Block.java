@@ -1,6 +1,7 @@
 package mensch.core.play;
 
 import java.util.Arrays;
+import mensch.core.document.RefusedException;
 
 /** What a blocker is told (handbook 9, runs). */
 public enum Block {
@@ -60,7 +61,7 @@ public enum Block {
         return Arrays.stream(values())
                 .filter(b -> b.words.equals(words))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("\"" + words + "\" is no block; there are "
+                .orElseThrow(() -> new RefusedException("\"" + words + "\" is no block; there are "
                         + String.join(
                                 ", ", Arrays.stream(values()).map(Block::words).toList())));
     }

@@ -1,6 +1,7 @@
 package mensch.core.play;
 
 import java.util.Arrays;
+import mensch.core.document.RefusedException;
 
 /** Whom a play leaves unblocked on purpose, to be read. */
 public enum Leaves {
@@ -20,7 +21,7 @@ public enum Leaves {
         return Arrays.stream(values())
                 .filter(l -> l.words.equals(words))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("\"" + words + "\" is nobody a play leaves; there are "
+                .orElseThrow(() -> new RefusedException("\"" + words + "\" is nobody a play leaves; there are "
                         + String.join(
                                 ", ", Arrays.stream(values()).map(l -> l.words).toList())));
     }

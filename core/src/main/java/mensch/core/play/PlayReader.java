@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.RefusedException;
 import mensch.core.rung.Condition;
 import mensch.core.rung.RungReader;
 import mensch.core.rung.Vocabulary;
@@ -51,7 +52,7 @@ public final class PlayReader {
             return reading.read();
         } catch (DocumentException e) {
             throw e;
-        } catch (IllegalArgumentException | ClassCastException | NullPointerException e) {
+        } catch (RefusedException | ClassCastException | NullPointerException e) {
             throw DocumentException.of(document.id(), key, e.getMessage() == null ? "is missing" : e.getMessage());
         }
     }
@@ -68,7 +69,7 @@ public final class PlayReader {
             if (document.body().get(key) instanceof Map<?, ?> map) {
                 return map;
             }
-            throw new IllegalArgumentException("is missing, or no list of names and values");
+            throw new RefusedException("is missing, or no list of names and values");
         });
     }
 
@@ -154,8 +155,7 @@ public final class PlayReader {
     private Route route(String id) {
         Route route = routes.get(id);
         if (route == null) {
-            throw new IllegalArgumentException(
-                    "\"" + id + "\" is no route; there are " + String.join(", ", routes.keySet()));
+            throw new RefusedException("\"" + id + "\" is no route; there are " + String.join(", ", routes.keySet()));
         }
         return route;
     }

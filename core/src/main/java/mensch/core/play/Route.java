@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mensch.core.convention.Gait;
+import mensch.core.document.RefusedException;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
 import mensch.core.geometry.Point;
@@ -55,7 +56,7 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
     static Way way(String words) {
         Matcher m = WAY.matcher(words);
         if (!m.matches()) {
-            throw new IllegalArgumentException(
+            throw new RefusedException(
                     "\"" + words
                             + "\" is no point of a route; write straight @ 6, in 5 @ 8, sideline 3 @ 16, far hash @ 18 or over ball @ 5");
         }
@@ -76,7 +77,7 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
                         mark, m.group(5) != null, m.group(7) == null ? 0 : Integer.parseInt(m.group(7)), depth);
             }
         }
-        throw new IllegalArgumentException("\"" + m.group(6) + "\" is no mark of the field");
+        throw new RefusedException("\"" + m.group(6) + "\" is no mark of the field");
     }
 
     /**

@@ -20,6 +20,7 @@ import mensch.core.call.Layer;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentRef;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Snap;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
@@ -182,7 +183,7 @@ public final class Repairs {
                         new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library.vocabulary());
                 ladders.put(step.role(), new Ladder(List.of(rung)));
             }
-        } catch (IllegalArgumentException e) {
+        } catch (RefusedException e) {
             return null;
         }
         return call.under(new Layer(Layer.Kind.CALL, new DocumentRef(call.ref().id(), 0, ""), ladders));

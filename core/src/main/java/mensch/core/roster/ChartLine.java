@@ -3,6 +3,7 @@ package mensch.core.roster;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import mensch.core.document.RefusedException;
 
 /**
  * Who plays a role, first choice first. A role with a man on each side takes the first two.
@@ -20,7 +21,7 @@ public record ChartLine(String role, Set<String> personnel, List<String> players
         players = List.copyOf(players);
         for (String one : personnel) {
             if (!PERSONNEL.matcher(one).matches()) {
-                throw new IllegalArgumentException(
+                throw new RefusedException(
                         "\"" + one + "\" is no personnel; write backs then ends, up to three of each, as in 21");
             }
         }

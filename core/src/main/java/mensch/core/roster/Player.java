@@ -1,6 +1,7 @@
 package mensch.core.roster;
 
 import java.util.Locale;
+import mensch.core.document.RefusedException;
 import mensch.core.front.Role.Body;
 
 /**
@@ -16,10 +17,10 @@ public record Player(String id, int number, String name, Body body, Integer weig
 
     public Player {
         if (number < 0 || number > 99) {
-            throw new IllegalArgumentException(name + " wears " + number + "; a number is 0 to 99");
+            throw new RefusedException(name + " wears " + number + "; a number is 0 to 99");
         }
         if (name.isBlank()) {
-            throw new IllegalArgumentException("number " + number + " has no name");
+            throw new RefusedException("number " + number + " has no name");
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Answer;
 import mensch.core.front.Role;
 import mensch.core.front.Role.Body;
@@ -30,13 +31,13 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
         var ids = new LinkedHashSet<String>();
         for (Player player : players) {
             if (!ids.add(player.id())) {
-                throw new IllegalArgumentException("two players have the key " + player.id());
+                throw new RefusedException("two players have the key " + player.id());
             }
         }
         for (ChartLine line : chart) {
             for (String id : line.players()) {
                 if (!ids.contains(id)) {
-                    throw new IllegalArgumentException(
+                    throw new RefusedException(
                             "the chart lists " + id + " for " + line.role() + ", and the roster has no such player");
                 }
             }
@@ -44,8 +45,7 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
         var paired = new LinkedHashSet<String>();
         for (Staying pair : staying) {
             if (!paired.add(pair.right()) | (!pair.left().equals(pair.right()) && !paired.add(pair.left()))) {
-                throw new IllegalArgumentException(
-                        pair.right() + " and " + pair.left() + ": a role can be of one pair only");
+                throw new RefusedException(pair.right() + " and " + pair.left() + ": a role can be of one pair only");
             }
         }
     }

@@ -1,10 +1,12 @@
 package mensch.core.rung;
 
+import mensch.core.document.RefusedException;
+
 /** Yards behind the line on the defence's side: one depth, or a range that is itself the region. */
 public record Depth(double min, double max) {
     public Depth {
         if (min < 0 || max < min) {
-            throw new IllegalArgumentException("a depth runs from 0 up, shallow to deep: " + min + "-" + max);
+            throw new RefusedException("a depth runs from 0 up, shallow to deep: " + min + "-" + max);
         }
     }
 

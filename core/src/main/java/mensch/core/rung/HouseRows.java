@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.RefusedException;
 
 /**
  * Rows of a teaching document as a programme teaches them: one whose last cell is {@code house <setting> is <choice>}
@@ -45,7 +46,7 @@ final class HouseRows {
     private static boolean chosen(Document document, String key, Matcher asked, House house) {
         try {
             return house.choice(asked.group(1)).equals(asked.group(2));
-        } catch (IllegalArgumentException e) {
+        } catch (RefusedException e) {
             throw DocumentException.of(document.id(), key, e.getMessage());
         }
     }

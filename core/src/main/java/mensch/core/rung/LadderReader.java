@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.core.document.DocumentException.Problem;
+import mensch.core.document.RefusedException;
 
 /**
  * Reads the ladders of a document: seat to list of single-entry maps name to sentence. Gathers every fault before it
@@ -63,7 +64,7 @@ public final class LadderReader {
             into.add(RungReader.read(id, text, vocabulary));
         } catch (SentenceException e) {
             problems.add(new Problem(document, id.seat() + "/" + id.name(), e.getMessage(), e.at(), e.expected()));
-        } catch (IllegalArgumentException e) {
+        } catch (RefusedException e) {
             fault(id.seat() + "/" + id.name(), e.getMessage());
         }
     }

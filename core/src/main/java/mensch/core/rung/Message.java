@@ -2,6 +2,7 @@ package mensch.core.rung;
 
 import java.util.Arrays;
 import java.util.List;
+import mensch.core.document.RefusedException;
 
 /**
  * What a key can tell the man who reads it (handbook 3): a block, a release, or the way the flow goes. The same words
@@ -32,12 +33,12 @@ public enum Message {
         return words;
     }
 
-    /** @throws IllegalArgumentException naming the messages there are */
+    /** @throws RefusedException naming the messages there are */
     public static Message of(String words) {
         return Arrays.stream(values())
                 .filter(m -> m.words.equals(words))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
+                .orElseThrow(() -> new RefusedException(
                         "\"" + words + "\" is no message; a key tells " + String.join(", ", all())));
     }
 

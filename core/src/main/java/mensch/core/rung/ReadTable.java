@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.RefusedException;
 
 /**
  * What a man does on each message of his key, in the order it is taught.
@@ -59,10 +60,10 @@ public record ReadTable(String id, String name, List<Read> rows) {
             try {
                 Message message = Message.of(cells.get(0));
                 if (rows.stream().anyMatch(r -> r.message() == message)) {
-                    throw new IllegalArgumentException(message.words() + " stands twice; one message has one reaction");
+                    throw new RefusedException(message.words() + " stands twice; one message has one reaction");
                 }
                 rows.add(new Read(message, cells.get(1), reaction(cells.get(2), vocabulary)));
-            } catch (IllegalArgumentException e) {
+            } catch (RefusedException e) {
                 throw DocumentException.of(document.id(), "rows/" + cells.get(0), e.getMessage());
             }
         }

@@ -3,6 +3,7 @@ package mensch.core.rung;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import mensch.core.document.RefusedException;
 
 /** Reads a whole sentence. Case and articles do not matter. */
 public final class RungReader {
@@ -68,8 +69,7 @@ public final class RungReader {
         do {
             Gives part = part();
             if (gives.stream().anyMatch(g -> g.part() == part.part())) {
-                throw new IllegalArgumentException(
-                        of + " names " + part.part().words() + " twice; one rung gives a part once");
+                throw new RefusedException(of + " names " + part.part().words() + " twice; one rung gives a part once");
             }
             gives.add(part);
         } while (tokens.accept(";"));

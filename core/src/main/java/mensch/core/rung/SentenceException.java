@@ -1,9 +1,10 @@
 package mensch.core.rung;
 
 import java.util.List;
+import mensch.core.document.RefusedException;
 
 /** A sentence that cannot be read: where it stopped making sense and what may stand there. */
-public final class SentenceException extends IllegalArgumentException {
+public final class SentenceException extends RefusedException {
     private static final long serialVersionUID = 1;
     private final String sentence;
     private final int at;

@@ -2,6 +2,7 @@ package mensch.core.rung;
 
 import java.util.List;
 import mensch.core.convention.Convention;
+import mensch.core.document.RefusedException;
 import mensch.core.field.Field;
 import mensch.core.field.Situation;
 import mensch.core.formation.Answer;
@@ -46,9 +47,7 @@ public final class View {
         this.posts = posts;
     }
 
-    /**
-     * The side a word means for this seat. @throws IllegalArgumentException for "both" and "either", which are no side
-     */
+    /** The side a word means for this seat. @throws RefusedException for "both" and "either", which are no side */
     public Side side(Where where) {
         return switch (where) {
             case MY -> my;
@@ -57,7 +56,7 @@ public final class View {
             case AWAY -> binding.call().side().opposite();
             case COVER -> binding.cover().side();
             case BOTH, EITHER ->
-                throw new IllegalArgumentException("\"" + where.words() + "\" is two sides; a place or gap needs one");
+                throw new RefusedException("\"" + where.words() + "\" is two sides; a place or gap needs one");
         };
     }
 

@@ -18,7 +18,7 @@ final class PictureWords {
 
     static String of(Features features) {
         var words = new ArrayList<String>();
-        words.add("Shows " + features.shape().backs().size() + features.ends() + " personnel");
+        words.add("Shows " + features.personnel() + " personnel");
         QUARTERBACK.stream().filter(f -> holds(features, f, Side.LEFT)).limit(1).forEach(f -> words.add(f.words()));
         BACKS.stream().filter(f -> holds(features, f, Side.LEFT)).limit(1).forEach(f -> words.add(f.words()));
         int left = features.shape().flank(Side.LEFT).receivers().size();

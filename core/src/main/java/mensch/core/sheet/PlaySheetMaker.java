@@ -5,6 +5,7 @@ import java.util.Locale;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Subject;
 import mensch.core.audit.Verdict;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -121,14 +122,13 @@ public final class PlaySheetMaker {
     }
 
     /**
-     * The blocks of a run; null when it cannot be run to that side. @throws IllegalArgumentException naming the runs
-     * there are
+     * The blocks of a run; null when it cannot be run to that side. @throws RefusedException naming the runs there are
      */
     public RunSheet run(Lineup lineup, String id, Side side) {
         var run = plays.runs().stream()
                 .filter(r -> r.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no run \"" + id + "\"; there are "
+                .orElseThrow(() -> new RefusedException("there is no run \"" + id + "\"; there are "
                         + String.join(
                                 ", ", plays.runs().stream().map(r -> r.id()).toList())));
         Blocking b = new Matchup(lineup).blocking(run, side);
@@ -173,14 +173,14 @@ public final class PlaySheetMaker {
     }
 
     /**
-     * The routes of a pass concept; null when it cannot be run to that side. @throws IllegalArgumentException naming
-     * the concepts there are
+     * The routes of a pass concept; null when it cannot be run to that side. @throws RefusedException naming the
+     * concepts there are
      */
     public PassSheet pass(Lineup lineup, String id, Side side) {
         var pass = plays.passes().stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no pass \"" + id + "\"; there are "
+                .orElseThrow(() -> new RefusedException("there is no pass \"" + id + "\"; there are "
                         + String.join(
                                 ", ", plays.passes().stream().map(p -> p.id()).toList())));
         Distribution d = new Matchup(lineup).distribution(pass, side);

@@ -9,6 +9,7 @@ import java.util.List;
  * @param facts strengths and what decided them, in words
  * @param movedIn receivers the sideline pushed in, in words
  * @param answer what the call answered to motion, or null
+ * @param gapCount how many gaps are owned once, two-gapped, doubled and open, in words
  */
 public record Sheet(
         String notation,
@@ -18,6 +19,7 @@ public record Sheet(
         List<ManRow> offence,
         List<JobRow> jobs,
         List<GapRow> gaps,
+        String gapCount,
         List<EdgeRow> edges,
         String box,
         List<AreaRow> areas,
@@ -103,15 +105,15 @@ public record Sheet(
      */
     public record ManningRow(String said, String measured, List<String> notes) {}
 
-    /** A gap and who has it; owners by job id and label. */
+    /**
+     * A gap and who has it.
+     *
+     * @param owners by job id: who owns it, or, when nobody does, the two-gappers who take it
+     * @param said what stands under it on the field: labels of its owners, or open
+     * @param state owned, double, two-gapped or open
+     */
     public record GapRow(
-            String words,
-            String letter,
-            String side,
-            Spot at,
-            List<String> owners,
-            List<String> labels,
-            String state) {}
+            String words, String letter, String side, Spot at, List<String> owners, String said, String state) {}
 
     public record EdgeRow(String side, Spot at, List<String> forces) {}
 

@@ -50,6 +50,7 @@ public final class SheetMaker {
         BoxCount count = BoxCount.of(lineup);
         var jobs = new JobRows(lineup, new Words(lineup, library), roster.fill(lineup));
         boolean flag = lineup.snap().field().code().flag();
+        List<GapRow> gapRows = flag ? List.of() : GapRows.of(gaps);
         String box = flag
                 ? RushCount.of(lineup).rushers().size() + " rush, "
                         + RushCount.of(lineup).cover().size() + " stay"
@@ -62,7 +63,8 @@ public final class SheetMaker {
                 answer(lineup),
                 offence(lineup),
                 lineup.jobs().stream().map(jobs::row).toList(),
-                gaps.rows().stream().filter(g -> !flag).map(SheetMaker::gap).toList(),
+                gapRows,
+                GapRows.count(gapRows),
                 gaps.edges().stream()
                         .filter(e -> !flag)
                         .map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces())))
@@ -140,20 +142,6 @@ public final class SheetMaker {
                     number == 0 ? null : "#" + number));
         }
         return rows;
-    }
-
-    private static GapRow gap(GapLedger.Row row) {
-        int owners = row.owners().size();
-        String state =
-                owners == 1 ? "owned" : owners > 1 ? "double" : row.twoGappers().isEmpty() ? "open" : "two-gapped";
-        return new GapRow(
-                row.gap().words(),
-                String.valueOf(row.gap().letter()),
-                row.gap().side().word(),
-                Words.spot(row.at()),
-                Words.ids(row.owners()),
-                row.owners().stream().map(j -> j.role().label()).toList(),
-                state);
     }
 
     private static AreaRow area(AreaLedger.Row row) {

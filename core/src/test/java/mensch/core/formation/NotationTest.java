@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.Snaps;
 import mensch.core.convention.Convention;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Side;
 import org.junit.jupiter.api.Test;
@@ -39,7 +40,7 @@ class NotationTest {
             })
     void whatCannotBeReadIsNamed(String line, String says) {
         assertThatThrownBy(() -> Notation.snap(line.replaceFirst(" & ", " | ")))
-                .isInstanceOf(IllegalArgumentException.class)
+                .isInstanceOf(RefusedException.class)
                 .hasMessageContaining(says);
     }
 

@@ -1,0 +1,88 @@
+package mensch.app.playbook;
+
+import java.util.List;
+import java.util.Map;
+import mensch.core.document.Document;
+import mensch.core.library.Library;
+import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+
+/**
+ * The one library in force: what ships, read as the programme chose among the schools, with the programme's own
+ * documents. A request asks once and has the same library to its end; it is read anew only when somebody wrote since,
+ * by whichever node.
+ */
+@Component
+class LibraryInForce {
+    private static final String ASKED = LibraryInForce.class.getName();
+
+    private final Library catalogue = Library.shipped();
+    private final DocumentRevisions revisions;
+    private final HouseChoices houses;
+    private volatile Known known = new Known(-1, Map.of(), catalogue, catalogue);
+
+    /**
+     * The library read for one state of the database.
+     *
+     * @param chosen the catalogue as the programme chose, without its own documents
+     */
+    private record Known(long state, Map<String, String> choices, Library chosen, Library library) {}
+
+    LibraryInForce(DocumentRevisions revisions, HouseChoices houses) {
+        this.revisions = revisions;
+        this.houses = houses;
+    }
+
+    /** What ships, read as nobody chose. */
+    Library catalogue() {
+        return catalogue;
+    }
+
+    Library now() {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request == null) {
+            return current();
+        }
+        if (request.getAttribute(ASKED, RequestAttributes.SCOPE_REQUEST) instanceof Library asked) {
+            return asked;
+        }
+        Library current = current();
+        request.setAttribute(ASKED, current, RequestAttributes.SCOPE_REQUEST);
+        return current;
+    }
+
+    /** To be said first in a transaction that writes to the playbook: its writers take turns. */
+    void takeTurn() {
+        revisions.takeTurn();
+    }
+
+    /** As {@link #takeTurn}, when what is written is part of the library: documents other than calls, and choices. */
+    void changes() {
+        revisions.change();
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null) {
+            request.removeAttribute(ASKED, RequestAttributes.SCOPE_REQUEST);
+        }
+    }
+
+    private Library current() {
+        long state = revisions.state();
+        Known last = known;
+        if (last.state() != state) {
+            last = read(state, last);
+            known = last;
+        }
+        return last.library();
+    }
+
+    private Known read(long state, Known last) {
+        Map<String, String> choices =
+                houses.findFirstByOrderByIdDesc().map(HouseChoice::choices).orElse(Map.of());
+        Library chosen = choices.equals(last.choices()) ? last.chosen() : catalogue.choosing(choices);
+        List<Document> own = revisions.newestOtherThan("call").stream()
+                .map(DocumentRevision::document)
+                .toList();
+        return new Known(state, choices, chosen, own.isEmpty() ? chosen : chosen.with(own));
+    }
+}

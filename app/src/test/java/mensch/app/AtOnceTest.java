@@ -1,0 +1,166 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** A12: twenty who write the same thing in the same moment: one is heard, nineteen are told, nobody meets a fault. */
+@ExtendWith(RunningApp.class)
+class AtOnceTest {
+    private static final int WRITERS = 20;
+
+    @TempDir
+    static Path folder;
+
+    /** Statuses of twenty requests let go together, each by a client of its own. */
+    private static List<Integer> together(int port, Write write) {
+        ExecutorService pool = Executors.newFixedThreadPool(WRITERS);
+        var start = new CyclicBarrier(WRITERS);
+        try {
+            var answers = new ArrayList<Future<Integer>>();
+            for (int i = 0; i < WRITERS; i++) {
+                int n = i;
+                Browserless writer = Browserless.signedIn(port, i % 2 == 0 ? "marrow" : "tillery");
+                answers.add(pool.submit(() -> {
+                    start.await();
+                    return write.by(writer, n).status();
+                }));
+            }
+            var statuses = new ArrayList<Integer>();
+            for (Future<Integer> answer : answers) {
+                statuses.add(answer.get());
+            }
+            return statuses;
+        } catch (InterruptedException | ExecutionException e) {
+            throw new IllegalStateException(e);
+        } finally {
+            pool.shutdown();
+        }
+    }
+
+    private interface Write {
+        Answer by(Browserless writer, int n);
+    }
+
+    private static void oneIsHeard(List<Integer> statuses, int refused) {
+        assertThat(statuses).filteredOn(s -> s < 300).hasSize(1);
+        assertThat(statuses).filteredOn(s -> s >= 300).hasSize(WRITERS - 1).containsOnly(refused);
+    }
+
+    private long reel(int port) throws IOException {
+        return FilmTest.uploaded(Browserless.signedIn(port, "marrow"), folder, "writers")
+                .get("id")
+                .asLong();
+    }
+
+    @Test
+    void conventions(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        long base = coach.get("/api/conventions").json().get("base").asLong();
+        oneIsHeard(
+                together(port, (w, n) -> w.put("/api/conventions", "{\"base\": " + base + ", \"choices\": {}}")), 409);
+    }
+
+    @Test
+    void theNextRevisionOfACall(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String id = coach.post("/api/calls/composed", "{\"name\": \"Raced\", \"layers\": [\"anvil\", \"fog\"]}")
+                .json()
+                .get("id")
+                .asString();
+        coach.put(
+                "/api/playbook/call/" + id + "/standing",
+                "{\"version\": 0, \"install\": \"CATALOGUE\", \"published\": true, \"retired\": false}");
+        oneIsHeard(
+                together(
+                        port,
+                        (w, n) -> w.put(
+                                "/api/calls/" + id,
+                                "{\"base\": 1, \"edits\": [{\"rung\": \"" + id
+                                        + "/mike/own-1\", \"sentence\": \"run B gap\"}]}")),
+                409);
+    }
+
+    @Test
+    void oneNameForTwentyNewCalls(int port) {
+        oneIsHeard(
+                together(
+                        port,
+                        (w, n) -> w.post(
+                                "/api/calls/composed", "{\"name\": \"Same Name\", \"layers\": [\"anvil\", \"fog\"]}")),
+                409);
+    }
+
+    @Test
+    void theFirstWordAboutACallOfTheCatalogue(int port) {
+        oneIsHeard(
+                together(
+                        port,
+                        (w, n) -> w.put(
+                                "/api/playbook/call/tongs-frost/standing",
+                                "{\"version\": -1, \"install\": \"INSTALLED\", \"published\": true, \"retired\": false}")),
+                409);
+    }
+
+    @Test
+    void mutesAndTheirEnd(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String mute = "{\"call\": \"anvil-frost\", \"check\": \"gaps\", \"title\": \"Raced.\", \"reason\": \"so\"}";
+        oneIsHeard(together(port, (w, n) -> w.post("/api/mutes", mute)), 409);
+        JsonNode kept = null;
+        for (JsonNode one : coach.get("/api/mutes?call=anvil-frost").json()) {
+            kept = one.get("title").asString().equals("Raced.") ? one : kept;
+        }
+        long id = kept.get("id").asLong();
+        oneIsHeard(together(port, (w, n) -> w.delete("/api/mutes/" + id)), 404);
+    }
+
+    @Test
+    void theRoster(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        JsonNode now = coach.get("/api/roster").json();
+        String change = "{\"base\": " + now.get("version") + ", \"roster\": " + now.get("roster") + "}";
+        oneIsHeard(together(port, (w, n) -> w.put("/api/roster", change)), 409);
+    }
+
+    @Test
+    void snapsOfAReelAreNumberedOneAfterTheOtherAndItsWorkIsNeverOverwritten(int port) throws IOException {
+        long id = reel(port);
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String snap = "{\"frame\": 3, \"log\": " + Requests.log("anvil-fog") + "}";
+        assertThat(together(port, (w, n) -> w.post("/api/reels/" + id + "/snaps", snap)))
+                .allMatch(s -> s < 300);
+        assertThat(coach.get("/api/reels/" + id).json().get("snaps"))
+                .extracting(s -> s.get("number").asInt())
+                .containsExactlyElementsOf(java.util.stream.IntStream.rangeClosed(1, WRITERS)
+                        .boxed()
+                        .toList());
+        String work = "{\"version\": 0, \"work\": {\"snapFrame\": 2, \"log\": " + Requests.log("anvil-fog")
+                + ", \"points\": [], \"marks\": []}}";
+        oneIsHeard(together(port, (w, n) -> w.put("/api/reels/" + id + "/snaps/1", work)), 409);
+        oneIsHeard(together(port, (w, n) -> w.delete("/api/reels/" + id)), 404);
+    }
+
+    @Test
+    void gradesHaveAVersionAndASecondWordIsToldOfTheFirst(int port) throws IOException {
+        long id = reel(port);
+        JsonNode graded = FilmTest.graded(Browserless.signedIn(port, "marrow"), id);
+        String word = "{\"reel\": " + id + ", \"snap\": 1, \"job\": \""
+                + graded.get("job").asString() + "\", \"version\": " + graded.get("version")
+                + ", \"mark\": \"+\", \"note\": \"seen on the sideline\"}";
+        oneIsHeard(together(port, (w, n) -> w.put("/api/grades", word)), 409);
+    }
+}

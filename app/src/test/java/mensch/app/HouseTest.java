@@ -1,0 +1,120 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A6: what a programme chooses is what it sees: on the board, in read tables and techniques, on the card and on film.
+ */
+@ExtendWith(RunningApp.class)
+class HouseTest {
+    private static final List<String> FORMATIONS = List.of("trips-open");
+
+    /** Two men of a flag call rush from in front of one league's line and behind another's. */
+    private static final String TWO_RUSH = Stream.of("up", "middle")
+            .map(role -> "{\"rung\": \"tack-dawn/" + role
+                    + "/own-1\", \"sentence\": \"align stack centre @ 5.5; pass rush\"}")
+            .collect(Collectors.joining(",", "[", "]"));
+
+    private static int usedPort;
+
+    @AfterAll
+    static void asItWas() {
+        choose(Browserless.signedIn(usedPort, "marrow"), "{}");
+    }
+
+    private static void choose(Browserless coach, String choices) {
+        String base = coach.get("/api/conventions").json().get("base").asString();
+        Answer chosen = coach.put("/api/conventions", "{\"base\": " + base + ", \"choices\": " + choices + "}");
+        assertThat(chosen.status()).as(String.valueOf(chosen.json())).isEqualTo(200);
+    }
+
+    /** A question to the board, and where it is asked. */
+    private record Question(String address, String body) {
+        String answer(Browserless coach) {
+            return String.valueOf(coach.post(address, body).json());
+        }
+    }
+
+    /** Every call as set and after a motion, on the hash, on a field of its own size; and one against the plays. */
+    private static List<Question> questions(Browserless coach) {
+        var questions = new ArrayList<Question>();
+        Map<Integer, String> small = new LinkedHashMap<>();
+        for (JsonNode formation : coach.get("/api/board/choices").json().get("formations")) {
+            small.putIfAbsent(
+                    formation.get("players").asInt(), formation.get("id").asString());
+        }
+        for (JsonNode call : coach.get("/api/calls").json()) {
+            int players = call.get("players").asInt();
+            String board = Requests.board(call.get("id").asString());
+            if (players < 11) {
+                String flag = board.replace("pro-i", small.get(players)).replace("\"hs\"", "\"flag" + players + "\"");
+                questions.add(new Question("/api/board", flag));
+                questions.add(new Question("/api/board", flag.replace("\"edits\": []", "\"edits\": " + TWO_RUSH)));
+                continue;
+            }
+            String motion = board.replace("\"mirrored\"", "\"motion\": \"trade\", \"mirrored\"");
+            questions.add(new Question("/api/board", motion));
+            for (String formation : FORMATIONS) {
+                String hash = board.replace("pro-i", formation).replace("\"hash\": \"m\"", "\"hash\": \"l\"");
+                questions.add(new Question("/api/board", hash));
+            }
+        }
+        String plays =
+                "{\"board\": " + Requests.board("anvil-drizzle").replace("pro-i", "doubles-gun") + ", \"phase\": 0}";
+        questions.add(new Question("/api/board/against", plays));
+        return questions;
+    }
+
+    @Test
+    void everySettingReachesTheSheets(int port) {
+        usedPort = port;
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        choose(coach, "{}");
+        List<Question> questions = questions(coach);
+        Map<Question, String> standard = new LinkedHashMap<>();
+        questions.forEach(q -> standard.put(q, q.answer(coach)));
+        var silent = new ArrayList<String>();
+        for (JsonNode setting : coach.get("/api/conventions").json().get("settings")) {
+            for (int i = 1; i < setting.get("choices").size(); i++) {
+                String id = setting.get("id").asString();
+                String choice = setting.at("/choices/" + i + "/id").asString();
+                choose(coach, "{\"" + id + "\": \"" + choice + "\"}");
+                if (questions.parallelStream().allMatch(q -> q.answer(coach).equals(standard.get(q)))) {
+                    silent.add(id + " is " + choice);
+                }
+            }
+        }
+        assertThat(silent).as("choices that no sheet shows").isEmpty();
+    }
+
+    @Test
+    void readTablesOfAnotherSchoolStandOnBoardCardAndFilm(int port) {
+        usedPort = port;
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        choose(coach, "{\"technique-words\": \"even-odd\"}");
+        Answer board = coach.post("/api/board", Requests.board("anvil-drizzle"));
+        assertThat(board.json().at("/phases/0/jobs").toString())
+                .contains("6i technique")
+                .doesNotContain("7 technique");
+        long reel = 0;
+        for (JsonNode one : coach.get("/api/reels").json()) {
+            reel = one.get("snaps").asInt() > 0 ? one.get("id").asLong() : reel;
+        }
+        if (reel > 0) {
+            Answer snap = coach.get("/api/reels/" + reel + "/snaps/1");
+            assertThat(snap.json().at("/sheet/jobs").toString()).doesNotContain("7 technique");
+        }
+    }
+}
