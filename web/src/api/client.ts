@@ -9,6 +9,8 @@ export interface Problem {
   at?: number
   word?: string
   expected?: string[]
+  /** Number under which a fault is logged. */
+  request?: string
   problems?: { document: string; where: string; message: string; at: number; expected: string[] }[]
 }
 
@@ -22,6 +24,16 @@ export class RefusedError extends Error {
 let onSignedOut: () => void = () => {}
 export function whenSignedOut(told: () => void): void {
   onSignedOut = told
+}
+
+let onTrouble: (problem: Problem) => void = () => {}
+/** Told of what is nobody's input: no answer at all, a database that is away, a fault of the application. */
+export function whenTroubled(told: (problem: Problem) => void): void {
+  onTrouble = told
+}
+function troubled(problem: Problem): RefusedError {
+  onTrouble(problem)
+  return new RefusedError(problem)
 }
 
 const csrf: Middleware = {
@@ -41,7 +53,7 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   try {
     result = await call
   } catch {
-    throw new RefusedError({
+    throw troubled({
       status: 0,
       code: 'unreachable',
       detail: 'The application does not answer. What you typed is kept; try again when it runs.',
@@ -54,6 +66,7 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
     detail: result.response.statusText,
     ...(result.error as object),
   } as Problem
+  if (problem.status >= 500) throw troubled(problem)
   if (problem.status === 401 && problem.code !== 'sign-in-refused') onSignedOut()
   if (problem.status === 403 && (await signedOut())) {
     onSignedOut()
@@ -64,7 +77,10 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
 
 /** A refusal may only mean that the session's cookies are gone; asking who is signed in tells, and brings a fresh token. */
 async function signedOut(): Promise<boolean> {
-  return (await fetch('/api/session')).status === 204
+  return fetch('/api/session').then(
+    (r) => r.status === 204,
+    () => false,
+  )
 }
 
 export function problemOf(error: unknown): Problem {

@@ -5,6 +5,7 @@ import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import type { Spot } from '../api/types'
 import { matches, typing, type Action } from '../shell/keys'
 import { useSession } from '../shell/session'
+import { useTrouble } from '../shell/trouble'
 import { LAYERS, useBoard, type Layer } from './boardStore'
 import ChangesPanel from './ChangesPanel.vue'
 import { THIS_WEEK, withoutHand } from './draft'
@@ -43,6 +44,11 @@ watch(
   (me, before) => {
     if (me && !before) void board.start()
   },
+)
+const trouble = useTrouble()
+watch(
+  () => trouble.back,
+  () => void board.start(),
 )
 
 const changed = computed(() => new Set(phase.value > 0 ? (answer.value?.changes ?? []).map((c) => c.job) : []))
@@ -274,6 +280,13 @@ const actions: Action[] = [
     enabled: () => picked() && mayWrite.value,
     perform: () => void addRung(THIS_WEEK),
   },
+  {
+    id: 'line-back',
+    label: 'Back to the snap line before the typed one',
+    shortcut: 'Z',
+    enabled: () => !!board.lineBefore,
+    perform: () => void board.lineBack(),
+  },
   { id: 'undo', label: 'Undo', shortcut: 'U', enabled: always, perform: board.undo },
   { id: 'redo', label: 'Redo', shortcut: 'Y', enabled: always, perform: board.redo },
   {
@@ -286,7 +299,7 @@ const actions: Action[] = [
   { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: () => (help.value = true) },
 ]
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event.target) || asking.value || help.value || saveBar.value?.open) return
+  if (typing(event) || asking.value || help.value || saveBar.value?.open) return
   const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
   const onButton = event.target instanceof HTMLButtonElement && event.key === 'Enter' && !event.target.dataset.job
   if (!action || onButton) return
@@ -623,5 +636,14 @@ footer {
   grid-column: 1 / 3;
   border-top: 2px solid var(--ink);
   min-height: 0;
+}
+@media print {
+  .board {
+    page: wide;
+  }
+  .middle {
+    height: 96mm !important;
+    display: flex !important;
+  }
 }
 </style>

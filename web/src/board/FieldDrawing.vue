@@ -398,7 +398,7 @@ const feet = (job: JobRow): Spot | undefined =>
           :y="g.q.y + 2"
           class="gap-owner"
         >
-          {{ g.labels.join('+') || 'open' }}
+          {{ g.said }}
         </text>
       </g>
       <text
@@ -702,6 +702,10 @@ const feet = (job: JobRow): Spot | undefined =>
   stroke: var(--ink);
   stroke-width: 1.5;
   stroke-dasharray: 3 2;
+}
+.gap.two-gapped .gap-box {
+  stroke-width: 1;
+  stroke-dasharray: 1 2;
 }
 .force {
   text-anchor: middle;

@@ -61,7 +61,6 @@ function keep(finding: FindingRow): void {
   muting.value = undefined
 }
 defineExpose({ tryRepairs, mutePointed: () => void startMute(props.pointed) })
-const owned = computed(() => props.sheet.gaps.filter((g) => g.state === 'owned').length)
 const label = (id: string): string => props.sheet.jobs.find((j) => j.id === id)?.label ?? id
 const holding = computed(() => (props.rules ?? []).filter((r) => r.answer === 'holds').length)
 /** A rule that only costs something is marked apart from one that breaks. */
@@ -194,7 +193,7 @@ const sign = (r: RuleAnswer): string =>
       Nothing found against this line-up.
     </p>
     <h2 v-if="sheet.gaps.length">
-      <span>Gap ledger</span><span class="soft">{{ owned }} of {{ sheet.gaps.length }} owned once</span>
+      <span>Gap ledger</span><span class="soft">{{ sheet.gapCount }}</span>
     </h2>
     <p
       v-if="sheet.gaps.length"
@@ -206,7 +205,7 @@ const sign = (r: RuleAnswer): string =>
         ><template v-if="i && g.letter === 'A' && g.side === 'right'"> | </template
         ><span class="gap"
           ><b>{{ g.letter }}</b
-          >&nbsp;{{ g.labels.join('+') || '?' }}</span
+          >&nbsp;{{ g.said }}{{ g.state === 'two-gapped' ? ' two-gap' : '' }}</span
         ></span
       >
     </p>

@@ -10,14 +10,31 @@ function line() {
   board.choices = {
     codes: [{ id: 'hs', name: 'high school', players: 11 }],
     formations: [
-      { id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [{ id: 'trade', name: 'trade' }] },
-      { id: 'trips-open', name: 'Trips open', family: 'trips', players: 11, motions: [] },
+      {
+        id: 'pro-i',
+        name: 'Pro I',
+        family: 'two backs',
+        players: 11,
+        personnel: '21',
+        receivers: '2x1',
+        motions: [{ id: 'trade', name: 'trade' }],
+      },
+      {
+        id: 'trips-open',
+        name: 'Trips open',
+        family: 'trips',
+        players: 11,
+        personnel: '10',
+        receivers: '3x1',
+        motions: [],
+      },
     ],
     runs: [],
   }
   board.calls = [
-    { id: 'anvil-drizzle', name: 'Anvil Drizzle' },
-    { id: 'anvil-fog', name: 'Anvil Fog' },
+    { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0 },
+    { id: 'anvil-fog', name: 'Anvil Fog', players: 11, revision: 0 },
+    { id: 'awl-fog', name: 'Awl Fog', players: 11, revision: 0 },
   ] as never
   return { board, wrapper: mount(SnapLine, { attachTo: document.body }) }
 }
@@ -56,28 +73,62 @@ describe('the snap line', () => {
     const last = wrapper.findAll('[aria-label=Distance] option').at(-1)!
     expect(last.text()).toBe('goal')
   })
-  it('reads typed words in any order, the call among them', async () => {
+  it('A2: shows what will be, takes it whole, and goes back to what was', async () => {
     const { board, wrapper } = line()
-    const chosen = vi.spyOn(board, 'chooseCall').mockResolvedValue()
-    await type(wrapper, 'fog 3&7 trips left r 12')
-    expect(board.snap).toMatchObject({
-      formation: 'trips-open',
-      mirrored: true,
-      hash: 'r',
-      toGoal: 12,
-      down: 3,
-      distance: 7,
-    })
-    expect(chosen).toHaveBeenCalledWith('anvil-fog')
+    const was = { ...board.snap }
+    await (wrapper.vm as unknown as { open(): Promise<void> }).open()
+    await wrapper.find('input').setValue('anvil fog 3&7 trips open left r 12')
+    expect(wrapper.find('[role=status]').text().replace(/\s+/g, ' ')).toContain(
+      'high school · ball on our 12, right hash · 3rd and 7 · Trips open left with no motion — we call Anvil Fog',
+    )
+    expect(board.snap).toEqual(was)
+    await wrapper.find('form').trigger('submit')
+    await flushPromises()
+    expect(board.snap).toMatchObject({ formation: 'trips-open', mirrored: true, hash: 'r', toGoal: 12, distance: 7 })
+    expect(board.callId).toBe('anvil-fog')
     expect(wrapper.find('input').exists()).toBe(false)
+    await wrapper.find('.back').trigger('click')
+    await flushPromises()
+    expect(board.snap).toEqual(was)
+    expect(board.callId).toBe('anvil-drizzle')
   })
-  it('keeps what it could not read in the field, and says what it takes', async () => {
+  it('A2: applies nothing while a word is not understood, and keeps the text', async () => {
     const { board, wrapper } = line()
-    await type(wrapper, 'trips zebra')
-    expect(wrapper.find('[role=alert]').text()).toContain('not understood: zebra')
-    expect((wrapper.find('input').element as HTMLInputElement).value).toBe('trips zebra')
-    expect(board.snap.formation).toBe('trips-open')
+    await type(wrapper, 'trips open zebra')
+    expect(wrapper.find('[role=status]').text()).toContain('not understood: zebra')
+    expect((wrapper.find('input').element as HTMLInputElement).value).toBe('trips open zebra')
+    expect(board.snap.formation).toBe('pro-i')
     await wrapper.find('input').trigger('keydown', { key: 'Escape' })
     expect(wrapper.find('h1').exists()).toBe(true)
+  })
+  it('A2: offers names that fit equally; the one chosen takes the place of the words', async () => {
+    const { board, wrapper } = line()
+    await type(wrapper, 'fog 12')
+    expect(board.callId).toBe('anvil-drizzle')
+    const offers = wrapper.findAll('.preview .button')
+    expect(offers.map((o) => o.text())).toEqual(['Anvil Fog', 'Awl Fog'])
+    await offers[1]!.trigger('click')
+    await wrapper.find('form').trigger('submit')
+    await flushPromises()
+    expect(board.callId).toBe('awl-fog')
+    expect(board.snap.toGoal).toBe(12)
+  })
+  it('A3: no letter or arrow changes a word; a choice gives the keys back', async () => {
+    const { wrapper } = line()
+    const menu = wrapper.find('[aria-label=Call]')
+    const element = menu.element as HTMLSelectElement
+    const opened = vi.fn()
+    element.showPicker = opened
+    element.focus()
+    for (const key of ['m', 'ArrowDown']) {
+      const press = new KeyboardEvent('keydown', { key, cancelable: true, bubbles: true })
+      element.dispatchEvent(press)
+      expect(press.defaultPrevented, key).toBe(true)
+    }
+    expect(opened).not.toHaveBeenCalled()
+    await menu.trigger('keydown', { key: 'Enter' })
+    expect(opened).toHaveBeenCalledOnce()
+    await menu.setValue('anvil-fog')
+    expect(document.activeElement).toBe(document.body)
   })
 })

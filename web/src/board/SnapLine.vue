@@ -3,6 +3,9 @@ import { computed, nextTick, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useBoard } from './boardStore'
 import { spotWords } from './field'
+import { DOWNS, HASHES, SIDES } from './lineWords'
+import { lineWords } from './lineWords'
+import { plain } from './snapPhrases'
 import { readSnapWords } from './snapWords'
 import SnapWord from './SnapWord.vue'
 
@@ -10,19 +13,10 @@ const board = useBoard()
 const { snap, choices, calls, callId } = storeToRefs(board)
 const typingOpen = ref(false)
 const typed = ref('')
-const unread = ref('')
 const field = ref<HTMLInputElement>()
+const form = ref<HTMLFormElement>()
+const MOST_OFFERED = 7
 
-const HASHES = [
-  { id: 'l', name: 'left hash' },
-  { id: 'm', name: 'middle' },
-  { id: 'r', name: 'right hash' },
-]
-const SIDES = [
-  { id: 'false', name: 'right' },
-  { id: 'true', name: 'left' },
-]
-const DOWNS = ['1st', '2nd', '3rd', '4th'].map((name, i) => ({ id: String(i + 1), name }))
 const spots = computed(() => Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: spotWords(i + 1) })))
 const distances = computed(() =>
   Array.from({ length: Math.min(30, snap.value.toGoal) }, (_, i) => ({
@@ -38,21 +32,42 @@ const motions = computed(() => [
 
 async function open(): Promise<void> {
   typingOpen.value = true
-  unread.value = ''
   await nextTick()
   field.value?.focus()
 }
-/** Words in any order: "trips left l 12 3&7 fog". */
-function take(): void {
-  const read = readSnapWords(typed.value, snap.value, formations.value, calls.value)
-  Object.assign(snap.value, read.snap)
-  if (read.call && read.call !== callId.value) void board.chooseCall(read.call)
-  unread.value = read.unread.join(' ')
-  if (!unread.value) close()
+const now = computed(() => ({
+  snap: snap.value,
+  call: callId.value,
+  choices: choices.value,
+  calls: calls.value,
+}))
+/** What the line will be; read anew with every letter. */
+const read = computed(() => (typed.value.trim() ? readSnapWords(typed.value, now.value) : undefined))
+const ready = computed(() => !!read.value && !read.value.unread.length && !read.value.ties.length)
+const tie = computed(() => read.value?.ties[0])
+const preview = computed(() =>
+  read.value ? lineWords(read.value.snap, read.value.call, choices.value, calls.value) : '',
+)
+async function take(): Promise<void> {
+  if (!read.value || !ready.value) return
+  const { snap: next, call } = read.value
+  close()
+  await board.typeLine(next, call)
+}
+/** One of several names that fit takes the place of the words it was meant by. */
+function settle(words: string, name: string): void {
+  const text = plain(typed.value)
+  typed.value = text.includes(words) && words ? text.replace(words, plain(name)) : `${text} ${plain(name)}`
+  field.value?.focus()
 }
 function close(): void {
   typingOpen.value = false
   typed.value = ''
+}
+/** Nothing typed is thrown away by a click elsewhere. */
+function left(event: FocusEvent): void {
+  const inside = event.relatedTarget instanceof Node && form.value?.contains(event.relatedTarget)
+  if (!inside && !typed.value.trim()) close()
 }
 defineExpose({ open })
 /** Nobody has farther to go than the goal line. */
@@ -66,28 +81,53 @@ function spot(toGoal: number): void {
   <div class="snapline">
     <form
       v-if="typingOpen"
+      ref="form"
       class="typed"
       @submit.prevent="take"
       @keydown.esc.stop="close"
+      @focusout="left"
     >
       <input
         ref="field"
         v-model="typed"
         aria-label="Type a snap"
-        placeholder="trips left, r, 12, 3&7, fog"
-        @blur="!unread && close()"
+        aria-describedby="snap-preview"
+        placeholder="trips open left, right hash, +12, 3rd and 7, anvil fog"
+        autocomplete="off"
+        spellcheck="false"
       />
-      <span
-        v-if="unread"
-        role="alert"
-        >not understood: {{ unread }}. A formation, left or right, l m r for the hash, yards to goal, 3&amp;7, a motion
-        or a call.</span
+      <p
+        id="snap-preview"
+        class="preview"
+        role="status"
       >
-      <span
-        v-else
-        class="soft"
-        >Enter takes it, Escape leaves it</span
-      >
+        <template v-if="read?.unread.length"
+          ><b class="fault">not understood: {{ read.unread.join(', ') }}.</b> A formation, left or right, a hash, a spot
+          as 12, +12, own 38 or midfield, 3rd and 7, a motion, rules or a call.</template
+        >
+        <template v-else-if="tie"
+          ><b>“{{ tie.words }}”</b> is:
+          <button
+            v-for="n in tie.names.slice(0, MOST_OFFERED)"
+            :key="`${n.kind} ${n.id}`"
+            type="button"
+            class="button"
+            @click="settle(tie.words, n.name)"
+          >
+            {{ n.name }}
+          </button>
+          <span v-if="tie.names.length > MOST_OFFERED">and {{ tie.names.length - MOST_OFFERED }} more</span></template
+        >
+        <template v-else-if="ready"
+          ><span class="soft">will be</span> {{ preview }}
+          <span class="soft">Enter takes it, Escape leaves it.</span></template
+        >
+        <span
+          v-else
+          class="soft"
+          >Words in any order. Enter takes them, Escape leaves the line as it is.</span
+        >
+      </p>
     </form>
     <h1
       v-else
@@ -156,10 +196,18 @@ function spot(toGoal: number): void {
       <SnapWord
         :value="callId"
         label="Call"
-        :options="calls"
+        :options="board.callNames"
         strong
         @pick="board.chooseCall($event)"
       />
+      <button
+        v-if="board.lineBefore"
+        type="button"
+        class="link back"
+        @click="board.lineBack"
+      >
+        back to the line before <span class="key">Z</span>
+      </button>
     </h1>
   </div>
 </template>
@@ -182,12 +230,10 @@ em {
   color: var(--soft);
 }
 .typed {
-  display: flex;
-  gap: 12px;
-  align-items: center;
+  display: grid;
+  gap: 4px;
 }
 .typed input {
-  flex: 1;
   font: 500 19px/1.2 var(--serif);
   border: 0;
   border-bottom: 2px solid var(--ink);
@@ -195,7 +241,21 @@ em {
   color: var(--ink);
   padding: 4px 0;
 }
-.typed span {
+.preview {
   font-size: 13px;
+  min-height: 30px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+  align-items: baseline;
+}
+.preview .button {
+  padding: 4px 7px;
+}
+.fault {
+  color: var(--bust);
+}
+.back {
+  font: 400 13px var(--text);
 }
 </style>

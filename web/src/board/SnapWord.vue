@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { opens } from '../shell/keys'
+
 defineProps<{
   value: string
   label: string
@@ -6,16 +8,35 @@ defineProps<{
   strong?: boolean
   comma?: boolean
 }>()
-defineEmits<{ pick: [id: string] }>()
+/** Keys besides letters with which a closed menu changes. */
+const MOVES = /^(Arrow|Page|Home|End)/
+const emit = defineEmits<{ pick: [id: string] }>()
+
+/** A choice made, the keys are the view's again. */
+function choose(event: Event): void {
+  const menu = event.target as HTMLSelectElement
+  emit('pick', menu.value)
+  menu.blur()
+}
+/** Only the keys that open the menu are the menu's: a letter or an arrow never changes a word by accident. */
+function press(event: KeyboardEvent): void {
+  if (event.ctrlKey || event.metaKey || (event.key.length > 1 && !MOVES.test(event.key) && !opens(event))) return
+  event.preventDefault()
+  if (!opens(event)) return
+  event.stopPropagation()
+  ;(event.target as HTMLSelectElement).showPicker()
+}
 </script>
 
 <template>
   <span class="word"
     ><select
+      data-guarded
       :aria-label="label"
       :class="{ strong }"
       :value="value"
-      @change="$emit('pick', ($event.target as HTMLSelectElement).value)"
+      @change="choose"
+      @keydown="press"
     >
       <option
         v-for="o in options"

@@ -70,7 +70,11 @@ describe('the board', () => {
     setActivePinia(pinia)
   })
   // a board that is left behind would hear of every change that the next one stores
-  afterEach(() => disposePinia(pinia))
+  // what a choice asks for after it is painted is asked before the server is gone
+  afterEach(async () => {
+    await new Promise((done) => setTimeout(done, 50))
+    disposePinia(pinia)
+  })
   async function started() {
     const said = server()
     const board = useBoard()

@@ -1,6 +1,5 @@
-import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
 import type {
   Board,
@@ -16,10 +15,12 @@ import type {
   SnapWords,
   Spot,
 } from '../api/types'
+import { useKept } from '../shell/kept'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field'
 import { placed } from './placing'
-import { begin, change, redo, undo, type History } from './history'
+import { historyOf, menuName, withHistory, type Drafts } from './drafts'
+import { begin, change, redo, undo } from './history'
 
 export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage', 'paths'] as const
 export type Layer = (typeof LAYERS)[number]
@@ -39,12 +40,12 @@ const FIRST_SNAP: SnapWords = {
 
 /** The board as it stands: what is asked, what core answered, what is picked. Football is decided by core alone. */
 export const useBoard = defineStore('board', () => {
-  const snap = useStorage<SnapWords>('mensch.board.snap', { ...FIRST_SNAP })
-  const callId = useStorage('mensch.board.call', 'anvil-drizzle')
-  const revision = useStorage<number>('mensch.board.revision', 0)
-  const drafts = useStorage<History<Draft>>('mensch.board.draft', begin(EMPTY))
-  const viewFrom = useStorage<ViewFrom>('mensch.board.from', 'offence')
-  const layers = useStorage<Layer[]>('mensch.board.layers', ['gaps', 'areas', 'paths'])
+  const snap = useKept<SnapWords>('board.snap', { ...FIRST_SNAP })
+  const callId = useKept('board.call', 'anvil-drizzle')
+  const revision = useKept<number>('board.revision', 0)
+  const kept = useKept<Drafts>('board.drafts', {})
+  const viewFrom = useKept<ViewFrom>('board.from', 'offence')
+  const layers = useKept<Layer[]>('board.layers', ['gaps', 'areas', 'paths'])
 
   const choices = shallowRef<Choices>()
   const calls = shallowRef<CallItem[]>([])
@@ -57,7 +58,13 @@ export const useBoard = defineStore('board', () => {
   const selected = ref<string>()
   const panel = ref<Panel>('findings')
 
+  /** What was changed of this call and not saved; what was changed of others stays with them. */
+  const drafts = computed({
+    get: () => historyOf(kept.value, callId.value),
+    set: (next) => (kept.value = withHistory(kept.value, callId.value, revision.value, next)),
+  })
   const draft = computed(() => drafts.value.now)
+  const callNames = computed(() => calls.value.map((c) => ({ id: c.id, name: menuName(kept.value, c) })))
   const sheet = computed(() => board.value?.phases[Math.min(phase.value, board.value.phases.length - 1)])
   const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
   const dirty = computed(() => draft.value.edits.length > 0)
@@ -107,6 +114,7 @@ export const useBoard = defineStore('board', () => {
   async function start(): Promise<void> {
     try {
       await loadLists()
+      revision.value = revisionOf(callId.value)
       await loadCall()
     } catch (error) {
       if (problemOf(error).code === 'not-found') await chooseCall('anvil-drizzle')
@@ -127,11 +135,16 @@ export const useBoard = defineStore('board', () => {
       Object.assign(snap.value, { code: choices.value?.codes.find((c) => c.players === players)?.id, hash: 'm' })
   }
 
+  /** The revision that unsaved work was begun on, else the newest. */
+  function revisionOf(id: string): number {
+    return kept.value[id]?.revision ?? calls.value.find((c) => c.id === id)?.revision ?? 0
+  }
   async function chooseCall(id: string): Promise<void> {
     if (choices.value) toGame(playersOf(id))
     callId.value = id
-    revision.value = calls.value.find((c) => c.id === id)?.revision ?? 0
-    drafts.value = begin(EMPTY)
+    revision.value = revisionOf(id)
+    trying.value = undefined
+    tryProblem.value = undefined
     await lineUp()
     // what is drawn is painted before the rest of the call is asked
     await new Promise((done) => setTimeout(done, FRAME_MILLIS))
@@ -195,10 +208,12 @@ export const useBoard = defineStore('board', () => {
   }
 
   async function saved(sheetSaved: CallSheet): Promise<void> {
+    const hand = draft.value.hand
+    drafts.value = begin(EMPTY)
     callId.value = sheetSaved.id
     revision.value = sheetSaved.revision
     callSheet.value = sheetSaved
-    drafts.value = begin({ edits: [], hand: draft.value.hand })
+    drafts.value = begin({ edits: [], hand })
     calls.value = await answer(client.GET('/api/calls'))
     await lineUp()
   }
@@ -213,14 +228,21 @@ export const useBoard = defineStore('board', () => {
   /** My unsaved sentences on top of somebody else's newer revision. */
   async function rebase(onto: number): Promise<void> {
     revision.value = onto
+    kept.value = withHistory(kept.value, callId.value, onto, drafts.value)
     await loadCall()
     await lineUp()
   }
 
-  watch(() => [snap.value.formation, snap.value.mirrored], asWritten)
+  /** While the whole line is set at once, no word of it takes others along. */
+  let whole = false
+  watch(
+    () => [snap.value.formation, snap.value.mirrored],
+    () => !whole && asWritten(),
+  )
   watch(
     () => [snap.value.formation, snap.value.code],
     ([formation], [before]) => {
+      if (whole) return
       const players =
         formation !== before
           ? choices.value?.formations.find((f) => f.id === formation)?.players
@@ -231,18 +253,39 @@ export const useBoard = defineStore('board', () => {
       if (fitting && playersOf(callId.value) !== players) void chooseCall(fitting.id)
     },
   )
-  watch(
-    snap,
-    () => {
-      const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
-      if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion))
-        snap.value.motion = undefined
-      phase.value = snap.value.motion ? 99 : 0
-      panel.value = snap.value.motion ? 'changes' : panel.value === 'changes' ? 'findings' : panel.value
-      void lineUp()
-    },
-    { deep: true },
-  )
+  watch(snap, () => !whole && snapChanged(), { deep: true })
+  function snapChanged(): void {
+    const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
+    if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion))
+      snap.value.motion = undefined
+    phase.value = snap.value.motion ? 99 : 0
+    panel.value = snap.value.motion ? 'changes' : panel.value === 'changes' ? 'findings' : panel.value
+    void lineUp()
+  }
+
+  /** The line as it stood before it was last typed. */
+  const lineBefore = ref<{ snap: SnapWords; call: string }>()
+  async function typeLine(next: SnapWords, call: string): Promise<void> {
+    lineBefore.value = { snap: { ...snap.value }, call: callId.value }
+    await setLine(next, call)
+  }
+  async function lineBack(): Promise<void> {
+    const back = lineBefore.value
+    lineBefore.value = undefined
+    if (back) await setLine(back.snap, back.call)
+  }
+  async function setLine(next: SnapWords, call: string): Promise<void> {
+    const other = call !== callId.value
+    whole = true
+    callId.value = call
+    revision.value = other ? revisionOf(call) : revision.value
+    if (other) trySentence(undefined)
+    snap.value = { ...next }
+    await nextTick()
+    whole = false
+    snapChanged()
+    if (other) await loadCall()
+  }
 
   return {
     snap,
@@ -255,6 +298,7 @@ export const useBoard = defineStore('board', () => {
     layers,
     choices,
     calls,
+    callNames,
     callSheet,
     board,
     sheet,
@@ -279,6 +323,9 @@ export const useBoard = defineStore('board', () => {
     putForNow,
     placeMan,
     asWritten,
+    lineBefore,
+    typeLine,
+    lineBack,
     keepFormation,
     saveAs,
     saveNext,

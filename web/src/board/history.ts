@@ -5,7 +5,7 @@ export interface History<T> {
   readonly future: readonly T[]
 }
 
-const MOST = 200
+const MOST = 60
 
 export function begin<T>(now: T): History<T> {
   return { past: [], now, future: [] }

@@ -54,6 +54,7 @@ async function erase(): Promise<void> {
     fault.value = problemOf(error).detail
   }
 }
+const size = (bytes: number): string => (bytes ? `${(bytes / 1e6).toFixed(1)} MB` : 'not known')
 function pick(event: Event): void {
   file.value = (event.target as HTMLInputElement).files?.[0]
   if (file.value && !name.value) name.value = file.value.name.replace(/\.\w+$/, '')
@@ -71,7 +72,9 @@ function pick(event: Event): void {
           <th>Snaps</th>
           <th>Solved views</th>
           <th>Marked</th>
-          <th>Frames</th>
+          <th>Length</th>
+          <th>Picture</th>
+          <th>Size</th>
           <th><span class="soft">Erase</span></th>
         </tr>
       </thead>
@@ -87,7 +90,9 @@ function pick(event: Event): void {
           <td>{{ r.snaps }}</td>
           <td>{{ r.calibrated }} of {{ r.snaps }}</td>
           <td>{{ r.marked }} of {{ r.snaps }}</td>
-          <td>{{ r.frames }}</td>
+          <td>{{ r.seconds.toFixed(1) }} s, {{ r.frames }} frames</td>
+          <td>{{ r.width }} x {{ r.height }} px{{ r.rotation ? `, turned ${r.rotation}°` : '' }}</td>
+          <td>{{ size(r.bytes) }}</td>
           <td>
             <button
               class="link"

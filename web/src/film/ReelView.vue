@@ -9,6 +9,7 @@ import type { GradeRow, JobRow } from '../api/types'
 import KeysHelp from '../board/KeysHelp.vue'
 import SnapWord from '../board/SnapWord.vue'
 import { spotWords } from '../board/field'
+import { HASHES, SIDES } from '../board/lineWords'
 import { matches, typing, type Action } from '../shell/keys'
 import { useSession } from '../shell/session'
 import { useFilm, type Mode } from './filmStore'
@@ -21,7 +22,7 @@ import { nextUnmarked, withMark, withoutMark, withoutPoint, withPoint } from './
 const film = useFilm()
 const session = useSession()
 const route = useRoute()
-const { reel, snap, now, mode, target, place, problem, saving, men, choices, calls } = storeToRefs(film)
+const { reel, snap, number, now, left, mode, target, place, problem, saving, men, choices, calls } = storeToRefs(film)
 const frame = ref(0)
 const zoom = ref(false)
 const help = ref(false)
@@ -30,6 +31,7 @@ const grades = ref<GradeRow[]>([])
 const overruling = ref<JobRow>()
 const overrule = ref({ mark: '=', note: '' })
 const overruleFault = ref('')
+const erasing = ref(false)
 
 onMounted(async () => {
   try {
@@ -84,7 +86,7 @@ function go(to: number): void {
 }
 async function goSnap(by: number): Promise<void> {
   const numbers = reel.value?.snaps.map((s) => s.number) ?? []
-  const next = numbers[numbers.indexOf(snap.value?.number ?? 0) + by]
+  const next = numbers[numbers.indexOf(number.value ?? 0) + by]
   if (next !== undefined) await film.openSnap(next)
 }
 function enter(to: Mode): void {
@@ -126,6 +128,7 @@ async function saveOverrule(takeBack = false): Promise<void> {
       reel: reel.value!.id,
       snap: snap.value!.number,
       job: overruling.value!.id,
+      version: grades.value.find((g) => g.job === overruling.value!.id)?.version ?? 0,
       ...(takeBack ? {} : overrule.value),
     }
     await answer(client.PUT('/api/grades', { body }))
@@ -133,6 +136,14 @@ async function saveOverrule(takeBack = false): Promise<void> {
     await loadGrades()
   } catch (error) {
     overruleFault.value = problemOf(error).detail
+  }
+}
+async function erase(): Promise<void> {
+  erasing.value = false
+  try {
+    await film.eraseSnap()
+  } catch (error) {
+    problem.value = problemOf(error)
   }
 }
 
@@ -167,6 +178,13 @@ const actions: Action[] = [
     shortcut: 'N',
     enabled: always,
     perform: () => void film.addSnap(frame.value),
+  },
+  {
+    id: 'erase',
+    label: 'Take this snap out of the log',
+    shortcut: 'X',
+    enabled: () => !!number.value,
+    perform: () => (erasing.value = true),
   },
   {
     id: 'calibrate',
@@ -247,9 +265,10 @@ const actions: Action[] = [
 ]
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (
-    typing(event.target) ||
+    typing(event) ||
     help.value ||
     overruling.value ||
+    erasing.value ||
     (event.key === 'Enter' && event.target instanceof HTMLButtonElement)
   )
     return
@@ -258,11 +277,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   event.preventDefault()
   action.perform()
 })
-const HASHES = [
-  { id: 'l', name: 'left hash' },
-  { id: 'm', name: 'middle' },
-  { id: 'r', name: 'right hash' },
-]
 const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: spotWords(i + 1) }))
 </script>
 
@@ -272,8 +286,8 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
       <h1 class="sentence">
         <RouterLink to="/film">{{ reel?.name ?? 'Reel' }}</RouterLink><em>, snap</em>
         <SnapWord
-          v-if="reel && snap"
-          :value="String(snap.number)"
+          v-if="reel && number"
+          :value="String(number)"
           label="Snap"
           :options="reel.snaps.map((s) => ({ id: String(s.number), name: `${s.number} of ${reel!.snaps.length}` }))"
           @pick="film.openSnap(Number($event))"
@@ -303,10 +317,7 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
           <SnapWord
             :value="String(now.log.snap.mirrored)"
             label="Strong side"
-            :options="[
-              { id: 'false', name: 'right' },
-              { id: 'true', name: 'left' },
-            ]"
+            :options="SIDES"
             @pick="log({ mirrored: $event === 'true' })"
           />
           <em>— they were told</em>
@@ -394,7 +405,13 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
           type="button"
           @click="goSnap(1)"
         >
-          <span class="key">]</span> snap
+          <span class="key">]</span> snap</button
+        ><button
+          type="button"
+          :disabled="!number"
+          @click="erasing = true"
+        >
+          <span class="key">X</span> take out
         </button>
         <button
           type="button"
@@ -421,7 +438,7 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
           type="button"
           @click="film.mineOnTop"
         >
-          Put my clicks on top</button
+          Add my clicks to his</button
         ><button
           v-else-if="snap"
           class="link"
@@ -431,6 +448,32 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
           Save again
         </button>
       </p>
+      <div
+        v-if="left && snap"
+        class="left"
+        role="alert"
+      >
+        <p>
+          You have clicks on this snap that were not saved: {{ left.work.points.length }} places and
+          {{ left.work.marks.length }} men. Saved are {{ snap.points.length }} and {{ snap.marks.length
+          }}{{ left.version === snap.version ? '' : '; somebody worked on it since' }}. Nothing is clicked until you say
+          what becomes of yours.
+        </p>
+        <button
+          class="button main"
+          type="button"
+          @click="film.addLeft"
+        >
+          Add mine to what is saved
+        </button>
+        <button
+          class="button"
+          type="button"
+          @click="film.dropLeft"
+        >
+          Throw mine away
+        </button>
+      </div>
       <div class="modes">
         <button
           type="button"
@@ -624,6 +667,30 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
         </p>
       </form>
     </Modal>
+    <Modal
+      :open="erasing"
+      :title="`Take snap ${number} out of the log?`"
+      :footer="null"
+      width="420px"
+      @cancel="erasing = false"
+    >
+      <form
+        class="overrule"
+        @submit.prevent="erase"
+      >
+        <p>Its clicks and its grades go with it, for good. The film itself stays.</p>
+        <p class="acts">
+          <button class="button main">Take it out</button
+          ><button
+            class="button"
+            type="button"
+            @click="erasing = false"
+          >
+            Keep it
+          </button>
+        </p>
+      </form>
+    </Modal>
     <KeysHelp
       :open="help"
       :actions="actions"
@@ -716,6 +783,12 @@ aside {
 aside > * {
   flex: none;
 }
+.left {
+  border: 1.5px solid var(--ink);
+  padding: 10px;
+  display: grid;
+  gap: 8px;
+}
 .modes {
   display: flex;
   gap: 14px;
@@ -803,5 +876,14 @@ footer {
 .acts {
   display: flex;
   gap: 8px;
+}
+@media print {
+  .frame {
+    display: grid !important;
+    height: 110mm !important;
+  }
+  .ribbon {
+    display: none;
+  }
 }
 </style>

@@ -4,9 +4,11 @@ import { snapSheet } from '../testing/fixtures'
 
 const get = vi.fn()
 const put = vi.fn()
+const erase = vi.fn()
+const KEY = 'mensch.nobody.film.3.1'
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof import('../api/client')>()),
-  client: { GET: get, PUT: put, POST: vi.fn() },
+  client: { GET: get, PUT: put, POST: vi.fn(), DELETE: erase },
 }))
 const ok = (data: unknown) => Promise.resolve({ data, response: new Response(null, { status: 200 }) })
 const refuse = (status: number, error: object) => Promise.resolve({ error, response: new Response(null, { status }) })
@@ -17,7 +19,7 @@ const reel = {
   width: 1920,
   height: 1080,
   frameTimes: [0, 0.1],
-  snaps: [{ number: 1, firstFrame: 0, snapFrame: 1, points: 0, marks: 0 }],
+  snaps: [{ number: 1, firstFrame: 0, snapFrame: 1, points: 0, marks: 0, version: 4 }],
 }
 
 async function opened() {
@@ -50,32 +52,70 @@ describe('film store', () => {
     await vi.waitFor(() => expect(film.saving).toBe(false))
     expect(put).toHaveBeenCalledTimes(2)
     expect(film.snap!.marks).toEqual([{ man: 'TE', xPixels: 2, yPixels: 2 }])
-    expect(localStorage.getItem('mensch.film.3.1')).toBeNull()
+    expect(localStorage.getItem(KEY)).toBeNull()
   })
-  it('keeps what could not be saved and brings it back', async () => {
-    const film = await opened()
-    put.mockImplementation(() => refuse(401, { code: 'x', detail: 'signed out' }))
-    film.set({ ...film.now!, marks: [{ man: 'TE', xPixels: 9, yPixels: 9 }] })
-    await vi.waitFor(() => expect(film.problem?.status).toBe(401))
-    expect(localStorage.getItem('mensch.film.3.1')).toContain('"xPixels":9')
-    put.mockImplementation((_p: string, { body }: { body: { work: { marks: unknown[] } } }) =>
-      ok(snapSheet({ version: 1, marks: body.work.marks as [] })),
-    )
-    await film.openSnap(1)
-    await vi.waitFor(() => expect(film.snap!.version).toBe(1))
-    expect(film.now!.marks).toEqual([{ man: 'TE', xPixels: 9, yPixels: 9 }])
-  })
-  it("puts my clicks on top of somebody else's save when asked", async () => {
-    const film = await opened()
-    put.mockImplementation(() => refuse(409, { code: 'snap-overtaken', detail: 'late' }))
-    film.set({ ...film.now!, marks: [{ man: 'QB', xPixels: 4, yPixels: 4 }] })
-    await vi.waitFor(() => expect(film.problem?.code).toBe('snap-overtaken'))
-    get.mockImplementation(() => ok(snapSheet({ version: 7 })))
+  const TE = { man: 'TE', xPixels: 9, yPixels: 9 }
+  const QB = { man: 'QB', xPixels: 4, yPixels: 4 }
+  const HIS = { man: 'mike', xPixels: 7, yPixels: 7 }
+  const saves = () =>
     put.mockImplementation((_p: string, { body }: { body: { version: number; work: { marks: unknown[] } } }) =>
       ok(snapSheet({ version: body.version + 1, marks: body.work.marks as [] })),
     )
+  async function leftBehind() {
+    const film = await opened()
+    put.mockImplementation(() => refuse(409, { code: 'snap-overtaken', detail: 'late' }))
+    film.set({ ...film.now!, marks: [TE] })
+    await vi.waitFor(() => expect(film.problem?.code).toBe('snap-overtaken'))
+    expect(localStorage.getItem(KEY)).toContain('"xPixels":9')
+    put.mockReset()
+    saves()
+    get.mockImplementation(() => ok(snapSheet({ version: 5, marks: [HIS] })))
+    await film.openSnap(1)
+    return film
+  }
+  it("A11: a reload after a refused save saves nothing by itself, and the other coach's clicks stand", async () => {
+    const film = await leftBehind()
+    expect(put).not.toHaveBeenCalled()
+    expect(film.now!.marks).toEqual([HIS])
+    expect(film.left).toMatchObject({ version: 0, work: { marks: [TE] } })
+    film.set({ ...film.now!, marks: [] })
+    expect(put).not.toHaveBeenCalled()
+  })
+  it('A11: what was left is added to what stands now when he says so, or thrown away', async () => {
+    const film = await leftBehind()
+    film.addLeft()
+    await vi.waitFor(() => expect(film.snap!.version).toBe(6))
+    expect(film.snap!.marks).toEqual([HIS, TE])
+    expect(localStorage.getItem(KEY)).toBeNull()
+    const again = await leftBehind()
+    again.dropLeft()
+    expect(localStorage.getItem(KEY)).toBeNull()
+    expect(put).not.toHaveBeenCalled()
+  })
+  it("A11: after somebody else's save mine are added to his", async () => {
+    const film = await opened()
+    put.mockImplementation(() => refuse(409, { code: 'snap-overtaken', detail: 'late' }))
+    film.set({ ...film.now!, marks: [QB] })
+    await vi.waitFor(() => expect(film.problem?.code).toBe('snap-overtaken'))
+    get.mockImplementation(() => ok(snapSheet({ version: 7, marks: [HIS] })))
+    saves()
     await film.mineOnTop()
     await vi.waitFor(() => expect(film.snap!.version).toBe(8))
-    expect(film.snap!.marks).toEqual([{ man: 'QB', xPixels: 4, yPixels: 4 }])
+    expect(film.snap!.marks).toEqual([HIS, QB])
+  })
+  it('A7: a snap that cannot be opened is in hand to be taken out', async () => {
+    const film = await opened()
+    get.mockImplementation((path: string) =>
+      path.includes('snaps') ? refuse(422, { code: 'input-invalid', detail: 'no such formation' }) : ok(reel),
+    )
+    await film.openSnap(1)
+    expect(film.snap).toBeUndefined()
+    expect(film.problem?.detail).toBe('no such formation')
+    erase.mockImplementation(() => ok(undefined))
+    await film.eraseSnap()
+    expect(erase).toHaveBeenCalledWith(
+      '/api/reels/{id}/snaps/{number}',
+      expect.objectContaining({ params: { path: { id: 3, number: 1 }, query: { version: 4 } } }),
+    )
   })
 })

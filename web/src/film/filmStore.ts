@@ -3,15 +3,20 @@ import { computed, ref, shallowRef } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
 import type { CallItem, Choices, ReelSheet, SnapSheet, SnapWork } from '../api/types'
 import { begin, change, redo, undo, type History } from '../board/history'
-import { menToMark, workOf } from './work'
+import { keptKey } from '../shell/kept'
+import { addedTo, menToMark, workOf, type KeptWork } from './work'
 
 export type Mode = 'look' | 'calibrate' | 'mark'
 
-/** A reel on the table: the snap in hand, the clicks on it, and what core measured. Unsaved clicks outlive a lost session. */
+/**
+ * A reel on the table: the snap in hand, the clicks on it, and what core measured. Clicks that could not be saved are kept
+ * on this machine for the user who made them; they are laid beside and asked about, never saved by themselves.
+ */
 export const useFilm = defineStore('film', () => {
   const reel = shallowRef<ReelSheet>()
   const snap = shallowRef<SnapSheet>()
   const work = ref<History<SnapWork>>()
+  const number = ref<number>()
   const mode = ref<Mode>('look')
   const target = ref<string>()
   const place = ref<string>()
@@ -22,7 +27,10 @@ export const useFilm = defineStore('film', () => {
 
   const now = computed(() => work.value?.now)
   const men = computed(() => (snap.value ? menToMark(snap.value.sheet.jobs, snap.value.sheet.offence) : []))
-  const keep = (): string => `mensch.film.${reel.value?.id}.${snap.value?.number}`
+  /** Unsaved clicks of an earlier visit to this snap, until he says what becomes of them. */
+  const left = ref<KeptWork>()
+  let base: SnapWork
+  const key = (): string => keptKey(`film.${reel.value?.id}.${number.value}`)
 
   async function open(id: number): Promise<void> {
     snap.value = undefined
@@ -34,31 +42,57 @@ export const useFilm = defineStore('film', () => {
     if (first) await openSnap(first.number)
   }
 
-  async function openSnap(number: number): Promise<void> {
+  /** A snap that cannot be opened is still in hand: it can be taken out. */
+  async function openSnap(wanted: number): Promise<void> {
     problem.value = undefined
+    number.value = wanted
+    left.value = undefined
+    try {
+      await load(wanted)
+    } catch (error) {
+      snap.value = undefined
+      work.value = undefined
+      problem.value = problemOf(error)
+      return
+    }
+    target.value = men.value[0]
+    place.value = undefined
+    left.value = keptWork(localStorage.getItem(key()))
+  }
+  async function load(number: number): Promise<void> {
     snap.value = await answer(
       client.GET('/api/reels/{id}/snaps/{number}', { params: { path: { id: reel.value!.id, number } } }),
     )
-    work.value = begin(workOf(snap.value))
-    target.value = men.value[0]
-    place.value = undefined
-    const unsaved = localStorage.getItem(keep())
-    if (unsaved) set(JSON.parse(unsaved) as SnapWork)
+    base = workOf(snap.value)
+    work.value = begin(base)
+  }
+  /** Adds what was left to what stands now, and saves; or throws it away. */
+  function addLeft(): void {
+    const mine = left.value
+    left.value = undefined
+    if (mine && now.value) set(addedTo(now.value, mine))
+  }
+  function dropLeft(): void {
+    left.value = undefined
+    localStorage.removeItem(key())
   }
 
   /** A change is shown, kept on this machine, and saved; core answers with the measured men. */
   function set(next: SnapWork): void {
+    if (left.value) return
     work.value = change(work.value!, next)
     void save()
   }
   function step(way: typeof undo): void {
+    if (left.value) return
     work.value = way(work.value!)
     void save()
   }
 
   let running: Promise<void> | undefined
   async function save(): Promise<void> {
-    localStorage.setItem(keep(), JSON.stringify(now.value))
+    const kept: KeptWork = { version: snap.value!.version, base, work: now.value! }
+    localStorage.setItem(key(), JSON.stringify(kept))
     if (running) return
     running = write()
     await running
@@ -77,8 +111,9 @@ export const useFilm = defineStore('film', () => {
             body: { version: snap.value!.version, work: sent },
           }),
         )
+        base = sent
       } while (sent !== now.value)
-      localStorage.removeItem(keep())
+      localStorage.removeItem(key())
       problem.value = undefined
     } catch (error) {
       problem.value = problemOf(error)
@@ -86,15 +121,26 @@ export const useFilm = defineStore('film', () => {
       saving.value = false
     }
   }
-  /** After somebody else's save: his version number, my clicks. */
+  /** After somebody else's save: his clicks, with what I added to the ones I had begun on. */
   async function mineOnTop(): Promise<void> {
-    const mine = now.value!
-    snap.value = await answer(
-      client.GET('/api/reels/{id}/snaps/{number}', {
-        params: { path: { id: reel.value!.id, number: snap.value!.number } },
+    const mine: KeptWork = { version: snap.value!.version, base, work: now.value! }
+    await load(snap.value!.number)
+    set(addedTo(now.value!, mine))
+  }
+  /** Takes the snap in hand out of the log, with its clicks and grades. */
+  async function eraseSnap(): Promise<void> {
+    const item = reel.value?.snaps.find((s) => s.number === number.value)
+    if (!item) return
+    await answer(
+      client.DELETE('/api/reels/{id}/snaps/{number}', {
+        params: {
+          path: { id: reel.value!.id, number: item.number },
+          query: { version: snap.value?.version ?? item.version },
+        },
       }),
     )
-    set({ ...mine })
+    localStorage.removeItem(key())
+    await open(reel.value!.id)
   }
   async function addSnap(frame: number): Promise<void> {
     const log = now.value?.log ?? {
@@ -112,6 +158,7 @@ export const useFilm = defineStore('film', () => {
   return {
     reel,
     snap,
+    number,
     now,
     work,
     mode,
@@ -128,7 +175,17 @@ export const useFilm = defineStore('film', () => {
     undo: () => step(undo),
     redo: () => step(redo),
     save,
+    left,
+    addLeft,
+    dropLeft,
     mineOnTop,
+    eraseSnap,
     addSnap,
   }
 })
+
+function keptWork(text: string | null): KeptWork | undefined {
+  if (!text) return undefined
+  const kept = JSON.parse(text) as Partial<KeptWork>
+  return kept.work && kept.base && typeof kept.version === 'number' ? (kept as KeptWork) : undefined
+}

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { JobRow, SnapWork } from '../api/types'
-import { menToMark, nextUnmarked, withMark, withoutMark, withoutPoint, withPoint } from './work'
+import { addedTo, menToMark, nextUnmarked, withMark, withoutMark, withoutPoint, withPoint } from './work'
 
 const work = { snapFrame: 1, log: {}, points: [], marks: [] } as unknown as SnapWork
 const job = (id: string, from: string[]): JobRow => ({ id, from }) as unknown as JobRow
@@ -37,4 +37,13 @@ it('goes on to the next man who has no mark', () => {
       order.map((man) => ({ man, xPixels: 0, yPixels: 0 })),
     ),
   ).toBe('a')
+})
+it("A11: adds what I clicked, moved and took away to somebody else's work, and leaves his", () => {
+  const at = (man: string, xPixels: number) => ({ man, xPixels, yPixels: 0 })
+  const base = { ...work, marks: [at('TE', 1), at('QB', 1), at('FB', 1)] }
+  const mine = { ...base, snapFrame: 1, marks: [at('TE', 2), at('QB', 1), at('nose', 3)] }
+  const theirs = { ...base, snapFrame: 9, marks: [at('TE', 1), at('QB', 8), at('FB', 1), at('mike', 5)] }
+  const both = addedTo(theirs, { version: 1, base, work: mine })
+  expect(both.marks).toEqual([at('QB', 8), at('mike', 5), at('TE', 2), at('nose', 3)])
+  expect(both.snapFrame).toBe(9)
 })

@@ -40,3 +40,33 @@ export function nextUnmarked(man: string, order: readonly string[], marks: reado
   const after = [...order.slice(at + 1), ...order.slice(0, at)]
   return after.find((m) => !marked.has(m)) ?? man
 }
+
+/** Work that could not be saved, with what it was begun on. */
+export interface KeptWork {
+  readonly version: number
+  readonly base: SnapWork
+  readonly work: SnapWork
+}
+
+/** Clicks of one list by what was clicked: theirs, with what I added, moved and took away since the base. */
+function merged<T>(base: readonly T[], mine: readonly T[], theirs: readonly T[], key: (click: T) => string): T[] {
+  const byKey = (clicks: readonly T[]): Map<string, string> => new Map(clicks.map((c) => [key(c), JSON.stringify(c)]))
+  const was = byKey(base)
+  const now = byKey(mine)
+  const kept = theirs.filter((c) => !was.has(key(c)) || now.has(key(c)))
+  const changed = mine.filter((c) => was.get(key(c)) !== JSON.stringify(c))
+  const moved = new Set(changed.map(key))
+  return [...kept.filter((c) => !moved.has(key(c))), ...changed]
+}
+
+/** Mine added to theirs: nobody's clicks are lost, and what both changed stands as I have it. */
+export function addedTo(theirs: SnapWork, kept: KeptWork): SnapWork {
+  const { base, work } = kept
+  const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+  return {
+    snapFrame: work.snapFrame === base.snapFrame ? theirs.snapFrame : work.snapFrame,
+    log: same(work.log, base.log) ? theirs.log : work.log,
+    points: merged(base.points, work.points, theirs.points, (p) => p.name),
+    marks: merged(base.marks, work.marks, theirs.marks, (m) => m.man),
+  }
+}

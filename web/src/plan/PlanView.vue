@@ -73,7 +73,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     ArrowRight: [0, 1],
   }
   const by = step[event.key]
-  if (typing(event.target) || !rows.value.length) return
+  if (typing(event) || !rows.value.length) return
   if (
     event.key === 'Enter' &&
     !(event.target instanceof HTMLButtonElement && !event.target.classList.contains('cell'))
@@ -490,5 +490,10 @@ aside p {
 .learn thead th {
   color: var(--soft);
   border: 0;
+}
+@media print {
+  .plan {
+    page: wide;
+  }
 }
 </style>

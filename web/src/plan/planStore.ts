@@ -1,8 +1,8 @@
-import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { PlanCell, PlanLoad, SnapWords } from '../api/types'
+import { useKept } from '../shell/kept'
 
 export const WHICH = [
   { id: 'PLAN', name: "this week's plan" },
@@ -32,9 +32,9 @@ const AT_ONCE = 2
 
 /** All calls by all formations, a row a call: it shows how far it is and can be stopped. */
 export const usePlan = defineStore('plan', () => {
-  const which = useStorage('mensch.plan.which', 'PLAN')
-  const motions = useStorage('mensch.plan.motions', true)
-  const plays = useStorage('mensch.plan.plays', false)
+  const which = useKept('plan.which', 'PLAN')
+  const motions = useKept('plan.motions', true)
+  const plays = useKept('plan.plays', false)
   const rows = shallowRef<PlanRow[]>([])
   const load = shallowRef<PlanLoad>()
   const wanted = ref(0)

@@ -327,22 +327,21 @@ h3 {
   font-weight: 600;
 }
 @media print {
-  .page {
-    overflow: visible;
-    height: auto;
-  }
   .card {
     border: 0;
     margin: 0;
     padding: 0;
     max-width: none;
   }
-  @page {
-    size: letter;
-    margin: 12mm;
-  }
   .drawing {
-    height: 88mm;
+    height: 92mm;
+  }
+  table,
+  .foot li {
+    font-size: 12px;
+  }
+  .head h2 {
+    font-size: 26px;
   }
 }
 </style>

@@ -37,7 +37,7 @@ function perRow(): number {
   return grid ? getComputedStyle(grid).gridTemplateColumns.split(' ').length : 1
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event.target) || composing.value || event.ctrlKey || event.metaKey) return
+  if (typing(event) || composing.value || event.ctrlKey || event.metaKey) return
   const step = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: perRow(), ArrowUp: -perRow() }[event.key]
   if (step) void walk(step)
   else if (event.key === '/') finder.value?.focus()

@@ -50,7 +50,7 @@ function walk(by: number): void {
   selected.value = ids[(ids.indexOf(selected.value ?? '') + by + ids.length) % ids.length]
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event.target) || saveBar.value?.open || event.ctrlKey || event.metaKey) return
+  if (typing(event) || saveBar.value?.open || event.ctrlKey || event.metaKey) return
   const act: Record<string, () => void> = {
     ArrowLeft: () => walk(-1),
     ArrowRight: () => walk(1),

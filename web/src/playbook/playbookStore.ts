@@ -1,8 +1,8 @@
-import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
 import type { PlaybookItem, RevisionItem } from '../api/types'
+import { useKept } from '../shell/kept'
 
 export const KINDS = [
   { id: 'call', name: 'calls' },
@@ -38,10 +38,10 @@ export function shown(items: readonly PlaybookItem[], kind: string, standing: st
 /** Everything in the playbook and what the programme does with it. */
 export const usePlaybook = defineStore('playbook', () => {
   const items = shallowRef<PlaybookItem[]>([])
-  const kind = useStorage('mensch.playbook.kind', 'call')
-  const standing = useStorage('mensch.playbook.standing', 'all')
+  const kind = useKept('playbook.kind', 'call')
+  const standing = useKept('playbook.standing', 'all')
   const find = ref('')
-  const selectedId = useStorage('mensch.playbook.selected', '')
+  const selectedId = useKept('playbook.selected', '')
   const loading = ref(true)
   const problem = ref<Problem>()
   const list = computed(() => shown(items.value, kind.value, standing.value, find.value))

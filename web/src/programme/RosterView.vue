@@ -446,4 +446,9 @@ small {
   color: var(--bust);
   font-weight: 600;
 }
+@media print {
+  .roster {
+    page: wide;
+  }
+}
 </style>

@@ -1,19 +1,16 @@
 <script setup lang="ts">
 import { ConfigProvider } from 'ant-design-vue'
 import { useStorage } from '@vueuse/core'
-import { onMounted, ref, watch, watchEffect } from 'vue'
+import { onMounted, watchEffect } from 'vue'
 import SignIn from '../signin/SignIn.vue'
 import { useSession } from './session'
 import { themeOf, type ThemeName } from './theme'
+import { useTrouble } from './trouble'
 
 const session = useSession()
+const trouble = useTrouble()
 const themeName = useStorage<ThemeName>('mensch.theme', 'day')
 watchEffect(() => (document.documentElement.dataset.theme = themeName.value))
-const wasIn = ref(false)
-watch(
-  () => session.me,
-  (me) => (wasIn.value = wasIn.value || !!me),
-)
 onMounted(() => session.load())
 function turnPaper(): void {
   themeName.value = themeName.value === 'day' ? 'night' : 'day'
@@ -65,6 +62,22 @@ function turnPaper(): void {
         </span>
       </nav>
       <main>
+        <p
+          v-if="trouble.problem"
+          class="trouble no-print"
+          role="alert"
+        >
+          <span>{{ trouble.problem.detail }}</span>
+          <span v-if="trouble.away(trouble.problem)">Trying again by itself.</span>
+          <button
+            v-else
+            type="button"
+            class="button"
+            @click="trouble.dismiss"
+          >
+            Close
+          </button>
+        </p>
         <div
           v-if="session.asked && !session.me"
           class="over"
@@ -72,7 +85,7 @@ function turnPaper(): void {
           <SignIn />
         </div>
         <RouterView
-          v-if="session.me || wasIn"
+          v-if="session.last"
           v-show="session.me"
         />
       </main>
@@ -81,10 +94,12 @@ function turnPaper(): void {
 </template>
 
 <style scoped>
-.shell {
-  display: grid;
-  grid-template-columns: 72px 1fr;
-  height: 100%;
+@media screen {
+  .shell {
+    display: grid;
+    grid-template-columns: 72px 1fr;
+    height: 100%;
+  }
 }
 nav {
   background: #1c2426;
@@ -126,6 +141,20 @@ nav a.on {
 }
 .foot button:focus-visible {
   outline: 3px solid #e0a526;
+}
+.trouble {
+  position: absolute;
+  z-index: 6;
+  inset: 0 0 auto;
+  margin: 0;
+  padding: 10px 16px;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  background: var(--pick);
+  color: #1c2426;
+  border-bottom: 2px solid var(--bust);
+  font-weight: 600;
 }
 .over {
   position: absolute;

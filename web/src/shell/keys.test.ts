@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { matches, typing } from './keys'
+import { matches, opens, typing } from './keys'
 
 const key = (k: string, over = {}) => ({ key: k, shiftKey: false, ctrlKey: false, metaKey: false, ...over })
 
@@ -18,9 +18,27 @@ describe('keys', () => {
     expect(matches('S', key('s', { ctrlKey: true }))).toBe(false)
     expect(matches('S', key('s', { metaKey: true }))).toBe(false)
   })
+  const on = (target: HTMLElement | null, k = 'm') => typing({ key: k, target })
+  const input = (type: string) => Object.assign(document.createElement('input'), { type })
   it('are kept from text fields', () => {
-    expect(typing(document.createElement('textarea'))).toBe(true)
-    expect(typing(document.createElement('button'))).toBe(false)
-    expect(typing(null)).toBe(false)
+    expect(on(document.createElement('textarea'))).toBe(true)
+    expect(on(input('text'))).toBe(true)
+    expect(on(document.createElement('button'))).toBe(false)
+    expect(on(null)).toBe(false)
+  })
+  it('A3: work on a slider and a box, which keep their own', () => {
+    expect(on(input('range'))).toBe(false)
+    expect(on(input('range'), 'ArrowLeft')).toBe(true)
+    expect(on(input('checkbox'))).toBe(false)
+    expect(on(input('checkbox'), ' ')).toBe(true)
+  })
+  it('A3: work on a guarded menu, but for those that open it', () => {
+    const menu = document.createElement('select')
+    expect(on(menu)).toBe(true)
+    menu.dataset.guarded = ''
+    expect(on(menu)).toBe(false)
+    expect(on(menu, 'Enter')).toBe(true)
+    expect(opens({ key: 'ArrowDown', altKey: true })).toBe(true)
+    expect(opens({ key: 'ArrowDown', altKey: false })).toBe(false)
   })
 })

@@ -8,11 +8,10 @@ export interface Action {
   perform: () => void
 }
 
+type Press = Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey'>
+
 /** Whether a key press is an action's shortcut; modifiers must agree. */
-export function matches(
-  shortcut: string,
-  event: Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey'>,
-): boolean {
+export function matches(shortcut: string, event: Press): boolean {
   const words = shortcut.split('+')
   const key = words[words.length - 1] ?? ''
   const ctrl = words.includes('Ctrl')
@@ -21,10 +20,23 @@ export function matches(
   return event.key.toLowerCase() === key.toLowerCase()
 }
 
-/** Text fields and selects keep their own keys. */
-export function typing(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
-  )
+const SLIDER_KEYS = ['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', 'Home', 'End', 'PageUp', 'PageDown']
+const PRESSED = ['checkbox', 'radio', 'button', 'submit']
+
+/** Whether a key press belongs to what it was typed into, so that no shortcut may have it. */
+export function typing(event: Pick<KeyboardEvent, 'key' | 'target'>): boolean {
+  const target = event.target
+  if (!(target instanceof HTMLElement)) return false
+  if (target instanceof HTMLInputElement) {
+    if (target.type === 'range') return SLIDER_KEYS.includes(event.key)
+    return PRESSED.includes(target.type) ? event.key === ' ' || event.key === 'Enter' : true
+  }
+  if (target instanceof HTMLSelectElement) return target.dataset.guarded === undefined || OPENING.includes(event.key)
+  return target.isContentEditable || target.tagName === 'TEXTAREA'
+}
+
+/** Keys that open a menu; no other key may change one. */
+const OPENING = ['Enter', ' ']
+export function opens(event: Pick<KeyboardEvent, 'key' | 'altKey'>): boolean {
+  return OPENING.includes(event.key) || (event.altKey && ['ArrowDown', 'ArrowUp'].includes(event.key))
 }

@@ -44,6 +44,7 @@ export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
     areas: [],
     cones: [],
     box: '6 in the box',
+    gapCount: '1 of 2 owned once, 1 open',
     gaps: [
       {
         words: 'A gap left',
@@ -51,10 +52,18 @@ export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
         side: 'left',
         at: { x: -0.7, y: 0 },
         owners: ['nose'],
-        labels: ['N'],
+        said: 'N',
         state: 'owned',
       },
-      { words: 'A gap right', letter: 'A', side: 'right', at: { x: 0.7, y: 0 }, owners: [], labels: [], state: 'open' },
+      {
+        words: 'A gap right',
+        letter: 'A',
+        side: 'right',
+        at: { x: 0.7, y: 0 },
+        owners: [],
+        said: 'open',
+        state: 'open',
+      },
     ],
     edges: [{ side: 'left', at: { x: -5, y: 2 }, forces: [] }],
     eligibles: [{ man: 'TE', number: '#2 right', byMan: [], byZone: [] }],

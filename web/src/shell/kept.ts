@@ -1,0 +1,22 @@
+import { useStorage, type RemovableRef } from '@vueuse/core'
+import { useSession } from './session'
+
+/** Where something of one user is kept on this machine. */
+export function keptKey(what: string): string {
+  return `mensch.${useSession().me?.username ?? 'nobody'}.${what}`
+}
+
+/**
+ * A value kept on this machine for whoever is signed in, and for nobody else. Asked when a store begins: a change of
+ * user begins every store anew (see session).
+ */
+export function useKept<T>(what: string, first: T): RemovableRef<T> {
+  return useStorage(keptKey(what), first as object) as unknown as RemovableRef<T>
+}
+
+const VIEWS = ['board', 'film', 'plan', 'playbook']
+/** Work that was kept before it belonged to a user belongs to nobody: it is not shown to whoever comes next. */
+export function forgetNobodys(storage: Storage = localStorage): void {
+  const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '')
+  for (const key of keys) if (VIEWS.some((view) => key.startsWith(`mensch.${view}.`))) storage.removeItem(key)
+}

@@ -1,0 +1,39 @@
+import { defineStore } from 'pinia'
+import { ref, watch } from 'vue'
+import { whenTroubled, type Problem } from '../api/client'
+
+const AGAIN_MILLIS = 2500
+const READINESS = '/actuator/health/readiness'
+
+/**
+ * What is nobody's input: the application or its database is away, or has a fault. Said over every view. What is away is
+ * asked for again until it is back; `back` counts how often it came, so that a view can ask anew.
+ */
+export const useTrouble = defineStore('trouble', () => {
+  const problem = ref<Problem>()
+  const back = ref(0)
+  whenTroubled((told) => (problem.value = told))
+
+  const away = (p: Problem | undefined): boolean => p !== undefined && p.status !== 500
+  async function askAgain(): Promise<void> {
+    while (away(problem.value)) {
+      await new Promise((done) => setTimeout(done, AGAIN_MILLIS))
+      const ready = await fetch(READINESS).then(
+        (r) => r.ok,
+        () => false,
+      )
+      if (ready && away(problem.value)) {
+        problem.value = undefined
+        back.value++
+      }
+    }
+  }
+  let asking: Promise<void> | undefined
+  watch(problem, (now) => {
+    if (away(now)) asking ??= askAgain().finally(() => (asking = undefined))
+  })
+  function dismiss(): void {
+    problem.value = undefined
+  }
+  return { problem, back, away, dismiss }
+})
