@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
 import mensch.app.RunningApp;
 import org.junit.jupiter.api.AfterAll;
@@ -50,7 +51,7 @@ class BoardIT {
         Page page = chromium.signedIn(port, "marrow", "/board");
         assertThat(page.locator(".strip li")).hasCount(11);
         page.keyboard().press("/");
-        page.keyboard().type("pro trade fog");
+        page.keyboard().type("pro i trade anvil fog");
         page.keyboard().press("Enter");
         assertThat(page.locator("aside")).containsText("What the motion changed");
         assertThat(page.locator(".phases [aria-pressed=true]")).hasText("After");
@@ -83,7 +84,6 @@ class BoardIT {
         assertThat(strip(page, "will")).containsText("half a man wider");
         page.keyboard().press("Enter");
         assertThat(page.locator(".save")).containsText("1 not saved");
-        page.locator("aside").focus();
         page.keyboard().press("u");
         assertThat(strip(page, "will")).not().containsText("half a man wider");
         page.keyboard().press("y");
@@ -145,6 +145,130 @@ class BoardIT {
         page.keyboard().press("Enter");
         assertThat(page.locator(".save")).containsText("1 not saved");
         assertThat(strip(page, "mike")).containsText("tilted in");
+    }
+
+    @Test
+    void a2TheTypedLineShowsWhatWillBeOffersTiesAndGoesBack(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        assertThat(page.locator(".strip li")).hasCount(11);
+        page.keyboard().press("/");
+        page.keyboard().type("trips 3rd and 8 +12 zebra");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".preview")).containsText("not understood: zebra");
+        for (int i = 0; i < " zebra".length(); i++) {
+            page.keyboard().press("Backspace");
+        }
+        assertThat(page.locator(".preview .button").first()).hasText("Trips open");
+        assertThat(page.locator("[data-man='#1']")).hasCount(0);
+        page.keyboard().press("Tab");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".preview")).containsText("ball on our 12, middle · 3rd and 8 · Trips open right");
+        Chromium.assertAccessible(page);
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[aria-label=Formation]")).hasValue("trips-open");
+        assertThat(page.locator("[aria-label='Ball spot']")).hasValue("12");
+        page.keyboard().press("z");
+        assertThat(page.locator("[aria-label=Formation]")).hasValue("pro-i");
+        assertThat(page.locator("[aria-label='Ball spot']")).hasValue("38");
+    }
+
+    @Test
+    void a3NoKeyChangesAMenuByAccidentAndAChoiceGivesTheKeysBack(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        Locator call = page.locator("[aria-label=Call]");
+        assertThat(call).hasValue("anvil-drizzle");
+        call.focus();
+        page.keyboard().press("m");
+        page.keyboard().press("ArrowDown");
+        assertThat(call).hasValue("anvil-drizzle");
+        call.focus();
+        page.keyboard().press("Enter");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        assertThat(call).hasValue("anvil-fog");
+        page.keyboard().press("v");
+        assertThat(page.locator(".turn")).containsText("from behind the defence");
+        assertThat(call).hasValue("anvil-fog");
+    }
+
+    @Test
+    void a4ADraftStaysWithItsCallIsMarkedInTheMenuAndIsNobodyElses(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        edit(page, "mike", "stance tilted in");
+        page.selectOption("[aria-label=Call]", "anvil-frost");
+        assertThat(page.locator(".save")).not().containsText("not saved");
+        assertThat(page.locator("[aria-label=Call] option[value=anvil-drizzle]"))
+                .hasText("Anvil Drizzle (1 not saved)");
+        page.reload();
+        page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        assertThat(page.locator(".save")).containsText("1 not saved");
+        assertThat(strip(page, "mike")).containsText("tilted in");
+
+        page.locator("nav button", new Page.LocatorOptions().setHasText("Sign out"))
+                .click();
+        assertThat(page.locator("[name=username]")).isVisible();
+        assertThat(page.locator(".strip")).hasCount(0);
+        page.fill("[name=username]", "lind");
+        page.fill("[name=password]", "otters-demo");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".strip li")).hasCount(11);
+        assertThat(strip(page, "mike")).not().containsText("tilted in");
+        assertThat(page.locator("[aria-label=Call] option[value=anvil-drizzle]"))
+                .hasText("Anvil Drizzle");
+    }
+
+    @Test
+    void a5ATwoGappedGapHasSomebody(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        page.selectOption("[aria-label=Call]", "bellows-drizzle");
+        page.selectOption("[aria-label=Formation]", "doubles-gun");
+        assertThat(page.locator(".gap.two-gapped").first()).isVisible();
+        assertThat(page.locator(".gap.two-gapped .gap-owner").first()).not().hasText("open");
+        assertThat(page.locator("aside")).containsText("two-gapped");
+    }
+
+    @Test
+    void a13AFaultAndADatabaseThatIsAwayAreSaidAndWhatWasTypedIsKept(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        edit(page, "mike", "stance tilted in");
+        String problem = "{\"status\": %d, \"code\": \"%s\", \"detail\": \"%s\"}";
+        page.route(
+                "**/api/board",
+                r -> r.fulfill(new Route.FulfillOptions()
+                        .setStatus(500)
+                        .setContentType("application/problem+json")
+                        .setBody(problem.formatted(500, "fault", "It is logged as 1a2b3c4d."))));
+        page.selectOption("[aria-label=Formation]", "doubles-gun");
+        assertThat(page.locator("main > [role=alert]")).containsText("1a2b3c4d");
+        page.locator("main > [role=alert] button").click();
+        assertThat(page.locator("main > [role=alert]")).hasCount(0);
+
+        boolean[] away = {true};
+        page.unroute("**/api/board");
+        page.route("**/actuator/health/readiness", r -> {
+            if (away[0]) {
+                r.fulfill(new Route.FulfillOptions().setStatus(503));
+            } else {
+                r.resume();
+            }
+        });
+        page.route("**/api/board", r -> {
+            if (away[0]) {
+                r.fulfill(new Route.FulfillOptions()
+                        .setStatus(503)
+                        .setContentType("application/problem+json")
+                        .setBody(problem.formatted(503, "database-away", "The database does not answer.")));
+            } else {
+                r.resume();
+            }
+        });
+        page.selectOption("[aria-label=Formation]", "trips-open");
+        assertThat(page.locator("main > [role=alert]")).containsText("Trying again by itself");
+        Chromium.assertAccessible(page);
+        away[0] = false;
+        assertThat(page.locator("main > [role=alert]")).hasCount(0);
+        assertThat(strip(page, "nickel")).containsText("apex #2 and");
+        assertThat(page.locator(".save")).containsText("1 not saved");
     }
 
     private static void edit(Page page, String job, String sentence) {

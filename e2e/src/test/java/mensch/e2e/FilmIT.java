@@ -71,7 +71,8 @@ class FilmIT {
         step(page);
         log(page);
         calibrate(page);
-        mark(page);
+        mark(page, List.of("TE", "C", "RG", "nickel", "mike"));
+        assertThat(page.locator(".stage .mark")).hasCount(5);
         assertThat(page.locator(".state")).hasText("saved");
         assertThat(page.locator("[data-man=nickel]")).containsText("wide");
         assertThat(page.locator("[data-man=nickel]")).containsText("Out:");
@@ -79,6 +80,44 @@ class FilmIT {
         Chromium.assertAccessible(page);
         overrule(page);
         grades(page);
+    }
+
+    @Test
+    void a11TheClicksOfAnotherCoachAreNeverOverwrittenByAReload(int port) {
+        Page first = chromium.signedIn(port, "marrow", "/film");
+        first.setInputFiles("input[type=file]", folder.resolve("reel.mp4"));
+        first.fill("form input:not([type=file])", "two coaches");
+        first.locator("form button.main").click();
+        first.locator("td a", new Page.LocatorOptions().setHasText("two coaches"))
+                .click();
+        assertThat(first.locator("aside")).containsText("No snap yet");
+        step(first);
+        String address = first.url();
+        Page second = chromium.signedIn(port, "tillery", "/film");
+        assertThat(second.locator("h1")).containsText("Choose one");
+        second.navigate(address);
+        assertThat(second.locator(".strip li")).hasCount(11);
+        mark(second, List.of("TE", "C"));
+        assertThat(second.locator(".state")).hasText("saved");
+
+        mark(first, List.of("mike"));
+        assertThat(first.locator("aside [role=alert]")).containsText("somebody else worked on snap");
+        first.reload();
+        assertThat(first.locator(".left")).containsText("You have clicks on this snap that were not saved");
+        assertThat(first.locator(".stage .mark")).hasCount(2);
+        Chromium.assertAccessible(first);
+        second.reload();
+        assertThat(second.locator(".stage .mark")).hasCount(2);
+
+        first.locator(".left button.main").click();
+        assertThat(first.locator(".stage .mark")).hasCount(3);
+        assertThat(first.locator(".state")).hasText("saved");
+        second.reload();
+        assertThat(second.locator(".stage .mark")).hasCount(3);
+
+        first.keyboard().press("x");
+        first.locator(".ant-modal button.main").click();
+        assertThat(first.locator("aside")).containsText("No snap yet");
     }
 
     private static void step(Page page) {
@@ -120,10 +159,10 @@ class FilmIT {
         assertThat(page.locator(".stage .grid").first()).isVisible();
     }
 
-    private static void mark(Page page) {
+    private static void mark(Page page, List<String> men) {
         page.locator("aside").focus();
         page.keyboard().press("m");
-        for (String man : List.of("TE", "C", "RG", "nickel", "mike")) {
+        for (String man : men) {
             var body = SCENE.bodies().stream()
                     .filter(b -> b.name().equals(man))
                     .findFirst()
@@ -135,7 +174,6 @@ class FilmIT {
                     .click();
             click(page, pixel(body.at().x(), body.at().y()));
         }
-        assertThat(page.locator(".stage .mark")).hasCount(5);
     }
 
     private static void overrule(Page page) {

@@ -1,11 +1,11 @@
 package mensch.line;
 
-import mensch.core.document.RefusedException;
 import java.io.PrintStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import mensch.core.call.Call;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
