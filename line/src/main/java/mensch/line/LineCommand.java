@@ -17,14 +17,17 @@ import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import tools.jackson.databind.json.JsonMapper;
 
-/** {@code line '<snap>' --call ID [--motion 'FL6/1.5' ...] [--json]}. */
+/** {@code line '<snap>' --call ID [--motion 'FL6/1.5' ... | --shift 'TE-4 SE-15/1.5 FL14' ...] [--json]}. */
 public final class LineCommand {
     private static final String USAGE =
-            "usage: mensch line '<snap in the one-line notation>' --call ID [--motion 'NAMEx/depth ...'] ... [--json]";
+            "usage: mensch line '<snap in the one-line notation>' --call ID [--motion 'NAMEx/depth ...' ... | "
+                    + "--shift 'NAMEx/depth ...' ...] [--json]";
 
     private String snap;
     private String call;
     private final List<String> motion = new ArrayList<>();
+    private boolean shift;
+    private boolean motions;
     private boolean json;
 
     private LineCommand() {}
@@ -51,10 +54,14 @@ public final class LineCommand {
         for (int i = 0; i < args.size(); i++) {
             switch (args.get(i)) {
                 case "--call" -> call = after(args, i++);
-                case "--motion" -> motion.add(after(args, i++));
+                case "--motion" -> motions |= motion.add(after(args, i++));
+                case "--shift" -> shift |= motion.add(after(args, i++));
                 case "--json" -> json = true;
                 default -> snap = args.get(i);
             }
+        }
+        if (shift && motions) {
+            throw new RefusedException("a snap is shifted or has motion; give --motion or --shift, not both");
         }
         if (snap == null || call == null) {
             throw new RefusedException(
@@ -85,6 +92,8 @@ public final class LineCommand {
             Formation next = Notation.step(last.formation(), step);
             last = last.then(next);
         }
+        // after a shift all are set again, so that any number may have moved
+        last = shift ? last.shifted() : last;
         Lineup lineup = Lineup.of(chosen, last);
         var maker = new SheetMaker(library);
         Sheet sheet = maker.of(lineup, Roster.EMPTY);
