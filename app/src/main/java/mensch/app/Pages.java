@@ -3,6 +3,7 @@ package mensch.app;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -41,7 +42,7 @@ class Pages implements WebMvcConfigurer {
 
     private static final class FileOrPage extends PathResourceResolver {
         @Override
-        protected Resource getResource(String path, Resource folder) throws IOException {
+        protected @Nullable Resource getResource(String path, Resource folder) throws IOException {
             Resource file = super.getResource(path, folder);
             boolean page = file == null && NOT_PAGES.stream().noneMatch(path::startsWith);
             return page ? super.getResource("index.html", folder) : file;

@@ -26,6 +26,7 @@ import mensch.core.rung.Ladder;
 import mensch.core.rung.Rung;
 import mensch.core.rung.RungId;
 import mensch.core.rung.RungReader;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** The call a board asks for: as saved, with edits not saved yet, and men put somewhere by hand on top. */
@@ -44,7 +45,7 @@ class BoardCalls {
     record BoardRequest(
             @Valid @NotNull SnapWords snap,
             @NotBlank @Size(max = Bounds.NAME) String call,
-            @Min(0) Integer revision,
+            @Min(0) @Nullable Integer revision,
             @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits,
             @NotNull @Size(max = Bounds.HANDS) List<@Valid @NotNull Hand> hand) {}
 

@@ -37,6 +37,7 @@ import mensch.core.sheet.CompareRow;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
 import mensch.core.sheet.StripCell;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -188,7 +189,7 @@ class BoardController {
     /** One role of a call over every formation; edits not saved yet count. */
     record StripRequest(
             @NotBlank @Size(max = Bounds.NAME) String call,
-            @Min(0) Integer revision,
+            @Min(0) @Nullable Integer revision,
             @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits,
             @NotBlank @Size(max = Bounds.NAME) String role,
             boolean onCoverSide,

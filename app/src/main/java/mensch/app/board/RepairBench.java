@@ -19,6 +19,7 @@ import mensch.core.lineup.Lineup;
 import mensch.core.repair.Repair;
 import mensch.core.repair.Repairs;
 import mensch.core.repair.Step;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Asks core for repairs of one finding and writes them as edits that the board can apply. */
@@ -47,7 +48,7 @@ class RepairBench {
     record RepairOffer(List<RepairRow> repairs, int tried) {}
 
     private final Bookcase bookcase;
-    private volatile Ready ready;
+    private volatile @Nullable Ready ready;
 
     /** Reading what the library teaches takes a moment; it is done once per library. */
     private record Ready(Library library, Repairs repairs) {}

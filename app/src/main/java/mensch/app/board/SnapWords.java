@@ -11,6 +11,7 @@ import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A snap as the snap line says it.
@@ -25,8 +26,8 @@ import mensch.core.library.Library;
 public record SnapWords(
         @NotBlank @Size(max = Bounds.NAME) String formation,
         boolean mirrored,
-        @Size(max = Bounds.NAME) String motion,
-        @Size(max = Bounds.MEN) String men,
+        @Size(max = Bounds.NAME) @Nullable String motion,
+        @Size(max = Bounds.MEN) @Nullable String men,
         @NotBlank @Size(max = Bounds.NAME) String code,
         @NotBlank @Size(max = Bounds.NAME) String hash,
         @NotNull @Min(1) @Max(99) Integer toGoal,

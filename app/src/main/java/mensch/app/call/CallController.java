@@ -24,6 +24,7 @@ import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
 import mensch.core.field.Code;
 import mensch.core.front.Role;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -42,7 +43,13 @@ class CallController {
 
     /** A call in a list; {@code savedBy} is null for the catalogue. */
     record CallItem(
-            String id, String name, int players, int revision, String savedBy, Instant savedAt, String digest) {}
+            String id,
+            String name,
+            int players,
+            int revision,
+            @Nullable String savedBy,
+            @Nullable Instant savedAt,
+            String digest) {}
 
     /** One rung of a role's stacked ladder, top first. */
     record RungRow(String id, String layer, String sentence) {}
@@ -103,9 +110,8 @@ class CallController {
                         c.ref().digest())));
         shelf.newest().forEach(r -> items.add(item(r)));
         Map<String, PlaybookEntry> standings = bookcase.standings();
-        items.removeIf(i -> !Bookcase.seen(standings, "call", i.id(), by.getName())
-                || standings.containsKey("call/" + i.id())
-                        && standings.get("call/" + i.id()).retired());
+        items.removeIf(i ->
+                !Bookcase.seen(standings, "call", i.id(), by.getName()) || Bookcase.retired(standings, "call", i.id()));
         return items;
     }
 
@@ -124,7 +130,7 @@ class CallController {
     }
 
     @GetMapping("/{id}")
-    CallSheet open(@PathVariable String id, @RequestParam(required = false) Integer revision, Principal by) {
+    CallSheet open(@PathVariable String id, @RequestParam(required = false) @Nullable Integer revision, Principal by) {
         return sheet(shelf.seen(id, revision, List.of(), by.getName()));
     }
 

@@ -9,6 +9,7 @@ import mensch.core.call.CallReader;
 import mensch.core.convention.Labels;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,7 +28,7 @@ public class CallShelf {
      *
      * @param revision null for the newest
      */
-    public Call call(String id, Integer revision, List<Edit> edits) {
+    public Call call(String id, @Nullable Integer revision, List<Edit> edits) {
         Library library = bookcase.library();
         boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(id));
         if (shipped && (revision == null || revision == 0)) {
@@ -47,7 +48,7 @@ public class CallShelf {
     }
 
     /** As {@link #call}, for somebody: a draft of another is not found. */
-    public Call seen(String id, Integer revision, List<Edit> edits, String by) {
+    public Call seen(String id, @Nullable Integer revision, List<Edit> edits, String by) {
         bookcase.checkSeen("call", id, by);
         return call(id, revision, edits);
     }

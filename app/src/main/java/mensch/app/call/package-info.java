@@ -1,2 +1,5 @@
 /** Saved calls: immutable revisions, and edits on top of one. Read {@link mensch.app.call.CallShelf} first. */
+@NullMarked
 package mensch.app.call;
+
+import org.jspecify.annotations.NullMarked;

@@ -18,6 +18,7 @@ import mensch.core.formation.Snap;
 import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.library.Library;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -39,7 +40,12 @@ class FilmRoom {
 
     /** A snap with its calibration and verdicts; {@code judged} is null while the view is not solved. */
     record Worked(
-            FilmSnap snap, Snap logged, Call call, Calibration.Outcome calibration, Judged judged, Library library) {}
+            FilmSnap snap,
+            Snap logged,
+            Call call,
+            Calibration.Outcome calibration,
+            @Nullable Judged judged,
+            Library library) {}
 
     FilmRoom(Reels reels, FilmSnaps snaps, FilmFootball football, GradeBook grades) {
         this.reels = reels;

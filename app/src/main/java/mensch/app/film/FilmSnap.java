@@ -46,6 +46,8 @@ public class FilmSnap {
     @Version
     private int version;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected FilmSnap() {}
 
     FilmSnap(Long reelId, int number, int firstFrame, int snapFrame, SnapLog log) {

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A film with the exact presentation time of each of its frames, seconds. */
 @Entity
@@ -44,14 +45,22 @@ class Reel {
     @Column(nullable = false)
     private List<Double> frameTimes;
 
-    private String uploadedBy;
+    private @Nullable String uploadedBy;
 
     @Column(nullable = false)
     private Instant uploadedAt;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected Reel() {}
 
-    Reel(String name, String view, String file, FilmProbe.Probed probed, String uploadedBy, Instant uploadedAt) {
+    Reel(
+            String name,
+            String view,
+            String file,
+            FilmProbe.Probed probed,
+            @Nullable String uploadedBy,
+            Instant uploadedAt) {
         this.name = name;
         this.view = view;
         this.file = file;

@@ -13,6 +13,7 @@ import mensch.core.lineup.Lineup;
 import mensch.core.roster.Roster;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A snap of film as the film room shows it.
@@ -30,7 +31,7 @@ record SnapSheet(
         List<KnownClick> points,
         List<FeetClick> marks,
         List<Place> known,
-        Solved calibration,
+        @Nullable Solved calibration,
         String trouble,
         Sheet sheet,
         List<VerdictRow> verdicts,
@@ -96,7 +97,7 @@ record SnapSheet(
                 row.job().id(), row.verdict().outcome().name(), row.verdict().words(), row.nominal());
     }
 
-    private static List<MeasuredRow> measured(FilmJudge.Judged judged) {
+    private static List<MeasuredRow> measured(FilmJudge.@Nullable Judged judged) {
         var rows = new ArrayList<MeasuredRow>();
         if (judged != null) {
             judged.measured()

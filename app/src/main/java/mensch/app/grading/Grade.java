@@ -9,6 +9,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.AlignmentVerdict;
+import org.jspecify.annotations.Nullable;
 
 /** One facet of one man on one snap. */
 @Entity
@@ -33,9 +34,9 @@ class Grade {
     @Column(nullable = false)
     private String mark;
 
-    private String overruled;
+    private @Nullable String overruled;
 
-    private String note;
+    private @Nullable String note;
 
     @Column(nullable = false)
     private String gradedBy;
@@ -52,16 +53,19 @@ class Grade {
     @Version
     private int version;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected Grade() {}
 
-    Grade(Long snapId, String job, String facet) {
+    Grade(Long snapId, String job, String facet, AlignmentVerdict judged, DocumentRef call, String by) {
         this.snapId = snapId;
         this.job = job;
         this.facet = facet;
+        judge(judged, call, by);
     }
 
     /** To standard when in, below when out, not told when too close to call. */
-    void judge(AlignmentVerdict judged, DocumentRef call, String by) {
+    final void judge(AlignmentVerdict judged, DocumentRef call, String by) {
         this.verdict = judged.words();
         this.mark = switch (judged.outcome()) {
             case IN -> "=";
@@ -74,7 +78,7 @@ class Grade {
         this.callDigest = call.digest();
     }
 
-    void overrule(String newMark, String why, String by) {
+    void overrule(@Nullable String newMark, @Nullable String why, String by) {
         this.overruled = newMark;
         this.note = why;
         this.gradedBy = by;
@@ -100,10 +104,12 @@ class Grade {
         return mark;
     }
 
+    @Nullable
     String overruled() {
         return overruled;
     }
 
+    @Nullable
     String note() {
         return note;
     }

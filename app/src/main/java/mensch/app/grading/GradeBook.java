@@ -10,6 +10,7 @@ import mensch.app.problem.Problem;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.grading.FilmJudge.Row;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -27,8 +28,8 @@ public class GradeBook {
             String facet,
             String verdict,
             String mark,
-            String overruled,
-            String note,
+            @Nullable String overruled,
+            @Nullable String note,
             long reel,
             String reelName,
             int snap,
@@ -53,15 +54,17 @@ public class GradeBook {
      * coach's word.
      */
     @Transactional
-    public void fill(Long snapId, DocumentRef call, Judged judged, String by) {
+    public void fill(Long snapId, DocumentRef call, @Nullable Judged judged, String by) {
         Map<String, Grade> before =
                 grades.findBySnapId(snapId).stream().collect(Collectors.toMap(Grade::job, Function.identity()));
         var kept = new ArrayList<String>();
         for (Row row : judged == null ? List.<Row>of() : judged.rows()) {
-            Grade grade = before.getOrDefault(
-                    row.job().id(), new Grade(snapId, row.job().id(), ALIGNMENT));
-            grade.judge(row.verdict(), call, by);
-            grades.save(grade);
+            Grade grade = before.get(row.job().id());
+            if (grade == null) {
+                grades.save(new Grade(snapId, row.job().id(), ALIGNMENT, row.verdict(), call, by));
+            } else {
+                grade.judge(row.verdict(), call, by);
+            }
             kept.add(row.job().id());
         }
         before.values().stream()
@@ -71,16 +74,17 @@ public class GradeBook {
 
     /** The coach's word over the measured one; refused when the grade changed after {@code version}. */
     @Transactional
-    public void overrule(GradeKey key, int version, String mark, String note, String by) {
+    public void overrule(GradeKey key, int version, @Nullable String mark, @Nullable String note, String by) {
         Grade grade = grades.of(key.reel(), key.snap(), key.job(), ALIGNMENT)
                 .orElseThrow(() -> Problem.notFound("a grade of " + key.job() + " on snap " + key.snap()));
-        if (mark != null && (note == null || note.isBlank())) {
+        String why = note == null ? "" : note.strip();
+        if (mark != null && why.isEmpty()) {
             throw Problem.refused("note-missing", "say in a note why the measured verdict is overruled");
         }
         if (grade.version() != version) {
             throw overtaken(key);
         }
-        grade.overrule(mark, mark == null ? null : note.strip(), by);
+        grade.overrule(mark, mark == null ? null : why, by);
         try {
             grades.flush();
         } catch (OptimisticLockingFailureException e) {

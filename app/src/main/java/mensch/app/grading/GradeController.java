@@ -10,6 +10,7 @@ import java.security.Principal;
 import java.util.List;
 import mensch.app.bounds.Bounds;
 import mensch.app.grading.GradeBook.GradedMan;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -28,10 +29,10 @@ class GradeController {
             @NotBlank @Size(max = Bounds.NAME) String job,
             @NotNull @Min(0) Integer version,
 
-            @Pattern(regexp = "[+=-]|n/a", message = "is +, =, - or n/a")
+            @Pattern(regexp = "[+=-]|n/a", message = "is +, =, - or n/a") @Nullable
             String mark,
 
-            @Size(max = Bounds.NOTE) String note) {}
+            @Size(max = Bounds.NOTE) @Nullable String note) {}
 
     private final GradeBook book;
 

@@ -21,6 +21,7 @@ import mensch.core.library.LibraryFormation;
 import mensch.core.matchup.TeachingLoad;
 import mensch.core.play.Plays;
 import mensch.core.stress.PlanAudit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -55,9 +56,9 @@ class PlanController {
     record PlanCell(
             String formation,
             String standing,
-            String motion,
-            String worst,
-            String reason,
+            @Nullable String motion,
+            @Nullable String worst,
+            @Nullable String reason,
             int busts,
             int weak,
             int asked,

@@ -10,6 +10,7 @@ import mensch.core.call.Call;
 import mensch.core.call.CallReader;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -58,7 +59,7 @@ public class Bookcase {
     }
 
     /** One saved revision; the newest when {@code revision} is null. */
-    public DocumentRevision saved(String kind, String id, Integer revision) {
+    public DocumentRevision saved(String kind, String id, @Nullable Integer revision) {
         return (revision == null
                         ? revisions.findFirstByKindAndDocIdOrderByRevisionDesc(kind, id)
                         : revisions.findByKindAndDocIdAndRevision(kind, id, revision))
@@ -104,6 +105,12 @@ public class Bookcase {
     public static boolean seen(Map<String, PlaybookEntry> standings, String kind, String id, String by) {
         PlaybookEntry entry = standings.get(kind + "/" + id);
         return entry == null || entry.seenBy(by);
+    }
+
+    /** Whether the programme has put a document away, asked of standings read once. */
+    public static boolean retired(Map<String, PlaybookEntry> standings, String kind, String id) {
+        PlaybookEntry entry = standings.get(kind + "/" + id);
+        return entry != null && entry.retired();
     }
 
     /** Refuses as not found what somebody may not see. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import mensch.app.bounds.Bounds;
 import mensch.core.convention.House;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -26,7 +27,12 @@ class ConventionController {
     record SettingRow(String id, String title, String why, String chosen, List<ChoiceRow> choices) {}
 
     /** {@code base} goes with the next choice; {@code landmarks} names the set in force. */
-    record ConventionSheet(long base, String chosenBy, Instant chosenAt, String landmarks, List<SettingRow> settings) {}
+    record ConventionSheet(
+            long base,
+            @Nullable String chosenBy,
+            @Nullable Instant chosenAt,
+            String landmarks,
+            List<SettingRow> settings) {}
 
     record Choosing(
             @Min(0) long base,

@@ -47,6 +47,8 @@ public class DocumentRevision {
     @Column(nullable = false)
     private Map<String, Object> document;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected DocumentRevision() {}
 
     DocumentRevision(Document document, int revision, String savedBy, Instant savedAt) {

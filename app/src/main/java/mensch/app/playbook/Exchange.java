@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import mensch.app.problem.Problem;
 import mensch.core.call.CallReader;
 import mensch.core.document.Document;
@@ -155,8 +156,9 @@ class Exchange {
             throw refused("it is no playbook of ours, " + faults.size()
                     + (faults.size() == 1 ? " fault: " : " faults: ") + first);
         }
-        return ((List<Map<String, Object>>) playbook.get("documents"))
-                .stream().map(Document::of).toList();
+        var documents =
+                (List<Map<String, Object>>) Objects.requireNonNull(playbook.get("documents"), "the schema asks");
+        return documents.stream().map(Document::of).toList();
     }
 
     /** What the text says is lived with; the schema has been checked. */

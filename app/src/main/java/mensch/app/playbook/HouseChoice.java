@@ -35,6 +35,8 @@ public class HouseChoice {
     @Column(nullable = false)
     private long follows;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected HouseChoice() {}
 
     HouseChoice(long follows, Map<String, String> choices, String chosenBy, Instant chosenAt) {

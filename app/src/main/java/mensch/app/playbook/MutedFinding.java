@@ -36,6 +36,8 @@ class MutedFinding {
     @Column(nullable = false)
     private Instant mutedAt;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected MutedFinding() {}
 
     MutedFinding(Mutes.Mute mute, String mutedBy, Instant mutedAt) {

@@ -26,6 +26,7 @@ import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.Sketch;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -55,8 +56,8 @@ class PlaybookController {
             String name,
             String summary,
             int revision,
-            String savedBy,
-            Instant savedAt,
+            @Nullable String savedBy,
+            @Nullable Instant savedAt,
             String install,
             boolean published,
             boolean retired,
@@ -76,7 +77,7 @@ class PlaybookController {
     /** A layer of a call to be kept as a document of its own. */
     record LiftedLayer(
             @NotBlank @Size(max = Bounds.NAME) String call,
-            @Min(0) Integer revision,
+            @Min(0) @Nullable Integer revision,
             @NotBlank @Size(max = Bounds.NAME) String layer,
             @NotBlank @Size(max = Bounds.NAME) String name) {}
 
@@ -117,7 +118,8 @@ class PlaybookController {
         return items;
     }
 
-    private PlaybookItem item(Document document, PlaybookEntry said, DocumentRevision saved, Sketch sketch) {
+    private PlaybookItem item(
+            Document document, @Nullable PlaybookEntry said, @Nullable DocumentRevision saved, Sketch sketch) {
         PlaybookEntry entry = said == null ? new PlaybookEntry(document.kind(), document.id(), null) : said;
         return new PlaybookItem(
                 document.kind(),
@@ -146,7 +148,7 @@ class PlaybookController {
         return String.valueOf(value);
     }
 
-    private static String names(Object layers) {
+    private static String names(@Nullable Object layers) {
         var names = new ArrayList<String>();
         for (Object layer : layers instanceof List<?> list ? list : List.of()) {
             names.add(

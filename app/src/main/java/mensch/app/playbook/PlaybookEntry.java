@@ -9,6 +9,7 @@ import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.io.Serializable;
+import org.jspecify.annotations.Nullable;
 
 /** What the programme does with one document: who wrote it, who may see it, whether it is taught. */
 @Entity
@@ -32,7 +33,7 @@ public class PlaybookEntry {
     @Id
     private String docId;
 
-    private String owner;
+    private @Nullable String owner;
 
     @Column(nullable = false)
     private boolean published;
@@ -46,12 +47,14 @@ public class PlaybookEntry {
 
     /** Null until it is kept: so that a first word is inserted, and never laid over another first word. */
     @Version
-    private Integer version;
+    private @Nullable Integer version;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected PlaybookEntry() {}
 
     /** A new draft of somebody, or, with no owner, a first word about a document of the catalogue. */
-    PlaybookEntry(String kind, String docId, String owner) {
+    PlaybookEntry(String kind, String docId, @Nullable String owner) {
         this.kind = kind;
         this.docId = docId;
         this.owner = owner;
@@ -73,7 +76,7 @@ public class PlaybookEntry {
         return docId;
     }
 
-    public String owner() {
+    public @Nullable String owner() {
         return owner;
     }
 

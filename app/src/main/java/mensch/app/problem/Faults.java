@@ -6,6 +6,7 @@ import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.List;
 import org.hibernate.TransactionException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -26,7 +27,7 @@ class Faults {
     private static final List<Class<? extends Throwable>> BROKEN =
             List.of(SQLTransientConnectionException.class, ConnectException.class, TransactionException.class);
 
-    static ProblemDetail detail(HttpStatus status, String code, String message) {
+    static ProblemDetail detail(HttpStatus status, String code, @Nullable String message) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, message);
         detail.setProperty("code", code);
         return detail;

@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
 import mensch.core.rung.SentenceException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -116,6 +117,7 @@ class ProblemAdvice {
 
     /** Whatever else: a fault of ours. Nobody is answered when the other side went away meanwhile. */
     @ExceptionHandler
+    @Nullable
     ResponseEntity<ProblemDetail> fault(Exception fault, HttpServletRequest request) {
         if (fault instanceof ErrorResponse told) {
             HttpStatus status = HttpStatus.valueOf(told.getStatusCode().value());

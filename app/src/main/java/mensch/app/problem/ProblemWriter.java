@@ -2,6 +2,7 @@ package mensch.app.problem;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -17,7 +18,8 @@ public class ProblemWriter {
         this.json = json;
     }
 
-    public void write(HttpServletResponse response, HttpStatus status, String code, String words) throws IOException {
+    public void write(HttpServletResponse response, HttpStatus status, String code, @Nullable String words)
+            throws IOException {
         write(response, Faults.detail(status, code, words));
     }
 

@@ -37,6 +37,8 @@ public class Member {
     @Column(nullable = false)
     private String passwordHash;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected Member() {}
 
     Member(String username, String displayName, Role role, String passwordHash) {

@@ -6,6 +6,7 @@ import mensch.app.problem.Problem;
 import mensch.app.programme.Member;
 import mensch.app.programme.MemberRepository;
 import mensch.core.roster.Roster;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
@@ -40,6 +41,7 @@ public class RosterBook {
     }
 
     /** Null when nobody has written one. */
+    @Nullable
     RosterPage page() {
         return pages.findById(RosterPage.ONLY).orElse(null);
     }

@@ -17,6 +17,7 @@ import mensch.core.front.Role;
 import mensch.core.front.Sits;
 import mensch.core.roster.Pairs;
 import mensch.core.roster.Staying;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -34,8 +35,8 @@ class RosterController {
     /** {@code version} goes with the next change. */
     record RosterAnswer(
             int version,
-            String changedBy,
-            Instant changedAt,
+            @Nullable String changedBy,
+            @Nullable Instant changedAt,
             RosterSheet roster,
             List<ChartRole> roles,
             List<RosterSheet.PairRow> pairs) {}
@@ -60,7 +61,7 @@ class RosterController {
         return answer(book.write(request.roster(), request.base(), by.getName()));
     }
 
-    private RosterAnswer answer(RosterPage page) {
+    private RosterAnswer answer(@Nullable RosterPage page) {
         Map<String, Front> fronts = new LinkedHashMap<>();
         for (Call call : bookcase.library().calls()) {
             fronts.putIfAbsent(call.front().document().id(), call.front());
@@ -94,7 +95,11 @@ class RosterController {
         }
         return roles.values().stream()
                 .map(r -> new ChartRole(
-                        r.id(), r.label(), r.body().name(), r.sits() == Sits.EACH_SIDE, usedBy.get(r.id())))
+                        r.id(),
+                        r.label(),
+                        r.body().name(),
+                        r.sits() == Sits.EACH_SIDE,
+                        usedBy.getOrDefault(r.id(), List.of())))
                 .toList();
     }
 }

@@ -31,6 +31,8 @@ class RosterPage {
     @Column(nullable = false)
     private Instant changedAt;
 
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
     protected RosterPage() {}
 
     RosterPage(RosterSheet body, String by, Instant at) {

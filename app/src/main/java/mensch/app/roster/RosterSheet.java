@@ -17,6 +17,7 @@ import mensch.core.roster.ChartLine;
 import mensch.core.roster.Player;
 import mensch.core.roster.Roster;
 import mensch.core.roster.Staying;
+import org.jspecify.annotations.Nullable;
 
 /** The roster as it is kept, sent and exported. */
 public record RosterSheet(
@@ -30,8 +31,8 @@ public record RosterSheet(
             @Min(0) @Max(99) int number,
             @NotBlank @Size(max = Bounds.NAME) String name,
             @NotNull Body body,
-            @Min(40) @Max(500) Integer weight,
-            @DecimalMin("3") @DecimalMax("20") Double shuttle) {}
+            @Min(40) @Max(500) @Nullable Integer weight,
+            @DecimalMin("3") @DecimalMax("20") @Nullable Double shuttle) {}
 
     /** Who plays a role, first choice first; no personnel means any. */
     public record LineRow(

@@ -16,6 +16,7 @@ import mensch.core.rung.FitRole;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.Task;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One part that motion changed, as it is told to the man.
@@ -29,7 +30,7 @@ public record ChangeRow(
         String job,
         String name,
         String label,
-        String player,
+        @Nullable String player,
         String part,
         String was,
         String is,

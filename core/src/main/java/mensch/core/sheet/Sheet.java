@@ -1,6 +1,7 @@
 package mensch.core.sheet;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One phase of one call against one snap.
@@ -15,7 +16,7 @@ public record Sheet(
         String notation,
         List<String> facts,
         List<String> movedIn,
-        String answer,
+        @Nullable String answer,
         List<ManRow> offence,
         List<JobRow> jobs,
         List<GapRow> gaps,
@@ -37,7 +38,8 @@ public record Sheet(
     public record Box(double xMin, double xMax, double yMin, double yMax) {}
 
     /** One man of the offence; {@code number} is null for linemen, quarterback and backs. */
-    public record ManRow(String name, String post, Spot feet, String number) {}
+    public record ManRow(
+            String name, String post, Spot feet, @Nullable String number) {}
 
     /** A rung that spoke: its id, layer, sentence, and the facts it asked with their answers. */
     public record Reason(String rung, String layer, String sentence, List<String> facts) {}
@@ -79,16 +81,16 @@ public record Sheet(
             String side,
             boolean onCoverSide,
             String kind,
-            Spot feet,
-            Spot show,
-            Box region,
-            Spot key,
-            Spot man,
-            String leverage,
+            @Nullable Spot feet,
+            @Nullable Spot show,
+            @Nullable Box region,
+            @Nullable Spot key,
+            @Nullable Spot man,
+            @Nullable String leverage,
             boolean force,
             List<String> from,
-            Spot goal,
-            ManningRow player,
+            @Nullable Spot goal,
+            @Nullable ManningRow player,
             List<ReadRow> reads,
             List<String> points,
             List<PartRow> parts) {}

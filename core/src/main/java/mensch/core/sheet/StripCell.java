@@ -12,6 +12,7 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
 import mensch.core.sheet.Sheet.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One formation of the strip beside the rung editor: which rung speaks for one man there.
@@ -27,7 +28,7 @@ public record StripCell(
         String name,
         String family,
         Sketch sketch,
-        Spot man,
+        @Nullable Spot man,
         List<Fired> fired,
         List<String> silent,
         List<String> illegal,
