@@ -67,7 +67,7 @@ describe('rules panel', () => {
         sheet([
           {
             ...nickel,
-            reads: [{ message: 'reach', words: 'become force', does: 'run outside, force' }],
+            reads: [{ of: 'near back', message: 'reach', words: 'become force', does: 'run outside, force' }],
             player: { said: '23 Lomas', measured: '171 lb', notes: ['a note'] },
           },
         ]),

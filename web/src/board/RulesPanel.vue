@@ -159,9 +159,11 @@ defineExpose({ add, cancel, editing })
       </caption>
       <tr
         v-for="read in job.reads"
-        :key="read.message"
+        :key="`${read.of} ${read.message}`"
       >
-        <th scope="row">{{ read.message }}</th>
+        <th scope="row">
+          <small>{{ read.of }}</small> {{ read.message }}
+        </th>
         <td>
           {{ read.words }} <small>{{ read.does }}</small>
         </td>

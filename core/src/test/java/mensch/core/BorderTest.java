@@ -18,6 +18,7 @@ class BorderTest {
     private static final List<String> ORDER = List.of(
             "geometry",
             "document",
+            "event",
             "field",
             "convention",
             "formation",

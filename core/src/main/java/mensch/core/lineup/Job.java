@@ -1,6 +1,7 @@
 package mensch.core.lineup;
 
 import java.util.Objects;
+import mensch.core.event.Event;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
 import mensch.core.geometry.Point;
@@ -53,7 +54,7 @@ public record Job(Role role, Side seat, Before before, After after) {
         Steps steps = after.run().orNull();
         boolean waits = steps != null
                 && steps.first() instanceof Task.None
-                && "quarterback crosses".equals(steps.steps().get(0).until());
+                && steps.steps().get(0).until() == Event.Seen.QUARTERBACK_CROSSES;
         return waits ? steps.steps().get(1).task() : runTask();
     }
 

@@ -1,10 +1,13 @@
 package mensch.core.rung;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
+import mensch.core.event.Message;
+import mensch.core.event.Whose;
 
 /**
  * What a man does on each message of his key, in the order it is taught.
@@ -13,8 +16,12 @@ import mensch.core.document.RefusedException;
  */
 public record ReadTable(String id, String name, List<Read> rows) {
 
-    /** One message and its reaction; {@code words} is how it is said to him. */
-    public record Read(Message message, String words, Reaction reaction) {}
+    /** One message, whose it is, and its reaction; {@code words} is how it is said to him. */
+    public record Read(Whose whose, Message message, String words, Reaction reaction) {
+        boolean reads(Whose man, Message told) {
+            return whose == man && message == told;
+        }
+    }
 
     /** What changes in his job. */
     public sealed interface Reaction {
@@ -47,9 +54,9 @@ public record ReadTable(String id, String name, List<Read> rows) {
     }
 
     /**
-     * Rows are written {@code [message, words to the man, reaction]}; the reaction is {@code run} (his run job stands),
-     * {@code pass} (he goes to his pass job) or parts in the rung language. A fourth cell {@code house <setting> is
-     * <choice>} keeps a row to one school.
+     * Rows are written {@code [whose message, words to the man, reaction]}, as in {@code second key pull}; the reaction
+     * is {@code run} (his run job stands), {@code pass} (he goes to his pass job) or parts in the rung language. A
+     * fourth cell {@code house <setting> is <choice>} keeps a row to one school.
      *
      * @throws DocumentException naming the row at fault
      */
@@ -58,11 +65,12 @@ public record ReadTable(String id, String name, List<Read> rows) {
         for (List<String> cells :
                 HouseRows.of(document, "rows", 3, vocabulary.convention().house())) {
             try {
-                Message message = Message.of(cells.get(0));
-                if (rows.stream().anyMatch(r -> r.message() == message)) {
+                Whose whose = whose(cells.get(0));
+                Message message = Message.of(told(cells.get(0), whose));
+                if (rows.stream().anyMatch(r -> r.reads(whose, message))) {
                     throw new RefusedException(message.words() + " stands twice; one message has one reaction");
                 }
-                rows.add(new Read(message, cells.get(1), reaction(cells.get(2), vocabulary)));
+                rows.add(new Read(whose, message, cells.get(1), reaction(cells.get(2), vocabulary)));
             } catch (RefusedException e) {
                 throw DocumentException.of(document.id(), "rows/" + cells.get(0), e.getMessage());
             }
@@ -72,6 +80,20 @@ public record ReadTable(String id, String name, List<Read> rows) {
                     document.id(), "rows", "are missing: a read table without a message teaches nothing");
         }
         return new ReadTable(document.id(), document.name(), List.copyOf(rows));
+    }
+
+    /** Whose movement a cell names; the key's when it names nobody. */
+    private static Whose whose(String cell) {
+        return Arrays.stream(Whose.values())
+                .filter(w -> cell.startsWith(w.words() + " "))
+                .findFirst()
+                .orElse(Whose.KEY);
+    }
+
+    private static String told(String cell, Whose whose) {
+        return cell.startsWith(whose.words() + " ")
+                ? cell.substring(whose.words().length() + 1)
+                : cell;
     }
 
     private static Reaction reaction(String words, Vocabulary vocabulary) {

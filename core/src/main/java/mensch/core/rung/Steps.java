@@ -3,12 +3,13 @@ package mensch.core.rung;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import mensch.core.event.Event;
 
 /** Tasks in time order, never two at once. The last step has no trigger. */
 public record Steps(List<Step> steps) {
 
     /** A task until something happens; {@code until} is null for the last. */
-    public record Step(Task task, String until) {}
+    public record Step(Task task, Event until) {}
 
     public Steps {
         steps = List.copyOf(steps);
@@ -32,7 +33,8 @@ public record Steps(List<Step> steps) {
 
     public String words() {
         return steps.stream()
-                .map(s -> s.task().words() + (s.until() == null ? "" : " until " + s.until()))
+                .map(s -> s.task().words()
+                        + (s.until() == null ? "" : " until " + s.until().words()))
                 .collect(Collectors.joining(" then "));
     }
 }

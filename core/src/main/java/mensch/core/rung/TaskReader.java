@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.ArrayList;
+import mensch.core.event.Event;
 
 /** Reads run and pass jobs. */
 final class TaskReader {
@@ -33,10 +34,10 @@ final class TaskReader {
         }
     }
 
-    private String trigger() {
-        for (String trigger : Vocabulary.TRIGGERS) {
-            if (tokens.accept(trigger)) {
-                return trigger;
+    private Event trigger() {
+        for (Event event : Event.all()) {
+            if (tokens.accept(event.words())) {
+                return event;
             }
         }
         throw tokens.failure();

@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -34,9 +35,11 @@ final class Tokens {
         }
     }
 
-    /** Takes a phrase of one or more words if it stands here. */
+    /** Takes a phrase of one or more words if it stands here; articles are read over on both sides. */
     boolean accept(String phrase) {
-        String[] words = phrase.split(" ");
+        String[] words = Arrays.stream(phrase.split(" "))
+                .filter(w -> !ARTICLES.contains(w))
+                .toArray(String[]::new);
         for (int i = 0; i < words.length; i++) {
             if (!peek(i).equalsIgnoreCase(words[i])) {
                 expect(next + i, String.join(" ", List.of(words).subList(i, words.length)));

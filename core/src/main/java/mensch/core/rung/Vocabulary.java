@@ -17,20 +17,6 @@ public record Vocabulary(Convention convention, Set<String> roles, Set<String> r
 
     /** Stances a sentence may name. */
     public static final List<String> STANCES = List.of("set", "square", "staggered", "tilted in", "press");
-    /** What ends a task. */
-    public static final List<String> TRIGGERS = List.of(
-            "crack",
-            "quarterback crosses",
-            "back swings",
-            "ball thrown",
-            "reach",
-            "down",
-            "base",
-            "double",
-            "pull",
-            "pass set",
-            "release");
-
     /** What rungs may ask of the house. */
     List<Setting> settings() {
         return convention.house().settings();

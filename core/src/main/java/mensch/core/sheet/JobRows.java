@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import mensch.core.convention.Labels;
+import mensch.core.event.Whose;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
@@ -90,10 +91,21 @@ final class JobRows {
                 ? List.of()
                 : table.rows().stream()
                         .map(r -> new ReadRow(
+                                of(r.whose(), job),
                                 r.message().words(),
                                 r.words(),
                                 labels().said(r.reaction().words())))
                         .toList();
+    }
+
+    /** The man a row reads, as his key names him; the first of his keys when there is no second. */
+    private static String of(Whose whose, Job job) {
+        Key key = job.before().key().orNull();
+        if (whose == Whose.NEIGHBOUR || key == null || key.men().isEmpty()) {
+            return whose.words();
+        }
+        int at = whose == Whose.SECOND ? Math.min(1, key.men().size() - 1) : 0;
+        return key.men().get(at).words();
     }
 
     private Labels labels() {

@@ -96,7 +96,8 @@ public record Sheet(
             List<PartRow> parts) {}
 
     /** A message of his key, what he is told to do on it, and what that makes of his job, in the rung language. */
-    public record ReadRow(String message, String words, String does) {}
+    /** A row of his read table; {@code of} is the man whose movement it reads, in words. */
+    public record ReadRow(String of, String message, String words, String does) {}
 
     /**
      * The man on a job.

@@ -96,7 +96,8 @@ final class Words {
         Object value = job.part(part).orNull();
         if (value instanceof Steps steps) {
             return steps.steps().stream()
-                    .map(s -> task(job, s.task()) + (s.until() == null ? "" : " until " + s.until()))
+                    .map(s -> task(job, s.task())
+                            + (s.until() == null ? "" : " until " + s.until().words()))
                     .collect(Collectors.joining(", then "));
         }
         if (value instanceof Move move) {

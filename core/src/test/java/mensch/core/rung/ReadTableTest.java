@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import mensch.core.Snaps;
 import mensch.core.document.Document;
+import mensch.core.event.Event;
+import mensch.core.event.Message;
+import mensch.core.event.Whose;
 import mensch.core.rung.ReadTable.Becomes;
 import mensch.core.rung.ReadTable.GoesToPass;
 import mensch.core.rung.ReadTable.Stands;
@@ -30,6 +33,50 @@ class ReadTableTest {
                     .extracting(ReadTable.Read::message)
                     .doesNotHaveDuplicates();
             assertThat(table.rows()).allSatisfy(r -> assertThat(r.words()).isNotBlank());
+        }
+    }
+
+    /** B3: a row says whose movement it reads, and no message stands for something else. */
+    @Test
+    void everyShippedRowSaysWhoseMovementItReads() {
+        for (Document document : Snaps.LIBRARY.kind("reads")) {
+            for (Object row : (List<?>) document.body().get("rows")) {
+                String cell = String.valueOf(((List<?>) row).get(0));
+                assertThat(Whose.values())
+                        .as(document.id() + ": " + cell)
+                        .anyMatch(w -> cell.startsWith(w.words() + " "));
+            }
+        }
+        assertThat(told("edge-safety")).containsExactly("back to me", "back away", "boot to me", "pass set");
+        assertThat(told("robber")).startsWith("breaks under 8", "breaks at 8", "run");
+        assertThat(told("zone-home")).contains("ball crosses").doesNotContain("release");
+        assertThat(told("stack-spill")).containsExactly("back to me", "leaks past it", "pull");
+    }
+
+    private static List<String> told(String table) {
+        return Snaps.LIBRARY.readTable(table).rows().stream()
+                .map(r -> r.message().words())
+                .toList();
+    }
+
+    @Test
+    void aRowIsOfTheKeyUnlessItSaysOtherwise() {
+        ReadTable table = table(List.of("base", "hold", "run"), List.of("second key pull", "go with him", "run chase"));
+        assertThat(table.rows()).extracting(ReadTable.Read::whose).containsExactly(Whose.KEY, Whose.SECOND);
+        assertThat(table(List.of("key down", "squeeze", "run"), List.of("neighbour down", "fight", "run"))
+                        .rows())
+                .hasSize(2);
+    }
+
+    /** Steps wait for the same events that keys tell. */
+    @Test
+    void everyEventEndsATask() {
+        for (Event event : Event.all()) {
+            String sentence = "run none until " + event.words() + " then outside, force";
+            assertThat(RungReader.readParts(sentence, Snaps.LIBRARY.vocabulary())
+                            .get(0)
+                            .words())
+                    .isEqualTo(sentence);
         }
     }
 
