@@ -16,8 +16,10 @@ import mensch.core.front.Front;
 import mensch.core.front.Role;
 import mensch.core.rung.Condition;
 import mensch.core.rung.Ladder;
+import mensch.core.rung.ReadTable;
 import mensch.core.rung.Rung;
 import mensch.core.rung.RungId;
+import mensch.core.rung.Vocabulary;
 
 /**
  * A call: front, coverage, movement, pressure, its own rungs, answers to motion and checks. What everything downstream
@@ -26,7 +28,7 @@ import mensch.core.rung.RungId;
 public final class Call {
     private final DocumentRef ref;
     private final Document document;
-    private final Convention convention;
+    private final Vocabulary vocabulary;
     private final Base base;
     private final List<Layer> layers;
     private final Answers answers;
@@ -40,10 +42,10 @@ public final class Call {
     /** What it does when the picture changes; {@code checked} holds the calls its checks lead to, by id. */
     record Answers(List<MotionAnswer> motion, List<Check> checks, Map<String, Call> checked) {}
 
-    Call(DocumentRef ref, Document document, Convention convention, Base base, List<Layer> layers, Answers answers) {
+    Call(DocumentRef ref, Document document, Vocabulary vocabulary, Base base, List<Layer> layers, Answers answers) {
         this.ref = ref;
         this.document = document;
-        this.convention = convention;
+        this.vocabulary = vocabulary;
         this.base = base;
         this.layers = List.copyOf(layers);
         this.answers = answers;
@@ -57,7 +59,7 @@ public final class Call {
     private Call(Call below, Layer top) {
         this.ref = below.ref;
         this.document = below.document;
-        this.convention = below.convention;
+        this.vocabulary = below.vocabulary;
         this.base = below.base;
         var more = new ArrayList<Layer>();
         more.add(top);
@@ -135,7 +137,12 @@ public final class Call {
 
     /** What the programme chose when this call was read. */
     public Convention convention() {
-        return convention;
+        return vocabulary.convention();
+    }
+
+    /** What is taught on each event, by the id that rungs name; null when there is no such table. */
+    public ReadTable readTable(String id) {
+        return vocabulary.readTables().get(id);
     }
 
     public Front front() {

@@ -167,7 +167,7 @@ public final class CallReader {
         var call = new Call(
                 new DocumentRef(document.id(), revision, document.digest()),
                 document,
-                vocabulary.convention(),
+                vocabulary,
                 base,
                 ladders,
                 answers);

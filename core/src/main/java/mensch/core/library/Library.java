@@ -33,7 +33,6 @@ public final class Library {
     private final Vocabulary vocabulary;
     private final Map<String, LibraryFormation> formations = new LinkedHashMap<>();
     private final Map<String, Call> calls = new LinkedHashMap<>();
-    private final Map<String, ReadTable> readTables = new LinkedHashMap<>();
     private final Map<String, Checklist> checklists = new LinkedHashMap<>();
     private final Map<String, String> chosen;
     private final Plays plays;
@@ -44,8 +43,10 @@ public final class Library {
         var house = new House(of("setting").map(SchoolReader::setting).toList(), chosen);
         var convention = Convention.of(
                 house, of("dictionary").map(SchoolReader::dictionary).toList());
-        this.vocabulary = new Vocabulary(convention, Set.of(), ids("reads"), ids("technique"));
-        of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, vocabulary)));
+        var words = new Vocabulary(convention, Set.of(), Map.of(), ids("technique"));
+        Map<String, ReadTable> readTables = new LinkedHashMap<>();
+        of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, words)));
+        this.vocabulary = words.withReadTables(readTables);
         of("technique").forEach(d -> checklists.put(d.id(), Checklist.read(d, vocabulary)));
         this.plays = PlayReader.read(documents, vocabulary);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
@@ -58,7 +59,6 @@ public final class Library {
         this.chosen = rules.chosen;
         this.vocabulary = rules.vocabulary;
         this.plays = rules.plays;
-        readTables.putAll(rules.readTables);
         checklists.putAll(rules.checklists);
         calls.putAll(rules.calls);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
@@ -156,7 +156,7 @@ public final class Library {
 
     /** What a man does on each message of his key, by the id that rungs name; null when there is no such table. */
     public ReadTable readTable(String id) {
-        return readTables.get(id);
+        return vocabulary.readTables().get(id);
     }
 
     /** What a technique is taught by, by the id that rungs name; null when there is no such technique. */

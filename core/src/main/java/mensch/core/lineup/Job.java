@@ -1,5 +1,6 @@
 package mensch.core.lineup;
 
+import java.util.List;
 import java.util.Objects;
 import mensch.core.event.Event;
 import mensch.core.front.Role;
@@ -19,9 +20,18 @@ public record Job(Role role, Side seat, Before before, After after) {
     /** What he does up to the snap. A {@code show} of value null is "none". */
     public record Before(Given<Place> show, Given<Place> align, Given<String> stance, Given<Key> key) {}
 
-    /** What he does from the snap on. */
+    /**
+     * What he does from the snap on.
+     *
+     * @param reactions what changes it, his own rungs before the house's table, each event once
+     */
     public record After(
-            Given<Move> move, Given<String> reads, Given<Steps> run, Given<Steps> pass, Given<String> technique) {}
+            Given<Move> move,
+            Given<String> reads,
+            Given<Steps> run,
+            Given<Steps> pass,
+            Given<String> technique,
+            List<Reaction> reactions) {}
 
     /** Equal jobs have equal places and tasks; the reasons behind them need not be hashed. */
     @Override
@@ -64,6 +74,14 @@ public record Job(Role role, Side seat, Before before, After after) {
         return steps == null ? new Task.None() : steps.first();
     }
 
+    /** What becomes of his job when something happens; his orders stand on what he is not taught. */
+    public Reaction on(Event event) {
+        return after.reactions().stream()
+                .filter(r -> r.on().equals(event))
+                .findFirst()
+                .orElseGet(() -> Reaction.notTaught(event));
+    }
+
     public Task passTask() {
         Steps steps = after.pass().orNull();
         return steps == null ? new Task.None() : steps.first();
@@ -97,6 +115,7 @@ public record Job(Role role, Side seat, Before before, After after) {
                         Mirrored.of(after.reads()),
                         Mirrored.of(after.run()),
                         Mirrored.of(after.pass()),
-                        Mirrored.of(after.technique())));
+                        Mirrored.of(after.technique()),
+                        after.reactions()));
     }
 }

@@ -3,6 +3,7 @@ package mensch.core.lineup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import mensch.core.call.Call;
 import mensch.core.formation.Features;
 import mensch.core.formation.Snap;
@@ -16,6 +17,7 @@ import mensch.core.rung.Key;
 import mensch.core.rung.Part;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
+import mensch.core.rung.ReadTable;
 import mensch.core.rung.Ref;
 import mensch.core.rung.Steps;
 import mensch.core.rung.View;
@@ -28,8 +30,10 @@ final class Resolver {
     private final List<View> views = new ArrayList<>();
     private final List<Given<Place>> aligns = new ArrayList<>();
     private final boolean[] placing;
+    private final Call call;
 
     Resolver(Call call, Snap snap, Features features, Binding binding, List<Seat> seats) {
+        this.call = call;
         this.seats = seats;
         this.placing = new boolean[seats.size()];
         var left = new View(features, snap, call.convention(), binding, Side.LEFT, this::feet);
@@ -56,20 +60,24 @@ final class Resolver {
         tasks.pass(pass);
         var jobs = new ArrayList<Job>();
         for (int i = 0; i < seats.size(); i++) {
-            jobs.add(job(i, run.get(i), pass.get(i)));
+            int seat = i;
+            jobs.add(job(i, run.get(i), pass.get(i), steps -> tasks.settled(seat, steps, run)));
         }
         return jobs;
     }
 
-    private Job job(int i, Given<Steps> run, Given<Steps> pass) {
+    private Job job(int i, Given<Steps> run, Given<Steps> pass, UnaryOperator<Steps> settle) {
+        Given<String> reads = value(i, Part.READS, g -> ((Gives.ReadTable) g).id());
+        ReadTable table = reads.orNull() == null ? null : call.readTable(reads.orNull());
         var before = new Job.Before(
                 place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).word()), key(i));
         var after = new Job.After(
                 value(i, Part.MOVE, g -> ((Gives.Moves) g).move()),
-                value(i, Part.READS, g -> ((Gives.ReadTable) g).id()),
+                reads,
                 run,
                 pass,
-                value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()));
+                value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()),
+                Reactions.of(run.orNull(), pass.orNull(), table, settle));
         return new Job(seats.get(i).role(), seats.get(i).side(), before, after);
     }
 

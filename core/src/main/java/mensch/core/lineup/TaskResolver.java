@@ -32,12 +32,21 @@ final class TaskResolver {
         List<Given<Steps>> asked = List.copyOf(run);
         for (int i = 0; i < run.size(); i++) {
             if (first(asked.get(i)) instanceof Task.Exchange exchange) {
-                run.set(i, exchanged(i, exchange, asked));
+                run.set(i, exchanged(i, exchange, asked.get(i), asked));
             }
         }
         for (int i : fromTheBallOut(run)) {
-            run.set(i, open(i, run));
+            run.set(i, open(i, run.get(i), run));
         }
+    }
+
+    /** A run job of one man that leans on the others as they were settled; as it stands when nobody answers. */
+    Steps settled(int i, Steps steps, List<Given<Steps>> run) {
+        var asked = new By<>(steps, List.<Why>of());
+        Given<Steps> plain = steps.first() instanceof Task.OpenGap
+                ? open(i, asked, run)
+                : steps.first() instanceof Task.Exchange exchange ? exchanged(i, exchange, asked, run) : asked;
+        return plain.orNull() == null ? steps : plain.orNull();
     }
 
     private List<Integer> fromTheBallOut(List<Given<Steps>> run) {
@@ -53,15 +62,13 @@ final class TaskResolver {
         return open;
     }
 
-    private Given<Steps> exchanged(int i, Task.Exchange exchange, List<Given<Steps>> asked) {
+    private Given<Steps> exchanged(int i, Task.Exchange exchange, Given<Steps> own, List<Given<Steps>> asked) {
         int other = seat(exchange.role());
         Gap gap = other < 0 ? null : gap(other, asked);
-        return gap == null
-                ? nobody(Part.RUN, "a gap of " + exchange.role(), asked.get(i))
-                : owning(i, gap, asked.get(i));
+        return gap == null ? nobody(Part.RUN, "a gap of " + exchange.role(), own) : owning(i, gap, own);
     }
 
-    private Given<Steps> open(int i, List<Given<Steps>> run) {
+    private Given<Steps> open(int i, Given<Steps> own, List<Given<Steps>> run) {
         var owned = new ArrayList<Gap>();
         for (int j = 0; j < run.size(); j++) {
             if (gap(j, run) != null) {
@@ -72,10 +79,10 @@ final class TaskResolver {
         for (int index = 0; index < count; index++) {
             var gap = new Gap(views.get(i).my(), index);
             if (!owned.contains(gap)) {
-                return owning(i, gap, run.get(i));
+                return owning(i, gap, own);
             }
         }
-        return nobody(Part.RUN, "an open gap", run.get(i));
+        return nobody(Part.RUN, "an open gap", own);
     }
 
     private Given<Steps> owning(int i, Gap gap, Given<Steps> asked) {

@@ -30,7 +30,7 @@ public record ReadTable(String id, String name, List<Read> rows) {
     }
 
     /** His run job stands. */
-    record Stands() implements Reaction {
+    public record Stands() implements Reaction {
         @Override
         public String words() {
             return "his run job stands";
@@ -38,7 +38,7 @@ public record ReadTable(String id, String name, List<Read> rows) {
     }
 
     /** He goes over to his pass job. */
-    record GoesToPass() implements Reaction {
+    public record GoesToPass() implements Reaction {
         @Override
         public String words() {
             return "over to his pass job";

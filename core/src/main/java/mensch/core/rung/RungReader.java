@@ -108,7 +108,7 @@ public final class RungReader {
 
     private Gives job() {
         if (tokens.accept("reads")) {
-            return new Gives.ReadTable(oneOf(vocabulary.readTables()));
+            return new Gives.ReadTable(oneOf(vocabulary.readTables().keySet()));
         }
         if (tokens.accept("run")) {
             return new Gives.Run(tasks.run());

@@ -21,7 +21,6 @@ import mensch.core.rung.Move;
 import mensch.core.rung.Part;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
-import mensch.core.rung.ReadTable;
 import mensch.core.rung.Task;
 import mensch.core.sheet.Sheet.Box;
 import mensch.core.sheet.Sheet.JobRow;
@@ -86,16 +85,13 @@ final class JobRows {
     }
 
     private List<ReadRow> reads(Job job) {
-        ReadTable table = words.reads(job);
-        return table == null
-                ? List.of()
-                : table.rows().stream()
-                        .map(r -> new ReadRow(
-                                of(r.whose(), job),
-                                r.message().words(),
-                                r.words(),
-                                labels().said(r.reaction().words())))
-                        .toList();
+        return job.after().reactions().stream()
+                .map(r -> new ReadRow(
+                        of(r.whose(), job),
+                        r.on().words(),
+                        r.said(),
+                        labels().said(r.orders().words())))
+                .toList();
     }
 
     /** The man a row reads, as his key names him; the first of his keys when there is no second. */

@@ -1,0 +1,84 @@
+package mensch.core.lineup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import mensch.core.Snaps;
+import mensch.core.call.Call;
+import mensch.core.call.CallEdit;
+import mensch.core.call.CallReader;
+import mensch.core.event.Event;
+import mensch.core.event.Message;
+import mensch.core.event.Whose;
+import mensch.core.rung.Part;
+import mensch.core.rung.ReadTable;
+import mensch.core.rung.RungId;
+import org.junit.jupiter.api.Test;
+
+/** B3: a job carries what changes it: one map of his own rungs and the house's table, the rung first. */
+class ReactionsTest {
+    private static final Event CRACK = new Event.KeyShows(Message.CRACK);
+
+    private static Lineup lineup(String call, String formation) {
+        return Lineup.of(
+                Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10"));
+    }
+
+    @Test
+    void theRungWinsOverTheHouseTableAndKeepsItsWords() {
+        Job corner = lineup("anvil-drizzle", "pro-i").job("corner-right");
+        Reaction crack = corner.on(CRACK);
+        assertThat(crack.from()).isEqualTo(Part.RUN);
+        assertThat(crack.said()).isEqualTo("replace the force");
+        assertThat(crack.orders().words()).isEqualTo("run outside, force");
+        assertThat(corner.after().reactions())
+                .filteredOn(r -> r.on().equals(CRACK))
+                .hasSize(1);
+        assertThat(corner.part(crack.from()).orNull()).isNotNull();
+    }
+
+    @Test
+    void aMessageThatIsNotTaughtLeavesHisOrdersAndIsToldApart() {
+        Job mike = lineup("anvil-drizzle", "pro-i").job("mike");
+        Reaction cracked = mike.on(CRACK);
+        assertThat(cracked.taught()).isFalse();
+        assertThat(cracked.orders()).isInstanceOf(ReadTable.Stands.class);
+        Reaction pull = mike.on(new Event.KeyShows(Message.PULL));
+        assertThat(pull.taught()).isTrue();
+        assertThat(pull.whose()).isEqualTo(Whose.SECOND);
+        assertThat(pull.orders().words()).isEqualTo("run chase");
+    }
+
+    @Test
+    void everyEventOfEveryShippedCallHasOneReaction() {
+        for (Call call : Snaps.LIBRARY.calls()) {
+            String spot = call.front().players() == 11
+                    ? "hs m 50 1&10"
+                    : "flag" + call.front().players() + " m 30 1&10";
+            Lineup lineup =
+                    Lineup.of(call, Snaps.LIBRARY.formationsFor(call).get(0).snap(null, false, spot));
+            for (Job job : lineup.jobs()) {
+                List<Event> events = job.after().reactions().stream()
+                        .filter(r -> r.from() == Part.READS)
+                        .map(Reaction::on)
+                        .toList();
+                assertThat(events).as(call.name() + " " + job.id()).doesNotHaveDuplicates();
+            }
+        }
+    }
+
+    @Test
+    void anOpenGapInAReactionIsSettledFromWhereTheOthersStand() {
+        Call call = edited("run none until pull then open gap; key near back then guard; reads backer");
+        Job mike = Lineup.of(call, Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10"))
+                .job("mike");
+        assertThat(mike.on(new Event.KeyShows(Message.PULL)).orders().words()).isEqualTo("run A gap");
+    }
+
+    private static Call edited(String sentence) {
+        var rung = new RungId("anvil-drizzle", "mike", "own-1");
+        var document =
+                CallEdit.set(Snaps.LIBRARY.call("anvil-drizzle").document(), rung, sentence, Snaps.LIBRARY::named);
+        return CallReader.read(document, 0, Snaps.LIBRARY.vocabulary());
+    }
+}
