@@ -35,8 +35,7 @@ const erasing = ref(false)
 
 onMounted(async () => {
   try {
-    await film.open(Number(route.params.reel))
-    if (route.query.snap) await film.openSnap(Number(route.query.snap))
+    await film.open(Number(route.params.reel), route.query.snap ? Number(route.query.snap) : undefined)
   } catch (error) {
     problem.value = problemOf(error)
   }

@@ -32,14 +32,16 @@ export const useFilm = defineStore('film', () => {
   let base: SnapWork
   const key = (): string => keptKey(`film.${reel.value?.id}.${number.value}`)
 
-  async function open(id: number): Promise<void> {
+  /** A reel with one of its snaps in hand; the first when none is named. */
+  async function open(id: number, wanted?: number): Promise<void> {
     snap.value = undefined
     work.value = undefined
+    number.value = undefined
     reel.value = await answer(client.GET('/api/reels/{id}', { params: { path: { id } } }))
     choices.value = await answer(client.GET('/api/board/choices'))
     calls.value = await answer(client.GET('/api/calls'))
-    const first = reel.value.snaps[0]
-    if (first) await openSnap(first.number)
+    const first = wanted ?? reel.value.snaps[0]?.number
+    if (first !== undefined) await openSnap(first)
   }
 
   /** A snap that cannot be opened is still in hand: it can be taken out. */
@@ -59,10 +61,12 @@ export const useFilm = defineStore('film', () => {
     place.value = undefined
     left.value = keptWork(localStorage.getItem(key()))
   }
-  async function load(number: number): Promise<void> {
-    snap.value = await answer(
-      client.GET('/api/reels/{id}/snaps/{number}', { params: { path: { id: reel.value!.id, number } } }),
-    )
+  async function load(wanted: number): Promise<void> {
+    const path = { id: reel.value!.id, number: wanted }
+    const found = await answer(client.GET('/api/reels/{id}/snaps/{number}', { params: { path } }))
+    // a snap chosen meanwhile is the one in hand
+    if (number.value !== wanted) return
+    snap.value = found
     base = workOf(snap.value)
     work.value = begin(base)
   }
@@ -151,8 +155,7 @@ export const useFilm = defineStore('film', () => {
     const added = await answer(
       client.POST('/api/reels/{id}/snaps', { params: { path: { id: reel.value!.id } }, body: { frame, log } }),
     )
-    await open(reel.value!.id)
-    await openSnap(added.number)
+    await open(reel.value!.id, added.number)
   }
 
   return {
