@@ -2,6 +2,7 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.convention.School;
 import mensch.core.convention.Speeds;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
@@ -53,7 +54,7 @@ final class FlagCheck implements Check {
                         new SmallSidedEvidence.IllegalRusher(job, job.feet().y(), line)));
             }
         }
-        boolean one = lineup.convention().house().choice("flag-rushers", "any").equals("one");
+        boolean one = lineup.convention().house().teaches(School.FLAG_ONE_RUSHER);
         if (one && rushers.size() > 1) {
             findings.add(new Finding(
                     CheckId.RUSH_LINE,
@@ -77,9 +78,8 @@ final class FlagCheck implements Check {
         List<Job> men = lineup.jobs().stream()
                 .filter(j -> j.passTask() instanceof Task.ManOn)
                 .toList();
-        boolean even =
-                lineup.convention().house().choice("flag-match-ups", "unknown").equals("even");
-        boolean young = lineup.convention().house().choice("flag-age", "older").equals("young");
+        boolean even = lineup.convention().house().teaches(School.FLAG_EVEN_MATCH_UPS);
+        boolean young = lineup.convention().house().teaches(School.FLAG_YOUNG);
         if (!men.isEmpty() && !even) {
             findings.add(new Finding(
                     CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, men, new SmallSidedEvidence.ZoneAdvised(young)));

@@ -56,7 +56,7 @@ public record Convention(
 
     /** A league draws the rush line where it likes. */
     private static Thresholds thresholds(House house) {
-        return house.choice("flag-rush-line", "seven").equals("five")
+        return house.teaches(School.FLAG_RUSH_LINE_AT_FIVE)
                 ? Thresholds.standard().withRushLine(5)
                 : Thresholds.standard();
     }

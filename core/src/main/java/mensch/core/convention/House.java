@@ -16,6 +16,11 @@ public record House(List<Setting> settings, Map<String, String> chosen) {
         for (Map.Entry<String, String> one : chosen.entrySet()) {
             check(settings, one.getKey(), one.getValue());
         }
+        if (!settings.isEmpty()) {
+            for (School school : School.values()) {
+                school.check(settings);
+            }
+        }
     }
 
     private static void check(List<Setting> settings, String id, String choice) {
@@ -28,6 +33,11 @@ public record House(List<Setting> settings, Map<String, String> chosen) {
             throw new RefusedException("\"" + choice + "\" is no choice of " + id + "; there are "
                     + setting.choices().stream().map(Setting.Choice::id).toList());
         }
+    }
+
+    /** Whether the programme teaches it so. */
+    public boolean teaches(School school) {
+        return school.in(this);
     }
 
     /** The choice in force. @throws RefusedException for a setting that there is not */

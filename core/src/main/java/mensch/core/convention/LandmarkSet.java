@@ -15,12 +15,9 @@ public record LandmarkSet(Mark curlFlat, double hookInsideHash, boolean clamped)
     public static final LandmarkSet MIDWAY = new LandmarkSet(Mark.HASH_NUMBERS, 2, false);
 
     static LandmarkSet of(House house) {
-        Mark curlFlat = house.choice("curl-flat-landmark", "midway").equals("numbers")
-                ? Mark.BOTTOM_OF_NUMBERS
-                : Mark.HASH_NUMBERS;
-        double inside = house.choice("hook-landmark", "inside").equals("hash") ? 0 : MIDWAY.hookInsideHash();
-        return new LandmarkSet(
-                curlFlat, inside, house.choice("hook-clamp", "free").equals("clamp"));
+        Mark curlFlat = house.teaches(School.CURL_FLAT_AT_NUMBERS) ? Mark.BOTTOM_OF_NUMBERS : Mark.HASH_NUMBERS;
+        double inside = house.teaches(School.HOOK_ON_THE_HASH) ? 0 : MIDWAY.hookInsideHash();
+        return new LandmarkSet(curlFlat, inside, house.teaches(School.HOOK_CLAMPED));
     }
 
     /** The set in words, for exports and pages. */

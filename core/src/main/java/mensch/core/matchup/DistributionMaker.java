@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import mensch.core.convention.Gait;
 import mensch.core.convention.RouteLimits;
+import mensch.core.convention.School;
 import mensch.core.convention.Speeds;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
@@ -207,7 +208,7 @@ final class DistributionMaker {
     }
 
     private boolean pushes() {
-        return lineup.convention().house().choice("zone-push", "push").equals("push");
+        return !lineup.convention().house().teaches(School.ZONES_KEEP_SPOTS);
     }
 
     /** The outermost man underneath is the back or a third receiver, and he is there at once. */

@@ -67,6 +67,11 @@ public enum Area {
     LANE_6("lane 6", 6),
     LANE_7("lane 7", 7);
 
+    /** Whether it lies about the middle of the field, so that no side is said with it. */
+    public boolean central() {
+        return this == MIDDLE_HOOK || this == DEEP_MIDDLE_THIRD || this == DEEP_FIELD;
+    }
+
     /** Goal-line lanes across the field, counted from the sideline away from the cover side. */
     public static final int LANES = 7;
 

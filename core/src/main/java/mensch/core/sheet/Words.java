@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.call.CallEdit;
 import mensch.core.call.Layer;
+import mensch.core.convention.School;
 import mensch.core.document.Document;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -65,8 +66,7 @@ final class Words {
         String intent = CallEdit.layer(lineup.inForce().document(), why.rung().document())
                 .text("intent");
         boolean pass = "pass".equals(intent);
-        boolean one =
-                lineup.convention().house().choice("movement-words", "separate").equals("one");
+        boolean one = lineup.convention().house().teaches(School.ONE_WORD_FOR_MOVEMENT);
         return (one ? "stunt (" + (intent == null ? "run" : intent) + "): " : pass ? "game: " : "movement: ")
                 + move.words();
     }
@@ -129,9 +129,7 @@ final class Words {
                 return cover.words();
             }
             Point landmark = cover.landmark(view);
-            String side = cover.area().words().contains("middle")
-                            || cover.area() == Area.DEEP_FIELD
-                            || cover.area().lane()
+            String side = cover.area().central() || cover.area().lane()
                     ? ""
                     : " " + cover.side(view).word();
             return cover.area().words() + side + ", " + aim(landmark, cover.side(view))
