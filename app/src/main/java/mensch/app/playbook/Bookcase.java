@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import mensch.app.problem.Problem;
 import mensch.core.call.Call;
-import mensch.core.call.CallReader;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class Bookcase {
     private final LibraryInForce inForce;
+    private final ReadCalls calls;
     private final DocumentRevisions revisions;
     private final PlaybookEntries entries;
     private final HouseChoices houses;
@@ -32,11 +32,13 @@ public class Bookcase {
 
     Bookcase(
             LibraryInForce inForce,
+            ReadCalls calls,
             DocumentRevisions revisions,
             PlaybookEntries entries,
             HouseChoices houses,
             Clock clock) {
         this.inForce = inForce;
+        this.calls = calls;
         this.revisions = revisions;
         this.entries = entries;
         this.houses = houses;
@@ -55,7 +57,7 @@ public class Bookcase {
 
     /** A call document read as the programme chose. */
     public Call read(Document call, int revision) {
-        return CallReader.read(call, revision, library().vocabulary());
+        return calls.read(call, revision, library());
     }
 
     /** One saved revision; the newest when {@code revision} is null. */

@@ -48,7 +48,12 @@ public final class Audit {
 
     /** What a line-up shows by itself, whatever is run at it. */
     public static List<Finding> of(Lineup lineup) {
-        return findings(new Subject(lineup, Plays.NONE, List.of()), ALWAYS);
+        return ofItself(new Subject(lineup, Plays.NONE, List.of()));
+    }
+
+    /** The same of a subject whose ledgers somebody else shows too, so that they are made once. */
+    public static List<Finding> ofItself(Subject subject) {
+        return findings(subject, ALWAYS);
     }
 
     /** Everything found, the plays and the plan of the subject included. */

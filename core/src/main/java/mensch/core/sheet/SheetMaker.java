@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.TreeSet;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
+import mensch.core.audit.Subject;
 import mensch.core.formation.Decided;
 import mensch.core.formation.Man;
 import mensch.core.formation.Notation;
@@ -17,11 +18,10 @@ import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.BoxCount;
-import mensch.core.lineup.EligibleLedger;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
-import mensch.core.lineup.RushCount;
+import mensch.core.play.Plays;
 import mensch.core.roster.Roster;
 import mensch.core.rung.Numbers;
 import mensch.core.sheet.Sheet.AreaRow;
@@ -45,17 +45,18 @@ public final class SheetMaker {
 
     /** Everything there is to show of a line-up. */
     public Sheet of(Lineup lineup, Roster roster) {
-        AreaLedger areas = AreaLedger.of(lineup);
-        GapLedger gaps = GapLedger.of(lineup);
-        BoxCount count = BoxCount.of(lineup);
+        var subject = new Subject(lineup, Plays.NONE, List.of());
+        AreaLedger areas = subject.areas();
+        GapLedger gaps = subject.gaps();
+        BoxCount count = subject.box();
         var jobs = new JobRows(lineup, new Words(lineup, library), roster.fill(lineup));
         boolean flag = lineup.snap().field().code().flag();
         List<GapRow> gapRows = flag ? List.of() : GapRows.of(gaps);
         String box = flag
-                ? RushCount.of(lineup).rushers().size() + " rush, "
-                        + RushCount.of(lineup).cover().size() + " stay"
+                ? subject.rush().rushers().size() + " rush, "
+                        + subject.rush().cover().size() + " stay"
                 : count.box().size() + " in the box, " + count.support().size() + " with the force men near it; "
-                        + RushCount.of(lineup).rushers().size() + " rush";
+                        + subject.rush().rushers().size() + " rush";
         return new Sheet(
                 Notation.print(lineup.snap()),
                 facts(lineup),
@@ -71,12 +72,12 @@ public final class SheetMaker {
                         .toList(),
                 box,
                 areas.rows().stream().map(SheetMaker::area).toList(),
-                EligibleLedger.of(lineup, areas).entries().stream()
+                subject.eligibles().entries().stream()
                         .map(e -> new EligibleRow(
                                 e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone())))
                         .toList(),
                 flag ? cones(lineup, areas) : List.of(),
-                Audit.of(lineup).stream().map(SheetMaker::finding).toList());
+                Audit.ofItself(subject).stream().map(SheetMaker::finding).toList());
     }
 
     /**
