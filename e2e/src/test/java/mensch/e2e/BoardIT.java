@@ -8,6 +8,7 @@ import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
 import mensch.app.RunningApp;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -20,6 +21,11 @@ class BoardIT {
     @BeforeAll
     static void open() {
         chromium = new Chromium();
+    }
+
+    @AfterEach
+    void leave() {
+        chromium.leave();
     }
 
     @AfterAll

@@ -66,6 +66,11 @@ final class Chromium implements AutoCloseable {
         Assertions.assertThat(faults).isEmpty();
     }
 
+    /** Closes every window of the test that ends, so that none of them works on under the next. */
+    void leave() {
+        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+    }
+
     void assertNoScriptErrors() {
         Assertions.assertThat(errors).isEmpty();
     }

@@ -17,6 +17,7 @@ import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPlaces.KnownPlace;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -39,6 +40,11 @@ class FilmIT {
     static void film() throws IOException {
         new ReelMaker(folder, folder.resolve("truth")).film("reel", "Reel", List.of(SCENE), true);
         chromium = new Chromium();
+    }
+
+    @AfterEach
+    void leave() {
+        chromium.leave();
     }
 
     @AfterAll

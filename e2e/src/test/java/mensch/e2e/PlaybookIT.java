@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import mensch.app.RunningApp;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -28,6 +29,11 @@ class PlaybookIT {
     @BeforeAll
     static void open() {
         chromium = new Chromium();
+    }
+
+    @AfterEach
+    void leave() {
+        chromium.leave();
     }
 
     @AfterAll

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import java.util.regex.Pattern;
 import mensch.app.RunningApp;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -22,6 +23,11 @@ class PlaysIT {
     @BeforeAll
     static void open() {
         chromium = new Chromium();
+    }
+
+    @AfterEach
+    void leave() {
+        chromium.leave();
     }
 
     @AfterAll

@@ -13,6 +13,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -26,6 +27,11 @@ class PrintIT {
     @BeforeAll
     static void open() {
         chromium = new Chromium();
+    }
+
+    @AfterEach
+    void leave() {
+        chromium.leave();
     }
 
     @AfterAll
@@ -91,11 +97,9 @@ class PrintIT {
             page.navigate("http://127.0.0.1:" + port + view);
             assertThat(page.locator("main > div")).isVisible();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-            for (String paper : PAPERS) {
-                Printed sheet = printed(page, paper);
-                Assertions.assertThat(sheet.widthShare()).as(view + " " + paper).isGreaterThan(0.6);
-                Assertions.assertThat(sheet.text()).as(view).doesNotContain("Sign out");
-            }
+            Printed sheet = printed(page, "A4");
+            Assertions.assertThat(sheet.widthShare()).as(view).isGreaterThan(0.6);
+            Assertions.assertThat(sheet.text()).as(view).doesNotContain("Sign out");
         }
     }
 }
