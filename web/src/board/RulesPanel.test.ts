@@ -25,6 +25,7 @@ async function panel() {
   const { useBoard } = await import('./boardStore')
   const { default: RulesPanel } = await import('./RulesPanel.vue')
   const board = useBoard()
+  board.callId = 'anvil-fog'
   board.callSheet = {
     id: 'anvil-fog',
     name: 'Anvil Fog',
@@ -58,6 +59,20 @@ describe('rules panel', () => {
   it('shows the ladder and which rung gave what', async () => {
     const { wrapper } = await panel()
     expect(wrapper.find('.fires').text()).toContain('gives align now')
+  })
+  it('writes a new rung into the call on the board, never into the one before it', async () => {
+    const { board, wrapper } = await panel()
+    const fog = board.callSheet!
+    board.callSheet = { ...fog, id: 'anvil-drizzle' }
+    await flushPromises()
+    const asked = (wrapper.vm as unknown as { add(): Promise<void> }).add()
+    await flushPromises()
+    expect(wrapper.find('textarea').exists()).toBe(false)
+    board.callSheet = fog
+    await asked
+    await flushPromises()
+    expect(wrapper.find('textarea').exists()).toBe(true)
+    expect(wrapper.text()).toContain('anvil-fog/nickel/own-1')
   })
   it('teaches the read table with what each message makes of his job', async () => {
     const { board, wrapper } = await panel()

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
-import { useDebounceFn } from '@vueuse/core'
+import { until, useDebounceFn } from '@vueuse/core'
 import { useBoard } from './boardStore'
 import { freshRung, ladderOf, layerOf, THIS_WEEK, weekOf, withEdit, type EditedRung } from './draft'
 
 defineProps<{ mayWrite: boolean }>()
 const board = useBoard()
-const { callSheet, job, draft, tryProblem } = storeToRefs(board)
+const { callSheet: lastSheet, callId, job, draft, tryProblem } = storeToRefs(board)
+/** The sentences of the call on the board; none while they are on their way. */
+const callSheet = computed(() => (lastSheet.value?.id === callId.value ? lastSheet.value : undefined))
 const editing = ref<string>()
 const text = ref('')
 const area = ref<HTMLTextAreaElement[]>([])
@@ -89,9 +91,10 @@ const week = computed(() => (callSheet.value ? weekOf(callSheet.value, draft.val
 function endWeek(): void {
   board.setDraft(week.value.reduce((d, rung) => withEdit(d, { rung, sentence: '' }), draft.value))
 }
-function add(document?: string): void {
-  if (job.value && callSheet.value)
-    void edit(freshRung(document ?? callSheet.value.id, job.value.role, draft.value, callSheet.value), '')
+/** A call just chosen has its sentences a moment later: a rung of its own is written then, never into the call before. */
+async function add(document?: string): Promise<void> {
+  const sheet = await until(callSheet).toMatch((s) => s !== undefined)
+  if (job.value && sheet) await edit(freshRung(document ?? sheet.id, job.value.role, draft.value, sheet), '')
 }
 defineExpose({ add, cancel, editing })
 </script>
