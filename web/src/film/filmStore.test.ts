@@ -5,7 +5,7 @@ import { snapSheet } from '../testing/fixtures'
 const get = vi.fn()
 const put = vi.fn()
 const erase = vi.fn()
-const KEY = 'mensch.nobody.film.3.1'
+const KEY = 'mensch.of.nobody.film.3.1'
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof import('../api/client')>()),
   client: { GET: get, PUT: put, POST: vi.fn(), DELETE: erase },

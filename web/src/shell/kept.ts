@@ -3,7 +3,7 @@ import { useSession } from './session'
 
 /** Where something of one user is kept on this machine. */
 export function keptKey(what: string): string {
-  return `mensch.${useSession().me?.username ?? 'nobody'}.${what}`
+  return `mensch.of.${useSession().me?.username ?? 'nobody'}.${what}`
 }
 
 /**

@@ -31,7 +31,7 @@ describe('A4: the session', () => {
     localStorage.setItem('mensch.board.draft', 'a rule of before')
     localStorage.setItem('mensch.theme', 'night')
     await signedIn()
-    expect(keptKey('board.drafts')).toBe('mensch.marrow.board.drafts')
+    expect(keptKey('board.drafts')).toBe('mensch.of.marrow.board.drafts')
     expect(localStorage.getItem('mensch.board.draft')).toBeNull()
     expect(localStorage.getItem('mensch.theme')).toBe('night')
     forgetNobodys()
