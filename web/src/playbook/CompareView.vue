@@ -8,6 +8,7 @@ import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/FieldDrawing.vue'
 import { flat, grouped } from '../board/findings'
 import RunBlocks from '../board/RunBlocks.vue'
+import { SIDES } from '../board/lineWords'
 import SnapWord from '../board/SnapWord.vue'
 
 const board = useBoard()
@@ -23,10 +24,6 @@ const play = ref('')
 const left = ref(false)
 const blocks = shallowRef<RunComparison>()
 const runs = computed(() => [{ id: '', name: 'no run' }, ...(choices.value?.runs ?? [])])
-const SIDES = [
-  { id: 'false', name: 'right' },
-  { id: 'true', name: 'left' },
-]
 
 async function compare(): Promise<void> {
   try {

@@ -8,16 +8,13 @@ import { flat, grouped } from '../board/findings'
 import { usePlays } from '../board/playsStore'
 import { spotWords } from '../board/field'
 import { savePng, saveSvg } from '../board/picture'
+import { SIDES } from '../board/lineWords'
 import SnapWord from '../board/SnapWord.vue'
 
 const board = useBoard()
 const { mutes } = storeToRefs(usePlays())
 const route = useRoute()
 const { snap, choices, callSheet, callId, board: answer, sheet, problem } = storeToRefs(board)
-const SIDES = [
-  { id: 'false', name: 'right' },
-  { id: 'true', name: 'left' },
-]
 const SHOWN = ['align', 'key', 'run', 'pass', 'reads']
 onMounted(async () => {
   if (!choices.value) await board.start()
