@@ -67,7 +67,6 @@ class PlaybookIT {
         page.keyboard().press("n");
         page.fill(".ant-modal input", "Otter Plover");
         page.selectOption(".ant-modal [aria-label=coverage]", "blank");
-        page.keyboard().press("Enter");
         page.locator("text=Make it and write its rules").click();
         assertThat(page.locator(".strip li")).not().hasCount(0);
         write(
