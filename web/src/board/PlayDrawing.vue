@@ -8,7 +8,7 @@ const props = defineProps<{ drawing: Drawing; run?: RunSheet; pass?: PassSheet }
 const at = (spot: { x: number; y: number }) => props.drawing.fieldToSvg(spot)
 const blocks = computed(() =>
   (props.run?.blocks ?? [])
-    .filter((b) => b.to)
+    .flatMap((b) => (b.to ? [{ ...b, to: b.to }] : []))
     .map((b) => {
       const p = at(b.from)
       const q = at(b.to)

@@ -70,7 +70,11 @@ class ViewTest {
         for (int i = 0; i < REPETITIONS; i++) {
             Calibration calibration = calibrate(camera);
             Point feet = LINEUP.jobs().get(i % 11).feet();
-            errors[i] = calibration.measure(click(camera, feet)).feet().distance(feet);
+            errors[i] = calibration
+                    .measure(click(camera, feet))
+                    .orElseThrow()
+                    .feet()
+                    .distance(feet);
         }
         Arrays.sort(errors);
         return errors;
@@ -101,7 +105,8 @@ class ViewTest {
             double statedX = 0;
             double statedY = 0;
             for (int i = 0; i < REPETITIONS; i++) {
-                Measured measured = calibrate(camera).measure(click(camera, feet));
+                Measured measured =
+                        calibrate(camera).measure(click(camera, feet)).orElseThrow();
                 sumX += Math.pow(measured.feet().x() - feet.x(), 2) / REPETITIONS;
                 sumY += Math.pow(measured.feet().y() - feet.y(), 2) / REPETITIONS;
                 statedX += measured.sigmaX() * measured.sigmaX() / REPETITIONS;
@@ -116,8 +121,8 @@ class ViewTest {
     @Test
     void eachViewSaysWhatItCanTell() {
         Point box = new Point(0, 3);
-        Calibration.Resolution sideline = calibrate(SIDELINE).resolution(box);
-        Calibration.Resolution endZone = calibrate(END_ZONE).resolution(box);
+        Calibration.Resolution sideline = calibrate(SIDELINE).resolution(box).orElseThrow();
+        Calibration.Resolution endZone = calibrate(END_ZONE).resolution(box).orElseThrow();
         assertThat(sideline.depthYards()).isLessThan(sideline.lateralYards());
         assertThat(endZone.lateralYards()).isLessThan(endZone.depthYards());
         assertThat(endZone.lateralYards()).isLessThan(0.53);
@@ -130,9 +135,11 @@ class ViewTest {
         int sign = place.feet().x() < 0 ? -1 : 1;
         var stood = new Point(place.feet().x() + sign * wider, place.feet().y() + deeper);
         double reference = calibration
-                .measure(calibration.toImage(SNAP.formation().man("RT").feet()))
+                .measure(calibration.toImage(SNAP.formation().man("RT").feet()).orElseThrow())
+                .orElseThrow()
                 .sigmaX();
-        return AlignmentVerdict.of(place, calibration.measure(click(camera, stood)), reference, 0)
+        return AlignmentVerdict.of(
+                        place, calibration.measure(click(camera, stood)).orElseThrow(), reference, 0)
                 .outcome();
     }
 
@@ -176,13 +183,17 @@ class ViewTest {
     @Test
     void sigmaGrowsOutsideTheKnownPoints() {
         Calibration calibration = calibrate(END_ZONE);
-        Measured far = calibration.measure(calibration.toImage(new Point(0, 45)));
-        Measured near = calibration.measure(calibration.toImage(new Point(0, 5)));
+        Measured far = calibration
+                .measure(calibration.toImage(new Point(0, 45)).orElseThrow())
+                .orElseThrow();
+        Measured near = calibration
+                .measure(calibration.toImage(new Point(0, 5)).orElseThrow())
+                .orElseThrow();
         assertThat(near.insideHull()).isTrue();
         assertThat(far.insideHull()).isFalse();
         assertThat(far.sigmaY()).isGreaterThan(near.sigmaY());
         assertThat(calibration.measure(new ImagePoint(960, -2000)))
                 .as("above the horizon")
-                .isNull();
+                .isEmpty();
     }
 }

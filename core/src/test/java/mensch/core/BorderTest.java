@@ -2,14 +2,19 @@ package mensch.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 import java.io.InputStream;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.TreeSet;
 import org.assertj.core.api.Assertions;
+import org.jspecify.annotations.NullMarked;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** The direction of the packages, and what core may not touch. */
@@ -68,6 +73,29 @@ class BorderTest {
                         .map(c -> c.getPackageName().replace("mensch.core.", "").split("\\.")[0])
                         .distinct())
                 .allMatch(ORDER::contains);
+    }
+
+    /**
+     * Elsewhere an answer that may be missing is an Optional; these few are asked of every man all the time, or are
+     * data.
+     */
+    @Test
+    void nullIsAnAnswerOfFewMethodsAndEveryPackageIsChecked() {
+        var answers = new TreeSet<String>();
+        for (JavaClass one : CORE) {
+            Class<?> type = one.reflect();
+            Assertions.assertThat(type.getPackage().isAnnotationPresent(NullMarked.class))
+                    .as(type.getPackageName())
+                    .isTrue();
+            Arrays.stream(type.getDeclaredMethods())
+                    .filter(m -> !m.isSynthetic() && m.getAnnotatedReturnType().isAnnotationPresent(Nullable.class))
+                    .filter(m -> !type.isRecord()
+                            || m.getParameterCount() > 0
+                            || Arrays.stream(type.getRecordComponents())
+                                    .noneMatch(c -> c.getName().equals(m.getName())))
+                    .forEach(m -> answers.add(type.getSimpleName() + "." + m.getName()));
+        }
+        Assertions.assertThat(answers).hasSizeLessThanOrEqualTo(15);
     }
 
     /** An audit reads jobs and ledgers: the sentences behind them are not its business. */

@@ -282,7 +282,7 @@ class ReferenceCasesTest {
         assertThat(roles.stream().filter(r -> r.lineman())).hasSize(4);
         assertThat(roles.stream().filter(r -> r.body() == Body.LB)).hasSize(3);
         var body = new LinkedHashMap<>(
-                Snaps.LIBRARY.named(List.of("front"), "chisel").body());
+                Snaps.LIBRARY.named(List.of("front"), "chisel").orElseThrow().body());
         var fewer = new LinkedHashMap<>((Map<?, ?>) body.get("roles"));
         fewer.remove("sam");
         body.put("roles", fewer);
@@ -367,7 +367,12 @@ class ReferenceCasesTest {
         for (Seen s : seen(call, "ol2 TE4 Z15/1.5 H-9/1.5 X-16 QB0/1 TB0/7", "50 1&10")) {
             for (String safety : List.of("free", "weak")) {
                 Job job = s.job(safety);
-                Point aim = job.after().move().orNull().aim().in(s.lineup().view(job));
+                Point aim = job.after()
+                        .move()
+                        .orNull()
+                        .aim()
+                        .in(s.lineup().view(job))
+                        .orElseThrow();
                 assertThat(aim.x()).isEqualTo(2.0 * job.seat().sign());
                 assertThat(aim.y()).isEqualTo(-7);
             }

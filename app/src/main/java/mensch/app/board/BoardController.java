@@ -156,7 +156,7 @@ class BoardController {
         return new FormationItem(
                 f.id(),
                 f.name(),
-                f.family() == null ? "own" : f.family(),
+                f.family(),
                 f.players(),
                 features.personnel(),
                 features.receivers(),

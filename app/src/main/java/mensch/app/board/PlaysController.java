@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.app.board.BoardCalls.BoardRequest;
 import mensch.app.bounds.Bounds;
 import mensch.app.call.CallShelf;
@@ -20,6 +21,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.PlaySheet;
 import mensch.core.sheet.PlaySheetMaker;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -51,7 +53,7 @@ class PlaysController {
             boolean left) {}
 
     /** Blocks of one run against each; null where it cannot be run. */
-    record RunComparison(PlaySheet.RunSheet first, PlaySheet.RunSheet second) {}
+    record RunComparison(PlaySheet.@Nullable RunSheet first, PlaySheet.@Nullable RunSheet second) {}
 
     private final Bookcase bookcase;
     private final CallShelf shelf;
@@ -103,12 +105,9 @@ class PlaysController {
                 request.play());
     }
 
-    private static <T> T there(T sheet, String play) {
-        if (sheet == null) {
-            throw Problem.refused(
-                    "play-not-run", "this formation cannot run " + play + " to that side; choose one of the list");
-        }
-        return sheet;
+    private static <T> T there(Optional<T> sheet, String play) {
+        return sheet.orElseThrow(() -> Problem.refused(
+                "play-not-run", "this formation cannot run " + play + " to that side; choose one of the list"));
     }
 
     @PostMapping("/run-compare")
@@ -118,11 +117,12 @@ class PlaysController {
                 blocks(request.first(), snap, request, by), blocks(request.second(), snap, request, by));
     }
 
-    private PlaySheet.RunSheet blocks(String call, Snap snap, RunCompareRequest request, Principal by) {
+    private PlaySheet.@Nullable RunSheet blocks(String call, Snap snap, RunCompareRequest request, Principal by) {
         return sheets().run(
                         Lineup.of(shelf.seen(call, null, List.of(), by.getName()), snap),
                         request.play(),
-                        side(request.left()));
+                        side(request.left()))
+                .orElse(null);
     }
 
     private static Side side(boolean left) {

@@ -38,7 +38,7 @@ class RepairBench {
      */
     record RepairRow(
             List<Edit> edits,
-            String tag,
+            @Nullable String tag,
             List<CostRow> costs,
             int men,
             int parts,

@@ -65,10 +65,9 @@ public class CallShelf {
     @Transactional
     public Call compose(String name, List<String> layers, String by) {
         for (String layer : layers) {
-            Document document = bookcase.library().named(CallReader.LAYER_KINDS, layer);
-            if (document != null) {
-                bookcase.checkSeen(document.kind(), layer, by);
-            }
+            bookcase.library()
+                    .named(CallReader.LAYER_KINDS, layer)
+                    .ifPresent(document -> bookcase.checkSeen(document.kind(), layer, by));
         }
         Call composed = bookcase.library().compose(CallEdit.composed(bookcase.freshId(name), name.strip(), layers));
         bookcase.saveNew(composed.document(), by);

@@ -2,11 +2,13 @@ package mensch.app.film;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import mensch.core.field.Field;
 import mensch.core.film.Calibration;
-import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Segment;
 import mensch.core.geometry.Side;
 import mensch.core.grading.FilmJudge;
 import mensch.core.lineup.Lineup;
@@ -112,13 +114,13 @@ record SnapSheet(
                 .map(r -> new Residual(r.name(), r.yards()))
                 .toList();
         double worst = residuals.stream().mapToDouble(Residual::yards).max().orElse(0);
-        Calibration.Resolution resolution = calibration.resolution(new Point(0, 3));
+        Optional<Calibration.Resolution> resolution = calibration.resolution(new Point(0, 3));
         return new Solved(
                 residuals,
                 worst,
                 calibration.sigmaPixels(),
-                resolution == null ? -1 : resolution.lateralYards(),
-                resolution == null ? -1 : resolution.depthYards(),
+                resolution.map(Calibration.Resolution::lateralYards).orElse(-1.0),
+                resolution.map(Calibration.Resolution::depthYards).orElse(-1.0),
                 grid(calibration, field));
     }
 
@@ -146,15 +148,15 @@ record SnapSheet(
         return lines;
     }
 
+    /** Points of one drawn line: enough that a bent view shows no corners. */
+    private static final int STEPS = 24;
+
     private static List<Pixel> line(Calibration calibration, Point from, Point to) {
-        var pixels = new ArrayList<Pixel>();
-        for (int i = 0; i <= 24; i++) {
-            ImagePoint p = calibration.toImage(
-                    new Point(from.x() + (to.x() - from.x()) * i / 24, from.y() + (to.y() - from.y()) * i / 24));
-            if (p != null) {
-                pixels.add(new Pixel(p.xPixels(), p.yPixels()));
-            }
-        }
-        return pixels;
+        var way = new Segment(from, to);
+        return IntStream.rangeClosed(0, STEPS)
+                .mapToObj(i -> calibration.toImage(way.at((double) i / STEPS)))
+                .flatMap(Optional::stream)
+                .map(p -> new Pixel(p.xPixels(), p.yPixels()))
+                .toList();
     }
 }

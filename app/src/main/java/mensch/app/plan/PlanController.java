@@ -10,7 +10,6 @@ import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import mensch.app.bounds.Bounds;
 import mensch.app.call.CallShelf;
 import mensch.app.playbook.Bookcase;
@@ -144,8 +143,7 @@ class PlanController {
     /** A role as the first call that has it says it. */
     private static String said(List<Call> plan, String role) {
         return plan.stream()
-                .map(c -> c.front().role(role))
-                .filter(Objects::nonNull)
+                .flatMap(c -> c.front().role(role).stream())
                 .findFirst()
                 .orElseThrow()
                 .words();

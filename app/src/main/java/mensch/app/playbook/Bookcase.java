@@ -52,7 +52,7 @@ public class Bookcase {
 
     /** Whether there is such a document at all, in the library or saved. */
     public boolean has(String kind, String id) {
-        return library().find(kind, id) != null || revisions.existsByKindAndDocId(kind, id);
+        return library().find(kind, id).isPresent() || revisions.existsByKindAndDocId(kind, id);
     }
 
     /** A call document read as the programme chose. */

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import mensch.app.problem.Problem;
 import mensch.core.call.CallReader;
 import mensch.core.document.Document;
@@ -197,7 +198,7 @@ class Exchange {
     }
 
     private ImportRow row(Document document, String by) {
-        Document shipped = catalogue.named(List.of(document.kind()), document.id());
+        Optional<Document> shipped = catalogue.named(List.of(document.kind()), document.id());
         var saved = bookcase.history(document.kind(), document.id());
         if (!saved.isEmpty() && !bookcase.entry(document.kind(), document.id()).seenBy(by)) {
             return row(document, State.CONFLICT, 0, "somebody else has a draft of this name; rename yours");
@@ -210,9 +211,10 @@ class Exchange {
                     saved.get(0).revision(),
                     same ? "as it is here" : "becomes revision " + (saved.get(0).revision() + 1));
         }
-        if (shipped != null) {
-            boolean same = shipped.digest().equals(document.digest())
-                    || document.kind().equals("call") && whole(shipped).digest().equals(document.digest());
+        if (shipped.isPresent()) {
+            boolean same = shipped.get().digest().equals(document.digest())
+                    || document.kind().equals("call")
+                            && whole(shipped.get()).digest().equals(document.digest());
             return row(
                     document,
                     same ? State.SAME : State.CONFLICT,

@@ -139,11 +139,11 @@ class PlaybookController {
     private static String summary(Document document) {
         Object value = switch (document.kind()) {
             case "call" -> names(document.body().get("layers"));
-            case "front" -> "call side: " + document.text("call side");
-            case "coverage" -> "cover side: " + document.text("cover side");
-            case "movement" -> "for the " + (document.text("intent") == null ? "run" : document.text("intent"));
+            case "front" -> "call side: " + document.text("call side").orElse("");
+            case "coverage" -> "cover side: " + document.text("cover side").orElse("");
+            case "movement" -> "for the " + document.text("intent").orElse("run");
             case "pressure" -> document.body().get("rush") + " rush";
-            default -> document.text("family") == null ? "own" : document.text("family");
+            default -> document.text("family").orElse("own");
         };
         return String.valueOf(value);
     }

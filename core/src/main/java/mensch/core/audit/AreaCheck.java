@@ -40,11 +40,10 @@ final class AreaCheck implements Check {
                         List.of(),
                         new CoverageEvidence.LaneUnowned(lane))));
         for (int i = 0; i < under.size(); i++) {
-            landmark(
-                    under.get(i),
-                    i + 1 < under.size() ? under.get(i + 1) : null,
-                    lineup.convention().limits(),
-                    findings);
+            if (i + 1 < under.size()) {
+                together(under.get(i), under.get(i + 1), lineup.convention().limits(), findings);
+            }
+            landmark(under.get(i), lineup.convention().limits(), findings);
         }
         return findings;
     }
@@ -56,7 +55,7 @@ final class AreaCheck implements Check {
                 .forEach(j -> findings.add(new Finding(
                         CheckId.IDLE,
                         Severity.WEAK,
-                        j.feet() == null ? new Point(0, PIN_DEPTH) : j.feet(),
+                        j.feetOr(new Point(0, PIN_DEPTH)),
                         List.of(j),
                         new CoverageEvidence.NothingToDo(j))));
     }
@@ -131,9 +130,9 @@ final class AreaCheck implements Check {
         }
     }
 
-    private static void landmark(Row row, Row next, Limits limits, List<Finding> findings) {
-        if (next != null
-                && Math.abs(next.landmark().x() - row.landmark().x()) < limits.landmarksApart()
+    /** Two neighbours who aim at one place. */
+    private static void together(Row row, Row next, Limits limits, List<Finding> findings) {
+        if (Math.abs(next.landmark().x() - row.landmark().x()) < limits.landmarksApart()
                 && next.landmark().y() == row.landmark().y()) {
             double apart = Math.abs(next.landmark().x() - row.landmark().x());
             findings.add(new Finding(
@@ -143,10 +142,14 @@ final class AreaCheck implements Check {
                     List.of(row.owner(), next.owner()),
                     new CoverageEvidence.OneLandmark(row.owner(), next.owner(), apart)));
         }
-        if (row.owner().feet() == null) {
+    }
+
+    private static void landmark(Row row, Limits limits, List<Finding> findings) {
+        Point feet = row.owner().feet();
+        if (feet == null) {
             return;
         }
-        double stands = row.owner().feet().x();
+        double stands = feet.x();
         double aims = row.landmark().x();
         if (stands * aims < 0 && Math.abs(aims - stands) >= limits.acrossTheBall()) {
             findings.add(new Finding(

@@ -69,7 +69,7 @@ public final class Audit {
      */
     public static Predicate<Subject> shows(Finding finding, Subject before) {
         if (finding.evidence() instanceof PlayEvidence.TwoJobs two) {
-            return inConflict(two.conflict().key(), before);
+            return inConflict(two.man(), before);
         }
         Predicate<Finding> same = f -> f.check() == finding.check()
                 && f.evidence().title().equals(finding.evidence().title());
@@ -83,12 +83,16 @@ public final class Audit {
 
     /** Whether a man is still asked two things on any option on which he was. */
     private static Predicate<Subject> inConflict(Job man, Subject before) {
-        List<Conflict> his = before.conflicts().stream()
-                .filter(c -> c.overlap() > 0 && c.key().id().equals(man.id()))
-                .toList();
+        List<Conflict> his =
+                before.conflicts().stream().filter(c -> asksTwo(c, man)).toList();
         return subject -> his.stream()
-                .map(c -> subject.conflict(c.name(), c.play()))
-                .anyMatch(c -> c != null && c.overlap() > 0 && c.key().id().equals(man.id()));
+                .flatMap(c -> subject.conflict(c.name(), c.play()).stream())
+                .anyMatch(c -> asksTwo(c, man));
+    }
+
+    private static boolean asksTwo(Conflict conflict, Job man) {
+        Job key = conflict.key();
+        return conflict.overlap() > 0 && key != null && key.id().equals(man.id());
     }
 
     private static List<Finding> findings(Subject subject, List<Check> checks) {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
@@ -19,10 +20,12 @@ final class ConflictCheck implements Check {
     public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
         Map<Job, List<Conflict>> byMan = new LinkedHashMap<>();
-        subject.conflicts().stream()
-                .filter(c -> c.overlap() > 0)
-                .forEach(c ->
-                        byMan.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
+        for (Conflict conflict : subject.conflicts()) {
+            Job key = conflict.key();
+            if (key != null && conflict.overlap() > 0) {
+                byMan.computeIfAbsent(key, k -> new ArrayList<>()).add(conflict);
+            }
+        }
         byMan.forEach((man, his) -> {
             Conflict worst = Collections.max(his, Comparator.comparingDouble(Conflict::overlap));
             List<String> also = his.stream()
@@ -33,9 +36,14 @@ final class ConflictCheck implements Check {
             findings.add(new Finding(
                     CheckId.CONFLICT,
                     Severity.WEAK,
-                    man.feet() == null ? BEHIND_THE_BALL : man.feet(),
+                    man.feetOr(BEHIND_THE_BALL),
                     List.of(man),
-                    new PlayEvidence.TwoJobs(worst, also)));
+                    new PlayEvidence.TwoJobs(
+                            man,
+                            Objects.requireNonNull(worst.run()),
+                            Objects.requireNonNull(worst.pass()),
+                            worst,
+                            also)));
         });
         for (Conflict conflict : subject.conflicts()) {
             conflict.open()

@@ -97,7 +97,7 @@ final class CountCheck implements Check {
                     findings.add(new Finding(
                             CheckId.EXCHANGE,
                             Severity.NOTE,
-                            job.feet() == null ? IN_THE_BOX : job.feet(),
+                            job.feetOr(IN_THE_BOX),
                             List.of(job),
                             new PlayEvidence.MustExchange(job, side, on)));
                 }

@@ -11,6 +11,7 @@ import mensch.core.lineup.GapLedger.Row;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.RushCount;
+import mensch.core.rung.Gap;
 import mensch.core.rung.Move;
 
 /** Each gap exactly one primary owner. */
@@ -31,7 +32,7 @@ final class GapCheck implements Check {
             exchanged(rush, ledger, findings);
         }
         for (Job job : ledger.beyond()) {
-            Point where = job.feet() == null ? new Point(0, 1) : job.feet();
+            Point where = job.feetOr(new Point(0, 1));
             findings.add(new Finding(
                     CheckId.GAPS,
                     Severity.WEAK,
@@ -45,28 +46,26 @@ final class GapCheck implements Check {
     /** A man whom the movement takes out of the gap he stands in: who has it now. Nobody is told by the gap itself. */
     private static void exchanged(RushCount.Rush rush, GapLedger ledger, List<Finding> findings) {
         Move move = rush.job().after().move().orNull();
-        boolean moves = move != null
-                && move.verb() != null
-                && rush.shown() != null
-                && rush.rushed() != null
-                && !rush.shown().equals(rush.rushed());
-        Row left = moves
-                ? ledger.rows().stream()
-                        .filter(r -> r.gap().equals(rush.shown()))
-                        .findFirst()
-                        .orElse(null)
-                : null;
-        if (left != null && !left.owners().isEmpty() && !left.owners().contains(rush.job())) {
-            var who = new ArrayList<Job>();
-            who.add(rush.job());
-            who.addAll(left.owners());
-            findings.add(new Finding(
-                    CheckId.EXCHANGE,
-                    Severity.NOTE,
-                    left.at(),
-                    who,
-                    new Evidence.GapExchanged(rush.job(), rush.shown(), rush.rushed(), left.owners())));
+        Gap shown = rush.shown();
+        Gap rushed = rush.rushed();
+        if (move == null || move.verb() == null || shown == null || rushed == null || shown.equals(rushed)) {
+            return;
         }
+        ledger.rows().stream()
+                .filter(r -> r.gap().equals(shown))
+                .findFirst()
+                .filter(left -> !left.owners().isEmpty() && !left.owners().contains(rush.job()))
+                .ifPresent(left -> {
+                    var who = new ArrayList<Job>();
+                    who.add(rush.job());
+                    who.addAll(left.owners());
+                    findings.add(new Finding(
+                            CheckId.EXCHANGE,
+                            Severity.NOTE,
+                            left.at(),
+                            who,
+                            new Evidence.GapExchanged(rush.job(), shown, rushed, left.owners())));
+                });
     }
 
     private static void check(Row row, boolean empty, List<Finding> findings) {

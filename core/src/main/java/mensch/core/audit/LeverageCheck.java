@@ -2,6 +2,7 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
@@ -19,23 +20,24 @@ final class LeverageCheck implements Check {
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        List<Job> men = lineup.jobs().stream()
-                .filter(j -> j.passTask() instanceof Task.ManOn && j.feet() != null)
+        List<Lineup.Placed> men = lineup.placed().stream()
+                .filter(p -> p.job().passTask() instanceof Task.ManOn)
                 .toList();
         if (men.isEmpty()) {
             return findings;
         }
         boolean help = lineup.jobs().stream()
                 .anyMatch(j -> j.passTask() instanceof Task.Cover || j.passTask() instanceof Task.Hole);
-        for (Job job : men) {
+        for (Lineup.Placed placed : men) {
+            Job job = placed.job();
             if (!help && outside(job)) {
-                Man man = lineup.view(job).man(((Task.ManOn) job.passTask()).man());
                 findings.add(new Finding(
                         CheckId.LEVERAGE,
                         Severity.WEAK,
-                        job.feet(),
+                        placed.feet(),
                         List.of(job),
-                        new PlayEvidence.NoHelp(job, man == null ? "his man" : man.name())));
+                        new PlayEvidence.NoHelp(
+                                job, on(lineup, job).map(Man::name).orElse("his man"))));
             }
         }
         for (Side side : Side.values()) {
@@ -52,35 +54,34 @@ final class LeverageCheck implements Check {
         return place != null && place.phrase() instanceof Phrase.Over over && over.leverage() == Leverage.OUTSIDE;
     }
 
-    private static void pick(Lineup lineup, List<Job> men, Side side, boolean bunch, List<Finding> findings) {
+    private static void pick(Lineup lineup, List<Lineup.Placed> men, Side side, boolean bunch, List<Finding> findings) {
         List<Man> receivers = lineup.features().shape().flank(side).receivers();
         double reach = bunch
                 ? lineup.convention().thresholds().bunch()
                 : lineup.convention().thresholds().stack();
         for (int i = 0; i < men.size(); i++) {
             for (int j = i + 1; j < men.size(); j++) {
-                Man one = on(lineup, men.get(i));
-                Man other = on(lineup, men.get(j));
-                boolean together = one != null
-                        && other != null
-                        && receivers.contains(one)
-                        && receivers.contains(other)
-                        && Math.abs(one.x() - other.x()) <= reach;
+                Optional<Man> one = on(lineup, men.get(i).job()).filter(receivers::contains);
+                Optional<Man> other = on(lineup, men.get(j).job()).filter(receivers::contains);
+                boolean together = one.isPresent()
+                        && other.isPresent()
+                        && Math.abs(one.get().x() - other.get().x()) <= reach;
                 double level =
                         Math.abs(men.get(i).feet().y() - men.get(j).feet().y());
                 if (together && level < lineup.convention().routes().oneLevel()) {
                     findings.add(new Finding(
                             CheckId.PICK,
                             Severity.WEAK,
-                            one.feet(),
-                            List.of(men.get(i), men.get(j)),
-                            new PlayEvidence.PickExposure(men.get(i), men.get(j), side, bunch, level)));
+                            one.orElseThrow().feet(),
+                            List.of(men.get(i).job(), men.get(j).job()),
+                            new PlayEvidence.PickExposure(
+                                    men.get(i).job(), men.get(j).job(), side, bunch, level)));
                 }
             }
         }
     }
 
-    private static Man on(Lineup lineup, Job job) {
+    private static Optional<Man> on(Lineup lineup, Job job) {
         return lineup.view(job).man(((Task.ManOn) job.passTask()).man());
     }
 }

@@ -28,8 +28,8 @@ final class PartsCheck implements Check {
         for (Job job : lineup.jobs()) {
             for (Part part : Part.values()) {
                 Given<?> given = job.part(part);
-                if (!(given instanceof Given.By)) {
-                    Point where = job.feet() == null ? UNPLACED : job.feet();
+                if (given.state() != Given.State.VALUE) {
+                    Point where = job.feetOr(UNPLACED);
                     findings.add(new Finding(
                             CheckId.PARTS, severity(given), where, List.of(job), new Evidence.NoPart(job, given)));
                 }

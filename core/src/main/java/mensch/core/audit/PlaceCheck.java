@@ -5,9 +5,11 @@ import java.util.List;
 import mensch.core.convention.Bodies;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Nobody in the neutral zone, behind the end line, over a sideline or on another's spot; depths that the goal line took
@@ -18,13 +20,11 @@ final class PlaceCheck implements Check {
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
-        for (Job job : lineup.jobs()) {
-            if (job.feet() != null) {
-                neutralZone(lineup.convention().bodies(), job, findings);
-                bounds(lineup, job, findings);
-                compression(job, findings);
-                offTheBall(lineup, job, findings);
-            }
+        for (Lineup.Placed placed : lineup.placed()) {
+            neutralZone(lineup.convention().bodies(), placed, findings);
+            bounds(lineup, placed, findings);
+            compression(placed, findings);
+            offTheBall(lineup, placed, findings);
         }
         oneSpot(lineup, findings);
         return findings;
@@ -32,7 +32,7 @@ final class PlaceCheck implements Check {
 
     private static void oneSpot(Lineup lineup, List<Finding> findings) {
         double limit = lineup.convention().bodies().ownPlace();
-        List<Job> placed = lineup.jobs().stream().filter(j -> j.feet() != null).toList();
+        List<Lineup.Placed> placed = lineup.placed();
         for (int i = 0; i < placed.size(); i++) {
             for (int j = i + 1; j < placed.size(); j++) {
                 double apart = placed.get(i).feet().distance(placed.get(j).feet());
@@ -41,28 +41,31 @@ final class PlaceCheck implements Check {
                             CheckId.ONE_SPOT,
                             Severity.WEAK,
                             placed.get(i).feet(),
-                            List.of(placed.get(i), placed.get(j)),
-                            new Evidence.OneSpot(placed.get(i), placed.get(j), apart, limit)));
+                            List.of(placed.get(i).job(), placed.get(j).job()),
+                            new Evidence.OneSpot(
+                                    placed.get(i).job(), placed.get(j).job(), apart, limit)));
                 }
             }
         }
     }
 
-    private static void neutralZone(Bodies bodies, Job job, List<Finding> findings) {
+    private static void neutralZone(Bodies bodies, Lineup.Placed placed, List<Finding> findings) {
+        Job job = placed.job();
         double reach = job.role().lineman() ? bodies.reachThreePoint() : bodies.reachTwoPoint();
-        double helmet = job.feet().y() - reach;
+        double helmet = placed.feet().y() - reach;
         if (helmet < bodies.neutralZone() - 1e-9) {
             findings.add(new Finding(
                     CheckId.NEUTRAL_ZONE,
                     Severity.BUST,
-                    job.feet(),
+                    placed.feet(),
                     List.of(job),
                     new Evidence.InNeutralZone(job, helmet, bodies.neutralZone())));
         }
     }
 
-    private static void bounds(Lineup lineup, Job job, List<Finding> findings) {
-        Point feet = job.feet();
+    private static void bounds(Lineup lineup, Lineup.Placed placed, List<Finding> findings) {
+        Job job = placed.job();
+        Point feet = placed.feet();
         double behind = feet.y() - lineup.snap().field().endLineDepth();
         if (behind > 0) {
             findings.add(new Finding(
@@ -85,29 +88,35 @@ final class PlaceCheck implements Check {
     }
 
     /** A man of the line plays on it. */
-    private static void offTheBall(Lineup lineup, Job job, List<Finding> findings) {
+    private static void offTheBall(Lineup lineup, Lineup.Placed placed, List<Finding> findings) {
+        Job job = placed.job();
         double limit = lineup.convention().limits().lineDepth();
         if (job.role().lineman()
                 && !lineup.snap().field().code().flag()
-                && job.feet().y() > limit) {
+                && placed.feet().y() > limit) {
             findings.add(new Finding(
                     CheckId.OFF_THE_BALL,
                     Severity.WEAK,
-                    job.feet(),
+                    placed.feet(),
                     List.of(job),
-                    new Evidence.OffTheBall(job, job.feet().y(), limit)));
+                    new Evidence.OffTheBall(job, placed.feet().y(), limit)));
         }
     }
 
-    private static void compression(Job job, List<Finding> findings) {
-        Place.Squeeze squeezed = job.before().align().orNull().squeezed();
+    private static void compression(Lineup.Placed placed, List<Finding> findings) {
+        if (placed.job().before().align() instanceof Given.By<Place> by) {
+            squeeze(placed, by.value().squeezed(), findings);
+        }
+    }
+
+    private static void squeeze(Lineup.Placed placed, Place.@Nullable Squeeze squeezed, List<Finding> findings) {
         if (squeezed != null) {
             findings.add(new Finding(
                     CheckId.COMPRESSION,
                     Severity.NOTE,
-                    job.feet(),
-                    List.of(job),
-                    new Evidence.Compressed(job, squeezed)));
+                    placed.feet(),
+                    List.of(placed.job()),
+                    new Evidence.Compressed(placed.job(), squeezed)));
         }
     }
 }

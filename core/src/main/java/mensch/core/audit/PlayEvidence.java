@@ -10,6 +10,7 @@ import mensch.core.matchup.Pressure;
 import mensch.core.matchup.Tells;
 import mensch.core.play.BallPath;
 import mensch.core.rung.Numbers;
+import org.jspecify.annotations.Nullable;
 
 /** Facts behind findings that need a play, a protection or another call of the plan. */
 final class PlayEvidence {
@@ -153,21 +154,22 @@ final class PlayEvidence {
     }
 
     /** Two jobs at one time. */
-    record TwoJobs(Conflict conflict, List<String> also) implements Evidence {
+    record TwoJobs(Job man, Conflict.Demand run, Conflict.Demand pass, Conflict conflict, List<String> also)
+            implements Evidence {
         @Override
         public String title() {
-            return name(conflict.key()) + " is in conflict on " + conflict.name() + " to the "
+            return name(man) + " is in conflict on " + conflict.name() + " to the "
                     + conflict.play().word() + ".";
         }
 
         @Override
         public String reason() {
-            return "Run: " + conflict.run().words() + " from "
-                    + seconds(conflict.run().from()) + " to "
-                    + seconds(conflict.run().to()) + "; pass: "
-                    + conflict.pass().words() + " from "
-                    + seconds(conflict.pass().from()) + " to "
-                    + seconds(conflict.pass().to()) + ": both for " + seconds(conflict.overlap())
+            return "Run: " + run.words() + " from "
+                    + seconds(run.from()) + " to "
+                    + seconds(run.to()) + "; pass: "
+                    + pass.words() + " from "
+                    + seconds(pass.from()) + " to "
+                    + seconds(pass.to()) + ": both for " + seconds(conflict.overlap())
                     + ". Let him wait in the window, or give one of the two to another man."
                     + (also.isEmpty() ? "" : " Also " + String.join(", ", also) + ".");
         }
@@ -215,8 +217,11 @@ final class PlayEvidence {
     }
 
     /** What a pressure leaves open underneath. */
-    record WindowOpen(List<Pressure.Window> windows, double freeSeconds, boolean free, String conceded)
-            implements Evidence {
+    record WindowOpen(
+            List<Pressure.Window> windows,
+            double freeSeconds,
+            boolean free,
+            @Nullable String conceded) implements Evidence {
         @Override
         public String title() {
             return "The pressure leaves "
@@ -237,7 +242,7 @@ final class PlayEvidence {
     }
 
     /** Routes nobody has, or that two of one man's routes share. */
-    record RoutesGiven(List<String> what, Job job) implements Evidence {
+    record RoutesGiven(List<String> what, @Nullable Job job) implements Evidence {
         @Override
         public boolean absence() {
             return job == null;
@@ -313,9 +318,10 @@ final class PlayEvidence {
     record GivenAway(Tells.Pair pair) implements Evidence {
         @Override
         public String title() {
-            return pair.by() == null || pair.men() == 0
-                    ? name(pair.stance()) + "'s stance tells this from " + pair.call() + "."
-                    : name(pair.by()) + " tells this from " + pair.call() + ".";
+            Job by = pair.men() == 0 ? null : pair.by();
+            Job stance = pair.stance();
+            return (by != null ? name(by) : stance != null ? name(stance) + "'s stance" : "A man") + " tells this from "
+                    + pair.call() + ".";
         }
 
         @Override

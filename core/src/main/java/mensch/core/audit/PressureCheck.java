@@ -2,9 +2,9 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
-import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Pressure;
 
 /**
@@ -46,23 +46,23 @@ final class PressureCheck implements Check {
                     new Point(side.sign() * 8.0, 8),
                     subject.rush().rushers(),
                     new PlayEvidence.WindowOpen(
-                            six.windows(), six.seconds(), !six.free().isEmpty(), conceded(subject, side))));
+                            six.windows(),
+                            six.seconds(),
+                            !six.free().isEmpty(),
+                            conceded(subject, side).orElse(null))));
         }
         return findings;
     }
 
-    /** The first quick concept whose given route is caught on that side of the ball; null when each is taken. */
-    private static String conceded(Subject subject, Side side) {
+    /** The first quick concept whose given route is caught on that side of the ball, if one is. */
+    private static Optional<String> conceded(Subject subject, Side side) {
         double quick = subject.lineup().convention().routes().quick();
-        for (Distribution ledger : subject.passes()) {
-            Distribution.Row given = ledger.given();
-            if (ledger.pass().throwSeconds() <= quick
-                    && given != null
-                    && given.caught().x() * side.sign() > 0) {
-                return "the " + given.route().id().replace('-', ' ') + " by "
-                        + given.man().name() + " on " + ledger.pass().name();
-            }
-        }
-        return null;
+        return subject.passes().stream()
+                .filter(ledger -> ledger.pass().throwSeconds() <= quick)
+                .flatMap(ledger -> ledger.given().stream()
+                        .filter(given -> given.caught().x() * side.sign() > 0)
+                        .map(given -> "the " + given.route().id().replace('-', ' ') + " by "
+                                + given.man().name() + " on " + ledger.pass().name()))
+                .findFirst();
     }
 }

@@ -26,26 +26,30 @@ final class RouteCheck implements Check {
         return findings;
     }
 
+    /** What is told of one man, at the first place where it happens. */
+    private record Told(Point where, List<String> what) {}
+
     private static String on(Distribution ledger, Distribution.Row row) {
         return "the " + row.route().id().replace('-', ' ') + " by " + row.man().name() + " on "
                 + ledger.pass().name() + " to the " + ledger.play().word();
     }
 
     private static void open(Subject subject, List<Finding> findings) {
-        Map<String, List<String>> byMan = new LinkedHashMap<>();
-        Map<String, Point> where = new LinkedHashMap<>();
+        Map<String, Told> byMan = new LinkedHashMap<>();
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.open()) {
-                byMan.computeIfAbsent(row.man().name(), k -> new ArrayList<>()).add(on(ledger, row));
-                where.putIfAbsent(row.man().name(), onField(row.caught()));
+                byMan.computeIfAbsent(row.man().name(), k -> new Told(onField(row.caught()), new ArrayList<>()))
+                        .what()
+                        .add(on(ledger, row));
             }
         }
-        byMan.forEach((man, what) -> findings.add(new Finding(
-                CheckId.ROUTES,
-                Severity.WEAK,
-                where.get(man),
-                List.of(),
-                new PlayEvidence.RoutesGiven(listed(what), null))));
+        byMan.values()
+                .forEach(told -> findings.add(new Finding(
+                        CheckId.ROUTES,
+                        Severity.WEAK,
+                        told.where(),
+                        List.of(),
+                        new PlayEvidence.RoutesGiven(listed(told.what()), null))));
     }
 
     private static void overloads(Subject subject, List<Finding> findings) {
@@ -68,11 +72,10 @@ final class RouteCheck implements Check {
     private static void doubled(Subject subject, List<Finding> findings) {
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.doubled()) {
-                Distribution.Row open =
-                        ledger.open().isEmpty() ? null : ledger.open().get(0);
+                List<Distribution.Row> open = ledger.open();
                 List<Job> men =
                         row.owners().stream().map(Distribution.Cover::job).toList();
-                if (open != null
+                if (!open.isEmpty()
                         && findings.stream()
                                 .noneMatch(f -> f.evidence() instanceof PlayEvidence.TwoOnOne t
                                         && t.men().equals(men))) {
@@ -81,52 +84,53 @@ final class RouteCheck implements Check {
                             Severity.WEAK,
                             onField(row.caught()),
                             men,
-                            new PlayEvidence.TwoOnOne(on(ledger, row), men, on(ledger, open))));
+                            new PlayEvidence.TwoOnOne(on(ledger, row), men, on(ledger, open.get(0)))));
                 }
             }
         }
     }
 
     private static void lost(Subject subject, List<Finding> findings) {
-        Map<Job, List<String>> byJob = new LinkedHashMap<>();
-        Map<Job, String> leverage = new LinkedHashMap<>();
+        Map<Job, Map<String, List<String>>> byJob = new LinkedHashMap<>();
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.rows()) {
-                if (row.lost() != null) {
-                    byJob.computeIfAbsent(row.lost().job(), k -> new ArrayList<>())
+                Distribution.Lost lost = row.lost();
+                if (lost != null) {
+                    byJob.computeIfAbsent(lost.job(), k -> new LinkedHashMap<>())
+                            .computeIfAbsent(lost.leverage(), k -> new ArrayList<>())
                             .add(row.route().id().replace('-', ' ') + " on "
                                     + ledger.pass().name());
-                    leverage.put(row.lost().job(), row.lost().leverage());
                 }
             }
         }
-        byJob.forEach((job, what) -> findings.add(new Finding(
+        byJob.forEach((job, byLeverage) -> byLeverage.forEach((leverage, what) -> findings.add(new Finding(
                 CheckId.LEVERAGE,
                 Severity.NOTE,
                 at(job),
                 List.of(job),
-                new PlayEvidence.LeverageLost(job, leverage.get(job), listed(what)))));
+                new PlayEvidence.LeverageLost(job, leverage, listed(what))))));
     }
 
     private static void rubs(Subject subject, List<Finding> findings) {
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.rows()) {
-                if (row.rub() != null
+                Distribution.Rub rub = row.rub();
+                if (rub != null
                         && findings.stream()
                                 .noneMatch(f -> f.evidence() instanceof PlayEvidence.RubRisk r
-                                        && r.job().equals(row.rub().job()))) {
+                                        && r.job().equals(rub.job()))) {
                     findings.add(new Finding(
                             CheckId.PICK,
                             Severity.NOTE,
-                            at(row.rub().job()),
-                            List.of(row.rub().job()),
+                            at(rub.job()),
+                            List.of(rub.job()),
                             new PlayEvidence.RubRisk(
-                                    row.rub().job(),
-                                    row.rub().by().name(),
+                                    rub.job(),
+                                    rub.by().name(),
                                     ledger.pass().name() + " to the "
                                             + ledger.play().word(),
-                                    row.rub().yards(),
-                                    row.rub().seconds())));
+                                    rub.yards(),
+                                    rub.seconds())));
                 }
             }
         }
@@ -137,7 +141,7 @@ final class RouteCheck implements Check {
     }
 
     private static Point at(Job job) {
-        return job.feet() == null ? new Point(0, 8) : job.feet();
+        return job.feetOr(new Point(0, 8));
     }
 
     private static Point onField(Point caught) {

@@ -14,7 +14,7 @@ final class SightCheck implements Check {
             findings.add(new Finding(
                     CheckId.KEY,
                     one.only() ? Severity.WEAK : Severity.NOTE,
-                    one.job().feet(),
+                    one.eyes(),
                     List.of(one.job()),
                     new PlayEvidence.KeyHidden(one.job(), one.key(), one.before(), one.only())));
         }

@@ -1,9 +1,10 @@
 package mensch.core.audit;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.BoxCount;
@@ -23,6 +24,7 @@ import mensch.core.play.Plays;
 import mensch.core.play.Protection;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is audited: a line-up, the plays it may meet, other calls of the plan on the same snap. Each ledger is made
@@ -45,17 +47,19 @@ public final class Subject {
 
     private static final class Once<T> {
         private final Supplier<T> make;
-        private T made;
+        private @Nullable T made;
 
         Once(Supplier<T> make) {
             this.make = make;
         }
 
         T get() {
-            if (made == null) {
-                made = make.get();
+            T value = made;
+            if (value == null) {
+                value = make.get();
+                made = value;
             }
-            return made;
+            return value;
         }
     }
 
@@ -67,59 +71,37 @@ public final class Subject {
         this.eligibles = new Once<>(() -> EligibleLedger.of(lineup, areas()));
         this.box = new Once<>(() -> BoxCount.of(lineup));
         this.rush = new Once<>(() -> RushCount.of(lineup));
-        this.runs = new Once<>(() -> bothSides(side -> plays.runs().stream()
-                .map((Run r) -> matchup.get().blocking(r, side))
-                .toList()));
-        this.passes = new Once<>(() -> bothSides(side -> plays.passes().stream()
-                .map((Pass p) -> matchup.get().distribution(p, side))
-                .toList()));
-        this.protections = new Once<>(() -> present(plays.protections().stream()
-                .map((Protection p) -> Pressure.of(lineup, p))
-                .toList()));
+        this.runs = new Once<>(() ->
+                bothSides(side -> plays.runs().stream().flatMap((Run r) -> matchup.get().blocking(r, side).stream())));
+        this.passes = new Once<>(() -> bothSides(
+                side -> plays.passes().stream().flatMap((Pass p) -> matchup.get().distribution(p, side).stream())));
+        this.protections = new Once<>(() -> plays.protections().stream()
+                .flatMap((Protection p) -> Pressure.of(lineup, p).stream())
+                .toList());
         this.conflicts = new Once<>(this::findConflicts);
         this.sights = new Once<>(() -> Sights.of(lineup));
         this.tells = new Once<>(() -> Tells.of(lineup, this.plan));
     }
 
     private List<Conflict> findConflicts() {
-        return bothSides(side -> {
-            var found = new ArrayList<Conflict>();
-            plays.options().forEach((RunPass o) -> found.add(matchup.get().conflict(o, side)));
-            plays.runs().stream()
-                    .filter(Run::option)
-                    .map(r -> matchup.get().blocking(r, side))
-                    .filter(Objects::nonNull)
-                    .forEach(b -> found.add(matchup.get().conflict(b)));
-            return found;
-        });
+        return bothSides(side -> Stream.concat(
+                plays.options().stream().flatMap((RunPass o) -> matchup.get().conflict(o, side).stream()),
+                plays.runs().stream()
+                        .filter(Run::option)
+                        .flatMap(r -> matchup.get().blocking(r, side).stream())
+                        .map(b -> matchup.get().conflict(b))));
     }
 
-    /** One run-pass option by name, without looking at the others; null when it cannot be run. */
-    Conflict conflict(String option, Side side) {
+    /** One run-pass option by name, without looking at the others; none when it cannot be run. */
+    Optional<Conflict> conflict(String option, Side side) {
         return plays.options().stream()
                 .filter(o -> o.name().equals(option))
                 .findFirst()
-                .map(o -> matchup.get().conflict(o, side))
-                .orElse(null);
+                .flatMap(o -> matchup.get().conflict(o, side));
     }
 
-    private interface PerSide<T> {
-        List<T> on(Side side);
-    }
-
-    private static <T> List<T> bothSides(PerSide<T> ledgers) {
-        var all = new ArrayList<T>();
-        for (Side side : Side.values()) {
-            all.addAll(present(ledgers.on(side)));
-        }
-        return List.copyOf(all);
-    }
-
-    /** A play that the formation cannot run is no ledger. */
-    private static <T> List<T> present(List<T> ledgers) {
-        var all = new ArrayList<T>();
-        ledgers.stream().filter(l -> l != null).forEach(all::add);
-        return List.copyOf(all);
+    private static <T> List<T> bothSides(Function<Side, Stream<T>> ledgers) {
+        return Stream.of(Side.values()).flatMap(ledgers).toList();
     }
 
     public Lineup lineup() {

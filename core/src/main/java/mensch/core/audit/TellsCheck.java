@@ -2,8 +2,10 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import mensch.core.convention.Speeds;
 import mensch.core.geometry.Point;
+import mensch.core.lineup.Job;
 import mensch.core.matchup.Tells;
 
 /**
@@ -24,19 +26,20 @@ final class TellsCheck implements Check {
                 findings.add(new Finding(
                         CheckId.DISGUISE,
                         Severity.WEAK,
-                        travel.job().feet(),
+                        travel.feet(),
                         List.of(travel.job()),
                         new Evidence.DisguiseCost(
                                 travel.job(), travel.yards(), travel.seconds(), speeds.quickThrow())));
             }
         }
         tells.pairs().stream().limit(LISTED).forEach(pair -> {
-            var who = pair.men() == 0 ? pair.stance() : pair.by();
+            List<Job> who = Stream.ofNullable(pair.men() == 0 ? pair.stance() : pair.by())
+                    .toList();
             findings.add(new Finding(
                     CheckId.TELL,
                     Severity.NOTE,
-                    who.feet() == null ? BEHIND_THE_BALL : who.feet(),
-                    List.of(who),
+                    who.isEmpty() ? BEHIND_THE_BALL : who.get(0).feetOr(BEHIND_THE_BALL),
+                    who,
                     new PlayEvidence.GivenAway(pair)));
         });
         return findings;

@@ -5,6 +5,8 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import mensch.core.convention.Convention;
 import mensch.core.coverage.Coverage;
@@ -101,20 +103,21 @@ public final class Call {
 
     /** All layers' rungs of a role as one ladder, top first, for the seat that its side gives it. */
     public Stack ladder(Role role, boolean isOnCoverSide) {
-        return (isOnCoverSide ? onCoverSide : away).get(role.id());
+        Stack stack = (isOnCoverSide ? onCoverSide : away).get(role.id());
+        return Objects.requireNonNull(stack, () -> name() + " has no role " + role.id());
     }
 
-    /** The rung of this name in any layer, or null. */
-    public Rung rung(RungId id) {
+    /** The rung of this name in any layer. */
+    public Optional<Rung> rung(RungId id) {
         for (Layer layer : layers) {
             for (Rung rung :
                     layer.ladders().getOrDefault(id.seat(), Ladder.EMPTY).rungs()) {
                 if (rung.id().equals(id)) {
-                    return rung;
+                    return Optional.of(rung);
                 }
             }
         }
-        return null;
+        return Optional.empty();
     }
 
     /** Whether any rung or check of this call asks for a feature: a picture nobody asks for has no answer. */
@@ -140,9 +143,9 @@ public final class Call {
         return vocabulary.convention();
     }
 
-    /** What is taught on each event, by the id that rungs name; null when there is no such table. */
-    public ReadTable readTable(String id) {
-        return vocabulary.readTables().get(id);
+    /** What is taught on each event, by the id that rungs name. */
+    public Optional<ReadTable> readTable(String id) {
+        return Optional.ofNullable(vocabulary.readTables().get(id));
     }
 
     public Front front() {
@@ -178,7 +181,7 @@ public final class Call {
 
     /** The call a check leads to. */
     public Call checked(String id) {
-        return answers.checked().get(id);
+        return Objects.requireNonNull(answers.checked().get(id), () -> name() + " checks to no " + id);
     }
 
     /** Formations this call is meant for, by id; empty means all. */
@@ -212,19 +215,16 @@ public final class Call {
             own.forEach(p -> points.add(String.valueOf(p)));
         }
         for (Layer layer : layers) {
-            String about = layer.kind() == Layer.Kind.CALL
-                    ? null
-                    : about(layer.document().id());
-            if (about != null) {
-                points.add(about);
+            if (layer.kind() != Layer.Kind.CALL) {
+                about(layer.document().id()).ifPresent(points::add);
             }
         }
         return List.copyOf(points);
     }
 
-    private String about(String layer) {
+    private Optional<String> about(String layer) {
         boolean inside = document.body().get("layers") instanceof List<?> list
                 && list.stream().anyMatch(l -> l instanceof Map<?, ?> map && layer.equals(map.get("id")));
-        return inside ? CallEdit.layer(document, layer).about() : null;
+        return inside ? CallEdit.layer(document, layer).about() : Optional.empty();
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
@@ -82,12 +83,11 @@ public final class CallEdit {
     }
 
     /** A call it checks to already stays as it stands inside it. */
-    @SuppressWarnings("unchecked")
-    private static Document checked(Document call, List<String> kinds, String id, CallReader.Shelf shelf) {
-        boolean inside =
-                kinds.contains("call") && call.body().get("checked") instanceof Map<?, ?> map && map.containsKey(id);
-        return inside
-                ? Document.of((Map<String, Object>) ((Map<?, ?>) call.body().get("checked")).get(id))
+    private static Optional<Document> checked(Document call, List<String> kinds, String id, CallReader.Shelf shelf) {
+        return kinds.contains("call")
+                        && call.body().get("checked") instanceof Map<?, ?> checked
+                        && checked.get(id) instanceof Map<?, ?> inside
+                ? Optional.of(Document.of(copy(inside)))
                 : shelf.find(kinds, id);
     }
 
@@ -110,14 +110,17 @@ public final class CallEdit {
     }
 
     /** A layer of a whole call as a document. @throws DocumentException when the call has none of that id */
-    @SuppressWarnings("unchecked")
     public static Document layer(Document call, String id) {
-        for (Object layer : (List<?>) call.body().get("layers")) {
+        for (Object layer : layers(call)) {
             if (layer instanceof Map<?, ?> map && id.equals(map.get("id"))) {
-                return Document.of((Map<String, Object>) map);
+                return Document.of(copy(map));
             }
         }
         throw DocumentException.of(call.id(), "layers", "holds no " + id);
+    }
+
+    private static List<?> layers(Document call) {
+        return call.body().get("layers") instanceof List<?> layers ? layers : List.of();
     }
 
     /** The call under another id and name. */
@@ -138,7 +141,7 @@ public final class CallEdit {
         var body = new LinkedHashMap<>(call.body());
         var layers = new ArrayList<Object>();
         boolean found = false;
-        for (Object layer : (List<?>) body.get("layers")) {
+        for (Object layer : layers(call)) {
             boolean meant =
                     !found && layer instanceof Map<?, ?> map && id.document().equals(map.get("id"));
             layers.add(

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -26,6 +27,7 @@ import mensch.core.rung.LadderReader;
 import mensch.core.rung.RungReader;
 import mensch.core.rung.SentenceException;
 import mensch.core.rung.Vocabulary;
+import org.jspecify.annotations.Nullable;
 
 /** Reads a call with its layers, gathering every fault of every layer before it gives up. */
 public final class CallReader {
@@ -60,10 +62,9 @@ public final class CallReader {
         var body = new LinkedHashMap<>(withLayers(call, shelf).body());
         var checked = new LinkedHashMap<String, Object>();
         for (String id : checkIds(call)) {
-            Document other = shelf.find(List.of("call"), id);
-            if (other == null) {
-                throw DocumentException.of(call.id(), "checks", "names \"" + id + "\", which is no call");
-            }
+            Document other = shelf.find(List.of("call"), id)
+                    .orElseThrow(
+                            () -> DocumentException.of(call.id(), "checks", "names \"" + id + "\", which is no call"));
             var target = new LinkedHashMap<>(withLayers(other, shelf).body());
             target.remove("checks");
             target.remove("checked");
@@ -77,7 +78,7 @@ public final class CallReader {
     }
 
     /** A call that was checked to does not check again: it answers motion by its seats. */
-    private static List<Object> withoutChecks(Object motion) {
+    private static List<Object> withoutChecks(@Nullable Object motion) {
         var lines = new ArrayList<Object>(motion instanceof List<?> list ? list : List.of());
         lines.removeIf(line -> CHECK.matcher(": " + line).find());
         return lines;
@@ -86,21 +87,19 @@ public final class CallReader {
     /** Where documents named by id are found. */
     @FunctionalInterface
     public interface Shelf {
-        /** The document of one of these kinds, or null. */
-        Document find(List<String> kinds, String id);
+        /** The document of one of these kinds. */
+        Optional<Document> find(List<String> kinds, String id);
     }
 
     private static Document withLayers(Document call, Shelf shelf) {
         var layers = new ArrayList<Object>();
         for (Object layer : call.body().get("layers") instanceof List<?> named ? named : List.of()) {
             if (layer instanceof String id) {
-                Document found = shelf.find(LAYER_KINDS, id);
-                if (found == null) {
-                    throw DocumentException.of(
-                            call.id(),
-                            "layers",
-                            "names \"" + id + "\", which is no front, coverage, movement or pressure");
-                }
+                Document found = shelf.find(LAYER_KINDS, id)
+                        .orElseThrow(() -> DocumentException.of(
+                                call.id(),
+                                "layers",
+                                "names \"" + id + "\", which is no front, coverage, movement or pressure"));
                 layers.add(found.body());
             } else {
                 layers.add(layer);
@@ -197,8 +196,8 @@ public final class CallReader {
 
     /** A call may bind its side words otherwise than its front and coverage do. */
     private SideWord side(String key, SideWord otherwise) {
-        String words = document.text(key);
-        if (words == null) {
+        String words = document.text(key).orElse("");
+        if (words.isEmpty()) {
             return otherwise;
         }
         for (SideWord word : SideWord.values()) {
@@ -215,7 +214,7 @@ public final class CallReader {
         Map<String, Ladder> ladders = new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems)
                 .read(layer.body().get("rungs"));
         for (String seat : ladders.keySet()) {
-            if (!seat.equals("everyone") && front.role(seat) == null && !filled(front, seat)) {
+            if (!seat.equals("everyone") && front.role(seat).isEmpty() && !filled(front, seat)) {
                 problems.add(new Problem(
                         layer.id(),
                         "rungs/" + seat,
@@ -363,7 +362,7 @@ public final class CallReader {
 
     private static List<String> checked(List<String> roles, Front front, String line) {
         for (String role : roles) {
-            if (front.role(role) == null) {
+            if (front.role(role).isEmpty()) {
                 throw new RefusedException("\"" + line + "\" names " + role + ", which is no role of the front");
             }
         }

@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.front.Role;
 import mensch.core.rung.Clauses;
@@ -63,20 +65,13 @@ final class Soundness {
         }
     }
 
-    private static Phrase phrase(Gives gives) {
-        return gives instanceof Gives.Align align
-                ? align.phrase()
-                : gives instanceof Gives.Show show ? show.phrase() : null;
-    }
-
     private void ladder(Ladder ladder) {
         List<Rung> rungs = ladder.rungs();
         for (int i = 0; i < rungs.size(); i++) {
             shadowed(rungs, i);
             for (Gives gives : rungs.get(i).gives()) {
-                if (phrase(gives) != null) {
-                    men(rungs, i, gives);
-                }
+                int at = i;
+                gives.place().ifPresent(phrase -> men(rungs, at, gives.part(), phrase));
             }
         }
     }
@@ -88,40 +83,42 @@ final class Soundness {
             fault(rung, "can never hold: its condition asks for a thing and its opposite");
             return;
         }
-        Rung first = null;
+        var answering = new ArrayList<Rung>();
         for (Gives gives : rung.gives()) {
-            Rung above = rungs.subList(0, at).stream()
+            Optional<Rung> above = rungs.subList(0, at).stream()
                     .filter(r -> names(r, gives.part()) && when.within(Clauses.of(r.when())))
-                    .findFirst()
-                    .orElse(null);
-            if (above == null) {
+                    .findFirst();
+            if (above.isEmpty()) {
                 return;
             }
-            first = first == null ? above : first;
+            answering.add(above.get());
         }
         fault(
                 rung,
-                "can never speak: \"" + first.id().name()
+                "can never speak: \"" + answering.get(0).id().name()
                         + "\" above it answers first whenever it holds; move it up or narrow the other");
     }
 
     private static boolean names(Rung rung, Part part) {
-        Gives gives = rung.give(part);
-        return gives != null && !(phrase(gives) instanceof Phrase.Shifted shifted && shifted.base() == null);
+        return rung.give(part)
+                .filter(g -> g.place().filter(Soundness::leansOnBelow).isEmpty())
+                .isPresent();
+    }
+
+    private static boolean leansOnBelow(Phrase phrase) {
+        return phrase instanceof Phrase.Shifted shifted && shifted.base() == null;
     }
 
     /** A place leans on men: the condition, or the sentences above that failed, must assure them. */
-    private void men(List<Rung> rungs, int at, Gives gives) {
+    private void men(List<Rung> rungs, int at, Part part, Phrase phrase) {
         Clauses when = Clauses.of(rungs.get(at).when());
         for (Rung above : rungs.subList(0, at)) {
-            if (names(above, gives.part())) {
+            if (names(above, part)) {
                 when = when.and(Clauses.of(new Condition.Not(above.when())));
             }
         }
-        Phrase phrase = phrase(gives);
-        for (Ref ref :
-                phrase instanceof Phrase.Shifted shifted && shifted.base() == null ? List.<Ref>of() : phrase.needs()) {
-            if (ref.kind() == Ref.Kind.ROLE && call.front().role(ref.role()) == null) {
+        for (Ref ref : leansOnBelow(phrase) ? List.<Ref>of() : phrase.needs()) {
+            if (ref.role() != null && call.front().role(ref.role()).isEmpty()) {
                 fault(
                         rungs.get(at),
                         "leans on " + ref.role() + ", who is no role of "
@@ -152,14 +149,11 @@ final class Soundness {
             var on = new LinkedHashSet<String>();
             for (boolean onCoverSide : new boolean[] {true, false}) {
                 for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
-                    Phrase phrase = layered.rung().give(Part.ALIGN) == null
-                            ? null
-                            : phrase(layered.rung().give(Part.ALIGN));
-                    if (phrase != null && !(phrase instanceof Phrase.Shifted shifted && shifted.base() == null)) {
-                        phrase.needs().stream()
-                                .filter(r -> r.kind() == Ref.Kind.ROLE)
-                                .forEach(r -> on.add(r.role()));
-                    }
+                    layered.rung().give(Part.ALIGN).flatMap(Gives::place).stream()
+                            .filter(p -> !leansOnBelow(p))
+                            .flatMap(p -> p.needs().stream())
+                            .flatMap(r -> Stream.ofNullable(r.role()))
+                            .forEach(on::add);
                 }
             }
             leans.put(role.id(), on);

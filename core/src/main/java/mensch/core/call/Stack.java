@@ -18,9 +18,10 @@ public final class Stack {
         this.gives = new Gives[PARTS.length][];
         for (Part part : PARTS) {
             naming[part.ordinal()] = IntStream.range(0, rungs.size())
-                    .filter(i -> rungs.get(i).rung().give(part) != null)
+                    .filter(i -> rungs.get(i).rung().give(part).isPresent())
                     .toArray();
-            gives[part.ordinal()] = rungs.stream().map(r -> r.rung().give(part)).toArray(Gives[]::new);
+            gives[part.ordinal()] =
+                    rungs.stream().flatMap(r -> r.rung().give(part).stream()).toArray(Gives[]::new);
         }
     }
 
@@ -46,8 +47,8 @@ public final class Stack {
         return naming[part.ordinal()][n];
     }
 
-    /** What the rung at a position gives for a part; null when it does not name it. */
-    public Gives give(Part part, int position) {
-        return gives[part.ordinal()][position];
+    /** What the n-th rung that names a part gives for it. */
+    public Gives give(Part part, int n) {
+        return gives[part.ordinal()][n];
     }
 }

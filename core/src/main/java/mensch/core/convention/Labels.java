@@ -3,6 +3,7 @@ package mensch.core.convention;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
@@ -53,26 +54,18 @@ public record Labels(String name, List<Label> labels) {
         return new Labels("seven-six-nine", all);
     }
 
-    /** The place a label names, or null when this dictionary has no such label. */
-    public Label find(String word) {
-        for (Label label : labels) {
-            if (label.word().equals(word)) {
-                return label;
-            }
-        }
-        return null;
+    /** The place a label names, if this dictionary has such a label. */
+    public Optional<Label> find(String word) {
+        return labels.stream().filter(l -> l.word().equals(word)).findFirst();
     }
 
-    /** The word this dictionary has for a place, or null. */
-    private String word(Label place) {
-        for (Label label : labels) {
-            if (label.reference() == place.reference()
-                    && label.shade() == place.shade()
-                    && label.extra() == place.extra()) {
-                return label.word();
-            }
-        }
-        return null;
+    /** The word this dictionary has for a place, if it has one. */
+    private Optional<String> word(Label place) {
+        return labels.stream()
+                .filter(l ->
+                        l.reference() == place.reference() && l.shade() == place.shade() && l.extra() == place.extra())
+                .map(Label::word)
+                .findFirst();
     }
 
     /** A sentence kept in standard words as this dictionary says it; a place it has no word for stays as it is. */
@@ -87,9 +80,9 @@ public record Labels(String name, List<Label> labels) {
 
     private static String translated(String text, Labels from, Labels to) {
         return TECHNIQUE.matcher(text).replaceAll(m -> {
-            Label place = from.find(m.group(1).toLowerCase(Locale.ROOT));
-            String word = place == null ? null : to.word(place);
-            return (word == null ? m.group(1) : word) + m.group(2);
+            Optional<String> word =
+                    from.find(m.group(1).toLowerCase(Locale.ROOT)).flatMap(to::word);
+            return word.orElse(m.group(1)) + m.group(2);
         });
     }
 }

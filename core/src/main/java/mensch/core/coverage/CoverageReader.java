@@ -34,15 +34,16 @@ public final class CoverageReader {
     }
 
     private static SideWord coverSide(Document document, List<Problem> problems) {
+        String words = document.text("cover side").orElse("missing");
         for (SideWord word : SideWord.values()) {
-            if (word.words().equals(document.text("cover side"))) {
+            if (word.words().equals(words)) {
                 return word;
             }
         }
         problems.add(new Problem(
                 document.id(),
                 "cover side",
-                "is \"" + document.text("cover side") + "\"; write one of the side words, as in pass strength",
+                "is \"" + words + "\"; write one of the side words, as in pass strength",
                 -1,
                 List.of()));
         return SideWord.PASS_STRENGTH;

@@ -7,6 +7,7 @@ import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /** One document: kind, id and plain values (maps, lists, text, numbers, booleans) under them. */
@@ -31,12 +32,13 @@ public record Document(String kind, String id, Map<String, Object> body) {
         return body.get("name") instanceof String name ? name : id;
     }
 
-    public String text(String key) {
-        return body.get(key) instanceof String text ? text : null;
+    /** The text under a key; empty when there is none or it is no text. */
+    public Optional<String> text(String key) {
+        return body.get(key) instanceof String text ? Optional.of(text) : Optional.empty();
     }
 
-    /** What it is for, in a coach's words; null when it does not say. */
-    public String about() {
+    /** What it is for, in a coach's words; empty when it does not say. */
+    public Optional<String> about() {
         return text("about");
     }
 

@@ -21,7 +21,7 @@ public final class Yaml {
                 documents.add(Document.of(asMap(source, value)));
             }
         } catch (YAMLException e) {
-            throw DocumentException.of(source, "text", e.getMessage());
+            throw DocumentException.of(source, "text", String.valueOf(e.getMessage()));
         }
         return documents;
     }

@@ -3,4 +3,7 @@
  * and the simulation all say it in these words. Without time, place or person. May use document. Read
  * {@link mensch.core.event.Event} first.
  */
+@NullMarked
 package mensch.core.event;
+
+import org.jspecify.annotations.NullMarked;

@@ -3,4 +3,7 @@
  * the rule books are from the nearer sideline; everything handed out is play frame, yards. May use geometry. Read
  * {@link mensch.core.field.Field} first.
  */
+@NullMarked
 package mensch.core.field;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,7 @@
 package mensch.core.film;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.geometry.Point;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
@@ -45,9 +45,9 @@ public final class Calibration {
 
     /** @param points clicks on known field points */
     public static Outcome of(List<KnownPoint> points) {
-        String reason = Degeneracy.of(points);
-        if (reason != null) {
-            return new Refused(reason);
+        Optional<String> reason = Degeneracy.of(points);
+        if (reason.isPresent()) {
+            return new Refused(reason.get());
         }
         try {
             return seen(points, new Calibration(points, new HomographyFit(points).solve()));
@@ -60,8 +60,8 @@ public final class Calibration {
 
     private static Outcome seen(List<KnownPoint> points, Calibration calibration) {
         for (KnownPoint point : points) {
-            if (calibration.solution.fieldToImage().fieldToImage(point.field()) == null
-                    || calibration.toField(point.image()) == null) {
+            if (calibration.toImage(point.field()).isEmpty()
+                    || calibration.toField(point.image()).isEmpty()) {
                 return new Refused("no camera sees these points like that: " + point.name()
                         + " comes out behind it; check that no two points are exchanged");
             }
@@ -69,39 +69,33 @@ public final class Calibration {
         return new Solved(calibration);
     }
 
-    /** The pixel of a field point, or null when it lies behind the camera. */
-    public ImagePoint toImage(Point field) {
+    /** The pixel of a field point, if it lies before the camera. */
+    public Optional<ImagePoint> toImage(Point field) {
         return solution.fieldToImage().fieldToImage(field);
     }
 
-    /** The field point under a pixel, or null at or above the horizon. */
-    public Point toField(ImagePoint image) {
+    /** The field point under a pixel, if that is below the horizon. */
+    public Optional<Point> toField(ImagePoint image) {
         return solution.fieldToImage().imageToField(image);
     }
 
-    /** Feet clicked in the picture, or null at, next to or above the horizon. */
-    public Measured measure(ImagePoint click) {
-        Point feet = toField(click);
-        if (feet == null) {
-            return null;
-        }
-        RealMatrix covariance = covariance(feet);
-        if (covariance == null) {
-            return null;
-        }
-        return new Measured(
-                feet,
-                Math.sqrt(covariance.getEntry(0, 0)),
-                Math.sqrt(covariance.getEntry(1, 1)),
-                Hull.contains(hull, click));
+    /** Feet clicked in the picture; none at, next to or above the horizon. */
+    public Optional<Measured> measure(ImagePoint click) {
+        return toField(click)
+                .flatMap(feet -> covariance(feet)
+                        .map(c -> new Measured(
+                                feet,
+                                Math.sqrt(c.getEntry(0, 0)),
+                                Math.sqrt(c.getEntry(1, 1)),
+                                Hull.contains(hull, click))));
     }
 
     /**
      * Covariance of a measured field point, square yards: J^-1 (sigma^2 I + P C P^T) J^-T with J the derivative of the
-     * pixel by the field point, P by the parameters, C their covariance; null so near the horizon that the pixel no
+     * pixel by the field point, P by the parameters, C their covariance; none so near the horizon that the pixel no
      * longer tells the place.
      */
-    private RealMatrix covariance(Point feet) {
+    private Optional<RealMatrix> covariance(Point feet) {
         double[] f = solution.field().apply(new double[] {feet.x(), feet.y()});
         double pixelScale = solution.image().scale();
         RealMatrix byPoint = new Array2DRowRealMatrix(HomographyFit.pointJacobian(solution.normalised(), f))
@@ -113,48 +107,41 @@ public final class Calibration {
                 .scalarMultiply(sigmaPixels * sigmaPixels);
         DecompositionSolver solver = new LUDecomposition(byPoint).getSolver();
         if (!solver.isNonSingular()) {
-            return null;
+            return Optional.empty();
         }
         RealMatrix inverse = solver.getInverse();
-        return inverse.multiply(noise).multiply(inverse.transpose());
+        return Optional.of(inverse.multiply(noise).multiply(inverse.transpose()));
     }
 
     /** Residuals in the order of the points. */
     public List<Residual> residuals() {
-        var residuals = new ArrayList<Residual>();
-        for (KnownPoint point : points) {
-            residuals.add(new Residual(point.name(), toField(point.image()).distance(point.field()), pixels(point)));
-        }
-        return residuals;
+        return points.stream()
+                .flatMap(point -> toField(point.image()).stream()
+                        .map(at -> new Residual(point.name(), at.distance(point.field()), pixels(point))))
+                .toList();
     }
 
+    /** How far a point lies from its click, pixels; 0 for one that no view of this calibration shows. */
     private double pixels(KnownPoint point) {
-        ImagePoint at = toImage(point.field());
-        return Math.hypot(
-                at.xPixels() - point.image().xPixels(),
-                at.yPixels() - point.image().yPixels());
+        return toImage(point.field())
+                .map(at -> Math.hypot(
+                        at.xPixels() - point.image().xPixels(),
+                        at.yPixels() - point.image().yPixels()))
+                .orElse(0.0);
     }
 
     /** Click noise as the residuals show it, per axis; zero when there are no spare points to tell. */
     private double residualSigma() {
         int spare = 2 * points.size() - 8;
-        double sum = points.stream()
-                .mapToDouble(p -> toImage(p.field()) == null ? 0 : pixels(p) * pixels(p))
-                .sum();
+        double sum = points.stream().mapToDouble(p -> pixels(p) * pixels(p)).sum();
         return spare <= 0 ? 0 : Math.sqrt(sum / spare);
     }
 
-    /** What two clicks at a place can tell apart; null where the view does not see the field well enough. */
-    public Resolution resolution(Point at) {
-        ImagePoint image = toImage(at);
-        if (image == null) {
-            return null;
-        }
-        Measured one = measure(image);
-        if (one == null) {
-            return null;
-        }
-        return new Resolution(Z95 * Math.sqrt(2) * one.sigmaX(), Z95 * Math.sqrt(2) * one.sigmaY());
+    /** What two clicks at a place can tell apart; none where the view does not see the field well enough. */
+    public Optional<Resolution> resolution(Point at) {
+        return toImage(at)
+                .flatMap(this::measure)
+                .map(one -> new Resolution(Z95 * Math.sqrt(2) * one.sigmaX(), Z95 * Math.sqrt(2) * one.sigmaY()));
     }
 
     /** Click noise used, pixels: the model's, or the residuals' when they are larger. */

@@ -1,6 +1,7 @@
 package mensch.core.film;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.core.geometry.Point;
 
 /** Why a set of known points cannot calibrate a view. */
@@ -13,42 +14,43 @@ final class Degeneracy {
 
     private Degeneracy() {}
 
-    /** The reason in words, or null when the set is good. */
-    static String of(List<KnownPoint> points) {
+    /** The reason in words; none when the set is good. */
+    static Optional<String> of(List<KnownPoint> points) {
         if (points.size() < LEAST_POINTS) {
-            return points.size() + " known points; at least four are needed, the more the better";
+            return Optional.of(points.size() + " known points; at least four are needed, the more the better");
         }
         for (int i = 0; i < points.size(); i++) {
             for (int j = i + 1; j < points.size(); j++) {
-                String fault = pair(points, i, j);
-                if (fault != null) {
+                Optional<String> fault = pair(points, i, j);
+                if (fault.isPresent()) {
                     return fault;
                 }
             }
         }
-        return null;
+        return Optional.empty();
     }
 
-    private static String pair(List<KnownPoint> points, int i, int j) {
+    private static Optional<String> pair(List<KnownPoint> points, int i, int j) {
         KnownPoint a = points.get(i);
         KnownPoint b = points.get(j);
         if (a.field().distance(b.field()) < ON_LINE_YARDS) {
-            return a.name() + " and " + b.name() + " are the same place on the field; remove one";
+            return Optional.of(a.name() + " and " + b.name() + " are the same place on the field; remove one");
         }
         if (Math.hypot(
                         a.image().xPixels() - b.image().xPixels(),
                         a.image().yPixels() - b.image().yPixels())
                 < SAME_PLACE_PIXELS) {
-            return a.name() + " and " + b.name()
-                    + " were clicked at the same place in the picture; click one of them anew";
+            return Optional.of(a.name() + " and " + b.name()
+                    + " were clicked at the same place in the picture; click one of them anew");
         }
         long off = points.stream()
                 .filter(p -> distance(p.field(), a.field(), b.field()) > ON_LINE_YARDS)
                 .count();
         return off >= 2
-                ? null
-                : "all points but " + (off == 0 ? "none" : "one") + " lie on one line (through " + a.name() + " and "
-                        + b.name() + "); add points on another yard line and another hash, numbers or sideline";
+                ? Optional.empty()
+                : Optional.of("all points but " + (off == 0 ? "none" : "one") + " lie on one line (through " + a.name()
+                        + " and " + b.name()
+                        + "); add points on another yard line and another hash, numbers or sideline");
     }
 
     private static double distance(Point p, Point a, Point b) {

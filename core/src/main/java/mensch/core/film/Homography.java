@@ -1,5 +1,6 @@
 package mensch.core.film;
 
+import java.util.Optional;
 import mensch.core.geometry.Point;
 
 /**
@@ -9,26 +10,26 @@ import mensch.core.geometry.Point;
  */
 record Homography(double[] h) {
 
-    /** The pixel of a field point, or null when it lies behind the camera. */
-    ImagePoint fieldToImage(Point field) {
+    /** The pixel of a field point, if it lies before the camera. */
+    Optional<ImagePoint> fieldToImage(Point field) {
         double w = h[6] * field.x() + h[7] * field.y() + h[8];
         if (w <= 0) {
-            return null;
+            return Optional.empty();
         }
-        return new ImagePoint(
-                (h[0] * field.x() + h[1] * field.y() + h[2]) / w, (h[3] * field.x() + h[4] * field.y() + h[5]) / w);
+        return Optional.of(new ImagePoint(
+                (h[0] * field.x() + h[1] * field.y() + h[2]) / w, (h[3] * field.x() + h[4] * field.y() + h[5]) / w));
     }
 
-    /** The field point under a pixel, or null when the pixel is at or above the horizon. */
-    Point imageToField(ImagePoint image) {
+    /** The field point under a pixel, if the pixel is below the horizon. */
+    Optional<Point> imageToField(ImagePoint image) {
         double[] inverse = adjugate();
         double x = inverse[0] * image.xPixels() + inverse[1] * image.yPixels() + inverse[2];
         double y = inverse[3] * image.xPixels() + inverse[4] * image.yPixels() + inverse[5];
         double w = inverse[6] * image.xPixels() + inverse[7] * image.yPixels() + inverse[8];
         if (w * Math.signum(determinant()) <= 0) {
-            return null;
+            return Optional.empty();
         }
-        return new Point(x / w, y / w);
+        return Optional.of(new Point(x / w, y / w));
     }
 
     private double determinant() {

@@ -75,7 +75,8 @@ public final class Features {
             bits |= bit(flank.surface().size() >= n, Feature.surfaceAtLeast(n));
         }
         for (Man back : shape.backs()) {
-            bits |= bit(Shape.sideOf(back, limits) == flank.side(), Feature.BACK_HERE);
+            bits |= bit(
+                    Shape.sideOf(back, limits).filter(s -> s == flank.side()).isPresent(), Feature.BACK_HERE);
         }
         for (SideWord word : SideWord.values()) {
             bits |= bit(decided(word).side() == flank.side(), word.feature());
@@ -146,12 +147,13 @@ public final class Features {
                 | bit(backs.size() >= 3, Feature.THREE_BACKS);
         boolean allBehind = !backs.isEmpty();
         for (Man back : backs) {
-            allBehind &= Shape.sideOf(back, limits) == null;
+            allBehind &= Shape.sideOf(back, limits).isEmpty();
         }
         bits |= bit(allBehind, Feature.BACK_BEHIND) | bit(backs.size() == 2 && allBehind, Feature.I);
         boolean split = backs.size() == 2
-                && Shape.sideOf(backs.get(0), limits) != null
-                && Shape.sideOf(backs.get(1), limits) == opposite(Shape.sideOf(backs.get(0), limits));
+                && Shape.sideOf(backs.get(0), limits)
+                        .flatMap(one -> Shape.sideOf(backs.get(1), limits).filter(other -> other == one.opposite()))
+                        .isPresent();
         return bits | bit(split, Feature.SPLIT_BACKS) | quarterbackBits(limits);
     }
 
@@ -185,10 +187,6 @@ public final class Features {
             ends += flank.attached(man) ? 1 : 0;
         }
         return ends;
-    }
-
-    private static Side opposite(Side side) {
-        return side == null ? null : side.opposite();
     }
 
     private long quarterbackBits(Thresholds limits) {

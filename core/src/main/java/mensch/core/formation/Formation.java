@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import mensch.core.convention.Bodies;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Field;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Men where they stand, from the offence's left to right.
@@ -38,13 +40,19 @@ public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
         this(name, men, List.of());
     }
 
-    public Man man(String wanted) {
+    /** The man of this name, or null: a motion may name a man whom another formation does not have. */
+    public @Nullable Man man(String wanted) {
         for (Man man : men) {
             if (man.name().equals(wanted)) {
                 return man;
             }
         }
         return null;
+    }
+
+    /** A man of another phase as he stands in this one. */
+    Man same(Man other) {
+        return Objects.requireNonNull(man(other.name()), () -> other.name() + " is not in " + name);
     }
 
     public Formation mirror() {

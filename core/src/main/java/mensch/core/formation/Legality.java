@@ -47,15 +47,15 @@ public final class Legality {
         }
         Formation before = snap.before().formation();
         List<Man> moving = snap.formation().men().stream()
-                .filter(m -> before.man(m.name()) != null
-                        && before.man(m.name()).feet().distance(m.feet()) > STILL_YARDS)
+                .filter(m ->
+                        before.man(m.name()) != null && before.same(m).feet().distance(m.feet()) > STILL_YARDS)
                 .toList();
         if (moving.size() > 1) {
             problems.add(moving.size() + " men are in motion at the snap (" + names(moving)
                     + "); one may move, or all must be set again for a second");
         }
         for (Man man : moving) {
-            double forward = before.man(man.name()).depth() - man.depth();
+            double forward = before.same(man).depth() - man.depth();
             if (forward > FORWARD_YARDS) {
                 problems.add(man.name() + " moves " + Math.round(forward * 10) / 10.0
                         + " yd forward at the snap; a man in motion may not");

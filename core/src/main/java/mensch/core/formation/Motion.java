@@ -2,8 +2,11 @@ package mensch.core.formation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.convention.Thresholds;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What moved between the set and the phase in hand, derived from where men stand.
@@ -12,7 +15,8 @@ import mensch.core.geometry.Side;
  * @param to the side the deciding man ended on, or null
  * @param from the side he left, or null when he stayed on his side
  */
-public record Motion(Feature kind, Side to, Side from, List<String> movers) {
+public record Motion(
+        @Nullable Feature kind, @Nullable Side to, @Nullable Side from, List<String> movers) {
 
     private static final double STILL_YARDS = 0.05;
     static final Motion NONE = new Motion(null, null, null, List.of());
@@ -45,16 +49,15 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
         Formation set = snap.phases().get(0);
         List<String> names = movers.stream().map(Man::name).toList();
         for (Man man : movers) {
-            Side was = tightEndSide(before, man.name());
-            Side is = tightEndSide(now, man.name());
-            if (was != null && is != null && was != is) {
-                return new Motion(Feature.MOTION_TRADE, is, was, names);
+            Optional<Side> was = tightEndSide(before, man.name());
+            Optional<Side> is = tightEndSide(now, man.name());
+            if (was.isPresent() && is.isPresent() && was.get() != is.get()) {
+                return new Motion(Feature.MOTION_TRADE, is.get(), was.get(), names);
             }
         }
         Man mover = widestMove(set, movers);
-        Man was = set.man(mover.name());
-        Side from = sideOf(was, limits);
-        Side to = sideOf(mover, limits);
+        Side from = Shape.sideOf(set.same(mover), limits).orElse(null);
+        Side to = Shape.sideOf(mover, limits).orElse(null);
         return new Motion(kind(snap, before, now, movers, mover, limits), to, from != to ? from : null, names);
     }
 
@@ -67,10 +70,10 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
         if (wasBack) {
             return isBack ? Feature.MOTION_BACK : Feature.MOTION_EXIT;
         }
-        Side from = sideOf(snap.phases().get(0).man(mover.name()), limits);
-        Side to = sideOf(mover, limits);
+        Side from = Shape.sideOf(snap.phases().get(0).same(mover), limits).orElse(null);
+        Side to = Shape.sideOf(mover, limits).orElse(null);
         List<Man> way = snap.phases().subList(1, snap.phases().size() - 1).stream()
-                .map(f -> f.man(mover.name()))
+                .map(f -> f.same(mover))
                 .toList();
         return from != null && to != null && from != to ? across(way, now) : near(way, from, limits);
     }
@@ -93,37 +96,33 @@ public record Motion(Feature kind, Side to, Side from, List<String> movers) {
     }
 
     /** He ends where he began; when his way led past the ball he returned. */
-    private static Feature near(List<Man> way, Side from, Thresholds limits) {
-        boolean past = way.stream().anyMatch(m -> from != null && sideOf(m, limits) != from);
+    private static Feature near(List<Man> way, @Nullable Side from, Thresholds limits) {
+        boolean past = way.stream()
+                .anyMatch(m -> from != null
+                        && Shape.sideOf(m, limits).filter(s -> s == from).isEmpty());
         return past ? Feature.MOTION_RETURN : Feature.MOTION_SHORT;
     }
 
     private static Man widestMove(Formation set, List<Man> movers) {
         Man widest = movers.get(0);
         for (Man man : movers) {
-            if (set.man(man.name()).feet().distance(man.feet())
-                    > set.man(widest.name()).feet().distance(widest.feet())) {
+            if (set.same(man).feet().distance(man.feet())
+                    > set.same(widest).feet().distance(widest.feet())) {
                 widest = man;
             }
         }
         return widest;
     }
 
-    private static Side sideOf(Man man, Thresholds limits) {
-        return Shape.sideOf(man, limits);
-    }
-
     private static boolean isBack(Shape shape, String name) {
         return shape.backs().stream().anyMatch(b -> b.name().equals(name));
     }
 
-    private static Side tightEndSide(Shape shape, String name) {
-        for (Side side : Side.values()) {
-            Man end = shape.flank(side).tightEnd();
-            if (end != null && end.name().equals(name)) {
-                return side;
-            }
-        }
-        return null;
+    private static Optional<Side> tightEndSide(Shape shape, String name) {
+        return Stream.of(Side.values())
+                .filter(side -> Optional.ofNullable(shape.flank(side).tightEnd())
+                        .filter(end -> end.name().equals(name))
+                        .isPresent())
+                .findFirst();
     }
 }

@@ -178,14 +178,14 @@ public final class Notation {
                         + (yards(man.depth()).equals(yards(LINE_DEPTH)) ? "" : "/" + yards(man.depth())));
             }
         }
-        if (formation.man("RT") == null) {
+        Man rightTackle = formation.man("RT");
+        Man leftTackle = formation.man("LT");
+        if (rightTackle == null || leftTackle == null) {
             return String.join(" ", words);
         }
-        boolean right = formation.man("LT").x() > 0;
-        double apart = (right ? formation.man("RT").x() : -formation.man("LT").x()) / 2;
-        words.add(
-                0,
-                "ol" + yards(apart * 3 - 2) + (right ? "r" : formation.man("RT").x() < 0 ? "l" : ""));
+        boolean right = leftTackle.x() > 0;
+        double apart = (right ? rightTackle.x() : -leftTackle.x()) / 2;
+        words.add(0, "ol" + yards(apart * 3 - 2) + (right ? "r" : rightTackle.x() < 0 ? "l" : ""));
         return String.join(" ", words);
     }
 

@@ -3,9 +3,11 @@ package mensch.core.formation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.convention.Thresholds;
 import mensch.core.document.RefusedException;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Who is who in a formation: surface, wing, receivers by number, backs. Positions come first; every word here is
@@ -13,7 +15,7 @@ import mensch.core.geometry.Side;
  */
 public final class Shape {
     private final Man snapper;
-    private final Man quarterback;
+    private final @Nullable Man quarterback;
     private final Flank left;
     private final Flank right;
     private final List<Man> backs;
@@ -27,7 +29,13 @@ public final class Shape {
      * @param hBack off the line inside the end man, or null
      * @param receivers #1, #2, #3 from the sideline in
      */
-    public record Flank(Side side, Man middle, List<Man> surface, Man wing, Man hBack, List<Man> receivers) {
+    public record Flank(
+            Side side,
+            Man middle,
+            List<Man> surface,
+            @Nullable Man wing,
+            @Nullable Man hBack,
+            List<Man> receivers) {
         double out(Man man) {
             return side.sign() * man.x();
         }
@@ -41,7 +49,7 @@ public final class Shape {
         }
 
         /** The first attached end, or null. */
-        public Man tightEnd() {
+        public @Nullable Man tightEnd() {
             return surface.size() > 2 ? surface.get(2) : null;
         }
 
@@ -56,7 +64,7 @@ public final class Shape {
         }
     }
 
-    private Shape(Man snapper, Man quarterback, Flank left, Flank right, List<Man> backs) {
+    private Shape(Man snapper, @Nullable Man quarterback, Flank left, Flank right, List<Man> backs) {
         this.snapper = snapper;
         this.quarterback = quarterback;
         this.left = left;
@@ -66,12 +74,10 @@ public final class Shape {
 
     /** @throws RefusedException when the formation has no centre, or a side lacks its guard or tackle */
     public static Shape of(Formation formation, Thresholds limits) {
-        Man snapper = first(formation, Man.Post.CENTRE);
-        Man quarterback = first(formation, Man.Post.QUARTERBACK);
-        if (snapper == null) {
-            throw new RefusedException(
-                    formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)");
-        }
+        Man snapper = first(formation, Man.Post.CENTRE)
+                .orElseThrow(() -> new RefusedException(
+                        formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)"));
+        Man quarterback = first(formation, Man.Post.QUARTERBACK).orElse(null);
         Man middle = middle(formation, snapper);
         Flank left = flank(formation, middle, Side.LEFT, limits);
         Flank right = flank(formation, middle, Side.RIGHT, limits);
@@ -89,13 +95,8 @@ public final class Shape {
         return new Shape(snapper, quarterback, left, right, List.copyOf(backs));
     }
 
-    private static Man first(Formation formation, Man.Post post) {
-        for (Man man : formation.men()) {
-            if (man.post() == post) {
-                return man;
-            }
-        }
-        return null;
+    private static Optional<Man> first(Formation formation, Man.Post post) {
+        return formation.men().stream().filter(m -> m.post() == post).findFirst();
     }
 
     /** The front counts from the middle of the five linemen, wherever the ball is. */
@@ -121,8 +122,8 @@ public final class Shape {
         List<Man> surface = line(formation) ? surface(outward, sign, limits) : List.of();
         Man end = surface.isEmpty() ? middle : surface.get(surface.size() - 1);
         Man tackle = surface.isEmpty() ? middle : surface.get(1);
-        Man wing = null;
-        Man hBack = null;
+        @Nullable Man wing = null;
+        @Nullable Man hBack = null;
         var receivers = new ArrayList<Man>();
         for (Man man : outward) {
             if (man.interior()) {
@@ -209,7 +210,7 @@ public final class Shape {
     }
 
     /** Null when nobody takes the snap. */
-    public Man quarterback() {
+    public @Nullable Man quarterback() {
         return quarterback;
     }
 
@@ -236,11 +237,11 @@ public final class Shape {
         return backs;
     }
 
-    /** The side a back stands to, or null when he is behind the ball. */
-    static Side sideOf(Man back, Thresholds limits) {
+    /** The side a back stands to, if he is not behind the ball. */
+    static Optional<Side> sideOf(Man back, Thresholds limits) {
         if (Math.abs(back.x()) < limits.offset()) {
-            return null;
+            return Optional.empty();
         }
-        return back.x() < 0 ? Side.LEFT : Side.RIGHT;
+        return Optional.of(back.x() < 0 ? Side.LEFT : Side.RIGHT);
     }
 }

@@ -1,5 +1,7 @@
 package mensch.core.formation;
 
+import java.util.Optional;
+import java.util.function.ToIntFunction;
 import mensch.core.convention.Thresholds;
 import mensch.core.geometry.Side;
 
@@ -16,26 +18,22 @@ final class Strength {
     }
 
     Decided run() {
-        Decided found = more("the unbalanced line", linemen(Side.LEFT), linemen(Side.RIGHT));
-        found = found != null ? found : more("one attached tight end", tightEnds(Side.LEFT), tightEnds(Side.RIGHT));
-        found = found != null ? found : more("the wing", wings(Side.LEFT), wings(Side.RIGHT));
-        found = found != null ? found : more("more men on the surface", surface(Side.LEFT), surface(Side.RIGHT));
-        found = found != null ? found : more("more receivers", receivers(Side.LEFT), receivers(Side.RIGHT));
-        return found != null ? found : byBackOrField();
+        return more("the unbalanced line", this::linemen)
+                .or(() -> more("one attached tight end", this::tightEnds))
+                .or(() -> more("the wing", this::wings))
+                .or(() -> more("more men on the surface", this::surface))
+                .or(() -> more("more receivers", this::receivers))
+                .orElseGet(this::byBackOrField);
     }
 
     Decided pass() {
-        Decided found = more("more receivers", receivers(Side.LEFT), receivers(Side.RIGHT));
-        found = found != null ? found : more("the attached tight end", tightEnds(Side.LEFT), tightEnds(Side.RIGHT));
-        return found != null ? found : byBackOrField();
+        return more("more receivers", this::receivers)
+                .or(() -> more("the attached tight end", this::tightEnds))
+                .orElseGet(this::byBackOrField);
     }
 
     private Decided byBackOrField() {
-        Side back = backSide();
-        if (back != null) {
-            return new Decided(back, "the offset back", false);
-        }
-        return inMiddle() ? declared() : field();
+        return offsetBack().orElseGet(() -> inMiddle() ? declared() : field());
     }
 
     Decided declared() {
@@ -61,8 +59,7 @@ final class Strength {
     }
 
     Decided back(Decided run) {
-        Side side = backSide();
-        return side != null ? new Decided(side, "the offset back", false) : run.asFallback("no back is offset");
+        return offsetBack().orElseGet(() -> run.asFallback("no back is offset"));
     }
 
     Decided motion(Motion motion, Decided run) {
@@ -71,23 +68,26 @@ final class Strength {
                 : run.asFallback("nobody moved to a side");
     }
 
-    /** The side more backs are offset to; null when none or as many on each side. */
-    private Side backSide() {
+    /** The side more backs are offset to; none when as many stand on each side. */
+    private Optional<Decided> offsetBack() {
         int balance = 0;
         for (Man back : shape.backs()) {
-            Side side = Shape.sideOf(back, limits);
-            balance += side == null ? 0 : side.sign();
+            balance += Shape.sideOf(back, limits).map(Side::sign).orElse(0);
         }
-        return balance == 0 ? null : balance < 0 ? Side.LEFT : Side.RIGHT;
+        return balance == 0
+                ? Optional.empty()
+                : Optional.of(new Decided(balance < 0 ? Side.LEFT : Side.RIGHT, "the offset back", false));
     }
 
-    private static Decided more(String by, int left, int right) {
+    private static Optional<Decided> more(String by, ToIntFunction<Side> count) {
+        int left = count.applyAsInt(Side.LEFT);
+        int right = count.applyAsInt(Side.RIGHT);
         return left == right
-                ? null
-                : new Decided(
+                ? Optional.empty()
+                : Optional.of(new Decided(
                         left > right ? Side.LEFT : Side.RIGHT,
                         by + " (" + Math.max(left, right) + " to " + Math.min(left, right) + ")",
-                        false);
+                        false));
     }
 
     private int tightEnds(Side side) {

@@ -3,4 +3,7 @@
  * text. Play frame, yards. May use convention, field, geometry. Read {@link mensch.core.formation.Snap} first, then
  * {@link mensch.core.formation.Features}.
  */
+@NullMarked
 package mensch.core.formation;
+
+import org.jspecify.annotations.NullMarked;

@@ -2,6 +2,7 @@ package mensch.core.front;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.document.Document;
 import mensch.core.field.Code;
 import mensch.core.formation.SideWord;
@@ -27,7 +28,7 @@ public record Front(Document document, SideWord callSide, List<Role> roles, Map<
         return roles.stream().mapToInt(r -> r.sits() == Sits.EACH_SIDE ? 2 : 1).sum();
     }
 
-    public Role role(String id) {
-        return roles.stream().filter(r -> r.id().equals(id)).findFirst().orElse(null);
+    public Optional<Role> role(String id) {
+        return roles.stream().filter(r -> r.id().equals(id)).findFirst();
     }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import mensch.core.coverage.CoverSeat;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException.Problem;
@@ -12,6 +14,7 @@ import mensch.core.formation.SideWord;
 import mensch.core.front.Role.Body;
 import mensch.core.rung.LadderReader;
 import mensch.core.rung.Vocabulary;
+import org.jspecify.annotations.Nullable;
 
 /** Reads a front document. */
 public final class FrontReader {
@@ -50,7 +53,7 @@ public final class FrontReader {
     }
 
     private SideWord callSide() {
-        String words = document.text("call side");
+        String words = document.text("call side").orElse("missing");
         for (SideWord word : SideWord.values()) {
             if (word.words().equals(words)) {
                 return word;
@@ -70,30 +73,33 @@ public final class FrontReader {
         return roles;
     }
 
-    private void role(String id, Object value, List<Role> into) {
+    private void role(String id, @Nullable Object value, List<Role> into) {
         if (!(value instanceof List<?> words) || words.size() < 3) {
             fault("roles/" + id, "must be [body, sits, cover seat, label]");
             return;
         }
-        Sits sits = find(Sits.values(), Sits::words, words.get(1));
+        Optional<Sits> sits = find(Sits.values(), Sits::words, words.get(1));
         String[] seats = String.valueOf(words.get(2)).split(" or ");
-        CoverSeat seat = find(CoverSeat.values(), CoverSeat::words, seats[0]);
-        CoverSeat otherwise = find(CoverSeat.values(), CoverSeat::words, seats[seats.length - 1]);
-        Body body = find(Body.values(), Body::name, words.get(0));
-        if (sits == null || seat == null || otherwise == null || body == null) {
+        Optional<CoverSeat> seat = find(CoverSeat.values(), CoverSeat::words, seats[0]);
+        Optional<CoverSeat> otherwise = find(CoverSeat.values(), CoverSeat::words, seats[seats.length - 1]);
+        Optional<Body> body = find(Body.values(), Body::name, words.get(0));
+        if (sits.isEmpty() || seat.isEmpty() || otherwise.isEmpty() || body.isEmpty()) {
             fault("roles/" + id, words + " names a body, side or cover seat that there is not");
             return;
         }
-        into.add(new Role(id, words.size() > 3 ? String.valueOf(words.get(3)) : id, body, sits, seat, otherwise));
+        into.add(new Role(
+                id,
+                words.size() > 3 ? String.valueOf(words.get(3)) : id,
+                body.get(),
+                sits.get(),
+                seat.get(),
+                otherwise.get()));
     }
 
-    private static <T> T find(T[] all, Function<T, String> words, Object wanted) {
-        for (T one : all) {
-            if (words.apply(one).equals(String.valueOf(wanted))) {
-                return one;
-            }
-        }
-        return null;
+    private static <T> Optional<T> find(T[] all, Function<T, String> words, Object wanted) {
+        return Stream.of(all)
+                .filter(one -> words.apply(one).equals(String.valueOf(wanted)))
+                .findFirst();
     }
 
     private void fault(String where, String message) {

@@ -15,6 +15,11 @@ public record Point(double x, double y) {
         return new Point(-x, y);
     }
 
+    /** The way from here to another place. */
+    public Vector to(Point other) {
+        return new Vector(other.x - x, other.y - y);
+    }
+
     public double distance(Point other) {
         return Math.hypot(x - other.x, y - other.y);
     }

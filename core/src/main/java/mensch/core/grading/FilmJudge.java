@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.call.Call;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
@@ -31,12 +32,7 @@ public final class FilmJudge {
     public record Judged(Lineup asked, List<Row> rows, Map<String, Measured> measured) {}
 
     private FilmJudge(Calibration calibration, Map<String, ImagePoint> clicks) {
-        clicks.forEach((man, click) -> {
-            Measured found = calibration.measure(click);
-            if (found != null) {
-                measured.put(man, found);
-            }
-        });
+        clicks.forEach((man, click) -> calibration.measure(click).ifPresent(found -> measured.put(man, found)));
     }
 
     /** @param clicks feet by offensive name or job id; clicks above the horizon are left out */
@@ -50,8 +46,9 @@ public final class FilmJudge {
         var rows = new ArrayList<Row>();
         for (Job job : asked.jobs()) {
             Place place = job.before().align().orNull();
-            if (place != null && measured.containsKey(job.id())) {
-                rows.add(row(asked, job, place));
+            Measured found = measured.get(job.id());
+            if (place != null && found != null) {
+                rows.add(row(asked, job, place, found));
             }
         }
         return new Judged(asked, List.copyOf(rows), measured);
@@ -77,25 +74,25 @@ public final class FilmJudge {
         return logged.with(phases);
     }
 
-    private Row row(Lineup asked, Job job, Place place) {
+    private Row row(Lineup asked, Job job, Place place, Measured stood) {
         var nominal = new ArrayList<String>();
         double varianceX = 0;
         int references = 0;
         for (Ref ref : place.from()) {
-            Man man = asked.view(job).man(ref);
-            if (man == null || ref.kind() == Ref.Kind.BALL) {
+            Optional<Man> man = asked.view(job).man(ref);
+            if (man.isEmpty() || ref.kind() == Ref.Kind.BALL) {
                 continue;
             }
             references++;
-            Measured found = measured.get(man.name());
+            Measured found = measured.get(man.get().name());
             if (found == null) {
-                nominal.add(man.name());
+                nominal.add(man.get().name());
             }
             varianceX += square(found == null ? asked.convention().tolerances().nominalSigma() : found.sigmaX());
         }
         double share = Math.max(1, references);
-        var verdict = AlignmentVerdict.of(place, measured.get(job.id()), Math.sqrt(varianceX) / share, 0);
-        return new Row(job, measured.get(job.id()), verdict, List.copyOf(nominal));
+        var verdict = AlignmentVerdict.of(place, stood, Math.sqrt(varianceX) / share, 0);
+        return new Row(job, stood, verdict, List.copyOf(nominal));
     }
 
     private static double square(double x) {

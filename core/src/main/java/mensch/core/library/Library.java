@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mensch.core.call.Call;
@@ -100,12 +101,11 @@ public final class Library {
         return documents.stream().filter(d -> d.kind().equals(kind));
     }
 
-    /** The document of one of these kinds, or null. */
-    public Document named(List<String> kinds, String id) {
+    /** The document of one of these kinds. */
+    public Optional<Document> named(List<String> kinds, String id) {
         return documents.stream()
                 .filter(d -> d.id().equals(id) && kinds.contains(d.kind()))
-                .findFirst()
-                .orElse(null);
+                .findFirst();
     }
 
     private static String text(String resource) {
@@ -154,22 +154,21 @@ public final class Library {
         return List.copyOf(formations.values());
     }
 
-    /** What a man does on each message of his key, by the id that rungs name; null when there is no such table. */
-    public ReadTable readTable(String id) {
-        return vocabulary.readTables().get(id);
+    /** What a man does on each message of his key, by the id that rungs name. */
+    public Optional<ReadTable> readTable(String id) {
+        return Optional.ofNullable(vocabulary.readTables().get(id));
     }
 
-    /** What a technique is taught by, by the id that rungs name; null when there is no such technique. */
-    public Checklist checklist(String id) {
-        return checklists.get(id);
+    /** What a technique is taught by, by the id that rungs name. */
+    public Optional<Checklist> checklist(String id) {
+        return Optional.ofNullable(checklists.get(id));
     }
 
-    /** A document of a kind by id; null when there is none. */
-    public Document find(String kind, String id) {
+    /** A document of a kind by id. */
+    public Optional<Document> find(String kind, String id) {
         return documents.stream()
                 .filter(d -> d.kind().equals(kind) && d.id().equals(id))
-                .findFirst()
-                .orElse(null);
+                .findFirst();
     }
 
     public List<Document> documents() {

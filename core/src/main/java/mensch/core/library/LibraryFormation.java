@@ -14,6 +14,7 @@ import mensch.core.formation.Formation;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /** A formation of the catalogue, drawn with its strong side to the right, and its motions. */
 public record LibraryFormation(
@@ -28,23 +29,29 @@ public record LibraryFormation(
 
     static LibraryFormation read(Document document) {
         try {
-            Formation formation = Notation.formation(document.name(), document.text("men"));
+            Formation formation =
+                    Notation.formation(document.name(), document.text("men").orElse(""));
             var motions = new ArrayList<LibraryMotion>();
             for (Object item : document.body().get("motions") instanceof List<?> list ? list : List.of()) {
                 Map<?, ?> map = (Map<?, ?>) item;
-                var steps = ((List<?>) map.get("steps"))
-                        .stream().map(String::valueOf).toList();
+                if (!(map.get("steps") instanceof List<?> steps)) {
+                    throw new RefusedException("motion " + map.get("id") + " has no steps");
+                }
                 motions.add(new LibraryMotion(
                         String.valueOf(map.get("id")),
                         String.valueOf(map.get("name")),
                         Boolean.TRUE.equals(map.get("shift")),
-                        steps));
+                        steps.stream().map(String::valueOf).toList()));
             }
             var read = new LibraryFormation(
-                    document.id(), document.name(), document.text("family"), formation, List.copyOf(motions));
+                    document.id(),
+                    document.name(),
+                    document.text("family").orElse("own"),
+                    formation,
+                    List.copyOf(motions));
             motions.forEach(m -> read.phases(m.id()));
             return read;
-        } catch (ClassCastException | NullPointerException | RefusedException e) {
+        } catch (ClassCastException | RefusedException e) {
             throw DocumentException.of(
                     document.id(),
                     "formation",
@@ -70,7 +77,7 @@ public record LibraryFormation(
     /**
      * The snap on a spot, with the way of a motion when one is named; {@code mirrored} turns the men, not the field.
      */
-    public Snap snap(String motion, boolean mirrored, String spot) {
+    public Snap snap(@Nullable String motion, boolean mirrored, String spot) {
         Snap placed = Notation.place(formation, spot);
         List<Formation> wished =
                 phases(motion).stream().map(f -> mirrored ? f.mirror() : f).toList();
@@ -79,7 +86,7 @@ public record LibraryFormation(
     }
 
     /** The formation as set and after each step; only the set formation when {@code motion} is null. */
-    public List<Formation> phases(String motion) {
+    public List<Formation> phases(@Nullable String motion) {
         var phases = new ArrayList<Formation>();
         phases.add(formation);
         if (motion != null) {

@@ -25,7 +25,7 @@ final class SchoolReader {
                 }
             }
         }
-        return new Setting(document.id(), document.name(), String.valueOf(document.text("why")), choices);
+        return new Setting(document.id(), document.name(), document.text("why").orElse(""), choices);
     }
 
     /** Labels written {@code word: [reference, shade, extra]}; shade -1 inside, 0 head-up, 1 outside. */

@@ -52,7 +52,7 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
                         cover.area(),
                         cover.side(lineup.view(job)),
                         landmark,
-                        deepExtent(lineup, job, cover),
+                        deepExtent(lineup, job, cover, landmark),
                         travel));
             }
         }
@@ -62,10 +62,11 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
                 extended, lanes ? List.of() : List.of(under(extended, Side.LEFT), under(extended, Side.RIGHT)));
     }
 
-    private static Region deepExtent(Lineup lineup, Job job, Task.Cover cover) {
+    /** Empty at the landmark for a man underneath: how far his goes hangs on the others. */
+    private static Region deepExtent(Lineup lineup, Job job, Task.Cover cover, Point landmark) {
         Area area = cover.area();
         if (!area.deep()) {
-            return null;
+            return new Region(landmark.x(), landmark.x(), landmark.y(), landmark.y());
         }
         Field field = lineup.snap().field();
         Side side = cover.side(lineup.view(job));

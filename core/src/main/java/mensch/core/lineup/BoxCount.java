@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mensch.core.convention.Limits;
 import mensch.core.formation.Shape.Flank;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Task;
@@ -20,17 +21,15 @@ public record BoxCount(List<Job> box, List<Job> support) {
         var box = new ArrayList<Job>();
         var support = new ArrayList<Job>();
         for (Job job : lineup.jobs()) {
-            if (job.feet() == null) {
+            Point feet = job.feet();
+            if (feet == null) {
                 continue;
             }
-            boolean inBox = job.feet().y() <= limits.boxDepth() && outside(lineup, job, limits) <= 0;
+            boolean inBox = feet.y() <= limits.boxDepth() && outside(lineup, feet, limits) <= 0;
             if (inBox) {
                 box.add(job);
             }
-            if (inBox
-                    || force(job)
-                            && job.feet().y() <= limits.support()
-                            && beyondEndMan(lineup, job) <= limits.support()) {
+            if (inBox || force(job) && feet.y() <= limits.support() && beyondEndMan(lineup, feet) <= limits.support()) {
                 support.add(job);
             }
         }
@@ -41,16 +40,16 @@ public record BoxCount(List<Job> box, List<Job> support) {
         return job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE;
     }
 
-    private static double beyondEndMan(Lineup lineup, Job job) {
-        Side side = job.feet().x() < 0 ? Side.LEFT : Side.RIGHT;
-        return Math.abs(job.feet().x())
+    private static double beyondEndMan(Lineup lineup, Point feet) {
+        Side side = feet.x() < 0 ? Side.LEFT : Side.RIGHT;
+        return Math.abs(feet.x())
                 - Math.abs(lineup.features().shape().flank(side).endMan().x());
     }
 
-    private static double outside(Lineup lineup, Job job, Limits limits) {
-        Side side = job.feet().x() < 0 ? Side.LEFT : Side.RIGHT;
+    private static double outside(Lineup lineup, Point feet, Limits limits) {
+        Side side = feet.x() < 0 ? Side.LEFT : Side.RIGHT;
         Flank flank = lineup.features().shape().flank(side);
-        return beyondEndMan(lineup, job)
+        return beyondEndMan(lineup, feet)
                 - (flank.tightEnd() != null ? limits.boxBeyondEnd() : limits.boxBeyondTackle());
     }
 }

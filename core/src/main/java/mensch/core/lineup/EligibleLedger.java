@@ -37,7 +37,7 @@ public record EligibleLedger(List<Entry> entries) {
     private static List<Job> byMan(Lineup lineup, Man man) {
         return lineup.jobs().stream()
                 .filter(j -> j.passTask() instanceof Task.ManOn on
-                        && man.equals(lineup.view(j).man(on.man())))
+                        && lineup.view(j).man(on.man()).filter(man::equals).isPresent())
                 .toList();
     }
 

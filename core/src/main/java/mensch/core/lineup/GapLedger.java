@@ -2,6 +2,7 @@ package mensch.core.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.front.Role;
 import mensch.core.geometry.Point;
@@ -20,10 +21,8 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
     public record Edge(Side side, Point at, List<Job> forces) {}
 
     public static GapLedger of(Lineup lineup) {
-        Gap[] owned = new Gap[lineup.jobs().size()];
-        for (int i = 0; i < owned.length; i++) {
-            owned[i] = gap(lineup, lineup.jobs().get(i));
-        }
+        List<Optional<Gap>> owned =
+                lineup.jobs().stream().map(j -> gap(lineup, j)).toList();
         var rows = new ArrayList<Row>();
         for (int i = Gap.count(flank(lineup, Side.LEFT)) - 1; i >= 0; i--) {
             rows.add(row(lineup, owned, new Gap(Side.LEFT, i)));
@@ -32,8 +31,10 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
             rows.add(row(lineup, owned, new Gap(Side.RIGHT, i)));
         }
         var beyond = new ArrayList<Job>();
-        for (int i = 0; i < owned.length; i++) {
-            if (owned[i] != null && owned[i].index() >= Gap.count(flank(lineup, owned[i].side()))) {
+        for (int i = 0; i < owned.size(); i++) {
+            if (owned.get(i)
+                    .filter(g -> g.index() >= Gap.count(flank(lineup, g.side())))
+                    .isPresent()) {
                 beyond.add(lineup.jobs().get(i));
             }
         }
@@ -45,17 +46,18 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
         return lineup.features().shape().flank(side);
     }
 
-    private static Row row(Lineup lineup, Gap[] owned, Gap gap) {
+    private static Row row(Lineup lineup, List<Optional<Gap>> owned, Gap gap) {
         var owners = new ArrayList<Job>();
         var twoGappers = new ArrayList<Job>();
         Point middle = gap.middle(flank(lineup, gap.side()));
-        for (int i = 0; i < owned.length; i++) {
+        for (int i = 0; i < owned.size(); i++) {
             Job job = lineup.jobs().get(i);
-            if (gap.equals(owned[i])) {
+            Point feet = job.feet();
+            if (owned.get(i).filter(gap::equals).isPresent()) {
                 owners.add(job);
             } else if (job.runTask() instanceof Task.TwoGap
-                    && job.feet() != null
-                    && Math.abs(job.feet().x() - middle.x()) <= split(flank(lineup, gap.side()))) {
+                    && feet != null
+                    && Math.abs(feet.x() - middle.x()) <= split(flank(lineup, gap.side()))) {
                 twoGappers.add(job);
             }
         }
@@ -81,11 +83,11 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
         return fit.gap() == null ? job.seat() : lineup.view(job).side(fit.gap().where());
     }
 
-    /** The gap a job owns, or null. */
-    static Gap gap(Lineup lineup, Job job) {
+    /** The gap a job owns, if any. */
+    static Optional<Gap> gap(Lineup lineup, Job job) {
         return job.fit() instanceof Task.Fit fit && fit.gap() != null
                 ? fit.gap().in(lineup.view(job))
-                : null;
+                : Optional.empty();
     }
 
     /** Gaps inside the edges that the line leaves to the men behind it. */

@@ -13,6 +13,7 @@ import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
+import org.jspecify.annotations.Nullable;
 
 /** One defender's whole job on one snap, each part with its reason. The type that everybody else reads. */
 public record Job(Role role, Side seat, Before before, After after) {
@@ -50,10 +51,18 @@ public record Job(Role role, Side seat, Before before, After after) {
         return role.sits() == Sits.EACH_SIDE ? role.words() + " " + seat.word() : role.words();
     }
 
-    /** Where he is to stand, or null when his alignment has no value. */
-    public Point feet() {
+    /** Where he is to stand, or null when his alignment has no value: a man without a place stays in every list. */
+    public @Nullable Point feet() {
         Place place = before.align().orNull();
         return place == null ? null : place.feet();
+    }
+
+    /**
+     * Where he is to stand; {@code otherwise} when his alignment has no value, for a mark that must stand somewhere.
+     */
+    public Point feetOr(Point otherwise) {
+        Point feet = feet();
+        return feet == null ? otherwise : feet;
     }
 
     /**
@@ -65,7 +74,7 @@ public record Job(Role role, Side seat, Before before, After after) {
         boolean waits = steps != null
                 && steps.first() instanceof Task.None
                 && steps.steps().get(0).until() == Event.Seen.QUARTERBACK_CROSSES;
-        return waits ? steps.steps().get(1).task() : runTask();
+        return steps != null && waits ? steps.steps().get(1).task() : runTask();
     }
 
     /** What he does first against the run; {@link Task.None} when nothing is given. */

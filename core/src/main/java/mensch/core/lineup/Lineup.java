@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import mensch.core.call.Call;
 import mensch.core.call.Check;
 import mensch.core.call.LayeredRung;
@@ -17,6 +18,7 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.rung.View;
 import mensch.core.rung.View.Binding;
+import org.jspecify.annotations.Nullable;
 
 /** Eleven jobs in the order the men stand, offence's left to right: the answer key of one call against one snap. */
 public final class Lineup {
@@ -27,11 +29,11 @@ public final class Lineup {
 
     private final Snap snap;
     private final Call call;
-    private final Check check;
+    private final @Nullable Check check;
     private final Binding sides;
     private final List<Job> jobs;
     private final Features features;
-    private final MotionAnswer answer;
+    private final @Nullable MotionAnswer answer;
     private final List<Open> open;
     private final View left;
     private final View right;
@@ -55,7 +57,8 @@ public final class Lineup {
      * Which call is in force, the check that led to it and the answer to the last motion step; both may be null. What
      * could not be decided is open.
      */
-    private record Asked(Call call, Check check, MotionAnswer answer, List<Open> open) {}
+    private record Asked(
+            Call call, @Nullable Check check, @Nullable MotionAnswer answer, List<Open> open) {}
 
     /**
      * The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion
@@ -64,9 +67,9 @@ public final class Lineup {
     public static Lineup of(Call call, Snap snap) {
         Features features = Features.of(snap, call.convention());
         var open = new ArrayList<Open>();
-        Check check = Seating.check(call, features, snap, open);
-        if (check != null) {
-            return asSet(new Asked(call.checked(check.call()), check, null, open), snap, features);
+        Optional<Check> check = Seating.check(call, features, snap, open);
+        if (check.isPresent()) {
+            return asSet(new Asked(call.checked(check.get().call()), check.get(), null, open), snap, features);
         }
         return snap.moved()
                 ? after(of(call, snap.before()), snap, features, open)
@@ -118,16 +121,34 @@ public final class Lineup {
         return new Decided(decided.side().opposite(), decided.by(), decided.fellBack());
     }
 
-    /** The job of a role; for a role with two seats the one on a side. */
+    /** A job with the place it has. */
+    public record Placed(Job job, Point feet) {}
+
+    /** The jobs that have a place, in field order. */
+    public List<Placed> placed() {
+        var placed = new ArrayList<Placed>();
+        for (Job job : jobs) {
+            Point feet = job.feet();
+            if (feet != null) {
+                placed.add(new Placed(job, feet));
+            }
+        }
+        return placed;
+    }
+
+    /**
+     * The job of a role; for a role with two seats the one on a side. @throws java.util.NoSuchElementException when
+     * there is none
+     */
     public Job job(String role, Side side) {
         return jobs.stream()
                 .filter(j -> j.role().id().equals(role) && j.seat() == side)
                 .findFirst()
-                .orElse(null);
+                .orElseThrow();
     }
 
-    /** A job by {@link Job#id()}, or null. */
-    public Job job(String id) {
+    /** A job by {@link Job#id()}; null when nobody is called so, as after a change of personnel. */
+    public @Nullable Job job(String id) {
         return jobs.stream().filter(j -> j.id().equals(id)).findFirst().orElse(null);
     }
 
@@ -146,13 +167,11 @@ public final class Lineup {
         return call.ladder(job.role(), job.seat() == sides.cover().side()).rungs();
     }
 
-    private Point feet(String role, Side side) {
-        for (Job job : jobs) {
-            if (job.role().id().equals(role) && (job.seat() == side || job.id().equals(role))) {
-                return job.feet();
-            }
-        }
-        return null;
+    private Optional<Point> feet(String role, Side side) {
+        return jobs.stream()
+                .filter(j -> j.role().id().equals(role) && (j.seat() == side || j.id().equals(role)))
+                .findFirst()
+                .flatMap(j -> Optional.ofNullable(j.feet()));
     }
 
     public Snap snap() {
@@ -170,7 +189,7 @@ public final class Lineup {
     }
 
     /** The check that put this call in force; null when none did. */
-    public Check check() {
+    public @Nullable Check check() {
         return check;
     }
 
@@ -192,7 +211,7 @@ public final class Lineup {
     }
 
     /** What the call answered to the last motion step; null when nothing moved. */
-    public MotionAnswer answer() {
+    public @Nullable MotionAnswer answer() {
         return answer;
     }
 

@@ -3,6 +3,7 @@ package mensch.core.lineup;
 import java.util.List;
 import mensch.core.lineup.Given.By;
 import mensch.core.lineup.Given.Nobody;
+import mensch.core.lineup.Given.None;
 import mensch.core.rung.Place;
 
 /** Left and right exchanged in what the ladders gave. */
@@ -13,6 +14,9 @@ final class Mirrored {
         if (given instanceof By<P> by) {
             return new By<>(by.value(), chain(by.chain()));
         }
+        if (given instanceof None<P> none) {
+            return new None<>(chain(none.chain()));
+        }
         if (given instanceof Nobody<P> nobody) {
             return new Nobody<>(nobody.part(), nobody.wanted(), chain(nobody.chain()));
         }
@@ -20,7 +24,7 @@ final class Mirrored {
     }
 
     static Given<Place> place(Given<Place> given) {
-        if (given instanceof By<Place> by && by.value() != null) {
+        if (given instanceof By<Place> by) {
             return new By<>(by.value().mirror(), chain(by.chain()));
         }
         return of(given);

@@ -44,7 +44,7 @@ final class Pick {
                 continue;
             }
             return answer(i) == Answer.YES
-                    ? new By<>(ladder.give(part, i), chain(i))
+                    ? new By<>(ladder.give(part, n), chain(i))
                     : undecided(part, ladder.get(i).rung());
         }
         return new Undefined<>(part);

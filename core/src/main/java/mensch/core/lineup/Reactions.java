@@ -9,6 +9,7 @@ import mensch.core.rung.Gives;
 import mensch.core.rung.Part;
 import mensch.core.rung.ReadTable;
 import mensch.core.rung.Steps;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One map of what changes a man's job: the steps of his own rungs first, then the rows of his table. A rung wins over
@@ -23,7 +24,8 @@ final class Reactions {
      * @param table his read table, or null when his job names none
      * @param settle makes a run job that leans on other men plain
      */
-    static List<Reaction> of(Steps run, Steps pass, ReadTable table, UnaryOperator<Steps> settle) {
+    static List<Reaction> of(
+            @Nullable Steps run, @Nullable Steps pass, @Nullable ReadTable table, UnaryOperator<Steps> settle) {
         var reactions = new ArrayList<Reaction>();
         addStep(run, Part.RUN, table, settle, reactions);
         addStep(pass, Part.PASS, table, settle, reactions);
@@ -41,11 +43,15 @@ final class Reactions {
     }
 
     private static void addStep(
-            Steps steps, Part part, ReadTable table, UnaryOperator<Steps> settle, List<Reaction> into) {
-        if (steps == null || steps.steps().size() < 2) {
+            @Nullable Steps steps,
+            Part part,
+            @Nullable ReadTable table,
+            UnaryOperator<Steps> settle,
+            List<Reaction> into) {
+        Event on = steps == null ? null : steps.steps().get(0).until();
+        if (steps == null || on == null) {
             return;
         }
-        Event on = steps.steps().get(0).until();
         ReadTable.Read taught = table == null
                 ? null
                 : table.rows().stream()

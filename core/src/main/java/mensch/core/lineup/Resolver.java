@@ -2,6 +2,7 @@ package mensch.core.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import mensch.core.call.Call;
@@ -12,6 +13,8 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Given.By;
 import mensch.core.lineup.Given.Nobody;
+import mensch.core.lineup.Given.None;
+import mensch.core.lineup.Given.Undefined;
 import mensch.core.rung.Gives;
 import mensch.core.rung.Key;
 import mensch.core.rung.Part;
@@ -30,6 +33,9 @@ final class Resolver {
     private final List<View> views = new ArrayList<>();
     private final List<Given<Place>> aligns = new ArrayList<>();
     private final boolean[] placing;
+    /** Stands in the list until a place is asked for. */
+    private static final Given<Place> NOT_YET = new Undefined<>(Part.ALIGN);
+
     private final Call call;
 
     Resolver(Call call, Snap snap, Features features, Binding binding, List<Seat> seats) {
@@ -43,7 +49,7 @@ final class Resolver {
             views.add(view);
             picks.add(new Pick(
                     call.ladder(seat.role(), seat.side() == binding.cover().side()), view));
-            aligns.add(null);
+            aligns.add(NOT_YET);
         }
     }
 
@@ -68,7 +74,8 @@ final class Resolver {
 
     private Job job(int i, Given<Steps> run, Given<Steps> pass, UnaryOperator<Steps> settle) {
         Given<String> reads = value(i, Part.READS, g -> ((Gives.ReadTable) g).id());
-        ReadTable table = reads.orNull() == null ? null : call.readTable(reads.orNull());
+        ReadTable table =
+                reads instanceof By<String> by ? call.readTable(by.value()).orElse(null) : null;
         var before = new Job.Before(
                 place(i, Part.SHOW), aligns.get(i), value(i, Part.STANCE, g -> ((Gives.Stance) g).word()), key(i));
         var after = new Job.After(
@@ -100,14 +107,15 @@ final class Resolver {
 
     private Given<Key> key(int i) {
         Given<Key> given = value(i, Part.KEY, g -> ((Gives.Keys) g).key());
-        if (given instanceof By<Key> by && views.get(i).feet(by.value().men().get(0)) == null) {
+        if (given instanceof By<Key> by
+                && views.get(i).feet(by.value().men().get(0)).isEmpty()) {
             return new Nobody<>(Part.KEY, by.value().men().get(0).words(), by.chain());
         }
         return given;
     }
 
     private Given<Place> align(int i) {
-        if (aligns.get(i) == null) {
+        if (aligns.get(i) == NOT_YET) {
             placing[i] = true;
             aligns.set(i, place(i, Part.ALIGN));
             placing[i] = false;
@@ -121,11 +129,11 @@ final class Resolver {
             return cast(given);
         }
         Given<Phrase> phrase = below(i, part, by);
-        if (!(phrase instanceof By<Phrase> found) || found.value() == null) {
+        if (!(phrase instanceof By<Phrase> found)) {
             return cast(phrase);
         }
         for (Ref ref : found.value().needs()) {
-            if (views.get(i).feet(ref) == null) {
+            if (views.get(i).feet(ref).isEmpty()) {
                 return new Nobody<>(part, ref.words(), found.chain());
             }
         }
@@ -134,9 +142,12 @@ final class Resolver {
 
     /** A phrase that changes what the ladder below gives takes that phrase in and names both rungs. */
     private Given<Phrase> below(int i, Part part, By<Gives> by) {
-        Phrase phrase = phrase(by.value());
-        if (!(phrase instanceof Phrase.Shifted shifted) || shifted.base() != null) {
-            return new By<>(phrase, by.chain());
+        Optional<Phrase> phrase = by.value().place();
+        if (phrase.isEmpty()) {
+            return new None<>(by.chain());
+        }
+        if (!(phrase.get() instanceof Phrase.Shifted shifted) || shifted.base() != null) {
+            return new By<>(phrase.get(), by.chain());
         }
         Given<Gives> under = picks.get(i).part(part, picks.get(i).position(by.chain()) + 1);
         if (!(under instanceof By<Gives> next)) {
@@ -151,21 +162,16 @@ final class Resolver {
         return new By<>(shifted.on(found.value()), List.copyOf(chain));
     }
 
-    private static Phrase phrase(Gives gives) {
-        return gives instanceof Gives.Show show ? show.phrase() : ((Gives.Align) gives).phrase();
-    }
-
-    /** Feet of another defender; null when there is none or his own place leans on the one who asks. */
-    private Point feet(String role, Side side) {
+    /** Feet of another defender; none when his own place leans on the one who asks, as in a circle. */
+    private Optional<Point> feet(String role, Side side) {
         for (int i = 0; i < seats.size(); i++) {
             Seat seat = seats.get(i);
             boolean meant =
                     seat.role().id().equals(role) && (seat.role().sits() != Sits.EACH_SIDE || seat.side() == side);
             if (meant && !placing[i]) {
-                Place place = align(i).orNull();
-                return place == null ? null : place.feet();
+                return Optional.ofNullable(align(i).orNull()).map(Place::feet);
             }
         }
-        return null;
+        return Optional.empty();
     }
 }

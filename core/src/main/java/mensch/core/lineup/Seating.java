@@ -2,6 +2,7 @@ package mensch.core.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.call.Call;
 import mensch.core.call.Check;
 import mensch.core.call.MotionAnswer;
@@ -66,31 +67,31 @@ final class Seating {
     }
 
     /**
-     * The first check whose condition holds, or null; as with a rung, one that asks for something nobody knows ends the
-     * search, and is told.
+     * The first check whose condition holds; as with a rung, one that asks for something nobody knows ends the search,
+     * and is told.
      */
-    static Check check(Call call, Features features, Snap snap, List<Open> open) {
+    static Optional<Check> check(Call call, Features features, Snap snap, List<Open> open) {
         if (call.checks().isEmpty()) {
-            return null;
+            return Optional.empty();
         }
         View view = neutral(call, features, snap, binding(call, features));
         for (Check check : call.checks()) {
             Answer holds = check.when().in(view);
             if (holds == Answer.UNKNOWN) {
                 open.add(Open.of(check.words(), check.when(), view));
-                return null;
+                return Optional.empty();
             }
             if (holds == Answer.YES) {
-                return check;
+                return Optional.of(check);
             }
         }
-        return null;
+        return Optional.empty();
     }
 
     /** A view of the whole picture: "my side" is the call side. */
     private static View neutral(Call call, Features features, Snap snap, Binding binding) {
         return new View(
-                features, snap, call.convention(), binding, binding.call().side(), (role, side) -> null);
+                features, snap, call.convention(), binding, binding.call().side(), (role, side) -> Optional.empty());
     }
 
     static List<Seat> after(MotionAnswer answer, List<Seat> before, Features features, Binding binding) {

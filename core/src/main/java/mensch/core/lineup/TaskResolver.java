@@ -3,6 +3,7 @@ package mensch.core.lineup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.lineup.Given.By;
 import mensch.core.lineup.Given.Nobody;
 import mensch.core.rung.Gap;
@@ -31,12 +32,14 @@ final class TaskResolver {
     void run(List<Given<Steps>> run) {
         List<Given<Steps>> asked = List.copyOf(run);
         for (int i = 0; i < run.size(); i++) {
-            if (first(asked.get(i)) instanceof Task.Exchange exchange) {
-                run.set(i, exchanged(i, exchange, asked.get(i), asked));
+            if (asked.get(i) instanceof By<Steps> by && by.value().first() instanceof Task.Exchange exchange) {
+                run.set(i, exchanged(i, exchange, by, asked));
             }
         }
         for (int i : fromTheBallOut(run)) {
-            run.set(i, open(i, run.get(i), run));
+            if (run.get(i) instanceof By<Steps> by) {
+                run.set(i, open(i, by, run));
+            }
         }
     }
 
@@ -46,7 +49,7 @@ final class TaskResolver {
         Given<Steps> plain = steps.first() instanceof Task.OpenGap
                 ? open(i, asked, run)
                 : steps.first() instanceof Task.Exchange exchange ? exchanged(i, exchange, asked, run) : asked;
-        return plain.orNull() == null ? steps : plain.orNull();
+        return plain instanceof By<Steps> by ? by.value() : steps;
     }
 
     private List<Integer> fromTheBallOut(List<Given<Steps>> run) {
@@ -56,24 +59,23 @@ final class TaskResolver {
                 open.add(i);
             }
         }
-        open.sort(Comparator.comparingDouble(i -> aligns.get(i).orNull() == null
-                ? 0
-                : Math.abs(aligns.get(i).orNull().feet().x())));
+        open.sort(Comparator.comparingDouble(i -> aligns.get(i) instanceof By<Place> by
+                ? Math.abs(by.value().feet().x())
+                : 0));
         return open;
     }
 
-    private Given<Steps> exchanged(int i, Task.Exchange exchange, Given<Steps> own, List<Given<Steps>> asked) {
+    private Given<Steps> exchanged(int i, Task.Exchange exchange, By<Steps> own, List<Given<Steps>> asked) {
         int other = seat(exchange.role());
-        Gap gap = other < 0 ? null : gap(other, asked);
-        return gap == null ? nobody(Part.RUN, "a gap of " + exchange.role(), own) : owning(i, gap, own);
+        Optional<Gap> gap = other < 0 ? Optional.empty() : gap(other, asked);
+        return gap.map((Gap g) -> owning(i, g, own))
+                .orElseGet(() -> nobody(Part.RUN, "a gap of " + exchange.role(), own));
     }
 
-    private Given<Steps> open(int i, Given<Steps> own, List<Given<Steps>> run) {
+    private Given<Steps> open(int i, By<Steps> own, List<Given<Steps>> run) {
         var owned = new ArrayList<Gap>();
         for (int j = 0; j < run.size(); j++) {
-            if (gap(j, run) != null) {
-                owned.add(gap(j, run));
-            }
+            gap(j, run).ifPresent(owned::add);
         }
         int count = Gap.count(views.get(i).features().shape().flank(views.get(i).my()));
         for (int index = 0; index < count; index++) {
@@ -85,52 +87,51 @@ final class TaskResolver {
         return nobody(Part.RUN, "an open gap", own);
     }
 
-    private Given<Steps> owning(int i, Gap gap, Given<Steps> asked) {
+    private Given<Steps> owning(int i, Gap gap, By<Steps> asked) {
         Where where = gap.side() == views.get(i).my() ? Where.MY : Where.OTHER;
         var fit = new Task.Fit(new GapWord(GapWord.Kind.LETTER, gap.letter(), where), null);
-        return new By<>(asked.orNull().withFirst(fit), asked.chain());
+        return new By<>(asked.value().withFirst(fit), asked.chain());
     }
 
-    private Gap gap(int i, List<Given<Steps>> run) {
+    private Optional<Gap> gap(int i, List<Given<Steps>> run) {
         return first(run.get(i)) instanceof Task.Fit fit && fit.gap() != null
                 ? fit.gap().in(views.get(i))
-                : null;
+                : Optional.empty();
     }
 
     void pass(List<Given<Steps>> pass) {
         for (int i = 0; i < pass.size(); i++) {
-            if (first(pass.get(i)) instanceof Task.ManOn man) {
-                pass.set(i, man(i, man, pass.get(i)));
+            if (pass.get(i) instanceof By<Steps> by && by.value().first() instanceof Task.ManOn man) {
+                pass.set(i, man(i, man, by));
             }
         }
         List<Given<Steps>> asked = List.copyOf(pass);
         for (int i = 0; i < pass.size(); i++) {
-            if (first(asked.get(i)) instanceof Task.Replace replace) {
-                int other = seat(replace.role());
-                boolean answered = other >= 0
-                        && asked.get(other) instanceof By<Steps>
-                        && !(first(asked.get(other)) instanceof Task.Replace);
-                pass.set(
-                        i,
-                        answered
-                                ? new By<>(
-                                        asked.get(i).orNull().withFirst(first(asked.get(other))),
-                                        asked.get(i).chain())
-                                : nobody(Part.PASS, "a pass job of " + replace.role(), asked.get(i)));
+            if (asked.get(i) instanceof By<Steps> by && by.value().first() instanceof Task.Replace replace) {
+                pass.set(i, replaced(replace, by, asked));
             }
         }
     }
 
+    private Given<Steps> replaced(Task.Replace replace, By<Steps> own, List<Given<Steps>> asked) {
+        int other = seat(replace.role());
+        return other >= 0
+                        && asked.get(other) instanceof By<Steps> his
+                        && !(his.value().first() instanceof Task.Replace)
+                ? new By<>(own.value().withFirst(his.value().first()), own.chain())
+                : nobody(Part.PASS, "a pass job of " + replace.role(), own);
+    }
+
     /** The man if he is there, else the task named after "else", down to the last. */
-    private Given<Steps> man(int i, Task.ManOn man, Given<Steps> asked) {
+    private Given<Steps> man(int i, Task.ManOn man, By<Steps> asked) {
         Task task = man;
-        while (task instanceof Task.ManOn on && views.get(i).feet(on.man()) == null) {
+        while (task instanceof Task.ManOn on && views.get(i).feet(on.man()).isEmpty()) {
             if (on.otherwise() == null) {
                 return nobody(Part.PASS, on.man().words(), asked);
             }
             task = on.otherwise();
         }
-        return new By<>(asked.orNull().withFirst(task), asked.chain());
+        return new By<>(asked.value().withFirst(task), asked.chain());
     }
 
     private int seat(String role) {
@@ -142,8 +143,9 @@ final class TaskResolver {
         return -1;
     }
 
+    /** {@link Task.None} when nothing is given. */
     private static Task first(Given<Steps> given) {
-        return given.orNull() == null ? null : given.orNull().first();
+        return given instanceof By<Steps> by ? by.value().first() : new Task.None();
     }
 
     private static Given<Steps> nobody(Part part, String wanted, Given<Steps> asked) {

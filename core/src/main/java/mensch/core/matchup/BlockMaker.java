@@ -6,9 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.function.UnaryOperator;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -41,17 +42,14 @@ final class BlockMaker {
         this.carrier = run.carrier(picture.view);
         picture.line.stream().filter(man -> man != carrier).forEach(man -> told.put(man, Block.ZONE));
         for (Run.Told one : run.told()) {
-            Man man = one.who().in(picture.view);
-            if (man != null && man != carrier) {
-                told.put(man, one.block());
-            }
+            one.who().in(picture.view).filter(man -> man != carrier).ifPresent(man -> told.put(man, one.block()));
         }
     }
 
-    /** Null when the man the play leaves is not there. */
-    Blocking blocking() {
+    /** None when the man the play leaves is not there. */
+    Optional<Blocking> blocking() {
         if (!leave()) {
-            return null;
+            return Optional.empty();
         }
         toldOnTheLine();
         new LineBlocks(picture, told, pool(), new Taker(), climbers).assign();
@@ -60,7 +58,7 @@ final class BlockMaker {
         doublesClimb(from -> nextBacker());
         stalk();
         doublesClimb(this::safety);
-        return ledger();
+        return Optional.of(ledger());
     }
 
     /** What the line's own rules may do here. */
@@ -86,8 +84,8 @@ final class BlockMaker {
 
     private boolean leave() {
         List<Stand> line = picture.onTheLine();
-        Stand left = switch (run.leaves()) {
-            case NOBODY -> null;
+        Optional<Stand> left = switch (run.leaves()) {
+            case NOBODY -> Optional.empty();
             case BACK_EDGE -> first(line, s -> s.u() < 0);
             case PLAY_EDGE -> last(line, s -> s.u() > 0);
             case DIVE_KEY -> first(line, s -> s.u() >= picture.u(picture.tackle()) - picture.limits.headUp());
@@ -101,16 +99,16 @@ final class BlockMaker {
                                                 - picture.limits.headUp()
                                 && s.u() < picture.u(picture.tackle()) - picture.limits.headUp());
         };
-        if (left == null) {
+        if (left.isEmpty()) {
             return run.leaves() == Leaves.NOBODY;
         }
-        leave(left);
+        Stand key = left.get();
+        leave(key);
         if (run.leaves() == Leaves.DIVE_KEY) {
-            Stand next = first(line, s -> s.u() > left.u());
-            Stand pitch = next == null ? picture.force(picture.play) : next;
-            if (pitch != null && pitch != left) {
-                leave(pitch);
-            }
+            first(line, s -> s.u() > key.u())
+                    .or(() -> picture.force(picture.play))
+                    .filter(pitch -> pitch != key)
+                    .ifPresent(this::leave);
         }
         return true;
     }
@@ -120,29 +118,24 @@ final class BlockMaker {
         taken.add(stand);
     }
 
-    private static Stand first(List<Stand> from, Predicate<Stand> which) {
-        return from.stream().filter(which).findFirst().orElse(null);
+    private static Optional<Stand> first(List<Stand> from, Predicate<Stand> which) {
+        return from.stream().filter(which).findFirst();
     }
 
-    private static Stand last(List<Stand> from, Predicate<Stand> which) {
-        return from.stream().filter(which).reduce((a, b) -> b).orElse(null);
+    private static Optional<Stand> last(List<Stand> from, Predicate<Stand> which) {
+        return from.stream().filter(which).reduce((a, b) -> b);
     }
 
     /** Trap, wham and the blocks on the backside edge have their man before the line counts. */
     private void toldOnTheLine() {
         told.forEach((man, block) -> {
-            Stand stand = switch (block) {
+            Optional<Stand> stand = switch (block) {
                 case TRAP -> first(pool(), s -> s.u() > 0.5);
-                case WHAM ->
-                    pool().stream()
-                            .min(Comparator.comparingDouble(s -> Math.abs(s.u())))
-                            .orElse(null);
+                case WHAM -> pool().stream().min(Comparator.comparingDouble(s -> Math.abs(s.u())));
                 case KICK_BACK_EDGE, SEAL_BACK_EDGE -> first(pool(), s -> s.u() < 0);
-                default -> null;
+                default -> Optional.empty();
             };
-            if (stand != null) {
-                take(stand, man, block);
-            }
+            stand.ifPresent(s -> take(s, man, block));
         });
     }
 
@@ -160,46 +153,47 @@ final class BlockMaker {
                 Block.INSERT,
                 man -> picture.backers().stream()
                         .filter(s -> !taken.contains(s))
-                        .min(Comparator.comparingDouble(s -> Math.abs(s.u() - point)))
-                        .orElse(null));
+                        .min(Comparator.comparingDouble(s -> Math.abs(s.u() - point))));
         each(Block.PULL_LEAD, man -> nextBacker());
         each(Block.LEAD, man -> nextBacker());
     }
 
     private interface Finding {
-        Stand of(Man man);
+        Optional<Stand> of(Man man);
     }
 
     private void each(Block block, Finding finding) {
         told.forEach((man, is) -> {
-            Stand stand = is == block ? finding.of(man) : null;
-            if (stand != null) {
-                take(stand, man, block);
-            } else if (is == block && man.interior()) {
-                climbers.add(man);
+            if (is == block) {
+                finding.of(man).ifPresentOrElse(s -> take(s, man, block), () -> idle(man));
             }
         });
     }
 
+    /** A lineman without work climbs. */
+    private void idle(Man man) {
+        if (man.interior()) {
+            climbers.add(man);
+        }
+    }
+
     /** First man on the line nobody has, from the tackle out; with none, the force man. */
-    private Stand edge() {
-        Stand open = first(pool(), s -> s.u() >= picture.u(picture.tackle()) - picture.limits.covered() / 2);
-        return open != null ? open : force();
+    private Optional<Stand> edge() {
+        return first(pool(), s -> s.u() >= picture.u(picture.tackle()) - picture.limits.covered() / 2)
+                .or(this::force);
     }
 
     /** The force man of the play side; when he is taken, the nearest deep man there. */
-    private Stand force() {
-        Stand force = picture.force(picture.play);
-        if (force != null && !taken.contains(force)) {
-            return force;
-        }
-        return picture.stands.stream()
-                .filter(s -> !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > 5)
-                .min(Comparator.comparingDouble(s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4))
-                .orElse(null);
+    private Optional<Stand> force() {
+        return picture.force(picture.play)
+                .filter(s -> !taken.contains(s))
+                .or(() -> picture.stands.stream()
+                        .filter(s -> !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > 5)
+                        .min(Comparator.comparingDouble(
+                                s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4)));
     }
 
-    private Stand nextBacker() {
+    private Optional<Stand> nextBacker() {
         return first(picture.backers(), s -> !taken.contains(s));
     }
 
@@ -211,19 +205,18 @@ final class BlockMaker {
         climb(0, 0, open).forEach((man, stand) -> take(stand, man, Block.CLIMB));
     }
 
-    private void doublesClimb(UnaryOperator<Stand> next) {
+    private void doublesClimb(Function<Stand, Optional<Stand>> next) {
         on.entrySet().stream()
                 .filter(e -> e.getValue().size() > 1 && !climbs.containsKey(e.getKey()))
                 .map(Map.Entry::getKey)
                 .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))
                 .toList()
-                .forEach(from -> {
-                    Stand to = next.apply(from);
-                    if (to != null && Math.abs(to.u() - from.u()) <= picture.limits.climb()) {
-                        climbs.put(from, to);
-                        taken.add(to);
-                    }
-                });
+                .forEach(from -> next.apply(from)
+                        .filter(to -> Math.abs(to.u() - from.u()) <= picture.limits.climb())
+                        .ifPresent(to -> {
+                            climbs.put(from, to);
+                            taken.add(to);
+                        }));
     }
 
     /**
@@ -252,11 +245,10 @@ final class BlockMaker {
                 .sum();
     }
 
-    private Stand safety(Stand from) {
+    private Optional<Stand> safety(Stand from) {
         return picture.stands.stream()
                 .filter(s -> !taken.contains(s) && s.depth() > picture.limits.secondLevel())
-                .min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth())))
-                .orElse(null);
+                .min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth())));
     }
 
     /**
@@ -300,12 +292,13 @@ final class BlockMaker {
                         (Map.Entry<Stand, List<Man>> e) -> -e.getKey().u()))
                 .forEach(e -> {
                     Stand then = climbs.get(e.getKey());
+                    Block block = how.getOrDefault(e.getKey(), Block.ZONE);
                     rows.add(new Blocking.Row(
                             e.getValue(),
-                            how.get(e.getKey()),
+                            block,
                             e.getKey().job(),
                             then == null ? null : then.job(),
-                            judge.of(e.getKey(), e.getValue(), how.get(e.getKey())),
+                            judge.of(e.getKey(), e.getValue(), block),
                             judge.atPoint(e.getKey())));
                 });
         List<Blocking.Free> free = picture.stands.stream()

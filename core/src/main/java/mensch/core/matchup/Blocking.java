@@ -1,6 +1,7 @@
 package mensch.core.matchup;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -9,6 +10,7 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Block;
 import mensch.core.play.Run;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A run against a line-up: who blocks whom, who is left, and where the point is won.
@@ -39,7 +41,13 @@ public record Blocking(
      * @param then the man one of them climbs to, or null: a two-level block
      * @param atPoint close enough to the point to decide the run
      */
-    public record Row(List<Man> blockers, Block how, Job defender, Job then, Difficulty difficulty, boolean atPoint) {
+    public record Row(
+            List<Man> blockers,
+            Block how,
+            Job defender,
+            @Nullable Job then,
+            Difficulty difficulty,
+            boolean atPoint) {
         public Row {
             blockers = List.copyOf(blockers);
         }
@@ -73,10 +81,10 @@ public record Blocking(
     }
 
     /**
-     * Null when the formation cannot run it to that side, or a man it must leave is not there; {@link #missing} says
+     * None when the formation cannot run it to that side, or a man it must leave is not there; {@link #missing} says
      * what.
      */
-    public static Blocking of(Lineup lineup, Run run, Side play) {
+    public static Optional<Blocking> of(Lineup lineup, Run run, Side play) {
         return new Matchup(lineup).blocking(run, play);
     }
 

@@ -6,8 +6,10 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.front.Role;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
@@ -18,6 +20,7 @@ import mensch.core.play.RunPass;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A play that asks one defender two things, or an option that asks for an owner of each ball path (handbook 3, options
@@ -32,7 +35,16 @@ import mensch.core.rung.Task;
  * @param open ball paths nobody has
  */
 public record Conflict(
-        String name, Side play, Job key, Demand run, Demand pass, Map<BallPath, Job> owners, List<BallPath> open) {
+        String name,
+        Side play,
+        @Nullable Job key,
+        @Nullable Demand run,
+        @Nullable Demand pass,
+        Map<BallPath, Job> owners,
+        List<BallPath> open) {
+
+    /** A man without a place is as far away as can be. */
+    private static final Point NOWHERE = new Point(Double.MAX_VALUE, 0);
 
     /** A job asked from one time to another, seconds after the snap. */
     public record Demand(String words, double from, double to) {}
@@ -53,24 +65,24 @@ public record Conflict(
         Lineup lineup = matchup.lineup();
         Side play = blocking.play();
         Side side = lineup.viewFrom(play).side(option.on());
-        Job key = key(picture, option.reads(), side);
+        Optional<Job> key = key(picture, option.reads(), side).map(Stand::job);
         return new Conflict(
                 option.name(),
                 play,
-                key,
-                key == null ? null : run(lineup, key, blocking, option),
-                key == null ? null : pass(matchup, key, option, play),
+                key.orElse(null),
+                key.flatMap(k -> run(lineup, k, blocking, option)).orElse(null),
+                key.flatMap(k -> pass(matchup, k, option, play)).orElse(null),
                 Map.of(),
                 List.of());
     }
 
-    private static Job key(Picture picture, RunPass.Read read, Side side) {
+    private static Optional<Stand> key(Picture picture, RunPass.Read read, Side side) {
         Flank flank = picture.shape.flank(side);
         List<Stand> here = picture.stands.stream()
                 .filter(s -> s.at(picture.play).x() * side.sign() > 0)
                 .toList();
         double tackle = Math.abs(flank.tackle().x());
-        Stand found = switch (read) {
+        return switch (read) {
             case OVERHANG -> {
                 double two = flank.receivers().size() > 1
                         ? Math.abs(flank.receivers().get(1).x())
@@ -78,41 +90,36 @@ public record Conflict(
                 double middle = (tackle + Math.max(two, tackle + 1)) / 2;
                 yield here.stream()
                         .filter(s -> !s.job().role().lineman() && s.depth() <= 8 && Math.abs(s.u()) >= tackle - 0.3)
-                        .min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4))
-                        .orElse(null);
+                        .min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4));
             }
             case CORNER ->
                 here.stream()
                         .filter(s -> !s.job().role().lineman())
-                        .max(Comparator.comparingDouble(s -> Math.abs(s.u())))
-                        .orElse(null);
+                        .max(Comparator.comparingDouble(s -> Math.abs(s.u())));
             case EDGE ->
                 picture.onTheLine().stream()
                         .filter(here::contains)
-                        .max(Comparator.comparingDouble(s -> Math.abs(s.u())))
-                        .orElse(null);
+                        .max(Comparator.comparingDouble(s -> Math.abs(s.u())));
             case BACKER ->
                 picture.backers().stream()
                         .filter(s -> s.job().role().body() == Role.Body.LB)
                         .min(Comparator.comparingDouble(s ->
-                                Math.abs(s.at(picture.play).x() - flank.guard().x())))
-                        .orElse(null);
+                                Math.abs(s.at(picture.play).x() - flank.guard().x())));
         };
-        return found == null ? null : found.job();
     }
 
     /**
      * A gap or an edge of his own asks for him from the mesh on; who waits until the quarterback crosses is asked only
      * then.
      */
-    private static Demand run(Lineup lineup, Job key, Blocking blocking, RunPass option) {
+    private static Optional<Demand> run(Lineup lineup, Job key, Blocking blocking, RunPass option) {
         Steps steps = key.after().run().orNull();
         double mesh = option.run().meshSeconds(lineup.viewFrom(blocking.play()));
         boolean waits = steps != null && steps.first() instanceof Task.None;
         if (steps == null || waits || !asksAtOnce(steps.first())) {
-            return null;
+            return Optional.empty();
         }
-        return new Demand(steps.first().words(), mesh, Math.max(mesh, blocking.ballSeconds()));
+        return Optional.of(new Demand(steps.first().words(), mesh, Math.max(mesh, blocking.ballSeconds())));
     }
 
     private static boolean asksAtOnce(Task task) {
@@ -130,22 +137,17 @@ public record Conflict(
     }
 
     /** The throw is his when the ledger of the routes says so; a rusher or a man on another has none of it. */
-    private static Demand pass(Matchup matchup, Job key, RunPass option, Side play) {
-        Distribution ledger = matchup.distribution(option.pass(), play);
-        if (ledger == null) {
-            return null;
-        }
+    private static Optional<Demand> pass(Matchup matchup, Job key, RunPass option, Side play) {
         double release = matchup.lineup().convention().speeds().release();
-        for (Distribution.Row row : ledger.rows()) {
-            if (row.owners().stream().anyMatch(c -> c.job().equals(key))) {
-                return new Demand(
+        return matchup.distribution(option.pass(), play).stream()
+                .flatMap(ledger -> ledger.rows().stream())
+                .filter(row -> row.owners().stream().anyMatch(c -> c.job().equals(key)))
+                .findFirst()
+                .map(row -> new Demand(
                         key.passTask().words() + ", " + row.route().id() + " by "
                                 + row.man().name(),
                         option.pass().throwSeconds() - release,
-                        row.seconds());
-            }
-        }
-        return null;
+                        row.seconds()));
     }
 
     /** A plain option against its ledger: a different man for each ball path, those told so first. */
@@ -213,8 +215,8 @@ public record Conflict(
                 double keeps = keep == blocking.play()
                         ? blocking.point().x()
                         : picture.backEnd().x();
-                men.sort(Comparator.comparingDouble(j ->
-                        j.feet() == null ? Double.MAX_VALUE : Math.abs(j.feet().x() - keeps)));
+                men.sort(Comparator.comparingDouble(
+                        j -> Math.abs(j.feetOr(NOWHERE).x() - keeps)));
                 lineup.jobs().stream()
                         .filter(j -> j.passTask() instanceof Task.Spy)
                         .forEach(men::add);
@@ -233,13 +235,10 @@ public record Conflict(
     }
 
     private static void force(Picture picture, Side side, List<Job> men) {
-        Stand force = picture.force(side);
-        if (force != null && force.depth() <= 9) {
-            men.add(force.job());
-        }
+        picture.force(side).filter(s -> s.depth() <= 9).map(Stand::job).ifPresent(men::add);
     }
 
-    private static void add(List<Job> men, Lineup lineup, FitRole role, Side side) {
+    private static void add(List<Job> men, Lineup lineup, FitRole role, @Nullable Side side) {
         lineup.jobs().stream()
                 .filter(j ->
                         j.fit() instanceof Task.Fit fit && fit.role() == role && (side == null || j.seat() == side))

@@ -2,6 +2,7 @@ package mensch.core.matchup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -9,6 +10,7 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Pass;
 import mensch.core.play.Route;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pass concept against a line-up: who has each route by rule (handbook 4, what must be computed; 9, passes).
@@ -62,8 +64,8 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
             Point caught,
             double seconds,
             List<Cover> covers,
-            Lost lost,
-            Rub rub) {
+            @Nullable Lost lost,
+            @Nullable Rub rub) {
         public Row {
             way = List.copyOf(way);
             covers = List.copyOf(covers);
@@ -87,8 +89,8 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
         rows = List.copyOf(rows);
     }
 
-    /** Null when the formation cannot run it to that side. */
-    public static Distribution of(Lineup lineup, Pass pass, Side play) {
+    /** None when the formation cannot run it to that side. */
+    public static Optional<Distribution> of(Lineup lineup, Pass pass, Side play) {
         return new Matchup(lineup).distribution(pass, play);
     }
 
@@ -127,17 +129,16 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
     }
 
     /**
-     * The route this coverage gives: of those nobody has alone, or that are reached late, the shortest; null when each
+     * The route this coverage gives: of those nobody has alone, or that are reached late, the shortest; none when each
      * is taken.
      */
-    public Row given() {
+    public Optional<Row> given() {
         var left = new ArrayList<>(open());
         overloads().forEach(o -> left.addAll(o.rows()));
         if (left.isEmpty()) {
             rows.stream().filter(Row::late).forEach(left::add);
         }
         return left.stream()
-                .min((a, b) -> Double.compare(a.caught().y(), b.caught().y()))
-                .orElse(null);
+                .min((a, b) -> Double.compare(a.caught().y(), b.caught().y()));
     }
 }

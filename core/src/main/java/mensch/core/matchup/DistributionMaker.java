@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import mensch.core.convention.Gait;
 import mensch.core.convention.RouteLimits;
 import mensch.core.convention.School;
@@ -12,8 +14,10 @@ import mensch.core.convention.Speeds;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Segment;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
+import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Distribution.By;
@@ -64,17 +68,18 @@ final class DistributionMaker {
         this.limits = lineup.convention().routes();
         this.areas = matchup.areas();
         for (Pass.Told told : pass.told()) {
-            Man man = told.who().in(lineup.viewFrom(play));
-            if (man != null && runners.stream().noneMatch(r -> r.man().equals(man))) {
-                runners.add(runner(man, told.who().side(lineup.viewFrom(play)), told.route()));
-            }
+            told.who()
+                    .in(lineup.viewFrom(play))
+                    .filter(man -> runners.stream().noneMatch(r -> r.man().equals(man)))
+                    .ifPresent(man -> runners.add(runner(man, told.who().side(lineup.viewFrom(play)), told.route())));
         }
     }
 
     private Runner runner(Man man, Side side, Route route) {
         List<Point> points = route.points(man.feet(), side, lineup.snap().field());
         Gait gait = Builds.gait(man, shape, speeds);
-        double depth = shape.quarterback() == null || shape.quarterback().depth() < 2 ? 5 : 7;
+        Man quarterback = shape.quarterback();
+        double depth = quarterback == null || quarterback.depth() < 2 ? 5 : 7;
         var passer = new Point(0, -depth);
         double seconds = pass.throwSeconds();
         for (int i = 0; i < 3; i++) {
@@ -100,7 +105,7 @@ final class DistributionMaker {
                 .map(Map.Entry::getKey)
                 .toList();
         deep(covers, left);
-        under(covers, left.stream().filter(r -> covers.get(r).isEmpty()).toList());
+        under(covers, left.stream().filter(r -> having(covers, r).isEmpty()).toList());
         hole(covers);
         var rows = new ArrayList<Row>();
         covers.forEach((r, c) -> {
@@ -113,8 +118,8 @@ final class DistributionMaker {
                     r.caught(),
                     r.seconds(),
                     c,
-                    lost(r, c),
-                    rub(r, c)));
+                    lost(r, c).orElse(null),
+                    rub(r, c).orElse(null)));
         });
         return new Distribution(pass, play, rows);
     }
@@ -122,16 +127,17 @@ final class DistributionMaker {
     private void named(Map<Runner, List<Cover>> covers) {
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.ManOn on) {
-                Man his = lineup.view(job).man(on.man());
+                Optional<Man> his = lineup.view(job).man(on.man());
                 runners.stream()
-                        .filter(r -> r.man().equals(his))
-                        .forEach(r -> covers.get(r).add(new Cover(job, By.MAN, 0, false)));
+                        .filter(r -> his.filter(r.man()::equals).isPresent())
+                        .forEach(r -> having(covers, r).add(new Cover(job, By.MAN, 0, false)));
             }
             if (job.passTask() instanceof Task.Cover cover && cover.receiver() != null) {
-                Man his = lineup.view(job).man(cover.receiver());
+                Optional<Man> his = lineup.view(job).man(cover.receiver());
                 runners.stream()
-                        .filter(r -> r.man().equals(his) && r.caught().y() >= limits.matchedFrom())
-                        .forEach(r -> covers.get(r).add(new Cover(job, By.MATCH, 0, false)));
+                        .filter(r -> his.filter(r.man()::equals).isPresent()
+                                && r.caught().y() >= limits.matchedFrom())
+                        .forEach(r -> having(covers, r).add(new Cover(job, By.MATCH, 0, false)));
             }
         }
     }
@@ -143,23 +149,22 @@ final class DistributionMaker {
                         && runner.caught().x() <= area.extent().xMax() + 1e-9;
                 if (runner.caught().y() >= limits.deepFrom()
                         && inside
-                        && covers.get(runner).isEmpty()) {
-                    covers.get(runner).add(cover(area.owner(), By.DEEP, runner));
+                        && having(covers, runner).isEmpty()) {
+                    having(covers, runner).add(cover(area.owner(), By.DEEP, runner));
                 }
             }
         }
     }
 
     private Cover cover(Job job, By by, Runner runner) {
-        double yards = job.feet() == null ? 0 : job.feet().distance(runner.caught());
+        double yards = job.feetOr(runner.caught()).distance(runner.caught());
         double late = Builds.gait(job.role().body(), speeds).time(yards) - runner.seconds();
         return new Cover(job, by, late, late > limits.lateBy());
     }
 
     private void under(Map<Runner, List<Cover>> covers, List<Runner> left) {
-        List<AreaLedger.Row> under = areas.rows().stream()
-                .filter(r -> !r.area().deep() && r.extent() != null)
-                .toList();
+        List<AreaLedger.Row> under =
+                areas.rows().stream().filter(r -> !r.area().deep()).toList();
         if (under.isEmpty()) {
             return;
         }
@@ -178,7 +183,7 @@ final class DistributionMaker {
                                 -side.sign() * r.landmark().x()))
                         .toList();
                 for (int i = 0; i < here.size() && i < men.size(); i++) {
-                    covers.get(here.get(i)).add(cover(men.get(i).owner(), By.PUSH, here.get(i)));
+                    having(covers, here.get(i)).add(cover(men.get(i).owner(), By.PUSH, here.get(i)));
                     still.remove(here.get(i));
                 }
             }
@@ -189,22 +194,28 @@ final class DistributionMaker {
                 .map(Cover::job)
                 .toList();
         for (Runner runner : still) {
-            AreaLedger.Row area = under.stream()
+            under.stream()
                     .filter(r -> runner.caught().x() >= r.extent().xMin()
                             && runner.caught().x() <= r.extent().xMax())
                     .findFirst()
-                    .orElse(null);
-            if (area != null && pushed.contains(area.owner())) {
-                area = under.stream()
-                        .filter(r -> !pushed.contains(r.owner()))
-                        .min(Comparator.comparingDouble(
-                                r -> Math.abs(r.landmark().x() - runner.caught().x())))
-                        .orElse(area);
-            }
-            if (area != null) {
-                covers.get(runner).add(cover(area.owner(), By.AREA, runner));
-            }
+                    .map(area -> pushed.contains(area.owner())
+                            ? nextTo(runner, under, pushed).orElse(area)
+                            : area)
+                    .ifPresent(area -> having(covers, runner).add(cover(area.owner(), By.AREA, runner)));
         }
+    }
+
+    /** The nearest man underneath whom no route has pushed on. */
+    private static Optional<AreaLedger.Row> nextTo(Runner runner, List<AreaLedger.Row> under, List<Job> pushed) {
+        return under.stream()
+                .filter(r -> !pushed.contains(r.owner()))
+                .min(Comparator.comparingDouble(
+                        r -> Math.abs(r.landmark().x() - runner.caught().x())));
+    }
+
+    /** Those who have a runner so far. */
+    private static List<Cover> having(Map<Runner, List<Cover>> covers, Runner runner) {
+        return covers.computeIfAbsent(runner, r -> new ArrayList<>());
     }
 
     private boolean pushes() {
@@ -225,7 +236,7 @@ final class DistributionMaker {
                         .filter(r -> r.caught().y() < limits.deepFrom()
                                 && r.route().breaksOutward(r.points(), r.side()) < -limits.matchedFrom() / 2)
                         .min(Comparator.comparingDouble(Runner::seconds))
-                        .ifPresent(r -> covers.get(r).add(cover(job, By.HOLE, r)));
+                        .ifPresent(r -> having(covers, r).add(cover(job, By.HOLE, r)));
             }
         }
     }
@@ -234,23 +245,23 @@ final class DistributionMaker {
      * Only who runs with his man can lose leverage; inside help is a deep middle, a half on that side or the man in the
      * hole.
      */
-    private Lost lost(Runner runner, List<Cover> covers) {
+    private Optional<Lost> lost(Runner runner, List<Cover> covers) {
         double outward = runner.route().breaksOutward(runner.points(), runner.side());
         for (Cover cover : covers) {
-            Place place = cover.job().before().align().orNull();
-            boolean his = (cover.by() == By.MAN || cover.by() == By.MATCH)
-                    && place != null
-                    && place.phrase() instanceof Phrase.Over;
-            if (!his || Math.abs(outward) < limits.breaks()) {
+            boolean his = cover.by() == By.MAN || cover.by() == By.MATCH;
+            if (!his
+                    || Math.abs(outward) < limits.breaks()
+                    || !(cover.job().before().align() instanceof Given.By<Place> by)
+                    || !(by.value().phrase() instanceof Phrase.Over over)) {
                 continue;
             }
-            Leverage leverage = ((Phrase.Over) place.phrase()).leverage();
+            Leverage leverage = over.leverage();
             if (leverage == Leverage.INSIDE && outward > 0
                     || leverage == Leverage.OUTSIDE && outward < 0 && !helpInside()) {
-                return new Lost(cover.job(), leverage.words(), outward > 0);
+                return Optional.of(new Lost(cover.job(), leverage.words(), outward > 0));
             }
         }
-        return null;
+        return Optional.empty();
     }
 
     private boolean helpInside() {
@@ -265,52 +276,41 @@ final class DistributionMaker {
      * Another receiver nearer than a yard to the straight way a man takes to his man, before the throw; or one who sits
      * down beside a way that crosses his.
      */
-    private Rub rub(Runner runner, List<Cover> covers) {
+    private Optional<Rub> rub(Runner runner, List<Cover> covers) {
         for (Cover cover : covers) {
-            if (cover.by() != By.MAN || cover.job().feet() == null) {
+            Point from = cover.job().feet();
+            if (cover.by() != By.MAN || from == null) {
                 continue;
             }
-            Point from = cover.job().feet();
             for (Runner other : runners) {
-                Point crossing = other == runner || !other.route().settles()
-                        ? null
-                        : crossing(from, runner.caught(), other.points());
-                if (crossing != null && crossing.distance(other.end()) <= limits.sitsBeside()) {
-                    return new Rub(
+                Optional<Point> crossing = other == runner || !other.route().settles()
+                        ? Optional.empty()
+                        : crossing(new Segment(from, runner.caught()), other.points());
+                if (crossing.filter(c -> c.distance(other.end()) <= limits.sitsBeside())
+                        .isPresent()) {
+                    return Optional.of(new Rub(
                             cover.job(),
                             other.man(),
-                            crossing.distance(other.end()),
-                            Math.max(other.route().breaks(), 1));
+                            crossing.get().distance(other.end()),
+                            Math.max(other.route().breaks(), 1)));
                 }
                 for (double t = 0.4; other != runner && t <= pass.throwSeconds(); t += 0.1) {
-                    Point toward = runner.at(t);
-                    double part = Math.min(1, t / runner.seconds());
-                    var way = new Point(
-                            from.x() + (toward.x() - from.x()) * part, from.y() + (toward.y() - from.y()) * part);
+                    Point way = new Segment(from, runner.at(t)).at(Math.min(1, t / runner.seconds()));
                     double yards = way.distance(other.at(t));
                     if (yards <= limits.rub()) {
-                        return new Rub(cover.job(), other.man(), yards, t);
+                        return Optional.of(new Rub(cover.job(), other.man(), yards, t));
                     }
                 }
             }
         }
-        return null;
+        return Optional.empty();
     }
 
-    /** Where a straight way meets another man's route, or null. */
-    private static Point crossing(Point a, Point b, List<Point> route) {
-        for (int i = 1; i < route.size(); i++) {
-            Point c = route.get(i - 1);
-            Point d = route.get(i);
-            double cross = (b.x() - a.x()) * (d.y() - c.y()) - (b.y() - a.y()) * (d.x() - c.x());
-            double s =
-                    cross == 0 ? -1 : ((c.x() - a.x()) * (d.y() - c.y()) - (c.y() - a.y()) * (d.x() - c.x())) / cross;
-            double t =
-                    cross == 0 ? -1 : ((c.x() - a.x()) * (b.y() - a.y()) - (c.y() - a.y()) * (b.x() - a.x())) / cross;
-            if (s > 0 && s < 1 && t >= 0 && t <= 1) {
-                return new Point(a.x() + s * (b.x() - a.x()), a.y() + s * (b.y() - a.y()));
-            }
-        }
-        return null;
+    /** Where a straight way first meets another man's route. */
+    private static Optional<Point> crossing(Segment way, List<Point> route) {
+        return IntStream.range(1, route.size())
+                .mapToObj(i -> way.crossing(new Segment(route.get(i - 1), route.get(i))))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 }

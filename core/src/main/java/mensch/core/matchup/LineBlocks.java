@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.formation.Man;
 import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.Block;
+import org.jspecify.annotations.Nullable;
 
 /** The blocks of the men on the line, each by his own rule; whoever finds nobody climbs. */
 final class LineBlocks {
@@ -37,30 +39,36 @@ final class LineBlocks {
         return picture.u(man);
     }
 
+    /** What a man is told; a man told nothing zones. */
+    private Block told(Man man) {
+        return told.getOrDefault(man, Block.ZONE);
+    }
+
     void assign() {
         List<Man> line = picture.line;
         for (int i = 0; i < line.size(); i++) {
             Man man = line.get(i);
-            Block block = told.get(man);
+            Block block = told(man);
             if (block == Block.DOWN || block == Block.PIN) {
                 down(man, i + 1 < line.size() ? line.get(i + 1) : null, block);
             }
         }
         for (Man man : line) {
-            if (told.get(man) == Block.BACK) {
+            if (told(man) == Block.BACK) {
                 back(man);
             }
         }
         var uncovered = new ArrayList<Man>();
         for (Man man : line) {
-            if (onHisOwn(told.get(man)) && !covering(man)) {
+            if (onHisOwn(told(man)) && !covering(man)) {
                 uncovered.add(man);
             }
         }
         uncovered.forEach(this::help);
         for (Man man : line) {
-            boolean headUp = over.get(man) != null && Math.abs(over.get(man).u() - u(man)) <= picture.limits.headUp();
-            if (told.get(man) == Block.CLIMB && !(headUp && covering(man))) {
+            Stand mine = over.get(man);
+            boolean headUp = mine != null && Math.abs(mine.u() - u(man)) <= picture.limits.headUp();
+            if (told(man) == Block.CLIMB && !(headUp && covering(man))) {
                 climbers.add(man);
             }
         }
@@ -78,20 +86,19 @@ final class LineBlocks {
      * The man in his inside gap or head up on his inside neighbour; else the man over him if another has begun on him
      * or he is head up; an outside shade is left.
      */
-    private void down(Man man, Man inside, Block block) {
+    private void down(Man man, @Nullable Man inside, Block block) {
         double from = inside == null ? Double.NEGATIVE_INFINITY : u(inside) - picture.limits.headUp() - 0.05;
-        Stand in = pool.stream()
+        Optional<Stand> in = pool.stream()
                 .filter(s -> s.u() >= from && s.u() <= u(man) - picture.limits.headUp() && taker.blockers(s) < 2)
-                .max(Comparator.comparingDouble(Stand::u))
-                .orElse(null);
-        if (in != null) {
-            taker.take(in, man, Block.DOWN);
+                .max(Comparator.comparingDouble(Stand::u));
+        if (in.isPresent()) {
+            taker.take(in.get(), man, Block.DOWN);
             return;
         }
         Stand mine = over.get(man);
         boolean help = mine != null && taker.blockers(mine) == 1;
         boolean headUp = mine != null && Math.abs(mine.u() - u(man)) <= picture.limits.headUp();
-        if (help || headUp) {
+        if (mine != null && (help || headUp)) {
             taker.take(mine, man, Block.DOWN);
         } else if (block == Block.PIN) {
             told.put(man, Block.PULL_FORCE);
@@ -119,7 +126,7 @@ final class LineBlocks {
         if (mine == null || taker.blockers(mine) > 1) {
             return false;
         }
-        taker.take(mine, man, told.get(man));
+        taker.take(mine, man, told(man));
         return true;
     }
 
@@ -133,46 +140,37 @@ final class LineBlocks {
         Man backSide = at + 1 < picture.line.size() ? picture.line.get(at + 1) : null;
         Man inside = u(man) > 0 ? backSide : playSide;
         Man outside = u(man) > 0 ? playSide : backSide;
-        Block block = told.get(man);
+        Block block = told(man);
         boolean flows = block == Block.REACH || block == Block.CUT_OFF;
-        Stand found = flows
-                ? neighbours(playSide)
-                : between(man, inside) != null ? between(man, inside) : between(man, outside);
-        if (found == null) {
-            found = neighbours(block == Block.BASE || block == Block.HINGE ? inside : playSide);
-        }
-        if (found == null) {
-            found = beyond(man);
-        }
-        if (found == null) {
-            climbers.add(man);
-        } else {
-            taker.take(found, man, block);
-        }
+        Man second = block == Block.BASE || block == Block.HINGE ? inside : playSide;
+        Optional<Stand> first =
+                flows ? neighbours(playSide) : between(man, inside).or(() -> between(man, outside));
+        first.or(() -> neighbours(second))
+                .or(() -> beyond(man))
+                .ifPresentOrElse(s -> taker.take(s, man, block), () -> climbers.add(man));
     }
 
-    private Stand neighbours(Man neighbour) {
-        Stand his = neighbour == null ? null : over.get(neighbour);
-        return his != null && taker.blockers(his) == 1 ? his : null;
+    private Optional<Stand> neighbours(@Nullable Man neighbour) {
+        return Optional.ofNullable(neighbour == null ? null : over.get(neighbour))
+                .filter(his -> taker.blockers(his) == 1);
     }
 
-    private Stand between(Man man, Man neighbour) {
-        Stand his = neighbours(neighbour);
-        boolean toward = his != null
-                && (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0
-                && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - 0.05;
-        return toward ? his : null;
+    private Optional<Stand> between(Man man, @Nullable Man neighbour) {
+        return neighbour == null
+                ? Optional.empty()
+                : neighbours(neighbour)
+                        .filter(his -> (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0
+                                && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - 0.05);
     }
 
     /** The last man of a side reaches an edge man outside him whom nobody has. */
-    private Stand beyond(Man man) {
+    private Optional<Stand> beyond(Man man) {
         boolean lastPlay = man == picture.playEnd();
         boolean lastBack = man == picture.backEnd();
         return pool.stream()
                 .filter(s -> taker.blockers(s) == 0
                         && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man))
                         && Math.abs(s.u() - u(man)) <= picture.limits.edgeReach())
-                .findFirst()
-                .orElse(null);
+                .findFirst();
     }
 }

@@ -1,8 +1,8 @@
 package mensch.core.matchup;
 
-import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.formation.Answer;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
@@ -13,24 +13,24 @@ import mensch.core.play.Run;
 import mensch.core.play.RunPass;
 
 /**
- * One line-up ready to meet plays: what every ledger of it needs is made once. Each ledger is null when the formation
- * cannot run the play to that side.
+ * One line-up ready to meet plays: what every ledger of it needs is made once. There is no ledger of a play that the
+ * formation cannot run to that side.
  */
 public final class Matchup {
     private final Lineup lineup;
     private final GapLedger gaps;
     private final AreaLedger areas;
-    private final Map<Side, Picture> pictures = new EnumMap<>(Side.class);
-    private final Map<Side, Map<Run, Blocking>> blockings = new EnumMap<>(Side.class);
+    private final Picture toLeft;
+    private final Picture toRight;
+    private final Map<Run, Optional<Blocking>> left = new IdentityHashMap<>();
+    private final Map<Run, Optional<Blocking>> right = new IdentityHashMap<>();
 
     public Matchup(Lineup lineup) {
         this.lineup = lineup;
         this.gaps = GapLedger.of(lineup);
         this.areas = AreaLedger.of(lineup);
-        for (Side side : Side.values()) {
-            pictures.put(side, new Picture(lineup, gaps, side));
-            blockings.put(side, new IdentityHashMap<>());
-        }
+        this.toLeft = new Picture(lineup, gaps, Side.LEFT);
+        this.toRight = new Picture(lineup, gaps, Side.RIGHT);
     }
 
     public Lineup lineup() {
@@ -45,37 +45,37 @@ public final class Matchup {
         return areas;
     }
 
+    private Picture picture(Side play) {
+        return play == Side.LEFT ? toLeft : toRight;
+    }
+
     /** Small-sided football has no line to block. */
     private boolean line() {
         return !lineup.snap().field().code().flag();
     }
 
     /** Made once for each run and side: options ask for the blocks of their run again. */
-    public Blocking blocking(Run run, Side play) {
-        Map<Run, Blocking> known = blockings.get(play);
-        if (!known.containsKey(run)) {
-            known.put(
-                    run,
-                    line() && run.fits(lineup.viewFrom(play)) == Answer.YES
-                            ? new BlockMaker(pictures.get(play), run).blocking()
-                            : null);
-        }
-        return known.get(run);
+    public Optional<Blocking> blocking(Run run, Side play) {
+        return (play == Side.LEFT ? left : right).computeIfAbsent(run, r -> {
+            boolean fits = line() && r.fits(lineup.viewFrom(play)) == Answer.YES;
+            return fits ? new BlockMaker(picture(play), r).blocking() : Optional.empty();
+        });
     }
 
-    public Distribution distribution(Pass pass, Side play) {
+    public Optional<Distribution> distribution(Pass pass, Side play) {
         return pass.fits(lineup.viewFrom(play)) == Answer.YES
-                ? new DistributionMaker(this, pass, play).distribution()
-                : null;
+                ? Optional.of(new DistributionMaker(this, pass, play).distribution())
+                : Optional.empty();
     }
 
-    public Conflict conflict(RunPass option, Side play) {
-        Blocking blocking = option.fits(lineup.viewFrom(play)) == Answer.YES ? blocking(option.run(), play) : null;
-        return blocking == null ? null : Conflict.of(this, pictures.get(play), option, blocking);
+    public Optional<Conflict> conflict(RunPass option, Side play) {
+        return option.fits(lineup.viewFrom(play)) == Answer.YES
+                ? blocking(option.run(), play).map(b -> Conflict.of(this, picture(play), option, b))
+                : Optional.empty();
     }
 
     /** Who has each way of the ball of a plain option. */
     public Conflict conflict(Blocking option) {
-        return Conflict.ofOption(this, pictures.get(option.play()), option);
+        return Conflict.ofOption(this, picture(option.play()), option);
     }
 }

@@ -3,6 +3,7 @@ package mensch.core.matchup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.call.MotionAnswer;
 import mensch.core.convention.BlockLimits;
 import mensch.core.formation.Man;
@@ -14,7 +15,6 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
-import mensch.core.rung.Move;
 import mensch.core.rung.View;
 
 /** A line-up seen along a play side: u is yards toward the play side. Men stand where their movement takes them. */
@@ -67,8 +67,7 @@ final class Picture {
         men.add(here.middle());
         men.addAll(there.surface());
         this.line = List.copyOf(men);
-        this.stands = lineup.jobs().stream()
-                .filter(j -> j.feet() != null)
+        this.stands = lineup.placed().stream()
                 .map(this::stand)
                 .sorted(Comparator.comparingDouble(Stand::u))
                 .toList();
@@ -76,10 +75,13 @@ final class Picture {
         this.backers = findBackers();
     }
 
-    private Stand stand(Job job) {
-        Move move = job.after().move().orNull();
-        Point goal = move == null || move.gap() == null ? null : move.goal(lineup.view(job));
-        Point at = goal == null ? job.feet() : new Point(goal.x(), 1.0);
+    private Stand stand(Lineup.Placed placed) {
+        Job job = placed.job();
+        Point at = Optional.ofNullable(job.after().move().orNull())
+                .filter(m -> m.gap() != null)
+                .flatMap(m -> m.goal(lineup.view(job)))
+                .map(goal -> new Point(goal.x(), 1.0))
+                .orElse(placed.feet());
         return new Stand(job, u(at), at.y(), job.role().lineman() || at.y() <= limits.firstLevel());
     }
 
@@ -134,14 +136,12 @@ final class Picture {
         return stand.job().role().body() == Role.Body.LB ? 2 : 0;
     }
 
-    /** The man who turns the run in on a side, or null. */
-    Stand force(Side side) {
-        for (GapLedger.Edge edge : gaps.edges()) {
-            if (edge.side() == side && !edge.forces().isEmpty()) {
-                return stand(edge.forces().get(0).id());
-            }
-        }
-        return null;
+    /** The man who turns the run in on a side. */
+    Optional<Stand> force(Side side) {
+        return gaps.edges().stream()
+                .filter(e -> e.side() == side && !e.forces().isEmpty())
+                .findFirst()
+                .flatMap(e -> stand(e.forces().get(0).id()));
     }
 
     /** He has come over with the motion and fits on the move. */
@@ -152,7 +152,7 @@ final class Picture {
                 && answer.roles().contains(stand.job().role().id());
     }
 
-    Stand stand(String job) {
-        return stands.stream().filter(s -> s.job().id().equals(job)).findFirst().orElse(null);
+    Optional<Stand> stand(String job) {
+        return stands.stream().filter(s -> s.job().id().equals(job)).findFirst();
     }
 }

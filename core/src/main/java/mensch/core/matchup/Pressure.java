@@ -2,6 +2,7 @@ package mensch.core.matchup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.convention.Speeds;
 import mensch.core.formation.Answer;
 import mensch.core.front.Role;
@@ -54,10 +55,10 @@ public record Pressure(
         windows = List.copyOf(windows);
     }
 
-    /** Null when the formation has not the men for it. */
-    public static Pressure of(Lineup lineup, Protection protection) {
+    /** None when the formation has not the men for it. */
+    public static Optional<Pressure> of(Lineup lineup, Protection protection) {
         if (lineup.snap().field().code().flag() || protection.fits(lineup.viewFrom(Side.RIGHT)) != Answer.YES) {
-            return null;
+            return Optional.empty();
         }
         List<Rusher> rushers = rushers(lineup);
         int extra = protection.men() - SLIDE_MEN - MAN_SIDE;
@@ -65,7 +66,7 @@ public record Pressure(
         List<Job> free = freeMen(rushers, slide, extra);
         int spare = Math.max(0, protection.men() - (rushers.size() - free.size()));
         int blocked = rushers.size() - free.size();
-        return new Pressure(
+        return Optional.of(new Pressure(
                 protection,
                 slide,
                 rushers,
@@ -73,7 +74,7 @@ public record Pressure(
                 Math.max(0, blocked - spare),
                 seconds(rushers, free, lineup.convention().speeds()),
                 contain(lineup, rushers),
-                windows(lineup, rushers));
+                windows(lineup, rushers)));
     }
 
     private static List<Rusher> rushers(Lineup lineup) {

@@ -2,10 +2,13 @@ package mensch.core.matchup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.convention.SightLimits;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Segment;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
@@ -20,7 +23,7 @@ import mensch.core.rung.Ref;
  */
 public record Sights(List<Hidden> hidden, List<Man> unread) {
     /** A key that another man stands before. */
-    public record Hidden(Job job, Man key, Man before, boolean only) {}
+    public record Hidden(Job job, Point eyes, Man key, Man before, boolean only) {}
 
     public Sights {
         hidden = List.copyOf(hidden);
@@ -36,52 +39,40 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
                 continue;
             }
             for (Ref ref : key.men()) {
-                Man man = lineup.view(job).man(ref);
-                if (man != null) {
-                    read.add(man);
-                }
+                lineup.view(job).man(ref).ifPresent(read::add);
             }
-            Man first = lineup.view(job).man(key.men().get(0));
-            Man before = first == null || job.feet() == null || job.role().lineman()
-                    ? null
-                    : before(lineup, job.feet(), first);
-            if (before != null) {
-                hidden.add(new Hidden(job, first, before, key.men().size() == 1));
+            Point eyes = job.feet();
+            if (eyes != null && !job.role().lineman()) {
+                lineup.view(job)
+                        .man(key.men().get(0))
+                        .ifPresent(first -> before(lineup, eyes, first)
+                                .ifPresent(b -> hidden.add(new Hidden(
+                                        job, eyes, first, b, key.men().size() == 1))));
             }
         }
         return new Sights(hidden, unread(lineup, read));
     }
 
-    private static Man before(Lineup lineup, Point eyes, Man key) {
+    private static Optional<Man> before(Lineup lineup, Point eyes, Man key) {
         SightLimits limits = lineup.convention().sights();
+        var sight = new Segment(eyes, key.feet());
         for (Man man : lineup.snap().formation().men()) {
             boolean upright = !man.interior() && man.depth() > limits.upright();
             if (upright
                     && !man.equals(key)
-                    && fromLine(eyes, key.feet(), man.feet()) <= limits.body()
+                    && sight.beside(man.feet()) <= limits.body()
                     && eyes.distance(man.feet()) < eyes.distance(key.feet())) {
-                return man;
+                return Optional.of(man);
             }
         }
-        return null;
-    }
-
-    private static double fromLine(Point a, Point b, Point p) {
-        double length = a.distance(b);
-        double along = ((p.x() - a.x()) * (b.x() - a.x()) + (p.y() - a.y()) * (b.y() - a.y())) / length;
-        boolean between = along > 0 && along < length;
-        return between
-                ? Math.abs((p.x() - a.x()) * (b.y() - a.y()) - (p.y() - a.y()) * (b.x() - a.x())) / length
-                : Double.POSITIVE_INFINITY;
+        return Optional.empty();
     }
 
     private static List<Man> unread(Lineup lineup, List<Man> read) {
         Shape shape = lineup.features().shape();
         var threats = new ArrayList<>(shape.backs());
         for (Side side : Side.values()) {
-            if (shape.flank(side).tightEnd() != null) {
-                threats.add(shape.flank(side).tightEnd());
-            }
+            Stream.ofNullable(shape.flank(side).tightEnd()).forEach(threats::add);
             if (!shape.flank(side).surface().isEmpty()) {
                 threats.add(shape.flank(side).guard());
             }
@@ -93,10 +84,9 @@ public record Sights(List<Hidden> hidden, List<Man> unread) {
 
     private static boolean stoodOn(Lineup lineup, Man man) {
         return !lineup.features().shape().backs().contains(man)
-                && lineup.jobs().stream()
-                        .anyMatch(j -> j.role().lineman()
-                                && j.feet() != null
-                                && Math.abs(j.feet().x() - man.x())
+                && lineup.placed().stream()
+                        .anyMatch(p -> p.job().role().lineman()
+                                && Math.abs(p.feet().x() - man.x())
                                         <= lineup.convention().sights().over());
     }
 }

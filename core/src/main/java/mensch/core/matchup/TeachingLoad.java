@@ -35,7 +35,10 @@ public record TeachingLoad(Map<String, Integer> byRole, List<Added> added) {
     public static TeachingLoad of(List<Call> plan, Snap on) {
         Map<String, Set<String>> known = new LinkedHashMap<>();
         var added = new ArrayList<Added>();
-        Lineup base = plan.isEmpty() ? null : Lineup.of(plan.get(0), on);
+        if (plan.isEmpty()) {
+            return new TeachingLoad(Map.of(), List.of());
+        }
+        Lineup base = Lineup.of(plan.get(0), on);
         for (Call call : plan) {
             int rungs = 0;
             int roles = 0;

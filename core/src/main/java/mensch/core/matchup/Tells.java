@@ -2,10 +2,13 @@ package mensch.core.matchup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.geometry.Point;
+import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an offence sees before the snap: this line-up against others of the plan on the same snap.
@@ -17,18 +20,23 @@ import mensch.core.rung.Place;
 public record Tells(List<Travel> travels, List<Pair> pairs) {
 
     /** A man who shows one place and plays another. */
-    public record Travel(Job job, double yards, double seconds) {}
+    public record Travel(Job job, Point feet, double yards, double seconds) {}
 
     /**
      * A call that looks different.
      *
      * @param call its name
-     * @param by the man who gives it away most
+     * @param by the man who gives it away most, or null when only a stance does
      * @param yards how far his two places are apart before the snap
      * @param men how many men are told apart
      * @param stance a man whose stance differs, or null
      */
-    public record Pair(String call, Job by, double yards, int men, Job stance) {}
+    public record Pair(
+            String call,
+            @Nullable Job by,
+            double yards,
+            int men,
+            @Nullable Job stance) {}
 
     public Tells {
         travels = List.copyOf(travels);
@@ -38,12 +46,13 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
     /** @param others other calls of the plan on the same snap */
     public static Tells of(Lineup lineup, List<Lineup> others) {
         var travels = new ArrayList<Travel>();
-        for (Job job : lineup.jobs()) {
-            Point shown = shown(job);
-            if (shown != null && job.feet() != null && shown.distance(job.feet()) > 0) {
-                double yards = shown.distance(job.feet());
+        for (Lineup.Placed placed : lineup.placed()) {
+            Job job = placed.job();
+            double yards = shown(job).orElse(placed.feet()).distance(placed.feet());
+            if (yards > 0) {
                 travels.add(new Travel(
                         job,
+                        placed.feet(),
                         yards,
                         Builds.gait(job.role().body(), lineup.convention().speeds())
                                 .time(yards)));
@@ -51,23 +60,21 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
         }
         var pairs = new ArrayList<Pair>();
         for (Lineup other : others) {
-            Pair pair = pair(lineup, other);
-            if (pair != null) {
-                pairs.add(pair);
-            }
+            pair(lineup, other).ifPresent(pairs::add);
         }
         pairs.sort((a, b) -> Double.compare(b.yards(), a.yards()));
         return new Tells(travels, pairs);
     }
 
     /** Where he stands before the ball is snapped: his disguise, or his place. */
-    private static Point shown(Job job) {
-        Place show = job.before().show().orNull();
-        return show == null ? job.feet() : show.feet();
+    private static Optional<Point> shown(Job job) {
+        return Optional.ofNullable(job.before().show().orNull())
+                .map(Place::feet)
+                .or(() -> Optional.ofNullable(job.feet()));
     }
 
-    /** Null when no man is told apart and no stance differs. */
-    private static Pair pair(Lineup lineup, Lineup other) {
+    /** None when no man is told apart and no stance differs. */
+    private static Optional<Pair> pair(Lineup lineup, Lineup other) {
         Job most = null;
         double yards = 0;
         int men = 0;
@@ -81,24 +88,22 @@ public record Tells(List<Travel> travels, List<Pair> pairs) {
             }
             Job his = other.job(job.id());
             boolean differs = his != null
-                    && job.before().stance().orNull() != null
-                    && !job.before()
-                            .stance()
-                            .orNull()
-                            .equals(his.before().stance().orNull());
+                    && job.before().stance() instanceof Given.By<String> by
+                    && !by.value().equals(his.before().stance().orNull());
             stance = stance == null && differs ? job : stance;
         }
-        return men == 0 && stance == null ? null : new Pair(other.inForce().name(), most, yards, men, stance);
+        return men == 0 && stance == null
+                ? Optional.empty()
+                : Optional.of(new Pair(other.inForce().name(), most, yards, men, stance));
     }
 
     /** How far his place is from the nearest man of the other picture: an offence sees bodies, not roles. */
     private static double apart(Job job, Lineup other) {
-        Point here = shown(job);
-        double nearest = Double.POSITIVE_INFINITY;
-        for (Job there : other.jobs()) {
-            Point at = shown(there);
-            nearest = here == null || at == null ? nearest : Math.min(nearest, here.distance(at));
-        }
-        return nearest == Double.POSITIVE_INFINITY ? 0 : nearest;
+        return shown(job).stream()
+                .flatMapToDouble(here -> other.jobs().stream()
+                        .flatMap(there -> shown(there).stream())
+                        .mapToDouble(here::distance))
+                .min()
+                .orElse(0);
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import mensch.core.formation.Answer;
 import mensch.core.rung.Condition;
 import mensch.core.rung.View;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pass concept.
@@ -11,9 +12,15 @@ import mensch.core.rung.View;
  * @param needs what the formation must have, seen from the play side
  * @param throwSeconds when the ball leaves the hand, seconds after the snap
  * @param told the route of each man named; men not named stay in or clear out and are not asked for
- * @param attacks whom it is made to hurt, in words
+ * @param attacks whom it is made to hurt, in words; null for one that is only the pass of an option
  */
-public record Pass(String id, String name, Condition needs, double throwSeconds, List<Told> told, String attacks) {
+public record Pass(
+        String id,
+        String name,
+        Condition needs,
+        double throwSeconds,
+        List<Told> told,
+        @Nullable String attacks) {
 
     /** A man and his route. */
     public record Told(Who who, Route route) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
@@ -53,13 +54,13 @@ public final class PlayReader {
         } catch (DocumentException e) {
             throw e;
         } catch (RefusedException | ClassCastException | NullPointerException e) {
-            throw DocumentException.of(document.id(), key, e.getMessage() == null ? "is missing" : e.getMessage());
+            throw DocumentException.of(document.id(), key, Objects.requireNonNullElse(e.getMessage(), "is missing"));
         }
     }
 
     private Condition needs(Document document) {
-        String words = document.text("needs");
-        return words == null || words.isEmpty()
+        String words = document.text("needs").orElse("");
+        return words.isEmpty()
                 ? new Condition.Always()
                 : reading(document, "needs", () -> RungReader.readCondition(words, vocabulary));
     }
@@ -85,8 +86,11 @@ public final class PlayReader {
     }
 
     private static Route route(String id, Map<?, ?> body) {
-        List<Route.Way> path = ((List<?>) body.get("path"))
-                .stream().map(w -> Route.way(String.valueOf(w))).toList();
+        if (!(body.get("path") instanceof List<?> steps)) {
+            throw new RefusedException("has no path: a list of steps, as in [stem 10, in]");
+        }
+        List<Route.Way> path =
+                steps.stream().map(w -> Route.way(String.valueOf(w))).toList();
         return new Route(id, path, number(body, "breaks", 0), "settle".equals(body.get("ends")));
     }
 
@@ -109,7 +113,6 @@ public final class PlayReader {
                                 () -> BallPath.valueOf(String.valueOf(p).toUpperCase(java.util.Locale.ROOT))))
                         .toList()
                 : List.of();
-        String leaves = document.text("leaves");
         return new Run(
                 document.id(),
                 document.name(),
@@ -122,7 +125,10 @@ public final class PlayReader {
                                 Who.read(String.valueOf(ball.get("carrier")), vocabulary),
                                 number(ball, "gun", 1),
                                 number(ball, "under", 1))),
-                reading(document, "leaves", () -> leaves == null ? Leaves.NOBODY : Leaves.of(leaves)),
+                reading(
+                        document,
+                        "leaves",
+                        () -> document.text("leaves").map(Leaves::of).orElse(Leaves.NOBODY)),
                 paths,
                 told);
     }
@@ -139,7 +145,7 @@ public final class PlayReader {
                 needs(document),
                 thrown,
                 told(document, "routes"),
-                document.text("attacks"));
+                document.text("attacks").orElse(null));
     }
 
     private List<Pass.Told> told(Document document, String key) {
@@ -161,12 +167,11 @@ public final class PlayReader {
     }
 
     private RunPass option(Document document) {
-        Run run = runs.get(document.text("run"));
+        String named = document.text("run").orElse("");
+        Run run = runs.get(named);
         if (run == null) {
             throw DocumentException.of(
-                    document.id(),
-                    "run",
-                    "\"" + document.text("run") + "\" is no run; there are " + String.join(", ", runs.keySet()));
+                    document.id(), "run", "\"" + named + "\" is no run; there are " + String.join(", ", runs.keySet()));
         }
         String reads =
                 reading(document, "reads", () -> String.valueOf(document.body().get("reads")));
@@ -187,7 +192,9 @@ public final class PlayReader {
     }
 
     private Protection protection(Document document) {
-        List<?> stay = reading(document, "stay", () -> (List<?>) document.body().get("stay"));
+        if (!(document.body().get("stay") instanceof List<?> stay)) {
+            throw DocumentException.of(document.id(), "stay", "is missing: a list of who stays in");
+        }
         return Protection.of(document.id(), document.name(), needs(document), stay);
     }
 }

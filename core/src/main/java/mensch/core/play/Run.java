@@ -4,6 +4,7 @@ import java.util.List;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
+import mensch.core.formation.Shape;
 import mensch.core.geometry.Side;
 import mensch.core.rung.Condition;
 import mensch.core.rung.View;
@@ -52,13 +53,16 @@ public record Run(
         return view.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES ? ball.underCentre() : ball.fromGun();
     }
 
-    /** The carrier; the deepest back when the one named is not there, the quarterback when there is no back. */
+    /**
+     * The carrier; the deepest back when the one named is not there, the quarterback when there is no back, who snaps
+     * it when there is no quarterback.
+     */
     public Man carrier(View view) {
-        Man named = ball.carrier().in(view);
-        var backs = view.features().shape().backs();
-        return named != null
-                ? named
-                : backs.isEmpty() ? view.features().shape().quarterback() : backs.get(backs.size() - 1);
+        Shape shape = view.features().shape();
+        Man quarterback = shape.quarterback();
+        List<Man> backs = shape.backs();
+        Man otherwise = quarterback != null ? quarterback : shape.snapper();
+        return ball.carrier().in(view).orElse(backs.isEmpty() ? otherwise : backs.get(backs.size() - 1));
     }
 
     /** Whether it is an option. */

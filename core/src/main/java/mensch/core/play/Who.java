@@ -1,5 +1,7 @@
 package mensch.core.play;
 
+import java.util.List;
+import java.util.Optional;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Side;
@@ -8,6 +10,7 @@ import mensch.core.rung.RungReader;
 import mensch.core.rung.View;
 import mensch.core.rung.Vocabulary;
 import mensch.core.rung.Where;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A man of the offence as a play names him.
@@ -15,7 +18,7 @@ import mensch.core.rung.Where;
  * @param ref null for "lead": the H-back, else the wing, else the second back
  * @param where the side he works to: his own for a lineman or a receiver, the told one for a back
  */
-public record Who(Ref ref, Where where) {
+public record Who(@Nullable Ref ref, Where where) {
     private static final String LEAD = "lead";
     private static final String OTHER = " other side";
 
@@ -35,8 +38,8 @@ public record Who(Ref ref, Where where) {
                 : new Who(other ? RungReader.readMan(words, vocabulary) : ref, other ? Where.OTHER : Where.MY);
     }
 
-    /** The man seen from the play side; null when there is none. */
-    public Man in(View view) {
+    /** The man seen from the play side; if he is there. */
+    public Optional<Man> in(View view) {
         return ref == null ? lead(view) : view.man(ref);
     }
 
@@ -45,18 +48,16 @@ public record Who(Ref ref, Where where) {
         return view.side(where);
     }
 
-    private static Man lead(View view) {
+    private static Optional<Man> lead(View view) {
         for (Side side : new Side[] {view.my(), view.my().opposite()}) {
             Flank flank = view.features().shape().flank(side);
-            if (flank.hBack() != null) {
-                return flank.hBack();
-            }
-            if (flank.wing() != null) {
-                return flank.wing();
+            Man lead = flank.hBack() != null ? flank.hBack() : flank.wing();
+            if (lead != null) {
+                return Optional.of(lead);
             }
         }
-        var backs = view.features().shape().backs();
-        return backs.size() > 1 ? backs.get(0) : null;
+        List<Man> backs = view.features().shape().backs();
+        return backs.size() > 1 ? Optional.of(backs.get(0)) : Optional.empty();
     }
 
     public String words() {

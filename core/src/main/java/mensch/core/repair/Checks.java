@@ -3,6 +3,7 @@ package mensch.core.repair;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
@@ -30,8 +31,8 @@ final class Checks {
 
     /** @param mended whether a line-up shows the finding no more */
     List<List<Step>> changes(Call call, Lineup before, Predicate<Lineup> mended) {
-        String maker = maker(call);
-        if (maker == null || before.check() != null) {
+        Optional<String> maker = maker(call);
+        if (maker.isEmpty() || before.check() != null) {
             return List.of();
         }
         String when = "when " + picture(before.features()) + ": check ";
@@ -54,19 +55,22 @@ final class Checks {
         return others.stream()
                 .sorted(Comparator.comparingInt(Other::men))
                 .limit(FEW)
-                .map(o -> List.of(new Step(CallEdit.CHECKS, when + o.id() + ", " + maker)))
+                .map(o -> List.of(new Step(CallEdit.CHECKS, when + o.id() + ", " + maker.get())))
                 .toList();
     }
 
     private record Other(String id, int men) {}
 
     /** The middle backer, else the first backer. */
-    private static String maker(Call call) {
+    private static Optional<String> maker(Call call) {
         List<String> backers = call.front().roles().stream()
                 .filter(r -> r.body() == Role.Body.LB)
                 .map(Role::id)
                 .toList();
-        return backers.contains("mike") ? "mike" : backers.isEmpty() ? null : backers.get(0);
+        return backers.stream()
+                .filter("mike"::equals)
+                .findFirst()
+                .or(() -> backers.stream().findFirst());
     }
 
     /** The whole picture in words: how many are out on the fuller side, ends, backs. */

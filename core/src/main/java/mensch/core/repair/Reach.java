@@ -1,6 +1,7 @@
 package mensch.core.repair;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -91,10 +92,10 @@ final class Reach {
     /** The men a finding names, then the others, the nearest to the spot first. */
     private static List<Job> men(Lineup lineup, Finding finding) {
         var men = new ArrayList<>(finding.who());
-        lineup.jobs().stream()
-                .filter(j -> j.feet() != null && !men.contains(j))
-                .sorted((a, b) -> Double.compare(
-                        a.feet().distance(finding.where()), b.feet().distance(finding.where())))
+        lineup.placed().stream()
+                .filter(p -> !men.contains(p.job()))
+                .sorted(Comparator.comparingDouble(p -> p.feet().distance(finding.where())))
+                .map(Lineup.Placed::job)
                 .forEach(men::add);
         return men;
     }

@@ -2,6 +2,7 @@ package mensch.core.repair;
 
 import java.util.List;
 import mensch.core.audit.Finding;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A change that mends a finding.
@@ -15,7 +16,13 @@ import mensch.core.audit.Finding;
  * @param elsewhere what it costs against the formations the call is meant for
  */
 public record Repair(
-        List<Step> steps, String tag, List<Finding> costs, int men, int parts, int rushersLost, Elsewhere elsewhere) {
+        List<Step> steps,
+        @Nullable String tag,
+        List<Finding> costs,
+        int men,
+        int parts,
+        int rushersLost,
+        Elsewhere elsewhere) {
 
     /**
      * Findings that come and go against other formations.

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -111,10 +112,7 @@ public final class Repairs {
         var mending = new ArrayList<Tried>();
         var outcomes = new LinkedHashSet<List<Job>>();
         for (List<Step> steps : changes) {
-            Tried tried = tried(call, steps, broken, outcomes);
-            if (tried != null) {
-                mending.add(tried);
-            }
+            tried(call, steps, broken, outcomes).ifPresent(mending::add);
         }
         mending.sort(Comparator.comparingLong((Tried t) -> weak(t.costs()))
                 .thenComparingInt(Tried::rushersLost)
@@ -129,32 +127,32 @@ public final class Repairs {
     }
 
     /**
-     * Null when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did
+     * None when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did
      * already.
      */
-    private Tried tried(Call call, List<Step> steps, Broken broken, Set<List<Job>> outcomes) {
+    private Optional<Tried> tried(Call call, List<Step> steps, Broken broken, Set<List<Job>> outcomes) {
         Lineup before = broken.before();
         Finding finding = broken.finding();
-        Call changed = changed(call, steps);
-        if (changed == null) {
-            return null;
+        Optional<Call> changed = changed(call, steps);
+        if (changed.isEmpty()) {
+            return Optional.empty();
         }
-        Lineup after = Lineup.of(changed, before.snap());
+        Lineup after = Lineup.of(changed.get(), before.snap());
         if (after.jobs().equals(before.jobs()) || broken.shows().test(subject(after))) {
-            return null;
+            return Optional.empty();
         }
         List<Finding> costs = costs(Audit.of(after), broken.byItself());
         if (dear(costs, finding) || !outcomes.add(after.jobs())) {
-            return null;
+            return Optional.empty();
         }
         List<Change> parts = Change.between(before, after);
-        return new Tried(
+        return Optional.of(new Tried(
                 steps,
-                changed,
+                changed.get(),
                 costs,
                 (int) parts.stream().map(c -> c.is().id()).distinct().count(),
                 parts.size(),
-                Math.max(0, rushers(before) - rushers(after)));
+                Math.max(0, rushers(before) - rushers(after))));
     }
 
     private static List<Finding> costs(List<Finding> is, List<Finding> was) {
@@ -172,7 +170,7 @@ public final class Repairs {
         return RushCount.of(lineup).rushers().size();
     }
 
-    private Call changed(Call call, List<Step> steps) {
+    private Optional<Call> changed(Call call, List<Step> steps) {
         if (steps.get(0).role().equals(CallEdit.CHECKS)) {
             return read(call, steps);
         }
@@ -184,9 +182,10 @@ public final class Repairs {
                 ladders.put(step.role(), new Ladder(List.of(rung)));
             }
         } catch (RefusedException e) {
-            return null;
+            return Optional.empty();
         }
-        return call.under(new Layer(Layer.Kind.CALL, new DocumentRef(call.ref().id(), 0, ""), ladders));
+        return Optional.of(
+                call.under(new Layer(Layer.Kind.CALL, new DocumentRef(call.ref().id(), 0, ""), ladders)));
     }
 
     /**
@@ -269,19 +268,19 @@ public final class Repairs {
 
     /** Whether the call could be saved so: no sentence that cannot speak, no man who may not be there. */
     private boolean sound(Call call, List<Step> steps) {
-        return read(call, steps) != null;
+        return read(call, steps).isPresent();
     }
 
-    private Call read(Call call, List<Step> steps) {
+    private Optional<Call> read(Call call, List<Step> steps) {
         try {
             Document document = call.document();
             for (Step step : steps) {
                 document = CallEdit.set(
                         document, new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
             }
-            return CallReader.read(document, call.ref().revision(), library.vocabulary());
+            return Optional.of(CallReader.read(document, call.ref().revision(), library.vocabulary()));
         } catch (DocumentException e) {
-            return null;
+            return Optional.empty();
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import mensch.core.call.Call;
 import mensch.core.call.CallReader;
@@ -15,7 +16,7 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Gives;
 import mensch.core.rung.Part;
-import mensch.core.rung.Rung;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Tags: a movement or pressure of the library on a call that has none of that kind, for one picture, written as what it
@@ -24,7 +25,7 @@ import mensch.core.rung.Rung;
 final class Tags {
     private static final List<String> KINDS = List.of("movement", "pressure");
     private final Library library;
-    private volatile Tagged last = new Tagged(null, Map.of());
+    private volatile @Nullable Tagged last;
 
     /** A call with each tag it can carry, by the tag's name. */
     private record Tagged(Document call, Map<String, Call> by) {}
@@ -51,7 +52,7 @@ final class Tags {
 
     private Map<String, Call> tagged(Call call) {
         Tagged known = last;
-        if (known.call() != call.document()) {
+        if (known == null || known.call() != call.document()) {
             known = new Tagged(call.document(), read(call));
             last = known;
         }
@@ -60,7 +61,7 @@ final class Tags {
 
     private Map<String, Call> read(Call call) {
         var by = new LinkedHashMap<String, Call>();
-        List<?> layers = (List<?>) call.document().body().get("layers");
+        List<?> layers = call.document().body().get("layers") instanceof List<?> list ? list : List.of();
         for (String kind : KINDS) {
             boolean has = layers.stream().anyMatch(l -> l instanceof Map<?, ?> layer && kind.equals(layer.get("kind")));
             for (Document tag : has ? List.<Document>of() : library.kind(kind)) {
@@ -91,11 +92,11 @@ final class Tags {
             var words = new ArrayList<String>();
             for (Part part : Part.values()) {
                 if (is == null || !was.part(part).equals(is.part(part))) {
-                    Gives gives = is == null ? null : given(with, is, part);
-                    if (gives == null) {
+                    Optional<Gives> gives = is == null ? Optional.empty() : given(with, is, part);
+                    if (gives.isEmpty()) {
                         return List.of();
                     }
-                    words.add(gives.words());
+                    words.add(gives.get().words());
                 }
             }
             if (!words.isEmpty() && steps.put(was.role().id(), sentence.apply(was, String.join("; ", words))) != null) {
@@ -105,11 +106,10 @@ final class Tags {
         return List.copyOf(steps.values());
     }
 
-    private static Gives given(Call call, Job job, Part part) {
+    private static Optional<Gives> given(Call call, Job job, Part part) {
         Given<?> given = job.part(part);
-        Rung rung = given instanceof Given.By<?> by && by.chain().size() == 1
-                ? call.rung(by.chain().get(0).rung())
-                : null;
-        return rung == null ? null : rung.give(part);
+        return given.state() == Given.State.VALUE && given.chain().size() == 1
+                ? call.rung(given.chain().get(0).rung()).flatMap(r -> r.give(part))
+                : Optional.empty();
     }
 }

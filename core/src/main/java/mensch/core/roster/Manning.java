@@ -2,6 +2,7 @@ package mensch.core.roster;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.lineup.Job;
 
 /**
@@ -17,17 +18,16 @@ public record Manning(Map<String, Player> byJob, List<Note> notes) {
     /** Something about one man on one job. */
     public record Note(String job, String words) {}
 
-    /** The man on a job, or null. */
-    public Player on(Job job) {
-        return byJob.get(job.id());
+    /** The man on a job; none when nobody is left on the chart. */
+    public Optional<Player> on(Job job) {
+        return Optional.ofNullable(byJob.get(job.id()));
     }
 
-    /** The job that a man has, or null when he is not on the field. */
-    public String jobOf(Player player) {
+    /** The job that a man has, if he is on the field. */
+    public Optional<String> jobOf(Player player) {
         return byJob.entrySet().stream()
                 .filter(e -> e.getValue().equals(player))
                 .map(Map.Entry::getKey)
-                .findFirst()
-                .orElse(null);
+                .findFirst();
     }
 }

@@ -3,6 +3,7 @@ package mensch.core.roster;
 import java.util.Locale;
 import mensch.core.document.RefusedException;
 import mensch.core.front.Role.Body;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A defender of the squad.
@@ -13,7 +14,13 @@ import mensch.core.front.Role.Body;
  * @param weight pounds, or null when not taken
  * @param shuttle seconds for the short shuttle (5-10-5 yd), lower is quicker; null when not taken
  */
-public record Player(String id, int number, String name, Body body, Integer weight, Double shuttle) {
+public record Player(
+        String id,
+        int number,
+        String name,
+        Body body,
+        @Nullable Integer weight,
+        @Nullable Double shuttle) {
 
     public Player {
         if (number < 0 || number > 99) {

@@ -1,10 +1,12 @@
 package mensch.core.roster;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import mensch.core.document.RefusedException;
 import mensch.core.formation.Answer;
@@ -64,14 +66,15 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
         var notes = new ArrayList<Note>();
         for (Role role : lineup.inForce().front().roles()) {
             for (Job job : jobs(role, lineup)) {
-                Player player = first(listed(slot(job, lineup), lineup), byJob);
-                if (player == null) {
+                Optional<Player> left = first(listed(slot(job, lineup), lineup), byJob);
+                if (left.isEmpty()) {
                     notes.add(new Note(
                             job.id(),
                             "nobody is left on the chart for "
                                     + slot(job, lineup).replace('-', ' ')));
                     continue;
                 }
+                Player player = left.get();
                 byJob.put(job.id(), player);
                 if (player.body() != role.body()
                         && !lineup.snap().field().code().flag()) {
@@ -91,16 +94,17 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
      * first.
      */
     private List<Job> jobs(Role role, Lineup lineup) {
-        Side first =
-                staying(role.id()) != null ? Side.RIGHT : lineup.sides().cover().side();
+        Side first = staying(role.id()).isPresent()
+                ? Side.RIGHT
+                : lineup.sides().cover().side();
         return lineup.jobs().stream()
                 .filter(j -> j.role().equals(role))
                 .sorted((a, b) -> Boolean.compare(b.seat() == first, a.seat() == first))
                 .toList();
     }
 
-    private Staying staying(String role) {
-        return staying.stream().filter(p -> p.names(role)).findFirst().orElse(null);
+    private Optional<Staying> staying(String role) {
+        return staying.stream().filter(p -> p.names(role)).findFirst();
     }
 
     /**
@@ -109,10 +113,11 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
      */
     private String slot(Job job, Lineup lineup) {
         String role = job.role().id();
-        Staying pair = staying(role);
-        if (pair == null || job.role().sits() == Sits.EACH_SIDE) {
+        Optional<Staying> found = staying(role);
+        if (found.isEmpty() || job.role().sits() == Sits.EACH_SIDE) {
             return role;
         }
+        Staying pair = found.get();
         Job mate = lineup.job(pair.mate(role));
         boolean opposite = mate != null && mate.seat() != job.seat();
         return !opposite ? role : job.seat() == Side.RIGHT ? pair.right() : pair.left();
@@ -137,39 +142,42 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
         return condition.in(lineup.view(lineup.jobs().get(0))) == Answer.YES;
     }
 
-    private Player first(List<String> listed, Map<String, Player> taken) {
+    private Optional<Player> first(List<String> listed, Map<String, Player> taken) {
         for (String id : listed) {
             Player player =
                     players.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
             if (!taken.containsValue(player)) {
-                return player;
+                return Optional.of(player);
             }
         }
-        return null;
+        return Optional.empty();
     }
 
     /** Of two inside linemen the heavier belongs nearer the ball, the quicker further out (handbook 3). */
     private static List<Note> insideMen(Lineup lineup, Map<String, Player> byJob) {
-        List<Job> inside = lineup.jobs().stream()
-                .filter(j -> j.role().body() == Body.T && j.feet() != null && byJob.containsKey(j.id()))
-                .sorted((a, b) ->
-                        Double.compare(Math.abs(a.feet().x()), Math.abs(b.feet().x())))
+        List<Lineup.Placed> inside = lineup.placed().stream()
+                .filter(p -> p.job().role().body() == Body.T
+                        && byJob.containsKey(p.job().id()))
+                .sorted(Comparator.comparingDouble(p -> Math.abs(p.feet().x())))
                 .toList();
         if (inside.size() != 2) {
             return List.of();
         }
-        Player near = byJob.get(inside.get(0).id());
-        Player far = byJob.get(inside.get(1).id());
+        Player near = byJob.get(inside.get(0).job().id());
+        Player far = byJob.get(inside.get(1).job().id());
+        if (near == null || far == null) {
+            return List.of();
+        }
         var notes = new ArrayList<Note>();
         if (near.weight() != null && far.weight() != null && near.weight() < far.weight()) {
             notes.add(new Note(
-                    inside.get(0).id(),
+                    inside.get(0).job().id(),
                     "the lighter of the two inside men is nearer the ball: " + near.said() + " " + near.weight()
                             + " lb, " + far.said() + " " + far.weight() + " lb"));
         }
         if (near.shuttle() != null && far.shuttle() != null && near.shuttle() < far.shuttle()) {
             notes.add(new Note(
-                    inside.get(1).id(),
+                    inside.get(1).job().id(),
                     "the slower of the two inside men has the wider technique: " + far.said() + " " + far.shuttle()
                             + " s, " + near.said() + " " + near.shuttle() + " s"));
         }

@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.core.convention.Setting;
 import mensch.core.formation.Feature;
 import mensch.core.formation.SideWord;
@@ -61,93 +62,86 @@ final class ConditionReader {
     }
 
     private Condition atom() {
-        Condition found = shape();
-        found = found != null ? found : count();
-        found = found != null ? found : sideIs();
-        found = found != null ? found : motionSide();
-        found = found != null ? found : personnel();
-        found = found != null ? found : house();
-        found = found != null ? found : whole();
-        if (found == null) {
-            throw tokens.failure();
-        }
-        return found;
+        return shape().or(this::count)
+                .or(this::sideIs)
+                .or(this::motionSide)
+                .or(this::personnel)
+                .or(this::house)
+                .or(this::whole)
+                .orElseThrow(tokens::failure);
     }
 
-    private Condition shape() {
+    private Optional<Condition> shape() {
         for (Feature shape : SHAPES) {
             if (tokens.accept(shape.words())) {
                 tokens.require("on");
-                return new Condition.Has(shape, refs.anyWhere());
+                return Optional.of(new Condition.Has(shape, refs.anyWhere()));
             }
         }
         if (tokens.accept("unbalanced to")) {
-            return new Condition.Has(Feature.UNBALANCED, refs.anyWhere());
+            return Optional.of(new Condition.Has(Feature.UNBALANCED, refs.anyWhere()));
         }
         if (tokens.accept("back on")) {
-            return new Condition.Has(Feature.BACK_HERE, refs.anyWhere());
+            return Optional.of(new Condition.Has(Feature.BACK_HERE, refs.anyWhere()));
         }
-        return null;
+        return Optional.empty();
     }
 
-    private Condition count() {
+    private Optional<Condition> count() {
         boolean surface = tokens.accept("surface of");
-        String digit = tokens.acceptWord(w -> w.matches("[0-9]"), "a count");
-        if (digit == null) {
+        Optional<String> digit = tokens.acceptWord(w -> w.matches("[0-9]"), "a count");
+        if (digit.isEmpty()) {
             if (surface) {
                 throw tokens.failure();
             }
-            return null;
+            return Optional.empty();
         }
         Bound bound =
                 tokens.accept("or more") ? Bound.OR_MORE : tokens.accept("or fewer") ? Bound.OR_FEWER : Bound.EXACTLY;
         tokens.require(surface ? "on" : "receivers on");
-        return new Condition.Count(surface, digit.charAt(0) - '0', bound, refs.anyWhere());
+        return Optional.of(new Condition.Count(surface, digit.get().charAt(0) - '0', bound, refs.anyWhere()));
     }
 
-    private Condition sideIs() {
+    private Optional<Condition> sideIs() {
         for (SideWord word : SideWord.values()) {
             if (tokens.accept(word.words() + " is my side")) {
-                return new Condition.SideIs(word);
+                return Optional.of(new Condition.SideIs(word));
             }
         }
         for (Where bound : BOUND) {
             if (tokens.accept(bound.words() + " is my side")) {
-                return new Condition.BoundIs(bound);
+                return Optional.of(new Condition.BoundIs(bound));
             }
         }
-        return null;
+        return Optional.empty();
     }
 
-    private Condition motionSide() {
+    private Optional<Condition> motionSide() {
         for (Feature direction : List.of(Feature.MOTION_TO, Feature.MOTION_FROM)) {
             if (tokens.accept(direction.words() + " my side")) {
-                return new Condition.Has(direction, Where.MY);
+                return Optional.of(new Condition.Has(direction, Where.MY));
             }
         }
-        return null;
+        return Optional.empty();
     }
 
-    private Condition personnel() {
+    private Optional<Condition> personnel() {
         if (!tokens.accept("personnel")) {
-            return null;
+            return Optional.empty();
         }
-        String digits = tokens.acceptWord(w -> w.matches("[0-3][0-3]"), "backs and ends, as in 21");
-        if (digits == null) {
-            throw tokens.failure();
-        }
-        return new Condition.Personnel(digits.charAt(0) - '0', digits.charAt(1) - '0');
+        String digits = tokens.requireWord(w -> w.matches("[0-3][0-3]"), "backs and ends, as in 21");
+        return Optional.of(new Condition.Personnel(digits.charAt(0) - '0', digits.charAt(1) - '0'));
     }
 
-    private Condition house() {
+    private Optional<Condition> house() {
         if (!tokens.accept("house")) {
-            return null;
+            return Optional.empty();
         }
         for (Setting setting : vocabulary.settings()) {
             if (tokens.accept(setting.id() + " is")) {
                 for (Setting.Choice choice : setting.choices()) {
                     if (tokens.accept(choice.id())) {
-                        return new Condition.House(setting.id(), choice.id());
+                        return Optional.of(new Condition.House(setting.id(), choice.id()));
                     }
                 }
                 throw tokens.failure();
@@ -156,12 +150,12 @@ final class ConditionReader {
         throw tokens.failure();
     }
 
-    private Condition whole() {
+    private Optional<Condition> whole() {
         for (Feature feature : Feature.values()) {
             if (!feature.bySide() && tokens.accept(feature.words())) {
-                return new Condition.Has(feature, Where.MY);
+                return Optional.of(new Condition.Has(feature, Where.MY));
             }
         }
-        return null;
+        return Optional.empty();
     }
 }

@@ -3,9 +3,10 @@ package mensch.core.rung;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /** One fact a condition asked for, with the answer it got; {@code side} is null for a fact of the whole formation. */
-public record FeatureFact(Feature feature, Side side, Answer answer) {
+public record FeatureFact(Feature feature, @Nullable Side side, Answer answer) {
     public String words() {
         return feature.words() + (side == null ? "" : " " + side.word()) + ": " + answer.words();
     }

@@ -1,5 +1,6 @@
 package mensch.core.rung;
 
+import java.util.Objects;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
@@ -34,6 +35,8 @@ public record Gap(Side side, int index) {
     }
 
     private static Man man(Flank flank, int at) {
-        return at < flank.surface().size() ? flank.surface().get(at) : flank.wing();
+        return at < flank.surface().size()
+                ? flank.surface().get(at)
+                : Objects.requireNonNull(flank.wing(), "past the surface there is only a wing");
     }
 }

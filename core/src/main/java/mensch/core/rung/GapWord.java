@@ -1,5 +1,6 @@
 package mensch.core.rung;
 
+import java.util.Optional;
 import mensch.core.geometry.Side;
 
 /**
@@ -15,13 +16,14 @@ public record GapWord(Kind kind, char letter, Where where) {
         OUTSIDE
     }
 
-    /** The gap on the ground for a seat's view; null for "outside", which is beyond the last gap. */
-    public Gap in(View view) {
+    /** The gap on the ground for a seat's view; none for "outside", which is beyond the last gap. */
+    public Optional<Gap> in(View view) {
         Side side = view.side(where);
         return switch (kind) {
-            case LETTER -> new Gap(side, letter - 'A');
-            case LAST -> new Gap(side, Gap.count(view.features().shape().flank(side)) - 1);
-            case OUTSIDE -> null;
+            case LETTER -> Optional.of(new Gap(side, letter - 'A'));
+            case LAST ->
+                Optional.of(new Gap(side, Gap.count(view.features().shape().flank(side)) - 1));
+            case OUTSIDE -> Optional.empty();
         };
     }
 

@@ -1,5 +1,8 @@
 package mensch.core.rung;
 
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
 /** One part as a rung gives it: the part and its value. A phrase of null is "none". */
 public sealed interface Gives {
 
@@ -13,7 +16,12 @@ public sealed interface Gives {
     /** The value in words. */
     String value();
 
-    record Show(Phrase phrase) implements Gives {
+    /** The place it names; none for a part that is no place, and for "show none". */
+    default Optional<Phrase> place() {
+        return Optional.empty();
+    }
+
+    record Show(@Nullable Phrase phrase) implements Gives {
         @Override
         public Part part() {
             return Part.SHOW;
@@ -22,6 +30,11 @@ public sealed interface Gives {
         @Override
         public String value() {
             return phrase == null ? "none" : phrase.words();
+        }
+
+        @Override
+        public Optional<Phrase> place() {
+            return Optional.ofNullable(phrase);
         }
     }
 
@@ -34,6 +47,11 @@ public sealed interface Gives {
         @Override
         public String value() {
             return phrase.words();
+        }
+
+        @Override
+        public Optional<Phrase> place() {
+            return Optional.of(phrase);
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.RefusedException;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads the ladders of a document: seat to list of single-entry maps name to sentence. Gathers every fault before it
@@ -23,7 +24,7 @@ public final class LadderReader {
     }
 
     /** Ladders by seat, in the order of the document; faults go to the problem list. */
-    public Map<String, Ladder> read(Object value) {
+    public Map<String, Ladder> read(@Nullable Object value) {
         var ladders = new LinkedHashMap<String, Ladder>();
         if (value == null) {
             return ladders;

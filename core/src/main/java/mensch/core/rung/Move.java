@@ -1,7 +1,9 @@
 package mensch.core.rung;
 
+import java.util.Optional;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a man leaves his place: a gap exchange against the run, a lane or an aiming point against the pass.
@@ -11,7 +13,11 @@ import mensch.core.geometry.Side;
  * @param aim the point he aims at outside a man of the backfield, or null
  * @param order who goes first when two cross: 1, 2, 3; 0 when it does not matter
  */
-public record Move(Verb verb, GapWord gap, Aim aim, int order) {
+public record Move(
+        @Nullable Verb verb,
+        @Nullable GapWord gap,
+        @Nullable Aim aim,
+        int order) {
     public static final Move NONE = new Move(null, null, null, 0);
     static final String[] ORDER = {"", "first", "second", "third"};
 
@@ -43,31 +49,29 @@ public record Move(Verb verb, GapWord gap, Aim aim, int order) {
 
     /** So many yards outside a man, at his depth. */
     public record Aim(double yards, Ref man) {
-        /** The point on the ground, play frame; null when the man is not there. */
-        public Point in(View view) {
-            Point feet = view.feet(man);
-            return feet == null ? null : new Point(feet.x() + view.my().sign() * yards, feet.y());
+        /** The point on the ground, play frame; none when the man is not there. */
+        public Optional<Point> in(View view) {
+            return view.feet(man).map(feet -> new Point(feet.x() + view.my().sign() * yards, feet.y()));
         }
     }
 
     /**
-     * Where he goes first, play frame: the gap on the line, a step outside the last man, or his aiming point; null when
+     * Where he goes first, play frame: the gap on the line, a step outside the last man, or his aiming point; none when
      * it names no place.
      */
-    public Point goal(View view) {
+    public Optional<Point> goal(View view) {
         if (aim != null) {
             return aim.in(view);
         }
         if (gap == null) {
-            return null;
+            return Optional.empty();
         }
-        Gap on = gap.in(view);
+        Optional<Gap> on = gap.in(view);
         Side side = view.side(gap.where());
         var flank = view.features().shape().flank(side);
         Point last = new Gap(side, Gap.count(flank) - 1).middle(flank);
-        return on == null
-                ? new Point(last.x() + side.sign() * 1.0, 0)
-                : on.index() < Gap.count(flank) ? on.middle(flank) : last;
+        return Optional.of(on.map(g -> g.index() < Gap.count(flank) ? g.middle(flank) : last)
+                .orElse(new Point(last.x() + side.sign() * 1.0, 0)));
     }
 
     public String words() {

@@ -79,8 +79,7 @@ public final class Naming {
         }
         overMen(flank, where, depth, outward);
         if (outward > end) {
-            found.add(new Phrase.Outside(
-                    new Ref(Ref.Kind.END_MAN, 0, false, null, where), rounded(outward - end), depth));
+            found.add(new Phrase.Outside(Ref.of(Ref.Kind.END_MAN, where), rounded(outward - end), depth));
         }
         if (where == Where.MY) {
             deep(depth);
@@ -90,7 +89,7 @@ public final class Naming {
     private void overMen(Flank flank, Where where, Depth depth, double outward) {
         List<Man> receivers = flank.receivers();
         for (int i = 0; i < receivers.size(); i++) {
-            var ref = new Ref(Ref.Kind.NUMBER, i + 1, false, null, where);
+            var ref = Ref.number(i + 1, where);
             double off = outward - flank.side().sign() * receivers.get(i).x();
             if (Math.abs(off) <= WIDE) {
                 double yards = rounded(Math.abs(off));
@@ -101,14 +100,14 @@ public final class Naming {
                         depth));
             }
             if (i + 1 < receivers.size()) {
-                found.add(new Phrase.Between(ref, new Ref(Ref.Kind.NUMBER, i + 2, false, null, where), depth));
+                found.add(new Phrase.Between(ref, Ref.number(i + 2, where), depth));
             }
             if (!flank.surface().contains(receivers.get(i))) {
-                found.add(new Phrase.Between(new Ref(Ref.Kind.TACKLE, 0, false, null, where), ref, depth));
+                found.add(new Phrase.Between(Ref.of(Ref.Kind.TACKLE, where), ref, depth));
             }
         }
         for (Ref.Kind kind : List.of(Ref.Kind.GUARD, Ref.Kind.TACKLE)) {
-            found.add(new Phrase.Stack(new Ref(kind, 0, false, null, where), depth));
+            found.add(new Phrase.Stack(Ref.of(kind, where), depth));
         }
     }
 

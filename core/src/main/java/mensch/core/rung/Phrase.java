@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.List;
+import java.util.Objects;
 import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.field.Mark;
@@ -8,6 +9,7 @@ import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /** An alignment in the words of a coach. Lateral x depth, always lateral first, yards. */
 public sealed interface Phrase {
@@ -37,7 +39,9 @@ public sealed interface Phrase {
     record Technique(String label, Closeness closeness) implements Phrase {
         @Override
         public Place place(View view) {
-            Label found = Labels.standard().find(label);
+            Label found = Labels.standard()
+                    .find(label)
+                    .orElseThrow(() -> new IllegalStateException(label + " was read as a technique and is none"));
             var geometry = new TechniqueGeometry(view, view.my());
             double limit = view.convention().tolerances().techniqueLateral();
             double shade =
@@ -100,7 +104,7 @@ public sealed interface Phrase {
         }
 
         private Ref man(Ref.Kind kind) {
-            return new Ref(kind, 0, false, null, where);
+            return Ref.of(kind, where);
         }
 
         @Override
@@ -117,7 +121,7 @@ public sealed interface Phrase {
     record Stack(Ref ref, Depth depth) implements Phrase {
         @Override
         public Place place(View view) {
-            return new Placing(view, this, Side.RIGHT).backer(view.feet(ref).x(), depth, List.of(ref));
+            return new Placing(view, this, Side.RIGHT).backer(view.standing(ref).x(), depth, List.of(ref));
         }
 
         @Override
@@ -135,7 +139,7 @@ public sealed interface Phrase {
         @Override
         public Place place(View view) {
             Side side = view.side(ref.where());
-            double man = side.sign() * view.feet(ref).x();
+            double man = side.sign() * view.standing(ref).x();
             double outward = man + leverage.outward() * lateral;
             var placing = new Placing(view, this, side);
             boolean press = depth.aim() <= view.convention().tolerances().pressLimit();
@@ -160,7 +164,8 @@ public sealed interface Phrase {
         @Override
         public Place place(View view) {
             Side side = view.side(ref.where());
-            return new Placing(view, this, side).at(side.sign() * view.feet(ref).x() + lateral, depth, List.of(ref));
+            return new Placing(view, this, side)
+                    .at(side.sign() * view.standing(ref).x() + lateral, depth, List.of(ref));
         }
 
         @Override
@@ -178,7 +183,7 @@ public sealed interface Phrase {
     record Between(Ref first, Ref second, Depth depth) implements Phrase {
         @Override
         public Place place(View view) {
-            double x = (view.feet(first).x() + view.feet(second).x()) / 2;
+            double x = (view.standing(first).x() + view.standing(second).x()) / 2;
             return new Placing(view, this, Side.RIGHT).at(x, depth, List.of(first, second));
         }
 
@@ -246,7 +251,7 @@ public sealed interface Phrase {
         public Place place(View view) {
             Side side = view.my();
             return new Placing(view, this, side)
-                    .at(side.sign() * view.feet(DEEPEST).x() + lateral, depth, List.of(DEEPEST));
+                    .at(side.sign() * view.standing(DEEPEST).x() + lateral, depth, List.of(DEEPEST));
         }
 
         @Override
@@ -268,7 +273,7 @@ public sealed interface Phrase {
 
         @Override
         public Place place(View view) {
-            Point feet = view.feet(ref());
+            Point feet = view.standing(ref());
             return new Placing(view, this, Side.RIGHT).at(0.0 - feet.x(), Depth.of(feet.y()), List.of(ref()));
         }
 
@@ -284,14 +289,15 @@ public sealed interface Phrase {
     }
 
     /** Another phrase moved outward (wider) or deeper; {@code base} null means whatever the ladder below gives. */
-    record Shifted(Phrase base, double wider, double deeper) implements Phrase {
+    record Shifted(@Nullable Phrase base, double wider, double deeper) implements Phrase {
         public Shifted on(Phrase below) {
             return new Shifted(below, wider, deeper);
         }
 
         @Override
         public Place place(View view) {
-            Place p = base.place(view);
+            Place p = Objects.requireNonNull(base, "below is put on what it leans on first")
+                    .place(view);
             double x = view.my().sign() * wider;
             double y = Math.max(0, p.feet().y() + deeper) - p.feet().y();
             var feet = new Point(p.feet().x() + x, p.feet().y() + y);
@@ -302,7 +308,8 @@ public sealed interface Phrase {
 
         @Override
         public List<Ref> needs() {
-            return base.needs();
+            return Objects.requireNonNull(base, "below is put on what it leans on first")
+                    .needs();
         }
 
         @Override

@@ -3,6 +3,7 @@ package mensch.core.rung;
 import java.util.List;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A phrase put on the ground.
@@ -12,7 +13,12 @@ import mensch.core.geometry.Region;
  * @param from the men the phrase leans on
  * @param squeezed set when the goal line took depth away, else null
  */
-public record Place(Phrase phrase, Point feet, Region region, List<Ref> from, Squeeze squeezed) {
+public record Place(
+        Phrase phrase,
+        Point feet,
+        Region region,
+        List<Ref> from,
+        @Nullable Squeeze squeezed) {
 
     /** Wanted and given depth, yards. */
     public record Squeeze(double wantedDepth, double givenDepth) {}

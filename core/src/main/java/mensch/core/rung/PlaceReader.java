@@ -1,9 +1,11 @@
 package mensch.core.rung;
 
+import java.util.Optional;
 import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.field.Mark;
 import mensch.core.rung.Phrase.Closeness;
+import org.jspecify.annotations.Nullable;
 
 /** Reads alignment phrases. */
 final class PlaceReader {
@@ -18,7 +20,7 @@ final class PlaceReader {
     /** A phrase with its shifts, or "below" with at least one. */
     Phrase place() {
         boolean below = tokens.accept("below");
-        Phrase base = below ? null : base();
+        @Nullable Phrase base = below ? null : base();
         double wider = 0;
         double deeper = 0;
         while (below && wider == 0 && deeper == 0 || startsDelta()) {
@@ -34,33 +36,33 @@ final class PlaceReader {
                 deeper -= yards;
             }
         }
-        return wider == 0 && deeper == 0 ? base : new Phrase.Shifted(base, wider, deeper);
+        return base == null || wider != 0 || deeper != 0 ? new Phrase.Shifted(base, wider, deeper) : base;
     }
 
     private boolean startsDelta() {
         int mark = tokens.mark();
         boolean starts = tokens.accept("half a man")
                 || tokens.acceptWord(w -> w.matches("\\d+(\\.\\d+)?"), "yards wider, tighter, deeper, shallower")
-                        != null;
+                        .isPresent();
         tokens.reset(mark);
         return starts;
     }
 
     private Phrase base() {
-        Phrase found = technique();
-        if (found == null && tokens.accept("gap")) {
-            found = gap();
+        return technique().orElseGet(this::byMen);
+    }
+
+    private Phrase byMen() {
+        if (tokens.accept("gap")) {
+            return gap();
         }
-        if (found == null && tokens.accept("stack")) {
-            found = new Phrase.Stack(refs.ref(), refs.atDepth());
+        if (tokens.accept("stack")) {
+            return new Phrase.Stack(refs.ref(), refs.atDepth());
         }
-        if (found == null && tokens.accept("over")) {
-            found = over();
+        if (tokens.accept("over")) {
+            return over();
         }
-        if (found == null && tokens.accept("outside")) {
-            found = outside();
-        }
-        return found != null ? found : fieldPhrase();
+        return tokens.accept("outside") ? outside() : fieldPhrase();
     }
 
     private Phrase fieldPhrase() {
@@ -83,18 +85,18 @@ final class PlaceReader {
         return new Phrase.OffBack(yards, refs.atDepth());
     }
 
-    private Phrase technique() {
+    private Optional<Phrase> technique() {
         int mark = tokens.mark();
         for (Label label : Labels.standard().labels()) {
             if (tokens.accept(label.word() + " technique")) {
                 Closeness closeness = tokens.accept("tight")
                         ? Closeness.TIGHT
                         : tokens.accept("loose") ? Closeness.LOOSE : Closeness.NORMAL;
-                return new Phrase.Technique(label.word(), closeness);
+                return Optional.of(new Phrase.Technique(label.word(), closeness));
             }
             tokens.reset(mark);
         }
-        return null;
+        return Optional.empty();
     }
 
     private Phrase gap() {
@@ -102,10 +104,7 @@ final class PlaceReader {
     }
 
     private char letter() {
-        String letter = tokens.acceptWord(w -> w.matches("[a-e]"), "A, B, C, D or E");
-        if (letter == null) {
-            throw tokens.failure();
-        }
+        String letter = tokens.requireWord(w -> w.matches("[a-e]"), "A, B, C, D or E");
         return Character.toUpperCase(letter.charAt(0));
     }
 

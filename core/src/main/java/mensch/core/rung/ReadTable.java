@@ -3,6 +3,7 @@ package mensch.core.rung;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
@@ -104,8 +105,8 @@ public record ReadTable(String id, String name, List<Read> rows) {
         };
     }
 
-    /** The reaction to a message, or null when the table does not teach one. */
-    public Read on(Message message) {
-        return rows.stream().filter(r -> r.message() == message).findFirst().orElse(null);
+    /** The reaction to a message, when the table teaches one. */
+    public Optional<Read> on(Message message) {
+        return rows.stream().filter(r -> r.message() == message).findFirst();
     }
 }

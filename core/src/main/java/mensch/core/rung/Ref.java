@@ -1,5 +1,8 @@
 package mensch.core.rung;
 
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
 /**
  * A man as a sentence names him.
  *
@@ -7,7 +10,12 @@ package mensch.core.rung;
  * @param countingBacks whether an offset back may be that number
  * @param role the defensive role for {@link Kind#ROLE}, else null
  */
-public record Ref(Kind kind, int number, boolean countingBacks, String role, Where where) {
+public record Ref(
+        Kind kind,
+        int number,
+        boolean countingBacks,
+        @Nullable String role,
+        Where where) {
 
     public enum Kind {
         NUMBER("#"),
@@ -54,11 +62,19 @@ public record Ref(Kind kind, int number, boolean countingBacks, String role, Whe
     }
 
     public static Ref of(Kind kind) {
-        return new Ref(kind, 0, false, null, Where.MY);
+        return of(kind, Where.MY);
+    }
+
+    public static Ref of(Kind kind, Where where) {
+        return new Ref(kind, 0, false, null, where);
     }
 
     public static Ref number(int n) {
-        return new Ref(Kind.NUMBER, n, false, null, Where.MY);
+        return number(n, Where.MY);
+    }
+
+    static Ref number(int n, Where where) {
+        return new Ref(Kind.NUMBER, n, false, null, where);
     }
 
     public boolean receiver() {
@@ -68,7 +84,7 @@ public record Ref(Kind kind, int number, boolean countingBacks, String role, Whe
     public String words() {
         String base = switch (kind) {
             case NUMBER -> "#" + number + (countingBacks ? " counting backs" : "");
-            case ROLE -> role;
+            case ROLE -> Objects.requireNonNull(role);
             default -> kind.words();
         };
         return base + where.suffix();

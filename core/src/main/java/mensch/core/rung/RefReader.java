@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.List;
+import java.util.Optional;
 
 /** Reads men, sides, yards and depths: what every other reader needs. */
 final class RefReader {
@@ -15,8 +16,7 @@ final class RefReader {
     }
 
     Ref ref() {
-        Ref found = offensive();
-        return found != null ? found : defensive();
+        return offensive().orElseGet(this::defensive);
     }
 
     /** A man as a key may name him: also the ball, the quarterback, the near back. */
@@ -29,19 +29,19 @@ final class RefReader {
         return ref();
     }
 
-    private Ref offensive() {
-        String number = tokens.acceptWord(w -> w.matches("#[1-5]"), "#1 to #5");
-        if (number != null) {
+    private Optional<Ref> offensive() {
+        Optional<String> number = tokens.acceptWord(w -> w.matches("#[1-5]"), "#1 to #5");
+        if (number.isPresent()) {
             boolean counting = tokens.accept("counting backs");
-            return new Ref(Ref.Kind.NUMBER, number.charAt(1) - '0', counting, null, where());
+            return Optional.of(new Ref(Ref.Kind.NUMBER, number.get().charAt(1) - '0', counting, null, where()));
         }
         for (Ref.Kind kind : Ref.Kind.values()) {
             boolean named = kind != Ref.Kind.NUMBER && kind != Ref.Kind.ROLE && kind != Ref.Kind.BALL;
             if (named && tokens.accept(kind.words())) {
-                return new Ref(kind, 0, false, null, kind.sided() ? where() : Where.MY);
+                return Optional.of(Ref.of(kind, kind.sided() ? where() : Where.MY));
             }
         }
-        return null;
+        return Optional.empty();
     }
 
     private Ref defensive() {
@@ -49,17 +49,13 @@ final class RefReader {
     }
 
     String role() {
-        String role = tokens.acceptWord(
+        return tokens.requireWord(
                 w -> vocabulary.roles().isEmpty()
                         ? w.matches("[a-z]+(-[a-z]+)*")
                         : vocabulary.roles().contains(w),
                 vocabulary.roles().isEmpty()
                         ? "a role"
                         : String.join(", ", vocabulary.roles().stream().sorted().toList()));
-        if (role == null) {
-            throw tokens.failure();
-        }
-        return role;
     }
 
     /** One side; left out it is my side. */
@@ -86,18 +82,11 @@ final class RefReader {
         if (tokens.accept("half a man")) {
             return 1.0 / 3;
         }
-        String word = tokens.acceptWord(w -> w.matches("\\d+(\\.\\d+)?"), "yards");
-        if (word == null) {
-            throw tokens.failure();
-        }
-        return Double.parseDouble(word);
+        return Double.parseDouble(tokens.requireWord(w -> w.matches("\\d+(\\.\\d+)?"), "yards"));
     }
 
     Depth depth() {
-        String word = tokens.acceptWord(w -> w.matches("\\d+(\\.\\d+)?(-\\d+(\\.\\d+)?)?"), "a depth in yards");
-        if (word == null) {
-            throw tokens.failure();
-        }
+        String word = tokens.requireWord(w -> w.matches("\\d+(\\.\\d+)?(-\\d+(\\.\\d+)?)?"), "a depth in yards");
         String[] ends = word.split("-");
         double min = Double.parseDouble(ends[0]);
         double max = ends.length == 2 ? Double.parseDouble(ends[1]) : min;

@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** One sentence: when its condition holds, it gives the parts it names and says nothing of the others. */
@@ -9,14 +10,14 @@ public record Rung(RungId id, Condition when, List<Gives> gives) {
         gives = List.copyOf(gives);
     }
 
-    /** What this rung gives for a part, or null when it does not name it. */
-    public Gives give(Part part) {
+    /** What this rung gives for a part, if it names it. */
+    public Optional<Gives> give(Part part) {
         for (int i = 0; i < gives.size(); i++) {
             if (gives.get(i).part() == part) {
-                return gives.get(i);
+                return Optional.of(gives.get(i));
             }
         }
-        return null;
+        return Optional.empty();
     }
 
     /** Normal form; reads back to an equal rung. */

@@ -3,6 +3,7 @@ package mensch.core.rung;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.document.RefusedException;
 
 /** Reads a whole sentence. Case and articles do not matter. */
@@ -131,13 +132,12 @@ public final class RungReader {
         if (verb == null) {
             throw tokens.failure();
         }
-        GapWord gap = null;
-        Move.Aim aim = null;
-        if (tokens.accept("to")) {
-            gap = tasks.gap();
-            aim = gap == null ? aim() : null;
+        if (!tokens.accept("to")) {
+            return new Move(verb, null, null, order());
         }
-        return new Move(verb, gap, aim, order());
+        Optional<GapWord> gap = tasks.gap();
+        Move.Aim aim = gap.isPresent() ? null : aim();
+        return new Move(verb, gap.orElse(null), aim, order());
     }
 
     private Move.Aim aim() {

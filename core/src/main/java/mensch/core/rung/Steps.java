@@ -4,12 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.event.Event;
+import org.jspecify.annotations.Nullable;
 
 /** Tasks in time order, never two at once. The last step has no trigger. */
 public record Steps(List<Step> steps) {
 
     /** A task until something happens; {@code until} is null for the last. */
-    public record Step(Task task, Event until) {}
+    public record Step(Task task, @Nullable Event until) {}
 
     public Steps {
         steps = List.copyOf(steps);

@@ -1,7 +1,9 @@
 package mensch.core.rung;
 
+import java.util.Objects;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /** What a man does against the run or the pass, one thing at a time. */
 public sealed interface Task {
@@ -17,11 +19,11 @@ public sealed interface Task {
     }
 
     /** A gap, a role, or both; at least one is not null. */
-    record Fit(GapWord gap, FitRole role) implements Task {
+    record Fit(@Nullable GapWord gap, @Nullable FitRole role) implements Task {
         @Override
         public String words() {
             if (gap == null) {
-                return role.words();
+                return Objects.requireNonNull(role).words();
             }
             return gap.words() + (role == null ? "" : ", " + role.words());
         }
@@ -58,7 +60,12 @@ public sealed interface Task {
      * @param receiver the man to run with when he goes deep ({@code matched} false) or to play as his man once he
      *     enters, or null
      */
-    record Cover(Area area, Where where, Drop drop, Ref receiver, boolean matched) implements Task {
+    record Cover(
+            Area area,
+            Where where,
+            @Nullable Drop drop,
+            @Nullable Ref receiver,
+            boolean matched) implements Task {
         public Cover(Area area) {
             this(area, Where.MY, null, null, false);
         }
@@ -84,7 +91,7 @@ public sealed interface Task {
     }
 
     /** A depth of its own for a drop; {@code depth} null means keyed to the line to gain. */
-    record Drop(Depth depth) {
+    record Drop(@Nullable Depth depth) {
         double yards(View view) {
             return depth == null
                     ? Area.toGain(view.distance(), view.convention().drops())
@@ -97,7 +104,7 @@ public sealed interface Task {
     }
 
     /** A man; {@code otherwise} is the task when that man is not there, or null. */
-    record ManOn(Ref man, Task otherwise) implements Task {
+    record ManOn(Ref man, @Nullable Task otherwise) implements Task {
         @Override
         public String words() {
             return "man " + man.words() + (otherwise == null ? "" : " else " + otherwise.words());
@@ -113,7 +120,7 @@ public sealed interface Task {
     }
 
     /** Rush the passer, through a lane when one is named. */
-    record Rush(boolean contain, GapWord lane) implements Task {
+    record Rush(boolean contain, @Nullable GapWord lane) implements Task {
         @Override
         public String words() {
             return contain ? "rush contain" : lane == null ? "rush" : "rush " + lane.words();

@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.ArrayList;
+import java.util.Optional;
 import mensch.core.event.Event;
 
 /** Reads run and pass jobs. */
@@ -53,25 +54,25 @@ final class TaskReader {
         if (tokens.accept("exchange with")) {
             return new Task.Exchange(refs.role());
         }
-        GapWord gap = gap();
-        FitRole role = gap == null || tokens.accept(",") ? fit() : null;
-        return new Task.Fit(gap, role);
+        Optional<GapWord> gap = gap();
+        FitRole role = gap.isEmpty() || tokens.accept(",") ? fit() : null;
+        return new Task.Fit(gap.orElse(null), role);
     }
 
-    /** A gap, or null when none stands here. */
-    GapWord gap() {
+    /** A gap, when one stands here. */
+    Optional<GapWord> gap() {
         if (tokens.accept("last gap")) {
-            return new GapWord(GapWord.Kind.LAST, (char) 0, Where.MY);
+            return Optional.of(new GapWord(GapWord.Kind.LAST, (char) 0, Where.MY));
         }
         if (tokens.accept("outside")) {
-            return new GapWord(GapWord.Kind.OUTSIDE, (char) 0, Where.MY);
+            return Optional.of(new GapWord(GapWord.Kind.OUTSIDE, (char) 0, Where.MY));
         }
         for (char letter = 'A'; letter <= 'E'; letter++) {
             if (tokens.accept(letter + " gap")) {
-                return new GapWord(GapWord.Kind.LETTER, letter, refs.where());
+                return Optional.of(new GapWord(GapWord.Kind.LETTER, letter, refs.where()));
             }
         }
-        return null;
+        return Optional.empty();
     }
 
     private FitRole fit() {
@@ -109,7 +110,7 @@ final class TaskReader {
         }
         if (tokens.accept("rush")) {
             boolean contain = tokens.accept("contain");
-            return new Task.Rush(contain, contain ? null : gap());
+            return new Task.Rush(contain, contain ? null : gap().orElse(null));
         }
         if (tokens.accept("spy quarterback")) {
             return new Task.Spy();

@@ -1,5 +1,6 @@
 package mensch.core.rung;
 
+import java.util.List;
 import mensch.core.convention.Bodies;
 import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
@@ -66,9 +67,10 @@ final class TechniqueGeometry {
 
     /** The label whose point is nearest to an outward distance. */
     Label nearest(double outward) {
-        Label best = null;
-        for (Label label : Labels.standard().labels()) {
-            if (best == null || Math.abs(outward(label) - outward) < Math.abs(outward(best) - outward) - 1e-9) {
+        List<Label> labels = Labels.standard().labels();
+        Label best = labels.get(0);
+        for (Label label : labels) {
+            if (Math.abs(outward(label) - outward) < Math.abs(outward(best) - outward) - 1e-9) {
                 best = label;
             }
         }
@@ -82,7 +84,7 @@ final class TechniqueGeometry {
             case TACKLE -> Ref.Kind.TACKLE;
             case TIGHT_END -> Ref.Kind.TIGHT_END;
         };
-        return new Ref(kind, 0, false, null, where);
+        return Ref.of(kind, where);
     }
 
     static double shadeYards(Phrase.Closeness closeness, Bodies bodies) {

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
@@ -56,15 +57,20 @@ final class Tokens {
         }
     }
 
-    /** Takes one word that satisfies a test, or null; {@code name} is what to call it when missing. */
-    String acceptWord(Predicate<String> test, String name) {
+    /** Takes one word that satisfies a test; {@code name} is what to call it when it does not stand here. */
+    Optional<String> acceptWord(Predicate<String> test, String name) {
         String word = peek(0);
         if (word.isEmpty() || !test.test(word)) {
             expect(name);
-            return null;
+            return Optional.empty();
         }
         next++;
-        return word;
+        return Optional.of(word);
+    }
+
+    /** As {@link #acceptWord}, where nothing else may stand. */
+    String requireWord(Predicate<String> test, String name) {
+        return acceptWord(test, name).orElseThrow(this::failure);
     }
 
     String peek(int ahead) {

@@ -1,6 +1,8 @@
 package mensch.core.rung;
 
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import mensch.core.convention.Convention;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Field;
@@ -30,8 +32,8 @@ public final class View {
     /** Where the other defenders of the same line-up stand, for phrases that lean on one of them. */
     @FunctionalInterface
     public interface Posts {
-        /** Feet of the role on a side, or null when no such man has a place. */
-        Point feet(String role, Side side);
+        /** Feet of the role on a side, if such a man has a place. */
+        Optional<Point> feet(String role, Side side);
     }
 
     /** The two side words a call binds, resolved. */
@@ -95,87 +97,86 @@ public final class View {
         return convention;
     }
 
-    /** A man of the offence, or the ball, that a reference names; null when there is none. */
-    public Man man(Ref ref) {
+    /** A man of the offence, or the ball, that a reference names. */
+    public Optional<Man> man(Ref ref) {
         Shape shape = features.shape();
         return switch (ref.kind()) {
             case NUMBER -> numbered(ref);
-            case END_MAN -> flank(ref).endMan();
-            case TIGHT_END -> flank(ref).tightEnd();
-            case WING -> flank(ref).wing();
-            case TACKLE -> flank(ref).tackle();
-            case GUARD -> flank(ref).guard();
-            case CENTRE -> shape.centre();
-            case BALL -> shape.snapper();
-            case QUARTERBACK -> shape.quarterback();
+            case END_MAN -> Optional.of(flank(ref).endMan());
+            case TIGHT_END -> Optional.ofNullable(flank(ref).tightEnd());
+            case WING -> Optional.ofNullable(flank(ref).wing());
+            case TACKLE -> Optional.of(flank(ref).tackle());
+            case GUARD -> Optional.of(flank(ref).guard());
+            case CENTRE -> Optional.of(shape.centre());
+            case BALL -> Optional.of(shape.snapper());
+            case QUARTERBACK -> Optional.ofNullable(shape.quarterback());
             case BACK -> back(ref);
-            case FULLBACK -> shape.backs().size() > 1 ? shape.backs().get(0) : null;
-            case TAILBACK, DEEPEST_BACK ->
-                shape.backs().isEmpty() ? null : shape.backs().get(shape.backs().size() - 1);
+            case FULLBACK ->
+                shape.backs().size() > 1 ? Optional.of(shape.backs().get(0)) : Optional.empty();
+            case TAILBACK, DEEPEST_BACK -> deepest();
             case NEAR_BACK -> nearBack(side(ref.where()));
             case FAR_BACK -> farBack(side(ref.where()));
-            case H_BACK -> flank(ref).hBack();
-            case ROLE -> null;
+            case H_BACK -> Optional.ofNullable(flank(ref).hBack());
+            case ROLE -> Optional.empty();
         };
     }
 
-    /** Feet of whatever a reference names, offence or defence; null when there is none. */
-    public Point feet(Ref ref) {
+    /** Feet of whatever a reference names, offence or defence. */
+    public Optional<Point> feet(Ref ref) {
         if (ref.kind() == Ref.Kind.ROLE) {
-            return posts.feet(ref.role(), side(ref.where()));
+            return posts.feet(Objects.requireNonNull(ref.role()), side(ref.where()));
         }
-        Man man = man(ref);
-        return man == null ? null : ref.kind() == Ref.Kind.BALL ? new Point(0, 0) : man.feet();
+        return man(ref).map(man -> ref.kind() == Ref.Kind.BALL ? new Point(0, 0) : man.feet());
+    }
+
+    /** The feet of a man who is known to be there: a phrase is placed only where everybody it needs stands. */
+    Point standing(Ref ref) {
+        return feet(ref)
+                .orElseThrow(
+                        () -> new IllegalStateException(ref.words() + " is not there; ask first what a phrase needs"));
     }
 
     private Flank flank(Ref ref) {
         return features.shape().flank(side(ref.where()));
     }
 
-    private Man numbered(Ref ref) {
+    private Optional<Man> numbered(Ref ref) {
         List<Man> receivers = flank(ref).receivers();
         if (ref.number() <= receivers.size()) {
-            return receivers.get(ref.number() - 1);
+            return Optional.of(receivers.get(ref.number() - 1));
         }
-        return ref.countingBacks() && ref.number() == receivers.size() + 1 ? back(ref) : null;
+        return ref.countingBacks() && ref.number() == receivers.size() + 1 ? back(ref) : Optional.empty();
+    }
+
+    private Optional<Man> deepest() {
+        List<Man> backs = features.shape().backs();
+        return backs.isEmpty() ? Optional.empty() : Optional.of(backs.get(backs.size() - 1));
     }
 
     /** "Back" with a side counts only the man offset to it; alone he is the only back, or the deepest. */
-    private Man back(Ref ref) {
-        List<Man> backs = features.shape().backs();
+    private Optional<Man> back(Ref ref) {
         if (ref.countingBacks()) {
             double offset = convention.thresholds().offset();
             int sign = side(ref.where()).sign();
-            return backs.stream()
+            return features.shape().backs().stream()
                     .filter(b -> sign * b.x() >= offset)
-                    .findFirst()
-                    .orElse(null);
+                    .findFirst();
         }
-        return backs.isEmpty() ? null : backs.get(backs.size() - 1);
+        return deepest();
     }
 
     /** Of two or more backs the one who is not near: the deeper one in line, the other side's of two split. */
-    private Man farBack(Side side) {
-        List<Man> backs = features.shape().backs();
-        Man near = nearBack(side);
-        for (int i = backs.size() - 1; i >= 0; i--) {
-            if (backs.get(i) != near) {
-                return backs.get(i);
-            }
-        }
-        return null;
+    private Optional<Man> farBack(Side side) {
+        Optional<Man> near = nearBack(side);
+        return features.shape().backs().stream()
+                .filter(b -> near.filter(n -> n == b).isEmpty())
+                .reduce((shallower, deeper) -> deeper);
     }
 
     /** The back who stands most to a side; of two in line the shallower one. */
-    private Man nearBack(Side side) {
-        Man near = null;
-        for (Man back : features.shape().backs()) {
-            if (near == null
-                    || side.sign() * (back.x() - near.x())
-                            > convention.thresholds().sameLateral()) {
-                near = back;
-            }
-        }
-        return near;
+    private Optional<Man> nearBack(Side side) {
+        double same = convention.thresholds().sameLateral();
+        return features.shape().backs().stream()
+                .reduce((near, back) -> side.sign() * (back.x() - near.x()) > same ? back : near);
     }
 }

@@ -4,4 +4,7 @@
  * the seat's own side) and becomes play frame here. May use formation, convention, field, geometry. Read
  * {@link mensch.core.rung.Rung} first.
  */
+@NullMarked
 package mensch.core.rung;
+
+import org.jspecify.annotations.NullMarked;

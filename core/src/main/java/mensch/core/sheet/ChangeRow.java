@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Change;
@@ -47,9 +48,9 @@ public record ChangeRow(
         Manning had = roster.fill(before);
         Manning has = roster.fill(after);
         for (Job is : after.jobs()) {
-            Player player = has.on(is);
-            Job was = before.job(player == null || had.jobOf(player) == null ? is.id() : had.jobOf(player));
-            String who = player == null ? null : player.said();
+            Optional<Player> player = has.on(is);
+            Job was = before.job(player.flatMap(had::jobOf).orElse(is.id()));
+            String who = player.map(Player::said).orElse(null);
             if (was == null) {
                 rows.add(new ChangeRow(
                         is.id(),

@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
+import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One part of one man that two calls answer differently on the same snap; a side is empty when that call has no such
@@ -26,23 +29,29 @@ public record CompareRow(String job, String label, String part, String first, St
         for (String id : ids) {
             Job a = first.job(id);
             Job b = second.job(id);
+            String label = Stream.of(first, second)
+                    .flatMap(l -> Stream.ofNullable(l.job(id)))
+                    .findFirst()
+                    .orElseThrow()
+                    .role()
+                    .label();
             for (Part part : Part.values()) {
                 String left = words(first, a, part);
                 String right = words(second, b, part);
                 if (!left.equals(right)
                         || part == Part.ALIGN && a != null && b != null && !Objects.equals(a.feet(), b.feet())) {
-                    rows.add(new CompareRow(id, (a == null ? b : a).role().label(), part.words(), left, right));
+                    rows.add(new CompareRow(id, label, part.words(), left, right));
                 }
             }
         }
         return List.copyOf(rows);
     }
 
-    private static String words(Lineup lineup, Job job, Part part) {
+    private static String words(Lineup lineup, @Nullable Job job, Part part) {
         if (job == null) {
             return "";
         }
-        boolean has = job.part(part).orNull() != null || part == Part.SHOW;
+        boolean has = job.part(part).state() == Given.State.VALUE;
         return lineup.convention()
                 .labels()
                 .said(has ? Words.language(job.part(part).orNull()) : JobRows.missing(job.part(part)));

@@ -2,7 +2,7 @@ package mensch.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import mensch.core.convention.Labels;
 import mensch.core.event.Whose;
 import mensch.core.formation.Man;
@@ -17,10 +17,10 @@ import mensch.core.roster.Player;
 import mensch.core.rung.FeatureFact;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Key;
-import mensch.core.rung.Move;
 import mensch.core.rung.Part;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
+import mensch.core.rung.Rung;
 import mensch.core.rung.Task;
 import mensch.core.sheet.Sheet.Box;
 import mensch.core.sheet.Sheet.JobRow;
@@ -28,6 +28,7 @@ import mensch.core.sheet.Sheet.ManningRow;
 import mensch.core.sheet.Sheet.PartRow;
 import mensch.core.sheet.Sheet.ReadRow;
 import mensch.core.sheet.Sheet.Reason;
+import org.jspecify.annotations.Nullable;
 
 /** Writes the jobs of one line-up down. */
 final class JobRows {
@@ -42,8 +43,8 @@ final class JobRows {
     }
 
     JobRow row(Job job) {
-        Place place = job.before().align().orNull();
-        Place show = job.before().show().orNull();
+        Optional<Place> place = Optional.ofNullable(job.before().align().orNull());
+        Optional<Place> show = Optional.ofNullable(job.before().show().orNull());
         return new JobRow(
                 job.id(),
                 job.words(),
@@ -53,35 +54,41 @@ final class JobRows {
                 job.seat().word(),
                 job.seat() == lineup.sides().cover().side(),
                 kind(job.passTask()),
-                Words.spot(job.feet()),
-                show == null ? null : Words.spot(show.feet()),
-                place == null ? null : box(place.region()),
-                Words.spot(key(job)),
-                Words.spot(man(job)),
-                leverage(place),
+                spot(place.map(Place::feet)),
+                spot(show.map(Place::feet)),
+                place.map(Place::region).map(JobRows::box).orElse(null),
+                spot(key(job)),
+                spot(man(job)),
+                place.flatMap(JobRows::leverage).orElse(null),
                 job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE,
-                from(job, place),
-                goal(job),
-                player(job),
+                place.map(p -> from(job, p)).orElse(List.of()),
+                spot(goal(job)),
+                player(job).orElse(null),
                 reads(job),
                 words.points(job),
                 parts(job));
     }
 
-    private Sheet.Spot goal(Job job) {
-        Move move = job.after().move().orNull();
-        return move == null ? null : Words.spot(move.goal(lineup.view(job)));
+    private static Sheet.@Nullable Spot spot(Optional<Point> at) {
+        return at.map(Words::spot).orElse(null);
     }
 
-    private ManningRow player(Job job) {
-        Player player = manning.on(job);
+    private Optional<Point> goal(Job job) {
+        return Optional.ofNullable(job.after().move().orNull()).flatMap(m -> m.goal(lineup.view(job)));
+    }
+
+    private Optional<ManningRow> player(Job job) {
+        Optional<Player> player = manning.on(job);
         List<String> notes = manning.notes().stream()
                 .filter(n -> n.job().equals(job.id()))
                 .map(Manning.Note::words)
                 .toList();
-        return player == null && notes.isEmpty()
-                ? null
-                : new ManningRow(player == null ? "" : player.said(), player == null ? "" : player.measured(), notes);
+        return player.isEmpty() && notes.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new ManningRow(
+                        player.map(Player::said).orElse(""),
+                        player.map(Player::measured).orElse(""),
+                        notes));
     }
 
     private List<ReadRow> reads(Job job) {
@@ -123,53 +130,41 @@ final class JobRows {
         return pass instanceof Task.ManOn ? "man" : pass instanceof Task.None ? "none" : "under";
     }
 
-    private Point key(Job job) {
+    private Optional<Point> key(Job job) {
         Key key = job.before().key().orNull();
-        return key == null ? null : lineup.view(job).feet(key.men().get(0));
+        return key == null ? Optional.empty() : lineup.view(job).feet(key.men().get(0));
     }
 
-    private Point man(Job job) {
-        return job.passTask() instanceof Task.ManOn on ? lineup.view(job).feet(on.man()) : null;
+    private Optional<Point> man(Job job) {
+        return job.passTask() instanceof Task.ManOn on ? lineup.view(job).feet(on.man()) : Optional.empty();
     }
 
-    private static String leverage(Place place) {
-        return place != null && place.phrase() instanceof Phrase.Over over
-                ? over.leverage().words()
-                : null;
+    private static Optional<String> leverage(Place place) {
+        return place.phrase() instanceof Phrase.Over over
+                ? Optional.of(over.leverage().words())
+                : Optional.empty();
     }
 
     private List<String> from(Job job, Place place) {
-        var names = new ArrayList<String>();
-        if (place != null) {
-            place.from().forEach(ref -> {
-                Man man = lineup.view(job).man(ref);
-                if (man != null) {
-                    names.add(man.name());
-                }
-            });
-        }
-        return List.copyOf(names);
+        return place.from().stream()
+                .flatMap(ref -> lineup.view(job).man(ref).stream())
+                .map(Man::name)
+                .toList();
     }
 
     private List<PartRow> parts(Job job) {
         var rows = new ArrayList<PartRow>();
         for (Part part : Part.values()) {
             Given<?> given = job.part(part);
-            boolean has = given instanceof Given.By;
+            boolean has = given.state() == Given.State.VALUE;
             rows.add(new PartRow(
                     part.words(),
-                    state(given),
+                    given.state().word(),
                     has ? labels().said(Words.language(given.orNull())) : "",
                     has ? labels().said(words.shown(job, part)) : missing(given),
                     given.chain().stream().map(this::reason).toList()));
         }
         return rows;
-    }
-
-    private static String state(Given<?> given) {
-        return given.getClass().getSimpleName().equals("By")
-                ? "value"
-                : given.getClass().getSimpleName().toLowerCase(Locale.ROOT);
     }
 
     static String missing(Given<?> given) {
@@ -182,7 +177,10 @@ final class JobRows {
         return new Reason(
                 why.rung().words(),
                 why.layer().words(),
-                labels().said(lineup.inForce().rung(why.rung()).words()),
+                labels().said(lineup.inForce()
+                        .rung(why.rung())
+                        .map(Rung::words)
+                        .orElse(why.rung().words())),
                 why.facts().stream().map(FeatureFact::words).toList());
     }
 }

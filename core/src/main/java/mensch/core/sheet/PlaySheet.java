@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import java.util.List;
 import mensch.core.sheet.Sheet.FindingRow;
 import mensch.core.sheet.Sheet.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One line-up against everything the offence runs, and beside the other calls of the plan.
@@ -26,7 +27,13 @@ public record PlaySheet(
     public record RunLine(String id, String name, String side, String outcome, int shortBy, List<String> hitters) {}
 
     /** A pass concept to one side: routes with a man of their own of all, and the one that is given. */
-    public record PassLine(String id, String name, String side, int matched, int routes, String given) {}
+    public record PassLine(
+            String id,
+            String name,
+            String side,
+            int matched,
+            int routes,
+            @Nullable String given) {}
 
     /** Rushers against a protection; seconds until the first is at a gun quarterback. */
     public record ProtectionRow(
@@ -44,7 +51,12 @@ public record PlaySheet(
     public record TravelRow(String job, double yards, double seconds) {}
 
     /** Another call of the plan that can be told from this one. */
-    public record TellRow(String call, String by, double yards, int men, String stance) {}
+    public record TellRow(
+            String call,
+            @Nullable String by,
+            double yards,
+            int men,
+            @Nullable String stance) {}
 
     /** The blocks of one run. */
     public record RunSheet(
@@ -64,12 +76,12 @@ public record PlaySheet(
             List<String> blockers,
             String how,
             String defender,
-            String then,
+            @Nullable String then,
             String grade,
             String why,
             boolean atPoint,
             Spot from,
-            Spot to) {}
+            @Nullable Spot to) {}
 
     /** A man nobody blocks and when he is at the point. */
     public record FreeRow(String job, double seconds, String delay, boolean inTime) {}
@@ -84,9 +96,9 @@ public record PlaySheet(
             String name,
             String side,
             double throwSeconds,
-            String attacks,
+            @Nullable String attacks,
             int matched,
-            String given,
+            @Nullable String given,
             List<RouteRow> routes) {}
 
     /**
@@ -103,8 +115,8 @@ public record PlaySheet(
             double seconds,
             List<CoverRow> covers,
             String state,
-            String lost,
-            String rub) {}
+            @Nullable String lost,
+            @Nullable String rub) {}
 
     /**
      * A defender on a route, by what rule, and by how many seconds the ball is there before him; 0 when he is in time.

@@ -2,6 +2,7 @@ package mensch.core.sheet;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Subject;
 import mensch.core.audit.Verdict;
@@ -16,6 +17,7 @@ import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Matchup;
 import mensch.core.matchup.Pressure;
 import mensch.core.matchup.Tells;
+import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.sheet.PlaySheet.BlockRow;
 import mensch.core.sheet.PlaySheet.CoverRow;
@@ -89,14 +91,12 @@ public final class PlaySheetMaker {
                 d.play().word(),
                 d.matched(),
                 d.rows().size(),
-                given(d));
+                given(d).orElse(null));
     }
 
-    private static String given(Distribution d) {
-        return d.given() == null
-                ? null
-                : d.given().route().id().replace('-', ' ') + " by "
-                        + d.given().man().name();
+    private static Optional<String> given(Distribution d) {
+        return d.given()
+                .map(r -> r.route().id().replace('-', ' ') + " by " + r.man().name());
     }
 
     private static ProtectionRow protection(Pressure p) {
@@ -122,24 +122,24 @@ public final class PlaySheetMaker {
     }
 
     /**
-     * The blocks of a run; null when it cannot be run to that side. @throws RefusedException naming the runs there are
+     * The blocks of a run; none when it cannot be run to that side. @throws RefusedException naming the runs there are
      */
-    public RunSheet run(Lineup lineup, String id, Side side) {
+    public Optional<RunSheet> run(Lineup lineup, String id, Side side) {
         var run = plays.runs().stream()
                 .filter(r -> r.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException("there is no run \"" + id + "\"; there are "
                         + String.join(
                                 ", ", plays.runs().stream().map(r -> r.id()).toList())));
-        Blocking b = new Matchup(lineup).blocking(run, side);
-        if (b == null) {
-            return null;
-        }
+        return new Matchup(lineup).blocking(run, side).map(PlaySheetMaker::sheet);
+    }
+
+    private static RunSheet sheet(Blocking b) {
         List<Blocking.Row> near = b.atPoint();
         return new RunSheet(
-                run.id(),
-                run.name(),
-                side.word(),
+                b.run().id(),
+                b.run().name(),
+                b.play().word(),
                 Words.spot(b.point()),
                 b.ballSeconds(),
                 word(b.outcome()),
@@ -160,6 +160,7 @@ public final class PlaySheetMaker {
 
     private static BlockRow block(Blocking.Row row, boolean near) {
         Point from = row.blockers().get(0).feet();
+        Point to = row.defender().feet();
         return new BlockRow(
                 names(row.blockers()),
                 row.how().words(),
@@ -169,34 +170,35 @@ public final class PlaySheetMaker {
                 row.difficulty().words(),
                 near,
                 Words.spot(from),
-                row.defender().feet() == null ? null : Words.spot(row.defender().feet()));
+                to == null ? null : Words.spot(to));
     }
 
     /**
-     * The routes of a pass concept; null when it cannot be run to that side. @throws RefusedException naming the
+     * The routes of a pass concept; none when it cannot be run to that side. @throws RefusedException naming the
      * concepts there are
      */
-    public PassSheet pass(Lineup lineup, String id, Side side) {
+    public Optional<PassSheet> pass(Lineup lineup, String id, Side side) {
         var pass = plays.passes().stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new RefusedException("there is no pass \"" + id + "\"; there are "
                         + String.join(
                                 ", ", plays.passes().stream().map(p -> p.id()).toList())));
-        Distribution d = new Matchup(lineup).distribution(pass, side);
-        if (d == null) {
-            return null;
-        }
+        return new Matchup(lineup).distribution(pass, side).map(PlaySheetMaker::sheet);
+    }
+
+    private static PassSheet sheet(Distribution d) {
+        Pass pass = d.pass();
         List<Distribution.Row> shared =
                 d.overloads().stream().flatMap(o -> o.rows().stream()).toList();
         return new PassSheet(
                 pass.id(),
                 pass.name(),
-                side.word(),
+                d.play().word(),
                 pass.throwSeconds(),
                 pass.attacks(),
                 d.matched(),
-                given(d),
+                given(d).orElse(null),
                 d.rows().stream().map(r -> route(r, shared.contains(r))).toList());
     }
 

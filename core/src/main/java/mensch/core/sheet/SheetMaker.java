@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.TreeSet;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Subject;
+import mensch.core.call.Check;
+import mensch.core.call.MotionAnswer;
 import mensch.core.formation.Decided;
 import mensch.core.formation.Man;
 import mensch.core.formation.Notation;
@@ -61,7 +64,7 @@ public final class SheetMaker {
                 Notation.print(lineup.snap()),
                 facts(lineup),
                 movedIn(lineup),
-                answer(lineup),
+                answer(lineup).orElse(null),
                 offence(lineup),
                 lineup.jobs().stream().map(jobs::row).toList(),
                 gapRows,
@@ -107,11 +110,11 @@ public final class SheetMaker {
         return ChangeRow.between(before, after, roster, library);
     }
 
-    /** What was done about the picture: a check, an answer to motion, or nothing (null). */
-    private static String answer(Lineup lineup) {
-        return lineup.check() != null
-                ? lineup.check().words()
-                : lineup.answer() == null ? null : lineup.answer().words();
+    /** What was done about the picture: a check, an answer to motion, if anything. */
+    private static Optional<String> answer(Lineup lineup) {
+        return Optional.ofNullable(lineup.check())
+                .map(Check::words)
+                .or(() -> Optional.ofNullable(lineup.answer()).map(MotionAnswer::words));
     }
 
     private static List<String> facts(Lineup lineup) {

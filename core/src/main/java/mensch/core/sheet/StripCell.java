@@ -2,10 +2,12 @@ package mensch.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
 import mensch.core.formation.Legality;
+import mensch.core.geometry.Side;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
@@ -45,16 +47,17 @@ public record StripCell(
      */
     public static StripCell of(Call call, String role, boolean onCoverSide, LibraryFormation formation, String spot) {
         Lineup lineup = Lineup.of(call, formation.snap(null, false, spot));
-        Job job = job(lineup, role, onCoverSide);
+        Optional<Job> job = job(lineup, role, onCoverSide);
         var fired = new ArrayList<Fired>();
         var silent = new ArrayList<String>();
-        if (job == null) {
+        if (job.isEmpty()) {
             silent.add("checked to " + lineup.inForce().name() + ", which has no " + role);
         } else {
             for (Part part : Part.values()) {
-                Given<?> given = job.part(part);
-                if (given instanceof Given.By<?> by) {
-                    fired.add(new Fired(part.words(), by.chain().get(0).rung().words()));
+                Given<?> given = job.get().part(part);
+                if (given.state() == Given.State.VALUE) {
+                    fired.add(
+                            new Fired(part.words(), given.chain().get(0).rung().words()));
                 } else {
                     silent.add(part.words() + ": " + JobRows.missing(given));
                 }
@@ -67,9 +70,9 @@ public record StripCell(
         return new StripCell(
                 formation.id(),
                 formation.name(),
-                formation.family() == null ? "own" : formation.family(),
+                formation.family(),
                 Sketch.of(lineup),
-                job == null || job.feet() == null ? null : Words.spot(job.feet()),
+                job.flatMap(j -> Optional.ofNullable(j.feet())).map(Words::spot).orElse(null),
                 List.copyOf(fired),
                 List.copyOf(silent),
                 Legality.problems(lineup.snap(), lineup.convention().thresholds()),
@@ -77,14 +80,10 @@ public record StripCell(
                 meant);
     }
 
-    private static Job job(Lineup lineup, String role, boolean onCoverSide) {
-        Job found = null;
-        for (Job job : lineup.jobs()) {
-            boolean onCover = job.seat() == lineup.sides().cover().side();
-            if (job.role().id().equals(role) && (found == null || onCover == onCoverSide)) {
-                found = job;
-            }
-        }
-        return found;
+    private static Optional<Job> job(Lineup lineup, String role, boolean onCoverSide) {
+        Side cover = lineup.sides().cover().side();
+        return lineup.jobs().stream()
+                .filter(j -> j.role().id().equals(role))
+                .reduce((one, other) -> (other.seat() == cover) == onCoverSide ? other : one);
     }
 }

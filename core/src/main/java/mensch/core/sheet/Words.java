@@ -1,6 +1,7 @@
 package mensch.core.sheet;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import mensch.core.call.CallEdit;
 import mensch.core.call.Layer;
@@ -13,16 +14,17 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.Why;
 import mensch.core.rung.Area;
+import mensch.core.rung.Checklist;
 import mensch.core.rung.Key;
 import mensch.core.rung.Move;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
-import mensch.core.rung.ReadTable;
 import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 import mensch.core.rung.View;
 import mensch.core.sheet.Sheet.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** A part in the words of this snap: with its side, its figures, its titles. The one place where a job becomes text. */
 final class Words {
@@ -34,24 +36,16 @@ final class Words {
         this.library = library;
     }
 
-    /** His read table, or null when his job names none. */
-    ReadTable reads(Job job) {
-        return job.after().reads().orNull() == null
-                ? null
-                : library.readTable(job.after().reads().orNull());
-    }
-
     /** What his technique is taught by; empty when his job names none. */
     List<String> points(Job job) {
-        String id = job.after().technique().orNull();
-        return id == null || library.checklist(id) == null
-                ? List.of()
-                : library.checklist(id).points();
+        return Optional.ofNullable(job.after().technique().orNull())
+                .flatMap(library::checklist)
+                .map(Checklist::points)
+                .orElse(List.of());
     }
 
     private String title(String kind, String id) {
-        Document document = library.find(kind, id);
-        return document == null ? id : document.name();
+        return library.find(kind, id).map(Document::name).orElse(id);
     }
 
     /**
@@ -64,19 +58,19 @@ final class Words {
             return move.words();
         }
         String intent = CallEdit.layer(lineup.inForce().document(), why.rung().document())
-                .text("intent");
+                .text("intent")
+                .orElse("run");
         boolean pass = "pass".equals(intent);
         boolean one = lineup.convention().house().teaches(School.ONE_WORD_FOR_MOVEMENT);
-        return (one ? "stunt (" + (intent == null ? "run" : intent) + "): " : pass ? "game: " : "movement: ")
-                + move.words();
+        return (one ? "stunt (" + intent + "): " : pass ? "game: " : "movement: ") + move.words();
     }
 
     static Spot spot(Point point) {
-        return point == null ? null : new Spot(point.x(), point.y());
+        return new Spot(point.x(), point.y());
     }
 
     /** The value as the rung language says it. */
-    static String language(Object value) {
+    static String language(@Nullable Object value) {
         if (value == null) {
             return "none";
         }
@@ -120,9 +114,7 @@ final class Words {
         }
         if (task instanceof Task.ManOn on) {
             return on.words()
-                    + (view.man(on.man()) == null
-                            ? ""
-                            : " (" + view.man(on.man()).name() + ")");
+                    + view.man(on.man()).map(m -> " (" + m.name() + ")").orElse("");
         }
         if (task instanceof Task.Cover cover) {
             if (cover.area() == Area.ACROSS) {
@@ -154,9 +146,10 @@ final class Words {
         if (fit.gap() == null) {
             return role + " " + job.seat().word();
         }
-        String gap = fit.gap().in(view) == null
-                ? "outside " + view.side(fit.gap().where()).word()
-                : fit.gap().in(view).letter() + " " + fit.gap().in(view).side().word();
+        String gap = fit.gap()
+                .in(view)
+                .map(g -> g.letter() + " " + g.side().word())
+                .orElse("outside " + view.side(fit.gap().where()).word());
         return role.isEmpty() ? gap : gap + ", " + role;
     }
 

@@ -3,4 +3,7 @@
  * already made. Nothing after this decides football or composes a sentence. Play frame, yards. May use audit, lineup,
  * library and below. Read {@link mensch.core.sheet.Sheet} first.
  */
+@NullMarked
 package mensch.core.sheet;
+
+import org.jspecify.annotations.NullMarked;

@@ -7,10 +7,10 @@ import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
-import mensch.core.formation.Snap;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
+import org.jspecify.annotations.Nullable;
 
 /** One call against formations, set and after each motion: the worst that is found in each. */
 public final class PlanAudit {
@@ -31,8 +31,8 @@ public final class PlanAudit {
     public record Cell(
             String formation,
             Standing standing,
-            String motion,
-            Finding worst,
+            @Nullable String motion,
+            @Nullable Finding worst,
             int busts,
             int weak,
             int asked,
@@ -64,33 +64,34 @@ public final class PlanAudit {
     }
 
     private static Cell cell(Call call, LibraryFormation formation, String spot, Motions motions, Plays plays) {
-        boolean meant = call.meantFor().isEmpty() || call.meantFor().contains(formation.id());
-        var names = new ArrayList<String>();
-        names.add(null);
+        var asked = new ArrayList<@Nullable String>();
+        asked.add(null);
         if (motions == Motions.ALL) {
-            formation.motions().forEach(m -> names.add(m.id()));
+            formation.motions().forEach(m -> asked.add(m.id()));
         }
-        Cell worst = null;
-        for (String motion : names) {
-            Snap snap = formation.snap(motion, false, spot);
-            Lineup lineup = Lineup.of(call, snap);
-            List<Finding> findings =
-                    plays == Plays.NONE ? Audit.of(lineup) : Audit.of(new Subject(lineup, plays, List.of()));
-            var cell = new Cell(
-                    formation.id(),
-                    Standing.of(findings),
-                    motion,
-                    findings.stream()
-                            .filter(f -> f.severity() != Severity.NOTE)
-                            .findFirst()
-                            .orElse(null),
-                    count(findings, Severity.BUST),
-                    count(findings, Severity.WEAK),
-                    names.size(),
-                    meant);
-            worst = worst == null || worse(cell, worst) ? cell : worst;
-        }
-        return worst;
+        return asked.stream()
+                .map(motion -> phase(call, formation, spot, motion, plays, asked.size()))
+                .reduce((worst, next) -> worse(next, worst) ? next : worst)
+                .orElseThrow();
+    }
+
+    private static Cell phase(
+            Call call, LibraryFormation formation, String spot, @Nullable String motion, Plays plays, int asked) {
+        Lineup lineup = Lineup.of(call, formation.snap(motion, false, spot));
+        List<Finding> findings =
+                plays == Plays.NONE ? Audit.of(lineup) : Audit.of(new Subject(lineup, plays, List.of()));
+        return new Cell(
+                formation.id(),
+                Standing.of(findings),
+                motion,
+                findings.stream()
+                        .filter(f -> f.severity() != Severity.NOTE)
+                        .findFirst()
+                        .orElse(null),
+                count(findings, Severity.BUST),
+                count(findings, Severity.WEAK),
+                asked,
+                call.meantFor().isEmpty() || call.meantFor().contains(formation.id()));
     }
 
     private static boolean worse(Cell cell, Cell than) {

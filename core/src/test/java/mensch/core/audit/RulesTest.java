@@ -252,9 +252,11 @@ class RulesTest {
         for (boolean mirrored : new boolean[] {false, true}) {
             Snap snap = mirrored ? snap("doubles-gun").mirror() : snap("doubles-gun");
             Lineup zero = Lineup.of(Snaps.LIBRARY.call("anvil-thunder"), snap);
-            Pressure five =
-                    Pressure.of(zero, Snaps.LIBRARY.plays().protections().get(0));
-            Pressure six = Pressure.of(zero, Snaps.LIBRARY.plays().protections().get(1));
+            Pressure five = Pressure.of(
+                            zero, Snaps.LIBRARY.plays().protections().get(0))
+                    .orElseThrow();
+            Pressure six = Pressure.of(zero, Snaps.LIBRARY.plays().protections().get(1))
+                    .orElseThrow();
             assertThat(six.rushers()).hasSize(6);
             assertThat(six.free()).isEmpty();
             assertThat(six.oneOnOne()).isEqualTo(6);
@@ -425,7 +427,8 @@ class RulesTest {
     @CsvSource({"20,false", "21,true"})
     void theLoadIsToldFromItsLimitOn(int sentences, boolean told) {
         Call base = call("anvil-drizzle");
-        int has = mensch.core.matchup.TeachingLoad.sentences(base, base.front().role("mike"));
+        int has = mensch.core.matchup.TeachingLoad.sentences(
+                base, base.front().role("mike").orElseThrow());
         var rungs = new ArrayList<String>();
         for (int i = has; i < sentences; i++) {
             rungs.addAll(List.of("mike", "when gun: key centre"));

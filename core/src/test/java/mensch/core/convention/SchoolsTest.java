@@ -200,12 +200,14 @@ class SchoolsTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(Distribution.of(Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap), snag, Side.RIGHT)
+                        .orElseThrow()
                         .given())
-                .isNull();
+                .isEmpty();
         Library spots = Snaps.LIBRARY.choosing(Map.of("zone-push", "spots"));
         assertThat(Distribution.of(Lineup.of(spots.call("anvil-drizzle"), snap), snag, Side.RIGHT)
+                        .orElseThrow()
                         .given())
-                .isNotNull();
+                .isPresent();
     }
 
     @Test

@@ -12,9 +12,13 @@ class CalibrationTest {
     /** A known homography as truth: a view from behind and above. */
     private static final Homography TRUTH = new Homography(new double[] {40, 2, 960, 0.5, -12, 700, 0.0005, 0.012, 1});
 
+    private static ImagePoint seen(Point field) {
+        return TRUTH.fieldToImage(field).orElseThrow();
+    }
+
     private static KnownPoint known(double x, double y) {
         var field = new Point(x, y);
-        return new KnownPoint("(" + x + ", " + y + ")", field, TRUTH.fieldToImage(field));
+        return new KnownPoint("(" + x + ", " + y + ")", field, seen(field));
     }
 
     private static String refusal(List<KnownPoint> points) {
@@ -29,10 +33,10 @@ class CalibrationTest {
         for (double x = -20; x <= 20; x += 8) {
             for (double y = -10; y <= 30; y += 8) {
                 var field = new Point(x, y);
-                assertThat(calibration.toField(TRUTH.fieldToImage(field)).distance(field))
+                assertThat(calibration.toField(seen(field)).orElseThrow().distance(field))
                         .isCloseTo(0, within(1e-6));
-                assertThat(calibration.toImage(field).xPixels())
-                        .isCloseTo(TRUTH.fieldToImage(field).xPixels(), within(1e-5));
+                assertThat(calibration.toImage(field).orElseThrow().xPixels())
+                        .isCloseTo(seen(field).xPixels(), within(1e-5));
             }
         }
         assertThat(calibration.residuals()).allMatch(r -> r.yards() < 1e-6);
@@ -43,7 +47,8 @@ class CalibrationTest {
         var four = new ArrayList<>(List.of(known(-9, 0), known(9, 0), known(9, 10), known(-9, 10)));
         double few = ((Calibration.Solved) Calibration.of(four))
                 .calibration()
-                .measure(TRUTH.fieldToImage(new Point(1, 4)))
+                .measure(seen(new Point(1, 4)))
+                .orElseThrow()
                 .sigmaX();
         for (double x : new double[] {-20, -13, 13, 20}) {
             four.add(known(x, 0));
@@ -51,7 +56,8 @@ class CalibrationTest {
         }
         assertThat(((Calibration.Solved) Calibration.of(four))
                         .calibration()
-                        .measure(TRUTH.fieldToImage(new Point(1, 4)))
+                        .measure(seen(new Point(1, 4)))
+                        .orElseThrow()
                         .sigmaX())
                 .isLessThan(few);
     }

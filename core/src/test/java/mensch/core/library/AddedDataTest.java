@@ -78,7 +78,8 @@ class AddedDataTest {
      */
     @Test
     void everyFrontResolvesWithEveryCoverageThatItSaysItCarriesAndANewOneToo() {
-        var body = new LinkedHashMap<>(Snaps.LIBRARY.find("front", "anvil").body());
+        var body = new LinkedHashMap<>(
+                Snaps.LIBRARY.find("front", "anvil").orElseThrow().body());
         body.put("id", "novel");
         body.put("name", "Novel");
         Library library = Snaps.LIBRARY.with(List.of(Document.of(body)));
@@ -113,7 +114,11 @@ class AddedDataTest {
                         .orElseThrow()
                         .body()
                         .get("carries"))
-                .isEqualTo(Snaps.LIBRARY.find("front", "anvil").body().get("carries"));
+                .isEqualTo(Snaps.LIBRARY
+                        .find("front", "anvil")
+                        .orElseThrow()
+                        .body()
+                        .get("carries"));
     }
 
     /**

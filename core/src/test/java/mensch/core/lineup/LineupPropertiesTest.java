@@ -88,7 +88,7 @@ class LineupPropertiesTest {
     private static void retest(Lineup lineup, Job job, Part part, Why why) {
         for (LayeredRung layered : lineup.ladder(job)) {
             Rung rung = layered.rung();
-            if (rung.give(part) == null) {
+            if (rung.give(part).isEmpty()) {
                 continue;
             }
             Answer answer = rung.when().in(lineup.view(job));
@@ -136,7 +136,7 @@ class LineupPropertiesTest {
 
     private static void firstThatIsNotNo(Lineup lineup, Job job, Part part) {
         for (LayeredRung layered : lineup.ladder(job)) {
-            Answer answer = layered.rung().give(part) == null
+            Answer answer = layered.rung().give(part).isEmpty()
                     ? Answer.NO
                     : layered.rung().when().in(lineup.view(job));
             if (answer != Answer.NO) {

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mensch.core.Snaps;
@@ -46,7 +47,8 @@ class BlockingTest {
     }
 
     private static Blocking blocking(String call, Snap snap, String run, Side side) {
-        return Blocking.of(Lineup.of(Snaps.LIBRARY.call(call), snap), run(run), side);
+        return Blocking.of(Lineup.of(Snaps.LIBRARY.call(call), snap), run(run), side)
+                .orElseThrow();
     }
 
     private static Row on(Blocking blocking, String job) {
@@ -100,11 +102,12 @@ class BlockingTest {
             for (var formation : Snaps.ELEVEN_MAN) {
                 Lineup lineup = Lineup.of(Snaps.LIBRARY.call(call), formation.snap(null, false, SPOT));
                 for (Run run : Snaps.LIBRARY.plays().runs()) {
-                    Blocking blocking = Blocking.of(lineup, run, Side.LEFT);
-                    if (blocking == null) {
+                    Optional<Blocking> made = Blocking.of(lineup, run, Side.LEFT);
+                    if (made.isEmpty()) {
                         assertThat(Blocking.missing(lineup, run, Side.LEFT)).isNotBlank();
                         continue;
                     }
+                    Blocking blocking = made.get();
                     var men = new java.util.ArrayList<Job>(blocking.read());
                     blocking.rows().forEach(r -> {
                         men.add(r.defender());
@@ -266,7 +269,7 @@ class BlockingTest {
     @Test
     void aPlayThatCannotBeRunSaysWhatItNeeds() {
         Lineup lineup = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap("pro-i", null, SPOT));
-        assertThat(Blocking.of(lineup, run("zone-read"), Side.RIGHT)).isNull();
+        assertThat(Blocking.of(lineup, run("zone-read"), Side.RIGHT)).isEmpty();
         assertThat(Blocking.missing(lineup, run("zone-read"), Side.RIGHT)).startsWith("needs gun");
         Lineup odd = Lineup.of(Snaps.LIBRARY.call("bellows-drizzle"), snap("pro-i", null, SPOT));
         assertThat(Blocking.missing(odd, run("midline"), Side.RIGHT)).contains("is not there");

@@ -39,7 +39,7 @@ class RosterTest {
     }
 
     private static Job of(Lineup lineup, Manning manning, Player player) {
-        return lineup.job(manning.jobOf(player));
+        return lineup.job(manning.jobOf(player).orElseThrow());
     }
 
     /**
@@ -59,9 +59,9 @@ class RosterTest {
         assertThat(of(after, has, QUICK).feet().x()).isPositive();
         assertThat(of(before, had, QUICK).part(Part.ALIGN).orNull().toString())
                 .isNotEqualTo(of(after, has, QUICK).part(Part.ALIGN).orNull().toString());
-        assertThat(had.jobOf(QUICK)).isEqualTo("tackle");
-        assertThat(has.jobOf(QUICK)).isEqualTo("nose");
-        assertThat(has.jobOf(HEAVY)).isEqualTo("tackle");
+        assertThat(had.jobOf(QUICK)).contains("tackle");
+        assertThat(has.jobOf(QUICK)).contains("nose");
+        assertThat(has.jobOf(HEAVY)).contains("tackle");
         assertThat(of(after, has, HEAVY).seat()).isEqualTo(Side.LEFT);
 
         List<ChangeRow> told = new SheetMaker(Snaps.LIBRARY).changes(before, after, roster);
@@ -81,7 +81,7 @@ class RosterTest {
         Snap snap = Snaps.LIBRARY.formation("pro-i").snap("trade", false, "hs m 50 2&7");
         Lineup after = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap);
         Manning manning = inside(List.of()).fill(after);
-        assertThat(manning.jobOf(QUICK)).isEqualTo("tackle");
+        assertThat(manning.jobOf(QUICK)).contains("tackle");
         assertThat(of(after, manning, QUICK).seat()).isEqualTo(Side.LEFT);
     }
 
@@ -143,6 +143,7 @@ class RosterTest {
         assertThat(roster.fill(spread).byJob().values()).extracting(Player::id).containsExactlyInAnyOrder("c0", "c1");
         assertThat(roster.fill(spread)
                         .on(spread.job("corner", spread.sides().cover().side()))
+                        .orElseThrow()
                         .id())
                 .isEqualTo("c0");
         assertThat(roster.fill(lineup("heavy-22-i", null, false)).byJob().values())
@@ -154,6 +155,7 @@ class RosterTest {
             assertThat(cornersStay
                             .fill(lineup)
                             .on(lineup.job("corner", Side.RIGHT))
+                            .orElseThrow()
                             .id())
                     .isEqualTo("c0");
         }
@@ -185,8 +187,8 @@ class RosterTest {
     void everyShippedFrontPairsMenOfOneBodyOnOppositeSides() {
         Snaps.LIBRARY.calls().stream().map(c -> c.front()).distinct().forEach(front -> {
             for (Staying pair : Pairs.of(front)) {
-                Role right = front.role(pair.right());
-                Role left = front.role(pair.left());
+                Role right = front.role(pair.right()).orElseThrow();
+                Role left = front.role(pair.left()).orElseThrow();
                 assertThat(right.body()).isEqualTo(left.body());
                 assertThat(
                                 right.sits() == Sits.EACH_SIDE

@@ -26,7 +26,7 @@ class ReadTableTest {
     @Test
     void everyShippedTableReadsAndTeachesEachMessageOnce() {
         for (Document document : Snaps.LIBRARY.kind("reads")) {
-            ReadTable table = Snaps.LIBRARY.readTable(document.id());
+            ReadTable table = Snaps.LIBRARY.readTable(document.id()).orElseThrow();
             assertThat(table.rows())
                     .as(table.id())
                     .isNotEmpty()
@@ -54,7 +54,7 @@ class ReadTableTest {
     }
 
     private static List<String> told(String table) {
-        return Snaps.LIBRARY.readTable(table).rows().stream()
+        return Snaps.LIBRARY.readTable(table).orElseThrow().rows().stream()
                 .map(r -> r.message().words())
                 .toList();
     }
@@ -85,14 +85,14 @@ class ReadTableTest {
      */
     @Test
     void theForceManOnAnEndReactsInParts() {
-        ReadTable table = Snaps.LIBRARY.readTable("force-on-end");
-        assertThat(((Becomes) table.on(Message.REACH).reaction()).parts())
+        ReadTable table = Snaps.LIBRARY.readTable("force-on-end").orElseThrow();
+        assertThat(((Becomes) table.on(Message.REACH).orElseThrow().reaction()).parts())
                 .extracting(Gives::words)
                 .containsExactly("run outside, force");
-        assertThat(table.on(Message.DOWN).reaction().words()).isEqualTo("run spill");
-        assertThat(table.on(Message.BASE).reaction()).isInstanceOf(Stands.class);
-        assertThat(table.on(Message.RELEASE).reaction()).isInstanceOf(GoesToPass.class);
-        assertThat(table.on(Message.CRACK)).isNull();
+        assertThat(table.on(Message.DOWN).orElseThrow().reaction().words()).isEqualTo("run spill");
+        assertThat(table.on(Message.BASE).orElseThrow().reaction()).isInstanceOf(Stands.class);
+        assertThat(table.on(Message.RELEASE).orElseThrow().reaction()).isInstanceOf(GoesToPass.class);
+        assertThat(table.on(Message.CRACK)).isEmpty();
     }
 
     @Test

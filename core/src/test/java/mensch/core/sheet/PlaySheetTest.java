@@ -34,7 +34,8 @@ class PlaySheetTest {
                     .filter(r -> r.id().equals(line.id()))
                     .findFirst()
                     .orElseThrow();
-            Blocking ledger = Blocking.of(lineup, run, line.side().equals("left") ? Side.LEFT : Side.RIGHT);
+            Blocking ledger = Blocking.of(lineup, run, line.side().equals("left") ? Side.LEFT : Side.RIGHT)
+                    .orElseThrow();
             assertThat(line.hitters())
                     .isEqualTo(ledger.hitters().stream().map(f -> f.job().id()).toList());
             assertThat(line.outcome()).isEqualToIgnoringCase(ledger.outcome().name());
@@ -47,7 +48,8 @@ class PlaySheetTest {
 
     @Test
     void aRunInFullNamesEveryDefenderOnce() {
-        PlaySheet.RunSheet power = SHEETS.run(lineup("anvil-drizzle", "pro-i"), "power", Side.RIGHT);
+        PlaySheet.RunSheet power = SHEETS.run(lineup("anvil-drizzle", "pro-i"), "power", Side.RIGHT)
+                .orElseThrow();
         long men = power.blocks().size()
                 + power.blocks().stream().filter(b -> b.then() != null).count()
                 + power.free().size()
@@ -60,13 +62,14 @@ class PlaySheetTest {
         assertThat(power.ballSeconds()).isBetween(0.8, 2.5);
         assertThat(SHEETS.run(lineup("anvil-drizzle", "pro-i"), "zone-read", Side.RIGHT))
                 .as("not from under centre")
-                .isNull();
+                .isEmpty();
     }
 
     @Test
     void aPassInFullCountsTheRoutesThatHaveAManOfTheirOwn() {
-        PlaySheet.PassSheet pass =
-                SHEETS.pass(lineup("anvil-drizzle", "trips-open"), "four-verticals-trips", Side.RIGHT);
+        PlaySheet.PassSheet pass = SHEETS.pass(
+                        lineup("anvil-drizzle", "trips-open"), "four-verticals-trips", Side.RIGHT)
+                .orElseThrow();
         assertThat(pass.routes()).hasSizeBetween(4, 5);
         long alone = pass.routes().stream()
                 .filter(r -> !List.of("nobody", "shared").contains(r.state()))
