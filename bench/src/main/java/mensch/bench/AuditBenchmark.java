@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import mensch.core.audit.Audit;
-import mensch.core.audit.CheckId;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
@@ -69,7 +68,7 @@ public class AuditBenchmark {
 
     private final Finding conflict =
             Audit.of(new Subject(Lineup.of(calls.get(0), snap), library.plays(), List.of())).stream()
-                    .filter(f -> f.check() == CheckId.CONFLICT)
+                    .filter(f -> f.check().id().equals("conflict"))
                     .findFirst()
                     .orElseThrow();
 

@@ -39,6 +39,7 @@ class BorderTest {
             "audit",
             "repair",
             "stress",
+            "verify",
             "sheet",
             "film",
             "grading");

@@ -162,7 +162,8 @@ class FlagCasesTest {
                         Snaps.LIBRARY.call(call), formation.snap(null, true, "flag" + players + " m 30 1&10"));
                 assertThat(lineup.jobs()).hasSize(players);
                 assertThat(titles(lineup, Severity.BUST)).isEmpty();
-                assertThat(titles(lineup, Severity.NOTE)).contains("Some checks do not apply to small-sided football.");
+                assertThat(titles(lineup, Severity.NOTE))
+                        .contains("Some rules of the audit do not apply to small-sided football.");
             }
         }
         assertThat(busts(Snaps.LIBRARY.call("anvil-fog"), FIVE)).contains("11 defenders.");

@@ -10,13 +10,23 @@ import mensch.core.lineup.AreaLedger.Row;
 import mensch.core.lineup.AreaLedger.Under;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
 import mensch.core.rung.Task;
 
 /** Underneath areas owned, landmarks that make sense. Asked only of calls that play zone. */
 final class AreaCheck implements Check {
+    static final CheckId AREAS = CheckId.of("areas", Rule.COVERAGE, Part.PASS);
+    static final CheckId IDLE = CheckId.of("idle", Rule.COVERAGE, Part.PASS);
+    static final CheckId LANDMARKS = CheckId.of("landmarks", Rule.COVERAGE, Part.PASS);
+
     private static final int AREAS_PER_SIDE = 3;
     /** Where a finding about a side is pinned. */
     private static final double PIN_DEPTH = 3.6;
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(AREAS, IDLE, LANDMARKS);
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -34,7 +44,7 @@ final class AreaCheck implements Check {
         Side from = lineup.sides().cover().side().opposite();
         ledger.openLanes()
                 .forEach(lane -> findings.add(new Finding(
-                        CheckId.AREAS,
+                        AREAS,
                         Severity.WEAK,
                         new Point(lane.laneX(lineup.snap().field(), from), PIN_DEPTH),
                         List.of(),
@@ -53,7 +63,7 @@ final class AreaCheck implements Check {
         lineup.jobs().stream()
                 .filter(j -> j.after().pass().orNull() != null && j.passTask() instanceof Task.None)
                 .forEach(j -> findings.add(new Finding(
-                        CheckId.IDLE,
+                        IDLE,
                         Severity.WEAK,
                         j.feetOr(new Point(0, PIN_DEPTH)),
                         List.of(j),
@@ -77,7 +87,7 @@ final class AreaCheck implements Check {
                     .time(yards);
             if (seconds > limit) {
                 findings.add(new Finding(
-                        CheckId.LANDMARKS,
+                        LANDMARKS,
                         Severity.WEAK,
                         row.landmark(),
                         List.of(row.owner()),
@@ -98,7 +108,7 @@ final class AreaCheck implements Check {
                 if (one) {
                     List<Job> men = List.of(parts.get(i).owner(), parts.get(j).owner());
                     findings.add(new Finding(
-                            CheckId.LANDMARKS,
+                            LANDMARKS,
                             Severity.WEAK,
                             parts.get(i).landmark(),
                             men,
@@ -114,7 +124,7 @@ final class AreaCheck implements Check {
         var where = new Point(side.sign() * 12 + 0.0, PIN_DEPTH);
         if (!under.unowned().isEmpty()) {
             findings.add(new Finding(
-                    CheckId.AREAS,
+                    AREAS,
                     Severity.WEAK,
                     where,
                     under.men(),
@@ -122,11 +132,7 @@ final class AreaCheck implements Check {
                             side, under.unowned(), under.men().size())));
         } else if (under.men().size() < AREAS_PER_SIDE) {
             findings.add(new Finding(
-                    CheckId.AREAS,
-                    Severity.NOTE,
-                    where,
-                    under.men(),
-                    new CoverageEvidence.SideShort(side, under.men())));
+                    AREAS, Severity.NOTE, where, under.men(), new CoverageEvidence.SideShort(side, under.men())));
         }
     }
 
@@ -136,7 +142,7 @@ final class AreaCheck implements Check {
                 && next.landmark().y() == row.landmark().y()) {
             double apart = Math.abs(next.landmark().x() - row.landmark().x());
             findings.add(new Finding(
-                    CheckId.LANDMARKS,
+                    LANDMARKS,
                     Severity.WEAK,
                     row.landmark(),
                     List.of(row.owner(), next.owner()),
@@ -153,7 +159,7 @@ final class AreaCheck implements Check {
         double aims = row.landmark().x();
         if (stands * aims < 0 && Math.abs(aims - stands) >= limits.acrossTheBall()) {
             findings.add(new Finding(
-                    CheckId.LANDMARKS,
+                    LANDMARKS,
                     Severity.NOTE,
                     row.landmark(),
                     List.of(row.owner()),
@@ -161,7 +167,7 @@ final class AreaCheck implements Check {
         }
         if (Math.abs(aims - stands) > limits.longDrop()) {
             findings.add(new Finding(
-                    CheckId.LANDMARKS,
+                    LANDMARKS,
                     Severity.NOTE,
                     row.landmark(),
                     List.of(row.owner()),

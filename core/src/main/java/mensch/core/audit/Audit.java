@@ -2,10 +2,13 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import mensch.core.audit.Check.Asked;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Conflict;
@@ -16,33 +19,34 @@ import mensch.core.play.Plays;
  * to right.
  */
 public final class Audit {
-    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity)
-            .thenComparing(Finding::check)
-            .thenComparingDouble(f -> f.where().x());
-
-    private static final List<Check> ALWAYS = List.of(
+    /** Every check, in the order of a report. */
+    private static final List<Check> CHECKS = List.of(
             new PartsCheck(),
             new PlaceCheck(),
             new GapCheck(),
             new EdgeCheck(),
+            new CountCheck(),
             new AreaCheck(),
             new EligibleCheck(),
-            new RushCheck(),
-            new SituationCheck(),
-            new LeverageCheck(),
-            new SightCheck(),
-            new OffenceCheck());
-    /** Asked against the plays of an opponent and the calls of a plan. */
-    private static final List<Check> AGAINST = List.of(
-            new CountCheck(),
             new RouteCheck(),
+            new LeverageCheck(),
             new ConflictCheck(),
+            new RushCheck(),
             new PressureCheck(),
+            new SightCheck(),
+            new SituationCheck(),
+            new FlagCheck(),
+            new OffenceCheck(),
             new TellsCheck(),
             new LoadCheck());
 
-    private static final List<Check> SMALL_SIDED =
-            List.of(new PartsCheck(), new PlaceCheck(), new EligibleCheck(), new FlagCheck(), new OffenceCheck());
+    private static final List<CheckId> IDS =
+            CHECKS.stream().flatMap(c -> c.finds().stream()).distinct().toList();
+
+    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity)
+            .thenComparing(f -> f.check().rule())
+            .thenComparingInt(f -> IDS.indexOf(f.check()))
+            .thenComparingDouble(f -> f.where().x());
 
     private Audit() {}
 
@@ -53,14 +57,24 @@ public final class Audit {
 
     /** The same of a subject whose ledgers somebody else shows too, so that they are made once. */
     public static List<Finding> ofItself(Subject subject) {
-        return findings(subject, ALWAYS);
+        return findings(subject, EnumSet.of(Asked.OF_ANY_LINE_UP));
     }
 
     /** Everything found, the plays and the plan of the subject included. */
     public static List<Finding> of(Subject subject) {
-        var checks = new ArrayList<>(ALWAYS);
-        checks.addAll(AGAINST);
-        return findings(subject, checks);
+        return findings(subject, EnumSet.of(Asked.OF_ANY_LINE_UP, Asked.AGAINST_PLAYS));
+    }
+
+    /** Everything that can be found, in the order of a report. */
+    public static List<CheckId> ids() {
+        return IDS;
+    }
+
+    /** Rules of which nothing is asked of small-sided football, in their order. */
+    static List<Rule> notOfSmallSided() {
+        return Stream.of(Rule.values())
+                .filter(r -> IDS.stream().noneMatch(id -> id.rule() == r && id.smallSided()))
+                .toList();
     }
 
     /**
@@ -71,14 +85,11 @@ public final class Audit {
         if (finding.evidence() instanceof PlayEvidence.TwoJobs two) {
             return inConflict(two.man(), before);
         }
-        Predicate<Finding> same = f -> f.check() == finding.check()
-                && f.evidence().title().equals(finding.evidence().title());
-        Check by = Stream.concat(AGAINST.stream(), ALWAYS.stream())
-                .filter(c -> c.in(before).stream().anyMatch(same))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "the subject does not show: " + finding.evidence().title()));
-        return subject -> by.in(subject).stream().anyMatch(same);
+        FindingKey key = finding.key();
+        List<Check> by =
+                CHECKS.stream().filter(c -> c.finds().contains(key.check())).toList();
+        return subject -> by.stream()
+                .anyMatch(c -> c.in(subject).stream().anyMatch(f -> f.key().equals(key)));
     }
 
     /** Whether a man is still asked two things on any option on which he was. */
@@ -95,17 +106,23 @@ public final class Audit {
         return conflict.overlap() > 0 && key != null && key.id().equals(man.id());
     }
 
-    private static List<Finding> findings(Subject subject, List<Check> checks) {
+    private static List<Finding> findings(Subject subject, Set<Asked> asked) {
         boolean flag = subject.lineup().snap().field().code().flag();
         var findings = new ArrayList<Finding>();
-        (flag ? SMALL_SIDED : checks).forEach(c -> findings.addAll(c.in(subject)));
+        CHECKS.stream()
+                .filter(c -> flag ? ofSmallSided(c) : asked.contains(c.asked()))
+                .forEach(c -> findings.addAll(c.in(subject)));
+        findings.removeIf(f -> flag && !f.check().smallSided());
         Map<Rule, String> missing = Unknowns.of(subject.lineup());
         if (!missing.isEmpty()) {
             findings.replaceAll(f -> Unknowns.told(f, missing));
         }
-        findings.removeIf(f -> flag && FlagCheck.NOT_ASKED.contains(f.check()));
         findings.sort(ORDER);
         return List.copyOf(findings);
+    }
+
+    private static boolean ofSmallSided(Check check) {
+        return check.asked() != Asked.AGAINST_PLAYS && check.finds().stream().anyMatch(CheckId::smallSided);
     }
 
     /** The answer to each rule, in their order. */

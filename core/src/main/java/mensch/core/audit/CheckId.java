@@ -1,55 +1,63 @@
 package mensch.core.audit;
 
-/** The ordered list of what can be found, each under its rule; the id is the same string in tests, API and screen. */
-public enum CheckId {
-    PARTS("parts", Rule.JOBS),
-    ONE_SPOT("one-spot", Rule.JOBS),
-    ELEVEN("eleven", Rule.LEGALITY),
-    NEUTRAL_ZONE("neutral-zone", Rule.LEGALITY),
-    BOUNDS("bounds", Rule.LEGALITY),
-    OFF_THE_BALL("off-the-ball", Rule.GAPS),
-    IDLE("idle", Rule.COVERAGE),
-    GAPS("gaps", Rule.GAPS),
-    EXCHANGE("exchange", Rule.GAPS),
-    EDGE("edge", Rule.EDGE),
-    AREAS("areas", Rule.COVERAGE),
-    ELIGIBLES("eligibles", Rule.COVERAGE),
-    RUSH("rush", Rule.PRESSURE),
-    CONTAIN("contain", Rule.PRESSURE),
-    COUNT("count", Rule.COUNT),
-    POINT("point", Rule.COUNT),
-    LEVERAGE("leverage", Rule.LEVERAGE),
-    PICK("pick", Rule.LEVERAGE),
-    CONFLICT("conflict", Rule.CONFLICT),
-    BALL_PATH("ball-path", Rule.CONFLICT),
-    KEY("key", Rule.KEYS),
-    PICTURE("picture", Rule.COVERAGE),
-    RUSH_LINE("rush-line", Rule.LEGALITY),
-    DISGUISE("disguise", Rule.TELLS),
-    TELL("tell", Rule.TELLS),
-    LOAD("load", Rule.LOAD),
-    SMALL_SIDED("small-sided", Rule.LEGALITY),
-    SITUATION("situation", Rule.COVERAGE),
-    LANDMARKS("landmarks", Rule.COVERAGE),
-    ROUTES("routes", Rule.COVERAGE),
-    COMPRESSION("compression", Rule.LEGALITY),
-    WINDOW("window", Rule.PRESSURE),
-    OFFENCE("offence", Rule.LEGALITY);
+import java.util.EnumSet;
+import java.util.Set;
+import mensch.core.rung.Part;
 
-    private final String id;
-    private final Rule rule;
+/**
+ * What can be found, described by the check that finds it.
+ *
+ * @param id the same string in tests, API and screen
+ * @param rule the rule of the audit it breaks
+ * @param reads the parts of a job it hangs on: while one of them is not known, its rule cannot be answered
+ * @param needs what must be told before its rule can be answered
+ * @param smallSided whether it is asked of small-sided football
+ */
+public record CheckId(String id, Rule rule, Set<Part> reads, Set<Need> needs, boolean smallSided) {
 
-    CheckId(String id, Rule rule) {
-        this.id = id;
-        this.rule = rule;
+    /** What a subject may lack. */
+    public enum Need {
+        RUNS("no runs are told"),
+        OPTIONS("no run-pass options are told"),
+        PROTECTIONS("no protections are told"),
+        PLAN("no other call of the plan is told");
+
+        private final String missing;
+
+        Need(String missing) {
+            this.missing = missing;
+        }
+
+        String missing() {
+            return missing;
+        }
+
+        boolean met(Subject subject) {
+            return switch (this) {
+                case RUNS -> !subject.plays().runs().isEmpty();
+                case OPTIONS -> !subject.plays().options().isEmpty();
+                case PROTECTIONS -> !subject.plays().protections().isEmpty();
+                case PLAN -> !subject.plan().isEmpty();
+            };
+        }
     }
 
-    public String id() {
-        return id;
+    public CheckId {
+        reads = Set.copyOf(reads);
+        needs = Set.copyOf(needs);
     }
 
-    /** The rule it breaks. */
-    public Rule rule() {
-        return rule;
+    static CheckId of(String id, Rule rule, Part... reads) {
+        Set<Part> parts = EnumSet.noneOf(Part.class);
+        parts.addAll(Set.of(reads));
+        return new CheckId(id, rule, parts, Set.of(), false);
+    }
+
+    CheckId needing(Need need) {
+        return new CheckId(id, rule, reads, Set.of(need), smallSided);
+    }
+
+    CheckId smallSidedToo() {
+        return new CheckId(id, rule, reads, needs, true);
     }
 }

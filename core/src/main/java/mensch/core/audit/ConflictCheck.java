@@ -11,10 +11,26 @@ import java.util.stream.Collectors;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Conflict;
+import mensch.core.rung.Part;
 
 /** Nobody is a run man and a pass man at one time, and each way of the ball on an option has an owner. */
 final class ConflictCheck implements Check {
+    static final CheckId CONFLICT =
+            CheckId.of("conflict", Rule.CONFLICT, Part.RUN, Part.PASS).needing(CheckId.Need.OPTIONS);
+    static final CheckId BALL_PATH =
+            CheckId.of("ball-path", Rule.CONFLICT, Part.RUN, Part.PASS).needing(CheckId.Need.OPTIONS);
+
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(CONFLICT, BALL_PATH);
+    }
+
+    @Override
+    public Asked asked() {
+        return Asked.AGAINST_PLAYS;
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -34,7 +50,7 @@ final class ConflictCheck implements Check {
                     .distinct()
                     .toList();
             findings.add(new Finding(
-                    CheckId.CONFLICT,
+                    CONFLICT,
                     Severity.WEAK,
                     man.feetOr(BEHIND_THE_BALL),
                     List.of(man),
@@ -48,7 +64,7 @@ final class ConflictCheck implements Check {
         for (Conflict conflict : subject.conflicts()) {
             conflict.open()
                     .forEach(path -> findings.add(new Finding(
-                            CheckId.BALL_PATH,
+                            BALL_PATH,
                             Severity.WEAK,
                             new Point(conflict.play().sign() * 5.0, 4),
                             List.of(),

@@ -12,13 +12,27 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
+import mensch.core.rung.Part;
 
 /** Men near the run against blockers, and on each run concept gaps against men and the point of attack. */
 final class CountCheck implements Check {
+    static final CheckId COUNT = CheckId.of("count", Rule.COUNT, Part.ALIGN).needing(CheckId.Need.RUNS);
+    static final CheckId POINT = CheckId.of("point", Rule.COUNT, Part.ALIGN).needing(CheckId.Need.RUNS);
+
     private static final Point IN_THE_BOX = new Point(0, 3);
     private static final int LINEMEN = 5;
     /** Past this many in conflict at the point a list says no more; the worst stand first. */
     private static final int LISTED = 6;
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(COUNT, POINT, GapCheck.GAPS, GapCheck.EXCHANGE);
+    }
+
+    @Override
+    public Asked asked() {
+        return Asked.AGAINST_PLAYS;
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -53,7 +67,7 @@ final class CountCheck implements Check {
         boolean none = support < blockers;
         if (!empty && support < blockers + 1) {
             findings.add(new Finding(
-                    CheckId.COUNT,
+                    COUNT,
                     none ? Severity.WEAK : Severity.NOTE,
                     IN_THE_BOX,
                     List.of(),
@@ -70,7 +84,7 @@ final class CountCheck implements Check {
         if (!tooMany.isEmpty()) {
             Blocking worst = tooMany.get(0);
             findings.add(new Finding(
-                    CheckId.GAPS,
+                    GapCheck.GAPS,
                     Severity.WEAK,
                     worst.point(),
                     worst.fit().men(),
@@ -95,7 +109,7 @@ final class CountCheck implements Check {
                                     && b.fit().shortBy() > -b.fit().exchange().size())
                             .toList());
                     findings.add(new Finding(
-                            CheckId.EXCHANGE,
+                            GapCheck.EXCHANGE,
                             Severity.NOTE,
                             job.feetOr(IN_THE_BOX),
                             List.of(job),
@@ -111,7 +125,7 @@ final class CountCheck implements Check {
                 .toList();
         if (!lost.isEmpty()) {
             findings.add(new Finding(
-                    CheckId.POINT,
+                    POINT,
                     Severity.NOTE,
                     lost.get(0).point(),
                     List.of(),

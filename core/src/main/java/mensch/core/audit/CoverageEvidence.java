@@ -13,6 +13,11 @@ final class CoverageEvidence {
     /** A backer man to man on a man split out. */
     record Mismatch(Job job, String man, String number) implements Evidence {
         @Override
+        public About about() {
+            return About.of("mismatch", job.id(), number);
+        }
+
+        @Override
         public String title() {
             return Evidence.names(List.of(job)) + " has " + man + " (" + number + ") man to man.";
         }
@@ -24,6 +29,11 @@ final class CoverageEvidence {
     }
 
     record AreaUnowned(Side side, List<String> areas, int men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("unowned", side.word(), String.join("+", areas));
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -43,6 +53,11 @@ final class CoverageEvidence {
 
     record SideShort(Side side, List<Job> men) implements Evidence {
         @Override
+        public About about() {
+            return About.of("short", side.word());
+        }
+
+        @Override
         public boolean absence() {
             return true;
         }
@@ -60,6 +75,11 @@ final class CoverageEvidence {
     }
 
     record EligibleAlone(String man, String number) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("alone", number);
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -79,6 +99,11 @@ final class CoverageEvidence {
     /** A man who neither rushes nor covers. */
     record NothingToDo(Job job) implements Evidence {
         @Override
+        public About about() {
+            return About.of("nothing", job.id());
+        }
+
+        @Override
         public String title() {
             return Evidence.names(List.of(job)) + " has nothing to do against the pass.";
         }
@@ -91,6 +116,11 @@ final class CoverageEvidence {
 
     /** A goal-line lane without a man. */
     record LaneUnowned(Area lane) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("lane", lane.words());
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -110,6 +140,11 @@ final class CoverageEvidence {
     /** Two men told one deep part, or one lane. */
     record OnePart(List<Job> men, String area) implements Evidence {
         @Override
+        public About about() {
+            return About.of("one part", About.men(men), area);
+        }
+
+        @Override
         public String title() {
             return "Two men, one " + area + ": " + Evidence.names(men) + ".";
         }
@@ -122,6 +157,11 @@ final class CoverageEvidence {
 
     /** A deep man who is not deep in time. */
     record DeepLate(Job job, double yards, double seconds, double limit) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("late", job.id());
+        }
+
         @Override
         public String title() {
             return Evidence.names(List.of(job)) + " is late to his deep part.";
@@ -137,6 +177,11 @@ final class CoverageEvidence {
 
     record OneLandmark(Job first, Job second, double apart) implements Evidence {
         @Override
+        public About about() {
+            return About.of("one landmark", About.men(List.of(first, second)));
+        }
+
+        @Override
         public String title() {
             return "Two men, one landmark: " + Evidence.names(List.of(first, second)) + ".";
         }
@@ -150,6 +195,11 @@ final class CoverageEvidence {
 
     record AcrossTheBall(Job job, double yards) implements Evidence {
         @Override
+        public About about() {
+            return About.of("across", job.id());
+        }
+
+        @Override
         public String title() {
             return Evidence.names(List.of(job)) + " drops across the ball.";
         }
@@ -161,6 +211,11 @@ final class CoverageEvidence {
     }
 
     record LongWay(Job job, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("far", job.id());
+        }
+
         @Override
         public String title() {
             return Evidence.names(List.of(job)) + " has a long way to his landmark.";

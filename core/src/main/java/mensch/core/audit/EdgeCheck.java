@@ -5,20 +5,27 @@ import java.util.List;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
 
 /** Exactly one force per side. */
 final class EdgeCheck implements Check {
+    static final CheckId EDGE = CheckId.of("edge", Rule.EDGE, Part.RUN);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(EDGE);
+    }
+
     @Override
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         for (GapLedger.Edge edge : subject.gaps().edges()) {
             if (edge.forces().isEmpty()) {
-                findings.add(new Finding(
-                        CheckId.EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
+                findings.add(new Finding(EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
             } else if (edge.forces().size() > 1) {
                 findings.add(new Finding(
-                        CheckId.EDGE,
+                        EDGE,
                         Severity.WEAK,
                         edge.at(),
                         edge.forces(),
@@ -35,7 +42,7 @@ final class EdgeCheck implements Check {
         double limit = lineup.convention().thresholds().lateForce();
         if (force.feet() != null && force.feet().y() > limit) {
             findings.add(new Finding(
-                    CheckId.EDGE,
+                    EDGE,
                     Severity.WEAK,
                     edge.at(),
                     edge.forces(),

@@ -8,9 +8,18 @@ import mensch.core.front.Role;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.EligibleLedger;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
 
 /** Every eligible man has somebody. */
 final class EligibleCheck implements Check {
+    static final CheckId ELIGIBLES =
+            CheckId.of("eligibles", Rule.COVERAGE, Part.PASS).smallSidedToo();
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(ELIGIBLES);
+    }
+
     @Override
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
@@ -18,7 +27,7 @@ final class EligibleCheck implements Check {
         for (EligibleLedger.Entry e : subject.eligibles().entries()) {
             if (e.alone()) {
                 findings.add(new Finding(
-                        CheckId.ELIGIBLES,
+                        ELIGIBLES,
                         Severity.BUST,
                         e.man().feet(),
                         List.of(),
@@ -28,7 +37,7 @@ final class EligibleCheck implements Check {
                 e.byMan().stream()
                         .filter(j -> j.role().body() == Role.Body.LB)
                         .forEach(j -> findings.add(new Finding(
-                                CheckId.ELIGIBLES,
+                                ELIGIBLES,
                                 Severity.NOTE,
                                 e.man().feet(),
                                 List.of(j),

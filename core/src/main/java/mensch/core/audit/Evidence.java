@@ -8,10 +8,14 @@ import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
+import mensch.core.rung.Part;
 import mensch.core.rung.Place.Squeeze;
 
 /** The fact behind a finding: typed fields, and the one place where they become text. */
 public interface Evidence {
+
+    /** What it is about, whatever its words and figures: while that stays, it is the same finding. */
+    About about();
 
     /** What is wrong, in one line. */
     String title();
@@ -26,6 +30,11 @@ public interface Evidence {
 
     /** A lack that a man may fill whose job nobody knows. */
     record Perhaps(Evidence lack, String missing) implements Evidence {
+        @Override
+        public About about() {
+            return lack.about();
+        }
+
         @Override
         public String title() {
             return "Cannot tell: " + Character.toLowerCase(lack.title().charAt(0))
@@ -45,6 +54,11 @@ public interface Evidence {
 
     record NoOwner(Gap gap, boolean empty) implements Evidence {
         @Override
+        public About about() {
+            return About.of("nobody", gap.words());
+        }
+
+        @Override
         public boolean absence() {
             return true;
         }
@@ -63,6 +77,11 @@ public interface Evidence {
 
     record TwoOwners(Gap gap, List<Job> owners) implements Evidence {
         @Override
+        public About about() {
+            return About.of("two", gap.words());
+        }
+
+        @Override
         public String title() {
             return owners.size() + " men have the " + gap.words() + ".";
         }
@@ -75,6 +94,11 @@ public interface Evidence {
 
     record OnlyTwoGappers(Gap gap, List<Job> men) implements Evidence {
         @Override
+        public About about() {
+            return About.of("two-gappers", gap.words());
+        }
+
+        @Override
         public String title() {
             return "The " + gap.words() + " hangs on a two-gapping man.";
         }
@@ -86,6 +110,11 @@ public interface Evidence {
     }
 
     record GapNotThere(Job job, String gap) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("not there", job.id(), gap);
+        }
+
         @Override
         public String title() {
             return names(List.of(job)) + " is told a gap that is not there.";
@@ -100,6 +129,11 @@ public interface Evidence {
     /** Before the movement one man's gap, after it another's. */
     record GapExchanged(Job job, Gap from, Gap to, List<Job> now) implements Evidence {
         @Override
+        public About about() {
+            return About.of("exchanged", job.id(), from.words(), to.words());
+        }
+
+        @Override
         public String title() {
             return names(List.of(job)) + " goes from the " + from.words() + " to the " + to.words() + ".";
         }
@@ -111,6 +145,11 @@ public interface Evidence {
     }
 
     record NoForce(Side side) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("nobody", side.word());
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -130,6 +169,11 @@ public interface Evidence {
     /** The only force man comes from so deep that the run is outside before he is. */
     record ForceLate(Job job, Side side, double depth, double limit) implements Evidence {
         @Override
+        public About about() {
+            return About.of("late", job.id(), side.word());
+        }
+
+        @Override
         public String title() {
             return "Force on the " + side.word() + " comes late.";
         }
@@ -144,6 +188,11 @@ public interface Evidence {
     /** What the offence shows has no answer in the call: no check, and no rung that asked for it. */
     record NoAnswer(String picture, String call) implements Evidence {
         @Override
+        public About about() {
+            return About.of("no answer", picture);
+        }
+
+        @Override
         public String title() {
             return "No answer to " + picture + ".";
         }
@@ -157,6 +206,11 @@ public interface Evidence {
 
     /** A rule that needs the back's side, and no back gives one. */
     record NoBackSide(boolean underCentre, String fallback) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("no back side");
+        }
+
         @Override
         public String title() {
             return underCentre ? "No read from under centre." : "The back gives no side.";
@@ -174,6 +228,11 @@ public interface Evidence {
     /** A coverage made for one situation, called in another. */
     record OutsideRange(String what, String asked, String range) implements Evidence {
         @Override
+        public About about() {
+            return About.of("out of range", what);
+        }
+
+        @Override
         public String title() {
             return what + " outside their range.";
         }
@@ -186,6 +245,11 @@ public interface Evidence {
 
     /** How many come is not what the call says. */
     record RushCountOff(int asked, List<Job> rushers) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("another count");
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -205,6 +269,11 @@ public interface Evidence {
     /** A zone pressure whose middle nobody replaces: the hot throw is there. */
     record NobodyInTheMiddle(int rushers) implements Evidence {
         @Override
+        public About about() {
+            return About.of("middle");
+        }
+
+        @Override
         public boolean absence() {
             return true;
         }
@@ -223,6 +292,11 @@ public interface Evidence {
     /** Whether the call changes hangs on something nobody told. */
     record CannotTell(String answer, List<Feature> missing) implements Evidence {
         @Override
+        public About about() {
+            return About.of("open", answer);
+        }
+
+        @Override
         public String title() {
             return "Cannot tell whether the call changes.";
         }
@@ -238,6 +312,11 @@ public interface Evidence {
     /** Standing away from one's spot before the snap costs time after it. */
     record DisguiseCost(Job job, double yards, double seconds, double throwSeconds) implements Evidence {
         @Override
+        public About about() {
+            return About.of("cost", job.id());
+        }
+
+        @Override
         public String title() {
             return "The disguise costs " + names(List.of(job)) + " too much.";
         }
@@ -251,6 +330,11 @@ public interface Evidence {
 
     record TwoForces(Side side, List<Job> forces) implements Evidence {
         @Override
+        public About about() {
+            return About.of("two", side.word());
+        }
+
+        @Override
         public String title() {
             return forces.size() + " men are force on the " + side.word() + ".";
         }
@@ -261,7 +345,12 @@ public interface Evidence {
         }
     }
 
-    record NoPart(Job job, Given<?> given) implements Evidence {
+    record NoPart(Job job, Part part, Given<?> given) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("missing", job.id(), part.words());
+        }
+
         @Override
         public String title() {
             if (given instanceof Given.Nobody<?> nobody) {
@@ -293,6 +382,11 @@ public interface Evidence {
     /** Two men whose rules put them on each other. */
     record OneSpot(Job first, Job second, double apart, double limit) implements Evidence {
         @Override
+        public About about() {
+            return About.of("one spot", About.men(List.of(first, second)));
+        }
+
+        @Override
         public String title() {
             return names(List.of(first, second)) + " stand on one spot.";
         }
@@ -306,6 +400,11 @@ public interface Evidence {
 
     record Count(int men, int needed) implements Evidence {
         @Override
+        public About about() {
+            return About.of("men");
+        }
+
+        @Override
         public String title() {
             return men + " defenders.";
         }
@@ -317,6 +416,11 @@ public interface Evidence {
     }
 
     record InNeutralZone(Job job, double helmetDepth, double limit) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("inside", job.id());
+        }
+
         @Override
         public String title() {
             return names(List.of(job)) + " is in the neutral zone.";
@@ -331,6 +435,11 @@ public interface Evidence {
 
     record OutOfBounds(Job job, String line, double yards) implements Evidence {
         @Override
+        public About about() {
+            return About.of("outside", job.id(), line);
+        }
+
+        @Override
         public String title() {
             return names(List.of(job)) + " stands beyond the " + line + ".";
         }
@@ -343,6 +452,11 @@ public interface Evidence {
 
     /** A lineman so far off that he reaches his gap after the blocker. */
     record OffTheBall(Job job, double depth, double limit) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("off the ball", job.id());
+        }
+
         @Override
         public String title() {
             return names(List.of(job)) + " stands off the ball.";
@@ -357,6 +471,11 @@ public interface Evidence {
 
     record Compressed(Job job, Squeeze squeeze) implements Evidence {
         @Override
+        public About about() {
+            return About.of("squeezed", job.id());
+        }
+
+        @Override
         public String title() {
             return names(List.of(job)) + " stands at " + Numbers.words(squeeze.givenDepth()) + ".";
         }
@@ -368,6 +487,11 @@ public interface Evidence {
     }
 
     record Illegal(String problem) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("illegal", problem);
+        }
+
         @Override
         public String title() {
             return "The offence is not legal like this.";

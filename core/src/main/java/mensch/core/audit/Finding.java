@@ -15,4 +15,9 @@ public record Finding(CheckId check, Severity severity, Point where, List<Job> w
     public Finding {
         who = List.copyOf(who);
     }
+
+    /** Equal for the same finding of another line-up or of the same one made anew. */
+    public FindingKey key() {
+        return new FindingKey(check, evidence.about());
+    }
 }

@@ -7,6 +7,7 @@ import mensch.core.convention.Speeds;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.Task;
 
@@ -14,22 +15,32 @@ import mensch.core.rung.Task;
  * Rules of small-sided flag: the rush line, the named rusher, zone or man by age and match-up, what a disguise costs.
  */
 final class FlagCheck implements Check {
-    /** Asked of eleven-man football only. */
-    static final List<CheckId> NOT_ASKED =
-            List.of(CheckId.GAPS, CheckId.EDGE, CheckId.AREAS, CheckId.NEUTRAL_ZONE, CheckId.RUSH, CheckId.PICTURE);
+    static final CheckId RUSH_LINE =
+            CheckId.of("rush-line", Rule.LEGALITY, Part.ALIGN).smallSidedToo();
+    static final CheckId SMALL_SIDED = CheckId.of("small-sided", Rule.LEGALITY).smallSidedToo();
 
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(RUSH_LINE, SMALL_SIDED, SituationCheck.SITUATION, TellsCheck.DISGUISE);
+    }
+
+    @Override
+    public Asked asked() {
+        return Asked.OF_SMALL_SIDED;
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
         findings.add(new Finding(
-                CheckId.SMALL_SIDED,
+                SMALL_SIDED,
                 Severity.NOTE,
                 BEHIND_THE_BALL,
                 List.of(),
-                new SmallSidedEvidence.NotSmallSided(NOT_ASKED)));
+                new SmallSidedEvidence.NotSmallSided(Audit.notOfSmallSided())));
         rush(lineup, findings);
         man(lineup, findings);
         Speeds speeds = lineup.convention().speeds();
@@ -47,7 +58,7 @@ final class FlagCheck implements Check {
         for (Job job : rushers) {
             if (job.feet() != null && job.feet().y() < line) {
                 findings.add(new Finding(
-                        CheckId.RUSH_LINE,
+                        RUSH_LINE,
                         Severity.BUST,
                         job.feet(),
                         List.of(job),
@@ -57,7 +68,7 @@ final class FlagCheck implements Check {
         boolean one = lineup.convention().house().teaches(School.FLAG_ONE_RUSHER);
         if (one && rushers.size() > 1) {
             findings.add(new Finding(
-                    CheckId.RUSH_LINE,
+                    RUSH_LINE,
                     Severity.BUST,
                     BEHIND_THE_BALL,
                     rushers,
@@ -66,7 +77,7 @@ final class FlagCheck implements Check {
         boolean pressure = lineup.inForce().pressures();
         if (pressure && rushers.isEmpty()) {
             findings.add(new Finding(
-                    CheckId.RUSH_LINE,
+                    RUSH_LINE,
                     Severity.BUST,
                     BEHIND_THE_BALL,
                     List.of(),
@@ -82,7 +93,11 @@ final class FlagCheck implements Check {
         boolean young = lineup.convention().house().teaches(School.FLAG_YOUNG);
         if (!men.isEmpty() && !even) {
             findings.add(new Finding(
-                    CheckId.SITUATION, Severity.WEAK, BEHIND_THE_BALL, men, new SmallSidedEvidence.ZoneAdvised(young)));
+                    SituationCheck.SITUATION,
+                    Severity.WEAK,
+                    BEHIND_THE_BALL,
+                    men,
+                    new SmallSidedEvidence.ZoneAdvised(young)));
         }
     }
 
@@ -95,7 +110,7 @@ final class FlagCheck implements Check {
         double seconds = speeds.defensiveBack().time(yards);
         if (seconds > speeds.quickThrow()) {
             findings.add(new Finding(
-                    CheckId.DISGUISE,
+                    TellsCheck.DISGUISE,
                     Severity.WEAK,
                     job.feet(),
                     List.of(job),

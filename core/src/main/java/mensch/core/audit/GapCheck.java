@@ -13,11 +13,20 @@ import mensch.core.lineup.Lineup;
 import mensch.core.lineup.RushCount;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Move;
+import mensch.core.rung.Part;
 
 /** Each gap exactly one primary owner. */
 final class GapCheck implements Check {
+    static final CheckId GAPS = CheckId.of("gaps", Rule.GAPS, Part.RUN, Part.MOVE);
+    static final CheckId EXCHANGE = CheckId.of("exchange", Rule.GAPS, Part.RUN, Part.MOVE);
+
     /** Gaps A to C; against empty the only runner is the quarterback, so one of them open is weak, not bust. */
     private static final int INSIDE_GAPS = 3;
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(GAPS, EXCHANGE);
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -34,7 +43,7 @@ final class GapCheck implements Check {
         for (Job job : ledger.beyond()) {
             Point where = job.feetOr(new Point(0, 1));
             findings.add(new Finding(
-                    CheckId.GAPS,
+                    GAPS,
                     Severity.WEAK,
                     where,
                     List.of(job),
@@ -60,7 +69,7 @@ final class GapCheck implements Check {
                     who.add(rush.job());
                     who.addAll(left.owners());
                     findings.add(new Finding(
-                            CheckId.EXCHANGE,
+                            EXCHANGE,
                             Severity.NOTE,
                             left.at(),
                             who,
@@ -74,21 +83,17 @@ final class GapCheck implements Check {
         }
         if (row.owners().size() > 1) {
             findings.add(new Finding(
-                    CheckId.GAPS,
-                    Severity.WEAK,
-                    row.at(),
-                    row.owners(),
-                    new Evidence.TwoOwners(row.gap(), row.owners())));
+                    GAPS, Severity.WEAK, row.at(), row.owners(), new Evidence.TwoOwners(row.gap(), row.owners())));
         } else if (!row.twoGappers().isEmpty()) {
             findings.add(new Finding(
-                    CheckId.GAPS,
+                    GAPS,
                     Severity.NOTE,
                     row.at(),
                     row.twoGappers(),
                     new Evidence.OnlyTwoGappers(row.gap(), row.twoGappers())));
         } else {
             findings.add(new Finding(
-                    CheckId.GAPS,
+                    GAPS,
                     empty ? Severity.WEAK : Severity.BUST,
                     row.at(),
                     List.of(),

@@ -10,12 +10,21 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Leverage;
+import mensch.core.rung.Part;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
 import mensch.core.rung.Task;
 
 /** Outside leverage wants help inside; men on a bunch or a stack can be picked when they stand at one depth. */
 final class LeverageCheck implements Check {
+    static final CheckId LEVERAGE = CheckId.of("leverage", Rule.LEVERAGE, Part.ALIGN, Part.PASS);
+    static final CheckId PICK = CheckId.of("pick", Rule.LEVERAGE, Part.ALIGN, Part.PASS);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(LEVERAGE, PICK);
+    }
+
     @Override
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
@@ -32,7 +41,7 @@ final class LeverageCheck implements Check {
             Job job = placed.job();
             if (!help && outside(job)) {
                 findings.add(new Finding(
-                        CheckId.LEVERAGE,
+                        LEVERAGE,
                         Severity.WEAK,
                         placed.feet(),
                         List.of(job),
@@ -70,7 +79,7 @@ final class LeverageCheck implements Check {
                         Math.abs(men.get(i).feet().y() - men.get(j).feet().y());
                 if (together && level < lineup.convention().routes().oneLevel()) {
                     findings.add(new Finding(
-                            CheckId.PICK,
+                            PICK,
                             Severity.WEAK,
                             one.orElseThrow().feet(),
                             List.of(men.get(i).job(), men.get(j).job()),

@@ -9,6 +9,18 @@ import mensch.core.matchup.TeachingLoad;
 
 /** How many sentences of the call can speak for one role. */
 final class LoadCheck implements Check {
+    static final CheckId LOAD = CheckId.of("load", Rule.LOAD);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(LOAD);
+    }
+
+    @Override
+    public Asked asked() {
+        return Asked.AGAINST_PLAYS;
+    }
+
     @Override
     public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
@@ -23,11 +35,7 @@ final class LoadCheck implements Check {
                         ? new Point(0, 6)
                         : men.get(0).feet();
                 findings.add(new Finding(
-                        CheckId.LOAD,
-                        Severity.NOTE,
-                        at,
-                        men,
-                        new PlayEvidence.TooMuch(role.words(), sentences, limit)));
+                        LOAD, Severity.NOTE, at, men, new PlayEvidence.TooMuch(role.words(), sentences, limit)));
             }
         }
         return findings;

@@ -10,7 +10,15 @@ import mensch.core.rung.Part;
 
 /** Every part of every job has a value; as many men as the code asks have one. */
 final class PartsCheck implements Check {
+    static final CheckId PARTS = CheckId.of("parts", Rule.JOBS).smallSidedToo();
+    static final CheckId ELEVEN = CheckId.of("eleven", Rule.LEGALITY).smallSidedToo();
+
     private static final Point UNPLACED = new Point(0, 3);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(PARTS, ELEVEN);
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -18,7 +26,7 @@ final class PartsCheck implements Check {
         var findings = new ArrayList<Finding>();
         if (lineup.jobs().size() != lineup.snap().field().code().players()) {
             findings.add(new Finding(
-                    CheckId.ELEVEN,
+                    ELEVEN,
                     Severity.BUST,
                     UNPLACED,
                     List.of(),
@@ -31,7 +39,7 @@ final class PartsCheck implements Check {
                 if (given.state() != Given.State.VALUE) {
                     Point where = job.feetOr(UNPLACED);
                     findings.add(new Finding(
-                            CheckId.PARTS, severity(given), where, List.of(job), new Evidence.NoPart(job, given)));
+                            PARTS, severity(given), where, List.of(job), new Evidence.NoPart(job, part, given)));
                 }
             }
         }

@@ -8,6 +8,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import org.jspecify.annotations.Nullable;
 
@@ -16,6 +17,19 @@ import org.jspecify.annotations.Nullable;
  * away are told.
  */
 final class PlaceCheck implements Check {
+    static final CheckId ONE_SPOT = CheckId.of("one-spot", Rule.JOBS).smallSidedToo();
+    static final CheckId NEUTRAL_ZONE = CheckId.of("neutral-zone", Rule.LEGALITY, Part.ALIGN);
+    static final CheckId BOUNDS =
+            CheckId.of("bounds", Rule.LEGALITY, Part.ALIGN).smallSidedToo();
+    static final CheckId OFF_THE_BALL = CheckId.of("off-the-ball", Rule.GAPS, Part.RUN, Part.MOVE);
+    static final CheckId COMPRESSION =
+            CheckId.of("compression", Rule.LEGALITY, Part.ALIGN).smallSidedToo();
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(ONE_SPOT, NEUTRAL_ZONE, BOUNDS, OFF_THE_BALL, COMPRESSION);
+    }
+
     @Override
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
@@ -38,7 +52,7 @@ final class PlaceCheck implements Check {
                 double apart = placed.get(i).feet().distance(placed.get(j).feet());
                 if (apart < limit - 1e-9) {
                     findings.add(new Finding(
-                            CheckId.ONE_SPOT,
+                            ONE_SPOT,
                             Severity.WEAK,
                             placed.get(i).feet(),
                             List.of(placed.get(i).job(), placed.get(j).job()),
@@ -55,7 +69,7 @@ final class PlaceCheck implements Check {
         double helmet = placed.feet().y() - reach;
         if (helmet < bodies.neutralZone() - 1e-9) {
             findings.add(new Finding(
-                    CheckId.NEUTRAL_ZONE,
+                    NEUTRAL_ZONE,
                     Severity.BUST,
                     placed.feet(),
                     List.of(job),
@@ -69,21 +83,13 @@ final class PlaceCheck implements Check {
         double behind = feet.y() - lineup.snap().field().endLineDepth();
         if (behind > 0) {
             findings.add(new Finding(
-                    CheckId.BOUNDS,
-                    Severity.BUST,
-                    feet,
-                    List.of(job),
-                    new Evidence.OutOfBounds(job, "end line", behind)));
+                    BOUNDS, Severity.BUST, feet, List.of(job), new Evidence.OutOfBounds(job, "end line", behind)));
         }
         Side side = feet.x() < 0 ? Side.LEFT : Side.RIGHT;
         double inside = lineup.snap().field().yardsFromSideline(side, feet.x());
         if (inside < 0) {
             findings.add(new Finding(
-                    CheckId.BOUNDS,
-                    Severity.BUST,
-                    feet,
-                    List.of(job),
-                    new Evidence.OutOfBounds(job, "sideline", -inside)));
+                    BOUNDS, Severity.BUST, feet, List.of(job), new Evidence.OutOfBounds(job, "sideline", -inside)));
         }
     }
 
@@ -95,7 +101,7 @@ final class PlaceCheck implements Check {
                 && !lineup.snap().field().code().flag()
                 && placed.feet().y() > limit) {
             findings.add(new Finding(
-                    CheckId.OFF_THE_BALL,
+                    OFF_THE_BALL,
                     Severity.WEAK,
                     placed.feet(),
                     List.of(job),
@@ -112,7 +118,7 @@ final class PlaceCheck implements Check {
     private static void squeeze(Lineup.Placed placed, Place.@Nullable Squeeze squeezed, List<Finding> findings) {
         if (squeezed != null) {
             findings.add(new Finding(
-                    CheckId.COMPRESSION,
+                    COMPRESSION,
                     Severity.NOTE,
                     placed.feet(),
                     List.of(placed.job()),

@@ -27,6 +27,11 @@ final class PlayEvidence {
     /** Fewer men near the run than it has blockers and a runner. */
     record Outnumbered(int support, int blockers, boolean quarterbackRuns, List<Job> men) implements Evidence {
         @Override
+        public About about() {
+            return About.of("outnumbered");
+        }
+
+        @Override
         public boolean absence() {
             return true;
         }
@@ -46,6 +51,11 @@ final class PlayEvidence {
 
     /** Gaps that arrive with the play and find nobody. */
     record ShortAtTheEdge(Side side, List<String> runs, int gaps, int men, List<Job> exchange) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("short", side.word());
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -67,6 +77,11 @@ final class PlayEvidence {
     /** A backside backer whose gap has left with a puller must go over. */
     record MustExchange(Job job, Side side, List<String> runs) implements Evidence {
         @Override
+        public About about() {
+            return About.of("must exchange", job.id(), side.word());
+        }
+
+        @Override
         public String title() {
             return name(job) + " must go over when a blocker leaves.";
         }
@@ -80,6 +95,11 @@ final class PlayEvidence {
 
     /** Runs that meet no free man and no hard block where they aim. */
     record PointLost(Side side, List<String> runs) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("lost", side.word());
+        }
+
         @Override
         public String title() {
             return "Nobody is free where " + (runs.size() == 1 ? runs.get(0) : runs.size() + " runs") + " to the "
@@ -95,6 +115,11 @@ final class PlayEvidence {
 
     /** A leverage without the help it leans on. */
     record NoHelp(Job job, String man) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("no help", job.id());
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -114,6 +139,11 @@ final class PlayEvidence {
     /** Routes that break away from a man's leverage. */
     record LeverageLost(Job job, String leverage, List<String> routes) implements Evidence {
         @Override
+        public About about() {
+            return About.of("lost", job.id(), leverage);
+        }
+
+        @Override
         public String title() {
             return name(job) + "'s " + leverage + " leverage loses to a break "
                     + (leverage.equals("inside") ? "out" : "in") + ".";
@@ -127,6 +157,11 @@ final class PlayEvidence {
 
     /** Two men in man coverage on receivers who can cross in front of each other. */
     record PickExposure(Job first, Job second, Side side, boolean bunch, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("pick", About.men(List.of(first, second)), side.word());
+        }
+
         @Override
         public String title() {
             return name(first) + " and " + name(second) + " can be picked on the " + side.word() + ".";
@@ -142,6 +177,11 @@ final class PlayEvidence {
     /** Traffic on a man's way. */
     record RubRisk(Job job, String by, String play, double yards, double seconds) implements Evidence {
         @Override
+        public About about() {
+            return About.of("traffic", job.id());
+        }
+
+        @Override
         public String title() {
             return name(job) + " runs into traffic on " + play + ".";
         }
@@ -156,6 +196,11 @@ final class PlayEvidence {
     /** Two jobs at one time. */
     record TwoJobs(Job man, Conflict.Demand run, Conflict.Demand pass, Conflict conflict, List<String> also)
             implements Evidence {
+        @Override
+        public About about() {
+            return About.of("two jobs", man.id());
+        }
+
         @Override
         public String title() {
             return name(man) + " is in conflict on " + conflict.name() + " to the "
@@ -182,6 +227,11 @@ final class PlayEvidence {
     /** A way of the ball that nobody has. */
     record BallPathOpen(String play, Side side, BallPath path, String owned) implements Evidence {
         @Override
+        public About about() {
+            return About.of("open", play, side.word(), path.name());
+        }
+
+        @Override
         public boolean absence() {
             return true;
         }
@@ -200,6 +250,11 @@ final class PlayEvidence {
 
     /** A rush that leaves the quarterback a way out. */
     record NoContain(Side side, List<Job> rushers) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("nobody", side.word());
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -223,6 +278,13 @@ final class PlayEvidence {
             boolean free,
             @Nullable String conceded) implements Evidence {
         @Override
+        public About about() {
+            return About.of(
+                    "window",
+                    windows.stream().map(w -> w.area() + " " + w.side().word()).collect(Collectors.joining("+")));
+        }
+
+        @Override
         public String title() {
             return "The pressure leaves "
                     + windows.stream()
@@ -241,8 +303,18 @@ final class PlayEvidence {
         }
     }
 
-    /** Routes nobody has, or that two of one man's routes share. */
-    record RoutesGiven(List<String> what, @Nullable Job job) implements Evidence {
+    /**
+     * Routes nobody has, or that two of one man's routes share.
+     *
+     * @param man the receiver whom nobody has, or the defender who has two, by name or id
+     */
+    record RoutesGiven(
+            String man, List<String> what, @Nullable Job job) implements Evidence {
+        @Override
+        public About about() {
+            return About.of(job == null ? "nobody" : "two routes", man);
+        }
+
         @Override
         public boolean absence() {
             return job == null;
@@ -267,6 +339,11 @@ final class PlayEvidence {
     /** Two men on one route while another is nobody's. */
     record TwoOnOne(String route, List<Job> men, String open) implements Evidence {
         @Override
+        public About about() {
+            return About.of("two on one", About.men(men));
+        }
+
+        @Override
         public boolean absence() {
             return true;
         }
@@ -285,6 +362,11 @@ final class PlayEvidence {
     /** A key behind somebody. */
     record KeyHidden(Job job, Man key, Man before, boolean only) implements Evidence {
         @Override
+        public About about() {
+            return About.of("hidden", job.id());
+        }
+
+        @Override
         public String title() {
             return name(job) + " cannot see " + key.name() + ".";
         }
@@ -297,6 +379,11 @@ final class PlayEvidence {
 
     /** A threat nobody looks at. */
     record Unread(List<Man> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("unread", men.stream().map(Man::name).collect(Collectors.joining("+")));
+        }
+
         @Override
         public boolean absence() {
             return true;
@@ -317,6 +404,11 @@ final class PlayEvidence {
     /** A call of the plan that looks different before the snap. */
     record GivenAway(Tells.Pair pair) implements Evidence {
         @Override
+        public About about() {
+            return About.of("tell", pair.call());
+        }
+
+        @Override
         public String title() {
             Job by = pair.men() == 0 ? null : pair.by();
             Job stance = pair.stance();
@@ -336,6 +428,11 @@ final class PlayEvidence {
 
     /** More sentences than a role should have to know in one call. */
     record TooMuch(String role, int sentences, int limit) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("load", role);
+        }
+
         @Override
         public String title() {
             return role + " has much to know.";

@@ -6,13 +6,29 @@ import java.util.Optional;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.matchup.Pressure;
+import mensch.core.rung.Part;
 
 /**
  * Four or more who rush keep the quarterback in on both sides; what a pressure leaves underneath is told with the time
  * it has.
  */
 final class PressureCheck implements Check {
+    static final CheckId CONTAIN =
+            CheckId.of("contain", Rule.PRESSURE, Part.PASS, Part.MOVE).needing(CheckId.Need.PROTECTIONS);
+    static final CheckId WINDOW =
+            CheckId.of("window", Rule.PRESSURE, Part.PASS, Part.MOVE).needing(CheckId.Need.PROTECTIONS);
+
     private static final int KEEPS_BOTH = 4;
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(CONTAIN, WINDOW);
+    }
+
+    @Override
+    public Asked asked() {
+        return Asked.AGAINST_PLAYS;
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -26,7 +42,7 @@ final class PressureCheck implements Check {
             for (Side side : Side.values()) {
                 if (!any.contain().contains(side)) {
                     findings.add(new Finding(
-                            CheckId.CONTAIN,
+                            CONTAIN,
                             Severity.WEAK,
                             new Point(side.sign() * 6.0, 1),
                             subject.rush().rushers(),
@@ -41,7 +57,7 @@ final class PressureCheck implements Check {
                     .orElse(any);
             Side side = six.windows().get(0).side();
             findings.add(new Finding(
-                    CheckId.WINDOW,
+                    WINDOW,
                     Severity.NOTE,
                     new Point(side.sign() * 8.0, 8),
                     subject.rush().rushers(),

@@ -7,13 +7,26 @@ import java.util.Map;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Distribution;
+import mensch.core.rung.Part;
 
 /**
  * Every pass concept handed out by rule: what nobody has, what one man has twice, what two men have, leverage lost and
  * traffic; each told once a man with the concepts it happens on.
  */
 final class RouteCheck implements Check {
+    static final CheckId ROUTES = CheckId.of("routes", Rule.COVERAGE, Part.PASS);
+
     private static final int LISTED = 6;
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(ROUTES, LeverageCheck.LEVERAGE, LeverageCheck.PICK);
+    }
+
+    @Override
+    public Asked asked() {
+        return Asked.AGAINST_PLAYS;
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -27,7 +40,7 @@ final class RouteCheck implements Check {
     }
 
     /** What is told of one man, at the first place where it happens. */
-    private record Told(Point where, List<String> what) {}
+    private record Told(String man, Point where, List<String> what) {}
 
     private static String on(Distribution ledger, Distribution.Row row) {
         return "the " + row.route().id().replace('-', ' ') + " by " + row.man().name() + " on "
@@ -38,18 +51,18 @@ final class RouteCheck implements Check {
         Map<String, Told> byMan = new LinkedHashMap<>();
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.open()) {
-                byMan.computeIfAbsent(row.man().name(), k -> new Told(onField(row.caught()), new ArrayList<>()))
+                byMan.computeIfAbsent(row.man().name(), man -> new Told(man, onField(row.caught()), new ArrayList<>()))
                         .what()
                         .add(on(ledger, row));
             }
         }
         byMan.values()
                 .forEach(told -> findings.add(new Finding(
-                        CheckId.ROUTES,
+                        ROUTES,
                         Severity.WEAK,
                         told.where(),
                         List.of(),
-                        new PlayEvidence.RoutesGiven(listed(told.what()), null))));
+                        new PlayEvidence.RoutesGiven(told.man(), listed(told.what()), null))));
     }
 
     private static void overloads(Subject subject, List<Finding> findings) {
@@ -61,11 +74,11 @@ final class RouteCheck implements Check {
             }
         }
         byJob.forEach((job, what) -> findings.add(new Finding(
-                CheckId.ROUTES,
+                ROUTES,
                 Severity.NOTE,
                 at(job),
                 List.of(job),
-                new PlayEvidence.RoutesGiven(listed(what), job))));
+                new PlayEvidence.RoutesGiven(job.id(), listed(what), job))));
     }
 
     /** Two on one costs only where another route is nobody's. */
@@ -80,7 +93,7 @@ final class RouteCheck implements Check {
                                 .noneMatch(f -> f.evidence() instanceof PlayEvidence.TwoOnOne t
                                         && t.men().equals(men))) {
                     findings.add(new Finding(
-                            CheckId.ROUTES,
+                            ROUTES,
                             Severity.WEAK,
                             onField(row.caught()),
                             men,
@@ -104,7 +117,7 @@ final class RouteCheck implements Check {
             }
         }
         byJob.forEach((job, byLeverage) -> byLeverage.forEach((leverage, what) -> findings.add(new Finding(
-                CheckId.LEVERAGE,
+                LeverageCheck.LEVERAGE,
                 Severity.NOTE,
                 at(job),
                 List.of(job),
@@ -120,7 +133,7 @@ final class RouteCheck implements Check {
                                 .noneMatch(f -> f.evidence() instanceof PlayEvidence.RubRisk r
                                         && r.job().equals(rub.job()))) {
                     findings.add(new Finding(
-                            CheckId.PICK,
+                            LeverageCheck.PICK,
                             Severity.NOTE,
                             at(rub.job()),
                             List.of(rub.job()),

@@ -17,8 +17,17 @@ import mensch.core.rung.Task;
  * for.
  */
 final class SituationCheck implements Check {
+    static final CheckId SITUATION =
+            CheckId.of("situation", Rule.COVERAGE, Part.PASS).smallSidedToo();
+    static final CheckId PICTURE = CheckId.of("picture", Rule.COVERAGE, Part.PASS);
+
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
     private static final List<Part> PLAYED = List.of(Part.ALIGN, Part.RUN, Part.PASS);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(SITUATION, PICTURE);
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -26,7 +35,7 @@ final class SituationCheck implements Check {
         var findings = new ArrayList<Finding>();
         lineup.open()
                 .forEach(o -> findings.add(new Finding(
-                        CheckId.PICTURE,
+                        PICTURE,
                         Severity.CANNOT_TELL,
                         BEHIND_THE_BALL,
                         List.of(),
@@ -43,7 +52,7 @@ final class SituationCheck implements Check {
         boolean answered = lineup.check() != null || lineup.jobs().stream().anyMatch(j -> asked(j, Feature.EMPTY));
         if (shown && !answered) {
             findings.add(new Finding(
-                    CheckId.PICTURE,
+                    PICTURE,
                     Severity.WEAK,
                     BEHIND_THE_BALL,
                     List.of(),
@@ -68,11 +77,7 @@ final class SituationCheck implements Check {
         boolean underCentre = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES;
         if (!askers.isEmpty() && (back.fellBack() || underCentre)) {
             findings.add(new Finding(
-                    CheckId.PICTURE,
-                    Severity.WEAK,
-                    BEHIND_THE_BALL,
-                    askers,
-                    new Evidence.NoBackSide(underCentre, back.by())));
+                    PICTURE, Severity.WEAK, BEHIND_THE_BALL, askers, new Evidence.NoBackSide(underCentre, back.by())));
         }
     }
 
@@ -89,7 +94,7 @@ final class SituationCheck implements Check {
                 .toList();
         if (!lanes.isEmpty() && toGoal > lineup.convention().limits().lanesFrom()) {
             findings.add(new Finding(
-                    CheckId.SITUATION,
+                    SITUATION,
                     Severity.WEAK,
                     BEHIND_THE_BALL,
                     lanes,
@@ -101,7 +106,7 @@ final class SituationCheck implements Check {
         }
         if (!toGain.isEmpty() && distance < lineup.convention().limits().toGainFrom()) {
             findings.add(new Finding(
-                    CheckId.SITUATION,
+                    SITUATION,
                     Severity.WEAK,
                     BEHIND_THE_BALL,
                     toGain,

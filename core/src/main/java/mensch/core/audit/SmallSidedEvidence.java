@@ -9,21 +9,31 @@ import mensch.core.rung.Numbers;
 final class SmallSidedEvidence {
     private SmallSidedEvidence() {}
 
-    /** Checks of the eleven-man game that have no meaning here. */
-    record NotSmallSided(List<CheckId> checks) implements Evidence {
+    /** Rules of the eleven-man game that have no meaning here. */
+    record NotSmallSided(List<Rule> rules) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("not asked");
+        }
+
         @Override
         public String title() {
-            return "Some checks do not apply to small-sided football.";
+            return "Some rules of the audit do not apply to small-sided football.";
         }
 
         @Override
         public String reason() {
-            return "Not asked: " + checks.stream().map(CheckId::id).collect(Collectors.joining(", ")) + ".";
+            return "Not asked: " + rules.stream().map(Rule::id).collect(Collectors.joining(", ")) + ".";
         }
     }
 
     /** A rusher inside the rush line. */
     record IllegalRusher(Job job, double depth, double rushLine) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("rush line", job.id());
+        }
+
         @Override
         public String title() {
             return Evidence.names(List.of(job)) + " rushes from inside the rush line.";
@@ -39,6 +49,11 @@ final class SmallSidedEvidence {
     /** More rush than the league lets. */
     record TooManyRushers(List<Job> rushers, int allowed) implements Evidence {
         @Override
+        public About about() {
+            return About.of("too many");
+        }
+
+        @Override
         public String title() {
             return rushers.size() + " rush, the league lets " + allowed + ".";
         }
@@ -52,6 +67,11 @@ final class SmallSidedEvidence {
     /** A pressure without the man who rushes. */
     record NoNamedRusher(String call) implements Evidence {
         @Override
+        public About about() {
+            return About.of("no rusher");
+        }
+
+        @Override
         public String title() {
             return "The pressure names no rusher.";
         }
@@ -64,6 +84,11 @@ final class SmallSidedEvidence {
 
     /** Man coverage among the young or uneven. */
     record ZoneAdvised(boolean young) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("zone advised");
+        }
+
         @Override
         public String title() {
             return "Zone is advised here.";

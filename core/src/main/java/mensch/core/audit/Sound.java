@@ -6,30 +6,22 @@ import mensch.core.lineup.GapLedger;
 
 /** What was counted where nothing is found. */
 public record Sound(String title, String reason) implements Evidence {
+    @Override
+    public About about() {
+        return About.of("holds");
+    }
 
     /** Rules that nobody can answer for this subject, and what is missing. */
     static Map<Rule, String> missing(Subject subject) {
         var missing = new EnumMap<Rule, String>(Rule.class);
         if (subject.lineup().snap().field().code().flag()) {
-            for (Rule rule :
-                    new Rule[] {Rule.GAPS, Rule.EDGE, Rule.COUNT, Rule.LEVERAGE, Rule.CONFLICT, Rule.PRESSURE, Rule.KEYS
-                    }) {
-                missing.put(rule, "not asked of small-sided football");
-            }
+            Audit.notOfSmallSided().forEach(rule -> missing.put(rule, "not asked of small-sided football"));
         }
         Unknowns.of(subject.lineup()).forEach(missing::putIfAbsent);
-        if (subject.plays().protections().isEmpty()) {
-            missing.putIfAbsent(Rule.PRESSURE, "no protections are told");
-        }
-        if (subject.plays().runs().isEmpty()) {
-            missing.putIfAbsent(Rule.COUNT, "no runs are told");
-        }
-        if (subject.plays().options().isEmpty()) {
-            missing.putIfAbsent(Rule.CONFLICT, "no run-pass options are told");
-        }
-        if (subject.plan().isEmpty()) {
-            missing.putIfAbsent(Rule.TELLS, "no other call of the plan is told");
-        }
+        Audit.ids()
+                .forEach(id -> id.needs().stream()
+                        .filter(need -> !need.met(subject))
+                        .forEach(need -> missing.putIfAbsent(id.rule(), need.missing())));
         return missing;
     }
 

@@ -7,14 +7,30 @@ import mensch.core.convention.Speeds;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Tells;
+import mensch.core.rung.Part;
 
 /**
  * What an offence can tell before the snap from the other calls of the plan, and whether a disguise leaves time to get
  * home.
  */
 final class TellsCheck implements Check {
+    static final CheckId DISGUISE =
+            CheckId.of("disguise", Rule.TELLS, Part.SHOW, Part.ALIGN).smallSidedToo();
+    static final CheckId TELL =
+            CheckId.of("tell", Rule.TELLS, Part.SHOW, Part.ALIGN).needing(CheckId.Need.PLAN);
+
     private static final Point BEHIND_THE_BALL = new Point(0, 6);
     private static final int LISTED = 3;
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(DISGUISE, TELL);
+    }
+
+    @Override
+    public Asked asked() {
+        return Asked.AGAINST_PLAYS;
+    }
 
     @Override
     public List<Finding> in(Subject subject) {
@@ -24,7 +40,7 @@ final class TellsCheck implements Check {
         for (Tells.Travel travel : tells.travels()) {
             if (travel.seconds() > speeds.quickThrow()) {
                 findings.add(new Finding(
-                        CheckId.DISGUISE,
+                        DISGUISE,
                         Severity.WEAK,
                         travel.feet(),
                         List.of(travel.job()),
@@ -36,7 +52,7 @@ final class TellsCheck implements Check {
             List<Job> who = Stream.ofNullable(pair.men() == 0 ? pair.stance() : pair.by())
                     .toList();
             findings.add(new Finding(
-                    CheckId.TELL,
+                    TELL,
                     Severity.NOTE,
                     who.isEmpty() ? BEHIND_THE_BALL : who.get(0).feetOr(BEHIND_THE_BALL),
                     who,

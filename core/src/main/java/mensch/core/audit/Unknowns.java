@@ -1,9 +1,7 @@
 package mensch.core.audit;
 
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import mensch.core.formation.Feature;
 import mensch.core.lineup.Given;
@@ -13,21 +11,6 @@ import mensch.core.rung.Part;
 
 /** Jobs that hang on something nobody knows, and the rules that cannot be answered for want of them. */
 final class Unknowns {
-    /** The parts of a job that each rule reads; the load is counted from the call and is always known. */
-    private static final Map<Rule, Set<Part>> READS = new EnumMap<>(Map.ofEntries(
-            Map.entry(Rule.JOBS, EnumSet.noneOf(Part.class)),
-            Map.entry(Rule.GAPS, EnumSet.of(Part.RUN, Part.MOVE)),
-            Map.entry(Rule.EDGE, EnumSet.of(Part.RUN)),
-            Map.entry(Rule.COUNT, EnumSet.of(Part.ALIGN)),
-            Map.entry(Rule.COVERAGE, EnumSet.of(Part.PASS)),
-            Map.entry(Rule.LEVERAGE, EnumSet.of(Part.ALIGN, Part.PASS)),
-            Map.entry(Rule.CONFLICT, EnumSet.of(Part.RUN, Part.PASS)),
-            Map.entry(Rule.PRESSURE, EnumSet.of(Part.PASS, Part.MOVE)),
-            Map.entry(Rule.KEYS, EnumSet.of(Part.KEY, Part.ALIGN)),
-            Map.entry(Rule.LEGALITY, EnumSet.of(Part.ALIGN)),
-            Map.entry(Rule.TELLS, EnumSet.of(Part.SHOW, Part.ALIGN)),
-            Map.entry(Rule.LOAD, EnumSet.noneOf(Part.class))));
-
     private Unknowns() {}
 
     /** What is missing, by rule; empty when every job is known. */
@@ -39,11 +22,9 @@ final class Unknowns {
                     String words = "the " + part.words() + " of " + job.words() + " hangs on "
                             + undecided.missing().stream().map(Feature::words).collect(Collectors.joining(", "))
                             + ", which nobody knows";
-                    READS.forEach((rule, parts) -> {
-                        if (parts.contains(part)) {
-                            missing.putIfAbsent(rule, words);
-                        }
-                    });
+                    Audit.ids().stream()
+                            .filter(id -> id.reads().contains(part))
+                            .forEach(id -> missing.putIfAbsent(id.rule(), words));
                 }
             }
         }

@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
+import mensch.core.audit.FindingKey;
 import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
@@ -57,13 +58,8 @@ public final class Repairs {
         this.tags = new Tags(library);
     }
 
-    /** What makes two findings of two line-ups the same finding. */
-    private static String key(Finding finding) {
-        return finding.check() + " " + finding.evidence().title();
-    }
-
-    private static Set<String> keys(List<Finding> findings) {
-        return findings.stream().map(Repairs::key).collect(Collectors.toCollection(LinkedHashSet::new));
+    private static Set<FindingKey> keys(List<Finding> findings) {
+        return findings.stream().map(Finding::key).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** How a line-up is audited: by itself, or, when the finding hangs on a play, against the offence's plays. */
@@ -98,7 +94,7 @@ public final class Repairs {
     public Offer offer(Call call, Snap snap, Finding finding, Set<List<Step>> seen) {
         Lineup before = Lineup.of(call, snap);
         List<Finding> alone = Audit.of(before);
-        boolean byItself = alone.stream().anyMatch(f -> key(f).equals(key(finding)));
+        boolean byItself = alone.stream().anyMatch(f -> f.key().equals(finding.key()));
         Auditor auditor = byItself ? Audit::of : this::againstPlays;
         Predicate<Subject> shows = Audit.shows(finding, subject(before));
         var broken = new Broken(before, alone, auditor.findings(before), finding, auditor, shows);
@@ -156,8 +152,8 @@ public final class Repairs {
     }
 
     private static List<Finding> costs(List<Finding> is, List<Finding> was) {
-        Set<String> old = keys(was);
-        return is.stream().filter(f -> !old.contains(key(f))).toList();
+        Set<FindingKey> old = keys(was);
+        return is.stream().filter(f -> !old.contains(f.key())).toList();
     }
 
     /** A bust, or something as bad as what was mended. */
@@ -195,7 +191,7 @@ public final class Repairs {
     private List<Repair> best(Call call, Broken broken, List<Tried> mending, Map<List<Step>, String> named) {
         List<Snap> others = others(call, broken.before().snap());
         List<Lineup> before = others.stream().map(s -> Lineup.of(call, s)).toList();
-        List<Set<String>> was = before.stream().map(l -> keys(Audit.of(l))).toList();
+        List<Set<FindingKey>> was = before.stream().map(l -> keys(Audit.of(l))).toList();
         var repairs = new ArrayList<Repair>();
         for (Tried tried : mending) {
             if (repairs.size() == OFFERED * 2) {
@@ -241,7 +237,7 @@ public final class Repairs {
                 .toList();
     }
 
-    private static Elsewhere elsewhere(Call changed, List<Lineup> before, List<Set<String>> was) {
+    private static Elsewhere elsewhere(Call changed, List<Lineup> before, List<Set<FindingKey>> was) {
         int jobs = 0;
         int busts = 0;
         int weak = 0;
@@ -253,14 +249,14 @@ public final class Repairs {
             }
             jobs++;
             List<Finding> is = Audit.of(after);
-            Set<String> old = was.get(i);
+            Set<FindingKey> old = was.get(i);
             busts += (int) is.stream()
-                    .filter(f -> f.severity() == Severity.BUST && !old.contains(key(f)))
+                    .filter(f -> f.severity() == Severity.BUST && !old.contains(f.key()))
                     .count();
             weak += (int) is.stream()
-                    .filter(f -> f.severity() == Severity.WEAK && !old.contains(key(f)))
+                    .filter(f -> f.severity() == Severity.WEAK && !old.contains(f.key()))
                     .count();
-            Set<String> now = keys(is);
+            Set<FindingKey> now = keys(is);
             mended += (int) old.stream().filter(k -> !now.contains(k)).count();
         }
         return new Elsewhere(before.size(), jobs, busts, weak, mended);

@@ -234,7 +234,7 @@ class AuditTest {
     void anIllegalOffenceIsReportedNotRepaired() {
         Lineup lineup = lineup(DRIZZLE, "ol2 TE-4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7", "hs m 50 1&10");
         assertThat(Audit.of(lineup))
-                .filteredOn(f -> f.check() == CheckId.OFFENCE)
+                .filteredOn(f -> f.check() == OffenceCheck.OFFENCE)
                 .extracting(f -> f.evidence().reason())
                 .containsExactly(
                         "TE is covered: a man outside him is on the line too, so he may not go out for a pass.");

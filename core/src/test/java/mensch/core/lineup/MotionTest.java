@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Set;
 import mensch.core.Snaps;
 import mensch.core.audit.Audit;
-import mensch.core.audit.CheckId;
 import mensch.core.audit.Evidence;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
@@ -123,7 +122,7 @@ class MotionTest {
     void staysCostIsTheUnownedGapOnTheNewSide() {
         Lineup stayed = Lineup.of(answering("stay"), trade());
         assertThat(Audit.of(stayed)).anySatisfy(f -> {
-            assertThat(f.check()).isEqualTo(CheckId.GAPS);
+            assertThat(f.check().id()).isEqualTo("gaps");
             assertThat(f.severity()).isEqualTo(Severity.BUST);
             assertThat(f.evidence().title()).contains("D gap left");
         });

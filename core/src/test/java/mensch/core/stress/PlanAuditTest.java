@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.TreeSet;
 import mensch.core.Snaps;
 import mensch.core.audit.Audit;
-import mensch.core.audit.CheckId;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
@@ -81,7 +80,7 @@ class PlanAuditTest {
                                     .anyMatch(f -> f.severity() == Severity.BUST))
                             .forEach(m -> broken.add(call.ref().id() + " " + m.id()));
                     Audit.of(Lineup.of(call, formation.snap(null, false, SPOT))).stream()
-                            .filter(f -> f.check() == CheckId.ONE_SPOT)
+                            .filter(f -> f.check().id().equals("one-spot"))
                             .forEach(f -> broken.add(call.ref().id() + " " + formation.id() + ": "
                                     + f.evidence().title()));
                 }
