@@ -20,7 +20,7 @@ describe('findings', () => {
     expect(wrapper.findAll('.n').map((n) => n.text())).toEqual(['1', '2', '3'])
     await wrapper.find('li button').trigger('click')
     expect(wrapper.emitted('pick')).toEqual([['mike']])
-    expect(wrapper.emitted('point')).toContainEqual(['gaps Nobody has the B gap.'])
+    expect(wrapper.emitted('point')).toContainEqual(['gaps/Nobody has the B gap.'])
     expect(wrapper.findAll('.try:not(.quiet)')).toHaveLength(1)
   })
   it('say so when there are none, and an unowned gap shows in the ledger', () => {
@@ -42,7 +42,7 @@ describe('findings', () => {
     const muted = {
       id: 7,
       call: 'c',
-      check: 'gaps',
+      finding: 'gaps/Late.',
       title: 'Late.',
       reason: 'They never run it.',
       mutedBy: 'marrow',

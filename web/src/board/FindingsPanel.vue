@@ -33,10 +33,9 @@ watch(
     muting.value = undefined
   },
 )
-const mendable = (severity: string): boolean => severity === 'bust' || severity === 'weak'
 /** Repairs of the finding pointed at, else of the picked man's worst, else of the worst of all; again closes them. */
 function tryRepairs(): void {
-  const may = listed.value.filter((l) => mendable(l.finding.severity) && !l.muted)
+  const may = listed.value.filter((l) => l.finding.mendable && !l.muted)
   const wanted =
     may.find((l) => l.key === props.pointed) ??
     may.find((l) => !props.selected || l.finding.who.includes(props.selected)) ??
@@ -131,7 +130,7 @@ const sign = (r: RuleAnswer): string =>
           </button>
           <span class="acts">
             <button
-              v-if="!l.muted && mendable(l.finding.severity)"
+              v-if="!l.muted && l.finding.mendable"
               type="button"
               class="try"
               :aria-expanded="open === l.key"

@@ -38,8 +38,7 @@ describe('tried repairs', () => {
   it('asks for the finding, says what each costs here and elsewhere, and applies one as one step of undo', async () => {
     const { wrapper, post, board } = await repairs({ repairs: [ROW], tried: 130 })
     expect((post.mock.calls[0] as unknown as [string, { body: object }])[1].body).toMatchObject({
-      check: 'gaps',
-      title: 'Nobody has the B gap left.',
+      finding: 'gaps/Nobody has the B gap left.',
       phase: 0,
     })
     expect(wrapper.text()).toContain('end away when 1 receivers on my side: run B gap')

@@ -179,7 +179,7 @@ export const useBoard = defineStore('board', () => {
     const at = Math.min(phase.value, (board.value?.phases.length ?? 1) - 1)
     return answer(
       client.POST('/api/board/repairs', {
-        body: { board: request(draft.value), phase: at, check: finding.check, title: finding.title, seen },
+        body: { board: request(draft.value), phase: at, finding: finding.key, seen },
       }),
     )
   }

@@ -6,7 +6,7 @@ import { countWords, flat, grouped, next } from './findings'
 const mute = (title: string): Muted => ({
   id: 1,
   call: 'anvil-fog',
-  check: 'gaps',
+  finding: `gaps/${title}`,
   title,
   reason: 'We live with it.',
   mutedBy: 'marrow',
@@ -14,8 +14,8 @@ const mute = (title: string): Muted => ({
 })
 
 describe('findings in groups', () => {
-  const all = [finding('note', 'Small.'), finding('bust', 'Open.'), finding('weak', 'Late.'), finding('note', 'Other.')]
-  it('stand worst first and are numbered through', () => {
+  const all = [finding('bust', 'Open.'), finding('weak', 'Late.'), finding('note', 'Small.'), finding('note', 'Other.')]
+  it('stand as they come and are numbered through', () => {
     const groups = grouped(all, [])
     expect(groups.map((g) => g.severity)).toEqual(['bust', 'weak', 'note'])
     expect(flat(groups).map((l) => [l.n, l.finding.title])).toEqual([
@@ -30,7 +30,11 @@ describe('findings in groups', () => {
     const groups = grouped(all, [mute('Open.')])
     expect(groups.map((g) => g.severity)).toEqual(['weak', 'note', 'muted'])
     expect(flat(groups).at(-1)!.muted!.reason).toBe('We live with it.')
-    expect(grouped(all, [{ ...mute('Open.'), check: 'edge' }]).map((g) => g.severity)).toEqual(['bust', 'weak', 'note'])
+    expect(grouped(all, [{ ...mute('Open.'), finding: 'edge/Open.' }]).map((g) => g.severity)).toEqual([
+      'bust',
+      'weak',
+      'note',
+    ])
   })
   it('are walked round', () => {
     expect([next(all, -1, 1), next(all, -1, -1), next(all, 3, 1), next(all, 0, -1), next([], 0, 1)]).toEqual([

@@ -12,23 +12,19 @@ export interface Group {
   readonly severity: string
   readonly listed: readonly Listed[]
 }
-/** Numbers change when the plays come in; the check and what it says do not. */
-export const keyOf = (f: FindingRow): string => `${f.check} ${f.title}`
-const ORDER = ['bust', 'weak', 'cannot tell', 'note']
-
-/** Findings worst first; what is muted comes last, under its own head. Numbers run through, so that list and field agree. */
+/** Findings as they come, worst first; what is muted comes last, under its own head. Numbers run through, so that list and field agree. */
 export function grouped(findings: readonly FindingRow[], mutes: readonly Muted[]): Group[] {
-  const muteOf = (f: FindingRow): Muted | undefined => mutes.find((m) => m.check === f.check && m.title === f.title)
+  const muteOf = (f: FindingRow): Muted | undefined => mutes.find((m) => m.finding === f.key)
   const open = findings.filter((f) => !muteOf(f))
   const quiet = findings.filter((f) => muteOf(f))
   let n = 0
-  const groups: Group[] = ORDER.map((severity) => ({
+  const groups: Group[] = [...new Set(open.map((f) => f.severity))].map((severity) => ({
     severity,
-    listed: open.filter((f) => f.severity === severity).map((finding) => ({ finding, key: keyOf(finding), n: ++n })),
+    listed: open.filter((f) => f.severity === severity).map((finding) => ({ finding, key: finding.key, n: ++n })),
   }))
   groups.push({
     severity: 'muted',
-    listed: quiet.map((finding) => ({ finding, key: keyOf(finding), n: ++n, muted: muteOf(finding) })),
+    listed: quiet.map((finding) => ({ finding, key: finding.key, n: ++n, muted: muteOf(finding) })),
   })
   return groups.filter((g) => g.listed.length)
 }

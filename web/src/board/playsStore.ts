@@ -90,7 +90,7 @@ export const usePlays = defineStore('plays', () => {
   }
   async function mute(finding: FindingRow, reason: string): Promise<void> {
     await answer(
-      client.POST('/api/mutes', { body: { call: board.callId, check: finding.check, title: finding.title, reason } }),
+      client.POST('/api/mutes', { body: { call: board.callId, finding: finding.key, title: finding.title, reason } }),
     )
     await loadMutes()
   }

@@ -31,7 +31,16 @@ export function job(id: string, label: string, x: number, over: Record<string, P
   }
 }
 export function finding(severity: string, title: string, who: string[] = []): FindingRow {
-  return { check: 'gaps', severity, where: { x: 0, y: 1 }, who, title, reason: 'because' }
+  return {
+    key: `gaps/${title}`,
+    check: 'gaps',
+    severity,
+    mendable: severity === 'bust' || severity === 'weak',
+    where: { x: 0, y: 1 },
+    who,
+    title,
+    reason: 'because',
+  }
 }
 export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
   return {

@@ -118,7 +118,8 @@ class AtOnceTest {
     @Test
     void mutesAndTheirEnd(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String mute = "{\"call\": \"anvil-frost\", \"check\": \"gaps\", \"title\": \"Raced.\", \"reason\": \"so\"}";
+        String mute =
+                "{\"call\": \"anvil-frost\", \"finding\": \"gaps/nobody/raced\", \"title\": \"Raced.\", \"reason\": \"so\"}";
         oneIsHeard(together(port, (w, n) -> w.post("/api/mutes", mute)), 409);
         JsonNode kept = null;
         for (JsonNode one : coach.get("/api/mutes?call=anvil-frost").json()) {

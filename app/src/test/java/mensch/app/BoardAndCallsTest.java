@@ -51,7 +51,7 @@ class BoardAndCallsTest {
                         .at("/phases/0/findings")
                         .toString())
                 .contains(gap);
-        String ask = "{\"board\": %s, \"phase\": 0, \"check\": \"gaps\", \"title\": \"" + gap + "\", \"seen\": [%s]}";
+        String ask = "{\"board\": %s, \"phase\": 0, \"finding\": \"gaps/nobody/B gap left\", \"seen\": [%s]}";
         JsonNode offer = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), ""))
                 .json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(100);
@@ -69,7 +69,8 @@ class BoardAndCallsTest {
                 .doesNotContain(best.at("/edits/0/sentence").asString() + "\"");
         assertThat(coach.post(
                                 "/api/board/repairs",
-                                ask.formatted(board.formatted(""), "").replace(gap, "Nobody has the Z gap."))
+                                ask.formatted(board.formatted(""), "")
+                                        .replace("nobody/B gap left", "nobody/Z gap left"))
                         .status())
                 .isEqualTo(404);
     }

@@ -2,8 +2,12 @@ package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.DefaultApplicationArguments;
+import org.springframework.context.ApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -88,9 +92,8 @@ class PlaysTest {
                 .filter(f -> f.get("check").asString().equals("conflict"))
                 .findFirst()
                 .orElseThrow();
-        String ask = "{\"board\": " + BOARD.formatted("trips-open", "anvil-drizzle")
-                + ", \"phase\": 0, \"check\": \"conflict\", \"title\": \""
-                + conflict.get("title").asString() + "\", \"seen\": []}";
+        String ask = "{\"board\": " + BOARD.formatted("trips-open", "anvil-drizzle") + ", \"phase\": 0, \"finding\": \""
+                + conflict.get("key").asString() + "\", \"seen\": []}";
         JsonNode offer = coach.post("/api/board/repairs", ask).json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(50);
     }
@@ -99,7 +102,7 @@ class PlaysTest {
     void aMutedFindingIsRememberedWithItsReasonAndGoesOutWithTheCall(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
         String mute =
-                "{\"call\": \"anvil-dew\", \"check\": \"areas\", \"title\": \"One short underneath on the left.\", \"reason\": \"%s\"}";
+                "{\"call\": \"anvil-dew\", \"finding\": \"areas/short/left\", \"title\": \"One short underneath on the left.\", \"reason\": \"%s\"}";
         JsonNode kept = coach.post("/api/mutes", mute.formatted("They never throw there."))
                 .json();
         assertThat(kept.get("mutedBy").asString()).isEqualTo("marrow");
@@ -113,9 +116,8 @@ class PlaysTest {
         String text = exported.toString().replace("anvil-dew", "anvil-dew-two").replace("Anvil Dew", "Anvil Dew Two");
         String looked = "{\"text\": " + quoted(text) + "}";
         JsonNode rows = coach.post("/api/exchange/look", looked).json();
-        assertThat(coach.post("/api/exchange/take", "{\"text\": " + quoted(text) + ", \"rows\": " + rows + "}")
-                        .status())
-                .isEqualTo(200);
+        var taken = coach.post("/api/exchange/take", "{\"text\": " + quoted(text) + ", \"rows\": " + rows + "}");
+        assertThat(taken.status()).as(taken.toString()).isEqualTo(200);
         assertThat(coach.get("/api/mutes?call=anvil-dew-two")
                         .json()
                         .at("/0/reason")
@@ -129,6 +131,52 @@ class PlaysTest {
         assertThat(coach.get("/api/mutes?call=anvil-dew").json()).isEmpty();
         assertThat(coach.delete("/api/mutes/" + kept.get("id").asLong()).status())
                 .isEqualTo(404);
+    }
+
+    /** A mute of a version that knew findings by their words: the words stay, and find what they are about. */
+    @Test
+    void aMuteThatKnewItsFindingByItsWordsFindsItAgain(int port, ApplicationContext application) throws Exception {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        JsonNode finding = coach.post("/api/board", BOARD.formatted("pro-i", "anvil-dew"))
+                .json()
+                .at("/phases/0/findings/0");
+        String key = finding.get("key").asString();
+        String title = finding.get("title").asString();
+        Flyway before = Flyway.configure()
+                .dataSource(
+                        System.getenv("SPRING_DATASOURCE_URL"),
+                        System.getenv("SPRING_DATASOURCE_USERNAME"),
+                        System.getenv("SPRING_DATASOURCE_PASSWORD"))
+                .schemas("before_keys")
+                .target("6")
+                .load();
+        before.migrate();
+        Database.run(
+                "insert into before_keys.member (username, display_name, role, password_hash) values ('a', 'A', 'COORDINATOR', 'x')");
+        Database.run(
+                "insert into before_keys.muted_finding (call_id, check_id, title, reason, muted_by, muted_at) values"
+                        + " ('anvil-dew', 'areas', '" + title + "', 'so', 'a', now())");
+        Flyway.configure()
+                .configuration(before.getConfiguration())
+                .target("latest")
+                .load()
+                .migrate();
+        String said = Database.text("select finding from before_keys.muted_finding");
+        assertThat(said).isEqualTo("said/areas/" + title);
+        Database.run("drop schema before_keys cascade");
+
+        Database.run("insert into muted_finding (call_id, finding, title, reason, muted_by, muted_at) values"
+                + " ('anvil-dew', '" + said + "', '" + title + "', 'so', 'marrow', now())");
+        for (ApplicationRunner runner :
+                application.getBeansOfType(ApplicationRunner.class).values()) {
+            if (runner.getClass().getName().contains("SaidFindings")) {
+                runner.run(new DefaultApplicationArguments());
+            }
+        }
+        assertThat(coach.get("/api/mutes?call=anvil-dew").json().toString())
+                .contains("\"" + key + "\"")
+                .doesNotContain("said/");
+        Database.run("delete from muted_finding where reason = 'so'");
     }
 
     private static String quoted(String text) {

@@ -241,8 +241,7 @@ class BoardController {
     record RepairRequest(
             @Valid @NotNull BoardRequest board,
             @Min(0) @Max(20) int phase,
-            @NotBlank @Size(max = Bounds.NAME) String check,
-            @NotBlank @Size(max = Bounds.NOTE) String title,
+            @NotBlank @Size(max = Bounds.NOTE) String finding,
 
             @NotNull @Size(max = Bounds.SEEN)
             List<@NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit>> seen) {}
@@ -254,8 +253,7 @@ class BoardController {
         return repairs.offer(
                 calls.of(request.board(), by),
                 snap.with(snap.phases().subList(0, phases)),
-                request.check(),
-                request.title(),
+                request.finding(),
                 request.seen());
     }
 

@@ -58,17 +58,16 @@ class RepairBench {
     }
 
     /**
-     * @param title of the finding, as its sheet has it
+     * @param key of the finding, as its sheet has it
      * @param seen edits offered before, not to be offered again
      */
-    RepairOffer offer(Call call, Snap snap, String check, String title, List<List<Edit>> seen) {
+    RepairOffer offer(Call call, Snap snap, String key, List<List<Edit>> seen) {
         Finding finding = Audit.of(
                         new Subject(Lineup.of(call, snap), bookcase.library().plays(), List.of()))
                 .stream()
-                .filter(f ->
-                        f.check().id().equals(check) && f.evidence().title().equals(title))
+                .filter(f -> f.key().text().equals(key))
                 .findFirst()
-                .orElseThrow(() -> Problem.notFound("the finding \"" + title + "\" on this snap"));
+                .orElseThrow(() -> Problem.notFound("the finding " + key + " on this snap"));
         Repair.Offer offer = repairs()
                 .offer(
                         call,

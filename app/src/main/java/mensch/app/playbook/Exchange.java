@@ -45,14 +45,16 @@ class Exchange {
     private final Library catalogue;
     private final Bookcase bookcase;
     private final Mutes mutes;
+    private final SaidFindings said;
     private final JsonMapper json;
     private final Clock clock;
     private final Schema schema;
 
-    Exchange(Bookcase bookcase, LibraryInForce inForce, Mutes mutes, JsonMapper json, Clock clock) {
+    Exchange(Bookcase bookcase, LibraryInForce inForce, Mutes mutes, SaidFindings said, JsonMapper json, Clock clock) {
         this.catalogue = inForce.catalogue();
         this.bookcase = bookcase;
         this.mutes = mutes;
+        this.said = said;
         this.json = json;
         this.clock = clock;
         try (InputStream in = Library.class.getResourceAsStream(SCHEMA)) {
@@ -107,7 +109,7 @@ class Exchange {
     private static Map<String, Object> muted(Mutes.Muted mute) {
         var row = new LinkedHashMap<String, Object>();
         row.put("call", mute.call());
-        row.put("check", mute.check());
+        row.put("finding", mute.finding());
         row.put("title", mute.title());
         row.put("reason", mute.reason());
         return row;
@@ -169,7 +171,8 @@ class Exchange {
                 .valueStream()
                 .map(m -> new Mutes.Mute(
                         m.get("call").asString(),
-                        m.get("check").asString(),
+                        m.path("finding")
+                                .asString(SaidFindings.SAID + m.path("check").asString("")),
                         m.get("title").asString(),
                         m.get("reason").asString()))
                 .toList();
@@ -266,7 +269,7 @@ class Exchange {
         muted(text).stream()
                 .filter(m -> rows.stream()
                         .anyMatch(r -> r.kind().equals("call") && r.id().equals(m.call()) && r.state() != State.SAME))
-                .forEach(m -> mutes.take(m, by));
+                .forEach(m -> mutes.take(said.known(m), by));
         return rows;
     }
 }

@@ -22,7 +22,7 @@ class MutedFinding {
     private String callId;
 
     @Column(nullable = false)
-    private String checkId;
+    private String finding;
 
     @Column(nullable = false)
     private String title;
@@ -42,7 +42,7 @@ class MutedFinding {
 
     MutedFinding(Mutes.Mute mute, String mutedBy, Instant mutedAt) {
         this.callId = mute.call();
-        this.checkId = mute.check();
+        this.finding = mute.finding();
         this.title = mute.title();
         this.reason = mute.reason();
         this.mutedBy = mutedBy;
@@ -50,6 +50,6 @@ class MutedFinding {
     }
 
     Mutes.Muted row() {
-        return new Mutes.Muted(id, callId, checkId, title, reason, mutedBy, mutedAt);
+        return new Mutes.Muted(id, callId, finding, title, reason, mutedBy, mutedAt);
     }
 }

@@ -8,7 +8,14 @@ import org.springframework.data.jpa.repository.Query;
 interface MutedFindings extends JpaRepository<MutedFinding, Long> {
     List<MutedFinding> findByCallIdOrderById(String callId);
 
-    boolean existsByCallIdAndCheckIdAndTitle(String callId, String checkId, String title);
+    boolean existsByCallIdAndFinding(String callId, String finding);
+
+    /** Mutes of a time when a finding was known by its words. */
+    List<MutedFinding> findByFindingStartingWith(String prefix);
+
+    @Modifying
+    @Query(value = "update muted_finding set finding = :finding where id = :id", nativeQuery = true)
+    void know(long id, String finding);
 
     /** How many were there to take away: of two who ask at once, one is told 0. */
     @Modifying

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import mensch.app.bounds.Bounds;
 import mensch.app.problem.Problem;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
@@ -16,15 +17,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class Mutes {
 
-    /** What is muted, and why. */
+    /**
+     * What is muted, and why.
+     *
+     * @param finding key of the finding
+     * @param title what it said when it was muted
+     */
     record Mute(
             @NotBlank @Size(max = 80) String call,
-            @NotBlank @Size(max = 40) String check,
+            @NotBlank @Size(max = Bounds.NOTE) String finding,
             @NotBlank @Size(max = 300) String title,
             @NotBlank @Size(max = 400) String reason) {}
 
     /** A mute as it is kept. */
-    record Muted(long id, String call, String check, String title, String reason, String mutedBy, Instant mutedAt) {}
+    record Muted(long id, String call, String finding, String title, String reason, String mutedBy, Instant mutedAt) {}
 
     private final MutedFindings findings;
     private final Bookcase bookcase;
@@ -47,7 +53,7 @@ class Mutes {
     @Transactional
     Muted mute(Mute mute, String by) {
         bookcase.checkSeen("call", mute.call(), by);
-        if (findings.existsByCallIdAndCheckIdAndTitle(mute.call(), mute.check(), mute.title())) {
+        if (findings.existsByCallIdAndFinding(mute.call(), mute.finding())) {
             throw new Problem(HttpStatus.CONFLICT, "muted-already", "somebody muted this finding already; look again");
         }
         try {
@@ -62,7 +68,7 @@ class Mutes {
     /** As {@link #mute}, from an import: one that is here already stays. */
     @Transactional
     void take(Mute mute, String by) {
-        if (!findings.existsByCallIdAndCheckIdAndTitle(mute.call(), mute.check(), mute.title())) {
+        if (!findings.existsByCallIdAndFinding(mute.call(), mute.finding())) {
             mute(mute, by);
         }
     }

@@ -20,4 +20,9 @@ public enum Severity {
     public String words() {
         return words;
     }
+
+    /** Whether a change can mend it: what nobody knows and what is only a cost is left to the coach. */
+    public boolean mendable() {
+        return this == BUST || this == WEAK;
+    }
 }

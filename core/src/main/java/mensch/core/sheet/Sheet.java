@@ -131,6 +131,19 @@ public record Sheet(
 
     public record EligibleRow(String man, String number, List<String> byMan, List<String> byZone) {}
 
+    /**
+     * A finding, in the order of its report: the worst first.
+     *
+     * @param key what makes it the same finding in another report; what a coach says of it is kept under it
+     * @param mendable whether changes that mend it are looked for
+     */
     public record FindingRow(
-            String check, String severity, Spot where, List<String> who, String title, String reason) {}
+            String key,
+            String check,
+            String severity,
+            boolean mendable,
+            Spot where,
+            List<String> who,
+            String title,
+            String reason) {}
 }

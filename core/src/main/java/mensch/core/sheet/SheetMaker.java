@@ -162,8 +162,10 @@ public final class SheetMaker {
 
     static FindingRow finding(Finding finding) {
         return new FindingRow(
+                finding.key().text(),
                 finding.check().id(),
                 finding.severity().words(),
+                finding.severity().mendable(),
                 Words.spot(finding.where()),
                 finding.who().stream().map(Job::id).toList(),
                 finding.evidence().title(),
