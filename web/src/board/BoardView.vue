@@ -111,11 +111,13 @@ function toggle(layer: Layer): void {
 /** Moves the picked man's ghost; as seen on the screen, so turned about from behind the defence. */
 function nudge(x: number, y: number): void {
   const placedMan = eligible.value.find((m) => m.name === man.value)
-  if (placing.value && placedMan)
-    return board.placeMan(placedMan.name, {
+  if (placing.value && placedMan) {
+    void board.placeMan(placedMan.name, {
       x: placedMan.feet.x + (viewFrom.value === 'offence' ? x : -x),
       y: placedMan.feet.y + (viewFrom.value === 'offence' ? y : -y),
     })
+    return
+  }
   const from = ghost.value ?? job.value?.feet
   const turn = viewFrom.value === 'offence' ? 1 : -1
   if (from) ghost.value = { x: from.x + turn * x, y: Math.max(0.6, from.y + turn * y) }
@@ -436,7 +438,8 @@ function placed(): void {
         class="facts"
       >
         {{ [...sheet.facts, ...sheet.movedIn].join('. ') }}.<template v-if="draft.hand.length">
-          Put by hand, not saved: {{ draft.hand.map((h) => h.job.replaceAll('-', ' ')).join(', ') }}.</template
+          Put by hand, not saved:
+          {{ draft.hand.map((h) => sheet?.jobs.find((j) => j.id === h.job)?.name ?? h.job).join(', ') }}.</template
         >
       </p>
     </section>

@@ -6,7 +6,10 @@ import JobStrip from './JobStrip.vue'
 const jobs = [
   job('weak', 'WS', -5),
   job('nickel', 'NB', 7, {
-    align: part('align', 'outside end man 3 x 5', 'anvil/nickel/tight', ['tight end right: yes', 'gun: no']),
+    align: part('align', 'outside end man 3 x 5', 'anvil/nickel/tight', [
+      { fact: 'tight end right', answer: 'yes' },
+      { fact: 'gun', answer: 'no' },
+    ]),
   }),
 ]
 const strip = (from: 'offence' | 'defence', over = {}) =>

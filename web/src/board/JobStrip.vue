@@ -28,8 +28,8 @@ function because(job: JobRow): { rung: string; facts: string }[] {
       seen.set(
         reason.rung,
         reason.facts
-          .filter((f) => f.endsWith(': yes'))
-          .map((f) => f.slice(0, -5))
+          .filter((f) => f.answer === 'yes')
+          .map((f) => f.fact)
           .join(', '),
       )
   }

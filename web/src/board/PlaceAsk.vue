@@ -37,7 +37,7 @@ function asRung(): void {
   const role = board.board!.phases[0]!.jobs.find((j) => j.id === props.job)!.role
   board.setDraft(
     withEdit(board.draft, {
-      rung: freshRung(board.callSheet!.id, role, board.draft, board.callSheet!),
+      rung: freshRung(board.callSheet!, role),
       sentence: `align ${chosen.value}`,
     }),
   )

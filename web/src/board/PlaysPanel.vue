@@ -13,7 +13,7 @@ const { sheet, picked, run, pass, trouble } = storeToRefs(plays)
 const TABS = ['runs', 'passes', 'rush', 'tells'] as const
 const tab = ref<(typeof TABS)[number]>('runs')
 
-const label = (id: string): string => props.lineup.jobs.find((j) => j.id === id)?.label ?? id.replaceAll('-', ' ')
+const label = (id: string): string => props.lineup.jobs.find((j) => j.id === id)?.label ?? id
 const labels = (ids: readonly string[]): string => ids.map(label).join(', ')
 interface Line {
   play: Picked

@@ -39,9 +39,12 @@ async function panel() {
     roles: [
       {
         id: 'nickel',
+        name: 'nickel',
         label: 'NB',
+        fresh: 'anvil-fog/nickel/own-1',
+        freshThisWeek: 'this-week/nickel/own-1',
         sits: 'cover side',
-        rungs: [{ id: 'anvil/nickel/base', layer: 'front', sentence: 'align outside end man 3 x 5' }],
+        rungs: [{ id: 'anvil/nickel/base', layer: 'front', sentence: 'align outside end man 3 x 5', added: false }],
       },
     ],
   }
@@ -95,7 +98,12 @@ describe('rules panel', () => {
   })
   it('takes every rung of this week out in one go', async () => {
     const { board, wrapper } = await panel()
-    post.mockResolvedValue({ data: answered, response: new Response() })
+    const fog = board.callSheet!
+    const week = { id: 'this-week/nickel/own-1', layer: 'plan', sentence: 'key ball', added: true }
+    const edited = { ...fog, roles: [{ ...fog.roles[0]!, rungs: [week, ...fog.roles[0]!.rungs] }] }
+    post.mockImplementation((path: string) =>
+      Promise.resolve({ data: path.endsWith('/edited') ? edited : answered, response: new Response() }),
+    )
     board.setDraft({ edits: [{ rung: 'this-week/nickel/own-1', sentence: 'key ball' }], hand: [] })
     await flushPromises()
     const end = wrapper.findAll('button').find((b) => b.text().startsWith('The week is over'))!
@@ -133,7 +141,13 @@ describe('rules panel', () => {
   })
   it('keeps a sentence that reads well as an unsaved edit, and leaves one that is left', async () => {
     const { board, wrapper } = await panel()
-    post.mockImplementation(() => Promise.resolve({ data: answered, response: new Response(null, { status: 200 }) }))
+    const fog = board.callSheet!
+    post.mockImplementation((path: string) =>
+      Promise.resolve({
+        data: path.endsWith('/edited') ? fog : answered,
+        response: new Response(null, { status: 200 }),
+      }),
+    )
     await wrapper.find('button.say').trigger('click')
     await wrapper.find('textarea').setValue('align gap B @ 4')
     await vi.advanceTimersByTimeAsync(300)

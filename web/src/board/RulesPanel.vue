@@ -3,7 +3,8 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { until, useDebounceFn } from '@vueuse/core'
 import { useBoard } from './boardStore'
-import { freshRung, ladderOf, layerOf, THIS_WEEK, weekOf, withEdit, type EditedRung } from './draft'
+import type { RungRow } from '../api/types'
+import { freshRung, ladderOf, layerOf, THIS_WEEK, weekOf, withEdit } from './draft'
 
 defineProps<{ mayWrite: boolean }>()
 const board = useBoard()
@@ -16,8 +17,8 @@ const area = ref<HTMLTextAreaElement[]>([])
 
 const ladder = computed(() => {
   if (!callSheet.value || !job.value) return []
-  const rungs = ladderOf(callSheet.value, job.value.role, draft.value)
-  const fresh: EditedRung[] =
+  const rungs = ladderOf(callSheet.value, job.value.role)
+  const fresh: RungRow[] =
     editing.value && !rungs.some((r) => r.id === editing.value)
       ? [{ id: editing.value, layer: layerOf(editing.value), sentence: '', added: true }]
       : []
@@ -33,7 +34,7 @@ const gave = computed(() => {
 const facts = computed(() => {
   const by = new Map<string, string>()
   for (const part of job.value?.parts ?? [])
-    for (const reason of part.because) by.set(reason.rung, reason.facts.join(', '))
+    for (const reason of part.because) by.set(reason.rung, reason.facts.map((f) => `${f.fact}: ${f.answer}`).join(', '))
   return by
 })
 const fault = computed(() => {
@@ -87,14 +88,14 @@ function takeOut(id: string): void {
   editing.value = undefined
   board.setDraft(withEdit(draft.value, { rung: id, sentence: '' }))
 }
-const week = computed(() => (callSheet.value ? weekOf(callSheet.value, draft.value) : []))
+const week = computed(() => (callSheet.value ? weekOf(callSheet.value) : []))
 function endWeek(): void {
   board.setDraft(week.value.reduce((d, rung) => withEdit(d, { rung, sentence: '' }), draft.value))
 }
 /** A call just chosen has its sentences a moment later: a rung of its own is written then, never into the call before. */
 async function add(document?: string): Promise<void> {
   const sheet = await until(callSheet).toMatch((s) => s !== undefined)
-  if (job.value && sheet) await edit(freshRung(document ?? sheet.id, job.value.role, draft.value, sheet), '')
+  if (job.value && sheet) await edit(freshRung(sheet, job.value.role, document), '')
 }
 defineExpose({ add, cancel, editing })
 </script>

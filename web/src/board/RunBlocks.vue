@@ -4,7 +4,7 @@ import type { JobRow, RunSheet } from '../api/types'
 /** The blocking ledger of one run: gaps against men, each block with what decides it, and who is free when. */
 const props = defineProps<{ run: RunSheet; jobs: readonly JobRow[]; selected?: string }>()
 defineEmits<{ pick: [job: string] }>()
-const label = (id: string): string => props.jobs.find((j) => j.id === id)?.label ?? id.replaceAll('-', ' ')
+const label = (id: string): string => props.jobs.find((j) => j.id === id)?.label ?? id
 const labels = (ids: readonly string[]): string => ids.map(label).join(', ')
 const DELAYS: Record<string, string> = {
   boot: ', holds for the boot',

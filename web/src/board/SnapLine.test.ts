@@ -4,10 +4,12 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import { useBoard } from './boardStore'
 import SnapLine from './SnapLine.vue'
+import { SPOTS } from '../testing/fixtures'
 
 function line() {
   const board = useBoard()
   board.choices = {
+    spots: SPOTS,
     codes: [{ id: 'hs', name: 'high school', players: 11 }],
     formations: [
       {

@@ -2,8 +2,7 @@
 import { computed, nextTick, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useBoard } from './boardStore'
-import { spotWords } from './field'
-import { DOWNS, HASHES, SIDES } from './lineWords'
+import { spotNames, DOWNS, HASHES, SIDES } from './lineWords'
 import { lineWords } from './lineWords'
 import { plain } from './snapPhrases'
 import { readSnapWords } from './snapWords'
@@ -17,7 +16,7 @@ const field = ref<HTMLInputElement>()
 const form = ref<HTMLFormElement>()
 const MOST_OFFERED = 7
 
-const spots = computed(() => Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: spotWords(i + 1) })))
+const spots = computed(() => spotNames(choices.value))
 const distances = computed(() =>
   Array.from({ length: Math.min(30, snap.value.toGoal) }, (_, i) => ({
     id: String(i + 1),

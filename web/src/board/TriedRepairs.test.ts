@@ -19,7 +19,8 @@ const ROW = {
 async function repairs(data: unknown) {
   localStorage.clear()
   setActivePinia(createPinia())
-  const lineup = { phases: [sheet([])], changes: [] }
+  const lineup = { phases: [sheet([job('end-away', 'E', -4)])], changes: [] }
+  useBoard().board = lineup as never
   const post = vi
     .spyOn(client, 'POST')
     .mockImplementation(((path: string) =>

@@ -28,7 +28,7 @@ onMounted(ask)
 function whom(edit: Edit): string {
   const role = edit.rung.split('/')[1]!
   const his = board.sheet?.jobs.filter((j) => j.role === role) ?? []
-  return his.length === 1 ? his[0]!.name : role.replaceAll('-', ' ')
+  return his.length === 1 ? his[0]!.name : (board.callSheet?.roles.find((r) => r.id === role)?.name ?? role)
 }
 const men = (n: number): string => (n === 1 ? 'one man learns something else' : `${n} men learn something else`)
 function costs(r: RepairRow): string {

@@ -16,9 +16,9 @@ import type {
   Spot,
 } from '../api/types'
 import { useKept } from '../shell/kept'
+import { ofGame } from './snapWords'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field'
-import { placed } from './placing'
 import { historyOf, menuName, withHistory, type Drafts } from './drafts'
 import { begin, change, redo, undo } from './history'
 
@@ -107,9 +107,14 @@ export const useBoard = defineStore('board', () => {
     calls.value = await answer(client.GET('/api/calls'))
   }
   async function loadCall(): Promise<void> {
-    callSheet.value = await answer(
-      client.GET('/api/calls/{id}', { params: { path: { id: callId.value }, query: { revision: revision.value } } }),
+    const id = callId.value
+    const found = await answer(
+      client.POST('/api/calls/{id}/edited', {
+        params: { path: { id } },
+        body: { revision: revision.value, edits: [...draft.value.edits] },
+      }),
     )
+    if (id === callId.value) callSheet.value = found
   }
   async function start(): Promise<void> {
     try {
@@ -128,11 +133,13 @@ export const useBoard = defineStore('board', () => {
     return calls.value.find((c) => c.id === id)?.players ?? 11
   }
   function toGame(players: number): void {
-    const formations = choices.value?.formations ?? []
-    if (formations.find((f) => f.id === snap.value.formation)?.players !== players)
-      snap.value.formation = formations.find((f) => f.players === players)?.id ?? snap.value.formation
-    if (choices.value?.codes.find((c) => c.id === snap.value.code)?.players !== players)
-      Object.assign(snap.value, { code: choices.value?.codes.find((c) => c.players === players)?.id, hash: 'm' })
+    const { formation, code, hash } = snap.value
+    const rules = ofGame(code, choices.value?.codes, players)
+    Object.assign(snap.value, {
+      formation: ofGame(formation, choices.value?.formations, players),
+      code: rules,
+      hash: rules === code ? hash : 'm',
+    })
   }
 
   /** The revision that unsaved work was begun on, else the newest. */
@@ -155,11 +162,16 @@ export const useBoard = defineStore('board', () => {
     drafts.value = change(drafts.value, next)
     trying.value = undefined
     tryProblem.value = undefined
-    void lineUp()
+    draftChanged()
   }
   function step(way: typeof undo): void {
     drafts.value = way(drafts.value)
+    draftChanged()
+  }
+  /** The ladders follow the drawing; what is wrong with a sentence the board has said by then. */
+  function draftChanged(): void {
     void lineUp()
+    loadCall().catch((error: unknown) => (problem.value ??= problemOf(error)))
   }
 
   /** A sentence tried on the board before it is kept. */
@@ -192,8 +204,16 @@ export const useBoard = defineStore('board', () => {
   }
 
   /** A man of the offence stands elsewhere; the formation is as placed from now on. */
-  function placeMan(man: string, spot: Spot): void {
-    if (sheet.value) Object.assign(snap.value, { men: placed(sheet.value.notation, man, spot), motion: undefined })
+  const asShown = (): SnapWords => (phase.value ? snap.value : { ...snap.value, motion: undefined })
+  async function placeMan(man: string, spot: Spot): Promise<void> {
+    try {
+      const { men } = await answer(
+        client.POST('/api/board/place', { body: { snap: asShown(), man, x: spot.x, y: spot.y } }),
+      )
+      Object.assign(snap.value, { men, motion: undefined })
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
   }
   function asWritten(): void {
     snap.value.men = undefined

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { FieldRow } from '../api/types'
-import { drawingOf, freeSpot, pathOf, rectOf, spotWords, yardLines } from './field'
+import { drawingOf, freeSpot, pathOf, rectOf, yardLines } from './field'
 
 const field: FieldRow = {
   code: 'hs',
@@ -73,8 +73,5 @@ describe('field', () => {
     ])
     expect(yardLines(4).find((l) => l.goal)?.y).toBe(4)
     expect(yardLines(97).filter((l) => l.goal)).toHaveLength(1)
-  })
-  it('says the spot in words', () => {
-    expect([4, 50, 62].map(spotWords)).toEqual(['our 4', 'midfield', 'their own 38'])
   })
 })

@@ -53,12 +53,6 @@ export function yardLines(toGoal: number): { y: number; painted: string | null; 
   return lines
 }
 
-/** "their 38", "own 20", "midfield". */
-export function spotWords(toGoal: number): string {
-  if (toGoal === 50) return 'midfield'
-  return toGoal < 50 ? `our ${toGoal}` : `their own ${100 - toGoal}`
-}
-
 /** A rectangle of the drawing between two field corners, whichever way the drawing is turned. */
 export function rectOf(
   drawing: Drawing,

@@ -1,5 +1,4 @@
 import type { CallItem, Choices, SnapWords } from '../api/types'
-import { spotWords } from './field'
 
 export const HASHES = [
   { id: 'l', name: 'left hash' },
@@ -15,6 +14,13 @@ export const DOWNS = ['1st', '2nd', '3rd', '4th'].map((name, i) => ({ id: String
 const nameOf = (id: string, all: readonly { id: string; name: string }[] | undefined): string =>
   all?.find((one) => one.id === id)?.name ?? id
 
+/** Where the ball lies as the defence says it. */
+export const spotName = (toGoal: number, choices: Choices | undefined): string =>
+  choices?.spots[toGoal - 1] ?? String(toGoal)
+/** The same for every spot of the field, to choose from. */
+export const spotNames = (choices: Choices | undefined): { id: string; name: string }[] =>
+  (choices?.spots ?? []).map((name, i) => ({ id: String(i + 1), name }))
+
 /** The snap line as one sentence; typed again it reads as itself. */
 export function lineWords(
   snap: SnapWords,
@@ -25,7 +31,7 @@ export function lineWords(
   const motions = choices?.formations.find((f) => f.id === snap.formation)?.motions
   const distance = snap.distance === snap.toGoal ? 'goal' : String(snap.distance)
   return [
-    `${nameOf(snap.code, choices?.codes)} · ball on ${spotWords(snap.toGoal)}, ${nameOf(snap.hash, HASHES)}`,
+    `${nameOf(snap.code, choices?.codes)} · ball on ${spotName(snap.toGoal, choices)}, ${nameOf(snap.hash, HASHES)}`,
     `${nameOf(String(snap.down), DOWNS)} and ${distance}`,
     `${nameOf(snap.formation, choices?.formations)} ${nameOf(String(snap.mirrored), SIDES)} with ${
       snap.motion ? nameOf(snap.motion, motions) : 'no motion'

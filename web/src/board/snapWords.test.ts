@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { CallItem, Choices, SnapWords } from '../api/types'
 import { lineWords } from './lineWords'
 import { readSnapWords } from './snapWords'
+import { SPOTS } from '../testing/fixtures'
 
 const formation = (id: string, name: string, personnel: string, receivers: string, motions: string[] = []) => ({
   id,
@@ -13,6 +14,7 @@ const formation = (id: string, name: string, personnel: string, receivers: strin
   motions: motions.map((m) => ({ id: m.split(' ')[0]!, name: m })),
 })
 const choices: Choices = {
+  spots: SPOTS,
   codes: [
     { id: 'hs', name: 'high school', players: 11 },
     { id: 'col', name: 'college', players: 11 },

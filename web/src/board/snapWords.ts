@@ -134,9 +134,9 @@ function fitTogether(asked: Asked, now: SnapLineNow, unread: string[]): Omit<Rea
   const game = games[0] ?? players.formation(now.snap.formation)
   if (games.some((n) => n !== game)) unread.push(`${games.join(' and ')} men a side do not play together`)
 
-  const formation = asked.snap.formation ?? kept(now.snap.formation, now.choices?.formations, game)
-  const code = asked.snap.code ?? kept(now.snap.code, now.choices?.codes, game)
-  const call = asked.call ?? kept(now.call, now.calls, game)
+  const formation = asked.snap.formation ?? ofGame(now.snap.formation, now.choices?.formations, game)
+  const code = asked.snap.code ?? ofGame(now.snap.code, now.choices?.codes, game)
+  const call = asked.call ?? ofGame(now.call, now.calls, game)
   const same = formation === now.snap.formation
   const snap: SnapWords = { ...now.snap, motion: same ? now.snap.motion : undefined, ...asked.snap, formation, code }
   if (!same || snap.mirrored !== now.snap.mirrored) snap.men = undefined
@@ -149,7 +149,7 @@ function fitTogether(asked: Asked, now: SnapLineNow, unread: string[]): Omit<Rea
 }
 
 /** What stands, when it is of this game; else the first that is. */
-function kept(
+export function ofGame(
   id: string,
   all: readonly { id: string; players: number }[] | undefined,
   players: number | undefined,

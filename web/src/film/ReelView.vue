@@ -8,7 +8,7 @@ import { answer, client, problemOf } from '../api/client'
 import type { GradeRow, JobRow } from '../api/types'
 import KeysHelp from '../board/KeysHelp.vue'
 import SnapWord from '../board/SnapWord.vue'
-import { spotWords } from '../board/field'
+import { spotNames } from '../board/lineWords'
 import { HASHES, SIDES } from '../board/lineWords'
 import { matches, typing, type Action } from '../shell/keys'
 import { useSession } from '../shell/session'
@@ -276,7 +276,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   event.preventDefault()
   action.perform()
 })
-const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: spotWords(i + 1) }))
+const spots = computed(() => spotNames(choices.value))
 </script>
 
 <template>
@@ -297,7 +297,7 @@ const SPOTS = Array.from({ length: 99 }, (_, i) => ({ id: String(i + 1), name: s
             :value="String(now.log.snap.toGoal)"
             label="Ball spot"
             comma
-            :options="SPOTS"
+            :options="spots"
             @pick="log({ toGoal: Number($event) })"
           />
           <SnapWord

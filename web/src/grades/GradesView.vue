@@ -51,7 +51,7 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.grades.length
         >
           <tr>
             <td>
-              <b>{{ m.job.replaceAll('-', ' ') }}</b>
+              <b>{{ m.name }}</b>
             </td>
             <td>
               <button

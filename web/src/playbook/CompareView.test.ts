@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { client } from '../api/client'
 import { useBoard } from '../board/boardStore'
-import { job, sheet } from '../testing/fixtures'
+import { job, sheet, SPOTS } from '../testing/fixtures'
 import CompareView from './CompareView.vue'
 
 const FIELD = {
@@ -36,7 +36,7 @@ async function view(post = vi.fn().mockResolvedValue({ data: COMPARISON, respons
   localStorage.clear()
   setActivePinia(createPinia())
   const board = useBoard()
-  board.choices = { codes: [], formations: [], runs: [{ id: 'power', name: 'Power' }] }
+  board.choices = { spots: SPOTS, codes: [], formations: [], runs: [{ id: 'power', name: 'Power' }] }
   board.calls = [
     { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0 },
     { id: 'chisel-fog', name: 'Chisel Fog', players: 11, revision: 0 },

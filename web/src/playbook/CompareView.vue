@@ -58,9 +58,9 @@ function choose(which: 'first' | 'second', id: string): void {
   void router.replace({ query: { first: first.value, second: second.value, [which]: id } })
 }
 const men = computed(() => {
-  const by = new Map<string, { job: string; label: string; rows: Comparison['rows'] }>()
+  const by = new Map<string, { job: string; name: string; label: string; rows: Comparison['rows'] }>()
   for (const row of found.value?.rows ?? [])
-    by.set(row.job, { job: row.job, label: row.label, rows: [...(by.get(row.job)?.rows ?? []), row] })
+    by.set(row.job, { job: row.job, name: row.name, label: row.label, rows: [...(by.get(row.job)?.rows ?? []), row] })
   return [...by.values()]
 })
 const same = computed(() =>
@@ -211,7 +211,7 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
                 :rowspan="m.rows.length"
                 scope="rowgroup"
               >
-                {{ m.label }} <small>{{ m.job.replaceAll('-', ' ') }}</small>
+                {{ m.label }} <small>{{ m.name }}</small>
               </th>
               <td class="part">{{ r.part }}</td>
               <td>{{ gone('first', m.job) ? 'no such man' : r.first }}</td>

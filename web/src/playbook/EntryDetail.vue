@@ -211,7 +211,7 @@ function lift(layer: { kind: string; id: string }): void {
       </ul>
       <template v-if="sheet.meantFor.length"
         ><h3>Meant for {{ sheet.meantFor.length }} formations</h3>
-        <p class="small">{{ sheet.meantFor.map((f) => f.replaceAll('-', ' ')).join(', ') }}</p></template
+        <p class="small">{{ sheet.meantFor.map((f) => f.name).join(', ') }}</p></template
       >
     </template>
     <template v-if="history.length"

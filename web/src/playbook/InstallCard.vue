@@ -6,7 +6,7 @@ import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/FieldDrawing.vue'
 import { flat, grouped } from '../board/findings'
 import { usePlays } from '../board/playsStore'
-import { spotWords } from '../board/field'
+import { spotName } from '../board/lineWords'
 import { savePng, saveSvg } from '../board/picture'
 import { SIDES } from '../board/lineWords'
 import SnapWord from '../board/SnapWord.vue'
@@ -21,7 +21,7 @@ onMounted(async () => {
   const wanted = String(route.params.id)
   if (callId.value !== wanted) await board.chooseCall(wanted)
   // a card is opened on a formation its call is meant for
-  const meant = callSheet.value?.meantFor ?? []
+  const meant = (callSheet.value?.meantFor ?? []).map((f) => f.id)
   if (meant.length && !meant.includes(snap.value.formation)) snap.value.formation = meant[0]!
 })
 const formation = computed(() => choices.value?.formations.find((f) => f.id === snap.value.formation)?.name ?? '')
@@ -87,7 +87,7 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
         <h2>{{ callSheet.name }}</h2>
         <p>
           {{ callSheet.layers.map((l) => l.name).join(' · ') }}<br />against {{ formation }},
-          {{ snap.mirrored ? 'left' : 'right' }}; ball on {{ spotWords(snap.toGoal) }}
+          {{ snap.mirrored ? 'left' : 'right' }}; ball on {{ spotName(snap.toGoal, choices) }}
         </p>
       </div>
       <div

@@ -22,9 +22,12 @@ const CALL = {
   points: [],
   roles: jobs.map((j) => ({
     id: j.id,
+    name: j.name,
     label: j.label,
     sits: 'cover side',
-    rungs: [{ id: `anvil/${j.id}/base`, layer: 'front', sentence: 'run A gap' }],
+    fresh: `anvil-fog/${j.id}/own-1`,
+    freshThisWeek: `this-week/${j.id}/own-1`,
+    rungs: [{ id: `anvil/${j.id}/base`, layer: 'front', sentence: 'run A gap', added: false }],
   })),
 }
 
@@ -41,7 +44,7 @@ async function editor() {
   })
   vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
     Promise.resolve({
-      data: path.endsWith('/strip') ? [] : { phases: [sheet(jobs)], changes: [] },
+      data: path.endsWith('/edited') ? CALL : path.endsWith('/strip') ? [] : { phases: [sheet(jobs)], changes: [] },
       response: new Response(),
     })) as never)
   const router = createRouter({

@@ -254,7 +254,7 @@ function exportRoster(): void {
           class="role"
         >
           <span class="who"
-            ><b>{{ role.label }}</b> {{ role.id.replaceAll('-', ' ') }}<small>{{ role.fronts.join(', ') }}</small></span
+            ><b>{{ role.label }}</b> {{ role.name }}<small>{{ role.fronts.join(', ') }}</small></span
           >
           <span class="line">
             <input

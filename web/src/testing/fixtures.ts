@@ -1,7 +1,12 @@
 import type { FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types'
 
 /** Small made-up answers of the server for component tests. */
-export function part(name: string, shown: string, rung = `anvil/x/${name}`, facts: string[] = []): PartRow {
+export function part(
+  name: string,
+  shown: string,
+  rung = `anvil/x/${name}`,
+  facts: PartRow['because'][number]['facts'] = [],
+): PartRow {
   return {
     part: name,
     given: 'value',
@@ -10,6 +15,10 @@ export function part(name: string, shown: string, rung = `anvil/x/${name}`, fact
     because: [{ rung, layer: 'front', sentence: `${name} ${shown}`, facts }],
   }
 }
+/** Words for the spots, as the server gives them. */
+export const SPOTS = Array.from({ length: 99 }, (_, i) =>
+  i < 49 ? `our ${i + 1}` : i === 49 ? 'midfield' : `their own ${99 - i}`,
+)
 const NAMES = ['show', 'align', 'stance', 'key', 'move', 'reads', 'run', 'pass', 'technique']
 export function job(id: string, label: string, x: number, over: Record<string, PartRow> = {}): JobRow {
   const parts = NAMES.map((n) => over[n] ?? part(n, n === 'show' || n === 'move' ? 'none' : `${n} of ${id}`))

@@ -36,6 +36,63 @@ class BoardAndCallsTest {
         throw new AssertionError(id);
     }
 
+    /** The ladder as it would be, what was saved beside it, and a name for the next rung that none has. */
+    @Test
+    void theServerLaysEditsOverTheLadder(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String before = base(role(coach.get("/api/calls/anvil-fog").json(), "mike"))
+                .get("sentence")
+                .asString();
+        String after = before.replaceFirst("@ [0-9.]+", "@ 6.5");
+        String edits = "{\"revision\": 0, \"edits\": [{\"rung\": \"anvil/mike/base\", \"sentence\": \"" + after
+                + "\"}, {\"rung\": \"anvil-fog/mike/own-1\", \"sentence\": \"run B gap\"}]}";
+        JsonNode mike = role(coach.post("/api/calls/anvil-fog/edited", edits).json(), "mike");
+        JsonNode own = mike.at("/rungs/0");
+        assertThat(own.get("id").asString()).isEqualTo("anvil-fog/mike/own-1");
+        assertThat(own.get("added").asBoolean()).isTrue();
+        assertThat(mike.get("fresh").asString()).isEqualTo("anvil-fog/mike/own-2");
+        assertThat(mike.get("freshThisWeek").asString()).isEqualTo("this-week/mike/own-1");
+        assertThat(after).isNotEqualTo(before);
+        assertThat(base(mike).get("sentence").asString()).isEqualTo(after);
+        assertThat(base(mike).get("saved").asString()).isEqualTo(before);
+        JsonNode saved = role(coach.get("/api/calls/anvil-fog").json(), "mike");
+        assertThat(saved.get("fresh").asString()).isEqualTo("anvil-fog/mike/own-1");
+        assertThat(saved.toString()).doesNotContain("\"added\":true");
+        assertThat(coach.post("/api/calls/anvil-fog/edited", edits.replace("run B gap", "run Q gap"))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    private static JsonNode base(JsonNode role) {
+        return role.get("rungs")
+                .valueStream()
+                .filter(r -> r.get("id").asString().equals("anvil/mike/base"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static JsonNode role(JsonNode call, String id) {
+        return call.get("roles")
+                .valueStream()
+                .filter(r -> r.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aManOfTheOffenceIsPlacedByTheServer(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String ask =
+                "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"man\": \"%s\", \"x\": -9.1, \"y\": -1.4}";
+        assertThat(coach.post("/api/board/place", ask.formatted("FL"))
+                        .json()
+                        .get("men")
+                        .asString())
+                .contains("FL-9/1.5")
+                .doesNotContain("|");
+        assertThat(coach.post("/api/board/place", ask.formatted("LT")).status()).isEqualTo(422);
+    }
+
     /**
      * A gap nobody has: the repairs offered are sentences that mend it when they are tried as edits; none is offered
      * twice.

@@ -79,6 +79,13 @@ final class TextSheet {
     }
 
     private static String reason(Reason reason) {
-        return reason.rung() + (reason.facts().isEmpty() ? "" : " (" + String.join(", ", reason.facts()) + ")");
+        return reason.rung()
+                + (reason.facts().isEmpty()
+                        ? ""
+                        : " ("
+                                + reason.facts().stream()
+                                        .map(f -> f.fact() + ": " + f.answer())
+                                        .collect(Collectors.joining(", "))
+                                + ")");
     }
 }

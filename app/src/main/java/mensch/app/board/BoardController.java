@@ -10,6 +10,7 @@ import java.security.Principal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import mensch.app.board.BoardCalls.BoardRequest;
 import mensch.app.bounds.Bounds;
 import mensch.app.call.CallShelf;
@@ -20,9 +21,12 @@ import mensch.app.roster.RosterBook;
 import mensch.core.call.Call;
 import mensch.core.convention.Convention;
 import mensch.core.document.RefusedException;
+import mensch.core.field.BallSpot;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
+import mensch.core.formation.ByHand;
 import mensch.core.formation.Features;
+import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -101,8 +105,8 @@ class BoardController {
 
     record CodeItem(String id, String name, int players) {}
 
-    /** What the snap line offers. */
-    record Choices(List<CodeItem> codes, List<FormationItem> formations, List<RunItem> runs) {}
+    /** What the snap line offers; {@code spots} are words for 1 to 99 yards to the goal line. */
+    record Choices(List<CodeItem> codes, List<FormationItem> formations, List<RunItem> runs, List<String> spots) {}
 
     record RunItem(String id, String name) {}
 
@@ -148,6 +152,9 @@ class BoardController {
                 formations,
                 library.plays().runs().stream()
                         .map(r -> new RunItem(r.id(), r.name()))
+                        .toList(),
+                IntStream.rangeClosed(1, 99)
+                        .mapToObj(y -> BallSpot.middle(y).words())
                         .toList());
     }
 
@@ -184,6 +191,23 @@ class BoardController {
                 field(snap),
                 lineups.stream().map(l -> sheets.of(l, roster)).toList(),
                 changes);
+    }
+
+    /** A man of the offence put somewhere: x yards right of the ball, y yards before the line. */
+    record PlaceRequest(
+            @Valid @NotNull SnapWords snap,
+            @NotBlank @Size(max = Bounds.NAME) String man,
+            double x,
+            double y) {}
+
+    /** The offence as it stands then, in the notation, for {@code men} of a snap. */
+    record PlacedOffence(String men) {}
+
+    @PostMapping("/place")
+    PlacedOffence place(@Valid @RequestBody PlaceRequest request, Principal by) {
+        Snap snap = snaps.of(request.snap(), by.getName());
+        return new PlacedOffence(
+                Notation.print(ByHand.placed(snap.formation(), request.man(), new Point(request.x(), request.y()))));
     }
 
     /** One role of a call over every formation; edits not saved yet count. */

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.app.bounds.Bounds;
 import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
@@ -22,8 +23,12 @@ import mensch.core.call.Check;
 import mensch.core.call.Layer;
 import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
+import mensch.core.convention.Labels;
+import mensch.core.document.Document;
 import mensch.core.field.Code;
 import mensch.core.front.Role;
+import mensch.core.library.Library;
+import mensch.core.rung.Rung;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -51,10 +56,42 @@ class CallController {
             @Nullable Instant savedAt,
             String digest) {}
 
-    /** One rung of a role's stacked ladder, top first. */
-    record RungRow(String id, String layer, String sentence) {}
+    /**
+     * One rung of a role's stacked ladder, top first.
+     *
+     * @param saved its saved sentence when this one is not saved
+     * @param added whether no saved revision has it
+     */
+    record RungRow(
+            String id,
+            String layer,
+            String sentence,
+            @Nullable String saved,
+            boolean added) {}
 
-    record RoleRow(String id, String label, String sits, List<RungRow> rungs) {}
+    /**
+     * A role and its ladder.
+     *
+     * @param name as coaches say it
+     * @param fresh a name for the next rung of the call's own
+     * @param freshThisWeek a name for the next rung of this week
+     */
+    record RoleRow(
+            String id,
+            String name,
+            String label,
+            String sits,
+            List<RungRow> rungs,
+            String fresh,
+            String freshThisWeek) {}
+
+    /** A call as it would be with edits that are not saved. */
+    record EditedCall(
+            @Min(0) @Nullable Integer revision,
+            @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits) {}
+
+    /** Something known by its id, with its name. */
+    record Named(String id, String name) {}
 
     /** A call with all its sentences. */
     record CallSheet(
@@ -67,7 +104,7 @@ class CallController {
             List<String> motion,
             List<String> checks,
             List<String> points,
-            List<String> meantFor) {}
+            List<Named> meantFor) {}
 
     /** A document inside a call. */
     record LayerRow(String kind, String id, String name) {}
@@ -134,6 +171,13 @@ class CallController {
         return sheet(shelf.seen(id, revision, List.of(), by.getName()));
     }
 
+    /** The same with edits laid over it. */
+    @PostMapping("/{id}/edited")
+    CallSheet edited(@PathVariable String id, @Valid @RequestBody EditedCall request, Principal by) {
+        Call saved = shelf.seen(id, request.revision(), List.of(), by.getName());
+        return sheet(shelf.seen(id, request.revision(), request.edits(), by.getName()), saved);
+    }
+
     @GetMapping("/{id}/revisions")
     List<CallItem> history(@PathVariable String id, Principal by) {
         bookcase.checkSeen("call", id, by.getName());
@@ -167,9 +211,21 @@ class CallController {
         return detail;
     }
 
-    static CallSheet sheet(Call call) {
+    private CallSheet sheet(Call call) {
+        return sheet(call, call);
+    }
+
+    private CallSheet sheet(Call call, Call saved) {
+        Library library = bookcase.library();
         var roles = call.front().roles().stream()
-                .map(r -> new RoleRow(r.id(), r.label(), r.sits().words(), rungs(call, r)))
+                .map(r -> new RoleRow(
+                        r.id(),
+                        r.words(),
+                        r.label(),
+                        r.sits().words(),
+                        rungs(call, saved, r),
+                        call.fresh(call.ref().id(), r.id(), "own").words(),
+                        call.fresh(CallEdit.THIS_WEEK, r.id(), "own").words()))
                 .toList();
         return new CallSheet(
                 call.ref().id(),
@@ -181,7 +237,11 @@ class CallController {
                 call.motion().stream().map(MotionAnswer::words).toList(),
                 call.checks().stream().map(Check::words).toList(),
                 call.points(),
-                call.meantFor());
+                call.meantFor().stream()
+                        .map(f -> new Named(
+                                f,
+                                library.find("formation", f).map(Document::name).orElse(f)))
+                        .toList());
     }
 
     private static List<LayerRow> layers(Call call) {
@@ -197,14 +257,20 @@ class CallController {
         return rows;
     }
 
-    private static List<RungRow> rungs(Call call, Role role) {
+    private static List<RungRow> rungs(Call call, Call saved, Role role) {
         var rows = new LinkedHashSet<RungRow>();
         for (boolean onCoverSide : new boolean[] {true, false}) {
             for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
+                Labels labels = call.convention().labels();
+                String sentence = labels.said(layered.rung().words());
+                Optional<String> before =
+                        saved.rung(layered.rung().id()).map(Rung::words).map(labels::said);
                 rows.add(new RungRow(
                         layered.rung().id().words(),
                         layered.layer().words(),
-                        call.convention().labels().said(layered.rung().words())));
+                        sentence,
+                        before.filter(b -> !b.equals(sentence)).orElse(null),
+                        before.isEmpty()));
             }
         }
         return List.copyOf(rows);

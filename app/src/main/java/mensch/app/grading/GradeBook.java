@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import mensch.app.playbook.Bookcase;
 import mensch.app.problem.Problem;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.FilmJudge.Judged;
@@ -38,14 +39,16 @@ public class GradeBook {
             int version) {}
 
     /** A man's alignment: snaps to standard or above of those told; {@code notTold} were too close to call. */
-    public record GradedMan(String job, int toStandard, int told, int notTold, List<GradeRow> grades) {}
+    public record GradedMan(String job, String name, int toStandard, int told, int notTold, List<GradeRow> grades) {}
 
     /** One man on one snap of one reel. */
     public record GradeKey(long reel, int snap, String job) {}
 
     private final Grades grades;
+    private final Bookcase bookcase;
 
-    GradeBook(Grades grades) {
+    GradeBook(Grades grades, Bookcase bookcase) {
+        this.bookcase = bookcase;
         this.grades = grades;
     }
 
@@ -108,7 +111,7 @@ public class GradeBook {
         return byMan.entrySet().stream().map(e -> man(e.getKey(), e.getValue())).toList();
     }
 
-    private static GradedMan man(String job, List<PlacedGrade> rows) {
+    private GradedMan man(String job, List<PlacedGrade> rows) {
         List<String> told = rows.stream()
                 .map(r -> r.grade().given())
                 .filter(m -> !m.equals("n/a"))
@@ -117,6 +120,7 @@ public class GradeBook {
                 (int) told.stream().filter(m -> m.equals("=") || m.equals("+")).count();
         return new GradedMan(
                 job,
+                bookcase.library().said(job),
                 good,
                 told.size(),
                 rows.size() - told.size(),

@@ -30,7 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 class RosterController {
 
     /** A role that a chart may list, and the fronts that have it. */
-    record ChartRole(String id, String label, String body, boolean eachSide, List<String> fronts) {}
+    record ChartRole(String id, String name, String label, String body, boolean eachSide, List<String> fronts) {}
 
     /** {@code version} goes with the next change. */
     record RosterAnswer(
@@ -96,6 +96,7 @@ class RosterController {
         return roles.values().stream()
                 .map(r -> new ChartRole(
                         r.id(),
+                        r.words(),
                         r.label(),
                         r.body().name(),
                         r.sits() == Sits.EACH_SIDE,

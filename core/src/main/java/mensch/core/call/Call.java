@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import mensch.core.convention.Convention;
 import mensch.core.coverage.Coverage;
 import mensch.core.document.Document;
@@ -118,6 +119,15 @@ public final class Call {
             }
         }
         return Optional.empty();
+    }
+
+    /** A name for one more rung of a seat in a document that no rung of this call has: {@code stem-1} and on. */
+    public RungId fresh(String document, String seat, String stem) {
+        return IntStream.iterate(1, n -> n + 1)
+                .mapToObj(n -> new RungId(document, seat, stem + "-" + n))
+                .filter(id -> rung(id).isEmpty())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Whether any rung or check of this call asks for a feature: a picture nobody asks for has no answer. */

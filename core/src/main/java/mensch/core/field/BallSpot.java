@@ -10,6 +10,7 @@ import mensch.core.document.RefusedException;
  * @param yardsToGoal 1 to 99, to the goal line that the defence guards
  */
 public record BallSpot(double lateralYards, boolean lateralKnown, int yardsToGoal) {
+    private static final int MIDFIELD = 50;
     private static final double WIDEST_YARDS = 160.0 / 3;
 
     public BallSpot {
@@ -26,6 +27,13 @@ public record BallSpot(double lateralYards, boolean lateralKnown, int yardsToGoa
 
     public static BallSpot middle(int yardsToGoal) {
         return new BallSpot(0, true, yardsToGoal);
+    }
+
+    /** As the defence says it: ours to the goal line it guards, theirs beyond midfield. */
+    public String words() {
+        return yardsToGoal == MIDFIELD
+                ? "midfield"
+                : yardsToGoal < MIDFIELD ? "our " + yardsToGoal : "their own " + (2 * MIDFIELD - yardsToGoal);
     }
 
     public BallSpot mirror() {

@@ -23,6 +23,13 @@ public record Front(Document document, SideWord callSide, List<Role> roles, Map<
         return document.body().get("players") instanceof Integer players ? players : Code.HIGH_SCHOOL.players();
     }
 
+    /** Who makes the checks of his front: the role it names, else its first backer. */
+    public Optional<Role> signals() {
+        return document.text("signals")
+                .flatMap(this::role)
+                .or(() -> roles.stream().filter(r -> r.body() == Role.Body.LB).findFirst());
+    }
+
     /** Seats of the field this front fills; "each side" is two. */
     public int bodies() {
         return roles.stream().mapToInt(r -> r.sits() == Sits.EACH_SIDE ? 2 : 1).sum();

@@ -21,6 +21,9 @@ public final class FrontReader {
     private final Document document;
     private final List<Problem> problems;
 
+    private static final int LABEL = 3;
+    private static final int CALLED = 4;
+
     private FrontReader(Document document, List<Problem> problems) {
         this.document = document;
         this.problems = problems;
@@ -66,7 +69,7 @@ public final class FrontReader {
     private List<Role> roles() {
         var roles = new ArrayList<Role>();
         if (!(document.body().get("roles") instanceof Map<?, ?> map)) {
-            fault("roles", "are missing; each is written role: [body, sits, cover seat, label]");
+            fault("roles", "are missing; each is written role: [body, sits, cover seat, label, how he is called]");
             return roles;
         }
         map.keySet().stream().map(String::valueOf).sorted().forEach(id -> role(id, map.get(id), roles));
@@ -75,7 +78,7 @@ public final class FrontReader {
 
     private void role(String id, @Nullable Object value, List<Role> into) {
         if (!(value instanceof List<?> words) || words.size() < 3) {
-            fault("roles/" + id, "must be [body, sits, cover seat, label]");
+            fault("roles/" + id, "must be [body, sits, cover seat, label, how he is called]");
             return;
         }
         Optional<Sits> sits = find(Sits.values(), Sits::words, words.get(1));
@@ -89,7 +92,8 @@ public final class FrontReader {
         }
         into.add(new Role(
                 id,
-                words.size() > 3 ? String.valueOf(words.get(3)) : id,
+                words.size() > LABEL ? String.valueOf(words.get(LABEL)) : id,
+                words.size() > CALLED ? String.valueOf(words.get(CALLED)) : id.replace('-', ' '),
                 body.get(),
                 sits.get(),
                 seat.get(),

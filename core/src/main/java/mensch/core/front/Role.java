@@ -7,21 +7,21 @@ import mensch.core.coverage.CoverSeat;
  *
  * @param id as sentences name it: {@code end-call}
  * @param label short, for the field: {@code E}
+ * @param words as coaches say it: {@code weak safety} where the bare "weak" would be read as something else
  * @param body kind of player it asks for
  * @param seat his seat in a coverage when he sits on the cover side
  * @param otherwise the same when he sits away from it
  */
-public record Role(String id, String label, Body body, Sits sits, CoverSeat seat, CoverSeat otherwise) {
+public record Role(String id, String label, String words, Body body, Sits sits, CoverSeat seat, CoverSeat otherwise) {
 
     /** The seat of the coverage he plays when his side is the cover side, or when it is not. */
     public CoverSeat seat(boolean onCoverSide) {
         return onCoverSide ? seat : otherwise;
     }
 
-    /** As coaches say it; of a safety the bare "weak", "strong" or "free" would be read as something else. */
-    public String words() {
-        String said = id.replace('-', ' ');
-        return body == Body.DB && label.length() == 2 && label.endsWith("S") ? said + " safety" : said;
+    /** A role that is called by its id. */
+    public Role(String id, String label, Body body, Sits sits, CoverSeat seat, CoverSeat otherwise) {
+        this(id, label, id.replace('-', ' '), body, sits, seat, otherwise);
     }
 
     /** Kind of player. */

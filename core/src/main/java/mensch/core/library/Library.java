@@ -20,6 +20,7 @@ import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
 import mensch.core.document.Yaml;
+import mensch.core.front.Sits;
 import mensch.core.play.PlayReader;
 import mensch.core.play.Plays;
 import mensch.core.rung.Checklist;
@@ -169,6 +170,16 @@ public final class Library {
         return documents.stream()
                 .filter(d -> d.kind().equals(kind) && d.id().equals(id))
                 .findFirst();
+    }
+
+    /** A job by its id as coaches say it: {@code corner-left} of any front is the corner left. */
+    public String said(String job) {
+        return calls.values().stream()
+                .flatMap(c -> c.front().roles().stream())
+                .filter(r -> job.equals(r.id()) || r.sits() == Sits.EACH_SIDE && job.startsWith(r.id() + "-"))
+                .findFirst()
+                .map(r -> r.words() + job.substring(r.id().length()).replace('-', ' '))
+                .orElse(job.replace('-', ' '));
     }
 
     public List<Document> documents() {

@@ -31,7 +31,7 @@ final class Checks {
 
     /** @param mended whether a line-up shows the finding no more */
     List<List<Step>> changes(Call call, Lineup before, Predicate<Lineup> mended) {
-        Optional<String> maker = maker(call);
+        Optional<String> maker = call.front().signals().map(Role::id);
         if (maker.isEmpty() || before.check() != null) {
             return List.of();
         }
@@ -60,18 +60,6 @@ final class Checks {
     }
 
     private record Other(String id, int men) {}
-
-    /** The middle backer, else the first backer. */
-    private static Optional<String> maker(Call call) {
-        List<String> backers = call.front().roles().stream()
-                .filter(r -> r.body() == Role.Body.LB)
-                .map(Role::id)
-                .toList();
-        return backers.stream()
-                .filter("mike"::equals)
-                .findFirst()
-                .or(() -> backers.stream().findFirst());
-    }
 
     /** The whole picture in words: how many are out on the fuller side, ends, backs. */
     private static String picture(Features features) {

@@ -7,8 +7,13 @@ import org.jspecify.annotations.Nullable;
 
 /** One fact a condition asked for, with the answer it got; {@code side} is null for a fact of the whole formation. */
 public record FeatureFact(Feature feature, @Nullable Side side, Answer answer) {
+    /** What was asked, with its side. */
+    public String asked() {
+        return feature.words() + (side == null ? "" : " " + side.word());
+    }
+
     public String words() {
-        return feature.words() + (side == null ? "" : " " + side.word()) + ": " + answer.words();
+        return asked() + ": " + answer.words();
     }
 
     FeatureFact mirror() {

@@ -16,9 +16,10 @@ import org.jspecify.annotations.Nullable;
  * man.
  *
  * @param job job id in the call that has it
+ * @param name his id as coaches say it
  * @param label his label on the field
  */
-public record CompareRow(String job, String label, String part, String first, String second) {
+public record CompareRow(String job, String name, String label, String part, String first, String second) {
 
     /** Every difference, in the field order of the first call, then men only the second has. */
     public static List<CompareRow> between(Lineup first, Lineup second) {
@@ -29,18 +30,16 @@ public record CompareRow(String job, String label, String part, String first, St
         for (String id : ids) {
             Job a = first.job(id);
             Job b = second.job(id);
-            String label = Stream.of(first, second)
+            Job one = Stream.of(first, second)
                     .flatMap(l -> Stream.ofNullable(l.job(id)))
                     .findFirst()
-                    .orElseThrow()
-                    .role()
-                    .label();
+                    .orElseThrow();
             for (Part part : Part.values()) {
                 String left = words(first, a, part);
                 String right = words(second, b, part);
                 if (!left.equals(right)
                         || part == Part.ALIGN && a != null && b != null && !Objects.equals(a.feet(), b.feet())) {
-                    rows.add(new CompareRow(id, label, part.words(), left, right));
+                    rows.add(new CompareRow(id, one.words(), one.role().label(), part.words(), left, right));
                 }
             }
         }

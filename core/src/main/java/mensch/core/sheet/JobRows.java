@@ -14,7 +14,6 @@ import mensch.core.lineup.Lineup;
 import mensch.core.lineup.Why;
 import mensch.core.roster.Manning;
 import mensch.core.roster.Player;
-import mensch.core.rung.FeatureFact;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Key;
 import mensch.core.rung.Part;
@@ -23,6 +22,7 @@ import mensch.core.rung.Place;
 import mensch.core.rung.Rung;
 import mensch.core.rung.Task;
 import mensch.core.sheet.Sheet.Box;
+import mensch.core.sheet.Sheet.FactRow;
 import mensch.core.sheet.Sheet.JobRow;
 import mensch.core.sheet.Sheet.ManningRow;
 import mensch.core.sheet.Sheet.PartRow;
@@ -181,6 +181,8 @@ final class JobRows {
                         .rung(why.rung())
                         .map(Rung::words)
                         .orElse(why.rung().words())),
-                why.facts().stream().map(FeatureFact::words).toList());
+                why.facts().stream()
+                        .map(f -> new FactRow(f.asked(), f.answer().words()))
+                        .toList());
     }
 }

@@ -41,8 +41,11 @@ public record Sheet(
     public record ManRow(
             String name, String post, Spot feet, @Nullable String number) {}
 
+    /** A fact that a rung asked for: what, and whether it is so: yes, no or unknown. */
+    public record FactRow(String fact, String answer) {}
+
     /** A rung that spoke: its id, layer, sentence, and the facts it asked with their answers. */
-    public record Reason(String rung, String layer, String sentence, List<String> facts) {}
+    public record Reason(String rung, String layer, String sentence, List<FactRow> facts) {}
 
     /**
      * One part of a job.

@@ -62,7 +62,8 @@ class StripAndCompareTest {
         Snap snap = Snaps.LIBRARY.formation("pro-i").snap(null, false, SPOT);
         Lineup drizzle = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap);
         List<CompareRow> rows = CompareRow.between(drizzle, Lineup.of(Snaps.LIBRARY.call("anvil-fog"), snap));
-        assertThat(rows).contains(new CompareRow("free", "FS", "align", "stack tackle @ 12", "deep half @ 13"));
+        assertThat(rows)
+                .contains(new CompareRow("free", "free safety", "FS", "align", "stack tackle @ 12", "deep half @ 13"));
         assertThat(rows).noneMatch(r -> r.job().equals("tackle"));
         assertThat(CompareRow.between(drizzle, drizzle)).isEmpty();
         List<CompareRow> other = CompareRow.between(drizzle, Lineup.of(Snaps.LIBRARY.call("chisel-drizzle"), snap));
