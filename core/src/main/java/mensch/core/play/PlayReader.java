@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
@@ -195,6 +197,12 @@ public final class PlayReader {
         if (!(document.body().get("stay") instanceof List<?> stay)) {
             throw DocumentException.of(document.id(), "stay", "is missing: a list of who stays in");
         }
-        return Protection.of(document.id(), document.name(), needs(document), stay);
+        Set<Protection.Stays> who = reading(
+                document,
+                "stay",
+                () -> stay.stream()
+                        .map(w -> Protection.Stays.of(String.valueOf(w)))
+                        .collect(Collectors.toSet()));
+        return Protection.of(document.id(), document.name(), needs(document), who);
     }
 }

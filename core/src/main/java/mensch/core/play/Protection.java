@@ -1,6 +1,8 @@
 package mensch.core.play;
 
-import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Answer;
 import mensch.core.rung.Condition;
 import mensch.core.rung.View;
@@ -14,8 +16,25 @@ import mensch.core.rung.View;
  */
 public record Protection(String id, String name, Condition needs, boolean back, boolean end, boolean second) {
 
-    static Protection of(String id, String name, Condition needs, List<?> stay) {
-        return new Protection(id, name, needs, stay.contains("back"), stay.contains("end"), stay.contains("second"));
+    /** Who may stay in besides the five. */
+    enum Stays {
+        BACK,
+        END,
+        SECOND;
+
+        /** @throws RefusedException for a word that names none of them */
+        static Stays of(String word) {
+            return Stream.of(values())
+                    .filter(s -> s.name().equalsIgnoreCase(word))
+                    .findFirst()
+                    .orElseThrow(
+                            () -> new RefusedException("\"" + word + "\" stays in nowhere; say back, end or second"));
+        }
+    }
+
+    static Protection of(String id, String name, Condition needs, Set<Stays> stay) {
+        return new Protection(
+                id, name, needs, stay.contains(Stays.BACK), stay.contains(Stays.END), stay.contains(Stays.SECOND));
     }
 
     public Answer fits(View view) {

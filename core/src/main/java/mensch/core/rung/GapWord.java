@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.Optional;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
 /**
@@ -25,6 +26,11 @@ public record GapWord(Kind kind, char letter, Where where) {
                 Optional.of(new Gap(side, Gap.count(view.features().shape().flank(side)) - 1));
             case OUTSIDE -> Optional.empty();
         };
+    }
+
+    /** The middle of the gap on the line; none for "outside". */
+    public Optional<Point> middle(View view) {
+        return in(view).map(g -> g.middle(view.features().shape().flank(g.side())));
     }
 
     public String words() {

@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.Objects;
+import java.util.Optional;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import org.jspecify.annotations.Nullable;
@@ -10,6 +11,14 @@ public sealed interface Task {
 
     /** Normal form; reads back to an equal task. */
     String words();
+
+    /**
+     * Where it sends him, play frame: his gap on the line, his landmark, the man he covers or rushes as that man stands
+     * in this view; none when it names no place, or a man who is not there.
+     */
+    default Optional<Point> aim(View view) {
+        return Optional.empty();
+    }
 
     record None() implements Task {
         @Override
@@ -26,6 +35,11 @@ public sealed interface Task {
                 return Objects.requireNonNull(role).words();
             }
             return gap.words() + (role == null ? "" : ", " + role.words());
+        }
+
+        @Override
+        public Optional<Point> aim(View view) {
+            return gap == null ? Optional.empty() : gap.middle(view);
         }
     }
 
@@ -82,6 +96,11 @@ public sealed interface Task {
         }
 
         @Override
+        public Optional<Point> aim(View view) {
+            return Optional.of(landmark(view));
+        }
+
+        @Override
         public String words() {
             return area.words()
                     + where.suffix()
@@ -109,6 +128,11 @@ public sealed interface Task {
         public String words() {
             return "man " + man.words() + (otherwise == null ? "" : " else " + otherwise.words());
         }
+
+        @Override
+        public Optional<Point> aim(View view) {
+            return view.feet(man);
+        }
     }
 
     /** Take over the pass task of another role. */
@@ -125,12 +149,22 @@ public sealed interface Task {
         public String words() {
             return contain ? "rush contain" : lane == null ? "rush" : "rush " + lane.words();
         }
+
+        @Override
+        public Optional<Point> aim(View view) {
+            return lane == null ? Optional.empty() : lane.middle(view);
+        }
     }
 
     record Spy() implements Task {
         @Override
         public String words() {
             return "spy quarterback";
+        }
+
+        @Override
+        public Optional<Point> aim(View view) {
+            return view.feet(Ref.of(Ref.Kind.QUARTERBACK));
         }
     }
 

@@ -136,7 +136,7 @@ final class JobRows {
     }
 
     private Optional<Point> man(Job job) {
-        return job.passTask() instanceof Task.ManOn on ? lineup.view(job).feet(on.man()) : Optional.empty();
+        return job.passTask() instanceof Task.ManOn on ? on.aim(lineup.view(job)) : Optional.empty();
     }
 
     private static Optional<String> leverage(Place place) {
