@@ -154,12 +154,10 @@ class CallController {
 
     /** Players of the front inside a saved call. */
     private static int players(DocumentRevision saved) {
-        for (Object layer : saved.document().body().get("layers") instanceof List<?> layers ? layers : List.of()) {
-            if (layer instanceof Map<?, ?> map && map.get("players") instanceof Integer players) {
-                return players;
-            }
-        }
-        return Code.HIGH_SCHOOL.players();
+        return saved.document().values().parts("layers").stream()
+                .flatMap(l -> l.whole("players").stream())
+                .findFirst()
+                .orElse(Code.HIGH_SCHOOL.players());
     }
 
     private static CallItem item(DocumentRevision r) {

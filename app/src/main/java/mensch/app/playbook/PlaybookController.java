@@ -18,6 +18,7 @@ import mensch.app.playbook.PlaybookEntry.Install;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.document.Document;
+import mensch.core.document.Values;
 import mensch.core.field.Code;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Legality;
@@ -138,25 +139,25 @@ class PlaybookController {
 
     private static String summary(Document document) {
         Object value = switch (document.kind()) {
-            case "call" -> names(document.body().get("layers"));
+            case "call" -> names(document.values());
             case "front" -> "call side: " + document.text("call side").orElse("");
             case "coverage" -> "cover side: " + document.text("cover side").orElse("");
             case "movement" -> "for the " + document.text("intent").orElse("run");
-            case "pressure" -> document.body().get("rush") + " rush";
+            case "pressure" ->
+                document.values().whole("rush").map(String::valueOf).orElse("any") + " rush";
             default -> document.text("family").orElse("own");
         };
         return String.valueOf(value);
     }
 
-    private static String names(@Nullable Object layers) {
-        var names = new ArrayList<String>();
-        for (Object layer : layers instanceof List<?> list ? list : List.of()) {
-            names.add(
-                    layer instanceof Map<?, ?> map
-                            ? String.valueOf(map.get("name") == null ? map.get("id") : map.get("name"))
-                            : String.valueOf(layer));
-        }
-        return String.join(" + ", names);
+    /** Names of the documents inside a call; the ids of one whose layers are named only. */
+    private static String names(Values call) {
+        List<Values> inside = call.parts("layers");
+        return inside.isEmpty()
+                ? String.join(" + ", call.texts("layers"))
+                : inside.stream()
+                        .flatMap(l -> l.text("name").or(() -> l.text("id")).stream())
+                        .collect(Collectors.joining(" + "));
     }
 
     /** A layer is drawn inside the first call that uses it; one that no call uses yet shows the formation alone. */

@@ -196,9 +196,7 @@ public final class Call {
 
     /** Formations this call is meant for, by id; empty means all. */
     public List<String> meantFor() {
-        return document.body().get("for") instanceof List<?> ids
-                ? ids.stream().map(String::valueOf).toList()
-                : List.of();
+        return document.values().texts("for");
     }
 
     /** Whether a pressure is one of its layers. */
@@ -208,22 +206,16 @@ public final class Call {
 
     /** How many rush, as its pressure says; 0 when it has none or does not say. */
     public int rush() {
-        for (Object layer : document.body().get("layers") instanceof List<?> list ? list : List.of()) {
-            if (layer instanceof Map<?, ?> map
-                    && "pressure".equals(map.get("kind"))
-                    && map.get("rush") instanceof Integer rush) {
-                return rush;
-            }
-        }
-        return 0;
+        return document.values().parts("layers").stream()
+                .filter(l -> l.text("kind").filter("pressure"::equals).isPresent())
+                .flatMap(l -> l.whole("rush").stream())
+                .findFirst()
+                .orElse(0);
     }
 
     /** What a coach says when he teaches it: the call's own points, then what its layers are about, top first. */
     public List<String> points() {
-        var points = new ArrayList<String>();
-        if (document.body().get("points") instanceof List<?> own) {
-            own.forEach(p -> points.add(String.valueOf(p)));
-        }
+        var points = new ArrayList<>(document.values().texts("points"));
         for (Layer layer : layers) {
             if (layer.kind() != Layer.Kind.CALL) {
                 about(layer.document().id()).ifPresent(points::add);
@@ -233,8 +225,9 @@ public final class Call {
     }
 
     private Optional<String> about(String layer) {
-        boolean inside = document.body().get("layers") instanceof List<?> list
-                && list.stream().anyMatch(l -> l instanceof Map<?, ?> map && layer.equals(map.get("id")));
-        return inside ? CallEdit.layer(document, layer).about() : Optional.empty();
+        return document.values().parts("layers").stream()
+                .filter(l -> l.text("id").filter(layer::equals).isPresent())
+                .findFirst()
+                .flatMap(l -> l.text("about"));
     }
 }

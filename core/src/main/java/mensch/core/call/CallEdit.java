@@ -78,17 +78,18 @@ public final class CallEdit {
         }
         var checks = new ArrayList<Object>();
         checks.add(sentence);
-        checks.addAll(call.body().get(CHECKS) instanceof List<?> list ? list : List.of());
+        checks.addAll(call.values().list(CHECKS));
         return CallReader.whole(call.with(CHECKS, checks), (kinds, wanted) -> checked(call, kinds, wanted, shelf));
     }
 
     /** A call it checks to already stays as it stands inside it. */
     private static Optional<Document> checked(Document call, List<String> kinds, String id, CallReader.Shelf shelf) {
-        return kinds.contains("call")
-                        && call.body().get("checked") instanceof Map<?, ?> checked
-                        && checked.get(id) instanceof Map<?, ?> inside
-                ? Optional.of(Document.of(copy(inside)))
-                : shelf.find(kinds, id);
+        return Optional.of(kinds)
+                .filter(k -> k.contains("call"))
+                .flatMap(k -> call.values().part("checked"))
+                .flatMap(checked -> checked.part(id))
+                .map(inside -> Document.of(inside.all()))
+                .or(() -> shelf.find(kinds, id));
     }
 
     /** The call without a rung; nothing happens when it has none of that name. */
@@ -111,16 +112,11 @@ public final class CallEdit {
 
     /** A layer of a whole call as a document. @throws DocumentException when the call has none of that id */
     public static Document layer(Document call, String id) {
-        for (Object layer : layers(call)) {
-            if (layer instanceof Map<?, ?> map && id.equals(map.get("id"))) {
-                return Document.of(copy(map));
-            }
-        }
-        throw DocumentException.of(call.id(), "layers", "holds no " + id);
-    }
-
-    private static List<?> layers(Document call) {
-        return call.body().get("layers") instanceof List<?> layers ? layers : List.of();
+        return call.values().parts("layers").stream()
+                .filter(l -> l.text("id").filter(id::equals).isPresent())
+                .findFirst()
+                .map(l -> Document.of(l.all()))
+                .orElseThrow(() -> DocumentException.of(call.id(), "layers", "holds no " + id));
     }
 
     /** The call under another id and name. */
@@ -141,7 +137,7 @@ public final class CallEdit {
         var body = new LinkedHashMap<>(call.body());
         var layers = new ArrayList<Object>();
         boolean found = false;
-        for (Object layer : layers(call)) {
+        for (Object layer : call.values().list("layers")) {
             boolean meant =
                     !found && layer instanceof Map<?, ?> map && id.document().equals(map.get("id"));
             layers.add(

@@ -17,6 +17,7 @@ import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.DocumentRef;
 import mensch.core.document.RefusedException;
+import mensch.core.document.Values;
 import mensch.core.formation.SideWord;
 import mensch.core.front.Front;
 import mensch.core.front.FrontReader;
@@ -27,7 +28,6 @@ import mensch.core.rung.LadderReader;
 import mensch.core.rung.RungReader;
 import mensch.core.rung.SentenceException;
 import mensch.core.rung.Vocabulary;
-import org.jspecify.annotations.Nullable;
 
 /** Reads a call with its layers, gathering every fault of every layer before it gives up. */
 public final class CallReader {
@@ -68,7 +68,7 @@ public final class CallReader {
             var target = new LinkedHashMap<>(withLayers(other, shelf).body());
             target.remove("checks");
             target.remove("checked");
-            target.put("motion", withoutChecks(target.get("motion")));
+            target.put("motion", withoutChecks(other.values().texts("motion")));
             checked.put(id, target);
         }
         if (!checked.isEmpty()) {
@@ -78,10 +78,10 @@ public final class CallReader {
     }
 
     /** A call that was checked to does not check again: it answers motion by its seats. */
-    private static List<Object> withoutChecks(@Nullable Object motion) {
-        var lines = new ArrayList<Object>(motion instanceof List<?> list ? list : List.of());
-        lines.removeIf(line -> CHECK.matcher(": " + line).find());
-        return lines;
+    private static List<String> withoutChecks(List<String> motion) {
+        return motion.stream()
+                .filter(line -> !CHECK.matcher(": " + line).find())
+                .toList();
     }
 
     /** Where documents named by id are found. */
@@ -93,7 +93,7 @@ public final class CallReader {
 
     private static Document withLayers(Document call, Shelf shelf) {
         var layers = new ArrayList<Object>();
-        for (Object layer : call.body().get("layers") instanceof List<?> named ? named : List.of()) {
+        for (Object layer : call.values().list("layers")) {
             if (layer instanceof String id) {
                 Document found = shelf.find(LAYER_KINDS, id)
                         .orElseThrow(() -> DocumentException.of(
@@ -114,8 +114,8 @@ public final class CallReader {
     private static List<String> checkIds(Document call) {
         var ids = new LinkedHashSet<String>();
         for (String key : List.of("checks", "motion")) {
-            for (Object line : call.body().get(key) instanceof List<?> list ? list : List.of()) {
-                Matcher check = CHECK.matcher(String.valueOf(line));
+            for (String line : call.values().texts(key)) {
+                Matcher check = CHECK.matcher(line);
                 if (check.find()) {
                     ids.add(check.group(1));
                 }
@@ -212,7 +212,7 @@ public final class CallReader {
     /** Ladders of a movement or pressure; each must name a role of the front or a seat that the front fills. */
     private Map<String, Ladder> ladders(Document layer, Front front, Coverage coverage) {
         Map<String, Ladder> ladders = new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems)
-                .read(layer.body().get("rungs"));
+                .read(layer.values().part("rungs"));
         for (String seat : ladders.keySet()) {
             if (!seat.equals("everyone") && front.role(seat).isEmpty() && !filled(front, seat)) {
                 problems.add(new Problem(
@@ -244,24 +244,24 @@ public final class CallReader {
 
     private Map<String, Call> checked(int revision) {
         var calls = new LinkedHashMap<String, Call>();
-        if (document.body().get("checked") instanceof Map<?, ?> map) {
-            for (Map.Entry<?, ?> one : map.entrySet()) {
-                @SuppressWarnings("unchecked")
-                Document target = Document.of((Map<String, Object>) one.getValue());
-                try {
-                    calls.put(String.valueOf(one.getKey()), CallReader.read(target, revision, vocabulary));
-                } catch (DocumentException e) {
-                    problems.addAll(e.problems());
-                }
-            }
-        }
+        document.values()
+                .part("checked")
+                .ifPresent(targets -> targets.all()
+                        .keySet()
+                        .forEach(id -> targets.part(id).ifPresent(target -> {
+                            try {
+                                calls.put(id, CallReader.read(Document.of(target.all()), revision, vocabulary));
+                            } catch (DocumentException e) {
+                                problems.addAll(e.problems());
+                            }
+                        })));
         return calls;
     }
 
     private List<Check> checks(Front front) {
         var checks = new ArrayList<Check>();
-        for (Object line : document.body().get("checks") instanceof List<?> list ? list : List.of()) {
-            Matcher words = WHOLE_CHECK.matcher(String.valueOf(line));
+        for (String line : document.values().texts("checks")) {
+            Matcher words = WHOLE_CHECK.matcher(line);
             if (!words.matches()) {
                 fault(
                         "checks",
@@ -272,8 +272,7 @@ public final class CallReader {
                 checks.add(new Check(
                         RungReader.readCondition(words.group(1), vocabulary),
                         words.group(2),
-                        checked(List.of(words.group(3)), front, String.valueOf(line))
-                                .get(0)));
+                        checked(List.of(words.group(3)), front, line).get(0)));
             } catch (SentenceException e) {
                 problems.add(new Problem(
                         document.id(), "checks", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
@@ -284,12 +283,11 @@ public final class CallReader {
         return checks;
     }
 
-    @SuppressWarnings("unchecked")
     private List<Document> layers() {
         var layers = new ArrayList<Document>();
-        for (Object layer : document.body().get("layers") instanceof List<?> list ? list : List.of()) {
+        for (Object layer : document.values().list("layers")) {
             if (layer instanceof Map<?, ?> map) {
-                layers.add(Document.of((Map<String, Object>) map));
+                layers.add(Document.of(Values.of(map).all()));
             } else {
                 fault("layers", "holds \"" + layer + "\" instead of a document");
             }
@@ -301,7 +299,7 @@ public final class CallReader {
     private List<Layer> own(String id, Layer.Kind kind, String key, Front front) {
         Set<String> roles = roles(front);
         Map<String, Ladder> ladders = new LadderReader(id, vocabulary.withRoles(roles), problems)
-                .read(document.body().get(key));
+                .read(document.values().part(key));
         for (String seat : ladders.keySet()) {
             if (!roles.contains(seat) && !seat.equals("everyone") && !filled(front, seat)) {
                 fault(key + "/" + seat, "is no role or cover seat of the front; roles are " + String.join(", ", roles));
@@ -325,9 +323,9 @@ public final class CallReader {
 
     private List<MotionAnswer> motion(Front front) {
         var answers = new ArrayList<MotionAnswer>();
-        for (Object line : document.body().get("motion") instanceof List<?> list ? list : List.of()) {
+        for (String line : document.values().texts("motion")) {
             try {
-                answers.add(answer(String.valueOf(line), front));
+                answers.add(answer(line, front));
             } catch (SentenceException e) {
                 problems.add(new Problem(
                         document.id(), "motion", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));

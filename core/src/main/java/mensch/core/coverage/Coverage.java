@@ -11,11 +11,9 @@ public record Coverage(Document document, SideWord coverSide, Map<String, Ladder
 
     /** Seats of which one is enough: a front fills either of them ({@code either} in the document). */
     public List<String> standsInFor(String seat) {
-        for (Object group : document.body().get("either") instanceof List<?> groups ? groups : List.of()) {
-            if (group instanceof List<?> seats && seats.contains(seat)) {
-                return seats.stream().map(String::valueOf).toList();
-            }
-        }
-        return List.of();
+        return document.values().rows("either").stream()
+                .filter(group -> group.contains(seat))
+                .findFirst()
+                .orElse(List.of());
     }
 }

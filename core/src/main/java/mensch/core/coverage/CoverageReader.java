@@ -17,7 +17,7 @@ public final class CoverageReader {
     /** The coverage as far as it can be read; every fault goes to the list. */
     public static Coverage read(Document document, Vocabulary vocabulary, List<Problem> problems) {
         Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary, problems)
-                .read(document.body().get("seats"));
+                .read(document.values().part("seats"));
         List<String> seats =
                 Arrays.stream(CoverSeat.values()).map(CoverSeat::words).toList();
         for (String seat : ladders.keySet()) {

@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 
-/** One document: kind, id and plain values (maps, lists, text, numbers, booleans) under them. */
-public record Document(String kind, String id, Map<String, Object> body) {
+/** One document: kind, id and the values under them, which nobody can change. */
+public record Document(String kind, String id, Values values) {
 
     public static final int FORMAT = 1;
 
@@ -25,16 +25,21 @@ public record Document(String kind, String id, Map<String, Object> body) {
         if (!(body.get("kind") instanceof String kind) || !(body.get("id") instanceof String)) {
             throw DocumentException.of(id, "kind, id", "are missing; a document starts with format, kind and id");
         }
-        return new Document(kind, id, body);
+        return new Document(kind, id, Values.of(body));
+    }
+
+    /** All its values, frozen. */
+    public Map<String, Object> body() {
+        return values.all();
     }
 
     public String name() {
-        return body.get("name") instanceof String name ? name : id;
+        return text("name").orElse(id);
     }
 
     /** The text under a key; empty when there is none or it is no text. */
     public Optional<String> text(String key) {
-        return body.get(key) instanceof String text ? Optional.of(text) : Optional.empty();
+        return values.text(key);
     }
 
     /** What it is for, in a coach's words; empty when it does not say. */
@@ -44,7 +49,7 @@ public record Document(String kind, String id, Map<String, Object> body) {
 
     /** The same document with one value set. */
     public Document with(String key, Object value) {
-        var copy = new LinkedHashMap<>(body);
+        var copy = new LinkedHashMap<>(body());
         copy.put(key, value);
         return of(copy);
     }
@@ -53,7 +58,7 @@ public record Document(String kind, String id, Map<String, Object> body) {
     public String digest() {
         try {
             var out = new StringBuilder();
-            canonical(body, out);
+            canonical(body(), out);
             return HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256")
                             .digest(out.toString().getBytes(StandardCharsets.UTF_8)));

@@ -26,11 +26,10 @@ public final class Yaml {
         return documents;
     }
 
-    @SuppressWarnings("unchecked")
     private static Map<String, Object> asMap(String source, Object value) {
-        if (!(value instanceof Map)) {
+        if (!(value instanceof Map<?, ?> map)) {
             throw DocumentException.of(source, "text", "is no map of keys; a document starts with format, kind and id");
         }
-        return (Map<String, Object>) value;
+        return Values.of(map).all();
     }
 }

@@ -13,14 +13,12 @@ public record Front(Document document, SideWord callSide, List<Role> roles, Map<
 
     /** Coverages that this front says it carries, by id; empty when it does not say. */
     public List<String> carries() {
-        return document.body().get("carries") instanceof List<?> ids
-                ? ids.stream().map(String::valueOf).toList()
-                : List.of();
+        return document.values().texts("carries");
     }
 
     /** Men of a side this front is for: 11, or 5 to 7 in flag. */
     public int players() {
-        return document.body().get("players") instanceof Integer players ? players : Code.HIGH_SCHOOL.players();
+        return document.values().whole("players").orElse(Code.HIGH_SCHOOL.players());
     }
 
     /** Who makes the checks of his front: the role it names, else its first backer. */

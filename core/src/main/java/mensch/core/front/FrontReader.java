@@ -3,18 +3,17 @@ package mensch.core.front;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import mensch.core.coverage.CoverSeat;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException.Problem;
+import mensch.core.document.Values;
 import mensch.core.formation.SideWord;
 import mensch.core.front.Role.Body;
 import mensch.core.rung.LadderReader;
 import mensch.core.rung.Vocabulary;
-import org.jspecify.annotations.Nullable;
 
 /** Reads a front document. */
 public final class FrontReader {
@@ -39,7 +38,7 @@ public final class FrontReader {
         var names = new LinkedHashSet<String>();
         roles.forEach(r -> names.add(r.id()));
         var ladders = new LadderReader(document.id(), vocabulary.withRoles(names), problems)
-                .read(document.body().get("rungs"));
+                .read(document.values().part("rungs"));
         for (String seat : ladders.keySet()) {
             if (!names.contains(seat) && !seat.equals("everyone")) {
                 fault(
@@ -68,21 +67,21 @@ public final class FrontReader {
 
     private List<Role> roles() {
         var roles = new ArrayList<Role>();
-        if (!(document.body().get("roles") instanceof Map<?, ?> map)) {
+        Optional<Values> written = document.values().part("roles");
+        if (written.isEmpty()) {
             fault("roles", "are missing; each is written role: [body, sits, cover seat, label, how he is called]");
-            return roles;
         }
-        map.keySet().stream().map(String::valueOf).sorted().forEach(id -> role(id, map.get(id), roles));
+        written.ifPresent(all -> all.all().keySet().stream().sorted().forEach(id -> role(id, all.texts(id), roles)));
         return roles;
     }
 
-    private void role(String id, @Nullable Object value, List<Role> into) {
-        if (!(value instanceof List<?> words) || words.size() < 3) {
+    private void role(String id, List<String> words, List<Role> into) {
+        if (words.size() < LABEL) {
             fault("roles/" + id, "must be [body, sits, cover seat, label, how he is called]");
             return;
         }
         Optional<Sits> sits = find(Sits.values(), Sits::words, words.get(1));
-        String[] seats = String.valueOf(words.get(2)).split(" or ");
+        String[] seats = words.get(2).split(" or ");
         Optional<CoverSeat> seat = find(CoverSeat.values(), CoverSeat::words, seats[0]);
         Optional<CoverSeat> otherwise = find(CoverSeat.values(), CoverSeat::words, seats[seats.length - 1]);
         Optional<Body> body = find(Body.values(), Body::name, words.get(0));
@@ -92,8 +91,8 @@ public final class FrontReader {
         }
         into.add(new Role(
                 id,
-                words.size() > LABEL ? String.valueOf(words.get(LABEL)) : id,
-                words.size() > CALLED ? String.valueOf(words.get(CALLED)) : id.replace('-', ' '),
+                words.size() > LABEL ? words.get(LABEL) : id,
+                words.size() > CALLED ? words.get(CALLED) : id.replace('-', ' '),
                 body.get(),
                 sits.get(),
                 seat.get(),

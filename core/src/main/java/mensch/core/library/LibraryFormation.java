@@ -3,11 +3,11 @@ package mensch.core.library;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import mensch.core.convention.Convention;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
+import mensch.core.document.Values;
 import mensch.core.field.Code;
 import mensch.core.formation.Features;
 import mensch.core.formation.Formation;
@@ -32,16 +32,13 @@ public record LibraryFormation(
             Formation formation =
                     Notation.formation(document.name(), document.text("men").orElse(""));
             var motions = new ArrayList<LibraryMotion>();
-            for (Object item : document.body().get("motions") instanceof List<?> list ? list : List.of()) {
-                Map<?, ?> map = (Map<?, ?>) item;
-                if (!(map.get("steps") instanceof List<?> steps)) {
-                    throw new RefusedException("motion " + map.get("id") + " has no steps");
+            for (Values motion : document.values().parts("motions")) {
+                String id = motion.text("id").orElseThrow(() -> new RefusedException("a motion has no id"));
+                if (motion.list("steps").isEmpty()) {
+                    throw new RefusedException("motion " + id + " has no steps");
                 }
                 motions.add(new LibraryMotion(
-                        String.valueOf(map.get("id")),
-                        String.valueOf(map.get("name")),
-                        Boolean.TRUE.equals(map.get("shift")),
-                        steps.stream().map(String::valueOf).toList()));
+                        id, motion.text("name").orElse(id), motion.flag("shift"), motion.texts("steps")));
             }
             var read = new LibraryFormation(
                     document.id(),
@@ -51,7 +48,7 @@ public record LibraryFormation(
                     List.copyOf(motions));
             motions.forEach(m -> read.phases(m.id()));
             return read;
-        } catch (ClassCastException | RefusedException e) {
+        } catch (RefusedException e) {
             throw DocumentException.of(
                     document.id(),
                     "formation",

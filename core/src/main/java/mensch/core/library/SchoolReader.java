@@ -3,7 +3,6 @@ package mensch.core.library;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.convention.Labels.Reference;
@@ -17,25 +16,22 @@ final class SchoolReader {
 
     static Setting setting(Document document) {
         var choices = new ArrayList<Setting.Choice>();
-        if (document.body().get("choices") instanceof List<?> list) {
-            for (Object item : list) {
-                if (item instanceof Map<?, ?> choice && choice.size() == 1) {
-                    choice.forEach(
-                            (id, words) -> choices.add(new Setting.Choice(String.valueOf(id), String.valueOf(words))));
-                }
-            }
-        }
+        document.values()
+                .parts("choices")
+                .forEach(c ->
+                        c.all().forEach((id, words) -> choices.add(new Setting.Choice(id, String.valueOf(words)))));
         return new Setting(document.id(), document.name(), document.text("why").orElse(""), choices);
     }
 
     /** Labels written {@code word: [reference, shade, extra]}; shade -1 inside, 0 head-up, 1 outside. */
     static Labels dictionary(Document document) {
         var labels = new ArrayList<Label>();
-        if (!(document.body().get("labels") instanceof Map<?, ?> map)) {
-            throw DocumentException.of(
-                    document.id(), "labels", "are missing; each is written word: [reference, shade]");
-        }
-        map.forEach((word, value) -> labels.add(label(document, String.valueOf(word), value)));
+        document.values()
+                .part("labels")
+                .orElseThrow(() -> DocumentException.of(
+                        document.id(), "labels", "are missing; each is written word: [reference, shade]"))
+                .all()
+                .forEach((word, value) -> labels.add(label(document, word, value)));
         return new Labels(document.id(), labels);
     }
 

@@ -5,11 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
+import mensch.core.document.Values;
 import mensch.core.rung.Condition;
 import mensch.core.rung.RungReader;
 import mensch.core.rung.Vocabulary;
@@ -67,54 +69,58 @@ public final class PlayReader {
                 : reading(document, "needs", () -> RungReader.readCondition(words, vocabulary));
     }
 
-    private static Map<?, ?> map(Document document, String key) {
-        return reading(document, key, () -> {
-            if (document.body().get(key) instanceof Map<?, ?> map) {
-                return map;
-            }
-            throw new RefusedException("is missing, or no list of names and values");
-        });
+    private static Values part(Document document, String key) {
+        return document.values()
+                .part(key)
+                .orElseThrow(
+                        () -> DocumentException.of(document.id(), key, "is missing, or no list of names and values"));
     }
 
-    private static double number(Map<?, ?> map, String key, double otherwise) {
-        return map.get(key) instanceof Number number ? number.doubleValue() : otherwise;
+    private static String required(Values values, String key) {
+        return Optional.ofNullable(values.all().get(key))
+                .map(String::valueOf)
+                .orElseThrow(() -> new RefusedException(key + " is missing"));
     }
 
     private void routes(Document document) {
-        map(document, "routes")
-                .forEach((id, value) -> routes.put(
-                        String.valueOf(id),
-                        reading(document, "routes/" + id, () -> route(String.valueOf(id), (Map<?, ?>) value))));
+        Values all = part(document, "routes");
+        all.all()
+                .keySet()
+                .forEach(id -> routes.put(
+                        id,
+                        reading(
+                                document,
+                                "routes/" + id,
+                                () -> all.part(id)
+                                        .map(r -> route(id, r))
+                                        .orElseThrow(() -> new RefusedException("is no route")))));
     }
 
-    private static Route route(String id, Map<?, ?> body) {
-        if (!(body.get("path") instanceof List<?> steps)) {
+    private static Route route(String id, Values body) {
+        if (body.list("path").isEmpty()) {
             throw new RefusedException("has no path: a list of steps, as in [stem 10, in]");
         }
-        List<Route.Way> path =
-                steps.stream().map(w -> Route.way(String.valueOf(w))).toList();
-        return new Route(id, path, number(body, "breaks", 0), "settle".equals(body.get("ends")));
+        List<Route.Way> path = body.texts("path").stream().map(Route::way).toList();
+        return new Route(
+                id,
+                path,
+                body.number("breaks").orElse(0.0),
+                body.text("ends").filter("settle"::equals).isPresent());
     }
 
     private Run run(Document document) {
-        Map<?, ?> ball = map(document, "ball");
+        Values ball = part(document, "ball");
         var told = new ArrayList<Run.Told>();
-        map(document, "blocks")
+        part(document, "blocks")
+                .all()
                 .forEach((who, block) -> told.add(reading(
                         document,
                         "blocks/" + who,
-                        () -> new Run.Told(
-                                Who.read(String.valueOf(who), vocabulary), Block.of(String.valueOf(block))))));
-        String point =
-                reading(document, "point", () -> String.valueOf(document.body().get("point")));
-        List<BallPath> paths = document.body().get("paths") instanceof List<?> list
-                ? list.stream()
-                        .map(p -> reading(
-                                document,
-                                "paths",
-                                () -> BallPath.valueOf(String.valueOf(p).toUpperCase(java.util.Locale.ROOT))))
-                        .toList()
-                : List.of();
+                        () -> new Run.Told(Who.read(who, vocabulary), Block.of(String.valueOf(block))))));
+        String point = reading(document, "point", () -> required(document.values(), "point"));
+        List<BallPath> paths = document.values().texts("paths").stream()
+                .map(p -> reading(document, "paths", () -> BallPath.valueOf(p.toUpperCase(java.util.Locale.ROOT))))
+                .toList();
         return new Run(
                 document.id(),
                 document.name(),
@@ -124,9 +130,9 @@ public final class PlayReader {
                         document,
                         "ball",
                         () -> new Run.Ball(
-                                Who.read(String.valueOf(ball.get("carrier")), vocabulary),
-                                number(ball, "gun", 1),
-                                number(ball, "under", 1))),
+                                Who.read(required(ball, "carrier"), vocabulary),
+                                ball.number("gun").orElse(1.0),
+                                ball.number("under").orElse(1.0))),
                 reading(
                         document,
                         "leaves",
@@ -136,7 +142,7 @@ public final class PlayReader {
     }
 
     private Pass pass(Document document) {
-        double thrown = number(document.body(), "throw", 0);
+        double thrown = document.values().number("throw").orElse(0.0);
         if (thrown <= 0) {
             throw DocumentException.of(
                     document.id(), "throw", "is missing: when does the ball leave the hand, seconds after the snap");
@@ -152,11 +158,12 @@ public final class PlayReader {
 
     private List<Pass.Told> told(Document document, String key) {
         var told = new ArrayList<Pass.Told>();
-        map(document, key)
+        part(document, key)
+                .all()
                 .forEach((who, id) -> told.add(reading(
                         document,
                         key + "/" + who,
-                        () -> new Pass.Told(Who.read(String.valueOf(who), vocabulary), route(String.valueOf(id))))));
+                        () -> new Pass.Told(Who.read(who, vocabulary), route(String.valueOf(id))))));
         return told;
     }
 
@@ -175,8 +182,7 @@ public final class PlayReader {
             throw DocumentException.of(
                     document.id(), "run", "\"" + named + "\" is no run; there are " + String.join(", ", runs.keySet()));
         }
-        String reads =
-                reading(document, "reads", () -> String.valueOf(document.body().get("reads")));
+        String reads = reading(document, "reads", () -> required(document.values(), "reads"));
         boolean other = reads.endsWith(" other side");
         var read = reading(
                 document,
@@ -186,7 +192,7 @@ public final class PlayReader {
                 document.id(),
                 document.name(),
                 needs(document),
-                number(document.body(), "thrown", 1.5),
+                document.values().number("thrown").orElse(1.5),
                 told(document, "route"),
                 null);
         return new RunPass(
@@ -194,14 +200,14 @@ public final class PlayReader {
     }
 
     private Protection protection(Document document) {
-        if (!(document.body().get("stay") instanceof List<?> stay)) {
+        if (!document.values().has("stay")) {
             throw DocumentException.of(document.id(), "stay", "is missing: a list of who stays in");
         }
         Set<Protection.Stays> who = reading(
                 document,
                 "stay",
-                () -> stay.stream()
-                        .map(w -> Protection.Stays.of(String.valueOf(w)))
+                () -> document.values().texts("stay").stream()
+                        .map(Protection.Stays::of)
                         .collect(Collectors.toSet()));
         return Protection.of(document.id(), document.name(), needs(document), who);
     }

@@ -61,9 +61,10 @@ final class Tags {
 
     private Map<String, Call> read(Call call) {
         var by = new LinkedHashMap<String, Call>();
-        List<?> layers = call.document().body().get("layers") instanceof List<?> list ? list : List.of();
+        List<?> layers = call.document().values().list("layers");
         for (String kind : KINDS) {
-            boolean has = layers.stream().anyMatch(l -> l instanceof Map<?, ?> layer && kind.equals(layer.get("kind")));
+            boolean has = call.document().values().parts("layers").stream()
+                    .anyMatch(l -> l.text("kind").filter(kind::equals).isPresent());
             for (Document tag : has ? List.<Document>of() : library.kind(kind)) {
                 var more = new ArrayList<Object>(layers);
                 more.add(tag.body());

@@ -24,10 +24,7 @@ final class HouseRows {
      */
     static List<List<String>> of(Document document, String key, int cells, House house) {
         var rows = new ArrayList<List<String>>();
-        for (Object row : document.body().get(key) instanceof List<?> list ? list : List.of()) {
-            List<String> words = row instanceof List<?> many
-                    ? many.stream().map(String::valueOf).toList()
-                    : List.of(String.valueOf(row));
+        for (List<String> words : document.values().rows(key)) {
             Matcher asked = ASKED.matcher(words.get(words.size() - 1));
             boolean conditional = words.size() == cells + 1 && asked.matches();
             if (words.size() != cells && !conditional) {

@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.RefusedException;
-import org.jspecify.annotations.Nullable;
+import mensch.core.document.Values;
 
 /**
  * Reads the ladders of a document: seat to list of single-entry maps name to sentence. Gathers every fault before it
@@ -24,16 +25,9 @@ public final class LadderReader {
     }
 
     /** Ladders by seat, in the order of the document; faults go to the problem list. */
-    public Map<String, Ladder> read(@Nullable Object value) {
+    public Map<String, Ladder> read(Optional<Values> seats) {
         var ladders = new LinkedHashMap<String, Ladder>();
-        if (value == null) {
-            return ladders;
-        }
-        if (!(value instanceof Map<?, ?> seats)) {
-            fault("rungs", "must be a map of seats");
-            return ladders;
-        }
-        seats.forEach((seat, rungs) -> ladders.put(String.valueOf(seat), ladder(String.valueOf(seat), rungs)));
+        seats.ifPresent(all -> all.all().forEach((seat, rungs) -> ladders.put(seat, ladder(seat, rungs))));
         return ladders;
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -57,5 +58,29 @@ class DocumentTest {
         assertThat(written.about()).as("the old one stays").contains("river");
         assertThat(written.with("a", List.of("b", "c")).digest())
                 .isNotEqualTo(written.with("a", List.of("bc")).digest());
+    }
+
+    /** Whoever reads a document cannot spoil it for the next: neither what he wrote it from nor what he got. */
+    @Test
+    void nothingOfADocumentCanBeChanged() {
+        var steps = new java.util.ArrayList<Object>(List.of("a"));
+        var body = new java.util.HashMap<String, Object>(Map.of(
+                "format", 1, "kind", "call", "id", "x", "part", new java.util.HashMap<>(Map.of("steps", steps))));
+        Document document = Document.of(body);
+        String digest = document.digest();
+        steps.add("b");
+        body.put("name", "other");
+        assertThat(document.digest()).isEqualTo(digest);
+        assertThat(document.values().part("part").orElseThrow().texts("steps")).containsExactly("a");
+        assertThatThrownBy(() -> document.body().put("id", "y")).isInstanceOf(UnsupportedOperationException.class);
+        assertThatThrownBy(() -> document.body().remove("id")).isInstanceOf(UnsupportedOperationException.class);
+        assertThatThrownBy(() -> ((Map<?, ?>) document.body().get("part")).clear())
+                .isInstanceOf(UnsupportedOperationException.class);
+        assertThatThrownBy(() -> document.values()
+                        .part("part")
+                        .orElseThrow()
+                        .list("steps")
+                        .remove(0))
+                .isInstanceOf(UnsupportedOperationException.class);
     }
 }
