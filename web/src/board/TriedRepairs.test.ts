@@ -21,10 +21,11 @@ async function repairs(data: unknown) {
   setActivePinia(createPinia())
   const lineup = { phases: [sheet([job('end-away', 'E', -4)])], changes: [] }
   useBoard().board = lineup as never
-  const post = vi
-    .spyOn(client, 'POST')
-    .mockImplementation(((path: string) =>
-      Promise.resolve({ data: path.endsWith('/repairs') ? data : lineup, response: new Response() })) as never)
+  const post = vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
+    Promise.resolve({
+      data: path.endsWith('/repairs') ? data : path.endsWith('/edited') ? { roles: [] } : lineup,
+      response: new Response(),
+    })) as never)
   const wrapper = mount(TriedRepairs, {
     props: { finding: finding('bust', 'Nobody has the B gap left.'), mayWrite: true },
     attachTo: document.body,

@@ -1,23 +1,16 @@
 package mensch.app.playbook;
 
-import com.networknt.schema.InputFormat;
-import com.networknt.schema.Schema;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import mensch.app.problem.Problem;
 import mensch.core.call.CallReader;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.Values;
 import mensch.core.library.Library;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -29,7 +22,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional(readOnly = true)
 class Exchange {
-    private static final String SCHEMA = "/library/playbook.schema.json";
+    /** Of many faults the first are told. */
+    private static final int TOLD = 5;
 
     /** What an import would do with one document; {@code base} is the revision it would follow. */
     record ImportRow(String kind, String id, String name, State state, int base, String message) {}
@@ -48,21 +42,23 @@ class Exchange {
     private final SaidFindings said;
     private final JsonMapper json;
     private final Clock clock;
-    private final Schema schema;
+    private final DocumentSchema schema;
 
-    Exchange(Bookcase bookcase, LibraryInForce inForce, Mutes mutes, SaidFindings said, JsonMapper json, Clock clock) {
+    Exchange(
+            Bookcase bookcase,
+            LibraryInForce inForce,
+            Mutes mutes,
+            SaidFindings said,
+            DocumentSchema schema,
+            JsonMapper json,
+            Clock clock) {
         this.catalogue = inForce.catalogue();
         this.bookcase = bookcase;
         this.mutes = mutes;
         this.said = said;
         this.json = json;
         this.clock = clock;
-        try (InputStream in = Library.class.getResourceAsStream(SCHEMA)) {
-            this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(in);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        this.schema = schema;
     }
 
     /** Documents as one playbook; {@code what} is own, all, formations or kind/id. Drafts of others stay out. */
@@ -135,33 +131,29 @@ class Exchange {
         return documents.stream().map(d -> row(d, by)).toList();
     }
 
-    @SuppressWarnings("unchecked")
     private List<Document> documents(String text) {
-        Map<String, Object> playbook;
+        Values playbook;
         try {
-            playbook = json.readValue(text, Map.class);
+            playbook = Values.of(json.readValue(text, Map.class));
         } catch (JacksonException e) {
             throw refused("the text is no JSON: " + e.getOriginalMessage() + " at line "
                     + e.getLocation().getLineNr() + ", column "
                     + e.getLocation().getColumnNr());
         }
-        if (playbook.get("format") instanceof Integer format && format > Document.FORMAT) {
+        int format = playbook.whole("format").orElse(Document.FORMAT);
+        if (format > Document.FORMAT) {
             throw refused(
                     "it was made by a newer version (format " + format + "); this one reads format " + Document.FORMAT);
         }
-        var faults = schema.validate(text, InputFormat.JSON);
+        List<String> faults = schema.faults(text);
         if (!faults.isEmpty()) {
-            String first = faults.stream()
-                    .limit(5)
-                    .map(f -> (f.getInstanceLocation() + " " + f.getMessage()).strip())
-                    .reduce((a, b) -> a + "; " + b)
-                    .orElseThrow();
             throw refused("it is no playbook of ours, " + faults.size()
-                    + (faults.size() == 1 ? " fault: " : " faults: ") + first);
+                    + (faults.size() == 1 ? " fault: " : " faults: ")
+                    + String.join("; ", faults.subList(0, Math.min(TOLD, faults.size()))));
         }
-        var documents =
-                (List<Map<String, Object>>) Objects.requireNonNull(playbook.get("documents"), "the schema asks");
-        return documents.stream().map(Document::of).toList();
+        return playbook.parts("documents").stream()
+                .map(d -> Document.of(d.all()))
+                .toList();
     }
 
     /** What the text says is lived with; the schema has been checked. */

@@ -4,15 +4,11 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import mensch.app.bounds.Bounds;
 import mensch.app.playbook.Exchange.ImportRow;
-import mensch.core.library.Library;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -51,10 +47,8 @@ class ExchangeController {
 
     /** The schema that imports are checked against. */
     @GetMapping(value = "/schema", produces = MediaType.APPLICATION_JSON_VALUE)
-    String schema() throws IOException {
-        try (InputStream in = Library.class.getResourceAsStream("/library/playbook.schema.json")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        }
+    String schema() {
+        return DocumentSchema.text();
     }
 
     @PostMapping("/look")

@@ -29,7 +29,8 @@ class LibraryInForce {
      */
     private record Known(long state, Map<String, String> choices, Library chosen, Library library) {}
 
-    LibraryInForce(DocumentRevisions revisions, HouseChoices houses) {
+    LibraryInForce(DocumentRevisions revisions, HouseChoices houses, DocumentSchema schema) {
+        catalogue.documents().forEach(schema::check);
         this.revisions = revisions;
         this.houses = houses;
     }

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import mensch.app.bounds.Bounds;
 import mensch.app.playbook.PlaybookEntry.Install;
 import mensch.core.call.Call;
