@@ -107,7 +107,7 @@ describe('plays against a line-up', () => {
     vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() })
     vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
       Promise.resolve({
-        data: path.endsWith('against') ? AGAINST : path.endsWith('/run') ? POWER : SMASH,
+        data: path.endsWith('audits') ? AGAINST : path.endsWith('/blockings') ? POWER : SMASH,
         response: new Response(),
       })) as never)
   })

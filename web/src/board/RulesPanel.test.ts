@@ -102,7 +102,7 @@ describe('rules panel', () => {
     const week = { id: 'this-week/nickel/own-1', layer: 'plan', sentence: 'key ball', added: true }
     const edited = { ...fog, roles: [{ ...fog.roles[0]!, rungs: [week, ...fog.roles[0]!.rungs] }] }
     post.mockImplementation((path: string) =>
-      Promise.resolve({ data: path.endsWith('/edited') ? edited : answered, response: new Response() }),
+      Promise.resolve({ data: path.endsWith('/drafts') ? edited : answered, response: new Response() }),
     )
     board.setDraft({ edits: [{ rung: 'this-week/nickel/own-1', sentence: 'key ball' }], hand: [] })
     await flushPromises()
@@ -144,7 +144,7 @@ describe('rules panel', () => {
     const fog = board.callSheet!
     post.mockImplementation((path: string) =>
       Promise.resolve({
-        data: path.endsWith('/edited') ? fog : answered,
+        data: path.endsWith('/drafts') ? fog : answered,
         response: new Response(null, { status: 200 }),
       }),
     )

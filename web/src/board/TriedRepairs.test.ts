@@ -23,7 +23,7 @@ async function repairs(data: unknown) {
   useBoard().board = lineup as never
   const post = vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
     Promise.resolve({
-      data: path.endsWith('/repairs') ? data : path.endsWith('/edited') ? { roles: [] } : lineup,
+      data: path.endsWith('/repairs') ? data : path.endsWith('/drafts') ? { roles: [] } : lineup,
       response: new Response(),
     })) as never)
   const wrapper = mount(TriedRepairs, {

@@ -43,14 +43,14 @@ function server() {
     return Promise.resolve({ data, response: new Response() })
   }) as never)
   vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: never }) => {
-    if (path === '/api/calls/{id}/edited') {
+    if (path === '/api/calls/{id}/drafts') {
       others.push(path)
       return Promise.resolve({
         data: { id: 'anvil-fog', name: 'Anvil Fog', revision: 2, roles: [] },
         response: new Response(),
       })
     }
-    if (path !== '/api/board') return Promise.resolve({ data: ['a man is covered'], response: new Response() })
+    if (path !== '/api/line-ups') return Promise.resolve({ data: ['a man is covered'], response: new Response() })
     return new Promise((resolve) =>
       asked.push({
         path,
@@ -119,7 +119,7 @@ describe('the board', () => {
     expect(asked.at(-1)!.body.call).toBe('anvil-fog')
     asked.at(-1)!.done(1)
     await chosen
-    expect(others).toEqual(['/api/calls/{id}/edited'])
+    expect(others).toEqual(['/api/calls/{id}/drafts'])
   })
   it('takes formation and call along when the game changes to another number of men', async () => {
     const { board, asked } = await started()

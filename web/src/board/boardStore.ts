@@ -90,7 +90,7 @@ export const useBoard = defineStore('board', () => {
   async function lineUp(): Promise<void> {
     const mine = ++asked
     try {
-      const found = await answer(client.POST('/api/board', { body: shown() }))
+      const found = await answer(client.POST('/api/line-ups', { body: shown() }))
       if (mine !== asked) return
       board.value = found
       problem.value = undefined
@@ -103,13 +103,13 @@ export const useBoard = defineStore('board', () => {
   }
 
   async function loadLists(): Promise<void> {
-    choices.value = await answer(client.GET('/api/board/choices'))
+    choices.value = await answer(client.GET('/api/choices'))
     calls.value = await answer(client.GET('/api/calls'))
   }
   async function loadCall(): Promise<void> {
     const id = callId.value
     const found = await answer(
-      client.POST('/api/calls/{id}/edited', {
+      client.POST('/api/calls/{id}/drafts', {
         params: { path: { id } },
         body: { revision: revision.value, edits: [...draft.value.edits] },
       }),
@@ -183,14 +183,14 @@ export const useBoard = defineStore('board', () => {
 
   async function phrasesAt(jobId: string, spot: Spot): Promise<FoundPhrase[]> {
     return answer(
-      client.POST('/api/board/phrases', { body: { board: request(draft.value), job: jobId, x: spot.x, y: spot.y } }),
+      client.POST('/api/phrases', { body: { board: request(draft.value), job: jobId, x: spot.x, y: spot.y } }),
     )
   }
   /** Changes that mend a finding of the phase shown, each tried by core. */
   async function repairsOf(finding: FindingRow, seen: Edit[][]): Promise<RepairOffer> {
     const at = Math.min(phase.value, (board.value?.phases.length ?? 1) - 1)
     return answer(
-      client.POST('/api/board/repairs', {
+      client.POST('/api/repairs', {
         body: { board: request(draft.value), phase: at, finding: finding.key, seen },
       }),
     )
@@ -208,7 +208,7 @@ export const useBoard = defineStore('board', () => {
   async function placeMan(man: string, spot: Spot): Promise<void> {
     try {
       const { men } = await answer(
-        client.POST('/api/board/place', { body: { snap: asShown(), man, x: spot.x, y: spot.y } }),
+        client.POST('/api/placements', { body: { snap: asShown(), man, x: spot.x, y: spot.y } }),
       )
       Object.assign(snap.value, { men, motion: undefined })
     } catch (error) {
@@ -221,7 +221,7 @@ export const useBoard = defineStore('board', () => {
   /** Keeps the offence as placed; the answer tells what the rules have against it. */
   async function keepFormation(name: string): Promise<string[]> {
     const against = await answer(client.POST('/api/playbook/formations', { body: { name, men: snap.value.men ?? '' } }))
-    choices.value = await answer(client.GET('/api/board/choices'))
+    choices.value = await answer(client.GET('/api/choices'))
     const kept = choices.value.formations.find((f) => f.name === name.trim())
     if (kept) Object.assign(snap.value, { formation: kept.id, mirrored: false, men: undefined })
     return against

@@ -38,7 +38,7 @@ export const usePlays = defineStore('plays', () => {
     asking.value = true
     try {
       const [found] = await Promise.all([
-        answer(client.POST('/api/board/against', { body: { board: board.shown(), phase: at.value } })),
+        answer(client.POST('/api/audits', { body: { board: board.shown(), phase: at.value } })),
         mutesOf === board.callId ? undefined : loadMutes(),
       ])
       if (mine !== asked) return
@@ -62,8 +62,8 @@ export const usePlays = defineStore('plays', () => {
     const body = { board: board.shown(), phase: at.value, play: play.id, left: play.left }
     const found =
       play.kind === 'run'
-        ? { run: await answer(client.POST('/api/board/run', { body })) }
-        : { pass: await answer(client.POST('/api/board/pass', { body })) }
+        ? { run: await answer(client.POST('/api/blockings', { body })) }
+        : { pass: await answer(client.POST('/api/distributions', { body })) }
     if (picked.value !== play) return
     run.value = found.run
     pass.value = found.pass

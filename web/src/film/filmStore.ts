@@ -38,7 +38,7 @@ export const useFilm = defineStore('film', () => {
     work.value = undefined
     number.value = undefined
     reel.value = await answer(client.GET('/api/reels/{id}', { params: { path: { id } } }))
-    choices.value = await answer(client.GET('/api/board/choices'))
+    choices.value = await answer(client.GET('/api/choices'))
     calls.value = await answer(client.GET('/api/calls'))
     const first = wanted ?? reel.value.snaps[0]?.number
     if (first !== undefined) await openSnap(first)

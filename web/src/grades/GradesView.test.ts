@@ -31,7 +31,7 @@ const MAN = {
   ],
 }
 async function view(data: unknown) {
-  vi.spyOn(client, 'GET').mockResolvedValue({ data, response: new Response() })
+  vi.spyOn(client, 'GET').mockResolvedValue({ data, response: new Response() } as never)
   const wrapper = mount(GradesView, { global: { stubs: { RouterLink: RouterLinkStub } } })
   await flushPromises()
   return wrapper

@@ -29,16 +29,16 @@ describe('plan audit', () => {
   it('asks two calls at a time, keeps their order, and then asks what the plan asks to learn', async () => {
     const post = vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
       Promise.resolve({
-        data: path.endsWith('load') ? { roles: [], calls: [] } : { call: 'x', cells: [cell('holds')] },
+        data: path.endsWith('loads') ? { roles: [], calls: [] } : { call: 'x', cells: [cell('holds')] },
         response: new Response(),
       })) as never)
     const plan = usePlan()
     await plan.audit(CALLS, ['pro-i'], SNAP)
     expect(post.mock.calls.map((c) => String(c[0]))).toEqual([
-      '/api/plan/audit',
-      '/api/plan/audit',
-      '/api/plan/audit',
-      '/api/plan/load',
+      '/api/plan-audits',
+      '/api/plan-audits',
+      '/api/plan-audits',
+      '/api/teaching-loads',
     ])
     expect(plan.done).toBe(3)
     expect(plan.rows.map((r) => r.call.id)).toEqual(['a', 'b', 'c'])

@@ -63,7 +63,7 @@ export const usePlan = defineStore('plan', () => {
       const ask = async (): Promise<void> => {
         for (let call = left.shift(); call && mine === run; call = left.shift()) {
           const found = await answer(
-            client.POST('/api/plan/audit', {
+            client.POST('/api/plan-audits', {
               body: { call: call.id, formations: [...formations], spot, motions: motions.value, plays: plays.value },
             }),
           )
@@ -78,7 +78,9 @@ export const usePlan = defineStore('plan', () => {
       if (mine !== run) return
       if (calls.length && formations.length) {
         const found = await answer(
-          client.POST('/api/plan/load', { body: { calls: calls.map((c) => c.id), formation: formations[0]!, spot } }),
+          client.POST('/api/teaching-loads', {
+            body: { calls: calls.map((c) => c.id), formation: formations[0]!, spot },
+          }),
         )
         if (mine === run) load.value = found
       }

@@ -28,7 +28,7 @@ const runs = computed(() => [{ id: '', name: 'no run' }, ...(choices.value?.runs
 async function compare(): Promise<void> {
   try {
     found.value = await answer(
-      client.POST('/api/board/compare', { body: { snap: snap.value, first: first.value, second: second.value } }),
+      client.POST('/api/comparisons', { body: { snap: snap.value, first: first.value, second: second.value } }),
     )
     trouble.value = ''
   } catch (error) {
@@ -41,7 +41,7 @@ async function runAtBoth(): Promise<void> {
   if (!play.value) return
   try {
     blocks.value = await answer(
-      client.POST('/api/board/run-compare', {
+      client.POST('/api/blocking-comparisons', {
         body: { snap: snap.value, first: first.value, second: second.value, play: play.value, left: left.value },
       }),
     )

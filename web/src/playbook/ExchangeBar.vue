@@ -27,7 +27,7 @@ async function look(event: Event): Promise<void> {
   done.value = false
   open.value = true
   try {
-    rows.value = await answer(client.POST('/api/exchange/look', { body: { text: text.value } }))
+    rows.value = await answer(client.POST('/api/exchange/previews', { body: { text: text.value } }))
   } catch (error) {
     problem.value = problemOf(error)
   }
@@ -35,7 +35,7 @@ async function look(event: Event): Promise<void> {
 }
 async function take(): Promise<void> {
   try {
-    await answer(client.POST('/api/exchange/take', { body: { text: text.value, rows: rows.value } }))
+    await answer(client.POST('/api/exchange/imports', { body: { text: text.value, rows: rows.value } }))
     done.value = true
     await playbook.load()
   } catch (error) {

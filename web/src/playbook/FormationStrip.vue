@@ -31,7 +31,7 @@ async function load(): Promise<void> {
       onCoverSide: props.onCoverSide,
       spot: SPOT,
     }
-    const found = await answer(client.POST('/api/board/strip', { body }))
+    const found = await answer(client.POST('/api/strips', { body }))
     if (mine === asked) {
       cells.value = found
       trouble.value = ''

@@ -44,7 +44,7 @@ async function editor() {
   })
   vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
     Promise.resolve({
-      data: path.endsWith('/edited') ? CALL : path.endsWith('/strip') ? [] : { phases: [sheet(jobs)], changes: [] },
+      data: path.endsWith('/drafts') ? CALL : path.endsWith('/strips') ? [] : { phases: [sheet(jobs)], changes: [] },
       response: new Response(),
     })) as never)
   const router = createRouter({

@@ -80,10 +80,10 @@ export const usePlaybook = defineStore('playbook', () => {
     }
   }
   const history = (item: PlaybookItem): Promise<RevisionItem[]> =>
-    answer(client.GET('/api/playbook/{kind}/{id}/history', { params: { path: { kind: item.kind, id: item.id } } }))
+    answer(client.GET('/api/playbook/{kind}/{id}/revisions', { params: { path: { kind: item.kind, id: item.id } } }))
 
   async function compose(name: string, layers: string[]): Promise<string> {
-    const made = await answer(client.POST('/api/calls/composed', { body: { name, layers } }))
+    const made = await answer(client.POST('/api/compositions', { body: { name, layers } }))
     await load()
     return made.id
   }

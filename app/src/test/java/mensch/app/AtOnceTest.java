@@ -77,7 +77,7 @@ class AtOnceTest {
     @Test
     void theNextRevisionOfACall(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String id = coach.post("/api/calls/composed", "{\"name\": \"Raced\", \"layers\": [\"anvil\", \"fog\"]}")
+        String id = coach.post("/api/compositions", "{\"name\": \"Raced\", \"layers\": [\"anvil\", \"fog\"]}")
                 .json()
                 .get("id")
                 .asString();
@@ -100,7 +100,7 @@ class AtOnceTest {
                 together(
                         port,
                         (w, n) -> w.post(
-                                "/api/calls/composed", "{\"name\": \"Same Name\", \"layers\": [\"anvil\", \"fog\"]}")),
+                                "/api/compositions", "{\"name\": \"Same Name\", \"layers\": [\"anvil\", \"fog\"]}")),
                 409);
     }
 

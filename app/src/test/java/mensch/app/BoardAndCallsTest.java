@@ -46,7 +46,7 @@ class BoardAndCallsTest {
         String after = before.replaceFirst("@ [0-9.]+", "@ 6.5");
         String edits = "{\"revision\": 0, \"edits\": [{\"rung\": \"anvil/mike/base\", \"sentence\": \"" + after
                 + "\"}, {\"rung\": \"anvil-fog/mike/own-1\", \"sentence\": \"run B gap\"}]}";
-        JsonNode mike = role(coach.post("/api/calls/anvil-fog/edited", edits).json(), "mike");
+        JsonNode mike = role(coach.post("/api/calls/anvil-fog/drafts", edits).json(), "mike");
         JsonNode own = mike.at("/rungs/0");
         assertThat(own.get("id").asString()).isEqualTo("anvil-fog/mike/own-1");
         assertThat(own.get("added").asBoolean()).isTrue();
@@ -58,7 +58,7 @@ class BoardAndCallsTest {
         JsonNode saved = role(coach.get("/api/calls/anvil-fog").json(), "mike");
         assertThat(saved.get("fresh").asString()).isEqualTo("anvil-fog/mike/own-1");
         assertThat(saved.toString()).doesNotContain("\"added\":true");
-        assertThat(coach.post("/api/calls/anvil-fog/edited", edits.replace("run B gap", "run Q gap"))
+        assertThat(coach.post("/api/calls/anvil-fog/drafts", edits.replace("run B gap", "run Q gap"))
                         .status())
                 .isEqualTo(422);
     }
@@ -84,13 +84,13 @@ class BoardAndCallsTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         String ask =
                 "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"man\": \"%s\", \"x\": -9.1, \"y\": -1.4}";
-        assertThat(coach.post("/api/board/place", ask.formatted("FL"))
+        assertThat(coach.post("/api/placements", ask.formatted("FL"))
                         .json()
                         .get("men")
                         .asString())
                 .contains("FL-9/1.5")
                 .doesNotContain("|");
-        assertThat(coach.post("/api/board/place", ask.formatted("LT")).status()).isEqualTo(422);
+        assertThat(coach.post("/api/placements", ask.formatted("LT")).status()).isEqualTo(422);
     }
 
     /**
@@ -103,29 +103,29 @@ class BoardAndCallsTest {
         String board =
                 "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"hand\": [], \"edits\": [{\"rung\": \"anvil-drizzle/will/own-1\", \"sentence\": \"run none\"}%s]}";
         String gap = "Nobody has the B gap left.";
-        assertThat(coach.post("/api/board", board.formatted(""))
+        assertThat(coach.post("/api/line-ups", board.formatted(""))
                         .json()
                         .at("/phases/0/findings")
                         .toString())
                 .contains(gap);
         String ask = "{\"board\": %s, \"phase\": 0, \"finding\": \"gaps/nobody/B gap left\", \"seen\": [%s]}";
-        JsonNode offer = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), ""))
+        JsonNode offer = coach.post("/api/repairs", ask.formatted(board.formatted(""), ""))
                 .json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(100);
         JsonNode best = offer.at("/repairs/0");
         String edits = best.get("edits").toString();
-        String mended = coach.post("/api/board", board.formatted(", " + edits.substring(1, edits.length() - 1)))
+        String mended = coach.post("/api/line-ups", board.formatted(", " + edits.substring(1, edits.length() - 1)))
                 .json()
                 .at("/phases/0/findings")
                 .toString();
         assertThat(mended).doesNotContain(gap).doesNotContain("\"bust\"");
-        JsonNode others = coach.post("/api/board/repairs", ask.formatted(board.formatted(""), edits))
+        JsonNode others = coach.post("/api/repairs", ask.formatted(board.formatted(""), edits))
                 .json();
         assertThat(others.get("tried").asInt()).isEqualTo(offer.get("tried").asInt() - 1);
         assertThat(others.get("repairs").toString())
                 .doesNotContain(best.at("/edits/0/sentence").asString() + "\"");
         assertThat(coach.post(
-                                "/api/board/repairs",
+                                "/api/repairs",
                                 ask.formatted(board.formatted(""), "")
                                         .replace("nobody/B gap left", "nobody/Z gap left"))
                         .status())
@@ -138,7 +138,7 @@ class BoardAndCallsTest {
         Browserless player = Browserless.signedIn(port, "lind");
         String spot = "\"spot\": {\"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}";
         JsonNode row = player.post(
-                        "/api/plan/audit",
+                        "/api/plan-audits",
                         "{\"call\": \"anvil-eel\", \"formations\": [\"pro-i\", \"double-wing\"], " + spot
                                 + ", \"motions\": false, \"plays\": false}")
                 .json();
@@ -147,7 +147,7 @@ class BoardAndCallsTest {
         assertThat(row.at("/cells/1/standing").asString()).isEqualTo("breaks");
         assertThat(row.at("/cells/1/worst").asString()).isEqualTo("Nobody has the D gap left.");
         JsonNode met = player.post(
-                        "/api/plan/audit",
+                        "/api/plan-audits",
                         "{\"call\": \"anvil-drizzle\", \"formations\": [\"trips-open\"], " + spot
                                 + ", \"motions\": false, \"plays\": true}")
                 .json();
@@ -155,22 +155,24 @@ class BoardAndCallsTest {
                 .as("only a play brings it out")
                 .contains("is in conflict on");
         JsonNode load = player.post(
-                        "/api/plan/load",
+                        "/api/teaching-loads",
                         "{\"calls\": [\"anvil-drizzle\", \"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}")
                 .json();
         assertThat(load.at("/calls/1/rungs").asInt())
                 .isBetween(1, load.at("/calls/0/rungs").asInt());
         assertThat(player.post(
-                                "/api/plan/audit",
+                                "/api/plan-audits",
                                 "{\"call\": \"not-there\", \"formations\": [], " + spot
                                         + ", \"motions\": false, \"plays\": false}")
                         .status())
                 .isEqualTo(404);
-        assertThat(player.post("/api/plan/load", "{\"calls\": [], \"formation\": \"pro-i\", " + spot + "}")
+        assertThat(player.post("/api/teaching-loads", "{\"calls\": [], \"formation\": \"pro-i\", " + spot + "}")
                         .status())
                 .isEqualTo(422);
         assertThat(Browserless.stranger(port)
-                        .post("/api/plan/load", "{\"calls\": [\"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}")
+                        .post(
+                                "/api/teaching-loads",
+                                "{\"calls\": [\"anvil-fog\"], \"formation\": \"pro-i\", " + spot + "}")
                         .status())
                 .isEqualTo(401);
     }
@@ -178,7 +180,7 @@ class BoardAndCallsTest {
     @Test
     void theBoardAnswersWithJobsReasonsAndFindings(int port) {
         Answer answer =
-                Browserless.signedIn(port, "lind").post("/api/board", board("anvil-drizzle", "null", "[]", "[]"));
+                Browserless.signedIn(port, "lind").post("/api/line-ups", board("anvil-drizzle", "null", "[]", "[]"));
         assertThat(answer.status()).isEqualTo(200);
         assertThat(job(answer.json(), "nickel").at("/feet/x").asDouble()).isEqualTo(7.0);
         assertThat(answer.json().at("/phases/0/gaps")).hasSize(7);
@@ -193,14 +195,14 @@ class BoardAndCallsTest {
                 "anvil/will/base",
                 "align gap B @ 5.5; key near back then guard; reads backer; run B gap; technique backer-block");
         assertThat(job(
-                                coach.post("/api/board", board("anvil-drizzle", "0", edits, "[]"))
+                                coach.post("/api/line-ups", board("anvil-drizzle", "0", edits, "[]"))
                                         .json(),
                                 "will")
                         .at("/feet/y")
                         .asDouble())
                 .isEqualTo(5.5);
         assertThat(job(
-                                coach.post("/api/board", board("anvil-drizzle", "0", "[]", "[]"))
+                                coach.post("/api/line-ups", board("anvil-drizzle", "0", "[]", "[]"))
                                         .json(),
                                 "will")
                         .at("/feet/y")
@@ -212,7 +214,7 @@ class BoardAndCallsTest {
     void oneOfTwoCornersIsPutByHand(int port) {
         JsonNode board = Browserless.signedIn(port, "marrow")
                 .post(
-                        "/api/board",
+                        "/api/line-ups",
                         board(
                                 "anvil-drizzle",
                                 "0",
@@ -231,7 +233,7 @@ class BoardAndCallsTest {
         """)
     void aBadEditIsRefusedWithACode(String rung, String sentence, String code, int port) {
         Answer answer = Browserless.signedIn(port, "marrow")
-                .post("/api/board", board("anvil-drizzle", "0", edit(rung, sentence), "[]"));
+                .post("/api/line-ups", board("anvil-drizzle", "0", edit(rung, sentence), "[]"));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().get("code").asString()).isEqualTo(code);
     }
@@ -239,7 +241,7 @@ class BoardAndCallsTest {
     @Test
     void aSentenceFaultNamesPlaceAndWhatMayFollow(int port) {
         JsonNode json = Browserless.signedIn(port, "marrow")
-                .post("/api/board", board("anvil-drizzle", "0", edit("anvil/will/base", "align gap Q @ 5"), "[]"))
+                .post("/api/line-ups", board("anvil-drizzle", "0", edit("anvil/will/base", "align gap Q @ 5"), "[]"))
                 .json();
         assertThat(json.at("/problems/0/at").asInt()).isEqualTo(10);
         assertThat(json.at("/problems/0/expected/0").asString()).contains("A, B, C, D or E");
@@ -249,7 +251,7 @@ class BoardAndCallsTest {
     void aSpotFindsItsWords(int port) {
         Answer answer = Browserless.signedIn(port, "marrow")
                 .post(
-                        "/api/board/phrases",
+                        "/api/phrases",
                         "{\"board\": " + board("anvil-drizzle", "0", "[]", "[]")
                                 + ", \"job\": \"mike\", \"x\": 2.0, \"y\": 4.4}");
         assertThat(answer.json().at("/0/words").asString()).isEqualTo("gap B @ 4.5");

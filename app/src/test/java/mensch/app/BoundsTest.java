@@ -27,21 +27,21 @@ class BoundsTest {
         Browserless player = Browserless.signedIn(port, "lind");
         String huge = Requests.board("anvil-fog", edits(1, "a".repeat(10_000_000)));
         for (int i = 0; i < 6; i++) {
-            Answer refused = player.post("/api/board", huge);
+            Answer refused = player.post("/api/line-ups", huge);
             assertThat(refused.status()).isEqualTo(413);
             assertThat(refused.code()).isEqualTo("body-too-large");
         }
-        assertThat(player.post("/api/board", Requests.board("anvil-fog")).status())
+        assertThat(player.post("/api/line-ups", Requests.board("anvil-fog")).status())
                 .isEqualTo(200);
     }
 
     @Test
     void editsAreCountedAndTheirSentencesMeasured(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        Answer many = coach.post("/api/board", Requests.board("anvil-fog", edits(2000, "run A gap")));
+        Answer many = coach.post("/api/line-ups", Requests.board("anvil-fog", edits(2000, "run A gap")));
         assertThat(many.status()).isEqualTo(422);
         assertThat(many.detail()).contains("edits");
-        assertThat(coach.post("/api/board", Requests.board("anvil-fog", edits(1, "x".repeat(700))))
+        assertThat(coach.post("/api/line-ups", Requests.board("anvil-fog", edits(1, "x".repeat(700))))
                         .status())
                 .isEqualTo(422);
     }
@@ -60,7 +60,7 @@ class BoundsTest {
             })
     void everyValueIsTakenAtItsWord(String right, String wrong, String where, String words, int port) {
         Answer refused = Browserless.signedIn(port, "marrow")
-                .post("/api/board", Requests.board("anvil-fog").replace(right, wrong));
+                .post("/api/line-ups", Requests.board("anvil-fog").replace(right, wrong));
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.detail()).contains(where).contains(words).doesNotContain("java");
     }
@@ -68,10 +68,10 @@ class BoundsTest {
     @Test
     void nothingInAListIsNothing(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        assertThat(coach.post("/api/board", Requests.board("anvil-fog", "[null]"))
+        assertThat(coach.post("/api/line-ups", Requests.board("anvil-fog", "[null]"))
                         .detail())
                 .contains("edits[0]");
-        assertThat(coach.post("/api/calls/composed", "{\"name\": \"N\", \"layers\": [null]}")
+        assertThat(coach.post("/api/compositions", "{\"name\": \"N\", \"layers\": [null]}")
                         .status())
                 .isEqualTo(422);
     }
@@ -79,9 +79,9 @@ class BoundsTest {
     @Test
     void deepNestingAndHalfAText(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        Answer deep = coach.post("/api/board", "{\"snap\": " + "[".repeat(20_000) + "]".repeat(20_000) + "}");
+        Answer deep = coach.post("/api/line-ups", "{\"snap\": " + "[".repeat(20_000) + "]".repeat(20_000) + "}");
         assertThat(deep.status()).isEqualTo(400);
-        Answer half = coach.post("/api/board", "{\"snap\": {\"formation\": \"pro");
+        Answer half = coach.post("/api/line-ups", "{\"snap\": {\"formation\": \"pro");
         assertThat(half.status()).isEqualTo(400);
         assertThat(half.detail()).contains("line 1, column");
     }
@@ -105,7 +105,7 @@ class BoundsTest {
         IntStream.range(0, 20_000).forEach(i -> formations.add("\"pro-i\""));
         Answer refused = Browserless.signedIn(port, "marrow")
                 .post(
-                        "/api/plan/audit",
+                        "/api/plan-audits",
                         "{\"call\": \"anvil-fog\", \"formations\": [" + String.join(",", formations)
                                 + "], \"motions\": true, \"plays\": true, \"spot\": {\"code\": \"hs\", \"hash\": \"m\", "
                                 + "\"toGoal\": 50, \"down\": 1, \"distance\": 10}}");
@@ -118,21 +118,21 @@ class BoundsTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         for (String name : List.of("Щука", "雨の日", "Müller Éclair", "٤٢")) {
             Answer made =
-                    coach.post("/api/calls/composed", "{\"name\": \"" + name + "\", \"layers\": [\"anvil\", \"fog\"]}");
+                    coach.post("/api/compositions", "{\"name\": \"" + name + "\", \"layers\": [\"anvil\", \"fog\"]}");
             assertThat(made.status()).as(name).isBetween(200, 201);
             assertThat(made.json().get("name").asString()).isEqualTo(name);
             assertThat(made.json().get("id").asString()).matches("[a-z0-9]+(-[a-z0-9]+)*");
             assertThat(coach.post(
-                                    "/api/board",
+                                    "/api/line-ups",
                                     Requests.board(made.json().get("id").asString()))
                             .status())
                     .isEqualTo(200);
         }
-        assertThat(coach.post("/api/calls/composed", "{\"name\": \"!!!\", \"layers\": [\"anvil\", \"fog\"]}")
+        assertThat(coach.post("/api/compositions", "{\"name\": \"!!!\", \"layers\": [\"anvil\", \"fog\"]}")
                         .code())
                 .isEqualTo("name-empty");
         assertThat(coach.post(
-                                "/api/calls/composed",
+                                "/api/compositions",
                                 "{\"name\": \"" + "n".repeat(81) + "\", \"layers\": [\"anvil\", \"fog\"]}")
                         .status())
                 .isEqualTo(422);
@@ -141,10 +141,10 @@ class BoundsTest {
     @Test
     void anImportKnowsItsBounds(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        assertThat(coach.post("/api/exchange/look", "{\"text\": \"" + "x".repeat(4_000_001) + "\"}")
+        assertThat(coach.post("/api/exchange/previews", "{\"text\": \"" + "x".repeat(4_000_001) + "\"}")
                         .status())
                 .isEqualTo(422);
-        Answer nested = coach.post("/api/exchange/look", "{\"text\": \"" + "[".repeat(5000) + "\"}");
+        Answer nested = coach.post("/api/exchange/previews", "{\"text\": \"" + "[".repeat(5000) + "\"}");
         assertThat(nested.status()).isEqualTo(422);
         assertThat(nested.code()).isEqualTo("import-refused");
     }

@@ -59,7 +59,7 @@ class DatabaseAwayTest {
         for (Answer away : new Answer[] {
             asked(() -> coach.get("/api/calls")),
             asked(() -> coach.get("/api/session")),
-            asked(() -> coach.post("/api/board", Requests.board("anvil-fog"))),
+            asked(() -> coach.post("/api/line-ups", Requests.board("anvil-fog"))),
             asked(() -> coach.signIn("marrow"))
         }) {
             assertThat(away.status()).isEqualTo(503);

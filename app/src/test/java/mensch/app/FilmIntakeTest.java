@@ -206,8 +206,7 @@ class FilmIntakeTest {
     void draftsOfOthersAreNotSeenThroughALog(int port) throws IOException {
         Browserless marrow = Browserless.signedIn(port, "marrow");
         long id = upload(marrow, "plain.mp4").json().get("id").asLong();
-        String draft = marrow.post(
-                        "/api/calls/composed", "{\"name\": \"Film Draft\", \"layers\": [\"anvil\", \"fog\"]}")
+        String draft = marrow.post("/api/compositions", "{\"name\": \"Film Draft\", \"layers\": [\"anvil\", \"fog\"]}")
                 .json()
                 .get("id")
                 .asString();

@@ -51,7 +51,9 @@ class FilmTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         for (String file : new String[] {"good.mp4", "good.webm"}) {
             Answer answer = upload(coach, file);
-            assertThat(answer.status()).as(file).isEqualTo(200);
+            assertThat(answer.status()).as(file).isEqualTo(201);
+            String at = answer.headers().firstValue("Location").orElseThrow();
+            assertThat(coach.get(at).json().get("id")).isEqualTo(answer.json().get("id"));
             assertThat(answer.json().get("frameTimes")).hasSize(30);
             assertThat(answer.json().at("/frameTimes/29").asDouble()).isBetween(0.95, 0.98);
         }

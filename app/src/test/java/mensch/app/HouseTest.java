@@ -59,7 +59,7 @@ class HouseTest {
     private static List<Question> questions(Browserless coach) {
         var questions = new ArrayList<Question>();
         Map<Integer, String> small = new LinkedHashMap<>();
-        for (JsonNode formation : coach.get("/api/board/choices").json().get("formations")) {
+        for (JsonNode formation : coach.get("/api/choices").json().get("formations")) {
             small.putIfAbsent(
                     formation.get("players").asInt(), formation.get("id").asString());
         }
@@ -75,21 +75,21 @@ class HouseTest {
             String board = Requests.board(id);
             if (players < 11) {
                 String flag = board.replace("pro-i", small.get(players)).replace("\"hs\"", "\"flag" + players + "\"");
-                questions.add(new Question("/api/board", flag, sentences));
-                questions.add(
-                        new Question("/api/board", flag.replace("\"edits\": []", "\"edits\": " + TWO_RUSH), sentences));
+                questions.add(new Question("/api/line-ups", flag, sentences));
+                questions.add(new Question(
+                        "/api/line-ups", flag.replace("\"edits\": []", "\"edits\": " + TWO_RUSH), sentences));
                 continue;
             }
             String motion = board.replace("\"mirrored\"", "\"motion\": \"trade\", \"mirrored\"");
-            questions.add(new Question("/api/board", motion, sentences));
+            questions.add(new Question("/api/line-ups", motion, sentences));
             for (String formation : FORMATIONS) {
                 String hash = board.replace("pro-i", formation).replace("\"hash\": \"m\"", "\"hash\": \"l\"");
-                questions.add(new Question("/api/board", hash, sentences));
+                questions.add(new Question("/api/line-ups", hash, sentences));
             }
         }
         String plays =
                 "{\"board\": " + Requests.board("anvil-drizzle").replace("pro-i", "doubles-gun") + ", \"phase\": 0}";
-        questions.add(new Question("/api/board/against", plays, ""));
+        questions.add(new Question("/api/audits", plays, ""));
         return questions;
     }
 
@@ -123,7 +123,7 @@ class HouseTest {
         usedPort = port;
         Browserless coach = Browserless.signedIn(port, "marrow");
         choose(coach, "{\"technique-words\": \"even-odd\"}");
-        Answer board = coach.post("/api/board", Requests.board("anvil-drizzle"));
+        Answer board = coach.post("/api/line-ups", Requests.board("anvil-drizzle"));
         assertThat(board.json().at("/phases/0/jobs").toString())
                 .contains("6i technique")
                 .doesNotContain("7 technique");

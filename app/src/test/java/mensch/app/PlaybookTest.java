@@ -33,8 +33,12 @@ class PlaybookTest {
     }
 
     private static String compose(Browserless coach, String name, String layers) {
-        Answer made = coach.post("/api/calls/composed", "{\"name\": \"" + name + "\", \"layers\": " + layers + "}");
-        assertThat(made.status()).as(String.valueOf(made.json())).isEqualTo(200);
+        Answer made = coach.post("/api/compositions", "{\"name\": \"" + name + "\", \"layers\": " + layers + "}");
+        assertThat(made.status()).as(String.valueOf(made.json())).isEqualTo(201);
+        String at = made.headers().firstValue("Location").orElseThrow();
+        assertThat(coach.get(at).json().get("id"))
+                .as("what was made, at " + at)
+                .isEqualTo(made.json().get("id"));
         return made.json().get("id").asString();
     }
 
@@ -61,7 +65,7 @@ class PlaybookTest {
         assertThat(item(player, "call", id)).isNull();
         assertThat(player.get("/api/calls/" + id).status()).isEqualTo(404);
         assertThat(player.post(
-                                "/api/board",
+                                "/api/line-ups",
                                 "{\"snap\": " + SNAP + ", \"call\": \"" + id
                                         + "\", \"revision\": null, \"edits\": [], \"hand\": []}")
                         .status())
@@ -78,7 +82,7 @@ class PlaybookTest {
         assertThat(player.put("/api/playbook/call/" + id + "/standing", standing)
                         .status())
                 .isEqualTo(403);
-        assertThat(coach.get("/api/playbook/call/" + id + "/history").json())
+        assertThat(coach.get("/api/playbook/call/" + id + "/revisions").json())
                 .singleElement()
                 .satisfies(r -> assertThat(r.get("savedBy").asString()).isEqualTo("marrow"));
     }
@@ -91,24 +95,25 @@ class PlaybookTest {
         String strip = "{\"call\": \"" + id
                 + "\", \"edits\": [], \"role\": \"mike\", \"onCoverSide\": true, \"spot\": \"hs m 50 1&10\"}";
         String compare = "{\"snap\": " + SNAP + ", \"first\": \"anvil-fog\", \"second\": \"" + id + "\"}";
-        assertThat(coach.post("/api/board/strip", strip).json()).hasSizeGreaterThan(30);
-        assertThat(player.post("/api/board/strip", strip).status()).isEqualTo(404);
-        assertThat(coach.post("/api/board/compare", compare).status()).isEqualTo(200);
-        assertThat(player.post("/api/board/compare", compare).status()).isEqualTo(404);
-        assertThat(player.get("/api/playbook/call/" + id + "/history").status()).isEqualTo(404);
+        assertThat(coach.post("/api/strips", strip).json()).hasSizeGreaterThan(30);
+        assertThat(player.post("/api/strips", strip).status()).isEqualTo(404);
+        assertThat(coach.post("/api/comparisons", compare).status()).isEqualTo(200);
+        assertThat(player.post("/api/comparisons", compare).status()).isEqualTo(404);
+        assertThat(player.get("/api/playbook/call/" + id + "/revisions").status())
+                .isEqualTo(404);
         coach.post(
                 "/api/playbook/formations",
                 "{\"name\": \"Draft Twig\", \"men\": \"ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB2/5\"}");
         String shipped = strip.replace(id, "anvil-fog");
-        assertThat(coach.post("/api/board/strip", shipped).json().toString()).contains("Draft Twig");
-        assertThat(player.post("/api/board/strip", shipped).json().toString()).doesNotContain("Draft Twig");
-        assertThat(player.get("/api/board/choices").json().toString()).doesNotContain("Draft Twig");
+        assertThat(coach.post("/api/strips", shipped).json().toString()).contains("Draft Twig");
+        assertThat(player.post("/api/strips", shipped).json().toString()).doesNotContain("Draft Twig");
+        assertThat(player.get("/api/choices").json().toString()).doesNotContain("Draft Twig");
     }
 
     @Test
     void aCallOfLayersThatDoNotFitIsRefusedWithEveryReason(int port) {
         Answer refused = Browserless.signedIn(port, "marrow")
-                .post("/api/calls/composed", "{\"name\": \"Misfit\", \"layers\": [\"anvil\", \"frost\", \"dace\"]}");
+                .post("/api/compositions", "{\"name\": \"Misfit\", \"layers\": [\"anvil\", \"frost\", \"dace\"]}");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().toString()).contains("sam").contains("jack");
         assertThat(item(Browserless.signedIn(port, "marrow"), "call", "misfit")).isNull();
@@ -119,18 +124,18 @@ class PlaybookTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         String ask =
                 "{\"call\": \"anvil-drizzle\", \"revision\": 0, \"edits\": %s, \"role\": \"nickel\", \"onCoverSide\": true, \"spot\": \"hs m 50 1&10\"}";
-        JsonNode cells = coach.post("/api/board/strip", ask.formatted("[]")).json();
+        JsonNode cells = coach.post("/api/strips", ask.formatted("[]")).json();
         assertThat(cells.size()).isGreaterThanOrEqualTo(36);
         assertThat(align(cells, "trips-open")).isEqualTo("drizzle/overhang-strong/trips");
         JsonNode edited = coach.post(
-                        "/api/board/strip",
+                        "/api/strips",
                         ask.formatted(
                                 "[{\"rung\": \"anvil-drizzle/nickel/mine\", \"sentence\": \"when open trips on my side: align over #3, inside, 1 x 4\"}]"))
                 .json();
         assertThat(align(edited, "trips-open")).isEqualTo("anvil-drizzle/nickel/mine");
         assertThat(align(edited, "pro-i")).isEqualTo(align(cells, "pro-i"));
         JsonNode without = coach.post(
-                        "/api/board/strip",
+                        "/api/strips",
                         ask.formatted("[{\"rung\": \"drizzle/overhang-strong/trips\", \"sentence\": \"\"}]"))
                 .json();
         assertThat(align(without, "trips-open")).isNotEqualTo("drizzle/overhang-strong/trips");
@@ -153,7 +158,7 @@ class PlaybookTest {
     void twoCallsAreComparedPartByPart(int port) {
         JsonNode found = Browserless.signedIn(port, "lind")
                 .post(
-                        "/api/board/compare",
+                        "/api/comparisons",
                         "{\"snap\": " + SNAP + ", \"first\": \"anvil-drizzle\", \"second\": \"anvil-fog\"}")
                 .json();
         assertThat(found.get("rows")).anySatisfy(r -> {
@@ -176,7 +181,7 @@ class PlaybookTest {
         assertThat(chosen.status()).isEqualTo(200);
         try {
             String jobs = Browserless.signedIn(port, "lind")
-                    .post("/api/board", board)
+                    .post("/api/line-ups", board)
                     .json()
                     .at("/phases/0/jobs")
                     .toString();
@@ -200,7 +205,7 @@ class PlaybookTest {
                     .isEqualTo(200);
         }
         assertThat(Browserless.signedIn(port, "lind")
-                        .post("/api/board", board)
+                        .post("/api/line-ups", board)
                         .json()
                         .at("/phases/0/jobs")
                         .toString())
@@ -217,10 +222,10 @@ class PlaybookTest {
         assertThat(against)
                 .singleElement()
                 .satisfies(p -> assertThat(p.asString()).contains("off the line"));
-        assertThat(coach.get("/api/board/choices").json().get("formations").toString())
+        assertThat(coach.get("/api/choices").json().get("formations").toString())
                 .contains("otter-wide");
         assertThat(Browserless.signedIn(port, "lind")
-                        .get("/api/board/choices")
+                        .get("/api/choices")
                         .json()
                         .get("formations")
                         .toString())
@@ -229,7 +234,7 @@ class PlaybookTest {
         String placed =
                 SNAP.replace("\"mirrored\"", "\"men\": \"ol2 TE4 X-18 Z16/1.5 QB0/5 TB-1.5/5 H9/1.5\", \"mirrored\"");
         JsonNode board = coach.post(
-                        "/api/board",
+                        "/api/line-ups",
                         "{\"snap\": " + placed
                                 + ", \"call\": \"anvil-drizzle\", \"revision\": null, \"edits\": [], \"hand\": []}")
                 .json();
@@ -246,7 +251,7 @@ class PlaybookTest {
                                 "/api/playbook/layers",
                                 "{\"call\": \"anvil-heron\", \"revision\": 0, \"layer\": \"heron\", \"name\": \"Sandpiper\"}")
                         .status())
-                .isEqualTo(200);
+                .isEqualTo(201);
         String id = compose(coach, "Anvil Sandpiper", "[\"anvil\", \"squall\", \"sandpiper\"]");
         assertThat(coach.get("/api/calls/" + id).json().get("layers").toString())
                 .contains("Sandpiper");
@@ -264,10 +269,11 @@ class PlaybookTest {
         String other = text.replace("\"traveller\"", "\"traveller-two\"").replace("\"Traveller\"", "\"Traveller two\"");
         List<String> states = look(coach, other);
         assertThat(states).containsExactly("NEW");
-        JsonNode rows = coach.post("/api/exchange/look", body(other, null)).json();
-        assertThat(coach.post("/api/exchange/take", body(other, rows)).status()).isEqualTo(200);
+        JsonNode rows = coach.post("/api/exchange/previews", body(other, null)).json();
+        assertThat(coach.post("/api/exchange/imports", body(other, rows)).status())
+                .isEqualTo(200);
         assertThat(item(coach, "call", "traveller-two").get("name").asString()).isEqualTo("Traveller two");
-        assertThat(coach.post("/api/exchange/take", body(other, rows)).status())
+        assertThat(coach.post("/api/exchange/imports", body(other, rows)).status())
                 .as("looked at before it was there")
                 .isEqualTo(409);
         String changed = other.replace("gap B @ 4.5", "gap B @ 5");
@@ -275,10 +281,10 @@ class PlaybookTest {
         String taken = text.replace("\"traveller\"", "\"anvil-fog\"");
         assertThat(look(coach, taken)).containsExactly("CONFLICT");
         assertThat(coach.post(
-                                "/api/exchange/take",
+                                "/api/exchange/imports",
                                 body(
                                         taken,
-                                        coach.post("/api/exchange/look", body(taken, null))
+                                        coach.post("/api/exchange/previews", body(taken, null))
                                                 .json()))
                         .status())
                 .isEqualTo(422);
@@ -286,7 +292,7 @@ class PlaybookTest {
 
     private static List<String> look(Browserless coach, String text) {
         var states = new ArrayList<String>();
-        Answer answer = coach.post("/api/exchange/look", body(text, null));
+        Answer answer = coach.post("/api/exchange/previews", body(text, null));
         assertThat(answer.status()).as(String.valueOf(answer.json())).isEqualTo(200);
         answer.json().forEach(r -> states.add(r.get("state").asString()));
         return states;
@@ -308,7 +314,7 @@ class PlaybookTest {
         """)
     void whatIsNoPlaybookIsRefusedInWordsAndNothingIsWritten(String text, String why, int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        Answer refused = coach.post("/api/exchange/look", body(text, null));
+        Answer refused = coach.post("/api/exchange/previews", body(text, null));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().toString()).contains(why);
         assertThat(item(coach, "call", "x")).isNull();

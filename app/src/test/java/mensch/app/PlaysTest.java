@@ -29,8 +29,8 @@ class PlaysTest {
     @Test
     void everyRuleIsAnsweredAndEveryPlayTheFormationCanRunIsListed(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode sheet = player.post("/api/board/against", against("pro-i", "anvil-drizzle"))
-                .json();
+        JsonNode sheet =
+                player.post("/api/audits", against("pro-i", "anvil-drizzle")).json();
         assertThat(sheet.get("verdicts")).hasSize(12);
         assertThat(sheet.at("/verdicts/0/answer").asString()).isEqualTo("holds");
         assertThat(sheet.at("/verdicts/10/rule").asString()).isEqualTo("tells");
@@ -38,7 +38,7 @@ class PlaysTest {
         assertThat(sheet.get("passes").toString()).contains("boot-flood").doesNotContain("snag-four");
         assertThat(sheet.get("protections")).hasSize(4);
         assertThat(sheet.get("findings").toString()).contains("Nobody reads TB.");
-        JsonNode gun = player.post("/api/board/against", against("trips-open", "anvil-drizzle"))
+        JsonNode gun = player.post("/api/audits", against("trips-open", "anvil-drizzle"))
                 .json();
         assertThat(gun.get("runs").toString()).contains("zone-read");
         assertThat(gun.get("findings").toString()).contains("is in conflict on");
@@ -47,16 +47,16 @@ class PlaysTest {
     @Test
     void oneRunIsShownBlockByBlockAndOneThatCannotBeRunSaysSo(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode power = player.post("/api/board/run", play("pro-i", "anvil-drizzle", "power", false))
+        JsonNode power = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "power", false))
                 .json();
         assertThat(power.at("/fit/inserted").toString()).contains("LG", "FB");
         assertThat(power.at("/fit/shortBy").asInt()).isZero();
         assertThat(power.get("blocks").toString()).contains("\"kick\"").contains("nickel");
         assertThat(power.get("ballSeconds").asDouble()).isBetween(1.2, 2.5);
-        var refused = player.post("/api/board/run", play("pro-i", "anvil-drizzle", "zone-read", false));
+        var refused = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "zone-read", false));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().get("code").asString()).isEqualTo("play-not-run");
-        var unknown = player.post("/api/board/run", play("pro-i", "anvil-drizzle", "moonshot", false));
+        var unknown = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "moonshot", false));
         assertThat(unknown.status()).isEqualTo(422);
         assertThat(unknown.json().get("detail").asString()).contains("moonshot").contains("inside-zone");
     }
@@ -64,7 +64,7 @@ class PlaysTest {
     @Test
     void oneConceptIsShownRouteByRouteAndTwoCallsMeetOneRun(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode snag = player.post("/api/board/pass", play("trips-open", "anvil-drizzle", "snag-four", false))
+        JsonNode snag = player.post("/api/distributions", play("trips-open", "anvil-drizzle", "snag-four", false))
                 .json();
         assertThat(snag.get("matched").asInt()).isEqualTo(5);
         assertThat(snag.get("routes").toString()).contains("\"push\"").contains("swing");
@@ -72,7 +72,7 @@ class PlaysTest {
         String snap =
                 "\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 2, \"down\": 1, \"distance\": 2}";
         JsonNode both = player.post(
-                        "/api/board/run-compare",
+                        "/api/blocking-comparisons",
                         "{" + snap
                                 + ", \"first\": \"wedge-ice\", \"second\": \"maul-ice\", \"play\": \"iso\", \"left\": true}")
                 .json();
@@ -85,7 +85,7 @@ class PlaysTest {
     @Test
     void aConflictCanBeRepairedToo(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode findings = coach.post("/api/board/against", against("trips-open", "anvil-drizzle"))
+        JsonNode findings = coach.post("/api/audits", against("trips-open", "anvil-drizzle"))
                 .json()
                 .get("findings");
         JsonNode conflict = findings.valueStream()
@@ -94,7 +94,7 @@ class PlaysTest {
                 .orElseThrow();
         String ask = "{\"board\": " + BOARD.formatted("trips-open", "anvil-drizzle") + ", \"phase\": 0, \"finding\": \""
                 + conflict.get("key").asString() + "\", \"seen\": []}";
-        JsonNode offer = coach.post("/api/board/repairs", ask).json();
+        JsonNode offer = coach.post("/api/repairs", ask).json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(50);
     }
 
@@ -115,8 +115,8 @@ class PlaysTest {
         assertThat(exported.at("/muted/0/reason").asString()).isEqualTo("They never throw there.");
         String text = exported.toString().replace("anvil-dew", "anvil-dew-two").replace("Anvil Dew", "Anvil Dew Two");
         String looked = "{\"text\": " + quoted(text) + "}";
-        JsonNode rows = coach.post("/api/exchange/look", looked).json();
-        var taken = coach.post("/api/exchange/take", "{\"text\": " + quoted(text) + ", \"rows\": " + rows + "}");
+        JsonNode rows = coach.post("/api/exchange/previews", looked).json();
+        var taken = coach.post("/api/exchange/imports", "{\"text\": " + quoted(text) + ", \"rows\": " + rows + "}");
         assertThat(taken.status()).as(taken.toString()).isEqualTo(200);
         assertThat(coach.get("/api/mutes?call=anvil-dew-two")
                         .json()
@@ -127,7 +127,7 @@ class PlaysTest {
                 .as("a draft of another")
                 .isEqualTo(404);
         assertThat(coach.delete("/api/mutes/" + kept.get("id").asLong()).status())
-                .isEqualTo(200);
+                .isEqualTo(204);
         assertThat(coach.get("/api/mutes?call=anvil-dew").json()).isEmpty();
         assertThat(coach.delete("/api/mutes/" + kept.get("id").asLong()).status())
                 .isEqualTo(404);
@@ -137,7 +137,7 @@ class PlaysTest {
     @Test
     void aMuteThatKnewItsFindingByItsWordsFindsItAgain(int port, ApplicationContext application) throws Exception {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode finding = coach.post("/api/board", BOARD.formatted("pro-i", "anvil-dew"))
+        JsonNode finding = coach.post("/api/line-ups", BOARD.formatted("pro-i", "anvil-dew"))
                 .json()
                 .at("/phases/0/findings/0");
         String key = finding.get("key").asString();

@@ -75,7 +75,7 @@ class RefusalTest {
         assertThat(coach.put("/api/playbook/call/never-was/standing", plan).status())
                 .isEqualTo(404);
         String against = "{\"board\": " + Requests.board("anvil-fog") + ", \"phase\": 0}";
-        assertThat(coach.post("/api/board/against", against).status()).isEqualTo(200);
+        assertThat(coach.post("/api/audits", against).status()).isEqualTo(200);
     }
 
     @Test
@@ -99,16 +99,16 @@ class RefusalTest {
                 "/api/playbook/formations",
                 "{\"name\": \"Secret Twig\", \"men\": \"ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB2/5\"}");
         String board = Requests.board("anvil-fog").replace("pro-i", "secret-twig");
-        assertThat(coach.post("/api/board", board).status()).isEqualTo(200);
+        assertThat(coach.post("/api/line-ups", board).status()).isEqualTo(200);
         for (String other : new String[] {"lind", "tillery"}) {
             Browserless who = Browserless.signedIn(port, other);
-            assertThat(who.post("/api/board", board).status()).as(other).isEqualTo(404);
-            assertThat(who.post("/api/board/against", "{\"board\": " + board + ", \"phase\": 0}")
+            assertThat(who.post("/api/line-ups", board).status()).as(other).isEqualTo(404);
+            assertThat(who.post("/api/audits", "{\"board\": " + board + ", \"phase\": 0}")
                             .status())
                     .as(other)
                     .isEqualTo(404);
             assertThat(who.post(
-                                    "/api/board/compare",
+                                    "/api/comparisons",
                                     "{\"snap\": " + SNAP.replace("pro-i", "secret-twig")
                                             + ", \"first\": \"anvil-fog\", \"second\": \"anvil-frost\"}")
                             .status())

@@ -18,7 +18,7 @@ class RosterTest {
             "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"edits\": [], \"hand\": []}";
 
     private static JsonNode nose(Browserless who) {
-        for (JsonNode job : who.post("/api/board", BOARD).json().at("/phases/0/jobs")) {
+        for (JsonNode job : who.post("/api/line-ups", BOARD).json().at("/phases/0/jobs")) {
             if (job.get("id").asString().equals("nose")) {
                 return job.get("player");
             }

@@ -239,7 +239,7 @@ class BoardIT {
         edit(page, "mike", "stance tilted in");
         String problem = "{\"status\": %d, \"code\": \"%s\", \"detail\": \"%s\"}";
         page.route(
-                "**/api/board",
+                "**/api/line-ups",
                 r -> r.fulfill(new Route.FulfillOptions()
                         .setStatus(500)
                         .setContentType("application/problem+json")
@@ -250,7 +250,7 @@ class BoardIT {
         assertThat(page.locator("main > [role=alert]")).hasCount(0);
 
         boolean[] away = {true};
-        page.unroute("**/api/board");
+        page.unroute("**/api/line-ups");
         page.route("**/actuator/health/readiness", r -> {
             if (away[0]) {
                 r.fulfill(new Route.FulfillOptions().setStatus(503));
@@ -258,7 +258,7 @@ class BoardIT {
                 r.resume();
             }
         });
-        page.route("**/api/board", r -> {
+        page.route("**/api/line-ups", r -> {
             if (away[0]) {
                 r.fulfill(new Route.FulfillOptions()
                         .setStatus(503)

@@ -26,7 +26,7 @@ public final class BrowserBench {
             seen.disconnect()
             const drawn = performance.now()
             requestAnimationFrame(() => setTimeout(() => {
-              const asked = performance.getEntriesByType('resource').filter(e => e.startTime >= started && e.name.includes('/api/board'))
+              const asked = performance.getEntriesByType('resource').filter(e => e.startTime >= started && e.name.includes('/api/line-ups'))
               const last = asked.reduce((a, e) => (!a || e.responseEnd > a.responseEnd ? e : a), undefined)
               done([performance.now() - started, last ? last.startTime - started : 0, last ? last.responseEnd - started : 0, drawn - started])
             }, 0))

@@ -50,7 +50,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Asks core and hands out what it says. */
 @RestController
-@RequestMapping("/api/board")
+@RequestMapping("/api")
 class BoardController {
 
     /** The painted field round the ball, play frame yards. */
@@ -137,6 +137,7 @@ class BoardController {
         return new SheetMaker(bookcase.library());
     }
 
+    /** What a snap line may say: rules, formations with their motions, runs, spots. */
     @GetMapping("/choices")
     Choices choices(Principal by) {
         Library library = bookcase.library();
@@ -170,7 +171,8 @@ class BoardController {
                 f.motions().stream().map(m -> new MotionItem(m.id(), m.name())).toList());
     }
 
-    @PostMapping
+    /** Lines a call up against a snap: every phase, each with jobs, ledgers and findings, and what changed. */
+    @PostMapping("/line-ups")
     Board lineUp(@Valid @RequestBody BoardRequest request, Principal by) {
         Call call = calls.of(request, by);
         Snap snap = snaps.of(request.snap(), by.getName());
@@ -203,7 +205,8 @@ class BoardController {
     /** The offence as it stands then, in the notation, for {@code men} of a snap. */
     record PlacedOffence(String men) {}
 
-    @PostMapping("/place")
+    /** The offence with one man put somewhere by hand, on a spot that an offence would take. */
+    @PostMapping("/placements")
     PlacedOffence place(@Valid @RequestBody PlaceRequest request, Principal by) {
         Snap snap = snaps.of(request.snap(), by.getName());
         return new PlacedOffence(
@@ -219,7 +222,8 @@ class BoardController {
             boolean onCoverSide,
             @NotBlank @Size(max = Bounds.NAME) String spot) {}
 
-    @PostMapping("/strip")
+    /** One role of a call against every formation of its game. */
+    @PostMapping("/strips")
     List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
         Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
         Map<String, PlaybookEntry> standings = bookcase.standings();
@@ -245,7 +249,8 @@ class BoardController {
     record Comparison(
             FieldRow field, String firstName, String secondName, Sheet first, Sheet second, List<CompareRow> rows) {}
 
-    @PostMapping("/compare")
+    /** Two calls on one snap, part by part. */
+    @PostMapping("/comparisons")
     Comparison compare(@Valid @RequestBody CompareRequest request, Principal by) {
         Snap snap = snaps.of(request.snap(), by.getName());
         Call first = shelf.seen(request.first(), null, List.of(), by.getName());
@@ -270,6 +275,7 @@ class BoardController {
             @NotNull @Size(max = Bounds.SEEN)
             List<@NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit>> seen) {}
 
+    /** Changes that mend a finding, each tried; none that was seen. */
     @PostMapping("/repairs")
     RepairBench.RepairOffer repairs(@Valid @RequestBody RepairRequest request, Principal by) {
         Snap snap = snaps.of(request.board().snap(), by.getName());
@@ -281,6 +287,7 @@ class BoardController {
                 request.seen());
     }
 
+    /** Words of the rung language for a spot. */
     @PostMapping("/phrases")
     List<FoundPhrase> phrases(@Valid @RequestBody PhraseRequest request, Principal by) {
         Lineup lineup = Lineup.of(

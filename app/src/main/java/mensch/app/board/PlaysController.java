@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What the line-up on the board meets: all plays at once in short, one play in full, two calls against one run. */
 @RestController
-@RequestMapping("/api/board")
+@RequestMapping("/api")
 class PlaysController {
 
     /** One phase of the board, 0 for the set offence. */
@@ -71,7 +71,11 @@ class PlaysController {
         return new PlaySheetMaker(bookcase.library().plays());
     }
 
-    @PostMapping("/against")
+    /**
+     * A line-up met by every play of the offence, beside the other calls of the plan: rules answered, findings, runs,
+     * passes, pressures.
+     */
+    @PostMapping("/audits")
     PlaySheet against(@Valid @RequestBody AgainstRequest request, Principal by) {
         Lineup lineup = calls.lineup(request.board(), request.phase(), by);
         return sheets().of(lineup, plan(lineup, by));
@@ -91,14 +95,16 @@ class PlaysController {
         return plan;
     }
 
-    @PostMapping("/run")
+    /** Every block of one run to one side. */
+    @PostMapping("/blockings")
     PlaySheet.RunSheet run(@Valid @RequestBody PlayRequest request, Principal by) {
         return there(
                 sheets().run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
                 request.play());
     }
 
-    @PostMapping("/pass")
+    /** Every route of one pass concept to one side, and who has it. */
+    @PostMapping("/distributions")
     PlaySheet.PassSheet pass(@Valid @RequestBody PlayRequest request, Principal by) {
         return there(
                 sheets().pass(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
@@ -110,7 +116,8 @@ class PlaysController {
                 "play-not-run", "this formation cannot run " + play + " to that side; choose one of the list"));
     }
 
-    @PostMapping("/run-compare")
+    /** One run against two calls on one snap. */
+    @PostMapping("/blocking-comparisons")
     RunComparison compare(@Valid @RequestBody RunCompareRequest request, Principal by) {
         Snap snap = snaps.of(request.snap(), by.getName());
         return new RunComparison(

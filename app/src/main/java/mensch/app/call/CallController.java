@@ -1,5 +1,6 @@
 package mensch.app.call;
 
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -17,6 +18,7 @@ import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.OvertakenException;
 import mensch.app.playbook.PlaybookEntry;
+import mensch.app.problem.Created;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.call.Check;
@@ -30,6 +32,7 @@ import mensch.core.front.Role;
 import mensch.core.library.Library;
 import mensch.core.rung.Rung;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,11 +42,12 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Calls as a coach lists, opens and saves them. */
 @RestController
-@RequestMapping("/api/calls")
+@RequestMapping("/api")
 class CallController {
 
     /** A call in a list; {@code savedBy} is null for the catalogue. */
@@ -132,7 +136,8 @@ class CallController {
         this.bookcase = bookcase;
     }
 
-    @GetMapping
+    /** Every call somebody may see, newest revision. */
+    @GetMapping("/calls")
     List<CallItem> list(Principal by) {
         var items = new ArrayList<CallItem>();
         bookcase.library()
@@ -164,36 +169,48 @@ class CallController {
         return new CallItem(r.docId(), r.name(), players(r), r.revision(), r.savedBy(), r.savedAt(), r.digest());
     }
 
-    @GetMapping("/{id}")
+    /** A call with all its sentences; a revision, or the newest. */
+    @GetMapping("/calls/{id}")
     CallSheet open(@PathVariable String id, @RequestParam(required = false) @Nullable Integer revision, Principal by) {
         return sheet(shelf.seen(id, revision, List.of(), by.getName()));
     }
 
     /** The same with edits laid over it. */
-    @PostMapping("/{id}/edited")
+    @PostMapping("/calls/{id}/drafts")
     CallSheet edited(@PathVariable String id, @Valid @RequestBody EditedCall request, Principal by) {
         Call saved = shelf.seen(id, request.revision(), List.of(), by.getName());
         return sheet(shelf.seen(id, request.revision(), request.edits(), by.getName()), saved);
     }
 
-    @GetMapping("/{id}/revisions")
+    /** Revisions of a call, newest first. */
+    @GetMapping("/calls/{id}/revisions")
     List<CallItem> history(@PathVariable String id, Principal by) {
         bookcase.checkSeen("call", id, by.getName());
         return shelf.history(id).stream().map(CallController::item).toList();
     }
 
-    @PostMapping
-    CallSheet saveAs(@Valid @RequestBody NewCall request, Principal by) {
+    /** Keeps a call, with edits, under a name of its own. */
+    @PostMapping("/calls")
+    @ResponseStatus(HttpStatus.CREATED)
+    CallSheet saveAs(@Valid @RequestBody NewCall request, Principal by, HttpServletResponse response) {
         Call edited = shelf.seen(request.from(), request.fromRevision(), request.edits(), by.getName());
-        return sheet(shelf.saveAs(request.name(), edited, by.getName()));
+        return made(shelf.saveAs(request.name(), edited, by.getName()), response);
     }
 
-    @PostMapping("/composed")
-    CallSheet compose(@Valid @RequestBody ComposedCall request, Principal by) {
-        return sheet(shelf.compose(request.name(), request.layers(), by.getName()));
+    /** Makes a call of a front, a coverage and what goes on top. */
+    @PostMapping("/compositions")
+    @ResponseStatus(HttpStatus.CREATED)
+    CallSheet compose(@Valid @RequestBody ComposedCall request, Principal by, HttpServletResponse response) {
+        return made(shelf.compose(request.name(), request.layers(), by.getName()), response);
     }
 
-    @PutMapping("/{id}")
+    private CallSheet made(Call call, HttpServletResponse response) {
+        Created.at(response, "/api/calls", call.ref().id());
+        return sheet(call);
+    }
+
+    /** Saves the next revision; refused with the other one when somebody saved before. */
+    @PutMapping("/calls/{id}")
     CallSheet saveNext(@PathVariable String id, @Valid @RequestBody NextRevision request, Principal by) {
         return sheet(shelf.saveNext(
                 shelf.seen(id, request.base(), request.edits(), by.getName()), request.base(), by.getName()));

@@ -2,6 +2,7 @@ package mensch.app.film;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -9,6 +10,7 @@ import java.io.IOException;
 import java.security.Principal;
 import java.util.List;
 import mensch.app.bounds.Bounds;
+import mensch.app.problem.Created;
 import mensch.app.problem.Problem;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -83,6 +85,7 @@ class FilmController {
         this.store = store;
     }
 
+    /** Reels, newest first. */
     @GetMapping
     List<ReelItem> list() {
         return room.reels().stream()
@@ -102,6 +105,7 @@ class FilmController {
                 .toList();
     }
 
+    /** A reel with its snaps. */
     @GetMapping("/{id}")
     ReelSheet open(@PathVariable Long id) {
         Reel r = room.reel(id);
@@ -121,7 +125,13 @@ class FilmController {
     /** The body is the film itself; it goes to disk as it comes. */
     @Hidden
     @PostMapping(consumes = MediaType.ALL_VALUE)
-    ReelSheet upload(@RequestParam String name, @RequestParam String view, HttpServletRequest request, Principal by)
+    @ResponseStatus(HttpStatus.CREATED)
+    ReelSheet upload(
+            @RequestParam String name,
+            @RequestParam String view,
+            HttpServletRequest request,
+            Principal by,
+            HttpServletResponse response)
             throws IOException {
         if (name.isBlank() || name.length() > Bounds.NAME) {
             throw Problem.refused("name-empty", "a reel needs a name of 1 to " + Bounds.NAME + " characters");
@@ -130,8 +140,10 @@ class FilmController {
             throw Problem.refused(
                     "view-unknown", "\"" + view + "\" is no view; it is one of " + String.join(", ", VIEWS));
         }
-        return open(intake.upload(name.strip(), view, request.getInputStream(), by.getName())
-                .id());
+        Long id = intake.upload(name.strip(), view, request.getInputStream(), by.getName())
+                .id();
+        Created.at(response, "/api/reels", id);
+        return open(id);
     }
 
     /** Gone for good, with its snaps, clicks and grades. */
@@ -152,14 +164,20 @@ class FilmController {
                 .body(store.resource(file));
     }
 
+    /** A snap with its clicks, its view, and what the call asked. */
     @GetMapping("/{id}/snaps/{number}")
     SnapSheet snap(@PathVariable Long id, @PathVariable int number, Principal by) {
         return SnapSheet.of(room.worked(id, number, by.getName()));
     }
 
+    /** Marks a snap in a reel, with its log. */
     @PostMapping("/{id}/snaps")
-    SnapSheet add(@PathVariable Long id, @Valid @RequestBody NewSnap request, Principal by) {
-        return SnapSheet.of(room.add(id, request.frame(), request.log(), by.getName()));
+    @ResponseStatus(HttpStatus.CREATED)
+    SnapSheet add(
+            @PathVariable Long id, @Valid @RequestBody NewSnap request, Principal by, HttpServletResponse response) {
+        SnapSheet sheet = SnapSheet.of(room.add(id, request.frame(), request.log(), by.getName()));
+        Created.at(response, "/api/reels", id, "snaps", sheet.number());
+        return sheet;
     }
 
     /** Saves the work on a snap; the alignment facet of each marked man is filled from his verdict. */
@@ -172,7 +190,7 @@ class FilmController {
     /** Takes one snap out of the log, with its clicks and grades. */
     @DeleteMapping("/{id}/snaps/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void erase(@PathVariable Long id, @PathVariable int number, @RequestParam int version) {
+    void eraseSnap(@PathVariable Long id, @PathVariable int number, @RequestParam int version) {
         room.erase(id, number, version);
     }
 }

@@ -40,11 +40,13 @@ class GradeController {
         this.book = book;
     }
 
+    /** Grades by man, with the snaps they come from. */
     @GetMapping
     List<GradedMan> men() {
         return book.men();
     }
 
+    /** The coach's word over the measured verdict, with its reason. */
     @PutMapping
     List<GradedMan> overrule(@Valid @RequestBody Overrule request, Principal by) {
         var key = new GradeBook.GradeKey(request.reel(), request.snap(), request.job());

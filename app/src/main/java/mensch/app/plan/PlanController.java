@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** One call at a time, so that the page can show how far it is and stop. */
 @RestController
-@RequestMapping("/api/plan")
+@RequestMapping("/api")
 class PlanController {
 
     /** Where the ball lies and what is to gain. */
@@ -84,7 +84,8 @@ class PlanController {
         this.shelf = shelf;
     }
 
-    @PostMapping("/audit")
+    /** A call of a plan against every formation: the worst that is found in each. */
+    @PostMapping("/plan-audits")
     PlanRow audit(@Valid @RequestBody PlanRequest request, Principal by) {
         Call call = shelf.seen(request.call(), null, List.of(), by.getName());
         Map<String, PlaybookEntry> standings = bookcase.standings();
@@ -120,7 +121,8 @@ class PlanController {
                 cell.meant());
     }
 
-    @PostMapping("/load")
+    /** What a plan asks each role to know. */
+    @PostMapping("/teaching-loads")
     PlanLoad load(@Valid @RequestBody LoadRequest request, Principal by) {
         List<Call> plan = request.calls().stream()
                 .map(id -> shelf.seen(id, null, List.of(), by.getName()))

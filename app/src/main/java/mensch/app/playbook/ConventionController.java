@@ -46,6 +46,7 @@ class ConventionController {
         this.bookcase = bookcase;
     }
 
+    /** What schools differ in, and what this programme chose. */
     @GetMapping
     ConventionSheet current() {
         House house = bookcase.library().house();
@@ -68,6 +69,7 @@ class ConventionController {
                 rows);
     }
 
+    /** Chooses; refused when somebody chose before. */
     @PutMapping
     ConventionSheet choose(@Valid @RequestBody Choosing request, Principal by) {
         bookcase.choose(request.choices(), request.base(), by.getName());

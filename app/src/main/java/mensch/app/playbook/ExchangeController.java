@@ -37,6 +37,7 @@ class ExchangeController {
         this.exchange = exchange;
     }
 
+    /** Documents as one open playbook. */
     @GetMapping
     ResponseEntity<Map<String, Object>> export(@RequestParam String what, Principal by) {
         String file = "mensch-" + what.replace('/', '-') + ".json";
@@ -51,12 +52,14 @@ class ExchangeController {
         return DocumentSchema.text();
     }
 
-    @PostMapping("/look")
+    /** What an import would do, nothing written. */
+    @PostMapping("/previews")
     List<ImportRow> look(@Valid @RequestBody Incoming incoming, Principal by) {
         return exchange.looked(incoming.text(), by.getName());
     }
 
-    @PostMapping("/take")
+    /** Imports what was looked at: all of it, or nothing. */
+    @PostMapping("/imports")
     List<ImportRow> take(@Valid @RequestBody Accepted accepted, Principal by) {
         return exchange.taken(accepted.text(), accepted.rows(), by.getName());
     }

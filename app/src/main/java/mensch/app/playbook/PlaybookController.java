@@ -1,5 +1,6 @@
 package mensch.app.playbook;
 
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -16,6 +17,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import mensch.app.bounds.Bounds;
 import mensch.app.playbook.PlaybookEntry.Install;
+import mensch.app.problem.Created;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.document.Document;
@@ -29,12 +31,14 @@ import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.Sketch;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Lists of everything in the playbook, its standing, and the formations and layers of one's own. */
@@ -89,6 +93,7 @@ class PlaybookController {
         this.bookcase = bookcase;
     }
 
+    /** Everything in the playbook that somebody may see. */
     @GetMapping
     List<PlaybookItem> list(Principal by) {
         Library library = bookcase.library();
@@ -183,7 +188,8 @@ class PlaybookController {
                 call, library.formation(known ? formation : NEUTRAL_FORMATION).snap(null, false, NEUTRAL_SPOT)));
     }
 
-    @GetMapping("/{kind}/{id}/history")
+    /** Revisions of a document, newest first. */
+    @GetMapping("/{kind}/{id}/revisions")
     List<RevisionItem> history(@PathVariable String kind, @PathVariable String id, Principal by) {
         bookcase.checkSeen(kind, id, by.getName());
         return bookcase.history(kind, id).stream()
@@ -191,6 +197,7 @@ class PlaybookController {
                 .toList();
     }
 
+    /** What the programme says of a document: installed, published, put away. */
     @PutMapping("/{kind}/{id}/standing")
     void stand(
             @PathVariable String kind, @PathVariable String id, @Valid @RequestBody Standing standing, Principal by) {
@@ -200,7 +207,8 @@ class PlaybookController {
 
     /** Keeps a formation of one's own; what the rules have against it is reported, not repaired. */
     @PostMapping("/formations")
-    List<String> keep(@Valid @RequestBody NewFormation request, Principal by) {
+    @ResponseStatus(HttpStatus.CREATED)
+    List<String> keep(@Valid @RequestBody NewFormation request, Principal by, HttpServletResponse response) {
         Formation formation = Notation.formation(request.name().strip(), request.men());
         var body = new LinkedHashMap<String, Object>();
         body.put("format", Document.FORMAT);
@@ -211,6 +219,7 @@ class PlaybookController {
         Document document = Document.of(body);
         bookcase.library().with(List.of(document));
         bookcase.saveNew(document, by.getName());
+        Created.at(response, "/api/playbook/formation", document.id(), "revisions");
         return Legality.problems(
                 formation,
                 code(formation),
@@ -227,7 +236,8 @@ class PlaybookController {
 
     /** Keeps a layer of a call, as edited there, under a name of its own, so that other calls can stand on it. */
     @PostMapping("/layers")
-    RevisionItem lift(@Valid @RequestBody LiftedLayer request, Principal by) {
+    @ResponseStatus(HttpStatus.CREATED)
+    RevisionItem lift(@Valid @RequestBody LiftedLayer request, Principal by, HttpServletResponse response) {
         bookcase.checkSeen("call", request.call(), by.getName());
         Library library = bookcase.library();
         boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(request.call()));
@@ -240,6 +250,7 @@ class PlaybookController {
                 request.name().strip());
         library.with(List.of(layer));
         DocumentRevision saved = bookcase.saveNew(layer, by.getName());
+        Created.at(response, "/api/playbook", layer.kind(), layer.id(), "revisions");
         return new RevisionItem(saved.revision(), saved.name(), saved.savedBy(), saved.savedAt(), saved.digest());
     }
 }

@@ -26,12 +26,29 @@ class SecurityConfig {
             "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; "
                     + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'";
 
+    /** Asked with a body and answered; nothing is written, so a player may ask them too. */
+    private static final String[] QUESTIONS = {
+        "/api/line-ups",
+        "/api/placements",
+        "/api/strips",
+        "/api/comparisons",
+        "/api/repairs",
+        "/api/phrases",
+        "/api/audits",
+        "/api/blockings",
+        "/api/distributions",
+        "/api/blocking-comparisons",
+        "/api/plan-audits",
+        "/api/teaching-loads",
+        "/api/calls/*/drafts"
+    };
+
     @Bean
     SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems) throws Exception {
         return http.authorizeHttpRequests(
                         a -> a.requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**")
                                 .permitAll()
-                                .requestMatchers("/api/board", "/api/board/**", "/api/plan/**")
+                                .requestMatchers(HttpMethod.POST, QUESTIONS)
                                 .authenticated()
                                 .requestMatchers("/api/reels/**", "/api/grades/**", "/api/roster")
                                 .hasRole(Member.Role.COORDINATOR.name())

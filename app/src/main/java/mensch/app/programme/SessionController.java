@@ -61,6 +61,7 @@ class SessionController {
         return new Me(member.username(), member.displayName(), member.role() == Member.Role.COORDINATOR);
     }
 
+    /** Signs in; the answer is who is signed in. */
     @PostMapping
     Me signIn(@Valid @RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         Authentication proven;
@@ -81,6 +82,7 @@ class SessionController {
         return me(proven);
     }
 
+    /** Ends the session. */
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {

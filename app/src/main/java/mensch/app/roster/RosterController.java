@@ -51,11 +51,13 @@ class RosterController {
         this.bookcase = bookcase;
     }
 
+    /** Players, chart and pairs that stay; what is measured only for coaches. */
     @GetMapping
     RosterAnswer current() {
         return answer(book.page());
     }
 
+    /** Keeps the roster; refused when somebody changed it before. */
     @PutMapping
     RosterAnswer change(@Valid @RequestBody RosterChange request, Principal by) {
         return answer(book.write(request.roster(), request.base(), by.getName()));
