@@ -9,6 +9,9 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 import jakarta.persistence.EntityManager;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
@@ -51,6 +54,33 @@ class BorderTest {
                         .filter(p -> !p.isEmpty())
                         .distinct())
                 .allMatch(ORDER::contains);
+    }
+
+    /** The picture in docs is of this code: {@code -Dmensch.draw=true} draws it anew. */
+    @Test
+    void thePictureOfTheBordersIsAsTheCodeIs() throws IOException {
+        JavaClasses core = new ClassFileImporter()
+                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+                .importPackages("mensch.core");
+        String drawn = """
+                # Which package uses which
+
+                Drawn from the code by a test, which also fails when an arrow goes against the order. An arrow runs from who uses to what
+                is used; what follows from other arrows is left out.
+
+                ## core
+
+                %s
+                ## app, every feature of which may use core
+
+                %s""".formatted(BorderPicture.of("mensch.core", core), BorderPicture.of("mensch.app", APP));
+        Path picture = Path.of("..", "docs", "borders.md");
+        if (Boolean.getBoolean("mensch.draw")) {
+            Files.writeString(picture, drawn);
+        }
+        assertThat(Files.readString(picture))
+                .as("run this test with -Dmensch.draw=true")
+                .isEqualTo(drawn);
     }
 
     /** A controller asks and answers; what is written together is a service's business. */

@@ -11,9 +11,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.app.bounds.Bounds;
-import mensch.app.call.CallShelf;
+import mensch.app.call.CallBook;
 import mensch.app.call.Edit;
-import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.Playbook;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
 import mensch.core.document.DocumentRef;
@@ -49,14 +49,14 @@ class BoardCalls {
             @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits,
             @NotNull @Size(max = Bounds.HANDS) List<@Valid @NotNull Hand> hand) {}
 
-    private final Bookcase bookcase;
-    private final CallShelf shelf;
+    private final Playbook playbook;
+    private final CallBook book;
     private final Snaps snaps;
 
-    BoardCalls(Bookcase bookcase, CallShelf shelf, Snaps snaps) {
+    BoardCalls(Playbook playbook, CallBook book, Snaps snaps) {
         this.snaps = snaps;
-        this.bookcase = bookcase;
-        this.shelf = shelf;
+        this.playbook = playbook;
+        this.book = book;
     }
 
     /** The line-up of one phase, 0 for the set offence; the last when there are fewer. */
@@ -67,7 +67,7 @@ class BoardCalls {
     }
 
     Call of(BoardRequest request, Principal by) {
-        Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
+        Call call = book.seen(request.call(), request.revision(), request.edits(), by.getName());
         return request.hand().isEmpty()
                 ? call
                 : call.under(handLayer(call, Lineup.of(call, snaps.of(request.snap(), by.getName())), request.hand()));
@@ -93,7 +93,7 @@ class BoardCalls {
                     .add(RungReader.read(
                             new RungId("hand", role, hand.job()),
                             call.convention().labels().kept(when + "align " + hand.phrase()),
-                            bookcase.library().vocabulary()));
+                            playbook.library().vocabulary()));
         }
         Map<String, Ladder> ladders = new LinkedHashMap<>();
         rungs.forEach((role, own) -> ladders.put(role, new Ladder(own)));

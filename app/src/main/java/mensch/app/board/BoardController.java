@@ -13,9 +13,9 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import mensch.app.board.BoardCalls.BoardRequest;
 import mensch.app.bounds.Bounds;
-import mensch.app.call.CallShelf;
+import mensch.app.call.CallBook;
 import mensch.app.call.Edit;
-import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.Playbook;
 import mensch.app.playbook.PlaybookEntry;
 import mensch.app.roster.RosterBook;
 import mensch.core.call.Call;
@@ -110,22 +110,17 @@ class BoardController {
 
     record RunItem(String id, String name) {}
 
-    private final Bookcase bookcase;
-    private final CallShelf shelf;
+    private final Playbook playbook;
+    private final CallBook book;
     private final BoardCalls calls;
     private final Snaps snaps;
     private final RosterBook rosters;
     private final RepairBench repairs;
 
     BoardController(
-            Bookcase bookcase,
-            CallShelf shelf,
-            BoardCalls calls,
-            Snaps snaps,
-            RosterBook rosters,
-            RepairBench repairs) {
-        this.bookcase = bookcase;
-        this.shelf = shelf;
+            Playbook playbook, CallBook book, BoardCalls calls, Snaps snaps, RosterBook rosters, RepairBench repairs) {
+        this.playbook = playbook;
+        this.book = book;
         this.calls = calls;
         this.snaps = snaps;
         this.rosters = rosters;
@@ -134,16 +129,16 @@ class BoardController {
 
     /** Sheets say what the programme teaches, so they are made by the library in force. */
     private SheetMaker sheets() {
-        return new SheetMaker(bookcase.library());
+        return new SheetMaker(playbook.library());
     }
 
     /** What a snap line may say: rules, formations with their motions, runs, spots. */
     @GetMapping("/choices")
     Choices choices(Principal by) {
-        Library library = bookcase.library();
-        Map<String, PlaybookEntry> standings = bookcase.standings();
+        Library library = playbook.library();
+        Map<String, PlaybookEntry> standings = playbook.standings();
         var formations = library.formations().stream()
-                .filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
+                .filter(f -> Playbook.seen(standings, "formation", f.id(), by.getName()))
                 .map(f -> item(f, library.vocabulary().convention()))
                 .toList();
         return new Choices(
@@ -225,10 +220,10 @@ class BoardController {
     /** One role of a call against every formation of its game. */
     @PostMapping("/strips")
     List<StripCell> strip(@Valid @RequestBody StripRequest request, Principal by) {
-        Call call = shelf.seen(request.call(), request.revision(), request.edits(), by.getName());
-        Map<String, PlaybookEntry> standings = bookcase.standings();
-        return bookcase.library().formationsFor(call).stream()
-                .filter(f -> Bookcase.seen(standings, "formation", f.id(), by.getName()))
+        Call call = book.seen(request.call(), request.revision(), request.edits(), by.getName());
+        Map<String, PlaybookEntry> standings = playbook.standings();
+        return playbook.library().formationsFor(call).stream()
+                .filter(f -> Playbook.seen(standings, "formation", f.id(), by.getName()))
                 .map(f -> StripCell.of(call, request.role(), request.onCoverSide(), f, spot(call, request.spot())))
                 .toList();
     }
@@ -253,8 +248,8 @@ class BoardController {
     @PostMapping("/comparisons")
     Comparison compare(@Valid @RequestBody CompareRequest request, Principal by) {
         Snap snap = snaps.of(request.snap(), by.getName());
-        Call first = shelf.seen(request.first(), null, List.of(), by.getName());
-        Call second = shelf.seen(request.second(), null, List.of(), by.getName());
+        Call first = book.seen(request.first(), null, List.of(), by.getName());
+        Call second = book.seen(request.second(), null, List.of(), by.getName());
         Lineup one = Lineup.of(first, snap);
         Lineup other = Lineup.of(second, snap);
         return new Comparison(

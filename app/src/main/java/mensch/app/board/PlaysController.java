@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.Optional;
 import mensch.app.board.BoardCalls.BoardRequest;
 import mensch.app.bounds.Bounds;
-import mensch.app.call.CallShelf;
-import mensch.app.playbook.Bookcase;
+import mensch.app.call.CallBook;
+import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.core.call.Call;
 import mensch.core.formation.Snap;
@@ -55,20 +55,20 @@ class PlaysController {
     /** Blocks of one run against each; null where it cannot be run. */
     record RunComparison(PlaySheet.@Nullable RunSheet first, PlaySheet.@Nullable RunSheet second) {}
 
-    private final Bookcase bookcase;
-    private final CallShelf shelf;
+    private final Playbook playbook;
+    private final CallBook book;
     private final Snaps snaps;
     private final BoardCalls calls;
 
-    PlaysController(Bookcase bookcase, CallShelf shelf, Snaps snaps, BoardCalls calls) {
+    PlaysController(Playbook playbook, CallBook book, Snaps snaps, BoardCalls calls) {
         this.snaps = snaps;
-        this.bookcase = bookcase;
-        this.shelf = shelf;
+        this.playbook = playbook;
+        this.book = book;
         this.calls = calls;
     }
 
     private PlaySheetMaker sheets() {
-        return new PlaySheetMaker(bookcase.library().plays());
+        return new PlaySheetMaker(playbook.library().plays());
     }
 
     /**
@@ -84,8 +84,8 @@ class PlaysController {
     /** The other calls of this week's plan on the same snap. */
     private List<Lineup> plan(Lineup lineup, Principal by) {
         var plan = new ArrayList<Lineup>();
-        for (String id : bookcase.planned("call", by.getName())) {
-            Call call = shelf.seen(id, null, List.of(), by.getName());
+        for (String id : playbook.planned("call", by.getName())) {
+            Call call = book.seen(id, null, List.of(), by.getName());
             boolean other = !id.equals(lineup.inForce().ref().id())
                     && call.front().players() == lineup.inForce().front().players();
             if (other) {
@@ -126,7 +126,7 @@ class PlaysController {
 
     private PlaySheet.@Nullable RunSheet blocks(String call, Snap snap, RunCompareRequest request, Principal by) {
         return sheets().run(
-                        Lineup.of(shelf.seen(call, null, List.of(), by.getName()), snap),
+                        Lineup.of(book.seen(call, null, List.of(), by.getName()), snap),
                         request.play(),
                         side(request.left()))
                 .orElse(null);

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mensch.app.call.Edit;
-import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
@@ -18,7 +18,7 @@ import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
 import mensch.core.repair.Repair;
 import mensch.core.repair.Repairs;
-import mensch.core.repair.Step;
+import mensch.core.repair.Sentence;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -47,14 +47,14 @@ class RepairBench {
 
     record RepairOffer(List<RepairRow> repairs, int tried) {}
 
-    private final Bookcase bookcase;
+    private final Playbook playbook;
     private volatile @Nullable Ready ready;
 
     /** Reading what the library teaches takes a moment; it is done once per library. */
     private record Ready(Library library, Repairs repairs) {}
 
-    RepairBench(Bookcase bookcase) {
-        this.bookcase = bookcase;
+    RepairBench(Playbook playbook) {
+        this.playbook = playbook;
     }
 
     /**
@@ -63,7 +63,7 @@ class RepairBench {
      */
     RepairOffer offer(Call call, Snap snap, String key, List<List<Edit>> seen) {
         Finding finding = Audit.of(
-                        new Subject(Lineup.of(call, snap), bookcase.library().plays(), List.of()))
+                        new Subject(Lineup.of(call, snap), playbook.library().plays(), List.of()))
                 .stream()
                 .filter(f -> f.key().text().equals(key))
                 .findFirst()
@@ -80,12 +80,13 @@ class RepairBench {
         return new RepairOffer(offer.repairs().stream().map(r -> row(call, r)).toList(), offer.tried());
     }
 
-    private static Step step(Call call, Edit edit) {
-        return new Step(edit.rung().split("/")[1], call.convention().labels().kept(edit.sentence()));
+    private static Sentence step(Call call, Edit edit) {
+        return new Sentence(
+                edit.rung().split("/")[1], call.convention().labels().kept(edit.sentence()));
     }
 
     private Repairs repairs() {
-        Library library = bookcase.library();
+        Library library = playbook.library();
         Ready known = ready;
         if (known == null || known.library() != library) {
             known = new Ready(library, new Repairs(library));
@@ -101,7 +102,7 @@ class RepairBench {
                 .forEach(l ->
                         l.ladders().values().forEach(ladder -> ladder.rungs().forEach(r -> taken.add(r.id().words()))));
         var edits = new ArrayList<Edit>();
-        for (Step step : repair.steps()) {
+        for (Sentence step : repair.steps()) {
             int n = 1;
             while (!taken.add(call.ref().id() + "/" + step.role() + "/repair-" + n)) {
                 n++;

@@ -14,14 +14,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mensch.app.bounds.Bounds;
-import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.OvertakenException;
+import mensch.app.playbook.Playbook;
 import mensch.app.playbook.PlaybookEntry;
 import mensch.app.problem.Created;
 import mensch.core.call.Call;
+import mensch.core.call.CallCheck;
 import mensch.core.call.CallEdit;
-import mensch.core.call.Check;
 import mensch.core.call.Layer;
 import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
@@ -128,19 +128,19 @@ class CallController {
             @NotNull @Min(0) Integer base,
             @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits) {}
 
-    private final CallShelf shelf;
-    private final Bookcase bookcase;
+    private final CallBook book;
+    private final Playbook playbook;
 
-    CallController(CallShelf shelf, Bookcase bookcase) {
-        this.shelf = shelf;
-        this.bookcase = bookcase;
+    CallController(CallBook book, Playbook playbook) {
+        this.book = book;
+        this.playbook = playbook;
     }
 
     /** Every call somebody may see, newest revision. */
     @GetMapping("/calls")
     List<CallItem> list(Principal by) {
         var items = new ArrayList<CallItem>();
-        bookcase.library()
+        playbook.library()
                 .calls()
                 .forEach(c -> items.add(new CallItem(
                         c.ref().id(),
@@ -150,10 +150,10 @@ class CallController {
                         null,
                         null,
                         c.ref().digest())));
-        shelf.newest().forEach(r -> items.add(item(r)));
-        Map<String, PlaybookEntry> standings = bookcase.standings();
+        book.newest().forEach(r -> items.add(item(r)));
+        Map<String, PlaybookEntry> standings = playbook.standings();
         items.removeIf(i ->
-                !Bookcase.seen(standings, "call", i.id(), by.getName()) || Bookcase.retired(standings, "call", i.id()));
+                !Playbook.seen(standings, "call", i.id(), by.getName()) || Playbook.retired(standings, "call", i.id()));
         return items;
     }
 
@@ -172,36 +172,36 @@ class CallController {
     /** A call with all its sentences; a revision, or the newest. */
     @GetMapping("/calls/{id}")
     CallSheet open(@PathVariable String id, @RequestParam(required = false) @Nullable Integer revision, Principal by) {
-        return sheet(shelf.seen(id, revision, List.of(), by.getName()));
+        return sheet(book.seen(id, revision, List.of(), by.getName()));
     }
 
     /** The same with edits laid over it. */
     @PostMapping("/calls/{id}/drafts")
     CallSheet edited(@PathVariable String id, @Valid @RequestBody EditedCall request, Principal by) {
-        Call saved = shelf.seen(id, request.revision(), List.of(), by.getName());
-        return sheet(shelf.seen(id, request.revision(), request.edits(), by.getName()), saved);
+        Call saved = book.seen(id, request.revision(), List.of(), by.getName());
+        return sheet(book.seen(id, request.revision(), request.edits(), by.getName()), saved);
     }
 
     /** Revisions of a call, newest first. */
     @GetMapping("/calls/{id}/revisions")
     List<CallItem> history(@PathVariable String id, Principal by) {
-        bookcase.checkSeen("call", id, by.getName());
-        return shelf.history(id).stream().map(CallController::item).toList();
+        playbook.checkSeen("call", id, by.getName());
+        return book.history(id).stream().map(CallController::item).toList();
     }
 
     /** Keeps a call, with edits, under a name of its own. */
     @PostMapping("/calls")
     @ResponseStatus(HttpStatus.CREATED)
     CallSheet saveAs(@Valid @RequestBody NewCall request, Principal by, HttpServletResponse response) {
-        Call edited = shelf.seen(request.from(), request.fromRevision(), request.edits(), by.getName());
-        return made(shelf.saveAs(request.name(), edited, by.getName()), response);
+        Call edited = book.seen(request.from(), request.fromRevision(), request.edits(), by.getName());
+        return made(book.saveAs(request.name(), edited, by.getName()), response);
     }
 
     /** Makes a call of a front, a coverage and what goes on top. */
     @PostMapping("/compositions")
     @ResponseStatus(HttpStatus.CREATED)
     CallSheet compose(@Valid @RequestBody ComposedCall request, Principal by, HttpServletResponse response) {
-        return made(shelf.compose(request.name(), request.layers(), by.getName()), response);
+        return made(book.compose(request.name(), request.layers(), by.getName()), response);
     }
 
     private CallSheet made(Call call, HttpServletResponse response) {
@@ -212,8 +212,8 @@ class CallController {
     /** Saves the next revision; refused with the other one when somebody saved before. */
     @PutMapping("/calls/{id}")
     CallSheet saveNext(@PathVariable String id, @Valid @RequestBody NextRevision request, Principal by) {
-        return sheet(shelf.saveNext(
-                shelf.seen(id, request.base(), request.edits(), by.getName()), request.base(), by.getName()));
+        return sheet(book.saveNext(
+                book.seen(id, request.base(), request.edits(), by.getName()), request.base(), by.getName()));
     }
 
     @ExceptionHandler
@@ -222,7 +222,7 @@ class CallController {
         detail.setProperty("code", e.code());
         detail.setProperty("theirs", item(e.theirs()));
         detail.setProperty(
-                "theirCall", sheet(shelf.call(e.theirs().docId(), e.theirs().revision(), List.of())));
+                "theirCall", sheet(book.call(e.theirs().docId(), e.theirs().revision(), List.of())));
         return detail;
     }
 
@@ -231,7 +231,7 @@ class CallController {
     }
 
     private CallSheet sheet(Call call, Call saved) {
-        Library library = bookcase.library();
+        Library library = playbook.library();
         var roles = call.front().roles().stream()
                 .map(r -> new RoleRow(
                         r.id(),
@@ -250,7 +250,7 @@ class CallController {
                 layers(call),
                 roles,
                 call.motion().stream().map(MotionAnswer::words).toList(),
-                call.checks().stream().map(Check::words).toList(),
+                call.checks().stream().map(CallCheck::words).toList(),
                 call.points(),
                 call.meantFor().stream()
                         .map(f -> new Named(

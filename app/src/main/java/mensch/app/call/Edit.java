@@ -20,12 +20,14 @@ public record Edit(
         @NotNull @Size(max = Bounds.SENTENCE) String sentence) {
 
     /** The call with this change; the sentence is kept in standard technique words. */
-    Document in(Document call, Labels labels, CallReader.Shelf shelf) {
+    Document in(Document call, Labels labels, CallReader.Documents documents) {
         String[] words = rung.split("/");
         if (words.length != 3) {
             throw new RefusedException("\"" + rung + "\" names no rung; write document/seat/name");
         }
         var id = new RungId(words[0], words[1], words[2]);
-        return sentence.isBlank() ? CallEdit.remove(call, id) : CallEdit.set(call, id, labels.kept(sentence), shelf);
+        return sentence.isBlank()
+                ? CallEdit.remove(call, id)
+                : CallEdit.set(call, id, labels.kept(sentence), documents);
     }
 }

@@ -1,4 +1,4 @@
-/** Saved calls: immutable revisions, and edits on top of one. Read {@link mensch.app.call.CallShelf} first. */
+/** Saved calls: immutable revisions, and edits on top of one. Read {@link mensch.app.call.CallBook} first. */
 @NullMarked
 package mensch.app.call;
 

@@ -4,9 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.app.board.Snaps;
-import mensch.app.call.CallShelf;
+import mensch.app.call.CallBook;
 import mensch.app.grading.GradeBook;
-import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.core.call.Call;
 import mensch.core.document.RefusedException;
@@ -36,7 +36,7 @@ class FilmRoom {
 
     /** Core's side of the film room: the library in force, snaps and calls as somebody may see them. */
     @Component
-    record FilmFootball(Bookcase bookcase, CallShelf shelf, Snaps snaps) {}
+    record FilmFootball(Playbook playbook, CallBook book, Snaps snaps) {}
 
     /** A snap with its calibration and verdicts; {@code judged} is null while the view is not solved. */
     record Worked(
@@ -131,9 +131,9 @@ class FilmRoom {
     }
 
     private Worked worked(FilmSnap snap, String by) {
-        Library library = football.bookcase().library();
+        Library library = football.playbook().library();
         Snap logged = football.snaps().of(snap.log().snap(), by);
-        Call call = football.shelf().seen(snap.log().call(), snap.log().revision(), List.of(), by);
+        Call call = football.book().seen(snap.log().call(), snap.log().revision(), List.of(), by);
         Calibration.Outcome outcome = Calibration.of(known(logged, snap.points()));
         Judged judged = outcome instanceof Calibration.Solved solved
                 ? FilmJudge.of(call, logged, solved.calibration(), clicks(snap.marks()))

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.FilmJudge.Judged;
@@ -45,10 +45,10 @@ public class GradeBook {
     public record GradeKey(long reel, int snap, String job) {}
 
     private final Grades grades;
-    private final Bookcase bookcase;
+    private final Playbook playbook;
 
-    GradeBook(Grades grades, Bookcase bookcase) {
-        this.bookcase = bookcase;
+    GradeBook(Grades grades, Playbook playbook) {
+        this.playbook = playbook;
         this.grades = grades;
     }
 
@@ -120,7 +120,7 @@ public class GradeBook {
                 (int) told.stream().filter(m -> m.equals("=") || m.equals("+")).count();
         return new GradedMan(
                 job,
-                bookcase.library().said(job),
+                playbook.library().said(job),
                 good,
                 told.size(),
                 rows.size() - told.size(),

@@ -1,7 +1,7 @@
 package mensch.app.plan;
 
 import java.util.List;
-import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.Playbook;
 import mensch.app.playbook.PlaybookEntry.Install;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -26,17 +26,17 @@ class DemoPlan implements ApplicationRunner {
     private static final List<String> INSTALLED =
             List.of("anvil-monsoon", "anvil-thunder", "bellows-drizzle", "bellows-frost", "maul-ice");
 
-    private final Bookcase bookcase;
+    private final Playbook playbook;
 
-    DemoPlan(Bookcase bookcase) {
-        this.bookcase = bookcase;
+    DemoPlan(Playbook playbook) {
+        this.playbook = playbook;
     }
 
     @Override
     public void run(ApplicationArguments args) {
-        if (bookcase.standings().isEmpty()) {
-            PLAN.forEach(id -> bookcase.set("call", id, -1, Install.PLAN, true, false));
-            INSTALLED.forEach(id -> bookcase.set("call", id, -1, Install.INSTALLED, true, false));
+        if (playbook.standings().isEmpty()) {
+            PLAN.forEach(id -> playbook.set("call", id, -1, Install.PLAN, true, false));
+            INSTALLED.forEach(id -> playbook.set("call", id, -1, Install.INSTALLED, true, false));
         }
     }
 }

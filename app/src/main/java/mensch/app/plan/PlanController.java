@@ -11,8 +11,8 @@ import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import mensch.app.bounds.Bounds;
-import mensch.app.call.CallShelf;
-import mensch.app.playbook.Bookcase;
+import mensch.app.call.CallBook;
+import mensch.app.playbook.Playbook;
 import mensch.app.playbook.PlaybookEntry;
 import mensch.core.audit.Finding;
 import mensch.core.call.Call;
@@ -76,22 +76,22 @@ class PlanController {
 
     record PlanLoad(List<RoleLoad> roles, List<AddedRow> calls) {}
 
-    private final Bookcase bookcase;
-    private final CallShelf shelf;
+    private final Playbook playbook;
+    private final CallBook book;
 
-    PlanController(Bookcase bookcase, CallShelf shelf) {
-        this.bookcase = bookcase;
-        this.shelf = shelf;
+    PlanController(Playbook playbook, CallBook book) {
+        this.playbook = playbook;
+        this.book = book;
     }
 
     /** A call of a plan against every formation: the worst that is found in each. */
     @PostMapping("/plan-audits")
     PlanRow audit(@Valid @RequestBody PlanRequest request, Principal by) {
-        Call call = shelf.seen(request.call(), null, List.of(), by.getName());
-        Map<String, PlaybookEntry> standings = bookcase.standings();
-        List<LibraryFormation> formations = bookcase.library().formationsFor(call).stream()
+        Call call = book.seen(request.call(), null, List.of(), by.getName());
+        Map<String, PlaybookEntry> standings = playbook.standings();
+        List<LibraryFormation> formations = playbook.library().formationsFor(call).stream()
                 .filter(f -> request.formations().contains(f.id())
-                        && Bookcase.seen(standings, "formation", f.id(), by.getName()))
+                        && Playbook.seen(standings, "formation", f.id(), by.getName()))
                 .toList();
         var motions = request.motions() ? PlanAudit.Motions.ALL : PlanAudit.Motions.NONE;
         return new PlanRow(
@@ -101,7 +101,7 @@ class PlanController {
                                 formations,
                                 request.spot().words(),
                                 motions,
-                                request.plays() ? bookcase.library().plays() : Plays.NONE)
+                                request.plays() ? playbook.library().plays() : Plays.NONE)
                         .stream()
                         .map(PlanController::cell)
                         .toList());
@@ -125,11 +125,11 @@ class PlanController {
     @PostMapping("/teaching-loads")
     PlanLoad load(@Valid @RequestBody LoadRequest request, Principal by) {
         List<Call> plan = request.calls().stream()
-                .map(id -> shelf.seen(id, null, List.of(), by.getName()))
+                .map(id -> book.seen(id, null, List.of(), by.getName()))
                 .toList();
         TeachingLoad load = TeachingLoad.of(
                 plan,
-                bookcase.library()
+                playbook.library()
                         .formation(request.formation())
                         .snap(null, false, request.spot().words()));
         return new PlanLoad(

@@ -40,17 +40,17 @@ class ConventionController {
             @NotNull @Size(max = Bounds.SETTINGS)
             Map<@Size(max = Bounds.NAME) String, @NotNull @Size(max = Bounds.NAME) String> choices) {}
 
-    private final Bookcase bookcase;
+    private final Playbook playbook;
 
-    ConventionController(Bookcase bookcase) {
-        this.bookcase = bookcase;
+    ConventionController(Playbook playbook) {
+        this.playbook = playbook;
     }
 
     /** What schools differ in, and what this programme chose. */
     @GetMapping
     ConventionSheet current() {
-        House house = bookcase.library().house();
-        HouseChoice choice = bookcase.choice().orElse(null);
+        House house = playbook.library().house();
+        HouseChoice choice = playbook.choice().orElse(null);
         var rows = house.settings().stream()
                 .map(s -> new SettingRow(
                         s.id(),
@@ -65,14 +65,14 @@ class ConventionController {
                 choice == null ? 0 : choice.id(),
                 choice == null ? null : choice.chosenBy(),
                 choice == null ? null : choice.chosenAt(),
-                bookcase.library().vocabulary().convention().landmarks().words(),
+                playbook.library().vocabulary().convention().landmarks().words(),
                 rows);
     }
 
     /** Chooses; refused when somebody chose before. */
     @PutMapping
     ConventionSheet choose(@Valid @RequestBody Choosing request, Principal by) {
-        bookcase.choose(request.choices(), request.base(), by.getName());
+        playbook.choose(request.choices(), request.base(), by.getName());
         return current();
     }
 }

@@ -37,7 +37,7 @@ class Exchange {
     }
 
     private final Library catalogue;
-    private final Bookcase bookcase;
+    private final Playbook playbook;
     private final Mutes mutes;
     private final SaidFindings said;
     private final JsonMapper json;
@@ -45,7 +45,7 @@ class Exchange {
     private final DocumentSchema schema;
 
     Exchange(
-            Bookcase bookcase,
+            Playbook playbook,
             LibraryInForce inForce,
             Mutes mutes,
             SaidFindings said,
@@ -53,7 +53,7 @@ class Exchange {
             JsonMapper json,
             Clock clock) {
         this.catalogue = inForce.catalogue();
-        this.bookcase = bookcase;
+        this.playbook = playbook;
         this.mutes = mutes;
         this.said = said;
         this.json = json;
@@ -65,40 +65,40 @@ class Exchange {
     Map<String, Object> taken(String what, String by) {
         var documents = new ArrayList<Document>();
         for (String kind : List.of("formation", "front", "coverage", "movement", "pressure", "call")) {
-            bookcase.library().kind(kind).stream()
+            playbook.library().kind(kind).stream()
                     .filter(d -> !d.kind().equals("call"))
                     .forEach(documents::add);
         }
-        bookcase.library().calls().forEach(c -> documents.add(c.document()));
-        bookcase.newest().stream().filter(r -> r.kind().equals("call")).forEach(r -> documents.add(r.document()));
-        Map<String, PlaybookEntry> standings = bookcase.standings();
+        playbook.library().calls().forEach(c -> documents.add(c.document()));
+        playbook.newest().stream().filter(r -> r.kind().equals("call")).forEach(r -> documents.add(r.document()));
+        Map<String, PlaybookEntry> standings = playbook.standings();
         var own =
-                bookcase.newest().stream().map(r -> r.kind() + "/" + r.docId()).toList();
+                playbook.newest().stream().map(r -> r.kind() + "/" + r.docId()).toList();
         var bodies = documents.stream()
                 .filter(d -> wanted(d, what, own))
-                .filter(d -> Bookcase.seen(standings, d.kind(), d.id(), by))
+                .filter(d -> Playbook.seen(standings, d.kind(), d.id(), by))
                 .map(Document::body)
                 .toList();
         if (bodies.isEmpty()) {
             throw Problem.notFound(what.equals("own") ? "anything of your own to export" : what);
         }
-        var playbook = new LinkedHashMap<String, Object>();
-        playbook.put("format", Document.FORMAT);
-        playbook.put("kind", "playbook");
-        playbook.put("made", clock.instant().toString());
-        playbook.put(
+        var out = new LinkedHashMap<String, Object>();
+        out.put("format", Document.FORMAT);
+        out.put("kind", "playbook");
+        out.put("made", clock.instant().toString());
+        out.put(
                 "landmarks",
-                bookcase.library().vocabulary().convention().landmarks().words());
-        playbook.put("documents", bodies);
+                playbook.library().vocabulary().convention().landmarks().words());
+        out.put("documents", bodies);
         List<Map<String, Object>> muted = bodies.stream()
                 .filter(b -> "call".equals(b.get("kind")))
                 .flatMap(b -> mutes.of(String.valueOf(b.get("id")), by).stream())
                 .map(Exchange::muted)
                 .toList();
         if (!muted.isEmpty()) {
-            playbook.put("muted", muted);
+            out.put("muted", muted);
         }
-        return playbook;
+        return out;
     }
 
     /** A finding somebody lives with goes out with its call. */
@@ -132,15 +132,15 @@ class Exchange {
     }
 
     private List<Document> documents(String text) {
-        Values playbook;
+        Values in;
         try {
-            playbook = Values.of(json.readValue(text, Map.class));
+            in = Values.of(json.readValue(text, Map.class));
         } catch (JacksonException e) {
             throw refused("the text is no JSON: " + e.getOriginalMessage() + " at line "
                     + e.getLocation().getLineNr() + ", column "
                     + e.getLocation().getColumnNr());
         }
-        int format = playbook.whole("format").orElse(Document.FORMAT);
+        int format = in.whole("format").orElse(Document.FORMAT);
         if (format > Document.FORMAT) {
             throw refused(
                     "it was made by a newer version (format " + format + "); this one reads format " + Document.FORMAT);
@@ -151,9 +151,7 @@ class Exchange {
                     + (faults.size() == 1 ? " fault: " : " faults: ")
                     + String.join("; ", faults.subList(0, Math.min(TOLD, faults.size()))));
         }
-        return playbook.parts("documents").stream()
-                .map(d -> Document.of(d.all()))
-                .toList();
+        return in.parts("documents").stream().map(d -> Document.of(d.all())).toList();
     }
 
     /** What the text says is lived with; the schema has been checked. */
@@ -176,7 +174,7 @@ class Exchange {
 
     /** Every document must be readable in the library as it would be. */
     private void check(List<Document> documents) {
-        Library library = bookcase.library()
+        Library library = playbook.library()
                 .with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
         var problems = new ArrayList<DocumentException.Problem>();
         for (Document call :
@@ -194,8 +192,8 @@ class Exchange {
 
     private ImportRow row(Document document, String by) {
         Optional<Document> shipped = catalogue.named(List.of(document.kind()), document.id());
-        var saved = bookcase.history(document.kind(), document.id());
-        if (!saved.isEmpty() && !bookcase.entry(document.kind(), document.id()).seenBy(by)) {
+        var saved = playbook.history(document.kind(), document.id());
+        if (!saved.isEmpty() && !playbook.entry(document.kind(), document.id()).seenBy(by)) {
             return row(document, State.CONFLICT, 0, "somebody else has a draft of this name; rename yours");
         }
         if (!saved.isEmpty()) {
@@ -218,7 +216,7 @@ class Exchange {
                             ? "as in the catalogue"
                             : "the catalogue has another of this name and is not changed; rename yours");
         }
-        boolean taken = bookcase.library().documents().stream().anyMatch(d -> d.id().equals(document.id()));
+        boolean taken = playbook.library().documents().stream().anyMatch(d -> d.id().equals(document.id()));
         return taken
                 ? row(document, State.CONFLICT, 0, "another kind of document has this name; rename it")
                 : row(document, State.NEW, 0, "your draft");
@@ -246,16 +244,16 @@ class Exchange {
             throw refused("some names are in conflict");
         }
         List<Document> documents = documents(text);
-        Library asImported = bookcase.library()
+        Library asImported = playbook.library()
                 .with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
         for (int i = 0; i < rows.size(); i++) {
             Document document = documents.get(i).kind().equals("call")
                     ? asImported.compose(documents.get(i)).document()
                     : documents.get(i);
             if (rows.get(i).state() == State.NEW) {
-                bookcase.saveNew(document, by);
+                playbook.saveNew(document, by);
             } else if (rows.get(i).state() == State.CHANGED) {
-                bookcase.saveNext(document, rows.get(i).base(), by);
+                playbook.saveNext(document, rows.get(i).base(), by);
             }
         }
         muted(text).stream()

@@ -33,18 +33,18 @@ class Mutes {
     record Muted(long id, String call, String finding, String title, String reason, String mutedBy, Instant mutedAt) {}
 
     private final MutedFindings findings;
-    private final Bookcase bookcase;
+    private final Playbook playbook;
     private final Clock clock;
 
-    Mutes(MutedFindings findings, Bookcase bookcase, Clock clock) {
+    Mutes(MutedFindings findings, Playbook playbook, Clock clock) {
         this.findings = findings;
-        this.bookcase = bookcase;
+        this.playbook = playbook;
         this.clock = clock;
     }
 
     /** Mutes of a call; a draft of another is not found. */
     List<Muted> of(String call, String by) {
-        bookcase.checkSeen("call", call, by);
+        playbook.checkSeen("call", call, by);
         return findings.findByCallIdOrderById(call).stream()
                 .map(MutedFinding::row)
                 .toList();
@@ -52,7 +52,7 @@ class Mutes {
 
     @Transactional
     Muted mute(Mute mute, String by) {
-        bookcase.checkSeen("call", mute.call(), by);
+        playbook.checkSeen("call", mute.call(), by);
         if (findings.existsByCallIdAndFinding(mute.call(), mute.finding())) {
             throw new Problem(HttpStatus.CONFLICT, "muted-already", "somebody muted this finding already; look again");
         }
@@ -76,7 +76,7 @@ class Mutes {
     @Transactional
     void unmute(long id, String by) {
         MutedFinding finding = findings.findById(id).orElseThrow(() -> Problem.notFound("this mute"));
-        bookcase.checkSeen("call", finding.row().call(), by);
+        playbook.checkSeen("call", finding.row().call(), by);
         if (findings.erase(id) == 0) {
             throw Problem.notFound("this mute");
         }

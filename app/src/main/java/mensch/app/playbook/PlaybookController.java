@@ -87,23 +87,23 @@ class PlaybookController {
             @NotBlank @Size(max = Bounds.NAME) String layer,
             @NotBlank @Size(max = Bounds.NAME) String name) {}
 
-    private final Bookcase bookcase;
+    private final Playbook playbook;
 
-    PlaybookController(Bookcase bookcase) {
-        this.bookcase = bookcase;
+    PlaybookController(Playbook playbook) {
+        this.playbook = playbook;
     }
 
     /** Everything in the playbook that somebody may see. */
     @GetMapping
     List<PlaybookItem> list(Principal by) {
-        Library library = bookcase.library();
+        Library library = playbook.library();
         var saved = new LinkedHashMap<String, DocumentRevision>();
-        bookcase.newest().forEach(r -> saved.put(r.kind() + "/" + r.docId(), r));
+        playbook.newest().forEach(r -> saved.put(r.kind() + "/" + r.docId(), r));
         var users = new TreeMap<String, Call>();
         library.calls()
                 .forEach(c ->
                         c.layers().forEach(l -> users.putIfAbsent(l.document().id(), c)));
-        Map<String, PlaybookEntry> standings = bookcase.standings();
+        Map<String, PlaybookEntry> standings = playbook.standings();
         var items = new ArrayList<PlaybookItem>();
         for (String kind : KINDS) {
             for (Document document : library.kind(kind)) {
@@ -120,8 +120,8 @@ class PlaybookController {
                         r.document(),
                         standings.get("call/" + r.docId()),
                         r,
-                        sketch(library, bookcase.read(r.document(), r.revision())))));
-        items.removeIf(i -> !Bookcase.seen(standings, i.kind(), i.id(), by.getName()));
+                        sketch(library, playbook.read(r.document(), r.revision())))));
+        items.removeIf(i -> !Playbook.seen(standings, i.kind(), i.id(), by.getName()));
         return items;
     }
 
@@ -191,8 +191,8 @@ class PlaybookController {
     /** Revisions of a document, newest first. */
     @GetMapping("/{kind}/{id}/revisions")
     List<RevisionItem> history(@PathVariable String kind, @PathVariable String id, Principal by) {
-        bookcase.checkSeen(kind, id, by.getName());
-        return bookcase.history(kind, id).stream()
+        playbook.checkSeen(kind, id, by.getName());
+        return playbook.history(kind, id).stream()
                 .map(r -> new RevisionItem(r.revision(), r.name(), r.savedBy(), r.savedAt(), r.digest()))
                 .toList();
     }
@@ -201,8 +201,8 @@ class PlaybookController {
     @PutMapping("/{kind}/{id}/standing")
     void stand(
             @PathVariable String kind, @PathVariable String id, @Valid @RequestBody Standing standing, Principal by) {
-        bookcase.checkSeen(kind, id, by.getName());
-        bookcase.set(kind, id, standing.version(), standing.install(), standing.published(), standing.retired());
+        playbook.checkSeen(kind, id, by.getName());
+        playbook.set(kind, id, standing.version(), standing.install(), standing.published(), standing.retired());
     }
 
     /** Keeps a formation of one's own; what the rules have against it is reported, not repaired. */
@@ -213,17 +213,17 @@ class PlaybookController {
         var body = new LinkedHashMap<String, Object>();
         body.put("format", Document.FORMAT);
         body.put("kind", "formation");
-        body.put("id", bookcase.freshId(request.name()));
+        body.put("id", playbook.freshId(request.name()));
         body.put("name", request.name().strip());
         body.put("men", Notation.print(formation));
         Document document = Document.of(body);
-        bookcase.library().with(List.of(document));
-        bookcase.saveNew(document, by.getName());
+        playbook.library().with(List.of(document));
+        playbook.saveNew(document, by.getName());
         Created.at(response, "/api/playbook/formation", document.id(), "revisions");
         return Legality.problems(
                 formation,
                 code(formation),
-                bookcase.library().vocabulary().convention().thresholds());
+                playbook.library().vocabulary().convention().thresholds());
     }
 
     /** The code a formation is for, by its number of men. */
@@ -238,18 +238,18 @@ class PlaybookController {
     @PostMapping("/layers")
     @ResponseStatus(HttpStatus.CREATED)
     RevisionItem lift(@Valid @RequestBody LiftedLayer request, Principal by, HttpServletResponse response) {
-        bookcase.checkSeen("call", request.call(), by.getName());
-        Library library = bookcase.library();
+        playbook.checkSeen("call", request.call(), by.getName());
+        Library library = playbook.library();
         boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(request.call()));
         Document call = shipped
                 ? library.call(request.call()).document()
-                : bookcase.saved("call", request.call(), request.revision()).document();
+                : playbook.saved("call", request.call(), request.revision()).document();
         Document layer = CallEdit.renamed(
                 CallEdit.layer(call, request.layer()),
-                bookcase.freshId(request.name()),
+                playbook.freshId(request.name()),
                 request.name().strip());
         library.with(List.of(layer));
-        DocumentRevision saved = bookcase.saveNew(layer, by.getName());
+        DocumentRevision saved = playbook.saveNew(layer, by.getName());
         Created.at(response, "/api/playbook", layer.kind(), layer.id(), "revisions");
         return new RevisionItem(saved.revision(), saved.name(), saved.savedBy(), saved.savedAt(), saved.digest());
     }

@@ -32,11 +32,11 @@ class SaidFindings implements ApplicationRunner {
     private static final List<String> HASHES = List.of("m", "l", "r");
 
     private final MutedFindings findings;
-    private final Bookcase bookcase;
+    private final Playbook playbook;
 
-    SaidFindings(MutedFindings findings, Bookcase bookcase) {
+    SaidFindings(MutedFindings findings, Playbook playbook) {
         this.findings = findings;
-        this.bookcase = bookcase;
+        this.playbook = playbook;
     }
 
     /** One that is not found stays as it is: it is said nowhere, and nothing is lost. */
@@ -71,12 +71,12 @@ class SaidFindings implements ApplicationRunner {
     }
 
     private Call call(String id) {
-        return bookcase.library().calls().stream()
+        return playbook.library().calls().stream()
                 .filter(c -> c.ref().id().equals(id))
                 .findFirst()
                 .orElseGet(() -> {
-                    DocumentRevision saved = bookcase.saved("call", id, null);
-                    return bookcase.read(saved.document(), saved.revision());
+                    DocumentRevision saved = playbook.saved("call", id, null);
+                    return playbook.read(saved.document(), saved.revision());
                 });
     }
 
@@ -89,12 +89,12 @@ class SaidFindings implements ApplicationRunner {
                     .findFirst()
                     .orElse(Code.HIGH_SCHOOL);
             return HASHES.stream()
-                    .flatMap(hash -> bookcase.library().formationsFor(call).stream()
+                    .flatMap(hash -> playbook.library().formationsFor(call).stream()
                             .map(f -> f.snap(null, false, code.id() + " " + hash + " 50 1&10")))
                     .flatMap(snap ->
                             Audit.of(new Subject(
                                             Lineup.of(call, snap),
-                                            bookcase.library().plays(),
+                                            playbook.library().plays(),
                                             List.of()))
                                     .stream())
                     .filter(f -> f.evidence().title().equals(title))

@@ -1,6 +1,6 @@
 /**
  * Documents of the programme: saved revisions, their standing, the schools chosen, import and export. Read
- * {@link mensch.app.playbook.Bookcase} first.
+ * {@link mensch.app.playbook.Playbook} first.
  */
 @NullMarked
 package mensch.app.playbook;

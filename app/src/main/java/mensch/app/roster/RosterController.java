@@ -10,7 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import mensch.app.playbook.Bookcase;
+import mensch.app.playbook.Playbook;
 import mensch.core.call.Call;
 import mensch.core.front.Front;
 import mensch.core.front.Role;
@@ -44,11 +44,11 @@ class RosterController {
     record RosterChange(int base, @Valid @NotNull RosterSheet roster) {}
 
     private final RosterBook book;
-    private final Bookcase bookcase;
+    private final Playbook playbook;
 
-    RosterController(RosterBook book, Bookcase bookcase) {
+    RosterController(RosterBook book, Playbook playbook) {
         this.book = book;
-        this.bookcase = bookcase;
+        this.playbook = playbook;
     }
 
     /** Players, chart and pairs that stay; what is measured only for coaches. */
@@ -65,7 +65,7 @@ class RosterController {
 
     private RosterAnswer answer(@Nullable RosterPage page) {
         Map<String, Front> fronts = new LinkedHashMap<>();
-        for (Call call : bookcase.library().calls()) {
+        for (Call call : playbook.library().calls()) {
             fronts.putIfAbsent(call.front().document().id(), call.front());
         }
         Set<Staying> pairs = new LinkedHashSet<>();

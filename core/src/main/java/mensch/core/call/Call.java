@@ -43,7 +43,7 @@ public final class Call {
     record Base(Front front, Coverage coverage, SideWord callSide, SideWord coverSide) {}
 
     /** What it does when the picture changes; {@code checked} holds the calls its checks lead to, by id. */
-    record Answers(List<MotionAnswer> motion, List<Check> checks, Map<String, Call> checked) {}
+    record Answers(List<MotionAnswer> motion, List<CallCheck> checks, Map<String, Call> checked) {}
 
     Call(DocumentRef ref, Document document, Vocabulary vocabulary, Base base, List<Layer> layers, Answers answers) {
         this.ref = ref;
@@ -185,7 +185,7 @@ public final class Call {
         return answers.motion();
     }
 
-    public List<Check> checks() {
+    public List<CallCheck> checks() {
         return answers.checks();
     }
 

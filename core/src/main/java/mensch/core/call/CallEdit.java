@@ -69,27 +69,28 @@ public final class CallEdit {
     /**
      * A change of any kind: a check on top of the call's own, or a rung as {@link #put} sets it.
      *
-     * @param shelf where a call that is checked to is found
+     * @param documents where a call that is checked to is found
      * @throws DocumentException when the call has no such document, or a check leads to no call
      */
-    public static Document set(Document call, RungId id, String sentence, CallReader.Shelf shelf) {
+    public static Document set(Document call, RungId id, String sentence, CallReader.Documents documents) {
         if (!id.seat().equals(CHECKS)) {
             return put(call, id, sentence);
         }
         var checks = new ArrayList<Object>();
         checks.add(sentence);
         checks.addAll(call.values().list(CHECKS));
-        return CallReader.whole(call.with(CHECKS, checks), (kinds, wanted) -> checked(call, kinds, wanted, shelf));
+        return CallReader.whole(call.with(CHECKS, checks), (kinds, wanted) -> checked(call, kinds, wanted, documents));
     }
 
     /** A call it checks to already stays as it stands inside it. */
-    private static Optional<Document> checked(Document call, List<String> kinds, String id, CallReader.Shelf shelf) {
+    private static Optional<Document> checked(
+            Document call, List<String> kinds, String id, CallReader.Documents documents) {
         return Optional.of(kinds)
                 .filter(k -> k.contains("call"))
                 .flatMap(k -> call.values().part("checked"))
                 .flatMap(checked -> checked.part(id))
                 .map(inside -> Document.of(inside.all()))
-                .or(() -> shelf.find(kinds, id));
+                .or(() -> documents.find(kinds, id));
     }
 
     /** The call without a rung; nothing happens when it has none of that name. */

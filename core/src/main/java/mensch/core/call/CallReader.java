@@ -58,14 +58,15 @@ public final class CallReader {
     /**
      * The call with each layer and each checked call named by id replaced by that document, so that it stands alone.
      */
-    public static Document whole(Document call, Shelf shelf) {
-        var body = new LinkedHashMap<>(withLayers(call, shelf).body());
+    public static Document whole(Document call, Documents documents) {
+        var body = new LinkedHashMap<>(withLayers(call, documents).body());
         var checked = new LinkedHashMap<String, Object>();
         for (String id : checkIds(call)) {
-            Document other = shelf.find(List.of("call"), id)
+            Document other = documents
+                    .find(List.of("call"), id)
                     .orElseThrow(
                             () -> DocumentException.of(call.id(), "checks", "names \"" + id + "\", which is no call"));
-            var target = new LinkedHashMap<>(withLayers(other, shelf).body());
+            var target = new LinkedHashMap<>(withLayers(other, documents).body());
             target.remove("checks");
             target.remove("checked");
             target.put("motion", withoutChecks(other.values().texts("motion")));
@@ -86,16 +87,17 @@ public final class CallReader {
 
     /** Where documents named by id are found. */
     @FunctionalInterface
-    public interface Shelf {
+    public interface Documents {
         /** The document of one of these kinds. */
         Optional<Document> find(List<String> kinds, String id);
     }
 
-    private static Document withLayers(Document call, Shelf shelf) {
+    private static Document withLayers(Document call, Documents documents) {
         var layers = new ArrayList<Object>();
         for (Object layer : call.values().list("layers")) {
             if (layer instanceof String id) {
-                Document found = shelf.find(LAYER_KINDS, id)
+                Document found = documents
+                        .find(LAYER_KINDS, id)
                         .orElseThrow(() -> DocumentException.of(
                                 call.id(),
                                 "layers",
@@ -258,8 +260,8 @@ public final class CallReader {
         return calls;
     }
 
-    private List<Check> checks(Front front) {
-        var checks = new ArrayList<Check>();
+    private List<CallCheck> checks(Front front) {
+        var checks = new ArrayList<CallCheck>();
         for (String line : document.values().texts("checks")) {
             Matcher words = WHOLE_CHECK.matcher(line);
             if (!words.matches()) {
@@ -269,7 +271,7 @@ public final class CallReader {
                 continue;
             }
             try {
-                checks.add(new Check(
+                checks.add(new CallCheck(
                         RungReader.readCondition(words.group(1), vocabulary),
                         words.group(2),
                         checked(List.of(words.group(3)), front, line).get(0)));

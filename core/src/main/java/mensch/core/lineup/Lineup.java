@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import mensch.core.call.Call;
-import mensch.core.call.Check;
+import mensch.core.call.CallCheck;
 import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
 import mensch.core.convention.Convention;
@@ -29,7 +29,7 @@ public final class Lineup {
 
     private final Snap snap;
     private final Call call;
-    private final @Nullable Check check;
+    private final @Nullable CallCheck check;
     private final Binding sides;
     private final List<Job> jobs;
     private final Features features;
@@ -58,7 +58,7 @@ public final class Lineup {
      * could not be decided is open.
      */
     private record Asked(
-            Call call, @Nullable Check check, @Nullable MotionAnswer answer, List<Open> open) {}
+            Call call, @Nullable CallCheck check, @Nullable MotionAnswer answer, List<Open> open) {}
 
     /**
      * The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion
@@ -67,7 +67,7 @@ public final class Lineup {
     public static Lineup of(Call call, Snap snap) {
         Features features = Features.of(snap, call.convention());
         var open = new ArrayList<Open>();
-        Optional<Check> check = Seating.check(call, features, snap, open);
+        Optional<CallCheck> check = Seating.check(call, features, snap, open);
         if (check.isPresent()) {
             return asSet(new Asked(call.checked(check.get().call()), check.get(), null, open), snap, features);
         }
@@ -189,7 +189,7 @@ public final class Lineup {
     }
 
     /** The check that put this call in force; null when none did. */
-    public @Nullable Check check() {
+    public @Nullable CallCheck check() {
         return check;
     }
 

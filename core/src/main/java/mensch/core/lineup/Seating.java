@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mensch.core.call.Call;
-import mensch.core.call.Check;
+import mensch.core.call.CallCheck;
 import mensch.core.call.MotionAnswer;
 import mensch.core.coverage.CoverSeat;
 import mensch.core.formation.Answer;
@@ -70,12 +70,12 @@ final class Seating {
      * The first check whose condition holds; as with a rung, one that asks for something nobody knows ends the search,
      * and is told.
      */
-    static Optional<Check> check(Call call, Features features, Snap snap, List<Open> open) {
+    static Optional<CallCheck> check(Call call, Features features, Snap snap, List<Open> open) {
         if (call.checks().isEmpty()) {
             return Optional.empty();
         }
         View view = neutral(call, features, snap, binding(call, features));
-        for (Check check : call.checks()) {
+        for (CallCheck check : call.checks()) {
             Answer holds = check.when().in(view);
             if (holds == Answer.UNKNOWN) {
                 open.add(Open.of(check.words(), check.when(), view));

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record Distribution(Pass pass, Side play, List<Row> rows) {
 
     /** By what rule a man has a route. */
-    public enum By {
+    public enum Having {
         MAN,
         MATCH,
         AREA,
@@ -37,7 +37,7 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
      *     with his man
      * @param late the ball is there clearly before him
      */
-    public record Cover(Job job, By by, double lateSeconds, boolean late) {}
+    public record Cover(Job job, Having by, double lateSeconds, boolean late) {}
 
     /** A leverage that the route breaks away from: what he gives, and where the route goes. */
     public record Lost(Job job, String leverage, boolean breaksOut) {}
@@ -73,7 +73,7 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
 
         /** Men who have him as their own, help not counted. */
         public List<Cover> owners() {
-            return covers.stream().filter(c -> c.by() != By.HOLE).toList();
+            return covers.stream().filter(c -> c.by() != Having.HOLE).toList();
         }
 
         /** Everybody who has him is there after the ball. */

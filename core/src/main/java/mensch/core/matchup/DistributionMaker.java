@@ -20,8 +20,8 @@ import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
-import mensch.core.matchup.Distribution.By;
 import mensch.core.matchup.Distribution.Cover;
+import mensch.core.matchup.Distribution.Having;
 import mensch.core.matchup.Distribution.Lost;
 import mensch.core.matchup.Distribution.Row;
 import mensch.core.matchup.Distribution.Rub;
@@ -130,14 +130,14 @@ final class DistributionMaker {
                 Optional<Man> his = lineup.view(job).man(on.man());
                 runners.stream()
                         .filter(r -> his.filter(r.man()::equals).isPresent())
-                        .forEach(r -> having(covers, r).add(new Cover(job, By.MAN, 0, false)));
+                        .forEach(r -> having(covers, r).add(new Cover(job, Having.MAN, 0, false)));
             }
             if (job.passTask() instanceof Task.Cover cover && cover.receiver() != null) {
                 Optional<Man> his = lineup.view(job).man(cover.receiver());
                 runners.stream()
                         .filter(r -> his.filter(r.man()::equals).isPresent()
                                 && r.caught().y() >= limits.matchedFrom())
-                        .forEach(r -> having(covers, r).add(new Cover(job, By.MATCH, 0, false)));
+                        .forEach(r -> having(covers, r).add(new Cover(job, Having.MATCH, 0, false)));
             }
         }
     }
@@ -150,13 +150,13 @@ final class DistributionMaker {
                 if (runner.caught().y() >= limits.deepFrom()
                         && inside
                         && having(covers, runner).isEmpty()) {
-                    having(covers, runner).add(cover(area.owner(), By.DEEP, runner));
+                    having(covers, runner).add(cover(area.owner(), Having.DEEP, runner));
                 }
             }
         }
     }
 
-    private Cover cover(Job job, By by, Runner runner) {
+    private Cover cover(Job job, Having by, Runner runner) {
         double yards = job.feetOr(runner.caught()).distance(runner.caught());
         double late = Builds.gait(job.role().body(), speeds).time(yards) - runner.seconds();
         return new Cover(job, by, late, late > limits.lateBy());
@@ -183,14 +183,14 @@ final class DistributionMaker {
                                 -side.sign() * r.landmark().x()))
                         .toList();
                 for (int i = 0; i < here.size() && i < men.size(); i++) {
-                    having(covers, here.get(i)).add(cover(men.get(i).owner(), By.PUSH, here.get(i)));
+                    having(covers, here.get(i)).add(cover(men.get(i).owner(), Having.PUSH, here.get(i)));
                     still.remove(here.get(i));
                 }
             }
         }
         List<Job> pushed = covers.values().stream()
                 .flatMap(List::stream)
-                .filter(c -> c.by() == By.PUSH)
+                .filter(c -> c.by() == Having.PUSH)
                 .map(Cover::job)
                 .toList();
         for (Runner runner : still) {
@@ -201,7 +201,7 @@ final class DistributionMaker {
                     .map(area -> pushed.contains(area.owner())
                             ? nextTo(runner, under, pushed).orElse(area)
                             : area)
-                    .ifPresent(area -> having(covers, runner).add(cover(area.owner(), By.AREA, runner)));
+                    .ifPresent(area -> having(covers, runner).add(cover(area.owner(), Having.AREA, runner)));
         }
     }
 
@@ -236,7 +236,7 @@ final class DistributionMaker {
                         .filter(r -> r.caught().y() < limits.deepFrom()
                                 && r.route().breaksOutward(r.points(), r.side()) < -limits.matchedFrom() / 2)
                         .min(Comparator.comparingDouble(Runner::seconds))
-                        .ifPresent(r -> having(covers, r).add(cover(job, By.HOLE, r)));
+                        .ifPresent(r -> having(covers, r).add(cover(job, Having.HOLE, r)));
             }
         }
     }
@@ -248,7 +248,7 @@ final class DistributionMaker {
     private Optional<Lost> lost(Runner runner, List<Cover> covers) {
         double outward = runner.route().breaksOutward(runner.points(), runner.side());
         for (Cover cover : covers) {
-            boolean his = cover.by() == By.MAN || cover.by() == By.MATCH;
+            boolean his = cover.by() == Having.MAN || cover.by() == Having.MATCH;
             if (!his
                     || Math.abs(outward) < limits.breaks()
                     || !(cover.job().before().align() instanceof Given.By<Place> by)
@@ -279,7 +279,7 @@ final class DistributionMaker {
     private Optional<Rub> rub(Runner runner, List<Cover> covers) {
         for (Cover cover : covers) {
             Point from = cover.job().feet();
-            if (cover.by() != By.MAN || from == null) {
+            if (cover.by() != Having.MAN || from == null) {
                 continue;
             }
             for (Runner other : runners) {

@@ -30,7 +30,7 @@ final class Checks {
     }
 
     /** @param mended whether a line-up shows the finding no more */
-    List<List<Step>> changes(Call call, Lineup before, Predicate<Lineup> mended) {
+    List<List<Sentence>> changes(Call call, Lineup before, Predicate<Lineup> mended) {
         Optional<String> maker = call.front().signals().map(Role::id);
         if (maker.isEmpty() || before.check() != null) {
             return List.of();
@@ -55,7 +55,7 @@ final class Checks {
         return others.stream()
                 .sorted(Comparator.comparingInt(Other::men))
                 .limit(FEW)
-                .map(o -> List.of(new Step(CallEdit.CHECKS, when + o.id() + ", " + maker.get())))
+                .map(o -> List.of(new Sentence(CallEdit.CHECKS, when + o.id() + ", " + maker.get())))
                 .toList();
     }
 

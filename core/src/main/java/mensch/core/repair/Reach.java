@@ -69,11 +69,11 @@ final class Reach {
      *
      * @param nearest how many men are tried: those the finding names, then the nearest to it
      */
-    List<List<Step>> changes(Lineup lineup, Finding finding, int nearest) {
+    List<List<Sentence>> changes(Lineup lineup, Finding finding, int nearest) {
         List<Job> men = men(lineup, finding).stream()
                 .limit(Math.max(nearest, finding.who().size()))
                 .toList();
-        var changes = new ArrayList<List<Step>>();
+        var changes = new ArrayList<List<Sentence>>();
         for (Job man : men) {
             var words = new LinkedHashSet<String>(open(lineup, man));
             PARTS.forEach(p ->
@@ -153,7 +153,7 @@ final class Reach {
     }
 
     /** Two men of one side trade run jobs, or pass jobs: their words mean the same to both. */
-    private void trade(Lineup lineup, Job one, Job other, List<List<Step>> changes) {
+    private void trade(Lineup lineup, Job one, Job other, List<List<Sentence>> changes) {
         if (one.seat() != other.seat() || one.role().equals(other.role())) {
             return;
         }
@@ -172,7 +172,7 @@ final class Reach {
      * The change for this picture only: as many receivers on his side, with or without an end, and for one of two men
      * the side of the coverage.
      */
-    Step step(Lineup lineup, Job man, String words) {
+    Sentence step(Lineup lineup, Job man, String words) {
         var facts = new ArrayList<String>();
         if (man.role().sits() == Sits.EACH_SIDE) {
             facts.add((man.seat() == lineup.sides().cover().side() ? "" : "not ") + "cover side is my side");
@@ -185,7 +185,7 @@ final class Reach {
                                 ? receivers + " or more receivers on my side"
                                 : receivers + " receivers on my side");
         facts.add((holds("tight end on my side", lineup, man) ? "" : "not ") + "tight end on my side");
-        return new Step(man.role().id(), "when " + String.join(" and ", facts) + ": " + words);
+        return new Sentence(man.role().id(), "when " + String.join(" and ", facts) + ": " + words);
     }
 
     private boolean holds(String condition, Lineup lineup, Job man) {

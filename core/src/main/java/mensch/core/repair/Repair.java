@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param elsewhere what it costs against the formations the call is meant for
  */
 public record Repair(
-        List<Step> steps,
+        List<Sentence> steps,
         @Nullable String tag,
         List<Finding> costs,
         int men,

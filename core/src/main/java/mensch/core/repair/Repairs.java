@@ -85,13 +85,13 @@ public final class Repairs {
     }
 
     /** One change that mends it here, before it is known what it costs elsewhere. */
-    private record Tried(List<Step> steps, Call call, List<Finding> costs, int men, int parts, int rushersLost) {}
+    private record Tried(List<Sentence> steps, Call call, List<Finding> costs, int men, int parts, int rushersLost) {}
 
     /**
      * @param finding one of the audit of this call on this snap
      * @param seen repairs that are not to be offered again
      */
-    public Offer offer(Call call, Snap snap, Finding finding, Set<List<Step>> seen) {
+    public Offer offer(Call call, Snap snap, Finding finding, Set<List<Sentence>> seen) {
         Lineup before = Lineup.of(call, snap);
         List<Finding> alone = Audit.of(before);
         boolean byItself = alone.stream().anyMatch(f -> f.key().equals(finding.key()));
@@ -100,14 +100,14 @@ public final class Repairs {
         var broken = new Broken(before, alone, auditor.findings(before), finding, auditor, shows);
         var within = new ArrayList<>(
                 reach.changes(before, finding, byItself ? before.jobs().size() : NEAR));
-        Map<List<Step>, String> named = tags.changes(call, before, (job, words) -> reach.step(before, job, words));
+        Map<List<Sentence>, String> named = tags.changes(call, before, (job, words) -> reach.step(before, job, words));
         within.addAll(named.keySet());
         within.addAll(new Checks(library).changes(call, before, l -> !shows.test(subject(l))));
-        List<List<Step>> changes =
+        List<List<Sentence>> changes =
                 within.stream().filter(c -> !seen.contains(c)).toList();
         var mending = new ArrayList<Tried>();
         var outcomes = new LinkedHashSet<List<Job>>();
-        for (List<Step> steps : changes) {
+        for (List<Sentence> steps : changes) {
             tried(call, steps, broken, outcomes).ifPresent(mending::add);
         }
         mending.sort(Comparator.comparingLong((Tried t) -> weak(t.costs()))
@@ -126,7 +126,7 @@ public final class Repairs {
      * None when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did
      * already.
      */
-    private Optional<Tried> tried(Call call, List<Step> steps, Broken broken, Set<List<Job>> outcomes) {
+    private Optional<Tried> tried(Call call, List<Sentence> steps, Broken broken, Set<List<Job>> outcomes) {
         Lineup before = broken.before();
         Finding finding = broken.finding();
         Optional<Call> changed = changed(call, steps);
@@ -166,13 +166,13 @@ public final class Repairs {
         return RushCount.of(lineup).rushers().size();
     }
 
-    private Optional<Call> changed(Call call, List<Step> steps) {
+    private Optional<Call> changed(Call call, List<Sentence> steps) {
         if (steps.get(0).role().equals(CallEdit.CHECKS)) {
             return read(call, steps);
         }
         Map<String, Ladder> ladders = new LinkedHashMap<>();
         try {
-            for (Step step : steps) {
+            for (Sentence step : steps) {
                 Rung rung = RungReader.read(
                         new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library.vocabulary());
                 ladders.put(step.role(), new Ladder(List.of(rung)));
@@ -188,7 +188,7 @@ public final class Repairs {
      * The cheapest that the call may be saved with; what they cost elsewhere decides among those that cost the same
      * here.
      */
-    private List<Repair> best(Call call, Broken broken, List<Tried> mending, Map<List<Step>, String> named) {
+    private List<Repair> best(Call call, Broken broken, List<Tried> mending, Map<List<Sentence>, String> named) {
         List<Snap> others = others(call, broken.before().snap());
         List<Lineup> before = others.stream().map(s -> Lineup.of(call, s)).toList();
         List<Set<FindingKey>> was = before.stream().map(l -> keys(Audit.of(l))).toList();
@@ -263,14 +263,14 @@ public final class Repairs {
     }
 
     /** Whether the call could be saved so: no sentence that cannot speak, no man who may not be there. */
-    private boolean sound(Call call, List<Step> steps) {
+    private boolean sound(Call call, List<Sentence> steps) {
         return read(call, steps).isPresent();
     }
 
-    private Optional<Call> read(Call call, List<Step> steps) {
+    private Optional<Call> read(Call call, List<Sentence> steps) {
         try {
             Document document = call.document();
-            for (Step step : steps) {
+            for (Sentence step : steps) {
                 document = CallEdit.set(
                         document, new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
             }

@@ -39,10 +39,10 @@ final class Tags {
      *
      * @param sentence the condition of one man's picture before what he is told
      */
-    Map<List<Step>, String> changes(Call call, Lineup before, BiFunction<Job, String, Step> sentence) {
-        var changes = new LinkedHashMap<List<Step>, String>();
+    Map<List<Sentence>, String> changes(Call call, Lineup before, BiFunction<Job, String, Sentence> sentence) {
+        var changes = new LinkedHashMap<List<Sentence>, String>();
         tagged(call).forEach((name, with) -> {
-            List<Step> steps = steps(with, before, sentence);
+            List<Sentence> steps = steps(with, before, sentence);
             if (!steps.isEmpty()) {
                 changes.putIfAbsent(steps, name);
             }
@@ -85,9 +85,9 @@ final class Tags {
     }
 
     /** What each man is told by the tag in this picture; none when a man's change cannot be said in one sentence. */
-    private static List<Step> steps(Call with, Lineup before, BiFunction<Job, String, Step> sentence) {
+    private static List<Sentence> steps(Call with, Lineup before, BiFunction<Job, String, Sentence> sentence) {
         Lineup after = Lineup.of(with, before.snap());
-        var steps = new LinkedHashMap<String, Step>();
+        var steps = new LinkedHashMap<String, Sentence>();
         for (Job was : before.jobs()) {
             Job is = after.job(was.id());
             var words = new ArrayList<String>();

@@ -9,7 +9,7 @@ import java.util.TreeSet;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Subject;
-import mensch.core.call.Check;
+import mensch.core.call.CallCheck;
 import mensch.core.call.MotionAnswer;
 import mensch.core.formation.Decided;
 import mensch.core.formation.Man;
@@ -113,7 +113,7 @@ public final class SheetMaker {
     /** What was done about the picture: a check, an answer to motion, if anything. */
     private static Optional<String> answer(Lineup lineup) {
         return Optional.ofNullable(lineup.check())
-                .map(Check::words)
+                .map(CallCheck::words)
                 .or(() -> Optional.ofNullable(lineup.answer()).map(MotionAnswer::words));
     }
 

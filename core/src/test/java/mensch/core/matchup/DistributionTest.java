@@ -15,7 +15,7 @@ import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
-import mensch.core.matchup.Distribution.By;
+import mensch.core.matchup.Distribution.Having;
 import mensch.core.matchup.Distribution.Row;
 import mensch.core.play.Pass;
 import mensch.core.rung.Ladder;
@@ -80,7 +80,7 @@ class DistributionTest {
                     .containsEntry("swing", "nickel")
                     .containsEntry("outside-snag", "mike")
                     .containsEntry("inside-snag", "will");
-            assertThat(pushed.rows().stream().filter(r -> r.owners().stream().anyMatch(c -> c.by() == By.PUSH)))
+            assertThat(pushed.rows().stream().filter(r -> r.owners().stream().anyMatch(c -> c.by() == Having.PUSH)))
                     .hasSize(3);
             assertThat(pushed.matched()).isEqualTo(5);
             assertThat(pushed.open()).isEmpty();
@@ -134,7 +134,7 @@ class DistributionTest {
                 .filter(r -> r.route().id().equals("swing"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(swing.owners()).extracting(c -> c.by()).containsExactly(By.MAN);
+        assertThat(swing.owners()).extracting(c -> c.by()).containsExactly(Having.MAN);
         assertThat(ledger.rows())
                 .as("the back's man crosses number one's snag")
                 .anyMatch(r -> r.rub() != null && r.rub().job().id().equals("mike"));

@@ -37,7 +37,7 @@ class RepairsTest {
 
     private static Call repaired(Call call, Repair repair) {
         Document document = call.document();
-        for (Step step : repair.steps()) {
+        for (Sentence step : repair.steps()) {
             document = CallEdit.set(
                     document,
                     new RungId(call.ref().id(), step.role(), "repair"),
@@ -95,10 +95,10 @@ class RepairsTest {
         Snap snap = Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10");
         Call call = broken("anvil-drizzle", "will", "run none");
         Finding finding = worst(call, snap);
-        var seen = new HashSet<List<Step>>();
+        var seen = new HashSet<List<Sentence>>();
         Offer offer = REPAIRS.offer(call, snap, finding, seen);
         int all = offer.tried();
-        assertThat(offer.repairs().get(0).steps()).extracting(Step::role).containsExactly("will");
+        assertThat(offer.repairs().get(0).steps()).extracting(Sentence::role).containsExactly("will");
         int rounds = 0;
         while (!offer.repairs().isEmpty()) {
             assertThat(offer.repairs()).extracting(Repair::steps).noneMatch(seen::contains);
@@ -122,7 +122,7 @@ class RepairsTest {
                 .filter(f -> f.evidence().title().startsWith("Nobody has"))
                 .findFirst()
                 .orElseThrow();
-        var seen = new HashSet<List<Step>>();
+        var seen = new HashSet<List<Sentence>>();
         Repair check = null;
         for (Offer offer = REPAIRS.offer(call, snap, finding, seen);
                 check == null && !offer.repairs().isEmpty();
@@ -158,7 +158,7 @@ class RepairsTest {
                 .filter(f -> f.evidence().title().equals("Nobody has the B gap left."))
                 .findFirst()
                 .orElseThrow();
-        var seen = new HashSet<List<Step>>();
+        var seen = new HashSet<List<Sentence>>();
         Repair tag = null;
         for (Offer offer = REPAIRS.offer(call, snap, finding, seen);
                 tag == null && !offer.repairs().isEmpty();
@@ -171,7 +171,7 @@ class RepairsTest {
         }
         assertThat(tag).isNotNull();
         assertThat(tag.tag()).isEqualTo("Trout");
-        assertThat(tag.steps()).extracting(Step::role).containsExactlyInAnyOrder("nose", "will");
+        assertThat(tag.steps()).extracting(Sentence::role).containsExactlyInAnyOrder("nose", "will");
         Call mended = repaired(call, tag);
         assertThat(titles(mended, snap)).doesNotContain(finding.evidence().title());
         assertThat(Lineup.of(mended, snap).job("nose").after().move())

@@ -8,7 +8,7 @@ import mensch.core.rung.Condition;
  * @param call id of the other call
  * @param maker role of the man who makes the check
  */
-public record Check(Condition when, String call, String maker) {
+public record CallCheck(Condition when, String call, String maker) {
     public String words() {
         return "when " + when.words() + ": check " + call + ", " + maker;
     }

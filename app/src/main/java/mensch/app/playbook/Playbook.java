@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional(readOnly = true)
-public class Bookcase {
+public class Playbook {
     private final LibraryInForce inForce;
     private final ReadCalls calls;
     private final DocumentRevisions revisions;
@@ -30,7 +30,7 @@ public class Bookcase {
     private final HouseChoices houses;
     private final Clock clock;
 
-    Bookcase(
+    Playbook(
             LibraryInForce inForce,
             ReadCalls calls,
             DocumentRevisions revisions,

@@ -1,8 +1,8 @@
 package mensch.app.call;
 
 import java.util.List;
-import mensch.app.playbook.Bookcase;
 import mensch.app.playbook.DocumentRevision;
+import mensch.app.playbook.Playbook;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
@@ -16,11 +16,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** Where every other feature gets its calls: the catalogue (revision 0) and what the programme saved. */
 @Service
 @Transactional(readOnly = true)
-public class CallShelf {
-    private final Bookcase bookcase;
+public class CallBook {
+    private final Playbook playbook;
 
-    CallShelf(Bookcase bookcase) {
-        this.bookcase = bookcase;
+    CallBook(Playbook playbook) {
+        this.playbook = playbook;
     }
 
     /**
@@ -29,65 +29,65 @@ public class CallShelf {
      * @param revision null for the newest
      */
     public Call call(String id, @Nullable Integer revision, List<Edit> edits) {
-        Library library = bookcase.library();
+        Library library = playbook.library();
         boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(id));
         if (shipped && (revision == null || revision == 0)) {
             return edits.isEmpty() ? library.call(id) : edited(library.call(id).document(), 0, edits);
         }
-        DocumentRevision saved = bookcase.saved("call", id, revision);
+        DocumentRevision saved = playbook.saved("call", id, revision);
         return edited(saved.document(), saved.revision(), edits);
     }
 
     private Call edited(Document call, int revision, List<Edit> edits) {
         Document document = call;
-        Labels labels = bookcase.library().vocabulary().convention().labels();
+        Labels labels = playbook.library().vocabulary().convention().labels();
         for (Edit edit : edits) {
-            document = edit.in(document, labels, bookcase.library()::named);
+            document = edit.in(document, labels, playbook.library()::named);
         }
-        return bookcase.read(document, revision);
+        return playbook.read(document, revision);
     }
 
     /** As {@link #call}, for somebody: a draft of another is not found. */
     public Call seen(String id, @Nullable Integer revision, List<Edit> edits, String by) {
-        bookcase.checkSeen("call", id, by);
+        playbook.checkSeen("call", id, by);
         return call(id, revision, edits);
     }
 
     List<DocumentRevision> newest() {
-        return bookcase.newest("call");
+        return playbook.newest("call");
     }
 
     List<DocumentRevision> history(String id) {
-        return bookcase.history("call", id);
+        return playbook.history("call", id);
     }
 
     /** A new call made of documents of the library; its author's draft. */
     @Transactional
     public Call compose(String name, List<String> layers, String by) {
         for (String layer : layers) {
-            bookcase.library()
+            playbook.library()
                     .named(CallReader.LAYER_KINDS, layer)
-                    .ifPresent(document -> bookcase.checkSeen(document.kind(), layer, by));
+                    .ifPresent(document -> playbook.checkSeen(document.kind(), layer, by));
         }
-        Call composed = bookcase.library().compose(CallEdit.composed(bookcase.freshId(name), name.strip(), layers));
-        bookcase.saveNew(composed.document(), by);
-        return bookcase.read(composed.document(), 1);
+        Call composed = playbook.library().compose(CallEdit.composed(playbook.freshId(name), name.strip(), layers));
+        playbook.saveNew(composed.document(), by);
+        return playbook.read(composed.document(), 1);
     }
 
     /** A new call of the programme's own, made of another with edits; its author's draft. */
     @Transactional
     public Call saveAs(String name, Call from, String by) {
-        Document renamed = CallEdit.renamed(from.document(), bookcase.freshId(name), name.strip());
-        Call call = bookcase.read(renamed, 1);
-        bookcase.saveNew(renamed, by);
+        Document renamed = CallEdit.renamed(from.document(), playbook.freshId(name), name.strip());
+        Call call = playbook.read(renamed, 1);
+        playbook.saveNew(renamed, by);
         return call;
     }
 
     /** The next revision of a saved call; refused when somebody saved after {@code base}. */
     @Transactional
     public Call saveNext(Call edited, int base, String by) {
-        Call call = bookcase.read(edited.document(), base + 1);
-        bookcase.saveNext(edited.document(), base, by);
+        Call call = playbook.read(edited.document(), base + 1);
+        playbook.saveNext(edited.document(), base, by);
         return call;
     }
 }

@@ -6,4 +6,4 @@ package mensch.core.repair;
  *
  * @param sentence in the rung language, with its condition
  */
-public record Step(String role, String sentence) {}
+public record Sentence(String role, String sentence) {}
