@@ -97,14 +97,12 @@ describe('two calls side by side', () => {
         },
       ],
     }
-    const post = vi
-      .fn()
-      .mockImplementation((path: string) =>
-        Promise.resolve({
-          data: path.endsWith('blocking-comparisons') ? { first: run } : COMPARISON,
-          response: new Response(),
-        }),
-      )
+    const post = vi.fn().mockImplementation((path: string) =>
+      Promise.resolve({
+        data: path.endsWith('blocking-comparisons') ? { first: run } : COMPARISON,
+        response: new Response(),
+      }),
+    )
     const { wrapper } = await view(post)
     await wrapper.find('[aria-label=Run]').setValue('power')
     await flushPromises()

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import mensch.camera.Scene.Fault;
-import mensch.core.convention.Bodies;
+import mensch.core.convention.Convention;
 import mensch.core.field.Field;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Man;
@@ -71,7 +71,8 @@ public final class ReelScript {
         boolean mirrored = log[1].equals("left");
         Formation sheet = library.formation(log[0]).formation();
         Snap spot = Notation.place(sheet, log[3]);
-        Formation fitted = (mirrored ? sheet.mirror() : sheet).fit(spot.field(), Bodies.standard());
+        Formation fitted = (mirrored ? sheet.mirror() : sheet)
+                .fit(spot.field(), Convention.standard().bodies());
         Snap snap = new Snap(
                 List.of(jittered(fitted, spot.field())),
                 spot.field(),

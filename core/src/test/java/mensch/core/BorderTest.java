@@ -159,7 +159,7 @@ class BorderTest {
                 .check(CORE);
         noClasses()
                 .that()
-                .resideOutsideOfPackages("mensch.core.library..")
+                .resideOutsideOfPackages("mensch.core.document..")
                 .should()
                 .dependOnClassesThat()
                 .belongToAnyOf(InputStream.class)

@@ -6,14 +6,10 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaLocation;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
-import mensch.core.library.Library;
+import mensch.core.document.Shipped;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -38,11 +34,7 @@ class DocumentSchema {
     }
 
     static String text() {
-        try (InputStream in = Library.class.getResourceAsStream(FILE)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Shipped.text(FILE);
     }
 
     /** What is wrong with a playbook, each with its place; empty when it is one of ours. */

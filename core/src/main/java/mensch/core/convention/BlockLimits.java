@@ -27,9 +27,4 @@ public record BlockLimits(
         double climb,
         double stalk,
         double bootHold,
-        int lighterBy) {
-
-    public static BlockLimits standard() {
-        return new BlockLimits(1.25, 6.5, 1.0, 2.3, 0.2, 0.3, 1.7, 8, 9, 0.35, 2);
-    }
-}
+        int lighterBy) {}

@@ -30,10 +30,4 @@ public record Bodies(
         double receiverMargin,
         double secondLevelFloor,
         double ownPlace,
-        int compressionFrom) {
-
-    /** Handbook 1 (bodies, splits, techniques, situation) and the sideline rule of the core's design. */
-    public static Bodies standard() {
-        return new Bodies(0.4, 0.6, 0.3, 0.3, 0.40, 0.25, 0.60, 1.0 / 3, 2.0, 1.0, 1.5, 0.55, 10);
-    }
-}
+        int compressionFrom) {}

@@ -1,6 +1,7 @@
 package mensch.core.convention;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * Every setting that the engine reads. {@link #standard()} is the default of each.
@@ -21,43 +22,41 @@ public record Convention(
         Labels labels,
         LandmarkSet landmarks,
         House house) {
-    private static final Convention STANDARD = of(House.NONE, List.of());
+    private static final Convention STANDARD = of(House.NONE, Figures.shipped(), List.of());
 
     public static Convention standard() {
         return STANDARD;
     }
 
     /**
-     * The standard figures with what a programme chose.
+     * Figures with what a programme chose.
      *
      * @param dictionaries technique dictionaries that the setting {@code technique-words} may name besides the standard
      *     one
      */
-    public static Convention of(House house, List<Labels> dictionaries) {
+    public static Convention of(House house, Figures figures, List<Labels> dictionaries) {
         String words = house.choice("technique-words", Labels.standard().name());
         Labels labels = dictionaries.stream()
                 .filter(d -> d.name().equals(words))
                 .findFirst()
                 .orElse(Labels.standard());
         return new Convention(
-                thresholds(house),
-                Tolerances.standard(),
-                Bodies.standard(),
-                Speeds.standard(),
-                Drops.standard(),
-                Limits.standard(),
-                BlockLimits.standard(),
-                RouteLimits.standard(),
-                SightLimits.standard(),
+                figures.read(Thresholds.class, rushLine(house)),
+                figures.read(Tolerances.class),
+                figures.read(Bodies.class),
+                figures.read(Speeds.class),
+                figures.read(Drops.class),
+                figures.read(Limits.class),
+                figures.read(BlockLimits.class),
+                figures.read(RouteLimits.class),
+                figures.read(SightLimits.class),
                 labels,
                 LandmarkSet.of(house),
                 house);
     }
 
     /** A league draws the rush line where it likes. */
-    private static Thresholds thresholds(House house) {
-        return house.teaches(School.FLAG_RUSH_LINE_AT_FIVE)
-                ? Thresholds.standard().withRushLine(5)
-                : Thresholds.standard();
+    private static Map<String, Double> rushLine(House house) {
+        return house.teaches(School.FLAG_RUSH_LINE_AT_FIVE) ? Map.of("rush-line", 5.0) : Map.of();
     }
 }

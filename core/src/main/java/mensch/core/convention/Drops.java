@@ -26,9 +26,4 @@ public record Drops(
         double endLineMargin,
         double underFrom,
         double underTo,
-        double deepExtent) {
-
-    public static Drops standard() {
-        return new Drops(5.5, 11, 3, 5, 14, 16, 10, 1, 3, 13, 8);
-    }
-}
+        double deepExtent) {}

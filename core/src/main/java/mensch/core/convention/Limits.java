@@ -31,9 +31,4 @@ public record Limits(
         double support,
         int sentencesPerRole,
         double lineDepth,
-        double deepBy) {
-
-    public static Limits standard() {
-        return new Limits(4, 2, 14, 7, 7, 6, 1, 1.5, 8, 20, 2.5, 2.5);
-    }
-}
+        double deepBy) {}

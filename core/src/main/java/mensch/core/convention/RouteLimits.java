@@ -24,9 +24,4 @@ public record RouteLimits(
         double sitsBeside,
         double oneLevel,
         double lateBy,
-        double quick) {
-
-    public static RouteLimits standard() {
-        return new RouteLimits(14, 8, 2, 5.5, 1.0, 4.5, 1.5, 0.3, 1.9);
-    }
-}
+        double quick) {}

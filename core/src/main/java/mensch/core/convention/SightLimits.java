@@ -8,9 +8,4 @@ package mensch.core.convention;
  * @param over a lineman reads the man he stands on within &lt;= this
  * @param toldApart two places before the snap are told apart from &gt;= this
  */
-public record SightLimits(double body, double upright, double over, double toldApart) {
-
-    public static SightLimits standard() {
-        return new SightLimits(0.4, 1.5, 1.0, 1.5);
-    }
-}
+public record SightLimits(double body, double upright, double over, double toldApart) {}

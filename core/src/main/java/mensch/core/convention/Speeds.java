@@ -45,23 +45,4 @@ public record Speeds(
             default -> defensiveBack;
         };
     }
-
-    public static Speeds standard() {
-        return new Speeds(
-                new Gait(8.6, 0.75, 0.10),
-                new Gait(7.8, 0.80, 0.10),
-                new Gait(8.4, 0.75, 0.10),
-                new Gait(8.4, 0.75, 0.20),
-                new Gait(7.7, 0.80, 0.25),
-                new Gait(7.2, 0.9, 0.15),
-                new Gait(6.4, 0.9, 0.15),
-                new Gait(7.6, 0.85, 0),
-                1.6,
-                0.35,
-                0.25,
-                21,
-                2.2,
-                2.0,
-                1.0);
-    }
 }

@@ -45,35 +45,4 @@ public record Thresholds(
         double gun,
         double pistolLateral,
         double offset,
-        double sameLateral) {
-
-    /** Handbook 2, formation features. */
-    public static Thresholds standard() {
-        return new Thresholds(
-                1.0, 2.2, 1.0, 2.0, 2.0, 3.0, 1.0, 2.0, 4.5, 1.5, 8.0, 8.0, 2.0, 7.0, 8.0, 1.5, 2.5, 0.75, 1.0, 0.3);
-    }
-
-    Thresholds withRushLine(double yards) {
-        return new Thresholds(
-                onLine,
-                attached,
-                wingShallow,
-                wingDeep,
-                wingWide,
-                hBackDeep,
-                hBackWide,
-                backDeep,
-                bunch,
-                stack,
-                reduced,
-                wideSlot,
-                veryWide,
-                yards,
-                lateForce,
-                underCentre,
-                gun,
-                pistolLateral,
-                offset,
-                sameLateral);
-    }
-}
+        double sameLateral) {}

@@ -40,9 +40,4 @@ public record Tolerances(
         double deepFrom,
         double pressLimit,
         double nominalSigma,
-        double depthChange) {
-
-    public static Tolerances standard() {
-        return new Tolerances(0.35, 0.75, 0.5, 0.75, 1.0, 1.0, 1.0, 1.5, 1.5, 2.0, 0.4, 0.5, 6, 12, 1.5, 0.5, 1.0);
-    }
-}
+        double depthChange) {}

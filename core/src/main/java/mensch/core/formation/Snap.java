@@ -3,7 +3,7 @@ package mensch.core.formation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import mensch.core.convention.Bodies;
+import mensch.core.convention.Convention;
 import mensch.core.field.Field;
 import mensch.core.field.Situation;
 import mensch.core.geometry.Side;
@@ -29,7 +29,9 @@ public record Snap(
     /** A snap from wished splits: every phase is fitted into the field. */
     public static Snap of(List<Formation> wished, Field field, Situation situation, Side declared) {
         return new Snap(
-                wished.stream().map(f -> f.fit(field, Bodies.standard())).toList(),
+                wished.stream()
+                        .map(f -> f.fit(field, Convention.standard().bodies()))
+                        .toList(),
                 field,
                 situation,
                 declared,
@@ -62,7 +64,7 @@ public record Snap(
 
     public Snap then(Formation next) {
         var more = new ArrayList<>(phases);
-        more.add(next.fit(field, Bodies.standard()));
+        more.add(next.fit(field, Convention.standard().bodies()));
         return with(more);
     }
 

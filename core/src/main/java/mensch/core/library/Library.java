@@ -1,9 +1,5 @@
 package mensch.core.library;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -15,10 +11,11 @@ import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.call.CallReader;
 import mensch.core.convention.Convention;
+import mensch.core.convention.Figures;
 import mensch.core.convention.House;
 import mensch.core.document.Document;
-import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
+import mensch.core.document.Shipped;
 import mensch.core.document.Yaml;
 import mensch.core.front.Sits;
 import mensch.core.play.PlayReader;
@@ -44,7 +41,9 @@ public final class Library {
         this.chosen = Map.copyOf(chosen);
         var house = new House(of("setting").map(SchoolReader::setting).toList(), chosen);
         var convention = Convention.of(
-                house, of("dictionary").map(SchoolReader::dictionary).toList());
+                house,
+                Figures.of(documents),
+                of("dictionary").map(SchoolReader::dictionary).toList());
         var words = new Vocabulary(convention, Set.of(), Map.of(), ids("technique"));
         Map<String, ReadTable> readTables = new LinkedHashMap<>();
         of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, words)));
@@ -69,8 +68,8 @@ public final class Library {
     /** What ships with the product. */
     public static Library shipped() {
         var documents = new ArrayList<Document>();
-        for (String file : text(INDEX).lines().filter(l -> !l.isBlank()).toList()) {
-            documents.addAll(Yaml.read(file, text("/library/" + file.trim())));
+        for (String file : Shipped.text(INDEX).lines().filter(l -> !l.isBlank()).toList()) {
+            documents.addAll(Yaml.read(file, Shipped.text("/library/" + file.trim())));
         }
         return new Library(documents, Map.of());
     }
@@ -107,17 +106,6 @@ public final class Library {
         return documents.stream()
                 .filter(d -> d.id().equals(id) && kinds.contains(d.kind()))
                 .findFirst();
-    }
-
-    private static String text(String resource) {
-        try (InputStream in = Library.class.getResourceAsStream(resource)) {
-            if (in == null) {
-                throw DocumentException.of(resource, "file", "is missing from the library");
-            }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     /** @throws RefusedException naming the calls there are */

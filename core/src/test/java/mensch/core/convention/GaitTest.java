@@ -9,13 +9,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** A body from rest: nothing before its delay, never over its top speed, and time and distance undo each other. */
 class GaitTest {
-    private static final Gait BACK = Speeds.standard().of("DB");
+    private static final Gait BACK = Convention.standard().speeds().of("DB");
 
     @ParameterizedTest
     @ValueSource(doubles = {0.01, 0.5, 3, 7.3, 14, 40})
     void timeUndoesDistance(double yards) {
         for (String body : new String[] {"E", "T", "LB", "DB"}) {
-            Gait gait = Speeds.standard().of(body);
+            Gait gait = Convention.standard().speeds().of(body);
             assertThat(gait.distance(gait.time(yards))).as(body).isCloseTo(yards, within(2e-3));
             assertThat(gait.time(yards)).isGreaterThan(gait.delay() + yards / gait.topSpeed());
         }

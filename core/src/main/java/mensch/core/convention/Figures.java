@@ -1,0 +1,150 @@
+package mensch.core.convention;
+
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.document.DocumentException.Problem;
+import mensch.core.document.Shipped;
+import mensch.core.document.Values;
+import mensch.core.document.Yaml;
+
+/**
+ * The figures of the model, read from documents: each with its unit, its bounds and where it comes from. A group of
+ * figures becomes a record by the names of its components, never by their order.
+ */
+public final class Figures {
+    private static final String FILE = "/library/conventions/figures.yaml";
+    private static final Figures SHIPPED = of(Yaml.read(FILE, Shipped.text(FILE)));
+
+    private final Map<String, Document> groups = new LinkedHashMap<>();
+
+    private Figures() {}
+
+    /** Figures of documents of kind {@code figures}; others are read over. */
+    public static Figures of(List<Document> documents) {
+        var figures = new Figures();
+        documents.stream().filter(d -> d.kind().equals("figures")).forEach(d -> figures.groups.put(d.id(), d));
+        return figures;
+    }
+
+    /** What ships. */
+    public static Figures shipped() {
+        return SHIPPED;
+    }
+
+    /**
+     * A group as its record.
+     *
+     * @param instead figures that take the place of the document's, by id
+     * @throws DocumentException naming every figure that is missing, unknown or out of its bounds
+     */
+    <R extends Record> R read(Class<R> type, Map<String, Double> instead) {
+        String id = hyphened(type.getSimpleName());
+        Document group = groups.get(id);
+        if (group == null) {
+            throw DocumentException.of(id, "figures", "are missing");
+        }
+        Values figures =
+                group.values().part("figures").orElseThrow(() -> DocumentException.of(id, "figures", "are missing"));
+        var reading = new Reading(id, figures, instead);
+        R read = reading.record(type, "");
+        Set<String> unknown = new LinkedHashSet<>(figures.all().keySet());
+        unknown.removeAll(reading.taken);
+        unknown.forEach(u -> reading.fault(u, "is no figure of this group"));
+        if (!reading.problems.isEmpty()) {
+            throw new DocumentException(reading.problems);
+        }
+        return read;
+    }
+
+    <R extends Record> R read(Class<R> type) {
+        return read(type, Map.of());
+    }
+
+    private static String hyphened(String name) {
+        return name.replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT);
+    }
+
+    /** One group on its way to a record. */
+    private static final class Reading {
+        private final String group;
+        private final Values figures;
+        private final Map<String, Double> instead;
+        private final Set<String> taken = new LinkedHashSet<>();
+        private final List<Problem> problems = new ArrayList<>();
+
+        Reading(String group, Values figures, Map<String, Double> instead) {
+            this.group = group;
+            this.figures = figures;
+            this.instead = instead;
+        }
+
+        private void fault(String figure, String message) {
+            problems.add(new Problem(group, "figures/" + figure, message, -1, List.of()));
+        }
+
+        <R extends Record> R record(Class<R> type, String prefix) {
+            RecordComponent[] components = type.getRecordComponents();
+            Object[] values = Arrays.stream(components)
+                    .map(c -> component(c, prefix + hyphened(c.getName())))
+                    .toArray();
+            Class<?>[] types =
+                    Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+            try {
+                Constructor<R> constructor = type.getDeclaredConstructor(types);
+                return constructor.newInstance(values);
+            } catch (InvocationTargetException
+                    | NoSuchMethodException
+                    | InstantiationException
+                    | IllegalAccessException e) {
+                throw new IllegalStateException(type + " cannot be made of its figures", e);
+            }
+        }
+
+        private Object component(RecordComponent component, String id) {
+            if (component.getType().isRecord()) {
+                return record(component.getType().asSubclass(Record.class), id + "-");
+            }
+            double value = value(id);
+            if (component.getType() == int.class) {
+                if (value != Math.rint(value)) {
+                    fault(id, "is " + value + "; it is counted in whole " + unit(id));
+                }
+                return (int) value;
+            }
+            return value;
+        }
+
+        private String unit(String id) {
+            return figures.part(id).flatMap(f -> f.text("unit")).orElse("");
+        }
+
+        private double value(String id) {
+            taken.add(id);
+            Values figure = figures.part(id).orElse(null);
+            if (figure == null
+                    || figure.number("value").isEmpty()
+                    || figure.text("unit").isEmpty()) {
+                fault(id, "is missing; write {value, unit, least, most, source}");
+                return 0;
+            }
+            double value = instead.getOrDefault(id, figure.number("value").orElse(0.0));
+            double least = figure.number("least").orElse(Double.NEGATIVE_INFINITY);
+            double most = figure.number("most").orElse(Double.POSITIVE_INFINITY);
+            if (value < least || value > most) {
+                fault(id, "is " + value + " " + unit(id) + "; it lies between " + least + " and " + most);
+            }
+            return value;
+        }
+    }
+}
