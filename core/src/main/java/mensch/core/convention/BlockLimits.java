@@ -15,6 +15,10 @@ package mensch.core.convention;
  * @param bootHold seconds a backside man holds for the boot (handbook 9: one honest step)
  * @param lighterBy a blocker so many &gt;= steps of body smaller has no easy block: receiver, back, tight end, lineman
  *     against back, backer, end, inside man
+ * @param deepForce with the force man taken, who leads onto him looks for a man deeper than &gt; this, yards
+ * @param slack two men count as in line within this, yards
+ * @param meets a man whose movement takes him through a gap meets the play so deep, yards
+ * @param outsidePoint a run outside aims so far outside the last gap, yards
  */
 public record BlockLimits(
         double firstLevel,
@@ -27,4 +31,8 @@ public record BlockLimits(
         double climb,
         double stalk,
         double bootHold,
-        int lighterBy) {}
+        int lighterBy,
+        double deepForce,
+        double slack,
+        double meets,
+        double outsidePoint) {}

@@ -19,6 +19,7 @@ public record Convention(
         BlockLimits blocks,
         RouteLimits routes,
         SightLimits sights,
+        OptionLimits options,
         Labels labels,
         LandmarkSet landmarks,
         House house) {
@@ -50,6 +51,7 @@ public record Convention(
                 figures.read(BlockLimits.class),
                 figures.read(RouteLimits.class),
                 figures.read(SightLimits.class),
+                figures.read(OptionLimits.class),
                 labels,
                 LandmarkSet.of(house),
                 house);

@@ -14,6 +14,10 @@ package mensch.core.convention;
  * @param lateBy a defender is late when the ball is there more than &gt; this before him, seconds
  * @param quick a throw that leaves the hand no later than &lt;= this beats most pressure, seconds (handbook 2, quick
  *     game)
+ * @param passerUnder how deep the passer throws from under the centre, yards
+ * @param passerGun the same from the gun, yards
+ * @param watchFrom traffic on a way is looked for from here on, seconds after the snap
+ * @param watchEvery and so often, seconds
  */
 public record RouteLimits(
         double deepFrom,
@@ -24,4 +28,8 @@ public record RouteLimits(
         double sitsBeside,
         double oneLevel,
         double lateBy,
-        double quick) {}
+        double quick,
+        double passerUnder,
+        double passerGun,
+        double watchFrom,
+        double watchEvery) {}

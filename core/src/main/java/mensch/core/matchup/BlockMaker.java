@@ -188,7 +188,8 @@ final class BlockMaker {
         return picture.force(picture.play)
                 .filter(s -> !taken.contains(s))
                 .or(() -> picture.stands.stream()
-                        .filter(s -> !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > 5)
+                        .filter(s ->
+                                !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > picture.limits.deepForce())
                         .min(Comparator.comparingDouble(
                                 s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4)));
     }
@@ -276,7 +277,9 @@ final class BlockMaker {
         int last = Gap.count(flank) - 1;
         int index = run.point() == Run.OUTSIDE ? last : Math.min(run.point() - 'A', last);
         Point middle = new Gap(picture.play, index).middle(flank);
-        return run.point() == Run.OUTSIDE ? new Point(middle.x() + picture.play.sign() * 2.0, 0) : middle;
+        return run.point() == Run.OUTSIDE
+                ? new Point(middle.x() + picture.play.sign() * picture.limits.outsidePoint(), 0)
+                : middle;
     }
 
     private Blocking ledger() {

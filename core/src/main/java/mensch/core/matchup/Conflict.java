@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mensch.core.convention.OptionLimits;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.front.Role;
 import mensch.core.geometry.Point;
@@ -77,6 +78,7 @@ public record Conflict(
     }
 
     private static Optional<Stand> key(Picture picture, RunPass.Read read, Side side) {
+        OptionLimits limits = picture.lineup.convention().options();
         Flank flank = picture.shape.flank(side);
         List<Stand> here = picture.stands.stream()
                 .filter(s -> s.at(picture.play).x() * side.sign() > 0)
@@ -86,10 +88,12 @@ public record Conflict(
             case OVERHANG -> {
                 double two = flank.receivers().size() > 1
                         ? Math.abs(flank.receivers().get(1).x())
-                        : tackle + 4;
+                        : tackle + limits.overhangBeside();
                 double middle = (tackle + Math.max(two, tackle + 1)) / 2;
                 yield here.stream()
-                        .filter(s -> !s.job().role().lineman() && s.depth() <= 8 && Math.abs(s.u()) >= tackle - 0.3)
+                        .filter(s -> !s.job().role().lineman()
+                                && s.depth() <= limits.overhangDepth()
+                                && Math.abs(s.u()) >= tackle - limits.overhangInside())
                         .min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4));
             }
             case CORNER ->
@@ -235,7 +239,10 @@ public record Conflict(
     }
 
     private static void force(Picture picture, Side side, List<Job> men) {
-        picture.force(side).filter(s -> s.depth() <= 9).map(Stand::job).ifPresent(men::add);
+        picture.force(side)
+                .filter(s -> s.depth() <= picture.lineup.convention().options().forceDepth())
+                .map(Stand::job)
+                .ifPresent(men::add);
     }
 
     private static void add(List<Job> men, Lineup lineup, FitRole role, @Nullable Side side) {
@@ -249,7 +256,9 @@ public record Conflict(
     private static List<Job> gapOwners(Matchup matchup, Blocking blocking) {
         var men = new ArrayList<Job>();
         matchup.gaps().rows().stream()
-                .filter(r -> r.gap().side() == blocking.play() && r.at().distance(blocking.point()) < 1)
+                .filter(r -> r.gap().side() == blocking.play()
+                        && r.at().distance(blocking.point())
+                                < matchup.lineup().convention().options().sameGap())
                 .forEach(r -> {
                     men.addAll(r.owners());
                     men.addAll(r.twoGappers());

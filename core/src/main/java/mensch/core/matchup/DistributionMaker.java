@@ -79,7 +79,9 @@ final class DistributionMaker {
         List<Point> points = route.points(man.feet(), side, lineup.snap().field());
         Gait gait = Builds.gait(man, shape, speeds);
         Man quarterback = shape.quarterback();
-        double depth = quarterback == null || quarterback.depth() < 2 ? 5 : 7;
+        boolean under = quarterback == null
+                || quarterback.depth() < lineup.convention().thresholds().underCentre();
+        double depth = under ? limits.passerUnder() : limits.passerGun();
         var passer = new Point(0, -depth);
         double seconds = pass.throwSeconds();
         for (int i = 0; i < 3; i++) {
@@ -294,7 +296,9 @@ final class DistributionMaker {
                             crossing.get().distance(other.end()),
                             Math.max(other.route().breaks(), 1)));
                 }
-                for (double t = 0.4; other != runner && t <= pass.throwSeconds(); t += 0.1) {
+                for (double t = limits.watchFrom();
+                        other != runner && t <= pass.throwSeconds();
+                        t += limits.watchEvery()) {
                     Point way = new Segment(from, runner.at(t)).at(Math.min(1, t / runner.seconds()));
                     double yards = way.distance(other.at(t));
                     if (yards <= limits.rub()) {

@@ -87,7 +87,9 @@ final class LineBlocks {
      * or he is head up; an outside shade is left.
      */
     private void down(Man man, @Nullable Man inside, Block block) {
-        double from = inside == null ? Double.NEGATIVE_INFINITY : u(inside) - picture.limits.headUp() - 0.05;
+        double from = inside == null
+                ? Double.NEGATIVE_INFINITY
+                : u(inside) - picture.limits.headUp() - picture.limits.slack();
         Optional<Stand> in = pool.stream()
                 .filter(s -> s.u() >= from && s.u() <= u(man) - picture.limits.headUp() && taker.blockers(s) < 2)
                 .max(Comparator.comparingDouble(Stand::u));
@@ -160,7 +162,7 @@ final class LineBlocks {
                 ? Optional.empty()
                 : neighbours(neighbour)
                         .filter(his -> (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0
-                                && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - 0.05);
+                                && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - picture.limits.slack());
     }
 
     /** The last man of a side reaches an edge man outside him whom nobody has. */

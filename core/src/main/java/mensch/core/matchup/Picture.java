@@ -80,7 +80,7 @@ final class Picture {
         Point at = Optional.ofNullable(job.after().move().orNull())
                 .filter(m -> m.gap() != null)
                 .flatMap(m -> m.goal(lineup.view(job)))
-                .map(goal -> new Point(goal.x(), 1.0))
+                .map(goal -> new Point(goal.x(), limits.meets()))
                 .orElse(placed.feet());
         return new Stand(job, u(at), at.y(), job.role().lineman() || at.y() <= limits.firstLevel());
     }
