@@ -320,7 +320,7 @@ function placed(): void {
 
 <template>
   <div class="board">
-    <header>
+    <header class="view-head">
       <SnapLine ref="snapLine" />
       <SaveBar
         v-if="mayWrite"
@@ -555,13 +555,6 @@ function placed(): void {
 }
 header {
   grid-column: 1 / 3;
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 64px;
-  padding: 6px 16px 6px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
 }
 .hint {
   color: var(--soft);

@@ -106,7 +106,10 @@ export const useBoard = defineStore('board', () => {
     choices.value = await answer(client.GET('/api/choices'))
     calls.value = await answer(client.GET('/api/calls'))
   }
+  let callAsked = 0
+  /** The ladders as the draft leaves them; only the answer to the last question counts. */
   async function loadCall(): Promise<void> {
+    const mine = ++callAsked
     const id = callId.value
     const found = await answer(
       client.POST('/api/calls/{id}/drafts', {
@@ -114,7 +117,7 @@ export const useBoard = defineStore('board', () => {
         body: { revision: revision.value, edits: [...draft.value.edits] },
       }),
     )
-    if (id === callId.value) callSheet.value = found
+    if (mine === callAsked && id === callId.value) callSheet.value = found
   }
   async function start(): Promise<void> {
     try {

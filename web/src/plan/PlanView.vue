@@ -94,8 +94,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="plan">
-    <header>
-      <h1 class="sentence">
+    <header class="view-head">
+      <h1 class="sentence words">
         Plan audit <em>·</em> {{ wanted }} calls of
         <SnapWord
           :value="which"
@@ -311,25 +311,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 header {
   grid-column: 1 / 3;
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 64px;
-  padding: 6px 16px 6px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
-}
-.sentence {
-  font-size: 19px;
-  flex: 1;
-  display: flex;
-  flex-wrap: wrap;
-  column-gap: 0.3em;
-  align-items: baseline;
-}
-em {
-  font-style: normal;
-  color: var(--soft);
 }
 .progress {
   font: 600 13px var(--narrow);

@@ -72,8 +72,8 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
 
 <template>
   <div class="compare">
-    <header>
-      <h1 class="sentence">
+    <header class="view-head">
+      <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>· compare</em>
         <SnapWord
           :value="first"
@@ -232,30 +232,6 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
 }
 header {
   grid-column: 1 / 3;
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 64px;
-  padding: 6px 16px 6px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
-}
-.sentence {
-  font-size: 19px;
-  flex: 1;
-  display: flex;
-  flex-wrap: wrap;
-  column-gap: 0.3em;
-  align-items: baseline;
-}
-em {
-  font-style: normal;
-  color: var(--soft);
-}
-.sentence a {
-  color: inherit;
-  text-decoration-color: var(--rule);
-  text-underline-offset: 4px;
 }
 .field {
   display: grid;

@@ -33,8 +33,8 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
 
 <template>
   <div class="page">
-    <header class="no-print">
-      <h1 class="sentence">
+    <header class="view-head no-print">
+      <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>· install card of</em> {{ callSheet?.name }}
         <em>against</em>
         <SnapWord
@@ -195,32 +195,6 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
 .page {
   height: 100%;
   overflow-y: auto;
-}
-header {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 64px;
-  padding: 6px 16px 6px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
-}
-.sentence {
-  font-size: 19px;
-  flex: 1;
-  display: flex;
-  flex-wrap: wrap;
-  column-gap: 0.3em;
-  align-items: baseline;
-}
-em {
-  font-style: normal;
-  color: var(--soft);
-}
-.sentence a {
-  color: inherit;
-  text-decoration-color: var(--rule);
-  text-underline-offset: 4px;
 }
 .card {
   --paper: #fff;

@@ -67,8 +67,8 @@ function showAll(): void {
 
 <template>
   <div class="playbook">
-    <header>
-      <h1 class="sentence">
+    <header class="view-head">
+      <h1 class="sentence words">
         Playbook:
         <SnapWord
           :value="kind"
@@ -199,25 +199,6 @@ function showAll(): void {
 }
 header {
   grid-column: 1 / 3;
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  min-height: 64px;
-  padding: 6px 16px 6px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
-}
-.sentence {
-  font-size: 19px;
-  flex: 1;
-  display: flex;
-  flex-wrap: wrap;
-  column-gap: 0.3em;
-  align-items: baseline;
-}
-em {
-  font-style: normal;
-  color: var(--soft);
 }
 .count {
   font: 400 14px var(--narrow);

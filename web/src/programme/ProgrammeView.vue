@@ -44,7 +44,7 @@ async function choose(): Promise<void> {
 
 <template>
   <div class="programme">
-    <header>
+    <header class="view-head">
       <HouseTabs />
       <span
         v-if="said && !changed.length"
@@ -118,15 +118,6 @@ async function choose(): Promise<void> {
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
   height: 100%;
-}
-header {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 64px;
-  padding: 6px 16px 6px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
 }
 .sound {
   color: var(--sound);

@@ -95,7 +95,7 @@ function exportRoster(): void {
 
 <template>
   <div class="roster">
-    <header>
+    <header class="view-head">
       <HouseTabs />
       <span
         v-if="said && !dirty"
@@ -325,13 +325,6 @@ function exportRoster(): void {
 }
 header {
   grid-column: 1 / 3;
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 64px;
-  padding: 6px 16px 6px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
 }
 .sound {
   color: var(--sound);

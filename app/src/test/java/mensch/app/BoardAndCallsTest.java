@@ -63,6 +63,26 @@ class BoardAndCallsTest {
                 .isEqualTo(422);
     }
 
+    /** A rung of this week stands above the call's own, and the call opens with it once it is saved. */
+    @Test
+    void aRungOfThisWeekIsALayerAndNoDocument(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String week = "[{\"rung\": \"this-week/mike/own-1\", \"sentence\": \"key centre ignore guard\"}]";
+        JsonNode draft = coach.post("/api/calls/anvil-drizzle/drafts", "{\"revision\": 0, \"edits\": " + week + "}")
+                .json();
+        assertThat(role(draft, "mike").at("/rungs/0/layer").asString()).isEqualTo("plan");
+        assertThat(draft.get("layers").toString()).doesNotContain("this-week");
+        Answer saved = coach.post(
+                "/api/calls",
+                "{\"name\": \"Weekly Drizzle\", \"from\": \"anvil-drizzle\", \"fromRevision\": 0, \"edits\": " + week
+                        + "}");
+        assertThat(saved.status()).isEqualTo(201);
+        JsonNode opened = coach.get("/api/calls/weekly-drizzle").json();
+        assertThat(role(opened, "mike").at("/rungs/0/layer").asString()).isEqualTo("plan");
+        assertThat(opened.get("layers"))
+                .isEqualTo(coach.get("/api/calls/anvil-drizzle").json().get("layers"));
+    }
+
     private static JsonNode base(JsonNode role) {
         return role.get("rungs")
                 .valueStream()

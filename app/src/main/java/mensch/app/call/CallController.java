@@ -259,17 +259,13 @@ class CallController {
                         .toList());
     }
 
+    /** The documents inside a call; its own rungs and this week's are none. */
     private static List<LayerRow> layers(Call call) {
-        var rows = new ArrayList<LayerRow>();
-        for (Layer layer : call.layers()) {
-            if (layer.kind() != Layer.Kind.CALL) {
-                rows.add(new LayerRow(
-                        layer.kind().words(),
-                        layer.document().id(),
-                        CallEdit.layer(call.document(), layer.document().id()).name()));
-            }
-        }
-        return rows;
+        return call.layers().stream()
+                .filter(l -> l.kind() != Layer.Kind.CALL && l.kind() != Layer.Kind.PLAN)
+                .map(l -> CallEdit.layer(call.document(), l.document().id()))
+                .map(d -> new LayerRow(d.kind(), d.id(), d.name()))
+                .toList();
     }
 
     private static List<RungRow> rungs(Call call, Call saved, Role role) {
