@@ -74,4 +74,11 @@ public enum Message {
     public static List<String> all() {
         return Arrays.stream(values()).map(Message::words).toList();
     }
+
+    private final Event shown = new Event.KeyShows(this);
+
+    /** That a key shows it, as an event. */
+    public Event shown() {
+        return shown;
+    }
 }

@@ -9,6 +9,7 @@ import mensch.core.rung.Gives;
 import mensch.core.rung.Part;
 import mensch.core.rung.ReadTable;
 import mensch.core.rung.Steps;
+import mensch.core.rung.Task;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,13 +34,22 @@ final class Reactions {
             return List.copyOf(reactions);
         }
         for (ReadTable.Read row : table.rows()) {
-            Event on = new Event.KeyShows(row.message());
-            boolean own = reactions.stream().anyMatch(r -> r.from() != Part.READS && r.on().equals(on));
-            if (!own) {
+            Event on = row.message().shown();
+            if (!ownRung(on, reactions)) {
                 reactions.add(new Reaction(Part.READS, row.whose(), on, row.words(), settled(row.reaction(), settle)));
             }
         }
         return List.copyOf(reactions);
+    }
+
+    /** His own rungs come first in the list, two at the most. */
+    private static boolean ownRung(Event on, List<Reaction> reactions) {
+        for (int i = 0; i < reactions.size() && reactions.get(i).from() != Part.READS; i++) {
+            if (reactions.get(i).on().equals(on)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void addStep(
@@ -55,7 +65,7 @@ final class Reactions {
         ReadTable.Read taught = table == null
                 ? null
                 : table.rows().stream()
-                        .filter(r -> new Event.KeyShows(r.message()).equals(on))
+                        .filter(r -> r.message().shown().equals(on))
                         .findFirst()
                         .orElse(null);
         var rest = new Steps(steps.steps().subList(1, steps.steps().size()));
@@ -68,12 +78,24 @@ final class Reactions {
                 new ReadTable.Becomes(List.of(then))));
     }
 
+    /** Orders that lean on nobody stay as they are. */
     private static ReadTable.Reaction settled(ReadTable.Reaction orders, UnaryOperator<Steps> settle) {
-        if (!(orders instanceof ReadTable.Becomes becomes)) {
+        if (!(orders instanceof ReadTable.Becomes becomes) || !leans(becomes)) {
             return orders;
         }
         return new ReadTable.Becomes(becomes.parts().stream()
                 .map(g -> g instanceof Gives.Run run ? new Gives.Run(settle.apply(run.steps())) : g)
                 .toList());
+    }
+
+    private static boolean leans(ReadTable.Becomes becomes) {
+        for (int i = 0; i < becomes.parts().size(); i++) {
+            if (becomes.parts().get(i) instanceof Gives.Run run
+                    && (run.steps().first() instanceof Task.OpenGap
+                            || run.steps().first() instanceof Task.Exchange)) {
+                return true;
+            }
+        }
+        return false;
     }
 }
