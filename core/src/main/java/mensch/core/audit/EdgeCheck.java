@@ -22,14 +22,15 @@ final class EdgeCheck implements Check {
         var findings = new ArrayList<Finding>();
         for (GapLedger.Edge edge : subject.gaps().edges()) {
             if (edge.forces().isEmpty()) {
-                findings.add(new Finding(EDGE, Severity.BUST, edge.at(), List.of(), new Evidence.NoForce(edge.side())));
+                findings.add(
+                        new Finding(EDGE, Severity.BUST, edge.at(), List.of(), new RunEvidence.NoForce(edge.side())));
             } else if (edge.forces().size() > 1) {
                 findings.add(new Finding(
                         EDGE,
                         Severity.WEAK,
                         edge.at(),
                         edge.forces(),
-                        new Evidence.TwoForces(edge.side(), edge.forces())));
+                        new RunEvidence.TwoForces(edge.side(), edge.forces())));
             } else {
                 late(lineup, edge, findings);
             }
@@ -46,7 +47,7 @@ final class EdgeCheck implements Check {
                     Severity.WEAK,
                     edge.at(),
                     edge.forces(),
-                    new Evidence.ForceLate(force, edge.side(), force.feet().y(), limit)));
+                    new RunEvidence.ForceLate(force, edge.side(), force.feet().y(), limit)));
         }
     }
 }

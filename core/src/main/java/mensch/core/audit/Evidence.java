@@ -3,10 +3,8 @@ package mensch.core.audit;
 import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.formation.Feature;
-import mensch.core.geometry.Side;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
-import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place.Squeeze;
@@ -50,139 +48,6 @@ public interface Evidence {
     /** Men as coaches say them, in their order. */
     static String names(List<Job> jobs) {
         return jobs.stream().map(j -> j.words()).collect(Collectors.joining(", "));
-    }
-
-    record NoOwner(Gap gap, boolean empty) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("nobody", gap.words());
-        }
-
-        @Override
-        public boolean absence() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return "Nobody has the " + gap.words() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return "No run job of this call names it"
-                    + (empty ? "; against empty the quarterback is the only runner." : ".");
-        }
-    }
-
-    record TwoOwners(Gap gap, List<Job> owners) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("two", gap.words());
-        }
-
-        @Override
-        public String title() {
-            return owners.size() + " men have the " + gap.words() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return names(owners) + " are all told to take it; one of them is missing elsewhere.";
-        }
-    }
-
-    record OnlyTwoGappers(Gap gap, List<Job> men) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("two-gappers", gap.words());
-        }
-
-        @Override
-        public String title() {
-            return "The " + gap.words() + " hangs on a two-gapping man.";
-        }
-
-        @Override
-        public String reason() {
-            return names(men) + " answers for both gaps beside his man; the nearest backer fills what he gives up.";
-        }
-    }
-
-    record GapNotThere(Job job, String gap) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("not there", job.id(), gap);
-        }
-
-        @Override
-        public String title() {
-            return names(List.of(job)) + " is told a gap that is not there.";
-        }
-
-        @Override
-        public String reason() {
-            return "His " + gap + " needs one more man on that surface.";
-        }
-    }
-
-    /** Before the movement one man's gap, after it another's. */
-    record GapExchanged(Job job, Gap from, Gap to, List<Job> now) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("exchanged", job.id(), from.words(), to.words());
-        }
-
-        @Override
-        public String title() {
-            return names(List.of(job)) + " goes from the " + from.words() + " to the " + to.words() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return "After the movement " + names(now) + (now.size() == 1 ? " has" : " have") + " the gap he leaves.";
-        }
-    }
-
-    record NoForce(Side side) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("nobody", side.word());
-        }
-
-        @Override
-        public boolean absence() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return "Nobody is force on the " + side.word() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return "No run job turns the ball back in there; a run outside is free.";
-        }
-    }
-
-    /** The only force man comes from so deep that the run is outside before he is. */
-    record ForceLate(Job job, Side side, double depth, double limit) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("late", job.id(), side.word());
-        }
-
-        @Override
-        public String title() {
-            return "Force on the " + side.word() + " comes late.";
-        }
-
-        @Override
-        public String reason() {
-            return names(List.of(job)) + " is force from " + Numbers.words(depth) + " yd deep; from more than "
-                    + Numbers.words(limit) + " yd he is late.";
-        }
     }
 
     /** What the offence shows has no answer in the call: no check, and no rung that asked for it. */
@@ -243,52 +108,6 @@ public interface Evidence {
         }
     }
 
-    /** How many come is not what the call says. */
-    record RushCountOff(int asked, List<Job> rushers) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("another count");
-        }
-
-        @Override
-        public boolean absence() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return rushers.size() + " rush, the pressure says " + asked + ".";
-        }
-
-        @Override
-        public String reason() {
-            return names(rushers) + " rush against this formation.";
-        }
-    }
-
-    /** A zone pressure whose middle nobody replaces: the hot throw is there. */
-    record NobodyInTheMiddle(int rushers) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("middle");
-        }
-
-        @Override
-        public boolean absence() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return "Nobody replaces the middle.";
-        }
-
-        @Override
-        public String reason() {
-            return rushers + " rush and nobody drops to a hook or the middle: the hot throw inside is open.";
-        }
-    }
-
     /** Whether the call changes hangs on something nobody told. */
     record CannotTell(String answer, List<Feature> missing) implements Evidence {
         @Override
@@ -325,23 +144,6 @@ public interface Evidence {
         public String reason() {
             return "From where he shows to his spot are " + Numbers.words(yards) + " yd, " + Numbers.words(seconds)
                     + " s at his speed; a quick throw is out in " + Numbers.words(throwSeconds) + " s.";
-        }
-    }
-
-    record TwoForces(Side side, List<Job> forces) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("two", side.word());
-        }
-
-        @Override
-        public String title() {
-            return forces.size() + " men are force on the " + side.word() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return names(forces) + " all keep the outside arm free; the lane inside them is left.";
         }
     }
 

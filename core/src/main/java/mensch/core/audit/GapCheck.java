@@ -47,7 +47,7 @@ final class GapCheck implements Check {
                     Severity.WEAK,
                     where,
                     List.of(job),
-                    new Evidence.GapNotThere(job, job.runTask().words())));
+                    new RunEvidence.GapNotThere(job, job.runTask().words())));
         }
         return findings;
     }
@@ -73,7 +73,7 @@ final class GapCheck implements Check {
                             Severity.NOTE,
                             left.at(),
                             who,
-                            new Evidence.GapExchanged(rush.job(), shown, rushed, left.owners())));
+                            new RunEvidence.GapExchanged(rush.job(), shown, rushed, left.owners())));
                 });
     }
 
@@ -83,21 +83,21 @@ final class GapCheck implements Check {
         }
         if (row.owners().size() > 1) {
             findings.add(new Finding(
-                    GAPS, Severity.WEAK, row.at(), row.owners(), new Evidence.TwoOwners(row.gap(), row.owners())));
+                    GAPS, Severity.WEAK, row.at(), row.owners(), new RunEvidence.TwoOwners(row.gap(), row.owners())));
         } else if (!row.twoGappers().isEmpty()) {
             findings.add(new Finding(
                     GAPS,
                     Severity.NOTE,
                     row.at(),
                     row.twoGappers(),
-                    new Evidence.OnlyTwoGappers(row.gap(), row.twoGappers())));
+                    new RunEvidence.OnlyTwoGappers(row.gap(), row.twoGappers())));
         } else {
             findings.add(new Finding(
                     GAPS,
                     empty ? Severity.WEAK : Severity.BUST,
                     row.at(),
                     List.of(),
-                    new Evidence.NoOwner(row.gap(), empty)));
+                    new RunEvidence.NoOwner(row.gap(), empty)));
         }
     }
 }

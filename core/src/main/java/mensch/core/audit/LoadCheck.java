@@ -35,7 +35,7 @@ final class LoadCheck implements Check {
                         ? new Point(0, 6)
                         : men.get(0).feet();
                 findings.add(new Finding(
-                        LOAD, Severity.NOTE, at, men, new PlayEvidence.TooMuch(role.words(), sentences, limit)));
+                        LOAD, Severity.NOTE, at, men, new TellEvidence.TooMuch(role.words(), sentences, limit)));
             }
         }
         return findings;

@@ -2,12 +2,10 @@ package mensch.core.audit;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import mensch.core.formation.Man;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Conflict;
 import mensch.core.matchup.Pressure;
-import mensch.core.matchup.Tells;
 import mensch.core.play.BallPath;
 import mensch.core.rung.Numbers;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +18,7 @@ final class PlayEvidence {
         return job.words();
     }
 
-    private static String tenth(double value) {
+    static String tenth(double value) {
         return Numbers.words(Math.round(value * 10) / 10.0);
     }
 
@@ -356,91 +354,6 @@ final class PlayEvidence {
         @Override
         public String reason() {
             return "And nobody has " + open + ": one of them must not wait there too.";
-        }
-    }
-
-    /** A key behind somebody. */
-    record KeyHidden(Job job, Man key, Man before, boolean only) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("hidden", job.id());
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " cannot see " + key.name() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return before.name() + " stands before his key" + (only ? ", and he has no second." : "; he has a second.");
-        }
-    }
-
-    /** A threat nobody looks at. */
-    record Unread(List<Man> men) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("unread", men.stream().map(Man::name).collect(Collectors.joining("+")));
-        }
-
-        @Override
-        public boolean absence() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return "Nobody reads " + men.stream().map(Man::name).collect(Collectors.joining(", ")) + ".";
-        }
-
-        @Override
-        public String reason() {
-            return "No key names " + (men.size() == 1 ? "him" : "them") + "; what "
-                    + (men.size() == 1 ? "he shows" : "they show") + " is seen late.";
-        }
-    }
-
-    /** A call of the plan that looks different before the snap. */
-    record GivenAway(Tells.Pair pair) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("tell", pair.call());
-        }
-
-        @Override
-        public String title() {
-            Job by = pair.men() == 0 ? null : pair.by();
-            Job stance = pair.stance();
-            return (by != null ? name(by) : stance != null ? name(stance) + "'s stance" : "A man") + " tells this from "
-                    + pair.call() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return (pair.men() == 0
-                            ? "His stance differs"
-                            : pair.men() + (pair.men() == 1 ? " man stands" : " men stand")
-                                    + " elsewhere before the snap, the plainest by " + tenth(pair.yards()) + " yd")
-                    + (pair.stance() != null && pair.men() > 0 ? "; and a stance differs" : "") + ".";
-        }
-    }
-
-    /** More sentences than a role should have to know in one call. */
-    record TooMuch(String role, int sentences, int limit) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("load", role);
-        }
-
-        @Override
-        public String title() {
-            return role + " has much to know.";
-        }
-
-        @Override
-        public String reason() {
-            return sentences + " sentences of this call can speak for him; from more than " + limit + " it is told.";
         }
     }
 }

@@ -30,7 +30,11 @@ final class RushCheck implements Check {
         var findings = new ArrayList<Finding>();
         if (asked != 0 && asked != count.rushers().size()) {
             findings.add(new Finding(
-                    RUSH, Severity.WEAK, POCKET, count.rushers(), new Evidence.RushCountOff(asked, count.rushers())));
+                    RUSH,
+                    Severity.WEAK,
+                    POCKET,
+                    count.rushers(),
+                    new RunEvidence.RushCountOff(asked, count.rushers())));
         }
         if (count.rushers().size() > PLAIN_RUSH && zone(lineup) && !hasMiddle(lineup)) {
             findings.add(new Finding(
@@ -38,7 +42,7 @@ final class RushCheck implements Check {
                     Severity.BUST,
                     MIDDLE,
                     count.rushers(),
-                    new Evidence.NobodyInTheMiddle(count.rushers().size())));
+                    new RunEvidence.NobodyInTheMiddle(count.rushers().size())));
         }
         return findings;
     }

@@ -24,7 +24,7 @@ final class SightCheck implements Check {
                     one.only() ? Severity.WEAK : Severity.NOTE,
                     one.eyes(),
                     List.of(one.job()),
-                    new PlayEvidence.KeyHidden(one.job(), one.key(), one.before(), one.only())));
+                    new TellEvidence.KeyHidden(one.job(), one.key(), one.before(), one.only())));
         }
         if (!sights.unread().isEmpty()) {
             findings.add(new Finding(
@@ -32,7 +32,7 @@ final class SightCheck implements Check {
                     Severity.NOTE,
                     sights.unread().get(0).feet(),
                     List.of(),
-                    new PlayEvidence.Unread(sights.unread())));
+                    new TellEvidence.Unread(sights.unread())));
         }
         return findings;
     }

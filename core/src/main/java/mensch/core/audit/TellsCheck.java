@@ -56,7 +56,7 @@ final class TellsCheck implements Check {
                     Severity.NOTE,
                     who.isEmpty() ? BEHIND_THE_BALL : who.get(0).feetOr(BEHIND_THE_BALL),
                     who,
-                    new PlayEvidence.GivenAway(pair)));
+                    new TellEvidence.GivenAway(pair)));
         });
         return findings;
     }

@@ -1,0 +1,210 @@
+package mensch.core.audit;
+
+import java.util.List;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.rung.Gap;
+import mensch.core.rung.Numbers;
+
+/** Facts behind findings about gaps, edges and the rush. */
+final class RunEvidence {
+    private RunEvidence() {}
+
+    record NoOwner(Gap gap, boolean empty) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("nobody", gap.words());
+        }
+
+        @Override
+        public boolean absence() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return "Nobody has the " + gap.words() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "No run job of this call names it"
+                    + (empty ? "; against empty the quarterback is the only runner." : ".");
+        }
+    }
+
+    record TwoOwners(Gap gap, List<Job> owners) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("two", gap.words());
+        }
+
+        @Override
+        public String title() {
+            return owners.size() + " men have the " + gap.words() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return Evidence.names(owners) + " are all told to take it; one of them is missing elsewhere.";
+        }
+    }
+
+    record OnlyTwoGappers(Gap gap, List<Job> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("two-gappers", gap.words());
+        }
+
+        @Override
+        public String title() {
+            return "The " + gap.words() + " hangs on a two-gapping man.";
+        }
+
+        @Override
+        public String reason() {
+            return Evidence.names(men)
+                    + " answers for both gaps beside his man; the nearest backer fills what he gives up.";
+        }
+    }
+
+    record GapNotThere(Job job, String gap) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("not there", job.id(), gap);
+        }
+
+        @Override
+        public String title() {
+            return Evidence.names(List.of(job)) + " is told a gap that is not there.";
+        }
+
+        @Override
+        public String reason() {
+            return "His " + gap + " needs one more man on that surface.";
+        }
+    }
+
+    /** Before the movement one man's gap, after it another's. */
+    record GapExchanged(Job job, Gap from, Gap to, List<Job> now) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("exchanged", job.id(), from.words(), to.words());
+        }
+
+        @Override
+        public String title() {
+            return Evidence.names(List.of(job)) + " goes from the " + from.words() + " to the " + to.words() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "After the movement " + Evidence.names(now) + (now.size() == 1 ? " has" : " have")
+                    + " the gap he leaves.";
+        }
+    }
+
+    record NoForce(Side side) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("nobody", side.word());
+        }
+
+        @Override
+        public boolean absence() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return "Nobody is force on the " + side.word() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "No run job turns the ball back in there; a run outside is free.";
+        }
+    }
+
+    /** The only force man comes from so deep that the run is outside before he is. */
+    record ForceLate(Job job, Side side, double depth, double limit) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("late", job.id(), side.word());
+        }
+
+        @Override
+        public String title() {
+            return "Force on the " + side.word() + " comes late.";
+        }
+
+        @Override
+        public String reason() {
+            return Evidence.names(List.of(job)) + " is force from " + Numbers.words(depth) + " yd deep; from more than "
+                    + Numbers.words(limit) + " yd he is late.";
+        }
+    }
+
+    /** How many come is not what the call says. */
+    record RushCountOff(int asked, List<Job> rushers) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("another count");
+        }
+
+        @Override
+        public boolean absence() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return rushers.size() + " rush, the pressure says " + asked + ".";
+        }
+
+        @Override
+        public String reason() {
+            return Evidence.names(rushers) + " rush against this formation.";
+        }
+    }
+
+    /** A zone pressure whose middle nobody replaces: the hot throw is there. */
+    record NobodyInTheMiddle(int rushers) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("middle");
+        }
+
+        @Override
+        public boolean absence() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return "Nobody replaces the middle.";
+        }
+
+        @Override
+        public String reason() {
+            return rushers + " rush and nobody drops to a hook or the middle: the hot throw inside is open.";
+        }
+    }
+
+    record TwoForces(Side side, List<Job> forces) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("two", side.word());
+        }
+
+        @Override
+        public String title() {
+            return forces.size() + " men are force on the " + side.word() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return Evidence.names(forces) + " all keep the outside arm free; the lane inside them is left.";
+        }
+    }
+}

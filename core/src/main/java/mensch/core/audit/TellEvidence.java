@@ -1,0 +1,100 @@
+package mensch.core.audit;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import mensch.core.formation.Man;
+import mensch.core.lineup.Job;
+import mensch.core.matchup.Tells;
+
+/** Facts behind findings about keys, what gives a call away, and what there is to know. */
+final class TellEvidence {
+    private TellEvidence() {}
+
+    /** A key behind somebody. */
+    record KeyHidden(Job job, Man key, Man before, boolean only) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("hidden", job.id());
+        }
+
+        @Override
+        public String title() {
+            return PlayEvidence.name(job) + " cannot see " + key.name() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return before.name() + " stands before his key" + (only ? ", and he has no second." : "; he has a second.");
+        }
+    }
+
+    /** A threat nobody looks at. */
+    record Unread(List<Man> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("unread", men.stream().map(Man::name).collect(Collectors.joining("+")));
+        }
+
+        @Override
+        public boolean absence() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return "Nobody reads " + men.stream().map(Man::name).collect(Collectors.joining(", ")) + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "No key names " + (men.size() == 1 ? "him" : "them") + "; what "
+                    + (men.size() == 1 ? "he shows" : "they show") + " is seen late.";
+        }
+    }
+
+    /** A call of the plan that looks different before the snap. */
+    record GivenAway(Tells.Pair pair) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("tell", pair.call());
+        }
+
+        @Override
+        public String title() {
+            Job by = pair.men() == 0 ? null : pair.by();
+            Job stance = pair.stance();
+            return (by != null
+                            ? PlayEvidence.name(by)
+                            : stance != null ? PlayEvidence.name(stance) + "'s stance" : "A man")
+                    + " tells this from " + pair.call() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return (pair.men() == 0
+                            ? "His stance differs"
+                            : pair.men() + (pair.men() == 1 ? " man stands" : " men stand")
+                                    + " elsewhere before the snap, the plainest by " + PlayEvidence.tenth(pair.yards())
+                                    + " yd")
+                    + (pair.stance() != null && pair.men() > 0 ? "; and a stance differs" : "") + ".";
+        }
+    }
+
+    /** More sentences than a role should have to know in one call. */
+    record TooMuch(String role, int sentences, int limit) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("load", role);
+        }
+
+        @Override
+        public String title() {
+            return role + " has much to know.";
+        }
+
+        @Override
+        public String reason() {
+            return sentences + " sentences of this call can speak for him; from more than " + limit + " it is told.";
+        }
+    }
+}
