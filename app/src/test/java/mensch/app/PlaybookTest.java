@@ -101,6 +101,12 @@ class PlaybookTest {
         assertThat(player.post("/api/comparisons", compare).status()).isEqualTo(404);
         assertThat(player.get("/api/playbook/call/" + id + "/revisions").status())
                 .isEqualTo(404);
+        String edited = "/api/calls/" + id + "/drafts";
+        assertThat(coach.post(edited, "{\"edits\": []}").status()).isEqualTo(200);
+        assertThat(player.post(edited, "{\"edits\": []}").status()).isEqualTo(404);
+        assertThat(player.post("/api/calls/anvil-fog/drafts", "{\"edits\": []}").status())
+                .as("a question, which a player may ask")
+                .isEqualTo(200);
         coach.post(
                 "/api/playbook/formations",
                 "{\"name\": \"Draft Twig\", \"men\": \"ol2 X-16 Z16 Y9/1.5 H-9/1.5 QB0/5 TB2/5\"}");
@@ -108,6 +114,13 @@ class PlaybookTest {
         assertThat(coach.post("/api/strips", shipped).json().toString()).contains("Draft Twig");
         assertThat(player.post("/api/strips", shipped).json().toString()).doesNotContain("Draft Twig");
         assertThat(player.get("/api/choices").json().toString()).doesNotContain("Draft Twig");
+        String place =
+                "{\"snap\": " + SNAP.replace("pro-i", "draft-twig") + ", \"man\": \"X\", \"x\": -12, \"y\": -0.5}";
+        assertThat(coach.post("/api/placements", place).status()).isEqualTo(200);
+        assertThat(player.post("/api/placements", place).status()).isEqualTo(404);
+        assertThat(coach.post("/api/placements", place.replace("-12", "1e400")).status())
+                .as("no number")
+                .isBetween(400, 422);
     }
 
     @Test
