@@ -54,8 +54,8 @@ public record Run(
     }
 
     /**
-     * The carrier; the deepest back when the one named is not there, the quarterback when there is no back, who snaps
-     * it when there is no quarterback.
+     * The carrier; the deepest back when the one named is not there, the quarterback when there is no back, and the
+     * snapper when there is no quarterback either.
      */
     public Man carrier(View view) {
         Shape shape = view.features().shape();
