@@ -47,6 +47,9 @@ const csrf: Middleware = {
 export const client = createClient<paths>({ baseUrl: location.origin })
 client.use(csrf)
 
+/** Says over which version is written; refused when somebody wrote since. */
+export const over = (version: number): { 'If-Match': string } => ({ 'If-Match': `"${version}"` })
+
 /** The data of an answer, or a RefusedError. */
 export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   let result

@@ -21,6 +21,7 @@ export type Choices = Schemas['Choices']
 export type FoundPhrase = Schemas['FoundPhrase']
 export type Me = Schemas['Me']
 export type Spot = Schemas['Spot']
+export type Paged<T> = { items: T[]; page: number; pages: number; total: number }
 export type ReelItem = Schemas['ReelItem']
 export type ReelSheet = Schemas['ReelSheet']
 export type SnapSheet = Schemas['SnapSheet']

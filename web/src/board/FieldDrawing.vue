@@ -376,10 +376,10 @@ const feet = (job: JobRow): Spot | undefined =>
       <g
         v-for="g in gaps"
         :key="g.words"
-        :class="['gap', g.state]"
+        :class="['gap', g.owned]"
       >
         <rect
-          v-if="g.state !== 'owned'"
+          v-if="g.owned !== 'once'"
           :x="g.p.x - 9"
           :y="g.p.y - 11"
           width="18"

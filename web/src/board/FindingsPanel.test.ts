@@ -1,5 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
+import type { RuleAnswer } from '../api/types'
 import { finding, job, sheet } from '../testing/fixtures'
 import { grouped } from './findings'
 import FindingsPanel from './FindingsPanel.vue'
@@ -54,13 +55,12 @@ describe('findings', () => {
     expect(wrapper.emitted('unmute')).toEqual([[7]])
   })
   it('answer each rule: what holds, what breaks, what nobody can tell', () => {
-    const rules = [
-      { rule: 'gaps', title: 'Each gap has one owner', answer: 'holds', severity: '', reason: '7 gaps.' },
+    const rules: RuleAnswer[] = [
+      { rule: 'gaps', title: 'Each gap has one owner', answer: 'holds', reason: '7 gaps.' },
       {
         rule: 'tells',
         title: 'The picture gives nothing away',
         answer: 'cannot tell',
-        severity: '',
         reason: 'no other call',
       },
     ]

@@ -204,7 +204,7 @@ const sign = (r: RuleAnswer): string =>
         ><template v-if="i && g.letter === 'A' && g.side === 'right'"> | </template
         ><span class="gap"
           ><b>{{ g.letter }}</b
-          >&nbsp;{{ g.said }}{{ g.state === 'two-gapped' ? ' two-gap' : '' }}</span
+          >&nbsp;{{ g.said }}{{ g.owned === 'two-gapped' ? ' two-gap' : '' }}</span
         ></span
       >
     </p>

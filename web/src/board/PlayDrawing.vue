@@ -25,7 +25,7 @@ const blocks = computed(() =>
 const routes = computed(() =>
   (props.pass?.routes ?? []).map((r) => ({
     key: r.man,
-    state: r.state,
+    had: r.had,
     path: r.way.map((w, i) => `${i ? 'L' : 'M'}${at(w).x} ${at(w).y}`).join(''),
     caught: at({ x: r.caught.x, y: Math.min(r.caught.y, 18.2) }),
     covers: r.covers.length,
@@ -49,7 +49,7 @@ const routes = computed(() =>
     <g
       v-for="r in routes"
       :key="r.key"
-      :class="['route', r.state]"
+      :class="['route', r.had]"
     >
       <path
         :d="r.path"

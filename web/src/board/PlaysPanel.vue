@@ -148,7 +148,7 @@ defineExpose({ walk, turn })
             <tr
               v-for="r in pass.routes"
               :key="r.man"
-              :class="r.state"
+              :class="r.had"
             >
               <th scope="row">{{ r.man }}</th>
               <td>
@@ -159,7 +159,7 @@ defineExpose({ walk, turn })
                     :key="c.job"
                     >{{ i ? ', ' : '' }}<b>{{ label(c.job) }}</b> by {{ c.by
                     }}{{ c.lateSeconds > 0 ? `, ${c.lateSeconds.toFixed(1)} s late` : '' }}</template
-                  >{{ r.state === 'shared' ? '; he has another route too' : r.state === 'two' ? '; two on one' : ''
+                  >{{ r.had === 'shared' ? '; he has another route too' : r.had === 'two' ? '; two on one' : ''
                   }}{{ r.lost ? `; ${r.lost}` : '' }}{{ r.rub ? `; ${r.rub}` : '' }}</small
                 >
               </td>

@@ -45,7 +45,10 @@ describe('saving a call', () => {
     expect(wrapper.text()).toContain('1 not saved')
     await wrapper.find('.main').trigger('click')
     await flushPromises()
-    expect((put.mock.calls[0] as unknown as [string, { body: object }])[1].body).toEqual({ base: 3, edits: [EDIT] })
+    expect((put.mock.calls[0] as unknown as [string, object])[1]).toEqual({
+      params: { path: { id: SHEET.id }, header: { 'If-Match': '"3"' } },
+      body: { edits: [EDIT] },
+    })
     expect(wrapper.find('[role=status]').text()).toBe('Saved as revision 4.')
     expect(board.dirty).toBe(false)
   })
@@ -65,7 +68,7 @@ describe('saving a call', () => {
     const { board, wrapper } = bar(3)
     const theirs = { revision: 4, savedBy: 'teal' }
     vi.spyOn(client, 'PUT').mockReturnValue(
-      refusal(409, { code: 'call-overtaken', detail: 'teal saved revision 4.', theirs, theirCall: SHEET }) as never,
+      refusal(412, { code: 'call-overtaken', detail: 'teal saved revision 4.', theirs, theirCall: SHEET }) as never,
     )
     await wrapper.find('.main').trigger('click')
     await flushPromises()

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
-import { answer, client, problemOf, type Problem } from '../api/client'
+import { answer, client, over, problemOf, type Problem } from '../api/client'
 import type {
   Board,
   BoardRequest,
@@ -245,8 +245,8 @@ export const useBoard = defineStore('board', () => {
     await saved(await answer(client.POST('/api/calls', { body })))
   }
   async function saveNext(base: number): Promise<void> {
-    const body = { base, edits: [...draft.value.edits] }
-    await saved(await answer(client.PUT('/api/calls/{id}', { params: { path: { id: callId.value } }, body })))
+    const params = { path: { id: callId.value }, header: over(base) }
+    await saved(await answer(client.PUT('/api/calls/{id}', { params, body: { edits: [...draft.value.edits] } })))
   }
   /** My unsaved sentences on top of somebody else's newer revision. */
   async function rebase(onto: number): Promise<void> {

@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue'
-import { onMounted, ref, shallowRef } from 'vue'
+import { onMounted, ref } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
 import type { ReelItem } from '../api/types'
+import { usePaged } from '../shell/paged'
 
-const reels = shallowRef<ReelItem[]>()
-const fault = ref('')
+const {
+  items: reels,
+  total,
+  left,
+  fault,
+  load,
+  more,
+} = usePaged((page) => answer(client.GET('/api/reels', { params: { query: { page } } })))
 const name = ref('')
 const view = ref('sideline')
 const file = ref<File>()
@@ -13,13 +20,6 @@ const sent = ref<number>()
 const erasing = ref<ReelItem>()
 let request: XMLHttpRequest | undefined
 
-async function load(): Promise<void> {
-  try {
-    reels.value = await answer(client.GET('/api/reels'))
-  } catch (error) {
-    fault.value = problemOf(error).detail
-  }
-}
 onMounted(load)
 
 /** A film goes out as it is read, with its progress; nothing is kept of one that was refused or stopped. */
@@ -63,8 +63,8 @@ function pick(event: Event): void {
 
 <template>
   <div class="film">
-    <h1 class="sentence">Film: {{ reels?.length ?? 0 }} reels. Choose one to measure and grade.</h1>
-    <table v-if="reels?.length">
+    <h1 class="sentence">Film: {{ total ?? 0 }} reels. Choose one to measure and grade.</h1>
+    <table v-if="reels.length">
       <thead>
         <tr>
           <th>Reel</th>
@@ -106,11 +106,19 @@ function pick(event: Event): void {
       </tbody>
     </table>
     <p
-      v-else-if="reels"
+      v-else-if="total === 0"
       class="soft"
     >
       No film yet. Upload an MP4 or WebM below.
     </p>
+    <button
+      v-if="left"
+      class="button earlier"
+      type="button"
+      @click="more"
+    >
+      {{ left }} earlier
+    </button>
     <form @submit.prevent="upload">
       <h2>Upload a film</h2>
       <label
@@ -222,6 +230,9 @@ td {
 td a {
   color: var(--ink);
   font-weight: 600;
+}
+.earlier {
+  margin-bottom: 18px;
 }
 form {
   display: grid;

@@ -145,7 +145,7 @@ svg {
   stroke: var(--soft);
   stroke-width: 1;
 }
-.asked.OUT {
+.asked.out {
   stroke: var(--bust);
   stroke-width: 1.6;
 }
@@ -160,10 +160,10 @@ svg {
 .feet {
   fill: var(--ink);
 }
-.feet.OUT {
+.feet.out {
   fill: var(--bust);
 }
-.feet.IN {
+.feet.in {
   fill: var(--sound);
 }
 .doubt {

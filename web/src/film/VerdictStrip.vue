@@ -30,7 +30,7 @@ const rows = computed(() =>
     <li
       v-for="r in rows"
       :key="r.job.id"
-      :class="[r.verdict?.outcome, { selected: r.job.id === target }]"
+      :class="[r.verdict?.outcome.replace(' ', '-'), { selected: r.job.id === target }]"
     >
       <button
         type="button"
@@ -93,13 +93,13 @@ li {
   flex-direction: column;
   border-top: 4px solid transparent;
 }
-li.OUT {
+li.out {
   border-top-color: var(--bust);
 }
-li.IN {
+li.in {
   border-top-color: var(--sound);
 }
-li.TOO_CLOSE {
+li.too-close {
   border-top: 4px dashed var(--soft);
 }
 li.selected {
@@ -149,10 +149,10 @@ i {
 .verdict {
   font-weight: 700;
 }
-.OUT .verdict {
+.out .verdict {
   color: var(--bust);
 }
-.IN .verdict {
+.in .verdict {
   color: var(--sound);
 }
 .grade {

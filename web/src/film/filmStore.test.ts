@@ -33,6 +33,12 @@ async function opened() {
   return film
 }
 
+interface Write {
+  params: { header: { 'If-Match': string } }
+  body: { marks: unknown[] }
+}
+const over = ({ params }: Write): number => Number(JSON.parse(params.header['If-Match']))
+
 describe('film store', () => {
   beforeEach(() => {
     localStorage.clear()
@@ -42,10 +48,10 @@ describe('film store', () => {
   it('saves each change with the version it was made on, and the last one wins', async () => {
     const film = await opened()
     let version = 0
-    put.mockImplementation((_path: string, { body }: { body: { version: number; work: { marks: unknown[] } } }) => {
-      expect(body.version).toBe(version)
+    put.mockImplementation((_path: string, write: Write) => {
+      expect(over(write)).toBe(version)
       version++
-      return ok(snapSheet({ version, marks: body.work.marks as [] }))
+      return ok(snapSheet({ version, marks: write.body.marks as [] }))
     })
     film.set({ ...film.now!, marks: [{ man: 'TE', xPixels: 1, yPixels: 1 }] })
     film.set({ ...film.now!, marks: [{ man: 'TE', xPixels: 2, yPixels: 2 }] })
@@ -58,12 +64,12 @@ describe('film store', () => {
   const QB = { man: 'QB', xPixels: 4, yPixels: 4 }
   const HIS = { man: 'mike', xPixels: 7, yPixels: 7 }
   const saves = () =>
-    put.mockImplementation((_p: string, { body }: { body: { version: number; work: { marks: unknown[] } } }) =>
-      ok(snapSheet({ version: body.version + 1, marks: body.work.marks as [] })),
+    put.mockImplementation((_p: string, write: Write) =>
+      ok(snapSheet({ version: over(write) + 1, marks: write.body.marks as [] })),
     )
   async function leftBehind() {
     const film = await opened()
-    put.mockImplementation(() => refuse(409, { code: 'snap-overtaken', detail: 'late' }))
+    put.mockImplementation(() => refuse(412, { code: 'snap-overtaken', detail: 'late' }))
     film.set({ ...film.now!, marks: [TE] })
     await vi.waitFor(() => expect(film.problem?.code).toBe('snap-overtaken'))
     expect(localStorage.getItem(KEY)).toContain('"xPixels":9')
@@ -94,7 +100,7 @@ describe('film store', () => {
   })
   it("A11: after somebody else's save mine are added to his", async () => {
     const film = await opened()
-    put.mockImplementation(() => refuse(409, { code: 'snap-overtaken', detail: 'late' }))
+    put.mockImplementation(() => refuse(412, { code: 'snap-overtaken', detail: 'late' }))
     film.set({ ...film.now!, marks: [QB] })
     await vi.waitFor(() => expect(film.problem?.code).toBe('snap-overtaken'))
     get.mockImplementation(() => ok(snapSheet({ version: 7, marks: [HIS] })))
@@ -115,7 +121,7 @@ describe('film store', () => {
     await film.eraseSnap()
     expect(erase).toHaveBeenCalledWith(
       '/api/reels/{id}/snaps/{number}',
-      expect.objectContaining({ params: { path: { id: 3, number: 1 }, query: { version: 4 } } }),
+      expect.objectContaining({ params: { path: { id: 3, number: 1 }, header: { 'If-Match': '"4"' } } }),
     )
   })
 })

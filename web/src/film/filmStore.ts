@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { answer, client, problemOf, type Problem } from '../api/client'
+import { answer, client, over, problemOf, type Problem } from '../api/client'
 import type { CallItem, Choices, ReelSheet, SnapSheet, SnapWork } from '../api/types'
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
-import { addedTo, menToMark, workOf, type KeptWork } from './work'
+import { addedTo, menToMark, nextUnmarked, withMark, withoutPoint, withPoint, workOf, type KeptWork } from './work'
 
 export type Mode = 'look' | 'calibrate' | 'mark'
 
@@ -27,6 +27,8 @@ export const useFilm = defineStore('film', () => {
 
   const now = computed(() => work.value?.now)
   const men = computed(() => (snap.value ? menToMark(snap.value.sheet.jobs, snap.value.sheet.offence) : []))
+  /** What each defender is called on the field. */
+  const labels = computed(() => new Map(snap.value?.sheet.jobs.map((j) => [j.id, j.label])))
   /** Unsaved clicks of an earlier visit to this snap, until he says what becomes of them. */
   const left = ref<KeptWork>()
   let base: SnapWork
@@ -111,8 +113,8 @@ export const useFilm = defineStore('film', () => {
         const path = { id: reel.value!.id, number: snap.value!.number }
         snap.value = await answer(
           client.PUT('/api/reels/{id}/snaps/{number}', {
-            params: { path },
-            body: { version: snap.value!.version, work: sent },
+            params: { path, header: over(snap.value!.version) },
+            body: sent,
           }),
         )
         base = sent
@@ -139,13 +141,57 @@ export const useFilm = defineStore('film', () => {
       client.DELETE('/api/reels/{id}/snaps/{number}', {
         params: {
           path: { id: reel.value!.id, number: item.number },
-          query: { version: snap.value?.version ?? item.version },
+          header: over(snap.value?.version ?? item.version),
         },
       }),
     )
     localStorage.removeItem(key())
     await open(reel.value!.id)
   }
+  /** Puts the place or the man in hand where the picture was clicked. */
+  function clickAt(x: number, y: number): void {
+    if (!now.value) return
+    if (mode.value === 'calibrate' && place.value) {
+      set(withPoint(now.value, { name: place.value, xPixels: x, yPixels: y }))
+      place.value = undefined
+    } else if (mode.value === 'mark' && target.value) {
+      const man = target.value
+      set(withMark(now.value, { man, xPixels: x, yPixels: y }))
+      target.value = nextUnmarked(man, men.value, now.value.marks)
+    }
+  }
+  /** Takes a known place in hand; one that was clicked is clicked anew. */
+  function choosePlace(name: string): void {
+    if (now.value?.points.some((p) => p.name === name)) set(withoutPoint(now.value, name))
+    place.value = name
+  }
+  function walkMan(by: number): void {
+    target.value = stepped(men.value, target.value, by)
+  }
+  function walkPlace(by: number): void {
+    place.value = stepped(snap.value?.known.map((k) => k.name) ?? [], place.value, by)
+  }
+  async function walkSnap(by: number): Promise<void> {
+    const numbers = reel.value?.snaps.map((s) => s.number) ?? []
+    const next = numbers[numbers.indexOf(number.value ?? 0) + by]
+    if (next !== undefined) await openSnap(next)
+  }
+  /** Changes the log; clicks on places do not outlive the field they were on. */
+  function log(change: Partial<SnapWork['log']['snap']>): void {
+    if (!now.value) return
+    const moved = change.hash || change.toGoal || change.code
+    set({
+      ...now.value,
+      points: moved ? [] : now.value.points,
+      log: { ...now.value.log, snap: { ...now.value.log.snap, ...change } },
+    })
+  }
+  function logCall(id: string): void {
+    if (!now.value) return
+    const revision = calls.value.find((c) => c.id === id)?.revision ?? 0
+    set({ ...now.value, log: { ...now.value.log, call: id, revision } })
+  }
+
   async function addSnap(frame: number): Promise<void> {
     const log = now.value?.log ?? {
       snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 50, down: 1, distance: 10 },
@@ -184,9 +230,22 @@ export const useFilm = defineStore('film', () => {
     mineOnTop,
     eraseSnap,
     addSnap,
+    labels,
+    label: (man: string): string => labels.value.get(man) ?? man,
+    clickAt,
+    choosePlace,
+    walkMan,
+    walkPlace,
+    walkSnap,
+    log,
+    logCall,
   }
 })
 
+/** The next of a list, round its end; the first or last when none of it is in hand. */
+function stepped(all: readonly string[], now: string | undefined, by: number): string | undefined {
+  return all[(all.indexOf(now ?? '') + by + all.length) % all.length]
+}
 function keptWork(text: string | null): KeptWork | undefined {
   if (!text) return undefined
   const kept = JSON.parse(text) as Partial<KeptWork>

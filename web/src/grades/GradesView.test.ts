@@ -17,7 +17,7 @@ const MAN = {
   toStandard: 1,
   told: 2,
   notTold: 1,
-  grades: [
+  newest: [
     GRADE,
     {
       ...GRADE,
@@ -30,8 +30,10 @@ const MAN = {
     },
   ],
 }
-async function view(data: unknown) {
-  vi.spyOn(client, 'GET').mockResolvedValue({ data, response: new Response() } as never)
+async function view(men: unknown) {
+  const page = { items: MAN.newest, page: 0, pages: 1, total: 2 }
+  vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
+    Promise.resolve({ data: path === '/api/grades' ? men : page, response: new Response() })) as never)
   const wrapper = mount(GradesView, { global: { stubs: { RouterLink: RouterLinkStub } } })
   await flushPromises()
   return wrapper
@@ -41,7 +43,7 @@ describe('grades', () => {
   beforeEach(() => vi.restoreAllMocks())
   it('say what they are of, and lead to each snap', async () => {
     const wrapper = await view([MAN])
-    expect(wrapper.find('h1').text()).toBe("Alignment, 2 grades of 1 men. Of the snaps graded, not a season's rate.")
+    expect(wrapper.find('h1').text()).toBe("Alignment, 3 grades of 1 men. Of the snaps graded, not a season's rate.")
     expect(wrapper.find('.big').text()).toBe('1 of 2')
     expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toEqual([
       '/film/1?snap=3',
@@ -52,6 +54,7 @@ describe('grades', () => {
   it('open with the reason, who overruled what, and the call they were asked by', async () => {
     const wrapper = await view([MAN])
     await wrapper.find('.big').trigger('click')
+    await flushPromises()
     const text = wrapper.find('.detail').text()
     for (const said of ['in his region', 'overruled from -: told to by the booth', 'catalogue', 'revision 2'])
       expect(text).toContain(said)

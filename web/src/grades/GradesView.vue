@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { GradedMan } from '../api/types'
+import GradesOfMan from './GradesOfMan.vue'
 
 const men = shallowRef<GradedMan[]>()
 const open = ref<string>()
@@ -13,7 +14,7 @@ onMounted(async () => {
     fault.value = problemOf(error).detail
   }
 })
-const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.grades.length, 0) ?? 0)
+const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notTold, 0) ?? 0)
 </script>
 
 <template>
@@ -41,7 +42,7 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.grades.length
           <th>Man</th>
           <th>To standard</th>
           <th>Too close or not seen</th>
-          <th>Snaps</th>
+          <th>Snaps, the last first</th>
         </tr>
       </thead>
       <tbody>
@@ -66,12 +67,17 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.grades.length
             <td>{{ m.notTold }}</td>
             <td class="marks">
               <RouterLink
-                v-for="g in m.grades"
+                v-for="g in m.newest"
                 :key="`${g.reel}-${g.snap}`"
                 :to="`/film/${g.reel}?snap=${g.snap}`"
                 :title="`${g.reelName}, snap ${g.snap}: ${g.verdict}`"
                 :class="{ out: (g.overruled ?? g.mark) === '-' }"
                 >{{ g.snap }}<sup>{{ g.overruled ?? g.mark }}</sup></RouterLink
+              >
+              <span
+                v-if="m.told + m.notTold > m.newest.length"
+                class="soft"
+                >and {{ m.told + m.notTold - m.newest.length }} earlier</span
               >
             </td>
           </tr>
@@ -80,19 +86,7 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.grades.length
             class="detail"
           >
             <td colspan="4">
-              <ul>
-                <li
-                  v-for="g in m.grades"
-                  :key="`${g.reel}-${g.snap}`"
-                >
-                  <RouterLink :to="`/film/${g.reel}?snap=${g.snap}`">{{ g.reelName }}, snap {{ g.snap }}</RouterLink>
-                  <b>{{ g.overruled ?? g.mark }}</b> {{ g.verdict
-                  }}<template v-if="g.overruled">; overruled from {{ g.mark }}: {{ g.note }}</template>
-                  <span class="soft"
-                    >asked by {{ g.call }}, {{ g.callRevision ? `revision ${g.callRevision}` : 'catalogue' }}</span
-                  >
-                </li>
-              </ul>
+              <GradesOfMan :job="m.job" />
             </td>
           </tr>
         </template>
@@ -147,12 +141,6 @@ sup {
 .detail td {
   background: var(--card);
   padding: 8px 12px;
-}
-.detail li {
-  padding: 3px 0;
-}
-.detail a {
-  color: var(--deep);
 }
 .fault {
   color: var(--bust);

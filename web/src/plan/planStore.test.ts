@@ -4,7 +4,7 @@ import { client } from '../api/client'
 import type { PlanCell, SnapWords } from '../api/types'
 import { tally, usePlan } from './planStore'
 
-const cell = (standing: string, meant = true): PlanCell => ({
+const cell = (standing: PlanCell['standing'], meant = true): PlanCell => ({
   formation: 'pro-i',
   standing,
   busts: standing === 'breaks' ? 1 : 0,

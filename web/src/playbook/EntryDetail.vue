@@ -2,8 +2,9 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
-import type { CallSheet, PlaybookItem, RevisionItem } from '../api/types'
+import type { CallSheet, PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
+import { usePaged } from '../shell/paged'
 import { usePlaybook, type Install } from './playbookStore'
 import SketchDrawing from './SketchDrawing.vue'
 
@@ -11,7 +12,7 @@ const props = defineProps<{ item: PlaybookItem; mayWrite: boolean }>()
 const playbook = usePlaybook()
 const board = useBoard()
 const router = useRouter()
-const history = shallowRef<RevisionItem[]>([])
+const { items: history, left: older, load, more } = usePaged((page) => playbook.history(props.item, page))
 const sheet = shallowRef<CallSheet>()
 const naming = ref<{ what: string; layer?: string }>()
 const name = ref('')
@@ -25,7 +26,7 @@ const INSTALLS: { id: Install; name: string }[] = [
 
 onMounted(async () => {
   try {
-    if (props.item.revision) history.value = await playbook.history(props.item)
+    if (props.item.revision) await load()
     if (isCall.value)
       sheet.value = await answer(client.GET('/api/calls/{id}', { params: { path: { id: props.item.id }, query: {} } }))
   } catch (error) {
@@ -223,7 +224,15 @@ function lift(layer: { kind: string; id: string }): void {
         >
           {{ h.revision }}. {{ h.savedBy }}, {{ day(h.savedAt) }}
         </li>
-      </ol></template
+      </ol>
+      <button
+        v-if="older"
+        class="link"
+        type="button"
+        @click="more"
+      >
+        {{ older }} earlier
+      </button></template
     >
   </div>
 </template>

@@ -34,7 +34,7 @@ const top = (y: number): number => -Math.min(y, deepest.value - 1.6)
       :key="`o${i}`"
     >
       <rect
-        v-if="o.kind === 'centre'"
+        v-if="o.post === 'centre'"
         :x="o.x - 0.55"
         :y="-o.y - 0.55"
         width="1.1"

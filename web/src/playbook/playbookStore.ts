@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { answer, client, problemOf, type Problem } from '../api/client'
-import type { PlaybookItem, RevisionItem } from '../api/types'
+import { answer, client, over, problemOf, type Problem } from '../api/client'
+import type { Paged, PlaybookItem, RevisionItem } from '../api/types'
 import { useKept } from '../shell/kept'
 
 export const KINDS = [
@@ -19,7 +19,7 @@ export const STANDINGS = [
   { id: 'own', name: 'our own' },
   { id: 'retired', name: 'retired' },
 ]
-export type Install = 'CATALOGUE' | 'INSTALLED' | 'PLAN'
+export type Install = PlaybookItem['install']
 
 /** Which documents a list shows; pure, so that it can be tested without a server. */
 export function shown(items: readonly PlaybookItem[], kind: string, standing: string, find: string): PlaybookItem[] {
@@ -64,23 +64,29 @@ export const usePlaybook = defineStore('playbook', () => {
     change: Partial<{ install: Install; published: boolean; retired: boolean }>,
   ): Promise<void> {
     const body = {
-      version: item.version,
-      install: item.install as Install,
+      install: item.install,
       published: item.published,
       retired: item.retired,
       ...change,
     }
     try {
       await answer(
-        client.PUT('/api/playbook/{kind}/{id}/standing', { params: { path: { kind: item.kind, id: item.id } }, body }),
+        client.PUT('/api/playbook/{kind}/{id}/standing', {
+          params: { path: { kind: item.kind, id: item.id }, header: over(item.version) },
+          body,
+        }),
       )
       await load()
     } catch (error) {
       problem.value = problemOf(error)
     }
   }
-  const history = (item: PlaybookItem): Promise<RevisionItem[]> =>
-    answer(client.GET('/api/playbook/{kind}/{id}/revisions', { params: { path: { kind: item.kind, id: item.id } } }))
+  const history = (item: PlaybookItem, page: number): Promise<Paged<RevisionItem>> =>
+    answer(
+      client.GET('/api/playbook/{kind}/{id}/revisions', {
+        params: { path: { kind: item.kind, id: item.id }, query: { page } },
+      }),
+    )
 
   async function compose(name: string, layers: string[]): Promise<string> {
     const made = await answer(client.POST('/api/compositions', { body: { name, layers } }))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { answer, client, problemOf } from '../api/client'
+import { answer, client, over, problemOf } from '../api/client'
 import type { ConventionSheet } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import HouseTabs from './HouseTabs.vue'
@@ -32,7 +32,8 @@ async function choose(): Promise<void> {
         .value!.settings.filter((s) => chosen.value[s.id] !== s.choices[0]!.id)
         .map((s) => [s.id, chosen.value[s.id]!]),
     )
-    take(await answer(client.PUT('/api/conventions', { body: { base: sheet.value!.base, choices } })))
+    const params = { header: over(sheet.value!.version) }
+    take(await answer(client.PUT('/api/conventions', { params, body: { choices } })))
     said.value = 'In force everywhere now.'
     trouble.value = ''
     if (board.choices) await board.start()

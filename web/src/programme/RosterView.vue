@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
-import { answer, client, problemOf } from '../api/client'
+import { answer, client, over, problemOf } from '../api/client'
 import type { ChartRole, RosterAnswer, RosterSheet } from '../api/types'
 import HouseTabs from './HouseTabs.vue'
 import {
@@ -51,7 +51,8 @@ onMounted(load)
 onBeforeRouteLeave(() => !dirty.value || window.confirm('The roster has changes that are not saved. Leave them?'))
 async function save(): Promise<void> {
   try {
-    take(await answer(client.PUT('/api/roster', { body: { base: found.value!.version, roster: sheet.value } })))
+    const params = { header: over(found.value!.version) }
+    take(await answer(client.PUT('/api/roster', { params, body: sheet.value })))
     said.value = 'Saved. The strip shows these men now.'
     trouble.value = ''
   } catch (error) {

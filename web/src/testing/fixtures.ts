@@ -2,7 +2,7 @@ import type { FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types
 
 /** Small made-up answers of the server for component tests. */
 export function part(
-  name: string,
+  name: PartRow['part'],
   shown: string,
   rung = `anvil/x/${name}`,
   facts: PartRow['because'][number]['facts'] = [],
@@ -19,7 +19,7 @@ export function part(
 export const SPOTS = Array.from({ length: 99 }, (_, i) =>
   i < 49 ? `our ${i + 1}` : i === 49 ? 'midfield' : `their own ${99 - i}`,
 )
-const NAMES = ['show', 'align', 'stance', 'key', 'move', 'reads', 'run', 'pass', 'technique']
+const NAMES: PartRow['part'][] = ['show', 'align', 'stance', 'key', 'move', 'reads', 'run', 'pass', 'technique']
 export function job(id: string, label: string, x: number, over: Record<string, PartRow> = {}): JobRow {
   const parts = NAMES.map((n) => over[n] ?? part(n, n === 'show' || n === 'move' ? 'none' : `${n} of ${id}`))
   return {
@@ -39,7 +39,7 @@ export function job(id: string, label: string, x: number, over: Record<string, P
     parts,
   }
 }
-export function finding(severity: string, title: string, who: string[] = []): FindingRow {
+export function finding(severity: FindingRow['severity'], title: string, who: string[] = []): FindingRow {
   return {
     key: `gaps/${title}`,
     check: 'gaps',
@@ -71,7 +71,7 @@ export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
         at: { x: -0.7, y: 0 },
         owners: ['nose'],
         said: 'N',
-        state: 'owned',
+        owned: 'once',
       },
       {
         words: 'A gap right',
@@ -80,7 +80,7 @@ export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
         at: { x: 0.7, y: 0 },
         owners: [],
         said: 'open',
-        state: 'open',
+        owned: 'open',
       },
     ],
     edges: [{ side: 'left', at: { x: -5, y: 2 }, forces: [] }],

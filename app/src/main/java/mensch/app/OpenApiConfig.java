@@ -18,6 +18,7 @@ import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.responses.ApiResponse;
 import io.swagger.v3.oas.models.security.SecurityRequirement;
 import io.swagger.v3.oas.models.security.SecurityScheme;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
@@ -31,6 +32,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpHeaders;
 
 /**
  * The API's description, from which the web client's types are made. What a record always has is required; what its
@@ -47,9 +49,13 @@ class OpenApiConfig {
             Map.entry("401", "Nobody is signed in: signed-out."),
             Map.entry("403", "Not with this role, or without the token of the session: forbidden."),
             Map.entry("404", "There is no such thing, or it is somebody else's draft: not-found."),
-            Map.entry("409", "Somebody else was first; what he wrote is told, nothing of it is lost."),
+            Map.entry(
+                    "409", "Somebody else was first: the name is taken, it was made or taken away in the same moment."),
+            Map.entry(
+                    "412", "Somebody wrote after this If-Match was read: ...-overtaken; nothing of yours was written."),
             Map.entry("413", "More than may come in at once: body-too-large."),
             Map.entry("422", "Readable, and cannot be done so: the detail says what, where and how to mend it."),
+            Map.entry("428", "What two may write wants If-Match: version-missing."),
             Map.entry("500", "A fault of ours, under the number it is logged with: fault."));
 
     @Bean
@@ -60,7 +66,8 @@ class OpenApiConfig {
                         .version("1")
                         .description("Play frame: yards, x to the offence's right of the ball, y into the defence."
                                 + " Times are seconds after the snap."))
-                .servers(List.of())
+                .servers(List.of(
+                        new Server().url("/").description("where this was read: where it runs is no part of it")))
                 .components(new Components()
                         .addSecuritySchemes(
                                 SESSION,
@@ -100,11 +107,14 @@ class OpenApiConfig {
     }
 
     private static void describe(String path, Operation operation) {
+        boolean writesOver = operation.getParameters() != null
+                && operation.getParameters().stream().anyMatch(p -> HttpHeaders.IF_MATCH.equals(p.getName()));
         new TreeMap<>(PROBLEMS)
-                .keySet()
-                .forEach(status -> operation
-                        .getResponses()
-                        .putIfAbsent(status, new ApiResponse().$ref("#/components/responses/" + status)));
+                .keySet().stream()
+                        .filter(status -> writesOver || !status.equals("412") && !status.equals("428"))
+                        .forEach(status -> operation
+                                .getResponses()
+                                .putIfAbsent(status, new ApiResponse().$ref("#/components/responses/" + status)));
         if (!path.equals("/api/session")) {
             operation.addSecurityItem(new SecurityRequirement().addList(SESSION));
         }
@@ -116,12 +126,6 @@ class OpenApiConfig {
         return (operation, handler) ->
                 operation.operationId(handler.getBeanType().getSimpleName().replace("Controller", "") + "."
                         + handler.getMethod().getName());
-    }
-
-    /** Where it runs is no part of what it is. */
-    @Bean
-    OpenApiCustomizer anywhere() {
-        return api -> api.setServers(null);
     }
 
     @Bean

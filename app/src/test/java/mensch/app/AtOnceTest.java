@@ -69,9 +69,8 @@ class AtOnceTest {
     @Test
     void conventions(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        long base = coach.get("/api/conventions").json().get("base").asLong();
-        oneIsHeard(
-                together(port, (w, n) -> w.put("/api/conventions", "{\"base\": " + base + ", \"choices\": {}}")), 409);
+        String read = coach.get("/api/conventions").etag();
+        oneIsHeard(together(port, (w, n) -> w.put("/api/conventions", read, "{\"choices\": {}}")), 412);
     }
 
     @Test
@@ -83,15 +82,16 @@ class AtOnceTest {
                 .asString();
         coach.put(
                 "/api/playbook/call/" + id + "/standing",
-                "{\"version\": 0, \"install\": \"CATALOGUE\", \"published\": true, \"retired\": false}");
+                coach.get("/api/playbook/call/" + id + "/standing").etag(),
+                "{\"install\": \"CATALOGUE\", \"published\": true, \"retired\": false}");
         oneIsHeard(
                 together(
                         port,
                         (w, n) -> w.put(
                                 "/api/calls/" + id,
-                                "{\"base\": 1, \"edits\": [{\"rung\": \"" + id
-                                        + "/mike/own-1\", \"sentence\": \"run B gap\"}]}")),
-                409);
+                                Browserless.version(1),
+                                "{\"edits\": [{\"rung\": \"" + id + "/mike/own-1\", \"sentence\": \"run B gap\"}]}")),
+                412);
     }
 
     @Test
@@ -111,8 +111,9 @@ class AtOnceTest {
                         port,
                         (w, n) -> w.put(
                                 "/api/playbook/call/tongs-frost/standing",
-                                "{\"version\": -1, \"install\": \"INSTALLED\", \"published\": true, \"retired\": false}")),
-                409);
+                                Browserless.version(0),
+                                "{\"install\": \"INSTALLED\", \"published\": true, \"retired\": false}")),
+                412);
     }
 
     @Test
@@ -132,9 +133,9 @@ class AtOnceTest {
     @Test
     void theRoster(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode now = coach.get("/api/roster").json();
-        String change = "{\"base\": " + now.get("version") + ", \"roster\": " + now.get("roster") + "}";
-        oneIsHeard(together(port, (w, n) -> w.put("/api/roster", change)), 409);
+        Browserless.Answer now = coach.get("/api/roster");
+        String change = now.json().get("roster").toString();
+        oneIsHeard(together(port, (w, n) -> w.put("/api/roster", now.etag(), change)), 412);
     }
 
     @Test
@@ -149,19 +150,22 @@ class AtOnceTest {
                 .containsExactlyElementsOf(java.util.stream.IntStream.rangeClosed(1, WRITERS)
                         .boxed()
                         .toList());
-        String work = "{\"version\": 0, \"work\": {\"snapFrame\": 2, \"log\": " + Requests.log("anvil-fog")
-                + ", \"points\": [], \"marks\": []}}";
-        oneIsHeard(together(port, (w, n) -> w.put("/api/reels/" + id + "/snaps/1", work)), 409);
+        String work = "{\"snapFrame\": 2, \"log\": " + Requests.log("anvil-fog") + ", \"points\": [], \"marks\": []}";
+        oneIsHeard(together(port, (w, n) -> w.put("/api/reels/" + id + "/snaps/1", Browserless.version(0), work)), 412);
         oneIsHeard(together(port, (w, n) -> w.delete("/api/reels/" + id)), 404);
     }
 
     @Test
     void gradesHaveAVersionAndASecondWordIsToldOfTheFirst(int port) throws IOException {
         long id = reel(port);
-        JsonNode graded = FilmTest.graded(Browserless.signedIn(port, "marrow"), id);
-        String word = "{\"reel\": " + id + ", \"snap\": 1, \"job\": \""
-                + graded.get("job").asString() + "\", \"version\": " + graded.get("version")
-                + ", \"mark\": \"+\", \"note\": \"seen on the sideline\"}";
-        oneIsHeard(together(port, (w, n) -> w.put("/api/grades", word)), 409);
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        JsonNode graded = FilmTest.graded(coach, id);
+        String address =
+                "/api/reels/" + id + "/snaps/1/grades/" + graded.get("job").asString();
+        String read = coach.get(address).etag();
+        assertThat(read).isEqualTo(Browserless.version(graded.get("version").asLong()));
+        String word = "{\"mark\": \"+\", \"note\": \"seen on the sideline\"}";
+        oneIsHeard(together(port, (w, n) -> w.put(address, read, word)), 412);
+        assertThat(coach.get(address).json().get("overruled").asString()).isEqualTo("+");
     }
 }

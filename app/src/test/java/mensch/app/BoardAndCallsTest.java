@@ -285,17 +285,17 @@ class BoardAndCallsTest {
                 "/api/calls",
                 "{\"name\": \"Anvil Otter\", \"from\": \"anvil-drizzle\", \"fromRevision\": 0, \"edits\": []}");
         assertThat(made.json().get("revision").asInt()).isEqualTo(1);
-        String mine = "{\"base\": 1, \"edits\": "
+        String mine = "{\"edits\": "
                 + edit(
                         "drizzle/deep-strong/base",
                         "align stack tackle @ 13; key ball then #2; reads safety; run alley; pass deep middle third; technique safety-space")
                 + "}";
-        Answer saved = first.put("/api/calls/anvil-otter", mine);
+        Answer saved = first.put("/api/calls/anvil-otter", made.etag(), mine);
         assertThat(saved.json().get("revision").asInt()).isEqualTo(2);
         assertThat(saved.json().get("digest").asString())
                 .isNotEqualTo(made.json().get("digest").asString());
-        Answer refused = second.put("/api/calls/anvil-otter", mine.replace("@ 13", "@ 14"));
-        assertThat(refused.status()).isEqualTo(409);
+        Answer refused = second.put("/api/calls/anvil-otter", made.etag(), mine.replace("@ 13", "@ 14"));
+        assertThat(refused.status()).isEqualTo(412);
         assertThat(refused.json().get("code").asString()).isEqualTo("call-overtaken");
         assertThat(refused.json().at("/theirs/revision").asInt()).isEqualTo(2);
         assertThat(refused.json().get("theirCall").toString()).contains("stack tackle @ 13");
@@ -304,13 +304,14 @@ class BoardAndCallsTest {
                 .doesNotContain("@ 14");
         assertThat(first.get("/api/calls/anvil-otter?revision=1").json().toString())
                 .contains("stack tackle @ 12");
-        assertThat(first.get("/api/calls/anvil-otter/revisions").json()).hasSize(2);
+        assertThat(first.get("/api/playbook/call/anvil-otter/revisions").json().get("items"))
+                .hasSize(2);
     }
 
     @Test
     void theCatalogueIsNotOverwrittenAndNamesAreUnique(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        assertThat(coach.put("/api/calls/anvil-fog", "{\"base\": 0, \"edits\": []}")
+        assertThat(coach.put("/api/calls/anvil-fog", Browserless.version(0), "{\"edits\": []}")
                         .json()
                         .get("code")
                         .asString())

@@ -23,8 +23,18 @@ import org.springframework.web.bind.annotation.RestController;
 /** The direction of the application's features, and what each kind of class may not do. */
 class BorderTest {
     /** Each feature may use those before it, and no other. */
-    private static final List<String> ORDER =
-            List.of("problem", "bounds", "programme", "playbook", "roster", "call", "board", "grading", "film", "plan");
+    private static final List<String> ORDER = List.of(
+            "problem",
+            "version",
+            "bounds",
+            "programme",
+            "playbook",
+            "roster",
+            "call",
+            "board",
+            "grading",
+            "film",
+            "plan");
 
     private static final JavaClasses APP = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

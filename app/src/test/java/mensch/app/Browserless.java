@@ -38,6 +38,11 @@ public final class Browserless {
             return json == null || !json.has("code") ? null : json.get("code").asString();
         }
 
+        /** The version of what was read, for the next write. */
+        public String etag() {
+            return headers.firstValue("ETag").orElseThrow();
+        }
+
         /** The words of a problem. */
         public String detail() {
             return json.get("detail").asString();
@@ -79,8 +84,25 @@ public final class Browserless {
         return send(request(path).header("Content-Type", "application/json").PUT(BodyPublishers.ofString(json)));
     }
 
+    /** Writes over what was read with that ETag. */
+    public Answer put(String path, String etag, String json) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .header("If-Match", etag)
+                .PUT(BodyPublishers.ofString(json)));
+    }
+
     public Answer delete(String path) {
         return send(request(path).DELETE());
+    }
+
+    public Answer delete(String path, String etag) {
+        return send(request(path).header("If-Match", etag).DELETE());
+    }
+
+    /** The ETag of a version. */
+    public static String version(long number) {
+        return "\"" + number + "\"";
     }
 
     /** A request with the CSRF token of this session. */

@@ -74,7 +74,7 @@ class FilmIntakeTest {
     }
 
     private static JsonNode listed(Browserless coach, long id) {
-        for (JsonNode reel : coach.get("/api/reels").json()) {
+        for (JsonNode reel : coach.get("/api/reels").json().get("items")) {
             if (reel.get("id").asLong() == id) {
                 return reel;
             }
@@ -171,9 +171,11 @@ class FilmIntakeTest {
         coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 1, \"log\": " + Requests.log("anvil-fog") + "}");
         Database.run("update film_snap set log = jsonb_set(log, '{snap,formation}', '\"gone\"') where reel_id = " + id);
         assertThat(coach.get("/api/reels/" + id + "/snaps/1").status()).isEqualTo(422);
-        assertThat(coach.delete("/api/reels/" + id + "/snaps/1?version=7").status())
-                .isEqualTo(409);
-        assertThat(coach.delete("/api/reels/" + id + "/snaps/1?version=0").status())
+        assertThat(coach.delete("/api/reels/" + id + "/snaps/1", Browserless.version(7))
+                        .status())
+                .isEqualTo(412);
+        assertThat(coach.delete("/api/reels/" + id + "/snaps/1", Browserless.version(0))
+                        .status())
                 .isEqualTo(204);
         assertThat(coach.get("/api/reels/" + id).json().get("snaps")).isEmpty();
     }
@@ -193,8 +195,9 @@ class FilmIntakeTest {
         }
         Answer saved = coach.put(
                 "/api/reels/" + id + "/snaps/1",
-                "{\"version\": 0, \"work\": {\"snapFrame\": 1, \"log\": " + Requests.log("anvil-fog") + ", \"points\": "
-                        + points + ", \"marks\": []}}");
+                Browserless.version(0),
+                "{\"snapFrame\": 1, \"log\": " + Requests.log("anvil-fog") + ", \"points\": " + points
+                        + ", \"marks\": []}");
         assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
         assertThat(saved.json().get("trouble").asString())
                 .isNotEmpty()
@@ -233,8 +236,9 @@ class FilmIntakeTest {
                 + "{\"man\": \"will\", \"xPixels\": 480, \"yPixels\": 368}]";
         Answer saved = coach.put(
                 "/api/reels/" + id + "/snaps/1",
-                "{\"version\": " + snap.get("version") + ", \"work\": {\"snapFrame\": 12, \"log\": " + snap.get("log")
-                        + ", \"points\": " + snap.get("points") + ", \"marks\": " + marks + "}}");
+                Browserless.version(snap.get("version").asLong()),
+                "{\"snapFrame\": 12, \"log\": " + snap.get("log") + ", \"points\": " + snap.get("points")
+                        + ", \"marks\": " + marks + "}");
         Database.run("drop trigger refuse on grade");
         Database.run("drop function refuse()");
         assertThat(saved.status()).isGreaterThanOrEqualTo(500);

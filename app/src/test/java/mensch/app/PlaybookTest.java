@@ -71,18 +71,19 @@ class PlaybookTest {
                         .status())
                 .isEqualTo(404);
 
-        String standing = "{\"version\": " + mine.get("version")
-                + ", \"install\": \"PLAN\", \"published\": true, \"retired\": false}";
-        assertThat(coach.put("/api/playbook/call/" + id + "/standing", standing).status())
-                .isEqualTo(200);
+        String standing = "{\"install\": \"PLAN\", \"published\": true, \"retired\": false}";
+        String address = "/api/playbook/call/" + id + "/standing";
+        String read = coach.get(address).etag();
+        assertThat(read).isEqualTo(Browserless.version(mine.get("version").asLong()));
+        Answer said = coach.put(address, read, standing);
+        assertThat(said.status()).isEqualTo(200);
+        assertThat(said.etag()).isNotEqualTo(read).isEqualTo(coach.get(address).etag());
         assertThat(item(player, "call", id).get("install").asString()).isEqualTo("PLAN");
-        Answer late = coach.put("/api/playbook/call/" + id + "/standing", standing);
-        assertThat(late.status()).isEqualTo(409);
+        Answer late = coach.put(address, read, standing);
+        assertThat(late.status()).isEqualTo(412);
         assertThat(late.json().get("code").asString()).isEqualTo("entry-overtaken");
-        assertThat(player.put("/api/playbook/call/" + id + "/standing", standing)
-                        .status())
-                .isEqualTo(403);
-        assertThat(coach.get("/api/playbook/call/" + id + "/revisions").json())
+        assertThat(player.put(address, said.etag(), standing).status()).isEqualTo(403);
+        assertThat(coach.get("/api/playbook/call/" + id + "/revisions").json().get("items"))
                 .singleElement()
                 .satisfies(r -> assertThat(r.get("savedBy").asString()).isEqualTo("marrow"));
     }
@@ -185,12 +186,13 @@ class PlaybookTest {
     @Test
     void aConventionIsInForceForEveryoneAtOnceAndALateChoiceIsRefused(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        long base = coach.get("/api/conventions").json().get("base").asLong();
+        String base = coach.get("/api/conventions").etag();
         String board = "{\"snap\": " + SNAP
                 + ", \"call\": \"anvil-drizzle\", \"revision\": null, \"edits\": [], \"hand\": []}";
         Answer chosen = coach.put(
                 "/api/conventions",
-                "{\"base\": " + base + ", \"choices\": {\"nose\": \"shade\", \"technique-words\": \"six-six-seven\"}}");
+                base,
+                "{\"choices\": {\"nose\": \"shade\", \"technique-words\": \"six-six-seven\"}}");
         assertThat(chosen.status()).isEqualTo(200);
         try {
             String jobs = Browserless.signedIn(port, "lind")
@@ -199,21 +201,16 @@ class PlaybookTest {
                     .at("/phases/0/jobs")
                     .toString();
             assertThat(jobs).contains("1 technique").contains("6i technique").doesNotContain("7 technique\"");
-            assertThat(coach.put("/api/conventions", "{\"base\": " + base + ", \"choices\": {}}")
-                            .status())
-                    .isEqualTo(409);
-            assertThat(coach.put(
-                                    "/api/conventions",
-                                    "{\"base\": " + chosen.json().get("base") + ", \"choices\": {\"nose\": \"round\"}}")
+            assertThat(coach.put("/api/conventions", base, "{\"choices\": {}}").status())
+                    .isEqualTo(412);
+            assertThat(coach.put("/api/conventions", chosen.etag(), "{\"choices\": {\"nose\": \"round\"}}")
                             .status())
                     .isEqualTo(422);
         } finally {
             assertThat(coach.put(
                                     "/api/conventions",
-                                    "{\"base\": "
-                                            + coach.get("/api/conventions")
-                                                    .json()
-                                                    .get("base") + ", \"choices\": {}}")
+                                    coach.get("/api/conventions").etag(),
+                                    "{\"choices\": {}}")
                             .status())
                     .isEqualTo(200);
         }

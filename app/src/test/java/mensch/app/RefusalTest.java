@@ -18,7 +18,7 @@ class RefusalTest {
     void aFaultOfOursIs500WithTheNumberUnderWhichItIsLoggedAndNoneOfItsWords(int port) throws SQLException {
         Browserless coach = Browserless.signedIn(port, "marrow");
         Database.run("insert into reel (name, view, file, width, height, frame_times, uploaded_at) "
-                + "values ('spoilt', 'sideline', 'spoilt.mp4', 1, 1, '[0]', now())");
+                + "values ('spoilt', 'SIDELINE', 'spoilt.mp4', 1, 1, '[0]', now())");
         String id = Database.text("select id from reel where file = 'spoilt.mp4'");
         Database.run("insert into film_snap (reel_id, number, first_frame, snap_frame, log, points, marks, version) "
                 + "values (" + id + ", 1, 0, 0, '{}', '[]', '[]', 0)");
@@ -71,8 +71,9 @@ class RefusalTest {
     @Test
     void aCallThatThereIsNotHasNoStandingAndBreaksNoBoard(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String plan = "{\"version\": -1, \"install\": \"PLAN\", \"published\": true, \"retired\": false}";
-        assertThat(coach.put("/api/playbook/call/never-was/standing", plan).status())
+        String plan = "{\"install\": \"PLAN\", \"published\": true, \"retired\": false}";
+        assertThat(coach.put("/api/playbook/call/never-was/standing", Browserless.version(0), plan)
+                        .status())
                 .isEqualTo(404);
         String against = "{\"board\": " + Requests.board("anvil-fog") + ", \"phase\": 0}";
         assertThat(coach.post("/api/audits", against).status()).isEqualTo(200);
@@ -83,7 +84,8 @@ class RefusalTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         Answer hidden = coach.put(
                 "/api/playbook/call/tongs-fog/standing",
-                "{\"version\": -1, \"install\": \"CATALOGUE\", \"published\": false, \"retired\": false}");
+                Browserless.version(0),
+                "{\"install\": \"CATALOGUE\", \"published\": false, \"retired\": false}");
         assertThat(hidden.status()).isEqualTo(422);
         assertThat(hidden.detail()).contains("retire it");
         assertThat(Browserless.signedIn(port, "lind")

@@ -26,13 +26,6 @@ class RosterTest {
         throw new AssertionError("no nose");
     }
 
-    private static String change(int base, JsonNode roster) {
-        ObjectNode body = JSON.createObjectNode();
-        body.put("base", base);
-        body.set("roster", roster);
-        return body.toString();
-    }
-
     @Test
     void aPlayerSeesNamesOnTheBoardAndNothingThatWasMeasured(int port) {
         assertThat(nose(Browserless.signedIn(port, "marrow")).get("measured").asString())
@@ -49,11 +42,12 @@ class RosterTest {
     @Test
     void itIsSavedWholeAgainstTheVersionThatWasReadOrNotAtAll(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode before = coach.get("/api/roster").json();
+        Answer read = coach.get("/api/roster");
+        JsonNode before = read.json();
         ObjectNode roster = (ObjectNode) before.get("roster").deepCopy();
         String erased = roster.at("/players/4/id").asString();
         roster.withArray("players").remove(4);
-        Answer refused = coach.put("/api/roster", change(before.get("version").asInt(), roster));
+        Answer refused = coach.put("/api/roster", read.etag(), roster.toString());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().get("detail").asString()).contains(erased);
         assertThat(coach.get("/api/roster").json().get("version")).isEqualTo(before.get("version"));
@@ -66,13 +60,13 @@ class RosterTest {
                 }
             }
         });
-        Answer saved = coach.put("/api/roster", change(before.get("version").asInt(), roster));
+        Answer saved = coach.put("/api/roster", read.etag(), roster.toString());
         assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
         assertThat(coach.get("/api/roster").json().toString()).doesNotContain("\"" + erased + "\"");
-        Answer late = coach.put("/api/roster", change(before.get("version").asInt(), before.get("roster")));
-        assertThat(late.status()).isEqualTo(409);
+        Answer late = coach.put("/api/roster", read.etag(), before.get("roster").toString());
+        assertThat(late.status()).isEqualTo(412);
         assertThat(late.json().get("code").asString()).isEqualTo("roster-overtaken");
-        assertThat(coach.put("/api/roster", change(saved.json().get("version").asInt(), before.get("roster")))
+        assertThat(coach.put("/api/roster", saved.etag(), before.get("roster").toString())
                         .status())
                 .isEqualTo(200);
     }

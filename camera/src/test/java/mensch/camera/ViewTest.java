@@ -53,7 +53,7 @@ class ViewTest {
                 for (Mark mark : List.of(Mark.HASH, Mark.TOP_OF_NUMBERS, Mark.BOTTOM_OF_NUMBERS, Mark.SIDELINE)) {
                     var at = new Point(field.x(mark, side, 0), y);
                     if (camera.sees(camera.project(new Point3(at.x(), at.y(), 0)))) {
-                        points.add(new KnownPoint(mark.words() + " " + side.word() + " " + y, at, click(camera, at)));
+                        points.add(new KnownPoint(mark.words() + " " + side.words() + " " + y, at, click(camera, at)));
                     }
                 }
             }

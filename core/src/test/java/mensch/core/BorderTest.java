@@ -21,8 +21,8 @@ import org.junit.jupiter.api.Test;
 class BorderTest {
     /** Each package may use those before it, and no other. */
     private static final List<String> ORDER = List.of(
-            "geometry",
             "document",
+            "geometry",
             "event",
             "field",
             "convention",

@@ -186,9 +186,9 @@ class FilmIT {
         page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))
                 .locator(".grade")
                 .click();
-        page.selectOption(".overrule select", "=");
-        page.fill(".overrule textarea", "told to widen by the bench");
-        page.locator(".overrule button.main").click();
+        page.selectOption(".asked-form select", "=");
+        page.fill(".asked-form textarea", "told to widen by the bench");
+        page.locator(".asked-form button.main").click();
         assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))
                         .locator(".grade"))
                 .containsText("overruled");

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import mensch.app.Browserless;
+import mensch.app.Browserless.Answer;
 import mensch.camera.PinholeCamera;
 import mensch.camera.Point3;
 import mensch.camera.ReelMaker;
@@ -148,10 +149,11 @@ public final class Screenshots {
     private void work() {
         Browserless coach = Browserless.signedIn(port, "marrow");
         var json = JsonMapper.builder().build();
-        for (JsonNode reel : coach.get("/api/reels").json()) {
+        for (JsonNode reel : coach.get("/api/reels").json().get("items")) {
             for (Scene scene : ReelMaker.script().subList(0, MARKED_SNAPS)) {
                 String path = "/api/reels/" + reel.get("id").asLong() + "/snaps/" + scene.number();
-                JsonNode snap = coach.get(path).json();
+                Answer read = coach.get(path);
+                JsonNode snap = read.json();
                 PinholeCamera camera =
                         ReelMaker.camera(scene, reel.get("view").asString().equals("sideline"));
                 var work = new LinkedHashMap<String, Object>();
@@ -179,10 +181,7 @@ public final class Screenshots {
                                 .filter(b -> camera.sees(pixel(camera, b.at().x(), b.at().y())))
                                 .map(b -> named("man", b.name(), pixel(camera, b.at().x(), b.at().y())))
                                 .toList());
-                coach.put(
-                        path,
-                        json.writeValueAsString(
-                                Map.of("version", snap.get("version").asInt(), "work", work)));
+                coach.put(path, read.etag(), json.writeValueAsString(work));
             }
         }
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import mensch.core.call.Call;
+import mensch.core.lineup.GapLedger.Owned;
 import mensch.core.sheet.ChangeRow;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.Sheet.FindingRow;
@@ -31,9 +32,12 @@ final class TextSheet {
         out.println("Gaps  "
                 + sheet.gaps().stream()
                         .map(g -> g.letter() + " " + String.join("+", g.owners())
-                                + ("owned".equals(g.state()) ? "" : " (" + g.state() + ")"))
+                                + (g.owned() == Owned.ONCE
+                                        ? ""
+                                        : " (" + g.owned().words() + ")"))
                         .collect(Collectors.joining(" | ")));
-        sheet.edges().forEach(e -> out.println("Edge " + e.side() + "  force: " + String.join(", ", e.forces())));
+        sheet.edges()
+                .forEach(e -> out.println("Edge " + e.side().words() + "  force: " + String.join(", ", e.forces())));
         out.println("Count  " + sheet.box());
         out.println();
         out.println(sheet.findings().isEmpty() ? "No findings." : "Findings");
@@ -41,7 +45,7 @@ final class TextSheet {
             out.printf(
                     Locale.ROOT,
                     "  %-11s %s %s [%s at %.1f x %.1f]%n",
-                    f.severity(),
+                    f.severity().words(),
                     f.title(),
                     f.reason(),
                     f.check(),
@@ -59,7 +63,7 @@ final class TextSheet {
                 "%s (%s, %s)%s%n",
                 job.id(),
                 job.label(),
-                job.side(),
+                job.side().words(),
                 job.feet() == null
                         ? ""
                         : String.format(
@@ -73,7 +77,7 @@ final class TextSheet {
     private void part(PartRow part) {
         out.printf(
                 "  %-9s %-55s %s%n",
-                part.part(),
+                part.part().words(),
                 part.shown(),
                 part.because().stream().map(TextSheet::reason).collect(Collectors.joining(" over ")));
     }
@@ -84,7 +88,7 @@ final class TextSheet {
                         ? ""
                         : " ("
                                 + reason.facts().stream()
-                                        .map(f -> f.fact() + ": " + f.answer())
+                                        .map(f -> f.fact() + ": " + f.answer().words())
                                         .collect(Collectors.joining(", "))
                                 + ")");
     }

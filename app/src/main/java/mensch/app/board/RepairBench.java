@@ -10,6 +10,7 @@ import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
+import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
@@ -27,7 +28,7 @@ import org.springframework.stereotype.Service;
 class RepairBench {
 
     /** A finding that a repair would bring. */
-    record CostRow(String severity, String title) {}
+    record CostRow(Severity severity, String title) {}
 
     /** Findings that come and go on other formations the call is meant for. */
     record ElsewhereRow(int formations, int jobs, int newBusts, int newWeak, int mended) {}
@@ -116,7 +117,7 @@ class RepairBench {
                 List.copyOf(edits),
                 repair.tag(),
                 repair.costs().stream()
-                        .map(f -> new CostRow(f.severity().words(), f.evidence().title()))
+                        .map(f -> new CostRow(f.severity(), f.evidence().title()))
                         .toList(),
                 repair.men(),
                 repair.parts(),

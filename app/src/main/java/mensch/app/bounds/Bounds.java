@@ -26,6 +26,8 @@ public final class Bounds {
     public static final int CLICKS = 200;
     /** Players of a roster, and lines of its chart. */
     public static final int PLAYERS = 400;
+    /** Items of one page of a list that grows. */
+    public static final int PAGE = 50;
     /** Settings chosen. */
     public static final int SETTINGS = 100;
     /** Documents of one import. */

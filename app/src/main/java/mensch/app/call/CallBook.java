@@ -3,6 +3,7 @@ package mensch.app.call;
 import java.util.List;
 import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.Playbook;
+import mensch.app.version.Version;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
@@ -57,10 +58,6 @@ public class CallBook {
         return playbook.newest("call");
     }
 
-    List<DocumentRevision> history(String id) {
-        return playbook.history("call", id);
-    }
-
     /** A new call made of documents of the library; its author's draft. */
     @Transactional
     public Call compose(String name, List<String> layers, String by) {
@@ -83,11 +80,12 @@ public class CallBook {
         return call;
     }
 
-    /** The next revision of a saved call; refused when somebody saved after {@code base}. */
+    /** The revision that was read, with edits, as the next one; refused when somebody saved meanwhile. */
     @Transactional
-    public Call saveNext(Call edited, int base, String by) {
-        Call call = playbook.read(edited.document(), base + 1);
-        playbook.saveNext(edited.document(), base, by);
-        return call;
+    public Call saveNext(String id, Version read, List<Edit> edits, String by) {
+        int base = (int) Math.min(read.number(), Integer.MAX_VALUE);
+        Document edited = seen(id, base, edits, by).document();
+        DocumentRevision saved = playbook.saveNext(edited, read, by);
+        return playbook.read(edited, saved.revision());
     }
 }

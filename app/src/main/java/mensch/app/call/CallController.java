@@ -19,6 +19,8 @@ import mensch.app.playbook.OvertakenException;
 import mensch.app.playbook.Playbook;
 import mensch.app.playbook.PlaybookEntry;
 import mensch.app.problem.Created;
+import mensch.app.version.Version;
+import mensch.app.version.Versioned;
 import mensch.core.call.Call;
 import mensch.core.call.CallCheck;
 import mensch.core.call.CallEdit;
@@ -32,6 +34,7 @@ import mensch.core.front.Role;
 import mensch.core.library.Library;
 import mensch.core.rung.Rung;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -40,6 +43,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -108,7 +112,15 @@ class CallController {
             List<String> motion,
             List<String> checks,
             List<String> points,
-            List<Named> meantFor) {}
+            List<Named> meantFor)
+            implements Versioned {
+
+        /** The revision, which goes back as If-Match with the next one. */
+        @Override
+        public long version() {
+            return revision;
+        }
+    }
 
     /** A document inside a call. */
     record LayerRow(String kind, String id, String name) {}
@@ -124,9 +136,8 @@ class CallController {
             @NotBlank @Size(max = Bounds.NAME) String name,
             @NotNull @Size(max = Bounds.LAYERS) List<@NotBlank @Size(max = Bounds.NAME) String> layers) {}
 
-    record NextRevision(
-            @NotNull @Min(0) Integer base,
-            @NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits) {}
+    /** Edits on top of the revision that If-Match names. */
+    record NextRevision(@NotNull @Size(max = Bounds.EDITS) List<@Valid @NotNull Edit> edits) {}
 
     private final CallBook book;
     private final Playbook playbook;
@@ -182,13 +193,6 @@ class CallController {
         return sheet(book.seen(id, request.revision(), request.edits(), by.getName()), saved);
     }
 
-    /** Revisions of a call, newest first. */
-    @GetMapping("/calls/{id}/revisions")
-    List<CallItem> history(@PathVariable String id, Principal by) {
-        playbook.checkSeen("call", id, by.getName());
-        return book.history(id).stream().map(CallController::item).toList();
-    }
-
     /** Keeps a call, with edits, under a name of its own. */
     @PostMapping("/calls")
     @ResponseStatus(HttpStatus.CREATED)
@@ -211,9 +215,12 @@ class CallController {
 
     /** Saves the next revision; refused with the other one when somebody saved before. */
     @PutMapping("/calls/{id}")
-    CallSheet saveNext(@PathVariable String id, @Valid @RequestBody NextRevision request, Principal by) {
-        return sheet(book.saveNext(
-                book.seen(id, request.base(), request.edits(), by.getName()), request.base(), by.getName()));
+    CallSheet saveNext(
+            @PathVariable String id,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
+            @Valid @RequestBody NextRevision request,
+            Principal by) {
+        return sheet(book.saveNext(id, read, request.edits(), by.getName()));
     }
 
     @ExceptionHandler

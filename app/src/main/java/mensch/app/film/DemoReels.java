@@ -57,6 +57,6 @@ class DemoReels implements ApplicationRunner {
                     s.get("snapFrame").asInt(),
                     new SnapLog(words, s.get("call").asString(), 0)));
         }
-        intake.adopt(file, log.get("name").asString(), log.get("view").asString(), snaps);
+        intake.adopt(file, log.get("name").asString(), View.said(log.get("view").asString()), snaps);
     }
 }

@@ -10,10 +10,13 @@ import java.io.IOException;
 import java.security.Principal;
 import java.util.List;
 import mensch.app.bounds.Bounds;
+import mensch.app.bounds.Paged;
 import mensch.app.problem.Created;
 import mensch.app.problem.Problem;
+import mensch.app.version.Version;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -23,6 +26,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -32,8 +36,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/reels")
 class FilmController {
-    private static final List<String> VIEWS = List.of("sideline", "end zone", "other");
-
     /**
      * A reel in the list.
      *
@@ -44,7 +46,7 @@ class FilmController {
     record ReelItem(
             long id,
             String name,
-            String view,
+            View view,
             int snaps,
             int calibrated,
             int marked,
@@ -55,23 +57,19 @@ class FilmController {
             long bytes,
             double seconds) {}
 
-    record SnapItem(int number, int firstFrame, int snapFrame, int points, int marks, int version) {}
+    record SnapItem(int number, int firstFrame, int snapFrame, int points, int marks, long version) {}
 
     /** A reel to play; {@code frameTimes} are exact presentation times in seconds. */
     record ReelSheet(
             long id,
             String name,
-            String view,
+            View view,
             int width,
             int height,
             int rotation,
             long bytes,
             List<Double> frameTimes,
             List<SnapItem> snaps) {}
-
-    record SaveSnap(
-            @NotNull @Min(0) Integer version,
-            @Valid @NotNull SnapWork work) {}
 
     record NewSnap(@Min(0) int frame, @Valid @NotNull SnapLog log) {}
 
@@ -87,22 +85,24 @@ class FilmController {
 
     /** Reels, newest first. */
     @GetMapping
-    List<ReelItem> list() {
-        return room.reels().stream()
-                .map(r -> new ReelItem(
-                        r.getId(),
-                        r.getName(),
-                        r.getView(),
-                        r.getSnaps(),
-                        r.getCalibrated(),
-                        r.getMarked(),
-                        r.getFrames(),
-                        r.getWidth(),
-                        r.getHeight(),
-                        r.getRotation(),
-                        r.getBytes(),
-                        r.getSeconds()))
-                .toList();
+    Paged<ReelItem> list(@RequestParam(defaultValue = "0") @Min(0) int page) {
+        return Paged.of(room.reels(page), FilmController::item);
+    }
+
+    private static ReelItem item(Reels.InShort r) {
+        return new ReelItem(
+                r.getId(),
+                r.getName(),
+                r.getView(),
+                r.getSnaps(),
+                r.getCalibrated(),
+                r.getMarked(),
+                r.getFrames(),
+                r.getWidth(),
+                r.getHeight(),
+                r.getRotation(),
+                r.getBytes(),
+                r.getSeconds());
     }
 
     /** A reel with its snaps. */
@@ -128,17 +128,13 @@ class FilmController {
     @ResponseStatus(HttpStatus.CREATED)
     ReelSheet upload(
             @RequestParam String name,
-            @RequestParam String view,
+            @RequestParam View view,
             HttpServletRequest request,
             Principal by,
             HttpServletResponse response)
             throws IOException {
         if (name.isBlank() || name.length() > Bounds.NAME) {
             throw Problem.refused("name-empty", "a reel needs a name of 1 to " + Bounds.NAME + " characters");
-        }
-        if (!VIEWS.contains(view)) {
-            throw Problem.refused(
-                    "view-unknown", "\"" + view + "\" is no view; it is one of " + String.join(", ", VIEWS));
         }
         Long id = intake.upload(name.strip(), view, request.getInputStream(), by.getName())
                 .id();
@@ -183,14 +179,18 @@ class FilmController {
     /** Saves the work on a snap; the alignment facet of each marked man is filled from his verdict. */
     @PutMapping("/{id}/snaps/{number}")
     SnapSheet work(
-            @PathVariable Long id, @PathVariable int number, @Valid @RequestBody SaveSnap request, Principal by) {
-        return SnapSheet.of(room.work(id, number, request.version(), request.work(), by.getName()));
+            @PathVariable Long id,
+            @PathVariable int number,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
+            @Valid @RequestBody SnapWork work,
+            Principal by) {
+        return SnapSheet.of(room.work(id, number, read, work, by.getName()));
     }
 
     /** Takes one snap out of the log, with its clicks and grades. */
     @DeleteMapping("/{id}/snaps/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void eraseSnap(@PathVariable Long id, @PathVariable int number, @RequestParam int version) {
-        room.erase(id, number, version);
+    void eraseSnap(@PathVariable Long id, @PathVariable int number, @RequestHeader(HttpHeaders.IF_MATCH) Version read) {
+        room.erase(id, number, read);
     }
 }

@@ -48,7 +48,7 @@ class FilmIntake implements ApplicationRunner {
     }
 
     /** Streams a film to disk, has it checked, and only then knows it. */
-    Reel upload(String name, String view, InputStream body, String by) throws IOException {
+    Reel upload(String name, View view, InputStream body, String by) throws IOException {
         Path part = store.receive(body, mostBytes);
         try {
             FilmProbe.Probed probed = probe.probe(part);
@@ -68,7 +68,7 @@ class FilmIntake implements ApplicationRunner {
     }
 
     /** A reel that lies in the films folder with its log, once. */
-    void adopt(String file, String name, String view, List<FilmSnap> log) throws IOException {
+    void adopt(String file, String name, View view, List<FilmSnap> log) throws IOException {
         if (!reels.existsByFile(file)) {
             Reel reel = reels.save(new Reel(name, view, file, probe.probe(store.path(file)), null, clock.instant()));
             snaps.saveAll(log.stream()

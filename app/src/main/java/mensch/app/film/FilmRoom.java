@@ -4,10 +4,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.app.board.Snaps;
+import mensch.app.bounds.Paged;
 import mensch.app.call.CallBook;
 import mensch.app.grading.GradeBook;
 import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
+import mensch.app.version.Version;
 import mensch.core.call.Call;
 import mensch.core.document.RefusedException;
 import mensch.core.film.Calibration;
@@ -19,8 +21,7 @@ import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.library.Library;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.http.HttpStatus;
+import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +30,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class FilmRoom {
+    private static final String OVERTAKEN = "snap-overtaken";
+
     private final Reels reels;
     private final FilmSnaps snaps;
     private final FilmFootball football;
@@ -54,8 +57,8 @@ class FilmRoom {
         this.grades = grades;
     }
 
-    List<Reels.InShort> reels() {
-        return reels.inShort();
+    Page<Reels.InShort> reels(int page) {
+        return reels.inShort(Paged.asked(page));
     }
 
     Reel reel(Long id) {
@@ -84,33 +87,26 @@ class FilmRoom {
     }
 
     /**
-     * Replaces the work on a snap, and the grades that follow from it; refused when somebody saved after
-     * {@code version}.
+     * Replaces the work on a snap, and the grades that follow from it; refused when somebody saved after {@code read}.
      */
     @Transactional
-    public Worked work(Long reel, int number, int version, SnapWork work, String by) {
+    public Worked work(Long reel, int number, Version read, SnapWork work, String by) {
         FilmSnap snap = snap(reel, number);
-        if (snap.version() != version) {
-            throw overtaken(number);
-        }
+        read.checkIs(snap.version(), OVERTAKEN, overtaken(number));
         checkFrame(reel(reel), work.snapFrame());
         snap.work(work.snapFrame(), work.log(), work.points(), work.marks());
-        try {
-            snaps.saveAndFlush(snap);
-        } catch (OptimisticLockingFailureException e) {
-            throw overtaken(number);
-        }
+        snaps.saveAndFlush(snap);
         Worked worked = worked(snap, by);
         grades.fill(snap.id(), worked.call().ref(), worked.judged(), by);
         return worked;
     }
 
-    /** Takes a snap out with its clicks and grades; refused when somebody worked on it after {@code version}. */
+    /** Takes a snap out with its clicks and grades; refused when somebody worked on it after {@code read}. */
     @Transactional
-    public void erase(Long reel, int number, int version) {
+    public void erase(Long reel, int number, Version read) {
         snap(reel, number);
-        if (snaps.erase(reel, number, version) == 0) {
-            throw overtaken(number);
+        if (snaps.erase(reel, number, read.number()) == 0) {
+            throw Version.overtaken(OVERTAKEN, overtaken(number));
         }
     }
 
@@ -122,12 +118,9 @@ class FilmRoom {
         }
     }
 
-    private static Problem overtaken(int number) {
-        return new Problem(
-                HttpStatus.CONFLICT,
-                "snap-overtaken",
-                "somebody else worked on snap " + number
-                        + " after you opened it; your clicks are kept here, load his and add yours");
+    private static String overtaken(int number) {
+        return "somebody else worked on snap " + number
+                + " after you opened it; your clicks are kept here, load his and add yours";
     }
 
     private Worked worked(FilmSnap snap, String by) {

@@ -18,5 +18,5 @@ interface FilmSnaps extends JpaRepository<FilmSnap, Long> {
     /** How many were there to take away: 0 when it is gone, or somebody worked on it since. */
     @Modifying
     @Query("delete from FilmSnap s where s.reelId = :reel and s.number = :number and s.version = :version")
-    int erase(Long reel, int number, int version);
+    int erase(Long reel, int number, long version);
 }

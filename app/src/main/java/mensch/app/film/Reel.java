@@ -2,6 +2,8 @@ package mensch.app.film;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -23,8 +25,9 @@ class Reel {
     @Column(nullable = false)
     private String name;
 
+    @Enumerated(EnumType.STRING)
     @Column(name = "\"view\"", nullable = false)
-    private String view;
+    private View view;
 
     @Column(nullable = false)
     private String file;
@@ -56,7 +59,7 @@ class Reel {
 
     Reel(
             String name,
-            String view,
+            View view,
             String file,
             FilmProbe.Probed probed,
             @Nullable String uploadedBy,
@@ -81,7 +84,7 @@ class Reel {
         return name;
     }
 
-    String view() {
+    View view() {
         return view;
     }
 

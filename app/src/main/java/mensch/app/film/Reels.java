@@ -1,8 +1,9 @@
 package mensch.app.film;
 
 import jakarta.persistence.LockModeType;
-import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
@@ -25,7 +26,7 @@ interface Reels extends JpaRepository<Reel, Long> {
     Optional<Long> hold(Long id);
 
     /** The reels in short, without the times of their frames. */
-    @Query(nativeQuery = true, value = """
+    @Query(nativeQuery = true, countQuery = "select count(*) from reel", value = """
             select r.id as id, r.name as name, r."view" as view, r.bytes as bytes, r.width as width, r.height as height,
                    r.rotation as rotation, jsonb_array_length(r.frame_times) as frames,
                    coalesce((r.frame_times ->> -1)::float8 - (r.frame_times ->> 0)::float8, 0) as seconds,
@@ -33,8 +34,8 @@ interface Reels extends JpaRepository<Reel, Long> {
                    count(s.id) filter (where jsonb_array_length(s.points) >= 4) as calibrated,
                    count(s.id) filter (where jsonb_array_length(s.marks) > 0) as marked
             from reel r left join film_snap s on s.reel_id = r.id
-            group by r.id order by r.id""")
-    List<InShort> inShort();
+            group by r.id order by r.id desc""")
+    Page<InShort> inShort(Pageable page);
 
     /** One reel of the list. */
     interface InShort {
@@ -42,7 +43,7 @@ interface Reels extends JpaRepository<Reel, Long> {
 
         String getName();
 
-        String getView();
+        View getView();
 
         long getBytes();
 

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import mensch.app.version.Versioned;
 import mensch.core.field.Field;
 import mensch.core.film.Calibration;
 import mensch.core.film.KnownPlaces;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Segment;
 import mensch.core.geometry.Side;
+import mensch.core.grading.AlignmentVerdict;
 import mensch.core.grading.FilmJudge;
 import mensch.core.lineup.Lineup;
 import mensch.core.roster.Roster;
@@ -28,7 +30,7 @@ record SnapSheet(
         int number,
         int firstFrame,
         int snapFrame,
-        int version,
+        long version,
         SnapLog log,
         List<KnownClick> points,
         List<FeetClick> marks,
@@ -37,7 +39,8 @@ record SnapSheet(
         String trouble,
         Sheet sheet,
         List<VerdictRow> verdicts,
-        List<MeasuredRow> measured) {
+        List<MeasuredRow> measured)
+        implements Versioned {
 
     /** A known place, play frame yards. */
     record Place(String name, double x, double y) {}
@@ -61,7 +64,7 @@ record SnapSheet(
             List<List<Pixel>> grid) {}
 
     /** A defender's verdict; {@code nominal} are the men of the offence who were not clicked. */
-    record VerdictRow(String job, String outcome, String words, List<String> nominal) {}
+    record VerdictRow(String job, AlignmentVerdict.Outcome outcome, String words, List<String> nominal) {}
 
     /** Feet on the field; sigmas are one standard deviation, yards. */
     record MeasuredRow(String man, double x, double y, double sigmaX, double sigmaY, boolean insideHull) {}
@@ -96,7 +99,7 @@ record SnapSheet(
 
     private static VerdictRow verdict(FilmJudge.Row row) {
         return new VerdictRow(
-                row.job().id(), row.verdict().outcome().name(), row.verdict().words(), row.nominal());
+                row.job().id(), row.verdict().outcome(), row.verdict().words(), row.nominal());
     }
 
     private static List<MeasuredRow> measured(FilmJudge.@Nullable Judged judged) {

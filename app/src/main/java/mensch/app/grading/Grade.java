@@ -2,6 +2,8 @@ package mensch.app.grading;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -9,6 +11,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.AlignmentVerdict;
+import mensch.core.grading.GradeMark;
 import org.jspecify.annotations.Nullable;
 
 /** One facet of one man on one snap. */
@@ -31,10 +34,12 @@ class Grade {
     @Column(nullable = false)
     private String verdict;
 
+    @Enumerated(EnumType.STRING)
     @Column(nullable = false)
-    private String mark;
+    private GradeMark mark;
 
-    private @Nullable String overruled;
+    @Enumerated(EnumType.STRING)
+    private @Nullable GradeMark overruled;
 
     private @Nullable String note;
 
@@ -64,28 +69,19 @@ class Grade {
         judge(judged, call, by);
     }
 
-    /** To standard when in, below when out, not told when too close to call. */
     final void judge(AlignmentVerdict judged, DocumentRef call, String by) {
         this.verdict = judged.words();
-        this.mark = switch (judged.outcome()) {
-            case IN -> "=";
-            case OUT -> "-";
-            case TOO_CLOSE -> "n/a";
-        };
+        this.mark = GradeMark.of(judged.outcome());
         this.gradedBy = by;
         this.callId = call.id();
         this.callRevision = call.revision();
         this.callDigest = call.digest();
     }
 
-    void overrule(@Nullable String newMark, @Nullable String why, String by) {
+    void overrule(@Nullable GradeMark newMark, @Nullable String why, String by) {
         this.overruled = newMark;
         this.note = why;
         this.gradedBy = by;
-    }
-
-    String given() {
-        return overruled == null ? mark : overruled;
     }
 
     Long snapId() {
@@ -100,12 +96,12 @@ class Grade {
         return verdict;
     }
 
-    String mark() {
+    GradeMark mark() {
         return mark;
     }
 
     @Nullable
-    String overruled() {
+    GradeMark overruled() {
         return overruled;
     }
 

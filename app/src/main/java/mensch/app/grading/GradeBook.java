@@ -1,19 +1,22 @@
 package mensch.app.grading;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import mensch.app.bounds.Paged;
 import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
+import mensch.app.version.Version;
 import mensch.core.document.DocumentRef;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.grading.FilmJudge.Row;
+import mensch.core.grading.GradeMark;
+import mensch.core.library.Library;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,23 +26,28 @@ import org.springframework.transaction.annotation.Transactional;
 public class GradeBook {
     static final String ALIGNMENT = "AL";
 
-    /** A grade with the snap it came from; {@code overruled} and {@code note} may be absent. */
-    public record GradeRow(
-            String job,
-            String facet,
-            String verdict,
-            String mark,
-            @Nullable String overruled,
-            @Nullable String note,
-            long reel,
-            String reelName,
-            int snap,
-            String call,
-            int callRevision,
-            int version) {}
+    /** Grades of a man that are shown before anybody asks for more. */
+    private static final int NEWEST = 12;
 
-    /** A man's alignment: snaps to standard or above of those told; {@code notTold} were too close to call. */
-    public record GradedMan(String job, String name, int toStandard, int told, int notTold, List<GradeRow> grades) {}
+    /**
+     * A man's alignment.
+     *
+     * @param toStandard snaps to standard or above, of those told
+     * @param notTold snaps too close to call
+     * @param newest his last grades, the newest film first
+     */
+    public record GradedMan(String job, String name, long toStandard, long told, long notTold, List<GradeRow> newest) {
+        static GradedMan of(String job, String name, Map<GradeMark, Long> times, List<GradeRow> newest) {
+            long good = times.getOrDefault(GradeMark.ABOVE, 0L) + times.getOrDefault(GradeMark.TO_STANDARD, 0L);
+            return new GradedMan(
+                    job,
+                    name,
+                    good,
+                    good + times.getOrDefault(GradeMark.BELOW, 0L),
+                    times.getOrDefault(GradeMark.NOT_TOLD, 0L),
+                    newest);
+        }
+    }
 
     /** One man on one snap of one reel. */
     public record GradeKey(long reel, int snap, String job) {}
@@ -75,72 +83,52 @@ public class GradeBook {
                 .forEach(grades::delete);
     }
 
-    /** The coach's word over the measured one; refused when the grade changed after {@code version}. */
+    /** The coach's word over the measured one; refused when the grade changed after {@code read}. */
     @Transactional
-    public void overrule(GradeKey key, int version, @Nullable String mark, @Nullable String note, String by) {
-        Grade grade = grades.of(key.reel(), key.snap(), key.job(), ALIGNMENT)
-                .orElseThrow(() -> Problem.notFound("a grade of " + key.job() + " on snap " + key.snap()));
+    public GradeRow overrule(GradeKey key, Version read, @Nullable GradeMark mark, @Nullable String note, String by) {
+        PlacedGrade placed = placed(key);
         String why = note == null ? "" : note.strip();
         if (mark != null && why.isEmpty()) {
             throw Problem.refused("note-missing", "say in a note why the measured verdict is overruled");
         }
-        if (grade.version() != version) {
-            throw overtaken(key);
-        }
-        grade.overrule(mark, mark == null ? null : why, by);
-        try {
-            grades.flush();
-        } catch (OptimisticLockingFailureException e) {
-            throw overtaken(key);
-        }
-    }
-
-    private static Problem overtaken(GradeKey key) {
-        return new Problem(
-                HttpStatus.CONFLICT,
+        read.checkIs(
+                placed.grade().version(),
                 "grade-overtaken",
                 "somebody graded " + key.job() + " on snap " + key.snap()
                         + " after you opened the page; look at his word and say yours again");
+        placed.grade().overrule(mark, mark == null ? null : why, by);
+        grades.flush();
+        return GradeRow.of(placed);
     }
 
-    public List<GradedMan> men() {
-        var byMan = new TreeMap<String, List<PlacedGrade>>();
-        grades.placed()
-                .forEach(p -> byMan.computeIfAbsent(p.grade().job(), k -> new ArrayList<>())
-                        .add(p));
-        return byMan.entrySet().stream().map(e -> man(e.getKey(), e.getValue())).toList();
+    private PlacedGrade placed(GradeKey key) {
+        return grades.of(key.reel(), key.snap(), key.job(), ALIGNMENT)
+                .orElseThrow(() -> Problem.notFound("a grade of " + key.job() + " on snap " + key.snap()));
     }
 
-    private GradedMan man(String job, List<PlacedGrade> rows) {
-        List<String> told = rows.stream()
-                .map(r -> r.grade().given())
-                .filter(m -> !m.equals("n/a"))
+    GradeRow grade(GradeKey key) {
+        return GradeRow.of(placed(key));
+    }
+
+    List<GradeRow> ofSnap(long reel, int snap) {
+        return grades.ofSnap(reel, snap).stream().map(GradeRow::of).toList();
+    }
+
+    Paged<GradeRow> ofMan(String job, int page) {
+        return Paged.of(grades.ofMan(job, Paged.asked(page)), GradeRow::of);
+    }
+
+    List<GradedMan> men() {
+        var byMan = new TreeMap<String, Map<GradeMark, Long>>();
+        grades.times()
+                .forEach(t -> byMan.computeIfAbsent(t.getJob(), k -> new EnumMap<>(GradeMark.class))
+                        .put(t.getMark(), t.getTimes()));
+        Map<String, List<GradeRow>> newest =
+                grades.newest(NEWEST).stream().map(GradeRow::of).collect(Collectors.groupingBy(GradeRow::job));
+        Library library = playbook.library();
+        return byMan.entrySet().stream()
+                .map(m -> GradedMan.of(
+                        m.getKey(), library.said(m.getKey()), m.getValue(), newest.getOrDefault(m.getKey(), List.of())))
                 .toList();
-        int good =
-                (int) told.stream().filter(m -> m.equals("=") || m.equals("+")).count();
-        return new GradedMan(
-                job,
-                playbook.library().said(job),
-                good,
-                told.size(),
-                rows.size() - told.size(),
-                rows.stream().map(GradeBook::row).toList());
-    }
-
-    private static GradeRow row(PlacedGrade placed) {
-        Grade g = placed.grade();
-        return new GradeRow(
-                g.job(),
-                ALIGNMENT,
-                g.verdict(),
-                g.mark(),
-                g.overruled(),
-                g.note(),
-                placed.reel(),
-                placed.reelName(),
-                placed.snap(),
-                g.callId(),
-                g.callRevision(),
-                g.version());
     }
 }

@@ -3,6 +3,7 @@ package mensch.app.plan;
 import java.util.List;
 import mensch.app.playbook.Playbook;
 import mensch.app.playbook.PlaybookEntry.Install;
+import mensch.app.version.Version;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -35,8 +36,8 @@ class DemoPlan implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments args) {
         if (playbook.standings().isEmpty()) {
-            PLAN.forEach(id -> playbook.set("call", id, -1, Install.PLAN, true, false));
-            INSTALLED.forEach(id -> playbook.set("call", id, -1, Install.INSTALLED, true, false));
+            PLAN.forEach(id -> playbook.set("call", id, new Version(0), Install.PLAN, true, false));
+            INSTALLED.forEach(id -> playbook.set("call", id, new Version(0), Install.INSTALLED, true, false));
         }
     }
 }

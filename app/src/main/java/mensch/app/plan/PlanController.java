@@ -20,6 +20,7 @@ import mensch.core.library.LibraryFormation;
 import mensch.core.matchup.TeachingLoad;
 import mensch.core.play.Plays;
 import mensch.core.stress.PlanAudit;
+import mensch.core.stress.Standing;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -54,7 +55,7 @@ class PlanController {
     /** A call against one formation; {@code worst} and what follows it are missing when nothing but notes is found. */
     record PlanCell(
             String formation,
-            String standing,
+            Standing standing,
             @Nullable String motion,
             @Nullable String worst,
             @Nullable String reason,
@@ -111,7 +112,7 @@ class PlanController {
         Finding worst = cell.worst();
         return new PlanCell(
                 cell.formation(),
-                cell.standing().words(),
+                cell.standing(),
                 cell.motion(),
                 worst == null ? null : worst.evidence().title(),
                 worst == null ? null : worst.evidence().reason(),

@@ -1,7 +1,6 @@
 package mensch.app.playbook;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
@@ -9,11 +8,15 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import mensch.app.bounds.Bounds;
+import mensch.app.version.Version;
+import mensch.app.version.Versioned;
 import mensch.core.convention.House;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -26,17 +29,16 @@ class ConventionController {
 
     record SettingRow(String id, String title, String why, String chosen, List<ChoiceRow> choices) {}
 
-    /** {@code base} goes with the next choice; {@code landmarks} names the set in force. */
+    /** {@code landmarks} names the set in force; {@code version} goes back as If-Match with the next choice. */
     record ConventionSheet(
-            long base,
+            long version,
             @Nullable String chosenBy,
             @Nullable Instant chosenAt,
             String landmarks,
-            List<SettingRow> settings) {}
+            List<SettingRow> settings)
+            implements Versioned {}
 
     record Choosing(
-            @Min(0) long base,
-
             @NotNull @Size(max = Bounds.SETTINGS)
             Map<@Size(max = Bounds.NAME) String, @NotNull @Size(max = Bounds.NAME) String> choices) {}
 
@@ -71,8 +73,9 @@ class ConventionController {
 
     /** Chooses; refused when somebody chose before. */
     @PutMapping
-    ConventionSheet choose(@Valid @RequestBody Choosing request, Principal by) {
-        playbook.choose(request.choices(), request.base(), by.getName());
+    ConventionSheet choose(
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read, @Valid @RequestBody Choosing request, Principal by) {
+        playbook.choose(request.choices(), read, by.getName());
         return current();
     }
 }

@@ -2,6 +2,8 @@ package mensch.app.playbook;
 
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -12,7 +14,7 @@ interface DocumentRevisions extends JpaRepository<DocumentRevision, Long> {
 
     Optional<DocumentRevision> findFirstByKindAndDocIdOrderByRevisionDesc(String kind, String docId);
 
-    List<DocumentRevision> findByKindAndDocIdOrderByRevisionDesc(String kind, String docId);
+    Page<DocumentRevision> findByKindAndDocIdOrderByRevisionDesc(String kind, String docId, Pageable page);
 
     boolean existsByDocId(String docId);
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mensch.app.problem.Problem;
+import mensch.app.version.Version;
 import mensch.core.call.CallReader;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
@@ -192,17 +193,17 @@ class Exchange {
 
     private ImportRow row(Document document, String by) {
         Optional<Document> shipped = catalogue.named(List.of(document.kind()), document.id());
-        var saved = playbook.history(document.kind(), document.id());
-        if (!saved.isEmpty() && !playbook.entry(document.kind(), document.id()).seenBy(by)) {
+        Optional<DocumentRevision> saved = playbook.lastSaved(document.kind(), document.id());
+        if (saved.isPresent() && !playbook.entry(document.kind(), document.id()).seenBy(by)) {
             return row(document, State.CONFLICT, 0, "somebody else has a draft of this name; rename yours");
         }
-        if (!saved.isEmpty()) {
-            boolean same = saved.get(0).digest().equals(document.digest());
+        if (saved.isPresent()) {
+            boolean same = saved.get().digest().equals(document.digest());
             return row(
                     document,
                     same ? State.SAME : State.CHANGED,
-                    saved.get(0).revision(),
-                    same ? "as it is here" : "becomes revision " + (saved.get(0).revision() + 1));
+                    saved.get().revision(),
+                    same ? "as it is here" : "becomes revision " + (saved.get().revision() + 1));
         }
         if (shipped.isPresent()) {
             boolean same = shipped.get().digest().equals(document.digest())
@@ -253,7 +254,7 @@ class Exchange {
             if (rows.get(i).state() == State.NEW) {
                 playbook.saveNew(document, by);
             } else if (rows.get(i).state() == State.CHANGED) {
-                playbook.saveNext(document, rows.get(i).base(), by);
+                playbook.saveNext(document, new Version(rows.get(i).base()), by);
             }
         }
         muted(text).stream()

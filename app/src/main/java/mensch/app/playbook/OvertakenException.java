@@ -10,7 +10,7 @@ public class OvertakenException extends Problem {
 
     OvertakenException(DocumentRevision theirs) {
         super(
-                HttpStatus.CONFLICT,
+                HttpStatus.PRECONDITION_FAILED,
                 theirs.kind() + "-overtaken",
                 theirs.savedBy() + " saved revision " + theirs.revision() + " of " + theirs.name()
                         + " after you opened it; your text is kept, nothing was written");

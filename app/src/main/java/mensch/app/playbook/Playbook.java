@@ -5,12 +5,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mensch.app.bounds.Paged;
 import mensch.app.problem.Problem;
+import mensch.app.version.Version;
 import mensch.core.call.Call;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.data.domain.Page;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -62,11 +65,14 @@ public class Playbook {
 
     /** One saved revision; the newest when {@code revision} is null. */
     public DocumentRevision saved(String kind, String id, @Nullable Integer revision) {
-        return (revision == null
-                        ? revisions.findFirstByKindAndDocIdOrderByRevisionDesc(kind, id)
-                        : revisions.findByKindAndDocIdAndRevision(kind, id, revision))
+        return (revision == null ? lastSaved(kind, id) : revisions.findByKindAndDocIdAndRevision(kind, id, revision))
                 .orElseThrow(() ->
                         Problem.notFound("the " + kind + " " + id + (revision == null ? "" : " revision " + revision)));
+    }
+
+    /** The newest revision of a document; empty when the programme never saved it. */
+    public Optional<DocumentRevision> lastSaved(String kind, String id) {
+        return revisions.findFirstByKindAndDocIdOrderByRevisionDesc(kind, id);
     }
 
     /** Newest revisions of every document the programme saved. */
@@ -79,8 +85,8 @@ public class Playbook {
         return revisions.newest(kind);
     }
 
-    public List<DocumentRevision> history(String kind, String id) {
-        return revisions.findByKindAndDocIdOrderByRevisionDesc(kind, id);
+    public Page<DocumentRevision> history(String kind, String id, int page) {
+        return revisions.findByKindAndDocIdOrderByRevisionDesc(kind, id, Paged.asked(page));
     }
 
     public PlaybookEntry entry(String kind, String id) {
@@ -146,20 +152,19 @@ public class Playbook {
         return save(document, 1, by);
     }
 
-    /** Saves the next revision; refused when somebody saved after {@code base}. */
+    /** Saves the next revision; refused when somebody saved after {@code read}. */
     @Transactional
-    public DocumentRevision saveNext(Document document, int base, String by) {
+    public DocumentRevision saveNext(Document document, Version read, String by) {
         takeTurn(document);
-        DocumentRevision newest = revisions
-                .findFirstByKindAndDocIdOrderByRevisionDesc(document.kind(), document.id())
+        DocumentRevision newest = lastSaved(document.kind(), document.id())
                 .orElseThrow(() -> new Problem(
                         HttpStatus.CONFLICT,
                         "catalogue-" + document.kind(),
                         "a " + document.kind() + " of the catalogue is not changed; save it under a name of your own"));
-        if (newest.revision() != base) {
+        if (newest.revision() != read.number()) {
             throw new OvertakenException(newest);
         }
-        return save(document, base + 1, by);
+        return save(document, newest.revision() + 1, by);
     }
 
     /** Calls are read one by one, so that a saved call makes nobody read the library again. */
@@ -187,12 +192,12 @@ public class Playbook {
     }
 
     /**
-     * Changes what the programme does with a document; refused when somebody changed it after {@code version}. The
+     * Changes what the programme does with a document; refused when somebody changed it after {@code read}. The
      * catalogue is everyone's: its documents are retired, never hidden.
      */
     @Transactional
     public PlaybookEntry set(
-            String kind, String id, int version, PlaybookEntry.Install install, boolean published, boolean retired) {
+            String kind, String id, Version read, PlaybookEntry.Install install, boolean published, boolean retired) {
         if (!has(kind, id)) {
             throw Problem.notFound("the " + kind + " " + id);
         }
@@ -202,12 +207,10 @@ public class Playbook {
                     "catalogue-hidden",
                     "what ships with Mensch is everyone's and cannot be made a draft; retire it instead");
         }
-        if (entry.version() != version) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "entry-overtaken",
-                    "somebody changed the standing of " + id + " after you opened it; look again");
-        }
+        read.checkIs(
+                entry.version(),
+                "entry-overtaken",
+                "somebody changed the standing of " + id + " after you opened it; look again");
         entry.set(install, published, retired);
         return entries.saveAndFlush(entry);
     }
@@ -217,17 +220,15 @@ public class Playbook {
         return houses.findFirstByOrderByIdDesc();
     }
 
-    /** Chooses among the schools; refused when somebody chose after {@code base}. */
+    /** Chooses among the schools; refused when somebody chose after {@code read}. */
     @Transactional
-    public void choose(Map<String, String> choices, long base, String by) {
+    public void choose(Map<String, String> choices, Version read, String by) {
         inForce.changes();
-        if (choice().map(HouseChoice::id).orElse(0L) != base) {
-            throw new Problem(
-                    HttpStatus.CONFLICT,
-                    "conventions-overtaken",
-                    "somebody changed the conventions after you opened them; look again");
-        }
+        read.checkIs(
+                choice().map(HouseChoice::id).orElse(0L),
+                "conventions-overtaken",
+                "somebody changed the conventions after you opened them; look again");
         inForce.catalogue().choosing(choices);
-        houses.saveAndFlush(new HouseChoice(base, choices, by, clock.instant()));
+        houses.saveAndFlush(new HouseChoice(read.number(), choices, by, clock.instant()));
     }
 }

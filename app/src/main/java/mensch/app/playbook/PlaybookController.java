@@ -16,8 +16,11 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import mensch.app.bounds.Bounds;
+import mensch.app.bounds.Paged;
 import mensch.app.playbook.PlaybookEntry.Install;
 import mensch.app.problem.Created;
+import mensch.app.version.Version;
+import mensch.app.version.Versioned;
 import mensch.core.call.Call;
 import mensch.core.call.CallEdit;
 import mensch.core.document.Document;
@@ -31,13 +34,16 @@ import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.Sketch;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -54,7 +60,7 @@ class PlaybookController {
      *
      * @param summary what it is made of, or made for, in words
      * @param savedBy who saved the newest revision; null for the catalogue
-     * @param version of the programme's standing, for the next change of it
+     * @param version of the programme's standing; goes back as If-Match with the next change of it
      */
     record PlaybookItem(
             String kind,
@@ -64,16 +70,28 @@ class PlaybookController {
             int revision,
             @Nullable String savedBy,
             @Nullable Instant savedAt,
-            String install,
+            Install install,
             boolean published,
             boolean retired,
-            int version,
+            long version,
             Sketch sketch) {}
 
-    record Standing(int version, @NotNull Install install, boolean published, boolean retired) {}
+    /** What the programme says of a document. */
+    record Standing(@NotNull Install install, boolean published, boolean retired) {}
+
+    /** The same with its version, which goes back as If-Match with the next change. */
+    record StandingSheet(Standing standing, long version) implements Versioned {
+        static StandingSheet of(PlaybookEntry e) {
+            return new StandingSheet(new Standing(e.install(), e.published(), e.retired()), e.version());
+        }
+    }
 
     /** A revision in the history of a document. */
-    record RevisionItem(int revision, String name, String savedBy, Instant savedAt, String digest) {}
+    record RevisionItem(int revision, String name, String savedBy, Instant savedAt, String digest) {
+        static RevisionItem of(DocumentRevision r) {
+            return new RevisionItem(r.revision(), r.name(), r.savedBy(), r.savedAt(), r.digest());
+        }
+    }
 
     /** A formation as placed on the board, in the notation. */
     record NewFormation(
@@ -136,10 +154,10 @@ class PlaybookController {
                 saved == null ? 0 : saved.revision(),
                 saved == null ? null : saved.savedBy(),
                 saved == null ? null : saved.savedAt(),
-                entry.install().name(),
+                entry.install(),
                 entry.published(),
                 entry.retired(),
-                said == null ? -1 : said.version(),
+                entry.version(),
                 sketch);
     }
 
@@ -190,19 +208,32 @@ class PlaybookController {
 
     /** Revisions of a document, newest first. */
     @GetMapping("/{kind}/{id}/revisions")
-    List<RevisionItem> history(@PathVariable String kind, @PathVariable String id, Principal by) {
+    Paged<RevisionItem> history(
+            @PathVariable String kind,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            Principal by) {
         playbook.checkSeen(kind, id, by.getName());
-        return playbook.history(kind, id).stream()
-                .map(r -> new RevisionItem(r.revision(), r.name(), r.savedBy(), r.savedAt(), r.digest()))
-                .toList();
+        return Paged.of(playbook.history(kind, id, page), RevisionItem::of);
     }
 
     /** What the programme says of a document: installed, published, put away. */
-    @PutMapping("/{kind}/{id}/standing")
-    void stand(
-            @PathVariable String kind, @PathVariable String id, @Valid @RequestBody Standing standing, Principal by) {
+    @GetMapping("/{kind}/{id}/standing")
+    StandingSheet standing(@PathVariable String kind, @PathVariable String id, Principal by) {
         playbook.checkSeen(kind, id, by.getName());
-        playbook.set(kind, id, standing.version(), standing.install(), standing.published(), standing.retired());
+        return StandingSheet.of(playbook.entry(kind, id));
+    }
+
+    /** Says it; refused when somebody said something else before. */
+    @PutMapping("/{kind}/{id}/standing")
+    StandingSheet stand(
+            @PathVariable String kind,
+            @PathVariable String id,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
+            @Valid @RequestBody Standing said,
+            Principal by) {
+        playbook.checkSeen(kind, id, by.getName());
+        return StandingSheet.of(playbook.set(kind, id, read, said.install(), said.published(), said.retired()));
     }
 
     /** Keeps a formation of one's own; what the rules have against it is reported, not repaired. */
@@ -251,6 +282,6 @@ class PlaybookController {
         library.with(List.of(layer));
         DocumentRevision saved = playbook.saveNew(layer, by.getName());
         Created.at(response, "/api/playbook", layer.kind(), layer.id(), "revisions");
-        return new RevisionItem(saved.revision(), saved.name(), saved.savedBy(), saved.savedAt(), saved.digest());
+        return RevisionItem.of(saved);
     }
 }

@@ -92,9 +92,9 @@ public class PlaybookEntry {
         return install;
     }
 
-    /** -1 while nothing has been said about the document. */
+    /** Counts from 1; 0 while nothing has been said about the document. */
     public int version() {
-        return version == null ? -1 : version;
+        return version == null ? 0 : version + 1;
     }
 
     /** Drafts are seen by their author alone; what nobody owns is the catalogue's, and everyone's. */

@@ -10,6 +10,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -18,8 +19,10 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import org.springframework.web.util.DisconnectedClientHelper;
@@ -77,7 +80,19 @@ class ProblemAdvice {
     }
 
     @ExceptionHandler
+    ProblemDetail outOfBounds(HandlerMethodValidationException fault) {
+        String parts = fault.getParameterValidationResults().stream()
+                .map(r -> r.getMethodParameter().getParameterName() + " "
+                        + r.getResolvableErrors().get(0).getDefaultMessage())
+                .collect(Collectors.joining("; "));
+        return Faults.detail(HttpStatus.UNPROCESSABLE_CONTENT, "input-invalid", parts);
+    }
+
+    @ExceptionHandler
     ProblemDetail mistyped(MethodArgumentTypeMismatchException fault) {
+        if (fault.getRootCause() instanceof Problem problem) {
+            return problem(problem);
+        }
         return Faults.detail(
                 HttpStatus.BAD_REQUEST,
                 "address-unreadable",
@@ -100,11 +115,23 @@ class ProblemAdvice {
         return Faults.detail(HttpStatus.NOT_FOUND, "not-found", "there is nothing at /" + nowhere.getResourcePath());
     }
 
+    /** What two may write is written only by whoever says what he read. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unsaid(MissingRequestHeaderException missing) {
+        boolean version = missing.getHeaderName().equals(HttpHeaders.IF_MATCH);
+        HttpStatus status = version ? HttpStatus.PRECONDITION_REQUIRED : HttpStatus.BAD_REQUEST;
+        String words = version
+                ? "send the ETag that you read as If-Match: what somebody wrote since is never overwritten unseen"
+                : "the header " + missing.getHeaderName() + " is missing";
+        return ResponseEntity.status(status)
+                .body(Faults.detail(status, version ? "version-missing" : "header-missing", words));
+    }
+
     /** Two wrote in the same moment, and the database kept the first. */
     @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
-    ProblemDetail overtaken() {
+    ProblemDetail overtaken(HttpServletRequest request) {
         return Faults.detail(
-                HttpStatus.CONFLICT,
+                request.getHeader(HttpHeaders.IF_MATCH) == null ? HttpStatus.CONFLICT : HttpStatus.PRECONDITION_FAILED,
                 "changed-at-once",
                 "somebody changed this in the same moment; nothing of yours was written: load it anew and try again");
     }

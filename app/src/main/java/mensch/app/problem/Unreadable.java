@@ -3,6 +3,7 @@ package mensch.app.problem;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.stream.Collectors;
+import mensch.core.document.Worded;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -40,7 +41,11 @@ final class Unreadable {
             return "it does not fit";
         }
         if (type.isEnum()) {
-            return "one of " + Arrays.toString(type.getEnumConstants()) + " is needed";
+            return "one of "
+                    + Arrays.stream(type.getEnumConstants())
+                            .map(c -> c instanceof Worded worded ? worded.words() : c.toString())
+                            .toList()
+                    + " is needed";
         }
         if (type == Integer.class || type == int.class || type == Long.class || type == long.class) {
             return "a whole number is needed";

@@ -2,6 +2,7 @@ package mensch.app.roster;
 
 import java.io.IOException;
 import java.io.InputStream;
+import mensch.app.version.Version;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -24,7 +25,7 @@ class DemoRoster implements ApplicationRunner {
     public void run(ApplicationArguments args) throws IOException {
         if (book.page() == null) {
             try (InputStream in = DemoRoster.class.getResourceAsStream("/demo/roster.json")) {
-                book.write(JsonMapper.builder().build().readValue(in, RosterSheet.class), 0, "marrow");
+                book.write(JsonMapper.builder().build().readValue(in, RosterSheet.class), new Version(0), "marrow");
             }
         }
     }

@@ -2,14 +2,11 @@ package mensch.app.roster;
 
 import java.security.Principal;
 import java.time.Clock;
-import mensch.app.problem.Problem;
 import mensch.app.programme.Member;
 import mensch.app.programme.MemberRepository;
+import mensch.app.version.Version;
 import mensch.core.roster.Roster;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.http.HttpStatus;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,29 +43,19 @@ public class RosterBook {
         return pages.findById(RosterPage.ONLY).orElse(null);
     }
 
-    /** Takes the place of the roster that has {@code base}; refused when somebody changed it since. */
+    /** Takes the place of the roster that was read; refused when somebody changed it since. */
     @Transactional
-    RosterPage write(RosterSheet sheet, int base, String by) {
+    RosterPage write(RosterSheet sheet, Version read, String by) {
         sheet.roster();
         RosterPage page = page();
-        if ((page == null ? 0 : page.version()) != base) {
-            throw overtaken();
-        }
-        try {
-            if (page == null) {
-                return pages.saveAndFlush(new RosterPage(sheet, by, clock.instant()));
-            }
-            page.set(sheet, by, clock.instant());
-            return pages.saveAndFlush(page);
-        } catch (ObjectOptimisticLockingFailureException | DataIntegrityViolationException e) {
-            throw overtaken();
-        }
-    }
-
-    private static Problem overtaken() {
-        return new Problem(
-                HttpStatus.CONFLICT,
+        read.checkIs(
+                page == null ? 0 : page.version(),
                 "roster-overtaken",
                 "somebody changed the roster after you opened it; your changes are still here: copy what you need, then load it anew");
+        if (page == null) {
+            return pages.saveAndFlush(new RosterPage(sheet, by, clock.instant()));
+        }
+        page.set(sheet, by, clock.instant());
+        return pages.saveAndFlush(page);
     }
 }

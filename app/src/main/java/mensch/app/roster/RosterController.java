@@ -1,7 +1,6 @@
 package mensch.app.roster;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -11,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mensch.app.playbook.Playbook;
+import mensch.app.version.Version;
+import mensch.app.version.Versioned;
 import mensch.core.call.Call;
 import mensch.core.front.Front;
 import mensch.core.front.Role;
@@ -18,9 +19,11 @@ import mensch.core.front.Sits;
 import mensch.core.roster.Pairs;
 import mensch.core.roster.Staying;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,16 +35,15 @@ class RosterController {
     /** A role that a chart may list, and the fronts that have it. */
     record ChartRole(String id, String name, String label, String body, boolean eachSide, List<String> fronts) {}
 
-    /** {@code version} goes with the next change. */
+    /** {@code version} goes back as If-Match with the next change. */
     record RosterAnswer(
-            int version,
+            long version,
             @Nullable String changedBy,
             @Nullable Instant changedAt,
             RosterSheet roster,
             List<ChartRole> roles,
-            List<RosterSheet.PairRow> pairs) {}
-
-    record RosterChange(int base, @Valid @NotNull RosterSheet roster) {}
+            List<RosterSheet.PairRow> pairs)
+            implements Versioned {}
 
     private final RosterBook book;
     private final Playbook playbook;
@@ -59,8 +61,9 @@ class RosterController {
 
     /** Keeps the roster; refused when somebody changed it before. */
     @PutMapping
-    RosterAnswer change(@Valid @RequestBody RosterChange request, Principal by) {
-        return answer(book.write(request.roster(), request.base(), by.getName()));
+    RosterAnswer change(
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read, @Valid @RequestBody RosterSheet roster, Principal by) {
+        return answer(book.write(roster, read, by.getName()));
     }
 
     private RosterAnswer answer(@Nullable RosterPage page) {

@@ -46,7 +46,7 @@ final class ConflictCheck implements Check {
             Conflict worst = Collections.max(his, Comparator.comparingDouble(Conflict::overlap));
             List<String> also = his.stream()
                     .filter(c -> c != worst)
-                    .map(c -> c.name() + " to the " + c.play().word())
+                    .map(c -> c.name() + " to the " + c.play().words())
                     .distinct()
                     .toList();
             findings.add(new Finding(

@@ -31,7 +31,7 @@ final class CoverageEvidence {
     record AreaUnowned(Side side, List<String> areas, int men) implements Evidence {
         @Override
         public About about() {
-            return About.of("unowned", side.word(), String.join("+", areas));
+            return About.of("unowned", side.words(), String.join("+", areas));
         }
 
         @Override
@@ -41,7 +41,7 @@ final class CoverageEvidence {
 
         @Override
         public String title() {
-            return "Nobody drops to the " + String.join(" and ", areas) + " on the " + side.word() + ".";
+            return "Nobody drops to the " + String.join(" and ", areas) + " on the " + side.words() + ".";
         }
 
         @Override
@@ -54,7 +54,7 @@ final class CoverageEvidence {
     record SideShort(Side side, List<Job> men) implements Evidence {
         @Override
         public About about() {
-            return About.of("short", side.word());
+            return About.of("short", side.words());
         }
 
         @Override
@@ -64,7 +64,7 @@ final class CoverageEvidence {
 
         @Override
         public String title() {
-            return "One short underneath on the " + side.word() + ".";
+            return "One short underneath on the " + side.words() + ".";
         }
 
         @Override

@@ -51,7 +51,7 @@ final class PlayEvidence {
     record ShortAtTheEdge(Side side, List<String> runs, int gaps, int men, List<Job> exchange) implements Evidence {
         @Override
         public About about() {
-            return About.of("short", side.word());
+            return About.of("short", side.words());
         }
 
         @Override
@@ -61,7 +61,7 @@ final class PlayEvidence {
 
         @Override
         public String title() {
-            return runs.get(0) + " is one gap too many on the " + side.word() + ".";
+            return runs.get(0) + " is one gap too many on the " + side.words() + ".";
         }
 
         @Override
@@ -76,7 +76,7 @@ final class PlayEvidence {
     record MustExchange(Job job, Side side, List<String> runs) implements Evidence {
         @Override
         public About about() {
-            return About.of("must exchange", job.id(), side.word());
+            return About.of("must exchange", job.id(), side.words());
         }
 
         @Override
@@ -86,7 +86,7 @@ final class PlayEvidence {
 
         @Override
         public String reason() {
-            return "His gap goes with the puller; on " + String.join(", ", runs) + " to the " + side.word()
+            return "His gap goes with the puller; on " + String.join(", ", runs) + " to the " + side.words()
                     + " the play side needs him.";
         }
     }
@@ -95,13 +95,13 @@ final class PlayEvidence {
     record PointLost(Side side, List<String> runs) implements Evidence {
         @Override
         public About about() {
-            return About.of("lost", side.word());
+            return About.of("lost", side.words());
         }
 
         @Override
         public String title() {
             return "Nobody is free where " + (runs.size() == 1 ? runs.get(0) : runs.size() + " runs") + " to the "
-                    + side.word() + (runs.size() == 1 ? " goes." : " go.");
+                    + side.words() + (runs.size() == 1 ? " goes." : " go.");
         }
 
         @Override
@@ -157,12 +157,12 @@ final class PlayEvidence {
     record PickExposure(Job first, Job second, Side side, boolean bunch, double yards) implements Evidence {
         @Override
         public About about() {
-            return About.of("pick", About.men(List.of(first, second)), side.word());
+            return About.of("pick", About.men(List.of(first, second)), side.words());
         }
 
         @Override
         public String title() {
-            return name(first) + " and " + name(second) + " can be picked on the " + side.word() + ".";
+            return name(first) + " and " + name(second) + " can be picked on the " + side.words() + ".";
         }
 
         @Override
@@ -202,7 +202,7 @@ final class PlayEvidence {
         @Override
         public String title() {
             return name(man) + " is in conflict on " + conflict.name() + " to the "
-                    + conflict.play().word() + ".";
+                    + conflict.play().words() + ".";
         }
 
         @Override
@@ -226,7 +226,7 @@ final class PlayEvidence {
     record BallPathOpen(String play, Side side, BallPath path, String owned) implements Evidence {
         @Override
         public About about() {
-            return About.of("open", play, side.word(), path.name());
+            return About.of("open", play, side.words(), path.name());
         }
 
         @Override
@@ -236,7 +236,7 @@ final class PlayEvidence {
 
         @Override
         public String title() {
-            return "Nobody has the " + path.words() + " on " + play + " to the " + side.word() + ".";
+            return "Nobody has the " + path.words() + " on " + play + " to the " + side.words() + ".";
         }
 
         @Override
@@ -250,7 +250,7 @@ final class PlayEvidence {
     record NoContain(Side side, List<Job> rushers) implements Evidence {
         @Override
         public About about() {
-            return About.of("nobody", side.word());
+            return About.of("nobody", side.words());
         }
 
         @Override
@@ -260,7 +260,7 @@ final class PlayEvidence {
 
         @Override
         public String title() {
-            return "Nobody keeps the quarterback in on the " + side.word() + ".";
+            return "Nobody keeps the quarterback in on the " + side.words() + ".";
         }
 
         @Override
@@ -279,14 +279,14 @@ final class PlayEvidence {
         public About about() {
             return About.of(
                     "window",
-                    windows.stream().map(w -> w.area() + " " + w.side().word()).collect(Collectors.joining("+")));
+                    windows.stream().map(w -> w.area() + " " + w.side().words()).collect(Collectors.joining("+")));
         }
 
         @Override
         public String title() {
             return "The pressure leaves "
                     + windows.stream()
-                            .map(w -> "the " + w.area() + " on the " + w.side().word())
+                            .map(w -> "the " + w.area() + " on the " + w.side().words())
                             .collect(Collectors.joining(" and "))
                     + ".";
         }

@@ -44,7 +44,7 @@ final class RouteCheck implements Check {
 
     private static String on(Distribution ledger, Distribution.Row row) {
         return "the " + row.route().id().replace('-', ' ') + " by " + row.man().name() + " on "
-                + ledger.pass().name() + " to the " + ledger.play().word();
+                + ledger.pass().name() + " to the " + ledger.play().words();
     }
 
     private static void open(Subject subject, List<Finding> findings) {
@@ -70,7 +70,7 @@ final class RouteCheck implements Check {
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Overload one : ledger.overloads()) {
                 byJob.computeIfAbsent(one.job(), k -> new ArrayList<>())
-                        .add(ledger.pass().name() + " to the " + ledger.play().word());
+                        .add(ledger.pass().name() + " to the " + ledger.play().words());
             }
         }
         byJob.forEach((job, what) -> findings.add(new Finding(
@@ -141,7 +141,7 @@ final class RouteCheck implements Check {
                                     rub.job(),
                                     rub.by().name(),
                                     ledger.pass().name() + " to the "
-                                            + ledger.play().word(),
+                                            + ledger.play().words(),
                                     rub.yards(),
                                     rub.seconds())));
                 }

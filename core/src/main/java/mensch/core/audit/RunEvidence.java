@@ -107,7 +107,7 @@ final class RunEvidence {
     record NoForce(Side side) implements Evidence {
         @Override
         public About about() {
-            return About.of("nobody", side.word());
+            return About.of("nobody", side.words());
         }
 
         @Override
@@ -117,7 +117,7 @@ final class RunEvidence {
 
         @Override
         public String title() {
-            return "Nobody is force on the " + side.word() + ".";
+            return "Nobody is force on the " + side.words() + ".";
         }
 
         @Override
@@ -130,12 +130,12 @@ final class RunEvidence {
     record ForceLate(Job job, Side side, double depth, double limit) implements Evidence {
         @Override
         public About about() {
-            return About.of("late", job.id(), side.word());
+            return About.of("late", job.id(), side.words());
         }
 
         @Override
         public String title() {
-            return "Force on the " + side.word() + " comes late.";
+            return "Force on the " + side.words() + " comes late.";
         }
 
         @Override
@@ -194,12 +194,12 @@ final class RunEvidence {
     record TwoForces(Side side, List<Job> forces) implements Evidence {
         @Override
         public About about() {
-            return About.of("two", side.word());
+            return About.of("two", side.words());
         }
 
         @Override
         public String title() {
-            return forces.size() + " men are force on the " + side.word() + ".";
+            return forces.size() + " men are force on the " + side.words() + ".";
         }
 
         @Override

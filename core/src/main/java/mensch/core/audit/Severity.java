@@ -1,25 +1,17 @@
 package mensch.core.audit;
 
+import mensch.core.document.Worded;
+
 /** Belongs to the check and its evidence, not to taste. Worst first. */
-public enum Severity {
+public enum Severity implements Worded {
     /** A job is missing, impossible, or given twice where one is needed. */
-    BUST("bust"),
+    BUST,
     /** The job exists but late, outnumbered or out of leverage. */
-    WEAK("weak"),
+    WEAK,
     /** Something the answer depends on is not known. */
-    CANNOT_TELL("cannot tell"),
+    CANNOT_TELL,
     /** Works, with a cost. */
-    NOTE("note");
-
-    private final String words;
-
-    Severity(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+    NOTE;
 
     /** Whether a change can mend it: what nobody knows and what is only a cost is left to the coach. */
     public boolean mendable() {

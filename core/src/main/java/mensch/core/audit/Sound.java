@@ -63,6 +63,6 @@ public record Sound(String title, String reason) implements Evidence {
     }
 
     private static String edge(GapLedger.Edge edge) {
-        return edge.forces().get(0).words() + " on the " + edge.side().word();
+        return edge.forces().get(0).words() + " on the " + edge.side().words();
     }
 }

@@ -35,7 +35,7 @@ public final class KnownPlaces {
                 }
                 for (Side side : Side.values()) {
                     places.add(new KnownPlace(
-                            side.word() + " " + mark.words() + ", " + words(line),
+                            side.words() + " " + mark.words() + ", " + words(line),
                             new Point(field.x(mark, side, 0), y)));
                 }
             }

@@ -1,7 +1,9 @@
 package mensch.core.formation;
 
+import mensch.core.document.Worded;
+
 /** Three-valued: a fact that nobody knows is neither yes nor no. */
-public enum Answer {
+public enum Answer implements Worded {
     YES("yes"),
     NO("no"),
     UNKNOWN("not known");
@@ -12,6 +14,7 @@ public enum Answer {
         this.words = words;
     }
 
+    @Override
     public String words() {
         return words;
     }

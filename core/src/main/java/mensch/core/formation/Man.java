@@ -1,13 +1,14 @@
 package mensch.core.formation;
 
 import mensch.core.document.RefusedException;
+import mensch.core.document.Worded;
 import mensch.core.geometry.Point;
 
 /** One man of the offence. His point is the middle between his feet, play frame, {@code y <= 0}. */
 public record Man(String name, Post post, Point feet) {
 
     /** What he is by his place in the line-up of the sheet, not by what he does. */
-    public enum Post {
+    public enum Post implements Worded {
         CENTRE,
         GUARD,
         TACKLE,

@@ -227,7 +227,7 @@ public final class Shape {
     public String called(Man man) {
         int number = number(man);
         if (number > 0) {
-            return "#" + number + " " + (left.receivers().contains(man) ? Side.LEFT : Side.RIGHT).word();
+            return "#" + number + " " + (left.receivers().contains(man) ? Side.LEFT : Side.RIGHT).words();
         }
         return backs.size() == 1 ? "the back" : "back " + man.name();
     }

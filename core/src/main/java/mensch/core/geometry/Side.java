@@ -1,7 +1,9 @@
 package mensch.core.geometry;
 
+import mensch.core.document.Worded;
+
 /** The offence's left or right. Rules never name one; see {@code mensch.core.formation.SideWord}. */
-public enum Side {
+public enum Side implements Worded {
     LEFT(-1),
     RIGHT(1);
 
@@ -18,9 +20,5 @@ public enum Side {
 
     public Side opposite() {
         return this == LEFT ? RIGHT : LEFT;
-    }
-
-    public String word() {
-        return this == LEFT ? "left" : "right";
     }
 }

@@ -1,6 +1,7 @@
 package mensch.core.grading;
 
 import java.util.Locale;
+import mensch.core.document.Worded;
 import mensch.core.film.Measured;
 import mensch.core.grading.AxisVerdict.In;
 import mensch.core.grading.AxisVerdict.Out;
@@ -14,7 +15,7 @@ import mensch.core.rung.Place;
  */
 public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict depth) {
 
-    public enum Outcome {
+    public enum Outcome implements Worded {
         IN,
         OUT,
         TOO_CLOSE

@@ -3,6 +3,7 @@ package mensch.core.lineup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mensch.core.document.Worded;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.front.Role;
 import mensch.core.geometry.Point;
@@ -15,7 +16,28 @@ import mensch.core.rung.Task;
 public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
 
     /** One gap: its owners by {@code run}, and the two-gappers who may take it. */
-    public record Row(Gap gap, Point at, List<Job> owners, List<Job> twoGappers) {}
+    public record Row(Gap gap, Point at, List<Job> owners, List<Job> twoGappers) {
+
+        public Owned owned() {
+            if (owners.isEmpty()) {
+                return twoGappers.isEmpty() ? Owned.OPEN : Owned.TWO_GAPPED;
+            }
+            return owners.size() == 1 ? Owned.ONCE : Owned.TWICE;
+        }
+    }
+
+    /** By whom a gap is owned. A two-gapped gap has somebody: it is never said to be open. */
+    public enum Owned implements Worded {
+        ONCE,
+        TWICE,
+        TWO_GAPPED,
+        OPEN;
+
+        @Override
+        public String words() {
+            return this == TWO_GAPPED ? "two-gapped" : Worded.super.words();
+        }
+    }
 
     /** One side's force players; sound when there is exactly one. */
     public record Edge(Side side, Point at, List<Job> forces) {}

@@ -1,7 +1,7 @@
 package mensch.core.lineup;
 
 import java.util.List;
-import java.util.Locale;
+import mensch.core.document.Worded;
 import mensch.core.formation.Feature;
 import mensch.core.rung.Part;
 import mensch.core.rung.RungId;
@@ -11,16 +11,11 @@ import org.jspecify.annotations.Nullable;
 public sealed interface Given<P> {
 
     /** Whether the ladders have an answer, and if not, why. */
-    enum State {
+    enum State implements Worded {
         VALUE,
         UNDECIDED,
         NOBODY,
-        UNDEFINED;
-
-        /** As it travels. */
-        public String word() {
-            return name().toLowerCase(Locale.ROOT);
-        }
+        UNDEFINED
     }
 
     State state();

@@ -43,12 +43,12 @@ public record Job(Role role, Side seat, Before before, After after) {
 
     /** Unique in a line-up: the role, with its side when the role has two seats. */
     public String id() {
-        return role.sits() == Sits.EACH_SIDE ? role.id() + "-" + seat.word() : role.id();
+        return role.sits() == Sits.EACH_SIDE ? role.id() + "-" + seat.words() : role.id();
     }
 
     /** His {@link #id()} as coaches say it. */
     public String words() {
-        return role.sits() == Sits.EACH_SIDE ? role.words() + " " + seat.word() : role.words();
+        return role.sits() == Sits.EACH_SIDE ? role.words() + " " + seat.words() : role.words();
     }
 
     /** Where he is to stand, or null when his alignment has no value: a man without a place stays in every list. */

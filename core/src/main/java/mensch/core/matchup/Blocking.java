@@ -2,6 +2,7 @@ package mensch.core.matchup;
 
 import java.util.List;
 import java.util.Optional;
+import mensch.core.document.Worded;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -54,7 +55,7 @@ public record Blocking(
     }
 
     /** What holds a free man back. */
-    public enum Delay {
+    public enum Delay implements Worded {
         NONE,
         BOOT,
         MOTION
@@ -68,7 +69,7 @@ public record Blocking(
     public record Free(Job job, double seconds, Delay delay) {}
 
     /** Who wins where the ball goes. */
-    public enum Outcome {
+    public enum Outcome implements Worded {
         OFFENCE,
         EVEN,
         DEFENCE

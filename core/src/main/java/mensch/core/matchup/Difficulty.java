@@ -1,5 +1,6 @@
 package mensch.core.matchup;
 
+import mensch.core.document.Worded;
 import mensch.core.rung.Numbers;
 
 /**
@@ -11,7 +12,7 @@ import mensch.core.rung.Numbers;
  */
 public record Difficulty(Grade grade, Why why, double value, double limit) {
 
-    public enum Grade {
+    public enum Grade implements Worded {
         EASY,
         FAIR,
         HARD

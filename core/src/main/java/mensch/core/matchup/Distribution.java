@@ -3,6 +3,7 @@ package mensch.core.matchup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mensch.core.document.Worded;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 public record Distribution(Pass pass, Side play, List<Row> rows) {
 
     /** By what rule a man has a route. */
-    public enum Having {
+    public enum Having implements Worded {
         MAN,
         MATCH,
         AREA,

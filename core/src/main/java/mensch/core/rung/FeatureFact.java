@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 public record FeatureFact(Feature feature, @Nullable Side side, Answer answer) {
     /** What was asked, with its side. */
     public String asked() {
-        return feature.words() + (side == null ? "" : " " + side.word());
+        return feature.words() + (side == null ? "" : " " + side.words());
     }
 
     public String words() {

@@ -19,7 +19,7 @@ public record Gap(Side side, int index) {
     }
 
     public String words() {
-        return letter() + " gap " + side.word();
+        return letter() + " gap " + side.words();
     }
 
     /** Its middle on the line of scrimmage; the last one half a split outside the last man. */

@@ -1,7 +1,9 @@
 package mensch.core.rung;
 
+import mensch.core.document.Worded;
+
 /** Which half of his man a defender stands on, seen from the ball. */
-public enum Leverage {
+public enum Leverage implements Worded {
     INSIDE("inside", -1),
     OUTSIDE("outside", 1),
     HEAD_UP("head-up", 0);
@@ -14,6 +16,7 @@ public enum Leverage {
         this.outward = outward;
     }
 
+    @Override
     public String words() {
         return words;
     }

@@ -1,7 +1,9 @@
 package mensch.core.rung;
 
+import mensch.core.document.Worded;
+
 /** The nine parts of a job. None may be missing; "none" is a value. */
-public enum Part {
+public enum Part implements Worded {
     SHOW,
     ALIGN,
     STANCE,
@@ -10,11 +12,5 @@ public enum Part {
     READS,
     RUN,
     PASS,
-    TECHNIQUE;
-
-    private final String words = name().toLowerCase(java.util.Locale.ROOT);
-
-    public String words() {
-        return words;
-    }
+    TECHNIQUE
 }

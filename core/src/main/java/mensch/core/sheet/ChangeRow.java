@@ -140,6 +140,6 @@ public record ChangeRow(
     }
 
     private static String side(Side side) {
-        return "the " + side.word();
+        return "the " + side.words();
     }
 }

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param name his id as coaches say it
  * @param label his label on the field
  */
-public record CompareRow(String job, String name, String label, String part, String first, String second) {
+public record CompareRow(String job, String name, String label, Part part, String first, String second) {
 
     /** Every difference, in the field order of the first call, then men only the second has. */
     public static List<CompareRow> between(Lineup first, Lineup second) {
@@ -39,7 +39,7 @@ public record CompareRow(String job, String name, String label, String part, Str
                 String right = words(second, b, part);
                 if (!left.equals(right)
                         || part == Part.ALIGN && a != null && b != null && !Objects.equals(a.feet(), b.feet())) {
-                    rows.add(new CompareRow(id, one.words(), one.role().label(), part.words(), left, right));
+                    rows.add(new CompareRow(id, one.words(), one.role().label(), part, left, right));
                 }
             }
         }

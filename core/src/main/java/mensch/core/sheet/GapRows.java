@@ -4,16 +4,12 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.GapLedger.Owned;
 import mensch.core.lineup.Job;
 import mensch.core.sheet.Sheet.GapRow;
 
-/** Gaps with who has each, and their count in words. A two-gapped gap has somebody: it is never said to be open. */
+/** Gaps with who has each, and their count in words. */
 final class GapRows {
-    private static final String OWNED = "owned";
-    private static final String DOUBLE = "double";
-    private static final String TWO_GAPPED = "two-gapped";
-    private static final String OPEN = "open";
-
     private GapRows() {}
 
     static List<GapRow> of(GapLedger ledger) {
@@ -26,29 +22,23 @@ final class GapRows {
         return new GapRow(
                 row.gap().words(),
                 String.valueOf(row.gap().letter()),
-                row.gap().side().word(),
+                row.gap().side(),
                 Words.spot(row.at()),
                 Words.ids(having),
-                labels.isEmpty() ? OPEN : labels,
-                state(row));
+                labels.isEmpty() ? Owned.OPEN.words() : labels,
+                row.owned());
     }
 
-    private static String state(GapLedger.Row row) {
-        if (row.owners().isEmpty()) {
-            return row.twoGappers().isEmpty() ? OPEN : TWO_GAPPED;
-        }
-        return row.owners().size() == 1 ? OWNED : DOUBLE;
-    }
-
+    /** "5 of 7 owned once, 2 two-gapped". */
     static String count(List<GapRow> rows) {
-        String others = Stream.of(TWO_GAPPED, DOUBLE, OPEN)
-                .filter(state -> number(rows, state) > 0)
-                .map(state -> ", " + number(rows, state) + " " + (state.equals(DOUBLE) ? "owned twice" : state))
+        String others = Stream.of(Owned.TWO_GAPPED, Owned.TWICE, Owned.OPEN)
+                .filter(owned -> number(rows, owned) > 0)
+                .map(owned -> ", " + number(rows, owned) + " " + (owned == Owned.TWICE ? "owned twice" : owned.words()))
                 .collect(Collectors.joining());
-        return rows.isEmpty() ? "" : number(rows, OWNED) + " of " + rows.size() + " owned once" + others;
+        return rows.isEmpty() ? "" : number(rows, Owned.ONCE) + " of " + rows.size() + " owned once" + others;
     }
 
-    private static long number(List<GapRow> rows, String state) {
-        return rows.stream().filter(r -> r.state().equals(state)).count();
+    private static long number(List<GapRow> rows, Owned owned) {
+        return rows.stream().filter(r -> r.owned() == owned).count();
     }
 }

@@ -16,6 +16,7 @@ import mensch.core.roster.Manning;
 import mensch.core.roster.Player;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Key;
+import mensch.core.rung.Leverage;
 import mensch.core.rung.Part;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
@@ -50,10 +51,10 @@ final class JobRows {
                 job.words(),
                 job.role().id(),
                 job.role().label(),
-                job.role().body().name(),
-                job.seat().word(),
+                job.role().body(),
+                job.seat(),
                 job.seat() == lineup.sides().cover().side(),
-                kind(job.passTask()),
+                PassKind.of(job.passTask()),
                 spot(place.map(Place::feet)),
                 spot(show.map(Place::feet)),
                 place.map(Place::region).map(JobRows::box).orElse(null),
@@ -119,17 +120,6 @@ final class JobRows {
         return new Box(region.xMin(), region.xMax(), region.yMin(), region.yMax());
     }
 
-    /** The mark on the field follows the pass job. */
-    static String kind(Task pass) {
-        if (pass instanceof Task.Cover cover) {
-            return cover.area().deep() ? "deep" : "under";
-        }
-        if (pass instanceof Task.Rush) {
-            return "rush";
-        }
-        return pass instanceof Task.ManOn ? "man" : pass instanceof Task.None ? "none" : "under";
-    }
-
     private Optional<Point> key(Job job) {
         Key key = job.before().key().orNull();
         return key == null ? Optional.empty() : lineup.view(job).feet(key.men().get(0));
@@ -139,10 +129,8 @@ final class JobRows {
         return job.passTask() instanceof Task.ManOn on ? on.aim(lineup.view(job)) : Optional.empty();
     }
 
-    private static Optional<String> leverage(Place place) {
-        return place.phrase() instanceof Phrase.Over over
-                ? Optional.of(over.leverage().words())
-                : Optional.empty();
+    private static Optional<Leverage> leverage(Place place) {
+        return place.phrase() instanceof Phrase.Over over ? Optional.of(over.leverage()) : Optional.empty();
     }
 
     private List<String> from(Job job, Place place) {
@@ -158,8 +146,8 @@ final class JobRows {
             Given<?> given = job.part(part);
             boolean has = given.state() == Given.State.VALUE;
             rows.add(new PartRow(
-                    part.words(),
-                    given.state().word(),
+                    part,
+                    given.state(),
                     has ? labels().said(Words.language(given.orNull())) : "",
                     has ? labels().said(words.shown(job, part)) : missing(given),
                     given.chain().stream().map(this::reason).toList()));
@@ -182,7 +170,7 @@ final class JobRows {
                         .map(Rung::words)
                         .orElse(why.rung().words())),
                 why.facts().stream()
-                        .map(f -> new FactRow(f.asked(), f.answer().words()))
+                        .map(f -> new FactRow(f.asked(), f.answer()))
                         .toList());
     }
 }

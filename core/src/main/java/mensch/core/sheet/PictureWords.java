@@ -25,7 +25,7 @@ final class PictureWords {
         int right = features.shape().flank(Side.RIGHT).receivers().size();
         words.add(left + (left == 1 ? " receiver" : " receivers") + " left and " + right + " right");
         for (Side side : Side.values()) {
-            SIDE.stream().filter(f -> holds(features, f, side)).forEach(f -> words.add(f.words() + " " + side.word()));
+            SIDE.stream().filter(f -> holds(features, f, side)).forEach(f -> words.add(f.words() + " " + side.words()));
         }
         return String.join(", ", words);
     }

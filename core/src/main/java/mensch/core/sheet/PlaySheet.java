@@ -1,6 +1,13 @@
 package mensch.core.sheet;
 
 import java.util.List;
+import mensch.core.audit.Severity;
+import mensch.core.document.Worded;
+import mensch.core.geometry.Side;
+import mensch.core.matchup.Blocking.Delay;
+import mensch.core.matchup.Blocking.Outcome;
+import mensch.core.matchup.Difficulty.Grade;
+import mensch.core.matchup.Distribution.Having;
 import mensch.core.sheet.Sheet.FindingRow;
 import mensch.core.sheet.Sheet.Spot;
 import org.jspecify.annotations.Nullable;
@@ -20,17 +27,29 @@ public record PlaySheet(
         List<TravelRow> travels,
         List<TellRow> pairs) {
 
-    /** A rule of the audit, its answer (holds, breaks, cannot tell), the worst severity when it breaks, and why. */
-    public record RuleAnswer(String rule, String title, String answer, String severity, String reason) {}
+    /** What a rule of the audit says of a line-up. */
+    public enum Answered implements Worded {
+        HOLDS,
+        BREAKS,
+        CANNOT_TELL
+    }
+
+    /** A rule of the audit, its answer, the worst severity when it breaks, and why. */
+    public record RuleAnswer(
+            String rule,
+            String title,
+            Answered answer,
+            @Nullable Severity severity,
+            String reason) {}
 
     /** A run to one side: who wins at the point, free men there in time, gaps nobody fits. */
-    public record RunLine(String id, String name, String side, String outcome, int shortBy, List<String> hitters) {}
+    public record RunLine(String id, String name, Side side, Outcome outcome, int shortBy, List<String> hitters) {}
 
     /** A pass concept to one side: routes with a man of their own of all, and the one that is given. */
     public record PassLine(
             String id,
             String name,
-            String side,
+            Side side,
             int matched,
             int routes,
             @Nullable String given) {}
@@ -43,9 +62,9 @@ public record PlaySheet(
             List<String> free,
             int oneOnOne,
             double seconds,
-            List<String> contain,
+            List<Side> contain,
             List<String> windows,
-            String slide) {}
+            Side slide) {}
 
     /** A man who shows one place and plays another. */
     public record TravelRow(String job, double yards, double seconds) {}
@@ -62,10 +81,10 @@ public record PlaySheet(
     public record RunSheet(
             String id,
             String name,
-            String side,
+            Side side,
             Spot point,
             double ballSeconds,
-            String outcome,
+            Outcome outcome,
             List<BlockRow> blocks,
             List<String> read,
             List<FreeRow> free,
@@ -77,14 +96,14 @@ public record PlaySheet(
             String how,
             String defender,
             @Nullable String then,
-            String grade,
+            Grade grade,
             String why,
             boolean atPoint,
             Spot from,
             @Nullable Spot to) {}
 
     /** A man nobody blocks and when he is at the point. */
-    public record FreeRow(String job, double seconds, String delay, boolean inTime) {}
+    public record FreeRow(String job, double seconds, Delay delay, boolean inTime) {}
 
     /** Gaps and men on the play side once the blockers have arrived. */
     public record FitRow(
@@ -94,18 +113,23 @@ public record PlaySheet(
     public record PassSheet(
             String id,
             String name,
-            String side,
+            Side side,
             double throwSeconds,
             @Nullable String attacks,
             int matched,
             @Nullable String given,
             List<RouteRow> routes) {}
 
-    /**
-     * One route.
-     *
-     * @param state one man has it, two have, it is shared with another route of his, late, nobody
-     */
+    /** Who has a route: one man, two, one who has another route too, one who is late, nobody. */
+    public enum Had implements Worded {
+        ONE,
+        TWO,
+        SHARED,
+        LATE,
+        NOBODY
+    }
+
+    /** One route. */
     public record RouteRow(
             String man,
             String number,
@@ -114,12 +138,12 @@ public record PlaySheet(
             Spot caught,
             double seconds,
             List<CoverRow> covers,
-            String state,
+            Had had,
             @Nullable String lost,
             @Nullable String rub) {}
 
     /**
      * A defender on a route, by what rule, and by how many seconds the ball is there before him; 0 when he is in time.
      */
-    public record CoverRow(String job, String by, double lateSeconds) {}
+    public record CoverRow(String job, Having by, double lateSeconds) {}
 }

@@ -1,7 +1,6 @@
 package mensch.core.sheet;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Subject;
@@ -19,10 +18,12 @@ import mensch.core.matchup.Pressure;
 import mensch.core.matchup.Tells;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
+import mensch.core.sheet.PlaySheet.Answered;
 import mensch.core.sheet.PlaySheet.BlockRow;
 import mensch.core.sheet.PlaySheet.CoverRow;
 import mensch.core.sheet.PlaySheet.FitRow;
 import mensch.core.sheet.PlaySheet.FreeRow;
+import mensch.core.sheet.PlaySheet.Had;
 import mensch.core.sheet.PlaySheet.PassLine;
 import mensch.core.sheet.PlaySheet.PassSheet;
 import mensch.core.sheet.PlaySheet.ProtectionRow;
@@ -60,17 +61,18 @@ public final class PlaySheetMaker {
         String rule = verdict.rule().id();
         String title = verdict.rule().title();
         if (verdict instanceof Verdict.Holds holds) {
-            return new RuleAnswer(rule, title, "holds", "", holds.evidence().reason());
+            return new RuleAnswer(
+                    rule, title, Answered.HOLDS, null, holds.evidence().reason());
         }
         if (verdict instanceof Verdict.CannotTell unknown) {
-            return new RuleAnswer(rule, title, "cannot tell", "", unknown.missing());
+            return new RuleAnswer(rule, title, Answered.CANNOT_TELL, null, unknown.missing());
         }
         var breaks = (Verdict.Breaks) verdict;
         return new RuleAnswer(
                 rule,
                 title,
-                "breaks",
-                breaks.severity().words(),
+                Answered.BREAKS,
+                breaks.severity(),
                 breaks.findings().get(0).evidence().title());
     }
 
@@ -78,20 +80,15 @@ public final class PlaySheetMaker {
         return new RunLine(
                 b.run().id(),
                 b.run().name(),
-                b.play().word(),
-                word(b.outcome()),
+                b.play(),
+                b.outcome(),
                 Math.max(0, b.fit().shortBy()),
                 ids(b.hitters().stream().map(Blocking.Free::job).toList()));
     }
 
     private static PassLine line(Distribution d) {
         return new PassLine(
-                d.pass().id(),
-                d.pass().name(),
-                d.play().word(),
-                d.matched(),
-                d.rows().size(),
-                given(d).orElse(null));
+                d.pass().id(), d.pass().name(), d.play(), d.matched(), d.rows().size(), given(d).orElse(null));
     }
 
     private static Optional<String> given(Distribution d) {
@@ -107,9 +104,9 @@ public final class PlaySheetMaker {
                 ids(p.free()),
                 p.oneOnOne(),
                 p.rushers().isEmpty() ? 0 : p.seconds(),
-                p.contain().stream().map(Side::word).toList(),
-                p.windows().stream().map(w -> w.area() + " " + w.side().word()).toList(),
-                p.slide().word());
+                p.contain(),
+                p.windows().stream().map(w -> w.area() + " " + w.side().words()).toList(),
+                p.slide());
     }
 
     private static TellRow pair(Tells.Pair pair) {
@@ -139,15 +136,14 @@ public final class PlaySheetMaker {
         return new RunSheet(
                 b.run().id(),
                 b.run().name(),
-                b.play().word(),
+                b.play(),
                 Words.spot(b.point()),
                 b.ballSeconds(),
-                word(b.outcome()),
+                b.outcome(),
                 b.rows().stream().map(r -> block(r, near.contains(r))).toList(),
                 ids(b.read()),
                 b.free().stream()
-                        .map(f ->
-                                new FreeRow(f.job().id(), f.seconds(), word(f.delay()), f.seconds() <= b.ballSeconds()))
+                        .map(f -> new FreeRow(f.job().id(), f.seconds(), f.delay(), f.seconds() <= b.ballSeconds()))
                         .toList(),
                 new FitRow(
                         b.fit().gaps(),
@@ -166,7 +162,7 @@ public final class PlaySheetMaker {
                 row.how().words(),
                 row.defender().id(),
                 row.then() == null ? null : row.then().id(),
-                word(row.difficulty().grade()),
+                row.difficulty().grade(),
                 row.difficulty().words(),
                 near,
                 Words.spot(from),
@@ -194,7 +190,7 @@ public final class PlaySheetMaker {
         return new PassSheet(
                 pass.id(),
                 pass.name(),
-                d.play().word(),
+                d.play(),
                 pass.throwSeconds(),
                 pass.attacks(),
                 d.matched(),
@@ -203,9 +199,6 @@ public final class PlaySheetMaker {
     }
 
     private static RouteRow route(Distribution.Row r, boolean shared) {
-        String state = r.covers().isEmpty()
-                ? "nobody"
-                : shared ? "shared" : r.late() ? "late" : r.owners().size() > 1 ? "two" : "one";
         String lost = r.lost() == null
                 ? null
                 : r.lost().leverage() + " leverage, breaks " + (r.lost().breaksOut() ? "out" : "in");
@@ -220,15 +213,21 @@ public final class PlaySheetMaker {
                 Words.spot(r.caught()),
                 r.seconds(),
                 r.covers().stream()
-                        .map(c -> new CoverRow(c.job().id(), word(c.by()), c.late() ? c.lateSeconds() : 0))
+                        .map(c -> new CoverRow(c.job().id(), c.by(), c.late() ? c.lateSeconds() : 0))
                         .toList(),
-                state,
+                had(r, shared),
                 lost,
                 rub);
     }
 
-    private static String word(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    private static Had had(Distribution.Row r, boolean shared) {
+        if (r.covers().isEmpty()) {
+            return Had.NOBODY;
+        }
+        if (shared) {
+            return Had.SHARED;
+        }
+        return r.late() ? Had.LATE : r.owners().size() > 1 ? Had.TWO : Had.ONE;
     }
 
     private static List<String> ids(List<Job> jobs) {

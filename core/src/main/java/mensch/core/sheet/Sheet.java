@@ -1,6 +1,15 @@
 package mensch.core.sheet;
 
 import java.util.List;
+import mensch.core.audit.Severity;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Man;
+import mensch.core.front.Role;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.GapLedger.Owned;
+import mensch.core.lineup.Given;
+import mensch.core.rung.Leverage;
+import mensch.core.rung.Part;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,10 +48,10 @@ public record Sheet(
 
     /** One man of the offence; {@code number} is null for linemen, quarterback and backs. */
     public record ManRow(
-            String name, String post, Spot feet, @Nullable String number) {}
+            String name, Man.Post post, Spot feet, @Nullable String number) {}
 
-    /** A fact that a rung asked for: what, and whether it is so: yes, no or unknown. */
-    public record FactRow(String fact, String answer) {}
+    /** A fact that a rung asked for: what, and whether it is so. */
+    public record FactRow(String fact, Answer answer) {}
 
     /** A rung that spoke: its id, layer, sentence, and the facts it asked with their answers. */
     public record Reason(String rung, String layer, String sentence, List<FactRow> facts) {}
@@ -50,24 +59,23 @@ public record Sheet(
     /**
      * One part of a job.
      *
-     * @param given value, undecided, nobody or undefined
+     * @param given whether the ladders have an answer
      * @param words as the language says it
      * @param shown the same for this snap, with side and figures
      */
-    public record PartRow(String part, String given, String words, String shown, List<Reason> because) {}
+    public record PartRow(Part part, Given.State given, String words, String shown, List<Reason> because) {}
 
     /**
      * One defender, in field order.
      *
      * @param name his id as coaches say it
      * @param onCoverSide whether his side is the cover side
-     * @param kind what he is against the pass, for the mark on the field: rush, under, deep, man, none
      * @param feet asked place, or null
      * @param show where he stands before the snap when he disguises, or null
      * @param region where he may stand and be right, or null
      * @param key where his first key stands, or null
      * @param man where the man he covers stands, or null
-     * @param leverage inside, outside, head-up of the man he lines up on, or null
+     * @param leverage on the man he lines up on, or null
      * @param force whether he turns the run in
      * @param from men of the offence his place leans on
      * @param goal where his movement takes him first, or null
@@ -80,16 +88,16 @@ public record Sheet(
             String name,
             String role,
             String label,
-            String body,
-            String side,
+            Role.Body body,
+            Side side,
             boolean onCoverSide,
-            String kind,
+            PassKind kind,
             @Nullable Spot feet,
             @Nullable Spot show,
             @Nullable Box region,
             @Nullable Spot key,
             @Nullable Spot man,
-            @Nullable String leverage,
+            @Nullable Leverage leverage,
             boolean force,
             List<String> from,
             @Nullable Spot goal,
@@ -98,8 +106,12 @@ public record Sheet(
             List<String> points,
             List<PartRow> parts) {}
 
-    /** A message of his key, what he is told to do on it, and what that makes of his job, in the rung language. */
-    /** A row of his read table; {@code of} is the man whose movement it reads, in words. */
+    /**
+     * A row of his read table: a message of his key, and what he is told to do on it.
+     *
+     * @param of the man whose movement it reads
+     * @param does what it makes of his job, in the rung language
+     */
     public record ReadRow(String of, String message, String words, String does) {}
 
     /**
@@ -116,12 +128,11 @@ public record Sheet(
      *
      * @param owners by job id: who owns it, or, when nobody does, the two-gappers who take it
      * @param said what stands under it on the field: labels of its owners, or open
-     * @param state owned, double, two-gapped or open
      */
     public record GapRow(
-            String words, String letter, String side, Spot at, List<String> owners, String said, String state) {}
+            String words, String letter, Side side, Spot at, List<String> owners, String said, Owned owned) {}
 
-    public record EdgeRow(String side, Spot at, List<String> forces) {}
+    public record EdgeRow(Side side, Spot at, List<String> forces) {}
 
     public record AreaRow(
             String owner,
@@ -143,7 +154,7 @@ public record Sheet(
     public record FindingRow(
             String key,
             String check,
-            String severity,
+            Severity severity,
             boolean mendable,
             Spot where,
             List<String> who,

@@ -3,7 +3,6 @@ package mensch.core.sheet;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeSet;
 import mensch.core.audit.Audit;
@@ -71,7 +70,7 @@ public final class SheetMaker {
                 GapRows.count(gapRows),
                 gaps.edges().stream()
                         .filter(e -> !flag)
-                        .map(e -> new EdgeRow(e.side().word(), Words.spot(e.at()), Words.ids(e.forces())))
+                        .map(e -> new EdgeRow(e.side(), Words.spot(e.at()), Words.ids(e.forces())))
                         .toList(),
                 box,
                 areas.rows().stream().map(SheetMaker::area).toList(),
@@ -125,7 +124,7 @@ public final class SheetMaker {
     }
 
     private static String fact(String word, Decided decided) {
-        return word + " " + decided.side().word() + ": " + decided.by();
+        return word + " " + decided.side().words() + ": " + decided.by();
     }
 
     private static List<String> movedIn(Lineup lineup) {
@@ -139,11 +138,7 @@ public final class SheetMaker {
         var rows = new ArrayList<ManRow>();
         for (Man man : lineup.snap().formation().men()) {
             int number = lineup.features().shape().number(man);
-            rows.add(new ManRow(
-                    man.name(),
-                    man.post().name().toLowerCase(Locale.ROOT),
-                    Words.spot(man.feet()),
-                    number == 0 ? null : "#" + number));
+            rows.add(new ManRow(man.name(), man.post(), Words.spot(man.feet()), number == 0 ? null : "#" + number));
         }
         return rows;
     }
@@ -164,7 +159,7 @@ public final class SheetMaker {
         return new FindingRow(
                 finding.key().text(),
                 finding.check().id(),
-                finding.severity().words(),
+                finding.severity(),
                 finding.severity().mendable(),
                 Words.spot(finding.where()),
                 finding.who().stream().map(Job::id).toList(),

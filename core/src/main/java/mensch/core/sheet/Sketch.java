@@ -2,17 +2,19 @@ package mensch.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Man;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 
 /** A small drawing to scale: who stands where, nothing else. Play frame yards. */
-public record Sketch(List<Mark> offence, List<Mark> defence) {
+public record Sketch(List<Attacker> offence, List<Defender> defence) {
 
-    /** A man: his label (empty for linemen), what he is (post, or the kind of his pass job), his feet. */
-    public record Mark(String label, String kind, double x, double y) {}
+    /** A man of the offence; his label is empty when he is no receiver. */
+    public record Attacker(String label, Man.Post post, double x, double y) {}
+
+    /** A man of the defence, marked by what he is against the pass. */
+    public record Defender(String label, PassKind kind, double x, double y) {}
 
     /** Offence alone. */
     public static Sketch of(Formation formation) {
@@ -20,12 +22,12 @@ public record Sketch(List<Mark> offence, List<Mark> defence) {
     }
 
     public static Sketch of(Lineup lineup) {
-        var defence = new ArrayList<Mark>();
+        var defence = new ArrayList<Defender>();
         for (Job job : lineup.jobs()) {
             if (job.feet() != null) {
-                defence.add(new Mark(
+                defence.add(new Defender(
                         job.role().label(),
-                        JobRows.kind(job.passTask()),
+                        PassKind.of(job.passTask()),
                         job.feet().x(),
                         job.feet().y()));
             }
@@ -33,13 +35,9 @@ public record Sketch(List<Mark> offence, List<Mark> defence) {
         return new Sketch(offence(lineup.snap().formation()), List.copyOf(defence));
     }
 
-    private static List<Mark> offence(Formation formation) {
+    private static List<Attacker> offence(Formation formation) {
         return formation.men().stream()
-                .map(m -> new Mark(
-                        m.post() == Man.Post.ELIGIBLE ? m.name() : "",
-                        m.post().name().toLowerCase(Locale.ROOT),
-                        m.x(),
-                        -m.depth()))
+                .map(m -> new Attacker(m.post() == Man.Post.ELIGIBLE ? m.name() : "", m.post(), m.x(), -m.depth()))
                 .toList();
     }
 }

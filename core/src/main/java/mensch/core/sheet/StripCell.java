@@ -38,7 +38,7 @@ public record StripCell(
         boolean meant) {
 
     /** The rung that gives a part. */
-    public record Fired(String part, String rung) {}
+    public record Fired(Part part, String rung) {}
 
     /**
      * A role of a call against one formation.
@@ -56,8 +56,7 @@ public record StripCell(
             for (Part part : Part.values()) {
                 Given<?> given = job.get().part(part);
                 if (given.state() == Given.State.VALUE) {
-                    fired.add(
-                            new Fired(part.words(), given.chain().get(0).rung().words()));
+                    fired.add(new Fired(part, given.chain().get(0).rung().words()));
                 } else {
                     silent.add(part.words() + ": " + JobRows.missing(given));
                 }

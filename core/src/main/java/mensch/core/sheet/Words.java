@@ -123,7 +123,7 @@ final class Words {
             Point landmark = cover.landmark(view);
             String side = cover.area().central() || cover.area().lane()
                     ? ""
-                    : " " + cover.side(view).word();
+                    : " " + cover.side(view).words();
             return cover.area().words() + side + ", " + aim(landmark, cover.side(view))
                     + (cover.receiver() == null
                             ? ""
@@ -137,19 +137,19 @@ final class Words {
     private static String aim(Point landmark, Side seat) {
         double yards = Math.round(Math.abs(landmark.x()) * 10) / 10.0;
         boolean across = yards > 0 && landmark.x() * seat.sign() < 0;
-        return Numbers.words(yards) + (across ? " " + seat.opposite().word() : "") + " x "
+        return Numbers.words(yards) + (across ? " " + seat.opposite().words() : "") + " x "
                 + Numbers.words(landmark.y());
     }
 
     private static String fit(Job job, Task.Fit fit, View view) {
         String role = fit.role() == null ? "" : fit.role().words();
         if (fit.gap() == null) {
-            return role + " " + job.seat().word();
+            return role + " " + job.seat().words();
         }
         String gap = fit.gap()
                 .in(view)
-                .map(g -> g.letter() + " " + g.side().word())
-                .orElse("outside " + view.side(fit.gap().where()).word());
+                .map(g -> g.letter() + " " + g.side().words())
+                .orElse("outside " + view.side(fit.gap().where()).words());
         return role.isEmpty() ? gap : gap + ", " + role;
     }
 

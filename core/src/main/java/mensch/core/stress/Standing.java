@@ -3,27 +3,18 @@ package mensch.core.stress;
 import java.util.List;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
+import mensch.core.document.Worded;
 
 /** How a call stands against one formation, over every phase asked. */
-public enum Standing {
+public enum Standing implements Worded {
     /** Nothing worse than a note in any phase. */
-    HOLDS("holds"),
+    HOLDS,
     /** Something is weak, nothing is a bust. */
-    LEAKS("leaks"),
+    LEAKS,
     /** A bust in any phase. */
-    BREAKS("breaks"),
+    BREAKS,
     /** Something the answer hangs on is not known. */
-    UNKNOWN("unknown");
-
-    private final String words;
-
-    Standing(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+    UNKNOWN;
 
     static Standing of(List<Finding> findings) {
         if (has(findings, Severity.BUST)) {

@@ -9,6 +9,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
 import mensch.core.play.Run;
+import mensch.core.sheet.PlaySheet.Had;
 import org.junit.jupiter.api.Test;
 
 /** What the board is told of plays says what the ledgers say. */
@@ -34,11 +35,10 @@ class PlaySheetTest {
                     .filter(r -> r.id().equals(line.id()))
                     .findFirst()
                     .orElseThrow();
-            Blocking ledger = Blocking.of(lineup, run, line.side().equals("left") ? Side.LEFT : Side.RIGHT)
-                    .orElseThrow();
+            Blocking ledger = Blocking.of(lineup, run, line.side()).orElseThrow();
             assertThat(line.hitters())
                     .isEqualTo(ledger.hitters().stream().map(f -> f.job().id()).toList());
-            assertThat(line.outcome()).isEqualToIgnoringCase(ledger.outcome().name());
+            assertThat(line.outcome()).isEqualTo(ledger.outcome());
             assertThat(line.shortBy()).isEqualTo(Math.max(0, ledger.fit().shortBy()));
         }
         assertThat(sheet.pairs()).extracting(PlaySheet.TellRow::call).containsExactly("Anvil Fog");
@@ -56,8 +56,9 @@ class PlaySheetTest {
                 + power.read().size();
         assertThat(men).isEqualTo(11);
         assertThat(power.blocks())
-                .allMatch(b ->
-                        !b.why().isBlank() && List.of("easy", "fair", "hard").contains(b.grade()));
+                .noneMatch(b -> b.why().isBlank())
+                .extracting(PlaySheet.BlockRow::grade)
+                .doesNotContainNull();
         assertThat(power.fit().inserted()).containsExactlyInAnyOrder("LG", "FB");
         assertThat(power.ballSeconds()).isBetween(0.8, 2.5);
         assertThat(SHEETS.run(lineup("anvil-drizzle", "pro-i"), "zone-read", Side.RIGHT))
@@ -72,17 +73,16 @@ class PlaySheetTest {
                 .orElseThrow();
         assertThat(pass.routes()).hasSizeBetween(4, 5);
         long alone = pass.routes().stream()
-                .filter(r -> !List.of("nobody", "shared").contains(r.state()))
+                .filter(r -> r.had() != Had.NOBODY && r.had() != Had.SHARED)
                 .count();
         long shared = pass.routes().stream()
-                .filter(r -> r.state().equals("shared"))
+                .filter(r -> r.had() == Had.SHARED)
                 .map(r -> r.covers().get(0).job())
                 .distinct()
                 .count();
         assertThat(pass.matched()).as("a man on two routes counts once").isEqualTo((int) (alone + shared));
         assertThat(pass.routes())
                 .allMatch(r -> r.seconds() > pass.throwSeconds() && r.way().size() > 1);
-        assertThat(pass.routes().stream().filter(r -> r.covers().isEmpty()))
-                .allMatch(r -> r.state().equals("nobody"));
+        assertThat(pass.routes().stream().filter(r -> r.covers().isEmpty())).allMatch(r -> r.had() == Had.NOBODY);
     }
 }

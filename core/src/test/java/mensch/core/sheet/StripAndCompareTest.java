@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
+import mensch.core.formation.Man;
 import mensch.core.formation.Snap;
 import mensch.core.lineup.Lineup;
 import mensch.core.roster.Roster;
+import mensch.core.rung.Part;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,15 +35,15 @@ class StripAndCompareTest {
     })
     void theStripNamesTheRungThatGivesAPart(String formation, String rung) {
         assertThat(cell("anvil-drizzle", "nickel", true, formation).fired())
-                .contains(new StripCell.Fired("align", rung));
+                .contains(new StripCell.Fired(Part.ALIGN, rung));
     }
 
     @Test
     void ofTwoCornersTheStripFollowsTheOneAsked() {
         assertThat(cell("anvil-fog", "corner", true, "trips-nub").fired())
-                .contains(new StripCell.Fired("align", "fog/corner/man"));
+                .contains(new StripCell.Fired(Part.ALIGN, "fog/corner/man"));
         assertThat(cell("anvil-fog", "corner", false, "trips-nub").fired())
-                .contains(new StripCell.Fired("align", "fog/corner/nub"));
+                .contains(new StripCell.Fired(Part.ALIGN, "fog/corner/nub"));
     }
 
     @Test
@@ -63,7 +65,8 @@ class StripAndCompareTest {
         Lineup drizzle = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap);
         List<CompareRow> rows = CompareRow.between(drizzle, Lineup.of(Snaps.LIBRARY.call("anvil-fog"), snap));
         assertThat(rows)
-                .contains(new CompareRow("free", "free safety", "FS", "align", "stack tackle @ 12", "deep half @ 13"));
+                .contains(
+                        new CompareRow("free", "free safety", "FS", Part.ALIGN, "stack tackle @ 12", "deep half @ 13"));
         assertThat(rows).noneMatch(r -> r.job().equals("tackle"));
         assertThat(CompareRow.between(drizzle, drizzle)).isEmpty();
         List<CompareRow> other = CompareRow.between(drizzle, Lineup.of(Snaps.LIBRARY.call("chisel-drizzle"), snap));
@@ -98,26 +101,26 @@ class StripAndCompareTest {
                 Sketch.of(Lineup.of(call, Snaps.LIBRARY.formation("doubles-gun").snap(null, false, SPOT)));
         assertThat(sketch.offence())
                 .hasSize(11)
-                .anyMatch(m -> m.kind().equals("centre") && m.x() == 0 && m.y() == -0.5);
+                .anyMatch(m -> m.post() == Man.Post.CENTRE && m.x() == 0 && m.y() == -0.5);
         assertThat(sketch.defence())
                 .hasSize(11)
-                .filteredOn(m -> m.kind().equals("rush"))
+                .filteredOn(m -> m.kind() == PassKind.RUSH)
                 .hasSize(5);
-        assertThat(sketch.defence()).filteredOn(m -> m.kind().equals("man")).hasSize(5);
+        assertThat(sketch.defence()).filteredOn(m -> m.kind() == PassKind.MAN).hasSize(5);
     }
 
     @ParameterizedTest(name = "{0} {2} {3}: {4}")
     @CsvSource(delimiter = '|', textBlock = """
-        anvil-heron  | pro-i       | free     | pass | deep middle third, 0 x 14
-        anvil-heron  | doubles-gun | nickel   | pass | man #2 (TE)
-        anvil-heron  | doubles-gun | will     | move | blitz to outside
-        anvil-heron  | doubles-gun | end-away | pass | rush B gap
-        anvil-eel    | pro-i       | tackle   | move | game: loop to C gap, second
-        anvil-frost  | trips-open  | weak     | pass | deep inside quarter left, 6.7 x 14, match #3 other side
-        anvil-thaw   | pro-i       | mike     | pass | hook right, 6.9 x 9
-        chisel-drizzle | pro-i     | mike     | run  | A right
+        anvil-heron  | pro-i       | free     | PASS | deep middle third, 0 x 14
+        anvil-heron  | doubles-gun | nickel   | PASS | man #2 (TE)
+        anvil-heron  | doubles-gun | will     | MOVE | blitz to outside
+        anvil-heron  | doubles-gun | end-away | PASS | rush B gap
+        anvil-eel    | pro-i       | tackle   | MOVE | game: loop to C gap, second
+        anvil-frost  | trips-open  | weak     | PASS | deep inside quarter left, 6.7 x 14, match #3 other side
+        anvil-thaw   | pro-i       | mike     | PASS | hook right, 6.9 x 9
+        chisel-drizzle | pro-i     | mike     | RUN  | A right
         """)
-    void aPartIsSaidForThisSnap(String call, String formation, String job, String part, String words) {
+    void aPartIsSaidForThisSnap(String call, String formation, String job, Part part, String words) {
         Lineup lineup = Lineup.of(
                 Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, SPOT));
         Sheet.JobRow row = new SheetMaker(Snaps.LIBRARY)
@@ -126,7 +129,7 @@ class StripAndCompareTest {
                         .findFirst()
                         .orElseThrow();
         assertThat(row.parts().stream()
-                        .filter(p -> p.part().equals(part))
+                        .filter(p -> p.part() == part)
                         .findFirst()
                         .orElseThrow()
                         .shown())

@@ -1,0 +1,23 @@
+package mensch.core.sheet;
+
+import mensch.core.document.Worded;
+import mensch.core.rung.Task;
+
+/** What a defender is against the pass: the mark on the field follows it. */
+public enum PassKind implements Worded {
+    RUSH,
+    UNDER,
+    DEEP,
+    MAN,
+    NONE;
+
+    static PassKind of(Task pass) {
+        if (pass instanceof Task.Cover cover) {
+            return cover.area().deep() ? DEEP : UNDER;
+        }
+        if (pass instanceof Task.Rush) {
+            return RUSH;
+        }
+        return pass instanceof Task.ManOn ? MAN : pass instanceof Task.None ? NONE : UNDER;
+    }
+}

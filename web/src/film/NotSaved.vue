@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { useFilm } from './filmStore'
+
+/** What could not be saved, now or on an earlier visit: said, and asked what becomes of it. */
+const film = useFilm()
+const { snap, left, problem } = storeToRefs(film)
+</script>
+
+<template>
+  <p
+    v-if="problem"
+    class="trouble"
+    role="alert"
+  >
+    {{ problem.detail }}
+    <button
+      v-if="problem.code === 'snap-overtaken'"
+      class="link"
+      type="button"
+      @click="film.mineOnTop"
+    >
+      Add my clicks to his</button
+    ><button
+      v-else-if="snap"
+      class="link"
+      type="button"
+      @click="film.save"
+    >
+      Save again
+    </button>
+  </p>
+  <div
+    v-if="left && snap"
+    class="left"
+    role="alert"
+  >
+    <p>
+      You have clicks on this snap that were not saved: {{ left.work.points.length }} places and
+      {{ left.work.marks.length }} men. Saved are {{ snap.points.length }} and {{ snap.marks.length
+      }}{{ left.version === snap.version ? '' : '; somebody worked on it since' }}. Nothing is clicked until you say
+      what becomes of yours.
+    </p>
+    <button
+      class="button main"
+      type="button"
+      @click="film.addLeft"
+    >
+      Add mine to what is saved
+    </button>
+    <button
+      class="button"
+      type="button"
+      @click="film.dropLeft"
+    >
+      Throw mine away
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.left {
+  border: 1.5px solid var(--ink);
+  padding: 10px;
+  display: grid;
+  gap: 8px;
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+  font-size: 13.5px;
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { SnapSheet } from '../api/types'
+
+/** How well the picture is measured: what it can tell, and each known place's residual. */
+const props = defineProps<{ snap: SnapSheet; points: number; places: boolean }>()
+const worst = computed(() => props.snap.calibration?.residuals.reduce((a, b) => (a.yards > b.yards ? a : b)))
+</script>
+
+<template>
+  <p
+    v-if="snap.calibration"
+    class="solved"
+  >
+    <b
+      >This view can tell {{ snap.calibration.lateralYards.toFixed(2) }} yd lateral,
+      {{ snap.calibration.depthYards.toFixed(2) }} yd depth.</b
+    >
+    {{ points }} points, worst residual {{ snap.calibration.worstYards.toFixed(2) }} yd<template v-if="worst">
+      at {{ worst.name }}</template
+    >; click noise {{ snap.calibration.sigmaPixels.toFixed(1) }} px.
+  </p>
+  <p
+    v-else
+    class="trouble"
+  >
+    Not solved: {{ snap.trouble }}.
+  </p>
+  <ul
+    v-if="places && snap.calibration"
+    class="residuals"
+  >
+    <li
+      v-for="r in snap.calibration.residuals"
+      :key="r.name"
+      :class="{ bad: r.yards > 0.5 }"
+    >
+      {{ r.name }}: {{ r.yards.toFixed(2) }} yd
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.solved {
+  font: 400 13px/1.4 var(--narrow);
+}
+.solved b {
+  font-size: 14px;
+  display: block;
+}
+.trouble {
+  color: var(--bust);
+  font-size: 13.5px;
+}
+.residuals {
+  font: 400 12.5px/1.35 var(--narrow);
+  color: var(--soft);
+}
+.residuals .bad {
+  color: var(--bust);
+  font-weight: 600;
+}
+</style>
