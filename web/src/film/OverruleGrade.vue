@@ -89,6 +89,7 @@ async function save(takeBack: boolean): Promise<void> {
       <p class="acts">
         <button class="button main">Overrule</button
         ><button
+          v-if="grade?.overruled"
           class="button"
           type="button"
           @click="save(true)"

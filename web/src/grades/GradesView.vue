@@ -61,7 +61,7 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notT
                 :aria-expanded="open === m.job"
                 @click="open = open === m.job ? undefined : m.job"
               >
-                {{ m.toStandard }} of {{ m.told }}
+                {{ m.told ? `${m.toStandard} of ${m.told}` : 'none told' }}
               </button>
             </td>
             <td>{{ m.notTold }}</td>

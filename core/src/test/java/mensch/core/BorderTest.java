@@ -108,7 +108,7 @@ class BorderTest {
                 .should()
                 .dependOnClassesThat()
                 .haveNameMatching(
-                        "mensch\\.core\\.(rung\\.(Rung|RungReader|Ladder|LadderReader|Condition|Gives)|call\\.(Layer|LayeredRung|Stack|CallReader|CallEdit))(\\$.*)?")
+                        "mensch\\.core\\.(rung\\.(Rung|RungReader|Ladder|LadderReader|Condition|Gives)|call\\.(Layer|LayeredRung|Stack|CallReader|CallDocument|CallAssembly))(\\$.*)?")
                 .check(CORE);
         noClasses()
                 .that()

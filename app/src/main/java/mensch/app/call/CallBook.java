@@ -5,8 +5,8 @@ import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.Playbook;
 import mensch.app.version.Version;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
-import mensch.core.call.CallReader;
+import mensch.core.call.CallAssembly;
+import mensch.core.call.CallDocument;
 import mensch.core.convention.Labels;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
@@ -33,19 +33,21 @@ public class CallBook {
         Library library = playbook.library();
         boolean shipped = library.calls().stream().anyMatch(c -> c.ref().id().equals(id));
         if (shipped && (revision == null || revision == 0)) {
-            return edits.isEmpty() ? library.call(id) : edited(library.call(id).document(), 0, edits);
+            return edits.isEmpty() ? library.call(id) : edited(library.call(id).written(), 0, edits);
         }
         DocumentRevision saved = playbook.saved("call", id, revision);
-        return edited(saved.document(), saved.revision(), edits);
+        return edits.isEmpty()
+                ? playbook.read(saved.document(), saved.revision())
+                : edited(CallDocument.of(saved.document()), saved.revision(), edits);
     }
 
-    private Call edited(Document call, int revision, List<Edit> edits) {
-        Document document = call;
+    private Call edited(CallDocument call, int revision, List<Edit> edits) {
+        CallDocument edited = call;
         Labels labels = playbook.library().vocabulary().convention().labels();
         for (Edit edit : edits) {
-            document = edit.in(document, labels, playbook.library()::named);
+            edited = edit.in(edited, labels, playbook.library()::named);
         }
-        return playbook.read(document, revision);
+        return playbook.read(edited.document(), revision);
     }
 
     /** As {@link #call}, for somebody: a draft of another is not found. */
@@ -63,10 +65,10 @@ public class CallBook {
     public Call compose(String name, List<String> layers, String by) {
         for (String layer : layers) {
             playbook.library()
-                    .named(CallReader.LAYER_KINDS, layer)
+                    .named(CallAssembly.LAYER_KINDS, layer)
                     .ifPresent(document -> playbook.checkSeen(document.kind(), layer, by));
         }
-        Call composed = playbook.library().compose(CallEdit.composed(playbook.freshId(name), name.strip(), layers));
+        Call composed = playbook.library().compose(CallAssembly.named(playbook.freshId(name), name.strip(), layers));
         playbook.saveNew(composed.document(), by);
         return playbook.read(composed.document(), 1);
     }
@@ -74,7 +76,7 @@ public class CallBook {
     /** A new call of the programme's own, made of another with edits; its author's draft. */
     @Transactional
     public Call saveAs(String name, Call from, String by) {
-        Document renamed = CallEdit.renamed(from.document(), playbook.freshId(name), name.strip());
+        Document renamed = from.document().renamed(playbook.freshId(name), name.strip());
         Call call = playbook.read(renamed, 1);
         playbook.saveNew(renamed, by);
         return call;

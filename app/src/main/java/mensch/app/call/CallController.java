@@ -23,7 +23,7 @@ import mensch.app.version.Version;
 import mensch.app.version.Versioned;
 import mensch.core.call.Call;
 import mensch.core.call.CallCheck;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallDocument;
 import mensch.core.call.Layer;
 import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
@@ -170,8 +170,8 @@ class CallController {
 
     /** Players of the front inside a saved call. */
     private static int players(DocumentRevision saved) {
-        return saved.document().values().parts("layers").stream()
-                .flatMap(l -> l.whole("players").stream())
+        return CallDocument.of(saved.document()).layersOf(Layer.Kind.FRONT).stream()
+                .flatMap(l -> l.values().whole("players").stream())
                 .findFirst()
                 .orElse(Code.HIGH_SCHOOL.players());
     }
@@ -247,7 +247,7 @@ class CallController {
                         r.sits().words(),
                         rungs(call, saved, r),
                         call.fresh(call.ref().id(), r.id(), "own").words(),
-                        call.fresh(CallEdit.THIS_WEEK, r.id(), "own").words()))
+                        call.fresh(CallDocument.THIS_WEEK, r.id(), "own").words()))
                 .toList();
         return new CallSheet(
                 call.ref().id(),
@@ -270,7 +270,7 @@ class CallController {
     private static List<LayerRow> layers(Call call) {
         return call.layers().stream()
                 .filter(l -> l.kind() != Layer.Kind.CALL && l.kind() != Layer.Kind.PLAN)
-                .map(l -> CallEdit.layer(call.document(), l.document().id()))
+                .map(l -> call.written().layer(l.document().id()))
                 .map(d -> new LayerRow(d.kind(), d.id(), d.name()))
                 .toList();
     }

@@ -4,10 +4,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import mensch.app.bounds.Bounds;
-import mensch.core.call.CallEdit;
-import mensch.core.call.CallReader;
+import mensch.core.call.CallAssembly;
+import mensch.core.call.CallDocument;
 import mensch.core.convention.Labels;
-import mensch.core.document.Document;
 import mensch.core.document.RefusedException;
 import mensch.core.rung.RungId;
 
@@ -20,14 +19,12 @@ public record Edit(
         @NotNull @Size(max = Bounds.SENTENCE) String sentence) {
 
     /** The call with this change; the sentence is kept in standard technique words. */
-    Document in(Document call, Labels labels, CallReader.Documents documents) {
+    CallDocument in(CallDocument call, Labels labels, CallAssembly.Documents documents) {
         String[] words = rung.split("/");
         if (words.length != 3) {
             throw new RefusedException("\"" + rung + "\" names no rung; write document/seat/name");
         }
         var id = new RungId(words[0], words[1], words[2]);
-        return sentence.isBlank()
-                ? CallEdit.remove(call, id)
-                : CallEdit.set(call, id, labels.kept(sentence), documents);
+        return sentence.isBlank() ? call.remove(id) : call.set(id, labels.kept(sentence), documents);
     }
 }

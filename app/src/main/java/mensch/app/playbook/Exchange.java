@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
-import mensch.core.call.CallReader;
+import mensch.core.call.CallAssembly;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.Values;
@@ -224,7 +224,7 @@ class Exchange {
     }
 
     private Document whole(Document call) {
-        return CallReader.whole(call, catalogue::named);
+        return CallAssembly.whole(call, catalogue::named).document();
     }
 
     private static ImportRow row(Document document, State state, int base, String message) {

@@ -22,7 +22,7 @@ import mensch.app.problem.Created;
 import mensch.app.version.Version;
 import mensch.app.version.Versioned;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallDocument;
 import mensch.core.document.Document;
 import mensch.core.document.Values;
 import mensch.core.field.Code;
@@ -275,10 +275,9 @@ class PlaybookController {
         Document call = shipped
                 ? library.call(request.call()).document()
                 : playbook.saved("call", request.call(), request.revision()).document();
-        Document layer = CallEdit.renamed(
-                CallEdit.layer(call, request.layer()),
-                playbook.freshId(request.name()),
-                request.name().strip());
+        Document layer = CallDocument.of(call)
+                .layer(request.layer())
+                .renamed(playbook.freshId(request.name()), request.name().strip());
         library.with(List.of(layer));
         DocumentRevision saved = playbook.saveNew(layer, by.getName());
         Created.at(response, "/api/playbook", layer.kind(), layer.id(), "revisions");

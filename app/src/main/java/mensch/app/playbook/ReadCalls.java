@@ -3,6 +3,7 @@ package mensch.app.playbook;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import mensch.core.call.Call;
+import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
@@ -22,6 +23,6 @@ class ReadCalls {
     Call read(Document call, int revision, Library library) {
         return calls.get(
                 new Key(library, call.digest(), revision),
-                key -> CallReader.read(call, revision, library.vocabulary()));
+                key -> CallReader.read(CallDocument.of(call), revision, library.vocabulary()));
     }
 }

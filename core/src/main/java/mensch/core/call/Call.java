@@ -30,7 +30,7 @@ import mensch.core.rung.Vocabulary;
  */
 public final class Call {
     private final DocumentRef ref;
-    private final Document document;
+    private final CallDocument written;
     private final Vocabulary vocabulary;
     private final Base base;
     private final List<Layer> layers;
@@ -45,9 +45,9 @@ public final class Call {
     /** What it does when the picture changes; {@code checked} holds the calls its checks lead to, by id. */
     record Answers(List<MotionAnswer> motion, List<CallCheck> checks, Map<String, Call> checked) {}
 
-    Call(DocumentRef ref, Document document, Vocabulary vocabulary, Base base, List<Layer> layers, Answers answers) {
+    Call(DocumentRef ref, CallDocument written, Vocabulary vocabulary, Base base, List<Layer> layers, Answers answers) {
         this.ref = ref;
-        this.document = document;
+        this.written = written;
         this.vocabulary = vocabulary;
         this.base = base;
         this.layers = List.copyOf(layers);
@@ -61,7 +61,7 @@ public final class Call {
     /** A call with a layer on top: ladders that the layer does not touch are shared with the call below it. */
     private Call(Call below, Layer top) {
         this.ref = below.ref;
-        this.document = below.document;
+        this.written = below.written;
         this.vocabulary = below.vocabulary;
         this.base = below.base;
         var more = new ArrayList<Layer>();
@@ -140,12 +140,17 @@ public final class Call {
     }
 
     public String name() {
-        return document.name();
+        return document().name();
     }
 
-    /** The whole call as one document, its layers inside. */
+    /** As it stands written, its layers inside. */
+    public CallDocument written() {
+        return written;
+    }
+
+    /** The whole call as one document. */
     public Document document() {
-        return document;
+        return written.document();
     }
 
     /** What the programme chose when this call was read. */
@@ -196,7 +201,7 @@ public final class Call {
 
     /** Formations this call is meant for, by id; empty means all. */
     public List<String> meantFor() {
-        return document.values().texts("for");
+        return document().values().texts("for");
     }
 
     /** Whether a pressure is one of its layers. */
@@ -206,28 +211,27 @@ public final class Call {
 
     /** How many rush, as its pressure says; 0 when it has none or does not say. */
     public int rush() {
-        return document.values().parts("layers").stream()
-                .filter(l -> l.text("kind").filter("pressure"::equals).isPresent())
-                .flatMap(l -> l.whole("rush").stream())
+        return written.layersOf(Layer.Kind.PRESSURE).stream()
+                .flatMap(l -> l.values().whole("rush").stream())
                 .findFirst()
                 .orElse(0);
     }
 
     /** What a coach says when he teaches it: the call's own points, then what its layers are about, top first. */
     public List<String> points() {
-        var points = new ArrayList<>(document.values().texts("points"));
+        var points = new ArrayList<>(document().values().texts("points"));
         for (Layer layer : layers) {
             if (layer.kind() != Layer.Kind.CALL) {
-                about(layer.document().id()).ifPresent(points::add);
+                about(layer).ifPresent(points::add);
             }
         }
         return List.copyOf(points);
     }
 
-    private Optional<String> about(String layer) {
-        return document.values().parts("layers").stream()
-                .filter(l -> l.text("id").filter(layer::equals).isPresent())
-                .findFirst()
-                .flatMap(l -> l.text("about"));
+    /** What a layer is for; rungs of this week's plan stand in no document. */
+    private Optional<String> about(Layer layer) {
+        return layer.kind() == Layer.Kind.PLAN || layer.kind() == Layer.Kind.HAND
+                ? Optional.empty()
+                : written.layer(layer.document().id()).about();
     }
 }

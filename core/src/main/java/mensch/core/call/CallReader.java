@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,13 +16,13 @@ import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.DocumentRef;
 import mensch.core.document.RefusedException;
-import mensch.core.document.Values;
 import mensch.core.formation.SideWord;
 import mensch.core.front.Front;
 import mensch.core.front.FrontReader;
 import mensch.core.front.Role;
 import mensch.core.rung.Condition;
 import mensch.core.rung.Ladder;
+import mensch.core.rung.LadderDocument;
 import mensch.core.rung.LadderReader;
 import mensch.core.rung.RungReader;
 import mensch.core.rung.SentenceException;
@@ -31,106 +30,31 @@ import mensch.core.rung.Vocabulary;
 
 /** Reads a call with its layers, gathering every fault of every layer before it gives up. */
 public final class CallReader {
-    /** What a call may be built of. */
-    public static final List<String> LAYER_KINDS = List.of("front", "coverage", "movement", "pressure");
-
-    private static final Pattern CHECK = Pattern.compile(": check ([a-z0-9-]+)");
     private static final Pattern WHOLE_CHECK = Pattern.compile("when (.+): check ([a-z0-9-]+), ?([a-z-]+)");
 
-    private final Document document;
+    private final CallDocument written;
     private final Vocabulary vocabulary;
     private final List<Problem> problems = new ArrayList<>();
 
-    private CallReader(Document document, Vocabulary vocabulary) {
-        this.document = document;
+    private CallReader(CallDocument written, Vocabulary vocabulary) {
+        this.written = written;
         this.vocabulary = vocabulary;
     }
 
     /**
-     * A call whose layers are inside it ({@link #whole} puts them there).
+     * The call with its sentences read.
      *
      * @throws DocumentException with every fault
      */
-    public static Call read(Document whole, int revision, Vocabulary vocabulary) {
-        return new CallReader(whole, vocabulary).call(revision);
-    }
-
-    /**
-     * The call with each layer and each checked call named by id replaced by that document, so that it stands alone.
-     */
-    public static Document whole(Document call, Documents documents) {
-        var body = new LinkedHashMap<>(withLayers(call, documents).body());
-        var checked = new LinkedHashMap<String, Object>();
-        for (String id : checkIds(call)) {
-            Document other = documents
-                    .find(List.of("call"), id)
-                    .orElseThrow(
-                            () -> DocumentException.of(call.id(), "checks", "names \"" + id + "\", which is no call"));
-            var target = new LinkedHashMap<>(withLayers(other, documents).body());
-            target.remove("checks");
-            target.remove("checked");
-            target.put("motion", withoutChecks(other.values().texts("motion")));
-            checked.put(id, target);
-        }
-        if (!checked.isEmpty()) {
-            body.put("checked", checked);
-        }
-        return Document.of(body);
-    }
-
-    /** A call that was checked to does not check again: it answers motion by its seats. */
-    private static List<String> withoutChecks(List<String> motion) {
-        return motion.stream()
-                .filter(line -> !CHECK.matcher(": " + line).find())
-                .toList();
-    }
-
-    /** Where documents named by id are found. */
-    @FunctionalInterface
-    public interface Documents {
-        /** The document of one of these kinds. */
-        Optional<Document> find(List<String> kinds, String id);
-    }
-
-    private static Document withLayers(Document call, Documents documents) {
-        var layers = new ArrayList<Object>();
-        for (Object layer : call.values().list("layers")) {
-            if (layer instanceof String id) {
-                Document found = documents
-                        .find(LAYER_KINDS, id)
-                        .orElseThrow(() -> DocumentException.of(
-                                call.id(),
-                                "layers",
-                                "names \"" + id + "\", which is no front, coverage, movement or pressure"));
-                layers.add(found.body());
-            } else {
-                layers.add(layer);
-            }
-        }
-        var body = new LinkedHashMap<>(call.body());
-        body.put("layers", layers);
-        return Document.of(body);
-    }
-
-    /** Ids of calls that the checks and motion answers lead to. */
-    private static List<String> checkIds(Document call) {
-        var ids = new LinkedHashSet<String>();
-        for (String key : List.of("checks", "motion")) {
-            for (String line : call.values().texts(key)) {
-                Matcher check = CHECK.matcher(line);
-                if (check.find()) {
-                    ids.add(check.group(1));
-                }
-            }
-        }
-        return List.copyOf(ids);
+    public static Call read(CallDocument written, int revision, Vocabulary vocabulary) {
+        return new CallReader(written, vocabulary).call(revision);
     }
 
     private Call call(int revision) {
         Front front = null;
         Coverage coverage = null;
         var ladders = new ArrayList<Layer>();
-        for (Document layer : layers()) {
+        for (LadderDocument layer : written.layers()) {
             switch (layer.kind()) {
                 case "front" -> front = FrontReader.read(layer, vocabulary, problems);
                 case "coverage" -> coverage = CoverageReader.read(layer, vocabulary, problems);
@@ -146,12 +70,12 @@ public final class CallReader {
             fault("layers", "need one front and one coverage");
             throw new DocumentException(problems);
         }
-        own(CallEdit.THIS_WEEK, Layer.Kind.PLAN, "plan", front).forEach(ladders::add);
-        own(document.id(), Layer.Kind.CALL, "rungs", front).forEach(ladders::add);
+        own(CallDocument.THIS_WEEK, Layer.Kind.PLAN, "plan", front).forEach(ladders::add);
+        own(written.id(), Layer.Kind.CALL, "rungs", front).forEach(ladders::add);
         for (Layer.Kind kind : List.of(Layer.Kind.PRESSURE, Layer.Kind.MOVEMENT)) {
-            for (Document layer : layers()) {
+            for (LadderDocument layer : written.layers()) {
                 if (layer.kind().equals(kind.words())) {
-                    ladders.add(new Layer(kind, ref(layer), ladders(layer, front, coverage)));
+                    ladders.add(new Layer(kind, ref(layer.document()), ladders(layer, front, coverage)));
                 }
             }
         }
@@ -166,8 +90,8 @@ public final class CallReader {
             throw new DocumentException(problems);
         }
         var call = new Call(
-                new DocumentRef(document.id(), revision, document.digest()),
-                document,
+                new DocumentRef(written.id(), revision, written.document().digest()),
+                written,
                 vocabulary,
                 base,
                 ladders,
@@ -198,7 +122,7 @@ public final class CallReader {
 
     /** A call may bind its side words otherwise than its front and coverage do. */
     private SideWord side(String key, SideWord otherwise) {
-        String words = document.text(key).orElse("");
+        String words = written.document().text(key).orElse("");
         if (words.isEmpty()) {
             return otherwise;
         }
@@ -212,9 +136,9 @@ public final class CallReader {
     }
 
     /** Ladders of a movement or pressure; each must name a role of the front or a seat that the front fills. */
-    private Map<String, Ladder> ladders(Document layer, Front front, Coverage coverage) {
-        Map<String, Ladder> ladders = new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems)
-                .read(layer.values().part("rungs"));
+    private Map<String, Ladder> ladders(LadderDocument layer, Front front, Coverage coverage) {
+        Map<String, Ladder> ladders =
+                new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems).read(layer.ladders());
         for (String seat : ladders.keySet()) {
             if (!seat.equals("everyone") && front.role(seat).isEmpty() && !filled(front, seat)) {
                 problems.add(new Problem(
@@ -246,23 +170,19 @@ public final class CallReader {
 
     private Map<String, Call> checked(int revision) {
         var calls = new LinkedHashMap<String, Call>();
-        document.values()
-                .part("checked")
-                .ifPresent(targets -> targets.all()
-                        .keySet()
-                        .forEach(id -> targets.part(id).ifPresent(target -> {
-                            try {
-                                calls.put(id, CallReader.read(Document.of(target.all()), revision, vocabulary));
-                            } catch (DocumentException e) {
-                                problems.addAll(e.problems());
-                            }
-                        })));
+        written.checked().forEach((id, target) -> {
+            try {
+                calls.put(id, CallReader.read(target, revision, vocabulary));
+            } catch (DocumentException e) {
+                problems.addAll(e.problems());
+            }
+        });
         return calls;
     }
 
     private List<CallCheck> checks(Front front) {
         var checks = new ArrayList<CallCheck>();
-        for (String line : document.values().texts("checks")) {
+        for (String line : written.checks()) {
             Matcher words = WHOLE_CHECK.matcher(line);
             if (!words.matches()) {
                 fault(
@@ -277,7 +197,7 @@ public final class CallReader {
                         checked(List.of(words.group(3)), front, line).get(0)));
             } catch (SentenceException e) {
                 problems.add(new Problem(
-                        document.id(), "checks", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
+                        written.id(), "checks", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
             } catch (RefusedException e) {
                 fault("checks", e.getMessage());
             }
@@ -285,23 +205,11 @@ public final class CallReader {
         return checks;
     }
 
-    private List<Document> layers() {
-        var layers = new ArrayList<Document>();
-        for (Object layer : document.values().list("layers")) {
-            if (layer instanceof Map<?, ?> map) {
-                layers.add(Document.of(Values.of(map).all()));
-            } else {
-                fault("layers", "holds \"" + layer + "\" instead of a document");
-            }
-        }
-        return layers;
-    }
-
     /** Rungs of the call itself, or of this week's plan for it. */
     private List<Layer> own(String id, Layer.Kind kind, String key, Front front) {
         Set<String> roles = roles(front);
         Map<String, Ladder> ladders = new LadderReader(id, vocabulary.withRoles(roles), problems)
-                .read(document.values().part(key));
+                .read(kind == Layer.Kind.PLAN ? written.plan() : written.rungs());
         for (String seat : ladders.keySet()) {
             if (!roles.contains(seat) && !seat.equals("everyone") && !filled(front, seat)) {
                 fault(key + "/" + seat, "is no role or cover seat of the front; roles are " + String.join(", ", roles));
@@ -325,12 +233,12 @@ public final class CallReader {
 
     private List<MotionAnswer> motion(Front front) {
         var answers = new ArrayList<MotionAnswer>();
-        for (String line : document.values().texts("motion")) {
+        for (String line : written.motion()) {
             try {
                 answers.add(answer(line, front));
             } catch (SentenceException e) {
                 problems.add(new Problem(
-                        document.id(), "motion", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
+                        written.id(), "motion", "\"" + line + "\": " + e.getMessage(), e.at(), e.expected()));
             } catch (RefusedException e) {
                 fault("motion", e.getMessage());
             }
@@ -370,6 +278,6 @@ public final class CallReader {
     }
 
     private void fault(String where, String message) {
-        problems.add(new Problem(document.id(), where, message, -1, List.of()));
+        problems.add(new Problem(written.id(), where, message, -1, List.of()));
     }
 }

@@ -7,6 +7,7 @@ import mensch.core.document.Document;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.formation.SideWord;
 import mensch.core.rung.Ladder;
+import mensch.core.rung.LadderDocument;
 import mensch.core.rung.LadderReader;
 import mensch.core.rung.Vocabulary;
 
@@ -15,9 +16,9 @@ public final class CoverageReader {
     private CoverageReader() {}
 
     /** The coverage as far as it can be read; every fault goes to the list. */
-    public static Coverage read(Document document, Vocabulary vocabulary, List<Problem> problems) {
-        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary, problems)
-                .read(document.values().part("seats"));
+    public static Coverage read(LadderDocument written, Vocabulary vocabulary, List<Problem> problems) {
+        Document document = written.document();
+        Map<String, Ladder> ladders = new LadderReader(document.id(), vocabulary, problems).read(written.ladders());
         List<String> seats =
                 Arrays.stream(CoverSeat.values()).map(CoverSeat::words).toList();
         for (String seat : ladders.keySet()) {

@@ -54,6 +54,11 @@ public record Document(String kind, String id, Values values) {
         return of(copy);
     }
 
+    /** The same document under another id and name. */
+    public Document renamed(String otherId, String name) {
+        return with("id", otherId).with("name", name);
+    }
+
     /** SHA-256 of the values in canonical order, hexadecimal. */
     public String digest() {
         try {

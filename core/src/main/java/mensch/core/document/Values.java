@@ -51,6 +51,10 @@ public final class Values {
         return Boolean.TRUE.equals(values.get(key));
     }
 
+    public boolean hasList(String key) {
+        return values.get(key) instanceof List<?>;
+    }
+
     /** The items of a list, of whatever kind. */
     public List<?> list(String key) {
         return values.get(key) instanceof List<?> list ? list : List.of();

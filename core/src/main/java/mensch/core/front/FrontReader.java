@@ -12,7 +12,9 @@ import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.Values;
 import mensch.core.formation.SideWord;
 import mensch.core.front.Role.Body;
+import mensch.core.rung.LadderDocument;
 import mensch.core.rung.LadderReader;
+import mensch.core.rung.Sentences;
 import mensch.core.rung.Vocabulary;
 
 /** Reads a front document. */
@@ -29,16 +31,15 @@ public final class FrontReader {
     }
 
     /** The front as far as it can be read; every fault goes to the list. */
-    public static Front read(Document document, Vocabulary vocabulary, List<Problem> problems) {
-        return new FrontReader(document, problems).front(vocabulary);
+    public static Front read(LadderDocument written, Vocabulary vocabulary, List<Problem> problems) {
+        return new FrontReader(written.document(), problems).front(written.ladders(), vocabulary);
     }
 
-    private Front front(Vocabulary vocabulary) {
+    private Front front(Sentences sentences, Vocabulary vocabulary) {
         List<Role> roles = roles();
         var names = new LinkedHashSet<String>();
         roles.forEach(r -> names.add(r.id()));
-        var ladders = new LadderReader(document.id(), vocabulary.withRoles(names), problems)
-                .read(document.values().part("rungs"));
+        var ladders = new LadderReader(document.id(), vocabulary.withRoles(names), problems).read(sentences);
         for (String seat : ladders.keySet()) {
             if (!names.contains(seat) && !seat.equals("everyone")) {
                 fault(

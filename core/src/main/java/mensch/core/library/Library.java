@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mensch.core.call.Call;
+import mensch.core.call.CallAssembly;
 import mensch.core.call.CallReader;
 import mensch.core.convention.Convention;
 import mensch.core.convention.Figures;
@@ -51,7 +52,7 @@ public final class Library {
         of("technique").forEach(d -> checklists.put(d.id(), Checklist.read(d, vocabulary)));
         this.plays = PlayReader.read(documents, vocabulary);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
-        of("call").forEach(d -> calls.put(d.id(), CallReader.read(CallReader.whole(d, this::named), 0, vocabulary)));
+        of("call").forEach(d -> calls.put(d.id(), CallReader.read(CallAssembly.whole(d, this::named), 0, vocabulary)));
     }
 
     /** The same rules over other formations: nothing else is read from those. */
@@ -181,7 +182,7 @@ public final class Library {
 
     /** A call made of documents of this library, read and checked. @throws DocumentException with every fault */
     public Call compose(Document call) {
-        return CallReader.read(CallReader.whole(call, this::named), 0, vocabulary);
+        return CallReader.read(CallAssembly.whole(call, this::named), 0, vocabulary);
     }
 
     /** The offence's runs, passes, options and protections. */

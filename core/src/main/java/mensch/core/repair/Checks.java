@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallDocument;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Features;
@@ -55,7 +55,7 @@ final class Checks {
         return others.stream()
                 .sorted(Comparator.comparingInt(Other::men))
                 .limit(FEW)
-                .map(o -> List.of(new Sentence(CallEdit.CHECKS, when + o.id() + ", " + maker.get())))
+                .map(o -> List.of(new Sentence(CallDocument.CHECKS, when + o.id() + ", " + maker.get())))
                 .toList();
     }
 

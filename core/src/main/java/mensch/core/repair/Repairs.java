@@ -16,10 +16,9 @@ import mensch.core.audit.FindingKey;
 import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
 import mensch.core.call.Layer;
-import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentRef;
 import mensch.core.document.RefusedException;
@@ -167,7 +166,7 @@ public final class Repairs {
     }
 
     private Optional<Call> changed(Call call, List<Sentence> steps) {
-        if (steps.get(0).role().equals(CallEdit.CHECKS)) {
+        if (steps.get(0).role().equals(CallDocument.CHECKS)) {
             return read(call, steps);
         }
         Map<String, Ladder> ladders = new LinkedHashMap<>();
@@ -269,12 +268,12 @@ public final class Repairs {
 
     private Optional<Call> read(Call call, List<Sentence> steps) {
         try {
-            Document document = call.document();
+            CallDocument written = call.written();
             for (Sentence step : steps) {
-                document = CallEdit.set(
-                        document, new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
+                written = written.set(
+                        new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
             }
-            return Optional.of(CallReader.read(document, call.ref().revision(), library.vocabulary()));
+            return Optional.of(CallReader.read(written, call.ref().revision(), library.vocabulary()));
         } catch (DocumentException e) {
             return Optional.empty();
         }

@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import mensch.core.call.Call;
+import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
+import mensch.core.call.Layer;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.library.Library;
@@ -23,12 +25,12 @@ import org.jspecify.annotations.Nullable;
  * tells each man.
  */
 final class Tags {
-    private static final List<String> KINDS = List.of("movement", "pressure");
+    private static final List<Layer.Kind> KINDS = List.of(Layer.Kind.MOVEMENT, Layer.Kind.PRESSURE);
     private final Library library;
     private volatile @Nullable Tagged last;
 
     /** A call with each tag it can carry, by the tag's name. */
-    private record Tagged(Document call, Map<String, Call> by) {}
+    private record Tagged(CallDocument call, Map<String, Call> by) {}
 
     Tags(Library library) {
         this.library = library;
@@ -52,8 +54,8 @@ final class Tags {
 
     private Map<String, Call> tagged(Call call) {
         Tagged known = last;
-        if (known == null || known.call() != call.document()) {
-            known = new Tagged(call.document(), read(call));
+        if (known == null || known.call() != call.written()) {
+            known = new Tagged(call.written(), read(call));
             last = known;
         }
         return known.by();
@@ -61,20 +63,13 @@ final class Tags {
 
     private Map<String, Call> read(Call call) {
         var by = new LinkedHashMap<String, Call>();
-        List<?> layers = call.document().values().list("layers");
-        for (String kind : KINDS) {
-            boolean has = call.document().values().parts("layers").stream()
-                    .anyMatch(l -> l.text("kind").filter(kind::equals).isPresent());
-            for (Document tag : has ? List.<Document>of() : library.kind(kind)) {
-                var more = new ArrayList<Object>(layers);
-                more.add(tag.body());
+        for (Layer.Kind kind : KINDS) {
+            boolean has = !call.written().layersOf(kind).isEmpty();
+            for (Document tag : has ? List.<Document>of() : library.kind(kind.words())) {
                 try {
                     by.put(
                             tag.name(),
-                            CallReader.read(
-                                    call.document().with("layers", more),
-                                    call.ref().revision(),
-                                    library.vocabulary()));
+                            CallReader.read(call.written().over(tag), call.ref().revision(), library.vocabulary()));
                 } catch (DocumentException e) {
                     // a tag that asks for men this front has not is no tag of this call
                     continue;

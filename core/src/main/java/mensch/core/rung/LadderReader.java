@@ -4,15 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.document.RefusedException;
-import mensch.core.document.Values;
 
-/**
- * Reads the ladders of a document: seat to list of single-entry maps name to sentence. Gathers every fault before it
- * gives up.
- */
+/** Reads the sentences of a document into ladders; gathers every fault before it gives up. */
 public final class LadderReader {
     private final String document;
     private final Vocabulary vocabulary;
@@ -25,30 +20,14 @@ public final class LadderReader {
     }
 
     /** Ladders by seat, in the order of the document; faults go to the problem list. */
-    public Map<String, Ladder> read(Optional<Values> seats) {
+    public Map<String, Ladder> read(Sentences sentences) {
         var ladders = new LinkedHashMap<String, Ladder>();
-        seats.ifPresent(all -> all.all().forEach((seat, rungs) -> ladders.put(seat, ladder(seat, rungs))));
+        sentences.bySeat().forEach((seat, written) -> {
+            var rungs = new ArrayList<Rung>();
+            written.forEach(w -> sentence(new RungId(document, seat, w.name()), w.sentence(), rungs));
+            ladders.put(seat, new Ladder(rungs));
+        });
         return ladders;
-    }
-
-    private Ladder ladder(String seat, Object value) {
-        if (!(value instanceof List<?> items)) {
-            fault(seat, "must be a list of rungs");
-            return Ladder.EMPTY;
-        }
-        var rungs = new ArrayList<Rung>();
-        for (Object item : items) {
-            if (item instanceof Map<?, ?> entry && entry.size() == 1) {
-                Map.Entry<?, ?> named = entry.entrySet().iterator().next();
-                sentence(
-                        new RungId(document, seat, String.valueOf(named.getKey())),
-                        String.valueOf(named.getValue()),
-                        rungs);
-            } else {
-                fault(seat, "has a rung that is not written as name: \"sentence\"");
-            }
-        }
-        return new Ladder(rungs);
     }
 
     private void sentence(RungId id, String text, List<Rung> into) {

@@ -3,7 +3,6 @@ package mensch.core.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import mensch.core.call.CallEdit;
 import mensch.core.call.Layer;
 import mensch.core.convention.School;
 import mensch.core.document.Document;
@@ -57,7 +56,9 @@ final class Words {
         if (move.equals(Move.NONE) || why.layer() != Layer.Kind.MOVEMENT) {
             return move.words();
         }
-        String intent = CallEdit.layer(lineup.inForce().document(), why.rung().document())
+        String intent = lineup.inForce()
+                .written()
+                .layer(why.rung().document())
                 .text("intent")
                 .orElse("run");
         boolean pass = "pass".equals(intent);

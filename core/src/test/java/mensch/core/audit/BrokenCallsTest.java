@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import mensch.core.Snaps;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
-import mensch.core.document.Document;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.RungId;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -37,7 +36,7 @@ class BrokenCallsTest {
     void aBrokenCallIsFoundForItsOwnReason(
             String id, String role, String sentence, String formation, String rule, Severity severity, String title) {
         Call sound = Snaps.LIBRARY.call(id);
-        Document broken = CallEdit.put(sound.document(), new RungId(sound.ref().id(), role, "broken"), sentence);
+        CallDocument broken = sound.written().put(new RungId(sound.ref().id(), role, "broken"), sentence);
         Call call = CallReader.read(broken, 0, Snaps.LIBRARY.vocabulary());
         assertThat(found(call, formation, rule, severity, title))
                 .as("%s not found", title)

@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
 import mensch.core.call.Layer;
 import mensch.core.document.DocumentException;
@@ -98,8 +97,7 @@ class MutationTest {
         String sentence = rung.words().replace(give.words(), wrong.replace("align below ", give.words() + " "));
         Call changed;
         try {
-            changed = CallReader.read(
-                    CallEdit.sentence(call.document(), rung.id(), sentence), 0, Snaps.LIBRARY.vocabulary());
+            changed = CallReader.read(call.written().put(rung.id(), sentence), 0, Snaps.LIBRARY.vocabulary());
         } catch (DocumentException e) {
             return new Mutant(rung.id().words(), give.part(), sentence, true, true);
         }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import mensch.core.Snaps;
-import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
@@ -14,10 +13,10 @@ import org.junit.jupiter.api.Test;
 /** Rungs of one week: above the call's own, by trigger, and gone without a trace. */
 class PlanTest {
     private static final Call CALL = Snaps.LIBRARY.call("anvil-drizzle");
-    private static final RungId IGNORE = new RungId(CallEdit.THIS_WEEK, "mike", "no-guard");
+    private static final RungId IGNORE = new RungId(CallDocument.THIS_WEEK, "mike", "no-guard");
     private static final String SENTENCE = "when two backs: key fullback then tailback ignore guard";
 
-    private static Call read(Document document) {
+    private static Call read(CallDocument document) {
         return CallReader.read(document, 0, Snaps.LIBRARY.vocabulary());
     }
 
@@ -28,9 +27,8 @@ class PlanTest {
 
     @Test
     void anOverrideSpeaksWhenItsTriggerHoldsAndSaysThatItIsThePlan() {
-        Document own =
-                CallEdit.put(CALL.document(), new RungId(CALL.ref().id(), "mike", "own"), "key centre then guard");
-        Call week = read(CallEdit.put(own, IGNORE, SENTENCE));
+        CallDocument own = CALL.written().put(new RungId(CALL.ref().id(), "mike", "own"), "key centre then guard");
+        Call week = read(own.put(IGNORE, SENTENCE));
         Job twoBacks = mike(week, "pro-i");
         assertThat(twoBacks.before().key().orNull().words()).isEqualTo("fullback then tailback ignore guard");
         assertThat(twoBacks.before().key().chain().get(0).layer()).isEqualTo(Layer.Kind.PLAN);
@@ -42,18 +40,18 @@ class PlanTest {
 
     @Test
     void takenOutTheCallIsAsItWas() {
-        Call after = read(CallEdit.remove(CallEdit.put(CALL.document(), IGNORE, SENTENCE), IGNORE));
+        Call after = read(CALL.written().put(IGNORE, SENTENCE).remove(IGNORE));
         assertThat(mike(after, "pro-i")).isEqualTo(mike(CALL, "pro-i"));
         assertThat(after.layers()).extracting(Layer::kind).doesNotContain(Layer.Kind.PLAN);
     }
 
     @Test
     void anOverrideIsReadAsStrictlyAsAnyRung() {
-        assertThatThrownBy(() -> read(CallEdit.put(CALL.document(), IGNORE, "key the moon")))
+        assertThatThrownBy(() -> read(CALL.written().put(IGNORE, "key the moon")))
                 .isInstanceOf(DocumentException.class)
                 .hasMessageContaining("this-week");
-        assertThatThrownBy(() -> read(
-                        CallEdit.put(CALL.document(), new RungId(CallEdit.THIS_WEEK, "jack", "own"), "key centre")))
+        assertThatThrownBy(() ->
+                        read(CALL.written().put(new RungId(CallDocument.THIS_WEEK, "jack", "own"), "key centre")))
                 .hasMessageContaining("jack");
     }
 }

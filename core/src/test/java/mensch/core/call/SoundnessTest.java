@@ -15,9 +15,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is refused on save, with the sentence at fault. */
 class SoundnessTest {
-    private static final Document CALL = Snaps.LIBRARY.call("anvil-drizzle").document();
+    private static final CallDocument CALL = Snaps.LIBRARY.call("anvil-drizzle").written();
 
-    private static List<DocumentException.Problem> problems(Document call) {
+    private static List<DocumentException.Problem> problems(CallDocument call) {
         DocumentException refused = catchThrowableOfType(
                 DocumentException.class, () -> CallReader.read(call, 1, Snaps.LIBRARY.vocabulary()));
         return refused == null ? List.of() : refused.problems();
@@ -39,7 +39,8 @@ class SoundnessTest {
         align stack nickel @ 5                                                         | stands by a man who stands by him
         """)
     void aManWhoMayNotBeThereIsSaid(String sentence, String fault) {
-        List<DocumentException.Problem> found = problems(CallEdit.add(CALL, "nickel", "new", sentence));
+        List<DocumentException.Problem> found =
+                problems(CALL.put(new RungId("anvil-drizzle", "nickel", "new"), sentence));
         if (fault == null) {
             assertThat(found).isEmpty();
         } else {
@@ -52,26 +53,23 @@ class SoundnessTest {
 
     @Test
     void aSentenceThatCanNeverSpeakIsNamedWithTheOneThatAnswersFirst() {
-        Document twice = CallEdit.add(
-                CallEdit.add(CALL, "nickel", "late", "when 4 or more receivers on my side: run A gap"),
-                "nickel",
-                "early",
-                "when 3 or more receivers on my side: run B gap");
+        CallDocument twice = CALL.put(
+                        new RungId("anvil-drizzle", "nickel", "late"), "when 4 or more receivers on my side: run A gap")
+                .put(new RungId("anvil-drizzle", "nickel", "early"), "when 3 or more receivers on my side: run B gap");
         assertThat(problems(twice)).singleElement().satisfies(p -> {
             assertThat(p.where()).isEqualTo("nickel/late");
             assertThat(p.message()).contains("can never speak").contains("\"early\"");
         });
-        Document inOrder = CallEdit.add(
-                CallEdit.add(CALL, "nickel", "early", "when 3 or more receivers on my side: run B gap"),
-                "nickel",
-                "late",
-                "when 4 or more receivers on my side: run A gap");
+        CallDocument inOrder = CALL.put(
+                        new RungId("anvil-drizzle", "nickel", "early"),
+                        "when 3 or more receivers on my side: run B gap")
+                .put(new RungId("anvil-drizzle", "nickel", "late"), "when 4 or more receivers on my side: run A gap");
         assertThat(problems(inOrder)).isEmpty();
     }
 
     @Test
     void aPartThatNoSentenceAlwaysGivesIsSaid() {
-        Document call = CallEdit.sentence(CALL, new RungId("drizzle", "hook-weak", "base"), "when gun: pass hook");
+        CallDocument call = CALL.put(new RungId("drizzle", "hook-weak", "base"), "when gun: pass hook");
         assertThat(problems(call))
                 .extracting(DocumentException.Problem::message)
                 .anyMatch(m -> m.contains("no sentence gives \"pass\""));
@@ -79,14 +77,15 @@ class SoundnessTest {
 
     @Test
     void aRoleNobodyHasAndAConditionNobodyKnowsAreRefused() {
-        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "align stack jack @ 5")))
+        assertThat(problems(CALL.put(new RungId("anvil-drizzle", "nickel", "new"), "align stack jack @ 5")))
                 .extracting(DocumentException.Problem::message)
                 .anyMatch(m -> m.contains("jack"));
-        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "when house nose is round: run A gap"))
+        assertThat(problems(CALL.put(
+                                new RungId("anvil-drizzle", "nickel", "new"), "when house nose is round: run A gap"))
                         .get(0)
                         .expected())
                 .contains("2i", "shade");
-        assertThat(problems(CallEdit.add(CALL, "nickel", "new", "when personnel 9: run A gap"))
+        assertThat(problems(CALL.put(new RungId("anvil-drizzle", "nickel", "new"), "when personnel 9: run A gap"))
                         .get(0)
                         .expected())
                 .anyMatch(e -> e.contains("backs and ends"));

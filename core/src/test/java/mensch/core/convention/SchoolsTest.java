@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.TreeSet;
 import mensch.core.Snaps;
 import mensch.core.audit.Audit;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallAssembly;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
@@ -180,7 +180,7 @@ class SchoolsTest {
     void theWordForALineMovementIsASetting(String movement, String role, String separate, String one) {
         for (String choice : List.of("separate", "one")) {
             Library library = Snaps.LIBRARY.choosing(Map.of("movement-words", choice));
-            var call = library.compose(CallEdit.composed("mine", "Mine", List.of("anvil", movement, "drizzle")));
+            var call = library.compose(CallAssembly.named("mine", "Mine", List.of("anvil", movement, "drizzle")));
             Lineup lineup = Lineup.of(call, library.formation("pro-i").snap(null, false, "hs m 50 1&10"));
             Sheet.JobRow row = new SheetMaker(library)
                     .of(lineup, Roster.EMPTY).jobs().stream()

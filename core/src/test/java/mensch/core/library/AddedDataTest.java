@@ -12,7 +12,8 @@ import java.util.List;
 import java.util.Map;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallAssembly;
+import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
 import mensch.core.call.Layer;
 import mensch.core.document.Document;
@@ -87,7 +88,7 @@ class AddedDataTest {
         for (Document front : library.kind("front")) {
             for (Object coverage : front.body().get("carries") instanceof List<?> list ? list : List.of()) {
                 Call call = library.compose(
-                        CallEdit.composed("paired", "Paired", List.of(front.id(), String.valueOf(coverage))));
+                        CallAssembly.named("paired", "Paired", List.of(front.id(), String.valueOf(coverage))));
                 for (var formation : library.formationsFor(call)) {
                     String spot = call.front().players() == 11
                             ? "hs m 40 1&10"
@@ -162,10 +163,10 @@ class AddedDataTest {
     @Test
     void aSentenceReplacedInsideACallChangesThatCallOnly() {
         Call call = Snaps.LIBRARY.call("anvil-fog");
-        Document edited = CallEdit.sentence(
-                call.document(),
-                new RungId("anvil", "will", "base"),
-                "align gap B @ 5; key near back then guard; reads backer; run B gap; technique backer-block");
+        CallDocument edited = call.written()
+                .put(
+                        new RungId("anvil", "will", "base"),
+                        "align gap B @ 5; key near back then guard; reads backer; run B gap; technique backer-block");
         Snap snap = Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7");
         assertThat(Lineup.of(CallReader.read(edited, 1, Snaps.LIBRARY.vocabulary()), snap)
                         .job("will")
@@ -173,20 +174,20 @@ class AddedDataTest {
                         .y())
                 .isEqualTo(5);
         assertThat(Lineup.of(call, snap).job("will").feet().y()).isEqualTo(4.5);
-        assertThatThrownBy(
-                        () -> CallEdit.sentence(call.document(), new RungId("anvil", "will", "no-such"), "run A gap"))
-                .hasMessageContaining("no rung of this call");
+        assertThatThrownBy(() -> call.written().put(new RungId("no-such", "will", "base"), "run A gap"))
+                .hasMessageContaining("no document of this call");
     }
 
     @Test
     void everyFaultOfACallIsToldAtOnce() {
-        Document call = Snaps.LIBRARY.call("anvil-fog").document();
-        Document broken = CallEdit.sentence(call, new RungId("anvil", "will", "base"), "align gap Q @ 5");
-        broken = CallEdit.sentence(broken, new RungId("fog", "deep-strong", "base"), "pass deep hal");
-        broken = CallEdit.add(broken, "sam", "new", "run A gap");
-        Document last = broken;
+        CallDocument broken = Snaps.LIBRARY
+                .call("anvil-fog")
+                .written()
+                .put(new RungId("anvil", "will", "base"), "align gap Q @ 5")
+                .put(new RungId("fog", "deep-strong", "base"), "pass deep hal")
+                .put(new RungId("anvil-fog", "sam", "new"), "run A gap");
         DocumentException fault = catchThrowableOfType(
-                DocumentException.class, () -> CallReader.read(last, 1, Snaps.LIBRARY.vocabulary()));
+                DocumentException.class, () -> CallReader.read(broken, 1, Snaps.LIBRARY.vocabulary()));
         assertThat(fault.problems())
                 .extracting(DocumentException.Problem::where)
                 .contains("will/base", "deep-strong/base", "rungs/sam");

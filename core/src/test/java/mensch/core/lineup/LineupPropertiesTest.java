@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
 import mensch.core.call.Layer;
 import mensch.core.call.LayeredRung;
@@ -153,7 +152,8 @@ class LineupPropertiesTest {
     void belowChangesWhatTheLadderUnderItGivesAndNamesBothRungs() {
         Call call = Snaps.LIBRARY.call("anvil-drizzle");
         var edited = CallReader.read(
-                CallEdit.add(call.document(), "weak", "tweak", "align below half a man wider 1 deeper"),
+                call.written()
+                        .put(new RungId(call.ref().id(), "weak", "tweak"), "align below half a man wider 1 deeper"),
                 1,
                 Snaps.LIBRARY.vocabulary());
         Job weak = Lineup.of(edited, Notation.snap(WorkedTableTest.PRO_I)).job("weak");

@@ -12,7 +12,8 @@ import mensch.core.audit.Audit;
 import mensch.core.audit.Evidence;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallAssembly;
+import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
 import mensch.core.call.MotionAnswer;
 import mensch.core.document.Document;
@@ -41,7 +42,7 @@ class MotionTest {
     private static Call answering(String answer) {
         var body = new LinkedHashMap<>(DRIZZLE.document().body());
         body.put("motion", List.of(answer));
-        return CallReader.read(Document.of(body), 1, Snaps.LIBRARY.vocabulary());
+        return CallReader.read(CallDocument.of(Document.of(body)), 1, Snaps.LIBRARY.vocabulary());
     }
 
     /** Heron checks to squall, squall answers motion with a check of its own: in heron it does not check again. */
@@ -54,7 +55,7 @@ class MotionTest {
                 .noneMatch(m -> m.kind() == MotionAnswer.Kind.CHECK);
         var body = new LinkedHashMap<>(heron.document().body());
         body.remove("checked");
-        assertThatThrownBy(() -> CallReader.read(Document.of(body), 0, Snaps.LIBRARY.vocabulary()))
+        assertThatThrownBy(() -> CallReader.read(CallDocument.of(Document.of(body)), 0, Snaps.LIBRARY.vocabulary()))
                 .hasMessageContaining("lacks the call \"anvil-squall\"");
     }
 
@@ -65,7 +66,7 @@ class MotionTest {
         var body = new LinkedHashMap<>(asked.document().body());
         body.put("checks", List.of("when plus split on either side: check anvil-fog, mike"));
         Call call = CallReader.read(
-                CallReader.whole(Document.of(body), (kinds, id) -> Snaps.LIBRARY.named(kinds, id)),
+                CallAssembly.whole(Document.of(body), (kinds, id) -> Snaps.LIBRARY.named(kinds, id)),
                 0,
                 Snaps.LIBRARY.vocabulary());
         Snap known = Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs l 50 1&10");
@@ -183,7 +184,7 @@ class MotionTest {
      */
     @Test
     void checkAnswersWithAnotherCallAltogether() {
-        Call checks = Snaps.LIBRARY.compose(CallEdit.composed("checks", "Checks", List.of("anvil", "drizzle"))
+        Call checks = Snaps.LIBRARY.compose(CallAssembly.named("checks", "Checks", List.of("anvil", "drizzle"))
                 .with("motion", List.of("when motion trade: check anvil-fog", "bump")));
         Lineup checked = Lineup.of(checks, trade());
         assertThat(checked.call().id()).isEqualTo("anvil-fog");

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
 import mensch.core.event.Event;
 import mensch.core.event.Message;
@@ -77,8 +76,7 @@ class ReactionsTest {
 
     private static Call edited(String sentence) {
         var rung = new RungId("anvil-drizzle", "mike", "own-1");
-        var document =
-                CallEdit.set(Snaps.LIBRARY.call("anvil-drizzle").document(), rung, sentence, Snaps.LIBRARY::named);
+        var document = Snaps.LIBRARY.call("anvil-drizzle").written().set(rung, sentence, Snaps.LIBRARY::named);
         return CallReader.read(document, 0, Snaps.LIBRARY.vocabulary());
     }
 }

@@ -10,9 +10,8 @@ import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
+import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
-import mensch.core.document.Document;
 import mensch.core.formation.Snap;
 import mensch.core.lineup.Lineup;
 import mensch.core.repair.Repair.Offer;
@@ -26,9 +25,8 @@ class RepairsTest {
     private static final Repairs REPAIRS = new Repairs(Snaps.LIBRARY);
 
     private static Call broken(String call, String role, String sentence) {
-        Document document = Snaps.LIBRARY.call(call).document();
-        return CallReader.read(
-                CallEdit.put(document, new RungId(call, role, "broken"), sentence), 0, Snaps.LIBRARY.vocabulary());
+        CallDocument document = Snaps.LIBRARY.call(call).written();
+        return CallReader.read(document.put(new RungId(call, role, "broken"), sentence), 0, Snaps.LIBRARY.vocabulary());
     }
 
     private static Finding worst(Call call, Snap snap) {
@@ -36,13 +34,10 @@ class RepairsTest {
     }
 
     private static Call repaired(Call call, Repair repair) {
-        Document document = call.document();
+        CallDocument document = call.written();
         for (Sentence step : repair.steps()) {
-            document = CallEdit.set(
-                    document,
-                    new RungId(call.ref().id(), step.role(), "repair"),
-                    step.sentence(),
-                    Snaps.LIBRARY::named);
+            document = document.set(
+                    new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), Snaps.LIBRARY::named);
         }
         return CallReader.read(document, 0, Snaps.LIBRARY.vocabulary());
     }
@@ -128,7 +123,7 @@ class RepairsTest {
                 check == null && !offer.repairs().isEmpty();
                 offer = REPAIRS.offer(call, snap, finding, seen)) {
             check = offer.repairs().stream()
-                    .filter(r -> r.steps().get(0).role().equals(CallEdit.CHECKS))
+                    .filter(r -> r.steps().get(0).role().equals(CallDocument.CHECKS))
                     .findFirst()
                     .orElse(null);
             offer.repairs().forEach(r -> seen.add(r.steps()));

@@ -8,7 +8,6 @@ import mensch.core.Snaps;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
-import mensch.core.call.CallEdit;
 import mensch.core.call.CallReader;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
@@ -24,7 +23,7 @@ class PlanAuditTest {
 
     private static Call broken(String role, String sentence) {
         return CallReader.read(
-                CallEdit.put(SOUND.document(), new RungId("anvil-drizzle", role, "broken"), sentence),
+                SOUND.written().put(new RungId("anvil-drizzle", role, "broken"), sentence),
                 0,
                 Snaps.LIBRARY.vocabulary());
     }
