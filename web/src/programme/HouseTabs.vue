@@ -6,6 +6,7 @@
   <nav aria-label="House">
     <RouterLink to="/programme">House conventions</RouterLink>
     <RouterLink to="/programme/roster">Roster</RouterLink>
+    <RouterLink to="/programme/figures">Figures</RouterLink>
   </nav>
 </template>
 

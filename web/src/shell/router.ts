@@ -15,6 +15,7 @@ export const router = createRouter({
     },
     { path: '/plan', component: () => import('../plan/PlanView.vue'), meta: { title: 'Plan audit' } },
     { path: '/programme', component: () => import('../programme/ProgrammeView.vue'), meta: { title: 'Programme' } },
+    { path: '/programme/figures', component: () => import('../programme/FiguresView.vue'), meta: { title: 'Figures' } },
     { path: '/programme/roster', component: () => import('../programme/RosterView.vue'), meta: { title: 'Roster' } },
     { path: '/film', component: () => import('../film/FilmView.vue'), meta: { title: 'Film' } },
     { path: '/film/:reel', component: () => import('../film/ReelView.vue'), meta: { title: 'Film' } },

@@ -136,4 +136,26 @@ class HouseTest {
             assertThat(snap.json().at("/sheet/jobs").toString()).doesNotContain("7 technique");
         }
     }
+
+    /** The page of figures shows what is measured by, not what ships. */
+    @Test
+    void theFiguresAreThoseInForce(int port) {
+        usedPort = port;
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        choose(coach, "{}");
+        assertThat(rushLine(coach)).isEqualTo("7.0 yd");
+        choose(coach, "{\"flag-rush-line\": \"five\"}");
+        assertThat(rushLine(coach)).isEqualTo("5.0 yd");
+    }
+
+    private static String rushLine(Browserless coach) {
+        return coach.get("/api/conventions/figures")
+                .json()
+                .valueStream()
+                .flatMap(group -> group.get("figures").valueStream())
+                .filter(f -> f.get("id").asString().equals("rush-line"))
+                .map(f -> f.get("value").asString() + " " + f.get("unit").asString())
+                .findFirst()
+                .orElseThrow();
+    }
 }

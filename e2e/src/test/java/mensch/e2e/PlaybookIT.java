@@ -99,6 +99,15 @@ class PlaybookIT {
     }
 
     @Test
+    void theFiguresAreFoundByTheirWords(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/programme/figures");
+        page.getByLabel("Find").fill("gun rusher edge");
+        assertThat(page.locator("tbody td.number")).hasText("2.2 s");
+        assertThat(page.locator("[role=status]")).containsText("1 figure that");
+        Chromium.assertAccessible(page);
+    }
+
+    @Test
     void theRosterSaysWhoPlaysAndTheStripAndTheChangesNameHim(int port) {
         Page page = chromium.signedIn(port, "marrow", "/programme/roster");
         assertThat(page.locator("tbody tr")).not().hasCount(0);

@@ -93,7 +93,8 @@ class PrintIT {
                 "/playbook/call/anvil-fog",
                 "/plan",
                 "/programme",
-                "/programme/roster")) {
+                "/programme/roster",
+                "/programme/figures")) {
             page.navigate("http://127.0.0.1:" + port + view);
             assertThat(page.locator("main > div")).isVisible();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);

@@ -10,6 +10,7 @@ import java.util.Map;
 import mensch.app.bounds.Bounds;
 import mensch.app.version.Version;
 import mensch.app.version.Versioned;
+import mensch.core.convention.FigureGroup;
 import mensch.core.convention.House;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -69,6 +70,12 @@ class ConventionController {
                 choice == null ? null : choice.chosenAt(),
                 playbook.library().vocabulary().convention().landmarks().words(),
                 rows);
+    }
+
+    /** The figures of the model as they are in force, by what reads them. */
+    @GetMapping("/figures")
+    List<FigureGroup> figures() {
+        return playbook.library().vocabulary().convention().figures().groups();
     }
 
     /** Chooses; refused when somebody chose before. */

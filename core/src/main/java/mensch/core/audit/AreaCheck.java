@@ -72,7 +72,7 @@ final class AreaCheck implements Check {
 
     /** A deep man is in his part, and as deep as its landmark, when the ball may come. */
     private static void late(Lineup lineup, AreaLedger ledger, List<Finding> findings) {
-        double limit = lineup.convention().limits().deepBy();
+        double limit = lineup.convention().limits().drop().deepBy();
         for (Row row : ledger.deep()) {
             Point feet = row.owner().feet();
             if (feet == null) {
@@ -138,7 +138,7 @@ final class AreaCheck implements Check {
 
     /** Two neighbours who aim at one place. */
     private static void together(Row row, Row next, Limits limits, List<Finding> findings) {
-        if (Math.abs(next.landmark().x() - row.landmark().x()) < limits.landmarksApart()
+        if (Math.abs(next.landmark().x() - row.landmark().x()) < limits.drop().landmarksApart()
                 && next.landmark().y() == row.landmark().y()) {
             double apart = Math.abs(next.landmark().x() - row.landmark().x());
             findings.add(new Finding(
@@ -157,7 +157,7 @@ final class AreaCheck implements Check {
         }
         double stands = feet.x();
         double aims = row.landmark().x();
-        if (stands * aims < 0 && Math.abs(aims - stands) >= limits.acrossTheBall()) {
+        if (stands * aims < 0 && Math.abs(aims - stands) >= limits.drop().acrossTheBall()) {
             findings.add(new Finding(
                     LANDMARKS,
                     Severity.NOTE,
@@ -165,7 +165,7 @@ final class AreaCheck implements Check {
                     List.of(row.owner()),
                     new CoverageEvidence.AcrossTheBall(row.owner(), Math.abs(aims - stands))));
         }
-        if (Math.abs(aims - stands) > limits.longDrop()) {
+        if (Math.abs(aims - stands) > limits.drop().longest()) {
             findings.add(new Finding(
                     LANDMARKS,
                     Severity.NOTE,

@@ -40,7 +40,7 @@ final class EdgeCheck implements Check {
 
     private static void late(Lineup lineup, GapLedger.Edge edge, List<Finding> findings) {
         Job force = edge.forces().get(0);
-        double limit = lineup.convention().thresholds().lateForce();
+        double limit = lineup.convention().limits().lateForce();
         if (force.feet() != null && force.feet().y() > limit) {
             findings.add(new Finding(
                     EDGE,

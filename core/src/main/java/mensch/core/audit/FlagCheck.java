@@ -51,7 +51,7 @@ final class FlagCheck implements Check {
     }
 
     private static void rush(Lineup lineup, List<Finding> findings) {
-        double line = lineup.convention().thresholds().rushLine();
+        double line = lineup.convention().limits().rushLine();
         List<Job> rushers = lineup.jobs().stream()
                 .filter(j -> j.passTask() instanceof Task.Rush)
                 .toList();
@@ -107,14 +107,15 @@ final class FlagCheck implements Check {
             return;
         }
         double yards = show.feet().distance(job.feet());
-        double seconds = speeds.defensiveBack().time(yards);
-        if (seconds > speeds.quickThrow()) {
+        double seconds = speeds.gaits().defensiveBack().time(yards);
+        if (seconds > speeds.passer().quickThrow()) {
             findings.add(new Finding(
                     TellsCheck.DISGUISE,
                     Severity.WEAK,
                     job.feet(),
                     List.of(job),
-                    new Evidence.DisguiseCost(job, yards, seconds, speeds.quickThrow())));
+                    new Evidence.DisguiseCost(
+                            job, yards, seconds, speeds.passer().quickThrow())));
         }
     }
 }

@@ -66,8 +66,8 @@ final class LeverageCheck implements Check {
     private static void pick(Lineup lineup, List<Lineup.Placed> men, Side side, boolean bunch, List<Finding> findings) {
         List<Man> receivers = lineup.features().shape().flank(side).receivers();
         double reach = bunch
-                ? lineup.convention().thresholds().bunch()
-                : lineup.convention().thresholds().stack();
+                ? lineup.convention().thresholds().splits().bunch()
+                : lineup.convention().thresholds().splits().stack();
         for (int i = 0; i < men.size(); i++) {
             for (int j = i + 1; j < men.size(); j++) {
                 Optional<Man> one = on(lineup, men.get(i).job()).filter(receivers::contains);
@@ -77,7 +77,7 @@ final class LeverageCheck implements Check {
                         && Math.abs(one.get().x() - other.get().x()) <= reach;
                 double level =
                         Math.abs(men.get(i).feet().y() - men.get(j).feet().y());
-                if (together && level < lineup.convention().routes().oneLevel()) {
+                if (together && level < lineup.convention().routes().traffic().oneLevel()) {
                     findings.add(new Finding(
                             PICK,
                             Severity.WEAK,

@@ -65,15 +65,17 @@ final class PlaceCheck implements Check {
 
     private static void neutralZone(Bodies bodies, Lineup.Placed placed, List<Finding> findings) {
         Job job = placed.job();
-        double reach = job.role().lineman() ? bodies.reachThreePoint() : bodies.reachTwoPoint();
+        double reach = job.role().lineman()
+                ? bodies.stance().reachThreePoint()
+                : bodies.stance().reachTwoPoint();
         double helmet = placed.feet().y() - reach;
-        if (helmet < bodies.neutralZone() - 1e-9) {
+        if (helmet < bodies.stance().neutralZone() - 1e-9) {
             findings.add(new Finding(
                     NEUTRAL_ZONE,
                     Severity.BUST,
                     placed.feet(),
                     List.of(job),
-                    new Evidence.InNeutralZone(job, helmet, bodies.neutralZone())));
+                    new Evidence.InNeutralZone(job, helmet, bodies.stance().neutralZone())));
         }
     }
 

@@ -72,7 +72,7 @@ final class PressureCheck implements Check {
 
     /** The first quick concept whose given route is caught on that side of the ball, if one is. */
     private static Optional<String> conceded(Subject subject, Side side) {
-        double quick = subject.lineup().convention().routes().quick();
+        double quick = subject.lineup().convention().routes().clock().quick();
         return subject.passes().stream()
                 .filter(ledger -> ledger.pass().throwSeconds() <= quick)
                 .flatMap(ledger -> ledger.given().stream()

@@ -38,14 +38,17 @@ final class TellsCheck implements Check {
         Speeds speeds = subject.lineup().convention().speeds();
         var findings = new ArrayList<Finding>();
         for (Tells.Travel travel : tells.travels()) {
-            if (travel.seconds() > speeds.quickThrow()) {
+            if (travel.seconds() > speeds.passer().quickThrow()) {
                 findings.add(new Finding(
                         DISGUISE,
                         Severity.WEAK,
                         travel.feet(),
                         List.of(travel.job()),
                         new Evidence.DisguiseCost(
-                                travel.job(), travel.yards(), travel.seconds(), speeds.quickThrow())));
+                                travel.job(),
+                                travel.yards(),
+                                travel.seconds(),
+                                speeds.passer().quickThrow())));
             }
         }
         tells.pairs().stream().limit(LISTED).forEach(pair -> {

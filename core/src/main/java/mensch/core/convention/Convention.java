@@ -1,13 +1,13 @@
 package mensch.core.convention;
 
 import java.util.List;
-import java.util.Map;
 
 /**
  * Every setting that the engine reads. {@link #standard()} is the default of each.
  *
  * @param labels technique words as this programme says them; geometry is kept in {@link Labels#standard()} words
  * @param house what the programme chose, for rungs that ask
+ * @param figures all that the groups above were read from
  */
 public record Convention(
         Thresholds thresholds,
@@ -20,9 +20,11 @@ public record Convention(
         RouteLimits routes,
         SightLimits sights,
         OptionLimits options,
+        FilmLimits film,
         Labels labels,
         LandmarkSet landmarks,
-        House house) {
+        House house,
+        Figures figures) {
     private static final Convention STANDARD = of(House.NONE, Figures.shipped(), List.of());
 
     public static Convention standard() {
@@ -35,14 +37,15 @@ public record Convention(
      * @param dictionaries technique dictionaries that the setting {@code technique-words} may name besides the standard
      *     one
      */
-    public static Convention of(House house, Figures figures, List<Labels> dictionaries) {
+    public static Convention of(House house, Figures shipped, List<Labels> dictionaries) {
+        Figures figures = chosen(house, shipped);
         String words = house.choice("technique-words", Labels.standard().name());
         Labels labels = dictionaries.stream()
                 .filter(d -> d.name().equals(words))
                 .findFirst()
                 .orElse(Labels.standard());
         return new Convention(
-                figures.read(Thresholds.class, rushLine(house)),
+                figures.read(Thresholds.class),
                 figures.read(Tolerances.class),
                 figures.read(Bodies.class),
                 figures.read(Speeds.class),
@@ -52,13 +55,15 @@ public record Convention(
                 figures.read(RouteLimits.class),
                 figures.read(SightLimits.class),
                 figures.read(OptionLimits.class),
+                figures.read(FilmLimits.class),
                 labels,
                 LandmarkSet.of(house),
-                house);
+                house,
+                figures);
     }
 
     /** A league draws the rush line where it likes. */
-    private static Map<String, Double> rushLine(House house) {
-        return house.teaches(School.FLAG_RUSH_LINE_AT_FIVE) ? Map.of("rush-line", 5.0) : Map.of();
+    private static Figures chosen(House house, Figures figures) {
+        return house.teaches(School.FLAG_RUSH_LINE_AT_FIVE) ? figures.with("limits", "rush-line", 5.0) : figures;
     }
 }

@@ -26,15 +26,57 @@ public final class Figures {
     private static final String FILE = "/library/conventions/figures.yaml";
     private static final Figures SHIPPED = of(Yaml.read(FILE, Shipped.text(FILE)));
 
-    private final Map<String, Document> groups = new LinkedHashMap<>();
+    private final Map<String, Document> groups;
 
-    private Figures() {}
+    private Figures(Map<String, Document> groups) {
+        this.groups = groups;
+    }
 
     /** Figures of documents of kind {@code figures}; others are read over. */
     public static Figures of(List<Document> documents) {
-        var figures = new Figures();
-        documents.stream().filter(d -> d.kind().equals("figures")).forEach(d -> figures.groups.put(d.id(), d));
-        return figures;
+        var groups = new LinkedHashMap<String, Document>();
+        documents.stream().filter(d -> d.kind().equals("figures")).forEach(d -> groups.put(d.id(), d));
+        return new Figures(groups);
+    }
+
+    /** With another value of one figure. */
+    Figures with(String group, String figure, double value) {
+        Document before = groups.get(group);
+        Values figures = before == null ? null : before.values().part("figures").orElse(null);
+        if (before == null || figures == null || !figures.has(figure)) {
+            throw DocumentException.of(group, "figures/" + figure, "is no figure of this group");
+        }
+        var body = new LinkedHashMap<>(figures.all());
+        var changed = new LinkedHashMap<>(figures.part(figure).orElseThrow().all());
+        changed.put("value", value);
+        body.put(figure, changed);
+        var after = new LinkedHashMap<>(groups);
+        after.put(group, before.with("figures", body));
+        return new Figures(after);
+    }
+
+    /** All of them, for reading, in the order of their documents. */
+    public List<FigureGroup> groups() {
+        return groups.values().stream()
+                .map(d -> new FigureGroup(
+                        d.id(),
+                        d.name(),
+                        d.values().part("figures").stream()
+                                .flatMap(all -> all.all().keySet().stream()
+                                        .map(id -> figure(id, all.part(id).orElseThrow())))
+                                .toList()))
+                .toList();
+    }
+
+    private static Figure figure(String id, Values written) {
+        return new Figure(
+                id,
+                written.text("what").orElse(""),
+                written.number("value").orElse(0.0),
+                written.text("unit").orElse(""),
+                written.number("least").orElse(Double.NEGATIVE_INFINITY),
+                written.number("most").orElse(Double.POSITIVE_INFINITY),
+                written.text("source").orElse(""));
     }
 
     /** What ships. */
@@ -45,10 +87,9 @@ public final class Figures {
     /**
      * A group as its record.
      *
-     * @param instead figures that take the place of the document's, by id
      * @throws DocumentException naming every figure that is missing, unknown or out of its bounds
      */
-    <R extends Record> R read(Class<R> type, Map<String, Double> instead) {
+    <R extends Record> R read(Class<R> type) {
         String id = hyphened(type.getSimpleName());
         Document group = groups.get(id);
         if (group == null) {
@@ -56,7 +97,7 @@ public final class Figures {
         }
         Values figures =
                 group.values().part("figures").orElseThrow(() -> DocumentException.of(id, "figures", "are missing"));
-        var reading = new Reading(id, figures, instead);
+        var reading = new Reading(id, figures);
         R read = reading.record(type, "");
         Set<String> unknown = new LinkedHashSet<>(figures.all().keySet());
         unknown.removeAll(reading.taken);
@@ -67,10 +108,6 @@ public final class Figures {
         return read;
     }
 
-    <R extends Record> R read(Class<R> type) {
-        return read(type, Map.of());
-    }
-
     private static String hyphened(String name) {
         return name.replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT);
     }
@@ -79,14 +116,12 @@ public final class Figures {
     private static final class Reading {
         private final String group;
         private final Values figures;
-        private final Map<String, Double> instead;
         private final Set<String> taken = new LinkedHashSet<>();
         private final List<Problem> problems = new ArrayList<>();
 
-        Reading(String group, Values figures, Map<String, Double> instead) {
+        Reading(String group, Values figures) {
             this.group = group;
             this.figures = figures;
-            this.instead = instead;
         }
 
         private void fault(String figure, String message) {
@@ -134,11 +169,12 @@ public final class Figures {
             Values figure = figures.part(id).orElse(null);
             if (figure == null
                     || figure.number("value").isEmpty()
-                    || figure.text("unit").isEmpty()) {
-                fault(id, "is missing; write {value, unit, least, most, source}");
+                    || figure.text("unit").isEmpty()
+                    || figure.text("what").isEmpty()) {
+                fault(id, "is missing; write {what, value, unit, least, most, source}");
                 return 0;
             }
-            double value = instead.getOrDefault(id, figure.number("value").orElse(0.0));
+            double value = figure.number("value").orElse(0.0);
             double least = figure.number("least").orElse(Double.NEGATIVE_INFINITY);
             double most = figure.number("most").orElse(Double.POSITIVE_INFINITY);
             if (value < least || value > most) {

@@ -91,7 +91,7 @@ public final class Features {
         boolean slot = receivers.size() > 1 && !flank.attached(receivers.get(1));
         double wide = slot ? flank.out(receivers.get(1)) - flank.out(flank.tackle()) : 0;
         return bit(slot, Feature.SLOT)
-                | bit(wide > limits.wideSlot(), Feature.WIDE_SLOT)
+                | bit(wide > limits.splits().wideSlot(), Feature.WIDE_SLOT)
                 | bit(receivers.size() > 2 && !flank.attached(receivers.get(2)), Feature.OPEN_TRIPS);
     }
 
@@ -112,16 +112,22 @@ public final class Features {
         }
         Man widest = flank.receivers().get(0);
         double fromSideline = snap.field().yardsFromSideline(flank.side(), widest.x());
-        boolean reduced =
-                !flank.surface().contains(widest) && flank.out(widest) - flank.out(flank.tackle()) < limits.reduced();
+        boolean reduced = !flank.surface().contains(widest)
+                && flank.out(widest) - flank.out(flank.tackle())
+                        < limits.splits().reduced();
         return bit(reduced, Feature.REDUCED)
                 | bit(fromSideline < snap.field().code().numbersBottomYards(), Feature.PLUS)
-                | bit(fromSideline < snap.field().code().numbersBottomYards() - limits.veryWide(), Feature.VERY_WIDE);
+                | bit(
+                        fromSideline
+                                < snap.field().code().numbersBottomYards()
+                                        - limits.splits().veryWide(),
+                        Feature.VERY_WIDE);
     }
 
     private static boolean bunched(List<Man> receivers, Thresholds limits) {
         for (int i = 0; i + 2 < receivers.size(); i++) {
-            if (Math.abs(receivers.get(i).x() - receivers.get(i + 2).x()) <= limits.bunch()) {
+            if (Math.abs(receivers.get(i).x() - receivers.get(i + 2).x())
+                    <= limits.splits().bunch()) {
                 return true;
             }
         }
@@ -132,7 +138,8 @@ public final class Features {
         for (int i = 0; i + 1 < receivers.size(); i++) {
             Man a = receivers.get(i);
             Man b = receivers.get(i + 1);
-            if (Math.abs(a.x() - b.x()) <= limits.stack() && Math.abs(a.depth() - b.depth()) >= limits.onLine()) {
+            if (Math.abs(a.x() - b.x()) <= limits.splits().stack()
+                    && Math.abs(a.depth() - b.depth()) >= limits.surface().onLine()) {
                 return true;
             }
         }
@@ -194,15 +201,16 @@ public final class Features {
         if (quarterback == null) {
             return 0;
         }
-        if (quarterback.depth() < limits.underCentre()) {
+        if (quarterback.depth() < limits.backfield().underCentre()) {
             return Feature.UNDER_CENTRE.bit();
         }
-        if (quarterback.depth() < limits.gun()) {
+        if (quarterback.depth() < limits.backfield().gun()) {
             return 0;
         }
         boolean behind = shape.backs().stream()
-                .anyMatch(b ->
-                        b.depth() > quarterback.depth() && Math.abs(b.x() - quarterback.x()) <= limits.pistolLateral());
+                .anyMatch(b -> b.depth() > quarterback.depth()
+                        && Math.abs(b.x() - quarterback.x())
+                                <= limits.backfield().pistolLateral());
         return behind ? Feature.PISTOL.bit() : Feature.GUN.bit();
     }
 

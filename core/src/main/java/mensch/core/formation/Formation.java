@@ -86,7 +86,7 @@ public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
     }
 
     private static void fitSide(Side side, Field field, Bodies bodies, List<Man> men, List<MovedIn> moved) {
-        double limit = side.sign() * field.sidelineX(side) - bodies.sidelineMargin();
+        double limit = side.sign() * field.sidelineX(side) - bodies.margin().sideline();
         var outsideIn = new ArrayList<>(men.stream()
                 .filter(m -> !m.interior() && side.sign() * m.x() > 0)
                 .toList());
@@ -100,7 +100,7 @@ public record Formation(String name, List<Man> men, List<MovedIn> movedIn) {
             Man closer = man.at(side.sign() * limit, man.depth());
             men.set(men.indexOf(man), closer);
             moved.add(new MovedIn(man.name(), man.x(), closer.x()));
-            limit -= bodies.receiverMargin();
+            limit -= bodies.margin().receiver();
         }
     }
 }

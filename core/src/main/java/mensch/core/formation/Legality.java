@@ -24,7 +24,7 @@ public final class Legality {
             return List.copyOf(problems);
         }
         List<Man> off = formation.men().stream()
-                .filter(m -> m.depth() >= limits.onLine())
+                .filter(m -> m.depth() >= limits.surface().onLine())
                 .toList();
         if (off.size() > MOST_OFF_THE_LINE) {
             problems.add(off.size() + " men are off the line (" + names(off) + "); four are allowed");
@@ -67,7 +67,7 @@ public final class Legality {
     /** Men on the line in an eligible's place with another man of the line outside them. */
     static List<Man> covered(Formation formation, Thresholds limits) {
         List<Man> line = formation.men().stream()
-                .filter(m -> m.depth() < limits.onLine() && m.post() != Man.Post.QUARTERBACK)
+                .filter(m -> m.depth() < limits.surface().onLine() && m.post() != Man.Post.QUARTERBACK)
                 .toList();
         if (line.size() < 2) {
             return List.of();

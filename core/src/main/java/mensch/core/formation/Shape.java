@@ -163,7 +163,10 @@ public final class Shape {
         }
         for (Man man : outward) {
             double gap = sign * (man.x() - surface.get(surface.size() - 1).x());
-            if (!man.interior() && man.depth() < limits.onLine() && gap > 0 && gap <= limits.attached()) {
+            if (!man.interior()
+                    && man.depth() < limits.surface().onLine()
+                    && gap > 0
+                    && gap <= limits.surface().attached()) {
                 surface.add(man);
             }
         }
@@ -173,27 +176,28 @@ public final class Shape {
     private static boolean isWing(Man man, Man end, int sign, Thresholds limits) {
         double outside = sign * (man.x() - end.x());
         return outside > 0
-                && outside <= limits.wingWide()
-                && man.depth() >= limits.wingShallow()
-                && man.depth() <= limits.wingDeep();
+                && outside <= limits.wing().wide()
+                && man.depth() >= limits.wing().shallow()
+                && man.depth() <= limits.wing().deep();
     }
 
     private static boolean isHBack(Man man, Man end, int sign, Thresholds limits) {
         return sign * man.x() <= sign * end.x()
-                && sign * man.x() >= limits.hBackWide()
-                && man.depth() >= limits.wingShallow()
-                && man.depth() <= limits.hBackDeep();
+                && sign * man.x() >= limits.hBack().wide()
+                && man.depth() >= limits.wing().shallow()
+                && man.depth() <= limits.hBack().deep();
     }
 
     /** At or outside the tackle; a deep man just behind the tackle is a back. */
     private static boolean isOutsideTackle(Man man, Man tackle, int sign, Thresholds limits) {
         double outside = sign * (man.x() - tackle.x());
-        return outside > limits.wingWide() / 2 || outside >= 0 && man.depth() <= limits.backDeep();
+        return outside > limits.wing().wide() / 2
+                || outside >= 0 && man.depth() <= limits.backfield().backDeep();
     }
 
     private static int numberOrder(Man a, Man b, int sign, Thresholds limits) {
         double wider = sign * (b.x() - a.x());
-        if (Math.abs(wider) > limits.sameLateral()) {
+        if (Math.abs(wider) > limits.surface().sameLateral()) {
             return wider > 0 ? 1 : -1;
         }
         return Double.compare(a.depth(), b.depth());
@@ -239,7 +243,7 @@ public final class Shape {
 
     /** The side a back stands to, if he is not behind the ball. */
     static Optional<Side> sideOf(Man back, Thresholds limits) {
-        if (Math.abs(back.x()) < limits.offset()) {
+        if (Math.abs(back.x()) < limits.backfield().offset()) {
             return Optional.empty();
         }
         return Optional.of(back.x() < 0 ? Side.LEFT : Side.RIGHT);

@@ -42,7 +42,7 @@ public final class FilmJudge {
 
     private Judged judge(Call call, Snap logged) {
         Lineup asked =
-                Lineup.of(call, asItStood(logged, call.convention().tolerances().depthChange()));
+                Lineup.of(call, asItStood(logged, call.convention().film().depthChange()));
         var rows = new ArrayList<Row>();
         for (Job job : asked.jobs()) {
             Place place = job.before().align().orNull();
@@ -88,7 +88,7 @@ public final class FilmJudge {
             if (found == null) {
                 nominal.add(man.get().name());
             }
-            varianceX += square(found == null ? asked.convention().tolerances().nominalSigma() : found.sigmaX());
+            varianceX += square(found == null ? asked.convention().film().nominalSigma() : found.sigmaX());
         }
         double share = Math.max(1, references);
         var verdict = AlignmentVerdict.of(place, stood, Math.sqrt(varianceX) / share, 0);

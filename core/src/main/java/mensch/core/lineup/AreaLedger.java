@@ -77,7 +77,7 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
                 Math.min(a, b),
                 Math.max(a, b),
                 from,
-                Math.min(from + lineup.convention().drops().deepExtent(), field.endLineDepth()));
+                Math.min(from + lineup.convention().drops().area().deepExtent(), field.endLineDepth()));
     }
 
     /** Underneath a man answers halfway to his neighbour's landmark, the outside men to the sideline. */
@@ -98,13 +98,13 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
             double right = i == under.size() - 1
                     ? field.sidelineX(Side.RIGHT)
                     : (row.landmark().x() + under.get(i + 1).landmark().x()) / 2;
-            double to = Math.min(drops.underTo(), field.endLineDepth());
+            double to = Math.min(drops.area().underTo(), field.endLineDepth());
             all.add(new Row(
                     row.owner(),
                     row.area(),
                     row.side(),
                     row.landmark(),
-                    new Region(left, right, drops.underFrom(), to),
+                    new Region(left, right, drops.area().underFrom(), to),
                     row.travel()));
         }
         all.sort(Comparator.comparingDouble((Row r) -> r.landmark().x())
@@ -126,7 +126,7 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
             double share = field.code().widthYards() / sharers;
             double left = field.sidelineX(Side.LEFT) + at++ * share;
             var extent = new Region(
-                    left, left + share, 0, lineup.convention().drops().underTo());
+                    left, left + share, 0, lineup.convention().drops().area().underTo());
             var middle = new Point(left + share / 2, row.landmark().y());
             all.add(new Row(
                     row.owner(),

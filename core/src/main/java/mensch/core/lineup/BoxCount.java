@@ -25,11 +25,14 @@ public record BoxCount(List<Job> box, List<Job> support) {
             if (feet == null) {
                 continue;
             }
-            boolean inBox = feet.y() <= limits.boxDepth() && outside(lineup, feet, limits) <= 0;
+            boolean inBox = feet.y() <= limits.box().depth() && outside(lineup, feet, limits) <= 0;
             if (inBox) {
                 box.add(job);
             }
-            if (inBox || force(job) && feet.y() <= limits.support() && beyondEndMan(lineup, feet) <= limits.support()) {
+            if (inBox
+                    || force(job)
+                            && feet.y() <= limits.box().support()
+                            && beyondEndMan(lineup, feet) <= limits.box().support()) {
                 support.add(job);
             }
         }
@@ -50,6 +53,8 @@ public record BoxCount(List<Job> box, List<Job> support) {
         Side side = feet.x() < 0 ? Side.LEFT : Side.RIGHT;
         Flank flank = lineup.features().shape().flank(side);
         return beyondEndMan(lineup, feet)
-                - (flank.tightEnd() != null ? limits.boxBeyondEnd() : limits.boxBeyondTackle());
+                - (flank.tightEnd() != null
+                        ? limits.box().beyondEnd()
+                        : limits.box().beyondTackle());
     }
 }

@@ -46,7 +46,8 @@ final class BlockJudge {
         }
         Difficulty placed = stand.first()
                 ? leverage(stand, man, how)
-                : Difficulty.race(arrival(stand) - seconds(man, stand), limits.close());
+                : Difficulty.race(
+                        arrival(stand) - seconds(man, stand), limits.alike().close());
         return placed.against(
                 Builds.size(stand.job().role().body()) - Builds.size(man, picture.shape), limits.lighterBy());
     }
@@ -57,7 +58,8 @@ final class BlockJudge {
 
     /** Close enough to the point to decide the run. */
     boolean atPoint(Stand stand) {
-        return Math.abs(stand.at(picture.play).x() - point.x()) <= limits.atPoint();
+        return Math.abs(stand.at(picture.play).x() - point.x())
+                <= limits.point().decides();
     }
 
     /**
@@ -68,7 +70,8 @@ final class BlockJudge {
         boolean outside = how == Block.DOWN || picture.u(point) > stand.u();
         double yards = outside ? picture.u(man) - stand.u() : stand.u() - picture.u(man);
         boolean onTheMove = how.inserts() || how == Block.SEAL_BACK_EDGE;
-        return Difficulty.leverage(onTheMove && !outside ? Math.abs(yards) : yards, limits.headUp());
+        return Difficulty.leverage(
+                onTheMove && !outside ? Math.abs(yards) : yards, limits.alike().headUp());
     }
 
     private double arrival(Stand stand) {

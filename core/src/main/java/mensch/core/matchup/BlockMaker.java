@@ -88,7 +88,12 @@ final class BlockMaker {
             case NOBODY -> Optional.empty();
             case BACK_EDGE -> first(line, s -> s.u() < 0);
             case PLAY_EDGE -> last(line, s -> s.u() > 0);
-            case DIVE_KEY -> first(line, s -> s.u() >= picture.u(picture.tackle()) - picture.limits.headUp());
+            case DIVE_KEY ->
+                first(
+                        line,
+                        s -> s.u()
+                                >= picture.u(picture.tackle())
+                                        - picture.limits.alike().headUp());
             case MIDLINE_KEY ->
                 first(
                         line,
@@ -96,8 +101,10 @@ final class BlockMaker {
                                         >= picture.u(picture.shape
                                                         .flank(picture.play)
                                                         .guard())
-                                                - picture.limits.headUp()
-                                && s.u() < picture.u(picture.tackle()) - picture.limits.headUp());
+                                                - picture.limits.alike().headUp()
+                                && s.u()
+                                        < picture.u(picture.tackle())
+                                                - picture.limits.alike().headUp());
         };
         if (left.isEmpty()) {
             return run.leaves() == Leaves.NOBODY;
@@ -179,7 +186,11 @@ final class BlockMaker {
 
     /** First man on the line nobody has, from the tackle out; with none, the force man. */
     private Optional<Stand> edge() {
-        return first(pool(), s -> s.u() >= picture.u(picture.tackle()) - picture.limits.covered() / 2)
+        return first(
+                        pool(),
+                        s -> s.u()
+                                >= picture.u(picture.tackle())
+                                        - picture.limits.level().covered() / 2)
                 .or(this::force);
     }
 
@@ -213,7 +224,8 @@ final class BlockMaker {
                 .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))
                 .toList()
                 .forEach(from -> next.apply(from)
-                        .filter(to -> Math.abs(to.u() - from.u()) <= picture.limits.climb())
+                        .filter(to -> Math.abs(to.u() - from.u())
+                                <= picture.limits.reach().climb())
                         .ifPresent(to -> {
                             climbs.put(from, to);
                             taken.add(to);
@@ -248,7 +260,8 @@ final class BlockMaker {
 
     private Optional<Stand> safety(Stand from) {
         return picture.stands.stream()
-                .filter(s -> !taken.contains(s) && s.depth() > picture.limits.secondLevel())
+                .filter(s ->
+                        !taken.contains(s) && s.depth() > picture.limits.level().second())
                 .min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth())));
     }
 
@@ -265,7 +278,8 @@ final class BlockMaker {
                 picture.stands.stream()
                         .filter(s -> !taken.contains(s) && !s.first() && !picture.travels(s))
                         .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(man.feet())))
-                        .filter(s -> s.at(picture.play).distance(man.feet()) <= picture.limits.stalk())
+                        .filter(s -> s.at(picture.play).distance(man.feet())
+                                <= picture.limits.reach().stalk())
                         .ifPresent(s -> take(s, man, Block.STALK));
             }
         }
@@ -278,7 +292,10 @@ final class BlockMaker {
         int index = run.point() == Run.OUTSIDE ? last : Math.min(run.point() - 'A', last);
         Point middle = new Gap(picture.play, index).middle(flank);
         return run.point() == Run.OUTSIDE
-                ? new Point(middle.x() + picture.play.sign() * picture.limits.outsidePoint(), 0)
+                ? new Point(
+                        middle.x()
+                                + picture.play.sign() * picture.limits.point().outside(),
+                        0)
                 : middle;
     }
 

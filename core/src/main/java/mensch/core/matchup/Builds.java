@@ -20,15 +20,15 @@ final class Builds {
 
     static Gait gait(Man man, Shape shape, Speeds speeds) {
         if (man.interior()) {
-            return speeds.inside();
+            return speeds.gaits().inside();
         }
         if (man.post() == Man.Post.QUARTERBACK) {
-            return speeds.quarterback();
+            return speeds.gaits().quarterback();
         }
         if (shape.backs().contains(man)) {
-            return speeds.back();
+            return speeds.gaits().back();
         }
-        return attached(man, shape) ? speeds.tightEnd() : speeds.receiver();
+        return attached(man, shape) ? speeds.gaits().tightEnd() : speeds.gaits().receiver();
     }
 
     static int size(Role.Body body) {

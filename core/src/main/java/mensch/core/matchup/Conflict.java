@@ -142,7 +142,7 @@ public record Conflict(
 
     /** The throw is his when the ledger of the routes says so; a rusher or a man on another has none of it. */
     private static Optional<Demand> pass(Matchup matchup, Job key, RunPass option, Side play) {
-        double release = matchup.lineup().convention().speeds().release();
+        double release = matchup.lineup().convention().speeds().passer().release();
         return matchup.distribution(option.pass(), play).stream()
                 .flatMap(ledger -> ledger.rows().stream())
                 .filter(row -> row.owners().stream().anyMatch(c -> c.job().equals(key)))

@@ -80,12 +80,15 @@ final class DistributionMaker {
         Gait gait = Builds.gait(man, shape, speeds);
         Man quarterback = shape.quarterback();
         boolean under = quarterback == null
-                || quarterback.depth() < lineup.convention().thresholds().underCentre();
-        double depth = under ? limits.passerUnder() : limits.passerGun();
+                || quarterback.depth()
+                        < lineup.convention().thresholds().backfield().underCentre();
+        double depth = under ? limits.passer().under() : limits.passer().gun();
         var passer = new Point(0, -depth);
         double seconds = pass.throwSeconds();
         for (int i = 0; i < 3; i++) {
-            seconds = pass.throwSeconds() + passer.distance(inBounds(route.at(seconds, points, gait))) / speeds.ball();
+            seconds = pass.throwSeconds()
+                    + passer.distance(inBounds(route.at(seconds, points, gait)))
+                            / speeds.passer().ball();
         }
         return new Runner(man, side, route, points, gait, inBounds(route.at(seconds, points, gait)), seconds);
     }
@@ -161,7 +164,7 @@ final class DistributionMaker {
     private Cover cover(Job job, Having by, Runner runner) {
         double yards = job.feetOr(runner.caught()).distance(runner.caught());
         double late = Builds.gait(job.role().body(), speeds).time(yards) - runner.seconds();
-        return new Cover(job, by, late, late > limits.lateBy());
+        return new Cover(job, by, late, late > limits.clock().lateBy());
     }
 
     private void under(Map<Runner, List<Cover>> covers, List<Runner> left) {
@@ -288,7 +291,8 @@ final class DistributionMaker {
                 Optional<Point> crossing = other == runner || !other.route().settles()
                         ? Optional.empty()
                         : crossing(new Segment(from, runner.caught()), other.points());
-                if (crossing.filter(c -> c.distance(other.end()) <= limits.sitsBeside())
+                if (crossing.filter(
+                                c -> c.distance(other.end()) <= limits.traffic().sitsBeside())
                         .isPresent()) {
                     return Optional.of(new Rub(
                             cover.job(),
@@ -296,12 +300,12 @@ final class DistributionMaker {
                             crossing.get().distance(other.end()),
                             Math.max(other.route().breaks(), 1)));
                 }
-                for (double t = limits.watchFrom();
+                for (double t = limits.traffic().watchFrom();
                         other != runner && t <= pass.throwSeconds();
-                        t += limits.watchEvery()) {
+                        t += limits.traffic().watchEvery()) {
                     Point way = new Segment(from, runner.at(t)).at(Math.min(1, t / runner.seconds()));
                     double yards = way.distance(other.at(t));
-                    if (yards <= limits.rub()) {
+                    if (yards <= limits.traffic().rub()) {
                         return Optional.of(new Rub(cover.job(), other.man(), yards, t));
                     }
                 }

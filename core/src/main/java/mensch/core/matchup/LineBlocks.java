@@ -29,7 +29,8 @@ final class LineBlocks {
         for (Stand stand : pool) {
             picture.line.stream()
                     .min(Comparator.comparingDouble(m -> Math.abs(u(m) - stand.u())))
-                    .filter(m -> Math.abs(u(m) - stand.u()) <= picture.limits.covered())
+                    .filter(m ->
+                            Math.abs(u(m) - stand.u()) <= picture.limits.level().covered())
                     .ifPresent(m ->
                             over.merge(m, stand, (a, b) -> Math.abs(a.u() - u(m)) <= Math.abs(b.u() - u(m)) ? a : b));
         }
@@ -67,7 +68,8 @@ final class LineBlocks {
         uncovered.forEach(this::help);
         for (Man man : line) {
             Stand mine = over.get(man);
-            boolean headUp = mine != null && Math.abs(mine.u() - u(man)) <= picture.limits.headUp();
+            boolean headUp = mine != null
+                    && Math.abs(mine.u() - u(man)) <= picture.limits.alike().headUp();
             if (told(man) == Block.CLIMB && !(headUp && covering(man))) {
                 climbers.add(man);
             }
@@ -89,9 +91,13 @@ final class LineBlocks {
     private void down(Man man, @Nullable Man inside, Block block) {
         double from = inside == null
                 ? Double.NEGATIVE_INFINITY
-                : u(inside) - picture.limits.headUp() - picture.limits.slack();
+                : u(inside)
+                        - picture.limits.alike().headUp()
+                        - picture.limits.alike().slack();
         Optional<Stand> in = pool.stream()
-                .filter(s -> s.u() >= from && s.u() <= u(man) - picture.limits.headUp() && taker.blockers(s) < 2)
+                .filter(s -> s.u() >= from
+                        && s.u() <= u(man) - picture.limits.alike().headUp()
+                        && taker.blockers(s) < 2)
                 .max(Comparator.comparingDouble(Stand::u));
         if (in.isPresent()) {
             taker.take(in.get(), man, Block.DOWN);
@@ -99,7 +105,8 @@ final class LineBlocks {
         }
         Stand mine = over.get(man);
         boolean help = mine != null && taker.blockers(mine) == 1;
-        boolean headUp = mine != null && Math.abs(mine.u() - u(man)) <= picture.limits.headUp();
+        boolean headUp = mine != null
+                && Math.abs(mine.u() - u(man)) <= picture.limits.alike().headUp();
         if (mine != null && (help || headUp)) {
             taker.take(mine, man, Block.DOWN);
         } else if (block == Block.PIN) {
@@ -113,7 +120,8 @@ final class LineBlocks {
     private void back(Man man) {
         Man next = picture.line.get(Math.min(picture.line.indexOf(man) + 1, picture.line.size() - 1));
         Stand stand = pool.stream()
-                .filter(s -> s.u() <= u(man) - picture.limits.headUp() && s.u() >= u(next) - picture.limits.headUp())
+                .filter(s -> s.u() <= u(man) - picture.limits.alike().headUp()
+                        && s.u() >= u(next) - picture.limits.alike().headUp())
                 .max(Comparator.comparingDouble(Stand::u))
                 .orElse(over.get(man));
         if (stand != null && taker.blockers(stand) < 2) {
@@ -162,7 +170,9 @@ final class LineBlocks {
                 ? Optional.empty()
                 : neighbours(neighbour)
                         .filter(his -> (his.u() - u(neighbour)) * (u(man) - u(neighbour)) > 0
-                                && Math.abs(his.u() - u(neighbour)) > picture.limits.headUp() - picture.limits.slack());
+                                && Math.abs(his.u() - u(neighbour))
+                                        > picture.limits.alike().headUp()
+                                                - picture.limits.alike().slack());
     }
 
     /** The last man of a side reaches an edge man outside him whom nobody has. */
@@ -172,7 +182,7 @@ final class LineBlocks {
         return pool.stream()
                 .filter(s -> taker.blockers(s) == 0
                         && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man))
-                        && Math.abs(s.u() - u(man)) <= picture.limits.edgeReach())
+                        && Math.abs(s.u() - u(man)) <= picture.limits.reach().edge())
                 .findFirst();
     }
 }

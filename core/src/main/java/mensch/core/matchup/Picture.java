@@ -80,9 +80,13 @@ final class Picture {
         Point at = Optional.ofNullable(job.after().move().orNull())
                 .filter(m -> m.gap() != null)
                 .flatMap(m -> m.goal(lineup.view(job)))
-                .map(goal -> new Point(goal.x(), limits.meets()))
+                .map(goal -> new Point(goal.x(), limits.point().meets()))
                 .orElse(placed.feet());
-        return new Stand(job, u(at), at.y(), job.role().lineman() || at.y() <= limits.firstLevel());
+        return new Stand(
+                job,
+                u(at),
+                at.y(),
+                job.role().lineman() || at.y() <= limits.level().first());
     }
 
     double u(Point at) {
@@ -111,7 +115,7 @@ final class Picture {
     }
 
     private List<Stand> findOnTheLine() {
-        double wide = limits.edgeReach() + 1;
+        double wide = limits.reach().edge() + 1;
         return stands.stream()
                 .filter(s -> s.first() && s.u() <= u(playEnd()) + wide && s.u() >= u(backEnd()) - wide)
                 .toList();
@@ -125,7 +129,7 @@ final class Picture {
     private List<Stand> findBackers() {
         return stands.stream()
                 .filter(s -> !s.first()
-                        && s.depth() <= limits.secondLevel()
+                        && s.depth() <= limits.level().second()
                         && s.u() <= u(playEnd()) + wide(s)
                         && s.u() >= u(backEnd()) - wide(s))
                 .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))

@@ -114,8 +114,9 @@ public record Pressure(
     private static double seconds(List<Rusher> rushers, List<Job> free, Speeds speeds) {
         double best = Double.POSITIVE_INFINITY;
         for (Rusher rusher : rushers) {
-            double seconds = (rusher.edge() ? speeds.freeEdge() : speeds.freeInside())
-                    + (free.contains(rusher.job()) ? 0 : speeds.blockedMore());
+            double seconds =
+                    (rusher.edge() ? speeds.rush().freeEdge() : speeds.rush().freeInside())
+                            + (free.contains(rusher.job()) ? 0 : speeds.rush().blockedMore());
             if (free.isEmpty() || free.contains(rusher.job())) {
                 best = Math.min(best, seconds);
             }

@@ -2,6 +2,7 @@ package mensch.core.rung;
 
 import java.util.function.ToDoubleFunction;
 import mensch.core.convention.Drops;
+import mensch.core.convention.Drops.Landmark;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
 import mensch.core.geometry.Point;
@@ -9,51 +10,51 @@ import mensch.core.geometry.Side;
 
 /** A zone a defender drops to: its landmark, and which of the six underneath areas or deep parts it answers for. */
 public enum Area {
-    FLAT("flat", Drops::flat, 1, 0, 0) {
+    FLAT("flat", Landmark::flat, 1, 0, 0) {
         @Override
         double x(View view, Side side) {
             return view.field().x(Mark.NUMBERS, side, 0);
         }
     },
-    CURL("curl", Drops::under, 0, 1, 0) {
+    CURL("curl", Landmark::under, 0, 1, 0) {
         @Override
         double x(View view, Side side) {
             return view.field().x(Mark.HASH_NUMBERS, side, 0);
         }
     },
-    CURL_FLAT("curl-flat", Drops::under, 1, 1, 0) {
+    CURL_FLAT("curl-flat", Landmark::under, 1, 1, 0) {
         @Override
         double x(View view, Side side) {
             return view.field().x(view.convention().landmarks().curlFlat(), side, 0);
         }
     },
-    HOOK("hook", Drops::under, 0, 0, 1) {
+    HOOK("hook", Landmark::under, 0, 0, 1) {
         @Override
         double x(View view, Side side) {
             return hookX(view, side);
         }
     },
-    HOOK_CURL("hook-curl", Drops::under, 0, 1, 1) {
+    HOOK_CURL("hook-curl", Landmark::under, 0, 1, 1) {
         @Override
         double x(View view, Side side) {
             return hookX(view, side);
         }
     },
-    MIDDLE_HOOK("middle hook", Drops::under, 0, 0, 0) {
+    MIDDLE_HOOK("middle hook", Landmark::under, 0, 0, 0) {
         @Override
         double x(View view, Side side) {
             return view.field().x(Mark.MIDDLE, side, 0);
         }
     },
-    DEEP_MIDDLE_THIRD("deep middle third", Drops::third, 1.0 / 3, 2.0 / 3),
-    DEEP_OUTSIDE_THIRD("deep outside third", Drops::third, 0, 1.0 / 3),
-    DEEP_HALF("deep half", Drops::half, 0, 1.0 / 2),
-    DEEP_OUTSIDE_QUARTER("deep outside quarter", Drops::third, 0, 1.0 / 4),
-    DEEP_INSIDE_QUARTER("deep inside quarter", Drops::third, 1.0 / 4, 1.0 / 2),
+    DEEP_MIDDLE_THIRD("deep middle third", Landmark::third, 1.0 / 3, 2.0 / 3),
+    DEEP_OUTSIDE_THIRD("deep outside third", Landmark::third, 0, 1.0 / 3),
+    DEEP_HALF("deep half", Landmark::half, 0, 1.0 / 2),
+    DEEP_OUTSIDE_QUARTER("deep outside quarter", Landmark::third, 0, 1.0 / 4),
+    DEEP_INSIDE_QUARTER("deep inside quarter", Landmark::third, 1.0 / 4, 1.0 / 2),
     /** The whole width behind everybody. */
-    DEEP_FIELD("deep field", Drops::third, 0, 1),
+    DEEP_FIELD("deep field", Landmark::third, 0, 1),
     /** An equal share of the width, among all who are told so; small-sided flag. */
-    ACROSS("zone across", Drops::across, 0, 0, 0) {
+    ACROSS("zone across", Landmark::across, 0, 0, 0) {
         @Override
         double x(View view, Side side) {
             return view.field().x(Mark.MIDDLE, side, 0);
@@ -76,7 +77,7 @@ public enum Area {
     public static final int LANES = 7;
 
     private final String words;
-    private final ToDoubleFunction<Drops> depth;
+    private final ToDoubleFunction<Landmark> depth;
     private final boolean deep;
     private final boolean flat;
     private final boolean curl;
@@ -85,7 +86,7 @@ public enum Area {
     private final double innerPart;
     private final int lane;
 
-    Area(String words, ToDoubleFunction<Drops> depth, int flat, int curl, int hook) {
+    Area(String words, ToDoubleFunction<Landmark> depth, int flat, int curl, int hook) {
         this.words = words;
         this.depth = depth;
         this.deep = false;
@@ -97,7 +98,7 @@ public enum Area {
         this.lane = 0;
     }
 
-    Area(String words, ToDoubleFunction<Drops> depth, double outerPart, double innerPart) {
+    Area(String words, ToDoubleFunction<Landmark> depth, double outerPart, double innerPart) {
         this.words = words;
         this.depth = depth;
         this.deep = true;
@@ -111,7 +112,7 @@ public enum Area {
 
     Area(String words, int lane) {
         this.words = words;
-        this.depth = Drops::lane;
+        this.depth = Landmark::lane;
         this.deep = false;
         this.flat = false;
         this.curl = false;
@@ -145,7 +146,8 @@ public enum Area {
 
     /** Where the dropper aims, play frame. Depths: handbook 9, landmarks. */
     public Point landmark(View view, Side side) {
-        return landmark(view, side, depth.applyAsDouble(view.convention().drops()));
+        return landmark(
+                view, side, depth.applyAsDouble(view.convention().drops().landmark()));
     }
 
     Point landmark(View view, Side side, double wantedDepth) {

@@ -43,14 +43,14 @@ public sealed interface Phrase {
                     .find(label)
                     .orElseThrow(() -> new IllegalStateException(label + " was read as a technique and is none"));
             var geometry = new TechniqueGeometry(view, view.my());
-            double limit = view.convention().tolerances().techniqueLateral();
+            double limit = view.convention().tolerances().technique().lateral();
             double shade =
                     TechniqueGeometry.shadeYards(closeness, view.convention().bodies());
             double base = geometry.outward(found);
             double outward = geometry.outward(found, shade);
             double inner = geometry.room(found, -1, limit) + outward - base;
             double outer = closeness == Closeness.LOOSE
-                    ? Math.max(0, view.convention().tolerances().looseOutward() + base - outward)
+                    ? Math.max(0, view.convention().tolerances().technique().looseOutward() + base - outward)
                     : Math.max(0, geometry.room(found, 1, limit) + base - outward);
             return new Placing(view, this, view.my())
                     .technique(outward, inner, outer, TechniqueGeometry.reference(found.reference(), Where.MY));
@@ -142,7 +142,8 @@ public sealed interface Phrase {
             double man = side.sign() * view.standing(ref).x();
             double outward = man + leverage.outward() * lateral;
             var placing = new Placing(view, this, side);
-            boolean press = depth.aim() <= view.convention().tolerances().pressLimit();
+            boolean press =
+                    depth.aim() <= view.convention().tolerances().press().upTo();
             return press
                     ? placing.press(outward, depth, man, leverage, List.of(ref))
                     : placing.at(outward, depth, List.of(ref));

@@ -23,51 +23,57 @@ final class Placing {
     /** A phrase of a second-level or deep man, with the tolerance that its depth earns. */
     Place at(double outward, Depth depth, List<Ref> from) {
         Tolerances t = view.convention().tolerances();
-        boolean near = depth.aim() <= t.nearDepthLimit();
-        double lateral = near ? t.nearLateral() : t.farLateral();
-        return region(outward, lateral, lateral, depth, near ? t.nearDepth() : depthFar(depth), from);
+        boolean near = depth.aim() <= t.near().upTo();
+        double lateral = near ? t.near().lateral() : t.far().lateral();
+        return region(outward, lateral, lateral, depth, near ? t.near().depth() : depthFar(depth), from);
     }
 
     /** Landmarks and deep phrases always get the far tolerance. */
     Place landmark(double outward, Depth depth) {
-        double lateral = view.convention().tolerances().farLateral();
+        double lateral = view.convention().tolerances().far().lateral();
         return region(outward, lateral, lateral, depth, depthFar(depth), List.of());
     }
 
     Place backer(double outward, Depth depth, List<Ref> from) {
         Tolerances t = view.convention().tolerances();
-        return region(outward, t.backerLateral(), t.backerLateral(), depth, t.backerDepth(), from);
+        return region(
+                outward,
+                t.backer().lateral(),
+                t.backer().lateral(),
+                depth,
+                t.backer().depth(),
+                from);
     }
 
     /** Press: narrow, and never across the man. */
     Place press(double outward, Depth depth, double manOutward, Leverage leverage, List<Ref> from) {
         Tolerances t = view.convention().tolerances();
-        double inner = t.pressLateral();
-        double outer = t.pressLateral();
+        double inner = t.press().lateral();
+        double outer = t.press().lateral();
         if (leverage == Leverage.OUTSIDE) {
             inner = Math.min(inner, outward - manOutward);
         } else if (leverage == Leverage.INSIDE) {
             outer = Math.min(outer, manOutward - outward);
         }
-        return region(outward, inner, outer, depth, t.pressDepth(), from);
+        return region(outward, inner, outer, depth, t.press().depth(), from);
     }
 
     /** Depth tolerance runs one way for linemen: as close as the neutral zone lets them. */
     Place technique(double outward, double inner, double outer, Ref reference) {
         Bodies bodies = view.convention().bodies();
-        double depth = bodies.helmetDepth() + bodies.reachThreePoint();
+        double depth = bodies.stance().helmetDepth() + bodies.stance().reachThreePoint();
         Region region = box(
                 outward,
                 inner,
                 outer,
                 depth,
-                depth + view.convention().tolerances().techniqueDeeper());
+                depth + view.convention().tolerances().technique().deeper());
         return new Place(phrase, point(outward, depth), region, List.of(reference), null);
     }
 
     private double depthFar(Depth depth) {
         Tolerances t = view.convention().tolerances();
-        return depth.aim() >= t.deepFrom() ? t.deepDepth() : t.farDepth();
+        return depth.aim() >= t.deep().from() ? t.deep().depth() : t.far().depth();
     }
 
     private Place region(double outward, double inner, double outer, Depth depth, double tolerance, List<Ref> from) {
@@ -82,12 +88,14 @@ final class Placing {
     }
 
     private boolean compressed() {
-        return view.field().ball().yardsToGoal() <= view.convention().bodies().compressionFrom();
+        return view.field().ball().yardsToGoal()
+                <= view.convention().bodies().compression().from();
     }
 
     private double goalDepth() {
         return Math.max(
-                view.field().ball().yardsToGoal(), view.convention().bodies().secondLevelFloor());
+                view.field().ball().yardsToGoal(),
+                view.convention().bodies().compression().floor());
     }
 
     /** Nobody lines up in the end zone; a second-level man keeps his floor; nobody stands behind the end line. */

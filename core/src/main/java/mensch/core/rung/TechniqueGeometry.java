@@ -40,7 +40,7 @@ final class TechniqueGeometry {
     }
 
     double outward(Label label) {
-        return outward(label, view.convention().bodies().shade());
+        return outward(label, view.convention().bodies().shade().offset());
     }
 
     private double cap(int at, int shade) {
@@ -89,9 +89,9 @@ final class TechniqueGeometry {
 
     static double shadeYards(Phrase.Closeness closeness, Bodies bodies) {
         return switch (closeness) {
-            case NORMAL -> bodies.shade();
-            case TIGHT -> bodies.shadeTight();
-            case LOOSE -> bodies.shadeLoose();
+            case NORMAL -> bodies.shade().offset();
+            case TIGHT -> bodies.shade().tight();
+            case LOOSE -> bodies.shade().loose();
         };
     }
 }

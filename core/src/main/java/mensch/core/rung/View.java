@@ -156,7 +156,7 @@ public final class View {
     /** "Back" with a side counts only the man offset to it; alone he is the only back, or the deepest. */
     private Optional<Man> back(Ref ref) {
         if (ref.countingBacks()) {
-            double offset = convention.thresholds().offset();
+            double offset = convention.thresholds().backfield().offset();
             int sign = side(ref.where()).sign();
             return features.shape().backs().stream()
                     .filter(b -> sign * b.x() >= offset)
@@ -175,7 +175,7 @@ public final class View {
 
     /** The back who stands most to a side; of two in line the shallower one. */
     private Optional<Man> nearBack(Side side) {
-        double same = convention.thresholds().sameLateral();
+        double same = convention.thresholds().surface().sameLateral();
         return features.shape().backs().stream()
                 .reduce((near, back) -> side.sign() * (back.x() - near.x()) > same ? back : near);
     }

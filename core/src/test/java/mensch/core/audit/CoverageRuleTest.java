@@ -19,8 +19,11 @@ class CoverageRuleTest {
     @CsvSource({"0.01,false", "-0.01,true"})
     void aDeepManIsLateFromHisLimitOn(double deeper, boolean late) {
         var convention = Snaps.LIBRARY.vocabulary().convention();
-        double depth = convention.drops().third()
-                - convention.speeds().of("DB").distance(convention.limits().deepBy())
+        double depth = convention.drops().landmark().third()
+                - convention
+                        .speeds()
+                        .of("DB")
+                        .distance(convention.limits().drop().deepBy())
                 + deeper;
         String sentence = "align landmark middle @ " + String.format(java.util.Locale.ROOT, "%.4f", depth)
                 + "; pass deep middle third";

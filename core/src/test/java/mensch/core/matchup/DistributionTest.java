@@ -228,7 +228,7 @@ class DistributionTest {
                 .findFirst()
                 .orElseThrow();
         var points = slant.route().points(slant.man().feet(), Side.RIGHT, snap.field());
-        var gait = Snaps.LIBRARY.vocabulary().convention().speeds().receiver();
+        var gait = Snaps.LIBRARY.vocabulary().convention().speeds().gaits().receiver();
         assertThat(slant.route().at(1.1, points, gait).y()).isCloseTo(4, within(0.01));
         assertThat(slant.route().at(0.05, points, gait).distance(slant.man().feet()))
                 .isZero();

@@ -1,0 +1,4 @@
+package mensch.core.convention;
+
+/** What film can be told by, yards; all <em>model</em>: what each says, its unit and bounds stand in figures.yaml. */
+public record FilmLimits(double nominalSigma, double depthChange) {}

@@ -1,0 +1,156 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { answer, client, problemOf } from '../api/client'
+import type { FigureGroup } from '../api/types'
+import HouseTabs from './HouseTabs.vue'
+import { bounded, matching } from './figures'
+
+/** What the engine measures by, for reading: each figure with its unit, its bounds and where it comes from. */
+const groups = shallowRef<FigureGroup[]>()
+const wanted = ref('')
+const fault = ref('')
+const shown = computed(() => matching(groups.value ?? [], wanted.value))
+const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.length, 0))
+
+onMounted(async () => {
+  try {
+    groups.value = await answer(client.GET('/api/conventions/figures'))
+  } catch (error) {
+    fault.value = problemOf(error).detail
+  }
+})
+</script>
+
+<template>
+  <div class="programme">
+    <header class="view-head">
+      <HouseTabs />
+      <label
+        >Find
+        <input
+          v-model="wanted"
+          type="search"
+          placeholder="rusher, shade, deep"
+      /></label>
+    </header>
+    <section
+      aria-label="Figures"
+      tabindex="0"
+    >
+      <p
+        v-if="fault"
+        class="fault"
+        role="alert"
+      >
+        {{ fault }}
+      </p>
+      <p
+        v-if="groups"
+        class="soft"
+        role="status"
+      >
+        {{ count }} {{ count === 1 ? 'figure' : 'figures' }} that calls, findings and film are measured by. A source
+        "handbook" is common teaching; "model" and "ours" are our judgement, to be argued with. Bring others in a
+        document of figures.
+      </p>
+      <table v-if="shown.length">
+        <thead>
+          <tr>
+            <th scope="col">What it says</th>
+            <th
+              scope="col"
+              class="number"
+            >
+              Value
+            </th>
+            <th scope="col">Allowed</th>
+            <th scope="col">Source</th>
+          </tr>
+        </thead>
+        <tbody
+          v-for="g in shown"
+          :key="g.id"
+        >
+          <tr>
+            <th
+              colspan="4"
+              scope="rowgroup"
+            >
+              {{ g.name }}
+            </th>
+          </tr>
+          <tr
+            v-for="f in g.figures"
+            :key="f.id"
+          >
+            <td>{{ f.what }}</td>
+            <td class="number">
+              <b>{{ Number(f.value.toFixed(2)) }}</b> {{ f.unit }}
+            </td>
+            <td>{{ bounded(f) }}</td>
+            <td>{{ f.source }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.programme {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  height: 100%;
+}
+section {
+  overflow-y: auto;
+  padding: 12px 20px 24px;
+}
+.fault {
+  color: var(--bust);
+  font-weight: 600;
+}
+label {
+  font-weight: 600;
+}
+input {
+  font: 400 15px var(--text);
+  padding: 6px 8px;
+  margin-left: 6px;
+  background: var(--card);
+  color: var(--ink);
+  border: 1.5px solid var(--ink);
+}
+table {
+  border-collapse: collapse;
+  margin-top: 10px;
+  width: 100%;
+  max-width: 1000px;
+}
+th,
+td {
+  text-align: left;
+  padding: 5px 22px 5px 0;
+  border-bottom: 1px solid var(--rule);
+  font-size: 14px;
+}
+thead th {
+  font: 600 13px var(--narrow);
+  color: var(--soft);
+}
+tbody th {
+  font: 700 17px/1.3 var(--narrow);
+  padding-top: 18px;
+  border-bottom: 1.5px solid var(--ink);
+}
+td:not(:first-child) {
+  white-space: nowrap;
+}
+p {
+  max-width: 100ch;
+}
+.number {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+</style>
