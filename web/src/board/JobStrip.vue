@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { JobRow, PartRow } from '../api/types'
-import type { ViewFrom } from './field'
+import type { ViewFrom } from './field/field'
 
 const props = defineProps<{
   jobs: JobRow[]

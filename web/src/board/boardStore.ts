@@ -18,7 +18,7 @@ import type {
 import { useKept } from '../shell/kept'
 import { ofGame } from './snapWords'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
-import type { ViewFrom } from './field'
+import type { ViewFrom } from './field/field'
 import { historyOf, menuName, withHistory, type Drafts } from './drafts'
 import { begin, change, redo, undo } from './history'
 

@@ -16,9 +16,9 @@ const GRADE: GradeRow = {
   callRevision: 0,
   version: 4,
 }
-async function dialog() {
+async function dialog(grade: object = GRADE) {
   const wrapper = mount(OverruleGrade, {
-    props: { reel: 3, snap: 2, grade: GRADE },
+    props: { reel: 3, snap: 2, grade: grade as typeof GRADE },
     global: { stubs: { AModal: { template: '<div><slot /></div>' } } },
   })
   await wrapper.setProps({ job: job('mike', 'M', 1) })
@@ -47,9 +47,10 @@ describe('overruling a grade', () => {
     })
     expect(Object.keys(wrapper.emitted())).toEqual(expect.arrayContaining(['graded', 'close']))
   })
-  it('takes the word back with no mark', async () => {
+  it('takes the word back with no mark, when one was given', async () => {
     const put = answers(200)
-    const wrapper = await dialog()
+    expect((await dialog()).find('button[type=button]').exists()).toBe(false)
+    const wrapper = await dialog({ ...GRADE, overruled: '=' })
     await wrapper.find('button[type=button]').trigger('click')
     await flushPromises()
     expect((put.mock.calls[0] as unknown as [string, { body: object }])[1].body).toEqual({})

@@ -22,7 +22,7 @@ const formations = computed(() => (board.choices?.formations ?? []).filter((f) =
 const calls = computed(() => {
   const listed = playbook.of('call').filter((c) => board.calls.find((x) => x.id === c.id)?.players === players.value)
   return listed.filter(
-    (c) => which.value === 'all' || (which.value === 'PLAN' ? c.install === 'PLAN' : c.install !== 'CATALOGUE'),
+    (c) => which.value === 'all' || (which.value === 'plan' ? c.install === 'plan' : c.install !== 'catalogue'),
   )
 })
 const cell = computed<PlanCell | undefined>(() => rows.value[at.value.row]?.cells[at.value.column])
@@ -53,7 +53,7 @@ function start(): void {
 onMounted(async () => {
   if (!board.choices) await board.start()
   await playbook.load()
-  if (which.value === 'PLAN' && !calls.value.length) which.value = 'all'
+  if (which.value === 'plan' && !calls.value.length) which.value = 'all'
   start()
 })
 watch([which, motions, plays], start)
@@ -168,7 +168,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         v-if="!wanted && !running"
         class="empty"
       >
-        No call is {{ which === 'PLAN' ? "in this week's plan" : 'installed' }} yet. Put calls into it in the playbook,
+        No call is {{ which === 'plan' ? "in this week's plan" : 'installed' }} yet. Put calls into it in the playbook,
         or look at the whole playbook.
       </p>
       <table v-if="rows.length">

@@ -5,8 +5,8 @@ import type { PlanCell, PlanLoad, SnapWords } from '../api/types'
 import { useKept } from '../shell/kept'
 
 export const WHICH = [
-  { id: 'PLAN', name: "this week's plan" },
-  { id: 'INSTALLED', name: 'what is installed' },
+  { id: 'plan', name: "this week's plan" },
+  { id: 'installed', name: 'what is installed' },
   { id: 'all', name: 'the whole playbook' },
 ]
 export interface Named {
@@ -32,7 +32,7 @@ const AT_ONCE = 2
 
 /** All calls by all formations, a row a call: it shows how far it is and can be stopped. */
 export const usePlan = defineStore('plan', () => {
-  const which = useKept('plan.which', 'PLAN')
+  const which = useKept('plan.which', 'plan')
   const motions = useKept('plan.motions', true)
   const plays = useKept('plan.plays', false)
   const rows = shallowRef<PlanRow[]>([])

@@ -19,9 +19,9 @@ const name = ref('')
 const trouble = ref('')
 const isCall = computed(() => props.item.kind === 'call')
 const INSTALLS: { id: Install; name: string }[] = [
-  { id: 'CATALOGUE', name: 'Catalogue' },
-  { id: 'INSTALLED', name: 'Installed' },
-  { id: 'PLAN', name: "This week's plan" },
+  { id: 'catalogue', name: 'Catalogue' },
+  { id: 'installed', name: 'Installed' },
+  { id: 'plan', name: "This week's plan" },
 ]
 
 onMounted(async () => {

@@ -13,9 +13,9 @@ const name = ref('')
 const rows = shallowRef<ImportRow[]>([])
 const problem = ref<Problem>()
 const done = ref(false)
-const SIGNS = { NEW: 'new', CHANGED: 'changed', SAME: 'same', CONFLICT: 'in conflict' }
-const blocked = computed(() => rows.value.some((r) => r.state === 'CONFLICT'))
-const worth = computed(() => rows.value.filter((r) => r.state === 'NEW' || r.state === 'CHANGED').length)
+const SIGNS = { new: 'new', changed: 'changed', same: 'same', conflict: 'in conflict' }
+const blocked = computed(() => rows.value.some((r) => r.state === 'conflict'))
+const worth = computed(() => rows.value.filter((r) => r.state === 'new' || r.state === 'changed').length)
 
 async function look(event: Event): Promise<void> {
   const chosen = (event.target as HTMLInputElement).files?.[0]
@@ -116,7 +116,7 @@ async function take(): Promise<void> {
             <tr
               v-for="r in rows"
               :key="r.kind + r.id"
-              :class="r.state.toLowerCase()"
+              :class="r.state"
             >
               <th scope="row">{{ SIGNS[r.state] }}</th>
               <td>

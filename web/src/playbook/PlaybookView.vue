@@ -22,7 +22,7 @@ const composing = ref(false)
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 onMounted(() => playbook.load())
 
-const INSTALLED: Record<string, string> = { CATALOGUE: '', INSTALLED: 'installed', PLAN: "this week's plan" }
+const INSTALLED: Record<string, string> = { catalogue: '', installed: 'installed', plan: "this week's plan" }
 
 async function walk(by: number): Promise<void> {
   const at = list.value.findIndex((i) => i.id === selectedId.value)

@@ -8,7 +8,7 @@ const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
   name: 'Anvil Fog',
   summary: 'anvil + fog',
   revision: 0,
-  install: 'CATALOGUE',
+  install: 'catalogue',
   published: true,
   retired: false,
   version: -1,
@@ -17,8 +17,8 @@ const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
 })
 const ITEMS = [
   item({}),
-  item({ id: 'anvil-heron', name: 'Anvil Heron', summary: 'anvil + squall + heron', install: 'PLAN' }),
-  item({ id: 'ours', name: 'Ours', install: 'INSTALLED', revision: 2 }),
+  item({ id: 'anvil-heron', name: 'Anvil Heron', summary: 'anvil + squall + heron', install: 'plan' }),
+  item({ id: 'ours', name: 'Ours', install: 'installed', revision: 2 }),
   item({ id: 'old', name: 'Old one', retired: true }),
   item({ kind: 'front', id: 'anvil', name: 'Anvil' }),
 ]
@@ -32,8 +32,8 @@ describe('what a playbook list shows', () => {
     expect(ids('retired')).toEqual(['old'])
   })
   it('knows the standings: what is in the plan is installed too', () => {
-    expect(ids('PLAN')).toEqual(['anvil-heron'])
-    expect(ids('INSTALLED')).toEqual(['anvil-heron', 'ours'])
+    expect(ids('plan')).toEqual(['anvil-heron'])
+    expect(ids('installed')).toEqual(['anvil-heron', 'ours'])
     expect(ids('own')).toEqual(['ours'])
   })
   it('finds by a few letters of name or layers, in any order', () => {

@@ -14,8 +14,8 @@ export const KINDS = [
 ]
 export const STANDINGS = [
   { id: 'all', name: 'everything' },
-  { id: 'INSTALLED', name: 'installed' },
-  { id: 'PLAN', name: "in this week's plan" },
+  { id: 'installed', name: 'installed' },
+  { id: 'plan', name: "in this week's plan" },
   { id: 'own', name: 'our own' },
   { id: 'retired', name: 'retired' },
 ]
@@ -28,8 +28,8 @@ export function shown(items: readonly PlaybookItem[], kind: string, standing: st
     if (i.kind !== kind) return false
     if (standing === 'retired' ? !i.retired : i.retired) return false
     if (standing === 'own' && i.revision === 0) return false
-    if (standing === 'PLAN' && i.install !== 'PLAN') return false
-    if (standing === 'INSTALLED' && i.install === 'CATALOGUE') return false
+    if (standing === 'plan' && i.install !== 'plan') return false
+    if (standing === 'installed' && i.install === 'catalogue') return false
     const text = `${i.name} ${i.summary} ${i.id}`.toLowerCase()
     return words.every((w) => text.includes(w))
   })

@@ -83,7 +83,7 @@ class AtOnceTest {
         coach.put(
                 "/api/playbook/call/" + id + "/standing",
                 coach.get("/api/playbook/call/" + id + "/standing").etag(),
-                "{\"install\": \"CATALOGUE\", \"published\": true, \"retired\": false}");
+                "{\"install\": \"catalogue\", \"published\": true, \"retired\": false}");
         oneIsHeard(
                 together(
                         port,
@@ -112,7 +112,7 @@ class AtOnceTest {
                         (w, n) -> w.put(
                                 "/api/playbook/call/tongs-frost/standing",
                                 Browserless.version(0),
-                                "{\"install\": \"INSTALLED\", \"published\": true, \"retired\": false}")),
+                                "{\"install\": \"installed\", \"published\": true, \"retired\": false}")),
                 412);
     }
 

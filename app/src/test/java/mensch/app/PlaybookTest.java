@@ -71,14 +71,14 @@ class PlaybookTest {
                         .status())
                 .isEqualTo(404);
 
-        String standing = "{\"install\": \"PLAN\", \"published\": true, \"retired\": false}";
+        String standing = "{\"install\": \"plan\", \"published\": true, \"retired\": false}";
         String address = "/api/playbook/call/" + id + "/standing";
         String read = coach.get(address).etag();
         assertThat(read).isEqualTo(Browserless.version(mine.get("version").asLong()));
         Answer said = coach.put(address, read, standing);
         assertThat(said.status()).isEqualTo(200);
         assertThat(said.etag()).isNotEqualTo(read).isEqualTo(coach.get(address).etag());
-        assertThat(item(player, "call", id).get("install").asString()).isEqualTo("PLAN");
+        assertThat(item(player, "call", id).get("install").asString()).isEqualTo("plan");
         Answer late = coach.put(address, read, standing);
         assertThat(late.status()).isEqualTo(412);
         assertThat(late.json().get("code").asString()).isEqualTo("entry-overtaken");
@@ -275,10 +275,10 @@ class PlaybookTest {
         Browserless coach = Browserless.signedIn(port, "marrow");
         String id = compose(coach, "Traveller", "[\"chisel\", \"fog\"]");
         String text = coach.get("/api/exchange?what=call/" + id).json().toString();
-        assertThat(look(coach, text)).containsExactly("SAME");
+        assertThat(look(coach, text)).containsExactly("same");
         String other = text.replace("\"traveller\"", "\"traveller-two\"").replace("\"Traveller\"", "\"Traveller two\"");
         List<String> states = look(coach, other);
-        assertThat(states).containsExactly("NEW");
+        assertThat(states).containsExactly("new");
         JsonNode rows = coach.post("/api/exchange/previews", body(other, null)).json();
         assertThat(coach.post("/api/exchange/imports", body(other, rows)).status())
                 .isEqualTo(200);
@@ -287,9 +287,9 @@ class PlaybookTest {
                 .as("looked at before it was there")
                 .isEqualTo(409);
         String changed = other.replace("gap B @ 4.5", "gap B @ 5");
-        assertThat(look(coach, changed)).containsExactly("CHANGED");
+        assertThat(look(coach, changed)).containsExactly("changed");
         String taken = text.replace("\"traveller\"", "\"anvil-fog\"");
-        assertThat(look(coach, taken)).containsExactly("CONFLICT");
+        assertThat(look(coach, taken)).containsExactly("conflict");
         assertThat(coach.post(
                                 "/api/exchange/imports",
                                 body(

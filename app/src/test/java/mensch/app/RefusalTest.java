@@ -71,7 +71,7 @@ class RefusalTest {
     @Test
     void aCallThatThereIsNotHasNoStandingAndBreaksNoBoard(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String plan = "{\"install\": \"PLAN\", \"published\": true, \"retired\": false}";
+        String plan = "{\"install\": \"plan\", \"published\": true, \"retired\": false}";
         assertThat(coach.put("/api/playbook/call/never-was/standing", Browserless.version(0), plan)
                         .status())
                 .isEqualTo(404);
@@ -85,7 +85,7 @@ class RefusalTest {
         Answer hidden = coach.put(
                 "/api/playbook/call/tongs-fog/standing",
                 Browserless.version(0),
-                "{\"install\": \"CATALOGUE\", \"published\": false, \"retired\": false}");
+                "{\"install\": \"catalogue\", \"published\": false, \"retired\": false}");
         assertThat(hidden.status()).isEqualTo(422);
         assertThat(hidden.detail()).contains("retire it");
         assertThat(Browserless.signedIn(port, "lind")

@@ -188,9 +188,16 @@ final class Painter {
         legs(g, body, ground, hip, scale);
         Color jersey = body.defence() ? new Color(38, 48, 92) : new Color(226, 222, 210);
         limb(g, jersey, hip, shoulder, scale * 0.52);
+        helmet(g, body, head, scale * 0.17);
+        number(g, body, hip, shoulder, scale);
+    }
+
+    private static void helmet(Graphics2D g, Body body, ImagePoint head, double radius) {
         g.setColor(body.defence() ? new Color(222, 170, 60) : new Color(150, 40, 36));
-        double r = scale * 0.17;
-        g.fill(new Ellipse2D.Double(head.xPixels() - r, head.yPixels() - r, 2 * r, 2 * r));
+        g.fill(new Ellipse2D.Double(head.xPixels() - radius, head.yPixels() - radius, 2 * radius, 2 * radius));
+    }
+
+    private static void number(Graphics2D g, Body body, ImagePoint hip, ImagePoint shoulder, double scale) {
         g.setFont(NUMERALS.deriveFont((float) (scale * 0.42)));
         g.setColor(body.defence() ? PAINT : new Color(120, 30, 28));
         String number = String.valueOf(body.number());

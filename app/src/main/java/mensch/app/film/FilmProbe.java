@@ -16,6 +16,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Asks ffprobe what a file is; refuses what a browser cannot play, in words. */
 @Component
 class FilmProbe {
+    /** What the probe complains of when the end is missing. */
+    private static final List<String> CUT_OFF = List.of("partial file", "truncated", "File ended prematurely");
+
     private static final Set<String> PLAYABLE = Set.of("h264", "vp8", "vp9", "av1");
     private static final long LIMIT_SECONDS = 120;
     private static final String DISCARDED = "D";
@@ -91,18 +94,20 @@ class FilmProbe {
             throw refused("the film is " + format + " with " + codec
                     + "; a browser plays MP4 or WebM with H.264, VP8, VP9 or AV1: export it so");
         }
-        if (complaints.contains("partial file")
-                || complaints.contains("truncated")
-                || complaints.contains("File ended prematurely")) {
+        if (CUT_OFF.stream().anyMatch(complaints::contains)) {
             throw refused("the film is cut off before its end; copy it again");
         }
+        return pictured(found, bytes, mp4 ? ".mp4" : ".webm");
+    }
+
+    /** As it is seen: a picture that is stored on its side has its height for width. */
+    private static Probed pictured(JsonNode found, long bytes, String ending) {
         List<Double> times = shown(found, bytes);
         int rotation = Math.floorMod(-rotation(found.at("/streams/0/side_data_list")), 360);
         int width = found.at("/streams/0/width").asInt();
         int height = found.at("/streams/0/height").asInt();
         boolean turned = rotation % 180 != 0;
-        return new Probed(
-                turned ? height : width, turned ? width : height, rotation, bytes, mp4 ? ".mp4" : ".webm", times);
+        return new Probed(turned ? height : width, turned ? width : height, rotation, bytes, ending, times);
     }
 
     /** Times of the frames that a player shows: one flagged as discarded is only there to decode others. */

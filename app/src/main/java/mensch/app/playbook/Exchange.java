@@ -12,6 +12,7 @@ import mensch.core.call.CallAssembly;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.Values;
+import mensch.core.document.Worded;
 import mensch.core.library.Library;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -30,7 +31,7 @@ class Exchange {
     record ImportRow(String kind, String id, String name, State state, int base, String message) {}
 
     /** What becomes of a document that comes in. */
-    enum State {
+    enum State implements Worded {
         NEW,
         CHANGED,
         SAME,
@@ -64,23 +65,8 @@ class Exchange {
 
     /** Documents as one playbook; {@code what} is own, all, formations or kind/id. Drafts of others stay out. */
     Map<String, Object> taken(String what, String by) {
-        var documents = new ArrayList<Document>();
-        for (String kind : List.of("formation", "front", "coverage", "movement", "pressure", "call")) {
-            playbook.library().kind(kind).stream()
-                    .filter(d -> !d.kind().equals("call"))
-                    .forEach(documents::add);
-        }
-        playbook.library().calls().forEach(c -> documents.add(c.document()));
-        playbook.newest().stream().filter(r -> r.kind().equals("call")).forEach(r -> documents.add(r.document()));
-        Map<String, PlaybookEntry> standings = playbook.standings();
-        var own =
-                playbook.newest().stream().map(r -> r.kind() + "/" + r.docId()).toList();
-        var bodies = documents.stream()
-                .filter(d -> wanted(d, what, own))
-                .filter(d -> Playbook.seen(standings, d.kind(), d.id(), by))
-                .map(Document::body)
-                .toList();
-        if (bodies.isEmpty()) {
+        List<Document> documents = wanted(what, by);
+        if (documents.isEmpty()) {
             throw Problem.notFound(what.equals("own") ? "anything of your own to export" : what);
         }
         var out = new LinkedHashMap<String, Object>();
@@ -90,16 +76,32 @@ class Exchange {
         out.put(
                 "landmarks",
                 playbook.library().vocabulary().convention().landmarks().words());
-        out.put("documents", bodies);
-        List<Map<String, Object>> muted = bodies.stream()
-                .filter(b -> "call".equals(b.get("kind")))
-                .flatMap(b -> mutes.of(String.valueOf(b.get("id")), by).stream())
+        out.put("documents", documents.stream().map(Document::body).toList());
+        List<Map<String, Object>> muted = documents.stream()
+                .filter(d -> d.kind().equals("call"))
+                .flatMap(d -> mutes.of(d.id(), by).stream())
                 .map(Exchange::muted)
                 .toList();
         if (!muted.isEmpty()) {
             out.put("muted", muted);
         }
         return out;
+    }
+
+    private List<Document> wanted(String what, String by) {
+        var documents = new ArrayList<Document>();
+        for (String kind : List.of("formation", "front", "coverage", "movement", "pressure")) {
+            documents.addAll(playbook.library().kind(kind));
+        }
+        playbook.library().calls().forEach(c -> documents.add(c.document()));
+        List<DocumentRevision> newest = playbook.newest();
+        newest.stream().filter(r -> r.kind().equals("call")).forEach(r -> documents.add(r.document()));
+        Map<String, PlaybookEntry> standings = playbook.standings();
+        List<String> own = newest.stream().map(r -> r.kind() + "/" + r.docId()).toList();
+        return documents.stream()
+                .filter(d -> wanted(d, what, own))
+                .filter(d -> Playbook.seen(standings, d.kind(), d.id(), by))
+                .toList();
     }
 
     /** A finding somebody lives with goes out with its call. */
@@ -198,24 +200,19 @@ class Exchange {
             return row(document, State.CONFLICT, 0, "somebody else has a draft of this name; rename yours");
         }
         if (saved.isPresent()) {
-            boolean same = saved.get().digest().equals(document.digest());
-            return row(
-                    document,
-                    same ? State.SAME : State.CHANGED,
-                    saved.get().revision(),
-                    same ? "as it is here" : "becomes revision " + (saved.get().revision() + 1));
+            int revision = saved.get().revision();
+            return saved.get().digest().equals(document.digest())
+                    ? row(document, State.SAME, revision, "as it is here")
+                    : row(document, State.CHANGED, revision, "becomes revision " + (revision + 1));
         }
         if (shipped.isPresent()) {
-            boolean same = shipped.get().digest().equals(document.digest())
-                    || document.kind().equals("call")
-                            && whole(shipped.get()).digest().equals(document.digest());
-            return row(
-                    document,
-                    same ? State.SAME : State.CONFLICT,
-                    0,
-                    same
-                            ? "as in the catalogue"
-                            : "the catalogue has another of this name and is not changed; rename yours");
+            return same(shipped.get(), document)
+                    ? row(document, State.SAME, 0, "as in the catalogue")
+                    : row(
+                            document,
+                            State.CONFLICT,
+                            0,
+                            "the catalogue has another of this name and is not changed; rename yours");
         }
         boolean taken = playbook.library().documents().stream().anyMatch(d -> d.id().equals(document.id()));
         return taken
@@ -223,12 +220,28 @@ class Exchange {
                 : row(document, State.NEW, 0, "your draft");
     }
 
-    private Document whole(Document call) {
-        return CallAssembly.whole(call, catalogue::named).document();
+    /** As it ships, or, for a call, with the documents it names inside. */
+    private boolean same(Document shipped, Document document) {
+        return shipped.digest().equals(document.digest())
+                || document.kind().equals("call")
+                        && CallAssembly.whole(shipped, catalogue::named)
+                                .document()
+                                .digest()
+                                .equals(document.digest());
     }
 
     private static ImportRow row(Document document, State state, int base, String message) {
         return new ImportRow(document.kind(), document.id(), document.name(), state, base, message);
+    }
+
+    private void save(ImportRow row, Document document, Library asImported, String by) {
+        Document whole =
+                row.kind().equals("call") ? asImported.compose(document).document() : document;
+        if (row.state() == State.NEW) {
+            playbook.saveNew(whole, by);
+        } else if (row.state() == State.CHANGED) {
+            playbook.saveNext(whole, new Version(row.base()), by);
+        }
     }
 
     /** Imports what was looked at: all of it, or nothing when something conflicts or changed since. */
@@ -248,14 +261,7 @@ class Exchange {
         Library asImported = playbook.library()
                 .with(documents.stream().filter(d -> !d.kind().equals("call")).toList());
         for (int i = 0; i < rows.size(); i++) {
-            Document document = documents.get(i).kind().equals("call")
-                    ? asImported.compose(documents.get(i)).document()
-                    : documents.get(i);
-            if (rows.get(i).state() == State.NEW) {
-                playbook.saveNew(document, by);
-            } else if (rows.get(i).state() == State.CHANGED) {
-                playbook.saveNext(document, new Version(rows.get(i).base()), by);
-            }
+            save(rows.get(i), documents.get(i), asImported, by);
         }
         muted(text).stream()
                 .filter(m -> rows.stream()

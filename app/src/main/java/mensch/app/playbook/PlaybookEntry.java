@@ -9,6 +9,7 @@ import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.io.Serializable;
+import mensch.core.document.Worded;
 import org.jspecify.annotations.Nullable;
 
 /** What the programme does with one document: who wrote it, who may see it, whether it is taught. */
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 public class PlaybookEntry {
 
     /** How far a document has come: in the catalogue, taught, in this week's plan. */
-    public enum Install {
+    public enum Install implements Worded {
         CATALOGUE,
         INSTALLED,
         PLAN

@@ -8,6 +8,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -45,25 +46,7 @@ class SecurityConfig {
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems) throws Exception {
-        return http.authorizeHttpRequests(
-                        a -> a.requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**")
-                                .permitAll()
-                                .requestMatchers(HttpMethod.POST, QUESTIONS)
-                                .authenticated()
-                                .requestMatchers("/api/reels/**", "/api/grades/**", "/api/roster")
-                                .hasRole(Member.Role.COORDINATOR.name())
-                                .requestMatchers(HttpMethod.GET, "/api/**")
-                                .authenticated()
-                                .requestMatchers("/api/**")
-                                .hasRole(Member.Role.COORDINATOR.name())
-                                .requestMatchers("/actuator/**")
-                                .denyAll()
-                                .requestMatchers(HttpMethod.GET, "/**")
-                                .permitAll()
-                                .requestMatchers(HttpMethod.HEAD, "/**")
-                                .permitAll()
-                                .anyRequest()
-                                .denyAll())
+        return http.authorizeHttpRequests(SecurityConfig::mayAsk)
                 .csrf(c -> c.spa())
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
                 .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) -> problems.write(
@@ -75,6 +58,29 @@ class SecurityConfig {
                                 "this is for coordinators, or the sign-in is over; sign in again or ask one")))
                 .logout(l -> l.disable())
                 .build();
+    }
+
+    /** The first line that fits decides; what is not named is nobody's. */
+    private static void mayAsk(
+            AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry may) {
+        may.requestMatchers("/api/session", "/actuator/health/**", "/v3/api-docs/**")
+                .permitAll()
+                .requestMatchers(HttpMethod.POST, QUESTIONS)
+                .authenticated()
+                .requestMatchers("/api/reels/**", "/api/grades/**", "/api/roster")
+                .hasRole(Member.Role.COORDINATOR.name())
+                .requestMatchers(HttpMethod.GET, "/api/**")
+                .authenticated()
+                .requestMatchers("/api/**")
+                .hasRole(Member.Role.COORDINATOR.name())
+                .requestMatchers("/actuator/**")
+                .denyAll()
+                .requestMatchers(HttpMethod.GET, "/**")
+                .permitAll()
+                .requestMatchers(HttpMethod.HEAD, "/**")
+                .permitAll()
+                .anyRequest()
+                .denyAll();
     }
 
     @Bean

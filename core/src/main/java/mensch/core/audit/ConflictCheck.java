@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Conflict;
+import mensch.core.play.BallPath;
 import mensch.core.rung.Part;
 
 /** Nobody is a run man and a pass man at one time, and each way of the ball on an option has an owner. */
@@ -42,41 +43,35 @@ final class ConflictCheck implements Check {
                 byMan.computeIfAbsent(key, k -> new ArrayList<>()).add(conflict);
             }
         }
-        byMan.forEach((man, his) -> {
-            Conflict worst = Collections.max(his, Comparator.comparingDouble(Conflict::overlap));
-            List<String> also = his.stream()
-                    .filter(c -> c != worst)
-                    .map(c -> c.name() + " to the " + c.play().words())
-                    .distinct()
-                    .toList();
-            findings.add(new Finding(
-                    CONFLICT,
-                    Severity.WEAK,
-                    man.feetOr(BEHIND_THE_BALL),
-                    List.of(man),
-                    new PlayEvidence.TwoJobs(
-                            man,
-                            Objects.requireNonNull(worst.run()),
-                            Objects.requireNonNull(worst.pass()),
-                            worst,
-                            also)));
-        });
+        byMan.forEach((man, his) -> findings.add(twoJobs(man, his)));
         for (Conflict conflict : subject.conflicts()) {
-            conflict.open()
-                    .forEach(path -> findings.add(new Finding(
-                            BALL_PATH,
-                            Severity.WEAK,
-                            new Point(conflict.play().sign() * 5.0, 4),
-                            List.of(),
-                            new PlayEvidence.BallPathOpen(
-                                    conflict.name(),
-                                    conflict.play(),
-                                    path,
-                                    conflict.owners().entrySet().stream()
-                                            .map(e -> PlayEvidence.name(e.getValue()) + " has the "
-                                                    + e.getKey().words())
-                                            .collect(Collectors.joining(", "))))));
+            conflict.open().forEach(path -> findings.add(open(conflict, path)));
         }
         return findings;
+    }
+
+    private static Finding twoJobs(Job man, List<Conflict> his) {
+        Conflict worst = Collections.max(his, Comparator.comparingDouble(Conflict::overlap));
+        List<String> also = his.stream()
+                .filter(c -> c != worst)
+                .map(c -> c.name() + " to the " + c.play().words())
+                .distinct()
+                .toList();
+        var evidence = new PlayEvidence.TwoJobs(
+                man, Objects.requireNonNull(worst.run()), Objects.requireNonNull(worst.pass()), worst, also);
+        return new Finding(CONFLICT, Severity.WEAK, man.feetOr(BEHIND_THE_BALL), List.of(man), evidence);
+    }
+
+    private static Finding open(Conflict conflict, BallPath path) {
+        String owned = conflict.owners().entrySet().stream()
+                .map(e -> PlayEvidence.name(e.getValue()) + " has the "
+                        + e.getKey().words())
+                .collect(Collectors.joining(", "));
+        return new Finding(
+                BALL_PATH,
+                Severity.WEAK,
+                new Point(conflict.play().sign() * 5.0, 4),
+                List.of(),
+                new PlayEvidence.BallPathOpen(conflict.name(), conflict.play(), path, owned));
     }
 }

@@ -2,6 +2,7 @@ package mensch.core.audit;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.stream.Collectors;
 import mensch.core.lineup.GapLedger;
 
 /** What was counted where nothing is found. */
@@ -32,16 +33,8 @@ public record Sound(String title, String reason) implements Evidence {
     private static String counted(Rule rule, Subject subject) {
         return switch (rule) {
             case JOBS -> subject.lineup().jobs().size() + " jobs, each with its nine parts.";
-            case GAPS ->
-                subject.gaps().rows().size() + " gaps, "
-                        + subject.gaps().rows().stream()
-                                .filter(r -> r.owners().size() == 1)
-                                .count() + " with an owner of their own.";
-            case EDGE ->
-                subject.gaps().edges().stream()
-                                .map(Sound::edge)
-                                .reduce((a, b) -> a + ", " + b)
-                                .orElse("") + ".";
+            case GAPS -> gaps(subject.gaps());
+            case EDGE -> edges(subject.gaps());
             case COUNT ->
                 subject.box().box().size() + " in the box, "
                         + subject.box().support().size() + " with the force men near it; "
@@ -62,7 +55,14 @@ public record Sound(String title, String reason) implements Evidence {
         };
     }
 
-    private static String edge(GapLedger.Edge edge) {
-        return edge.forces().get(0).words() + " on the " + edge.side().words();
+    private static String gaps(GapLedger gaps) {
+        long alone = gaps.rows().stream().filter(r -> r.owners().size() == 1).count();
+        return gaps.rows().size() + " gaps, " + alone + " with an owner of their own.";
+    }
+
+    private static String edges(GapLedger gaps) {
+        return gaps.edges().stream()
+                .map(e -> e.forces().get(0).words() + " on the " + e.side().words())
+                .collect(Collectors.joining(", ", "", "."));
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -53,7 +54,6 @@ public final class CallReader {
     private Call call(int revision) {
         Front front = null;
         Coverage coverage = null;
-        var ladders = new ArrayList<Layer>();
         for (LadderDocument layer : written.layers()) {
             switch (layer.kind()) {
                 case "front" -> front = FrontReader.read(layer, vocabulary, problems);
@@ -70,37 +70,40 @@ public final class CallReader {
             fault("layers", "need one front and one coverage");
             throw new DocumentException(problems);
         }
-        own(CallDocument.THIS_WEEK, Layer.Kind.PLAN, "plan", front).forEach(ladders::add);
-        own(written.id(), Layer.Kind.CALL, "rungs", front).forEach(ladders::add);
-        for (Layer.Kind kind : List.of(Layer.Kind.PRESSURE, Layer.Kind.MOVEMENT)) {
-            for (LadderDocument layer : written.layers()) {
-                if (layer.kind().equals(kind.words())) {
-                    ladders.add(new Layer(kind, ref(layer.document()), ladders(layer, front, coverage)));
-                }
-            }
-        }
-        ladders.add(new Layer(Layer.Kind.COVERAGE, ref(coverage.document()), coverage.ladders()));
-        ladders.add(new Layer(Layer.Kind.FRONT, ref(front.document()), front.ladders()));
+        List<Layer> layers = layers(front, coverage);
         var base = new Call.Base(
                 front, coverage, side("call side", front.callSide()), side("cover side", coverage.coverSide()));
         var answers = new Call.Answers(motion(front), checks(front), checked(revision));
         checkTargets(answers);
         checkSeats(front, coverage);
+        refuse(problems);
+        var ref = new DocumentRef(written.id(), revision, written.document().digest());
+        var call = new Call(ref, written, vocabulary, base, layers, answers);
+        refuse(new Soundness(call).problems());
+        return call;
+    }
+
+    private static void refuse(List<Problem> problems) {
         if (!problems.isEmpty()) {
             throw new DocumentException(problems);
         }
-        var call = new Call(
-                new DocumentRef(written.id(), revision, written.document().digest()),
-                written,
-                vocabulary,
-                base,
-                ladders,
-                answers);
-        List<Problem> unsound = new Soundness(call).problems();
-        if (!unsound.isEmpty()) {
-            throw new DocumentException(unsound);
+    }
+
+    /** Top first: a later one is refined by the earlier. */
+    private List<Layer> layers(Front front, Coverage coverage) {
+        var layers = new ArrayList<Layer>();
+        own(CallDocument.THIS_WEEK, Layer.Kind.PLAN, "plan", front).ifPresent(layers::add);
+        own(written.id(), Layer.Kind.CALL, "rungs", front).ifPresent(layers::add);
+        for (Layer.Kind kind : List.of(Layer.Kind.PRESSURE, Layer.Kind.MOVEMENT)) {
+            for (LadderDocument layer : written.layers()) {
+                if (layer.kind().equals(kind.words())) {
+                    layers.add(new Layer(kind, ref(layer.document()), ladders(layer, front)));
+                }
+            }
         }
-        return call;
+        layers.add(new Layer(Layer.Kind.COVERAGE, ref(coverage.document()), coverage.ladders()));
+        layers.add(new Layer(Layer.Kind.FRONT, ref(front.document()), front.ladders()));
+        return layers;
     }
 
     /** Every call that a check or an answer to motion leads to must be inside this one. */
@@ -136,7 +139,7 @@ public final class CallReader {
     }
 
     /** Ladders of a movement or pressure; each must name a role of the front or a seat that the front fills. */
-    private Map<String, Ladder> ladders(LadderDocument layer, Front front, Coverage coverage) {
+    private Map<String, Ladder> ladders(LadderDocument layer, Front front) {
         Map<String, Ladder> ladders =
                 new LadderReader(layer.id(), vocabulary.withRoles(roles(front)), problems).read(layer.ladders());
         for (String seat : ladders.keySet()) {
@@ -206,7 +209,7 @@ public final class CallReader {
     }
 
     /** Rungs of the call itself, or of this week's plan for it. */
-    private List<Layer> own(String id, Layer.Kind kind, String key, Front front) {
+    private Optional<Layer> own(String id, Layer.Kind kind, String key, Front front) {
         Set<String> roles = roles(front);
         Map<String, Ladder> ladders = new LadderReader(id, vocabulary.withRoles(roles), problems)
                 .read(kind == Layer.Kind.PLAN ? written.plan() : written.rungs());
@@ -215,7 +218,7 @@ public final class CallReader {
                 fault(key + "/" + seat, "is no role or cover seat of the front; roles are " + String.join(", ", roles));
             }
         }
-        return ladders.isEmpty() ? List.of() : List.of(new Layer(kind, new DocumentRef(id, 0, ""), ladders));
+        return ladders.isEmpty() ? Optional.empty() : Optional.of(new Layer(kind, new DocumentRef(id, 0, ""), ladders));
     }
 
     /** A coverage seat nobody fills is a fault of the pair: its job would be missing. */

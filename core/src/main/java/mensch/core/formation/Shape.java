@@ -112,13 +112,10 @@ public final class Shape {
 
     private static Flank flank(Formation formation, Man middle, Side side, Thresholds limits) {
         int sign = side.sign();
-        var outward = new ArrayList<Man>();
-        for (Man man : formation.men()) {
-            if (man != middle && sign * (man.x() - middle.x()) > 0 && man.post() != Man.Post.QUARTERBACK) {
-                outward.add(man);
-            }
-        }
-        outward.sort(Comparator.comparingDouble((Man m) -> sign * m.x()).thenComparingDouble(m -> -m.depth()));
+        List<Man> outward = formation.men().stream()
+                .filter(m -> m != middle && sign * (m.x() - middle.x()) > 0 && m.post() != Man.Post.QUARTERBACK)
+                .sorted(Comparator.comparingDouble((Man m) -> sign * m.x()).thenComparingDouble(m -> -m.depth()))
+                .toList();
         List<Man> surface = line(formation) ? surface(outward, sign, limits) : List.of();
         Man end = surface.isEmpty() ? middle : surface.get(surface.size() - 1);
         Man tackle = surface.isEmpty() ? middle : surface.get(1);

@@ -306,34 +306,16 @@ final class BlockMaker {
         double ball =
                 Math.max(run.meshSeconds(picture.view), gait.time(carrier.feet().distance(point)));
         var judge = new BlockJudge(picture, run, point);
-        var rows = new ArrayList<Blocking.Row>();
-        on.entrySet().stream()
-                .sorted(Comparator.comparingDouble(
-                        (Map.Entry<Stand, List<Man>> e) -> -e.getKey().u()))
-                .forEach(e -> {
-                    Stand then = climbs.get(e.getKey());
-                    Block block = how.getOrDefault(e.getKey(), Block.ZONE);
-                    rows.add(new Blocking.Row(
-                            e.getValue(),
-                            block,
-                            e.getKey().job(),
-                            then == null ? null : then.job(),
-                            judge.of(e.getKey(), e.getValue(), block),
-                            judge.atPoint(e.getKey())));
-                });
+        List<Blocking.Row> rows = on.keySet().stream()
+                .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))
+                .map(s -> row(s, judge))
+                .toList();
         List<Blocking.Free> free = picture.stands.stream()
                 .filter(s -> !taken.contains(s))
                 .map(judge::free)
                 .sorted(Comparator.comparingDouble(Blocking.Free::seconds))
                 .toList();
-        List<Man> inserted = told.entrySet().stream()
-                .filter(e -> e.getValue().inserts() && e.getValue() != Block.KICK_BACK_EDGE)
-                .map(Map.Entry::getKey)
-                .toList();
-        List<Man> pullers = told.entrySet().stream()
-                .filter(e -> e.getValue().pulls())
-                .map(Map.Entry::getKey)
-                .toList();
+        List<Man> inserted = told(b -> b.inserts() && b != Block.KICK_BACK_EDGE);
         return new Blocking(
                 run,
                 picture.play,
@@ -342,6 +324,27 @@ final class BlockMaker {
                 free,
                 point,
                 ball,
-                FitCount.of(picture, inserted, pullers));
+                FitCount.of(picture, inserted, told(Block::pulls)));
+    }
+
+    private Blocking.Row row(Stand blocked, BlockJudge judge) {
+        List<Man> by = on.getOrDefault(blocked, List.of());
+        Stand then = climbs.get(blocked);
+        Block block = how.getOrDefault(blocked, Block.ZONE);
+        return new Blocking.Row(
+                by,
+                block,
+                blocked.job(),
+                then == null ? null : then.job(),
+                judge.of(blocked, by, block),
+                judge.atPoint(blocked));
+    }
+
+    /** The men who were told such a block. */
+    private List<Man> told(Predicate<Block> such) {
+        return told.entrySet().stream()
+                .filter(e -> such.test(e.getValue()))
+                .map(Map.Entry::getKey)
+                .toList();
     }
 }

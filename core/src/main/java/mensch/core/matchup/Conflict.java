@@ -77,25 +77,27 @@ public record Conflict(
                 List.of());
     }
 
+    /** Who stands nearest to halfway between the tackle and the second receiver. */
+    private static Optional<Stand> overhang(List<Stand> here, Flank flank, OptionLimits limits) {
+        double tackle = Math.abs(flank.tackle().x());
+        double two = flank.receivers().size() > 1
+                ? Math.abs(flank.receivers().get(1).x())
+                : tackle + limits.overhangBeside();
+        double middle = (tackle + Math.max(two, tackle + 1)) / 2;
+        return here.stream()
+                .filter(s -> !s.job().role().lineman()
+                        && s.depth() <= limits.overhangDepth()
+                        && Math.abs(s.u()) >= tackle - limits.overhangInside())
+                .min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4));
+    }
+
     private static Optional<Stand> key(Picture picture, RunPass.Read read, Side side) {
-        OptionLimits limits = picture.lineup.convention().options();
         Flank flank = picture.shape.flank(side);
         List<Stand> here = picture.stands.stream()
                 .filter(s -> s.at(picture.play).x() * side.sign() > 0)
                 .toList();
-        double tackle = Math.abs(flank.tackle().x());
         return switch (read) {
-            case OVERHANG -> {
-                double two = flank.receivers().size() > 1
-                        ? Math.abs(flank.receivers().get(1).x())
-                        : tackle + limits.overhangBeside();
-                double middle = (tackle + Math.max(two, tackle + 1)) / 2;
-                yield here.stream()
-                        .filter(s -> !s.job().role().lineman()
-                                && s.depth() <= limits.overhangDepth()
-                                && Math.abs(s.u()) >= tackle - limits.overhangInside())
-                        .min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4));
-            }
+            case OVERHANG -> overhang(here, flank, picture.lineup.convention().options());
             case CORNER ->
                 here.stream()
                         .filter(s -> !s.job().role().lineman())

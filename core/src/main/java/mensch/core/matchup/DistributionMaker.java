@@ -174,23 +174,9 @@ final class DistributionMaker {
             return;
         }
         var still = new ArrayList<>(left);
-        for (Side side : Side.values()) {
-            List<Runner> here = left.stream()
-                    .filter(r -> r.side() == side
-                            && r.caught().y() < limits.deepFrom()
-                            && side.sign() * r.end().x() > -limits.breaks())
-                    .sorted(Comparator.comparingDouble(
-                            (Runner r) -> -side.sign() * r.end().x()))
-                    .toList();
-            if (pushes() && here.size() > 1 && fastFlat(here.get(0))) {
-                List<AreaLedger.Row> men = under.stream()
-                        .sorted(Comparator.comparingDouble((AreaLedger.Row r) ->
-                                -side.sign() * r.landmark().x()))
-                        .toList();
-                for (int i = 0; i < here.size() && i < men.size(); i++) {
-                    having(covers, here.get(i)).add(cover(men.get(i).owner(), Having.PUSH, here.get(i)));
-                    still.remove(here.get(i));
-                }
+        if (pushes()) {
+            for (Side side : Side.values()) {
+                still.removeAll(pushed(covers, left, under, side));
             }
         }
         List<Job> pushed = covers.values().stream()
@@ -208,6 +194,30 @@ final class DistributionMaker {
                             : area)
                     .ifPresent(area -> having(covers, runner).add(cover(area.owner(), Having.AREA, runner)));
         }
+    }
+
+    /** With a fast flat the underneath men of a side push one man out each; who is had so, is had. */
+    private List<Runner> pushed(
+            Map<Runner, List<Cover>> covers, List<Runner> left, List<AreaLedger.Row> under, Side side) {
+        List<Runner> here = left.stream()
+                .filter(r -> r.side() == side
+                        && r.caught().y() < limits.deepFrom()
+                        && side.sign() * r.end().x() > -limits.breaks())
+                .sorted(Comparator.comparingDouble(
+                        (Runner r) -> -side.sign() * r.end().x()))
+                .toList();
+        if (here.size() < 2 || !fastFlat(here.get(0))) {
+            return List.of();
+        }
+        List<AreaLedger.Row> men = under.stream()
+                .sorted(Comparator.comparingDouble(
+                        (AreaLedger.Row r) -> -side.sign() * r.landmark().x()))
+                .toList();
+        List<Runner> had = here.subList(0, Math.min(here.size(), men.size()));
+        for (int i = 0; i < had.size(); i++) {
+            having(covers, had.get(i)).add(cover(men.get(i).owner(), Having.PUSH, had.get(i)));
+        }
+        return had;
     }
 
     /** The nearest man underneath whom no route has pushed on. */

@@ -43,9 +43,27 @@ import mensch.core.rung.RungReader;
  */
 public final class Repairs {
     /** A finding that hangs on a play is mended by the men nearest to it; so many are tried. */
-    private static final int NEAR = 4;
     /** How many are offered. */
     public static final int OFFERED = 4;
+
+    private static final int NEAR = 4;
+
+    /** Of what mends here: what costs less and asks fewer men to learn less. */
+    private static final Comparator<Tried> CHEAPER = Comparator.comparingLong((Tried t) -> weak(t.costs()))
+            .thenComparingInt(Tried::rushersLost)
+            .thenComparingInt(Tried::men)
+            .thenComparingInt(Tried::parts)
+            .thenComparingInt(t -> t.costs().size());
+
+    /** The same with what it does on other pictures. */
+    private static final Comparator<Repair> BETTER = Comparator.comparingInt(
+                    (Repair r) -> r.elsewhere().newBusts())
+            .thenComparingLong(r -> weak(r.costs()))
+            .thenComparingInt(Repair::rushersLost)
+            .thenComparingInt(Repair::men)
+            .thenComparingInt(r -> r.elsewhere().newWeak())
+            .thenComparingInt(Repair::parts)
+            .thenComparingInt(r -> r.costs().size());
 
     private final Library library;
     private final Reach reach;
@@ -109,11 +127,7 @@ public final class Repairs {
         for (List<Sentence> steps : changes) {
             tried(call, steps, broken, outcomes).ifPresent(mending::add);
         }
-        mending.sort(Comparator.comparingLong((Tried t) -> weak(t.costs()))
-                .thenComparingInt(Tried::rushersLost)
-                .thenComparingInt(Tried::men)
-                .thenComparingInt(Tried::parts)
-                .thenComparingInt(t -> t.costs().size()));
+        mending.sort(CHEAPER);
         return new Offer(best(call, broken, mending, named), changes.size());
     }
 
@@ -183,6 +197,13 @@ public final class Repairs {
                 call.under(new Layer(Layer.Kind.CALL, new DocumentRef(call.ref().id(), 0, ""), ladders)));
     }
 
+    /** What it costs when every play meets it again, which only the cheapest are; empty when that is too dear. */
+    private Optional<List<Finding>> costs(Broken broken, Tried tried) {
+        Lineup with = Lineup.of(tried.call(), broken.before().snap());
+        List<Finding> costs = costs(broken.auditor().findings(with), broken.was());
+        return dear(costs, broken.finding()) ? Optional.empty() : Optional.of(costs);
+    }
+
     /**
      * The cheapest that the call may be saved with; what they cost elsewhere decides among those that cost the same
      * here.
@@ -193,33 +214,20 @@ public final class Repairs {
         List<Set<FindingKey>> was = before.stream().map(l -> keys(Audit.of(l))).toList();
         var repairs = new ArrayList<Repair>();
         for (Tried tried : mending) {
-            if (repairs.size() == OFFERED * 2) {
-                break;
+            if (repairs.size() < OFFERED * 2) {
+                costs(broken, tried)
+                        .map(costs -> new Repair(
+                                tried.steps(),
+                                named.get(tried.steps()),
+                                costs,
+                                tried.men(),
+                                tried.parts(),
+                                tried.rushersLost(),
+                                elsewhere(tried.call(), before, was)))
+                        .ifPresent(repairs::add);
             }
-            // only the cheapest are met by every play again
-            List<Finding> costs = costs(
-                    broken.auditor()
-                            .findings(Lineup.of(tried.call(), broken.before().snap())),
-                    broken.was());
-            if (dear(costs, broken.finding())) {
-                continue;
-            }
-            repairs.add(new Repair(
-                    tried.steps(),
-                    named.get(tried.steps()),
-                    costs,
-                    tried.men(),
-                    tried.parts(),
-                    tried.rushersLost(),
-                    elsewhere(tried.call(), before, was)));
         }
-        repairs.sort(Comparator.comparingInt((Repair r) -> r.elsewhere().newBusts())
-                .thenComparingLong(r -> weak(r.costs()))
-                .thenComparingInt(Repair::rushersLost)
-                .thenComparingInt(Repair::men)
-                .thenComparingInt(r -> r.elsewhere().newWeak())
-                .thenComparingInt(Repair::parts)
-                .thenComparingInt(r -> r.costs().size()));
+        repairs.sort(BETTER);
         return repairs.stream()
                 .filter(r -> sound(call, r.steps()))
                 .limit(OFFERED)

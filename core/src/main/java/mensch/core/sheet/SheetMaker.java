@@ -50,15 +50,9 @@ public final class SheetMaker {
         var subject = new Subject(lineup, Plays.NONE, List.of());
         AreaLedger areas = subject.areas();
         GapLedger gaps = subject.gaps();
-        BoxCount count = subject.box();
         var jobs = new JobRows(lineup, new Words(lineup, library), roster.fill(lineup));
         boolean flag = lineup.snap().field().code().flag();
         List<GapRow> gapRows = flag ? List.of() : GapRows.of(gaps);
-        String box = flag
-                ? subject.rush().rushers().size() + " rush, "
-                        + subject.rush().cover().size() + " stay"
-                : count.box().size() + " in the box, " + count.support().size() + " with the force men near it; "
-                        + subject.rush().rushers().size() + " rush";
         return new Sheet(
                 Notation.print(lineup.snap()),
                 facts(lineup),
@@ -68,18 +62,35 @@ public final class SheetMaker {
                 lineup.jobs().stream().map(jobs::row).toList(),
                 gapRows,
                 GapRows.count(gapRows),
-                gaps.edges().stream()
-                        .filter(e -> !flag)
-                        .map(e -> new EdgeRow(e.side(), Words.spot(e.at()), Words.ids(e.forces())))
-                        .toList(),
-                box,
+                flag ? List.of() : edges(gaps),
+                flag ? rush(subject) : box(subject),
                 areas.rows().stream().map(SheetMaker::area).toList(),
-                subject.eligibles().entries().stream()
-                        .map(e -> new EligibleRow(
-                                e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone())))
-                        .toList(),
+                eligibles(subject),
                 flag ? cones(lineup, areas) : List.of(),
                 Audit.ofItself(subject).stream().map(SheetMaker::finding).toList());
+    }
+
+    private static List<EdgeRow> edges(GapLedger gaps) {
+        return gaps.edges().stream()
+                .map(e -> new EdgeRow(e.side(), Words.spot(e.at()), Words.ids(e.forces())))
+                .toList();
+    }
+
+    private static String rush(Subject subject) {
+        return subject.rush().rushers().size() + " rush, "
+                + subject.rush().cover().size() + " stay";
+    }
+
+    private static String box(Subject subject) {
+        BoxCount count = subject.box();
+        return count.box().size() + " in the box, " + count.support().size() + " with the force men near it; "
+                + subject.rush().rushers().size() + " rush";
+    }
+
+    private static List<EligibleRow> eligibles(Subject subject) {
+        return subject.eligibles().entries().stream()
+                .map(e -> new EligibleRow(e.man().name(), e.number(), Words.ids(e.byMan()), Words.ids(e.byZone())))
+                .toList();
     }
 
     /**
@@ -106,7 +117,7 @@ public final class SheetMaker {
 
     /** What a change of phase changed, as it is told to each man. */
     public List<ChangeRow> changes(Lineup before, Lineup after, Roster roster) {
-        return ChangeRow.between(before, after, roster, library);
+        return ChangeRows.between(before, after, roster, library);
     }
 
     /** What was done about the picture: a check, an answer to motion, if anything. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { FieldRow } from '../api/types'
+import type { FieldRow } from '../../api/types'
 import { drawingOf, freeSpot, pathOf, rectOf, yardLines } from './field'
 
 const field: FieldRow = {

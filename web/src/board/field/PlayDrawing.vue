@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PassSheet, RunSheet } from '../api/types'
+import type { PassSheet, RunSheet } from '../../api/types'
 import type { Drawing } from './field'
 
 /** Blocks of a run, or routes of a pass, over the field: a bar at the end of a block, an arrow at the end of a route, a cross where nobody has it. */

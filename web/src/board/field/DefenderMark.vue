@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { JobRow } from '../api/types'
+import type { JobRow } from '../../api/types'
 import type { SvgPoint } from './field'
 
 const props = defineProps<{ job: JobRow; at: SvgPoint; keyAt?: SvgPoint; selected: boolean }>()

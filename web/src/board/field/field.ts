@@ -1,4 +1,4 @@
-import type { FieldRow, Spot } from '../api/types'
+import type { FieldRow, Spot } from '../../api/types'
 
 declare const unit: unique symbol
 /** Yards in the play frame: x to the offence's right, y downfield. */
