@@ -6,6 +6,7 @@ import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
@@ -106,5 +107,21 @@ class VersionTest {
                 .put("/api/reels/1/snaps/1/grades/mike", Browserless.version(0), "{\"mark\": \"TO_STANDARD\"}");
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.detail()).contains("[+, =, -, n/a]");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/api/reels?page=-1 | 422 | input-invalid",
+                "/api/reels?page=2147483647 | 422 | input-invalid",
+                "/api/reels?page=two | 400 | address-unreadable",
+                "/api/playbook/call/no-such/revisions | 404 | not-found",
+                "/api/playbook/call/no-such/standing | 404 | not-found",
+            })
+    void aPageThatCannotBeIsRefusedAndNothingHasNoRevisions(String address, String status, String code, int port) {
+        Answer refused = Browserless.signedIn(port, "marrow").get(address);
+        assertThat(String.valueOf(refused.status())).isEqualTo(status);
+        assertThat(refused.code()).isEqualTo(code);
     }
 }

@@ -28,6 +28,8 @@ public final class Bounds {
     public static final int PLAYERS = 400;
     /** Items of one page of a list that grows. */
     public static final int PAGE = 50;
+    /** The last page anybody may ask for. */
+    public static final int LAST_PAGE = 1_000_000;
     /** Settings chosen. */
     public static final int SETTINGS = 100;
     /** Documents of one import. */

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
@@ -85,7 +86,7 @@ class FilmController {
 
     /** Reels, newest first. */
     @GetMapping
-    Paged<ReelItem> list(@RequestParam(defaultValue = "0") @Min(0) int page) {
+    Paged<ReelItem> list(@RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page) {
         return Paged.of(room.reels(page), FilmController::item);
     }
 

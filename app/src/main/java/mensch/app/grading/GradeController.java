@@ -1,6 +1,7 @@
 package mensch.app.grading;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
@@ -46,7 +47,8 @@ class GradeController {
 
     /** Grades of one man with the snaps they come from, those of the newest film first. */
     @GetMapping("/grades/{job}")
-    Paged<GradeRow> ofMan(@PathVariable String job, @RequestParam(defaultValue = "0") @Min(0) int page) {
+    Paged<GradeRow> ofMan(
+            @PathVariable String job, @RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page) {
         return book.ofMan(job, page);
     }
 

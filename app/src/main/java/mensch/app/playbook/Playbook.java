@@ -128,6 +128,14 @@ public class Playbook {
         }
     }
 
+    /** @throws Problem when there is no such document, or somebody must not know of it */
+    void checkThere(String kind, String id, String by) {
+        if (!has(kind, id)) {
+            throw Problem.notFound("the " + kind + " " + id);
+        }
+        checkSeen(kind, id, by);
+    }
+
     /** An id made of a name. @throws Problem when the name has no letters or is taken by any document */
     public String freshId(String name) {
         String id = DocumentName.id(name);

@@ -2,6 +2,7 @@ package mensch.app.playbook;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -211,16 +212,16 @@ class PlaybookController {
     Paged<RevisionItem> history(
             @PathVariable String kind,
             @PathVariable String id,
-            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page,
             Principal by) {
-        playbook.checkSeen(kind, id, by.getName());
+        playbook.checkThere(kind, id, by.getName());
         return Paged.of(playbook.history(kind, id, page), RevisionItem::of);
     }
 
     /** What the programme says of a document: installed, published, put away. */
     @GetMapping("/{kind}/{id}/standing")
     StandingSheet standing(@PathVariable String kind, @PathVariable String id, Principal by) {
-        playbook.checkSeen(kind, id, by.getName());
+        playbook.checkThere(kind, id, by.getName());
         return StandingSheet.of(playbook.entry(kind, id));
     }
 
@@ -232,7 +233,7 @@ class PlaybookController {
             @RequestHeader(HttpHeaders.IF_MATCH) Version read,
             @Valid @RequestBody Standing said,
             Principal by) {
-        playbook.checkSeen(kind, id, by.getName());
+        playbook.checkThere(kind, id, by.getName());
         return StandingSheet.of(playbook.set(kind, id, read, said.install(), said.published(), said.retired()));
     }
 
