@@ -103,8 +103,8 @@ class FiguresTest {
         var drawn = new StringBuilder("""
                 # The figures of the model
 
-                Every figure that the engine reads, from the documents of kind `figures`; a document of the same id takes their place. The
-                application shows those in force under House, Figures.
+                Every figure that the engine reads, from the documents of kind `figures` that ship. The application shows those in force under
+                House, Figures.
                 """);
         for (FigureGroup group : Figures.shipped().groups()) {
             drawn.append("\n## %s\n\n`%s`\n\n".formatted(group.name(), group.id()))
