@@ -50,8 +50,8 @@ onMounted(async () => {
         role="status"
       >
         {{ count }} {{ count === 1 ? 'figure' : 'figures' }} that calls, findings and film are measured by. A source
-        "handbook" is common teaching; "model" and "ours" are our judgement, to be argued with. Bring others in a
-        document of figures.
+        "handbook" is common teaching; "model" and "ours" are our judgement, to be argued with. They ship with the
+        application; what a league decides is chosen under House conventions.
       </p>
       <table v-if="shown.length">
         <thead>
