@@ -8,14 +8,17 @@ import { useBoard } from '../board/boardStore'
 import SnapWord from '../board/SnapWord.vue'
 import { usePlaybook } from '../playbook/playbookStore'
 import { typing } from '../shell/keys'
-import { tally, usePlan, WHICH } from './planStore'
+import LearnPanel from './LearnPanel.vue'
+import PlanCellPanel from './PlanCellPanel.vue'
+import PlanHeat from './PlanHeat.vue'
+import { tally, usePlan, WHICH, type Place } from './planStore'
 
 const plan = usePlan()
 const board = useBoard()
 const playbook = usePlaybook()
 const router = useRouter()
 const { which, motions, plays, rows, load, wanted, running, seconds, trouble, done } = storeToRefs(plan)
-const at = ref({ row: 0, column: 0 })
+const at = ref<Place>({ row: 0, column: 0 })
 
 const players = computed(() => board.choices?.codes.find((c) => c.id === board.snap.code)?.players ?? 11)
 const formations = computed(() => (board.choices?.formations ?? []).filter((f) => f.players === players.value))
@@ -27,21 +30,9 @@ const calls = computed(() => {
 })
 const cell = computed<PlanCell | undefined>(() => rows.value[at.value.row]?.cells[at.value.column])
 const call = computed(() => rows.value[at.value.row]?.call)
-const name = (id: string): string => formations.value.find((f) => f.id === id)?.name ?? id
 const callName = (id: string): string => calls.value.find((c) => c.id === id)?.name ?? id
 const counts = computed(() => tally(rows.value, false).filter((t) => t.cells))
 const meant = computed(() => tally(rows.value, true).find((t) => t.standing === 'breaks')?.cells ?? 0)
-const sign = (c: PlanCell): string =>
-  c.standing === 'breaks'
-    ? String(c.busts)
-    : c.standing === 'leaks'
-      ? String(c.weak)
-      : c.standing === 'unknown'
-        ? '?'
-        : ''
-const said = (c: PlanCell): string =>
-  `${callName(rows.value[at.value.row]?.call.id ?? '')} against ${name(c.formation)}: ${c.standing}`
-
 function start(): void {
   at.value = { row: 0, column: 0 }
   void plan.audit(
@@ -171,80 +162,25 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         No call is {{ which === 'plan' ? "in this week's plan" : 'installed' }} yet. Put calls into it in the playbook,
         or look at the whole playbook.
       </p>
-      <table v-if="rows.length">
-        <thead>
-          <tr>
-            <th scope="col"><span class="unseen">Call</span></th>
-            <th
-              v-for="f in formations"
-              :key="f.id"
-              scope="col"
-              class="tilted"
-            >
-              <span>{{ f.name }}</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr
-            v-for="(r, i) in rows"
-            :key="r.call.id"
-          >
-            <th scope="row">{{ r.call.name }}</th>
-            <td
-              v-for="(c, j) in r.cells"
-              :key="c.formation"
-            >
-              <button
-                type="button"
-                :class="['cell', c.standing, { other: !c.meant, picked: at.row === i && at.column === j }]"
-                :data-cell="`${i} ${j}`"
-                :tabindex="at.row === i && at.column === j ? 0 : -1"
-                :aria-label="`${r.call.name} against ${name(c.formation)}: ${c.standing}${c.worst ? ', ' + c.worst : ''}`"
-                @click="at = { row: i, column: j }"
-                @dblclick="open"
-                @focus="at = { row: i, column: j }"
-              >
-                {{ sign(c) }}
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <PlanHeat
+        v-if="rows.length"
+        v-model="at"
+        :rows="rows"
+        :formations="formations"
+        @open="open"
+      />
     </section>
     <aside
       aria-label="What is in a cell, and what the plan asks to learn"
       tabindex="0"
     >
-      <template v-if="cell">
-        <h2>{{ call?.name }} <span class="soft">against</span> {{ name(cell.formation) }}</h2>
-        <p class="standing">
-          <b>{{ cell.standing }}</b><template v-if="cell.motion">
-            after
-            {{
-              formations.find((f) => f.id === cell?.formation)?.motions.find((m) => m.id === cell?.motion)?.name ??
-              cell.motion
-            }}</template
-          >, worst of {{ cell.asked }} {{ cell.asked === 1 ? 'phase' : 'phases'
-          }}<template v-if="!cell.meant">; the call is not meant for it</template>.
-        </p>
-        <p v-if="cell.worst">
-          <b>{{ cell.worst }}</b> {{ cell.reason }}
-        </p>
-        <p v-else>Nothing worse than a note.</p>
-        <button
-          type="button"
-          class="button main"
-          @click="open"
-        >
-          Open on the board <span class="key">Enter</span>
-        </button>
-        <span
-          class="unseen"
-          aria-live="polite"
-          >{{ said(cell) }}</span
-        >
-      </template>
+      <PlanCellPanel
+        v-if="cell && call"
+        :call="call.name"
+        :cell="cell"
+        :formations="formations"
+        @open="open"
+      />
       <h2
         v-if="rows.length"
         class="next"
@@ -266,43 +202,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         {{ meant }} {{ meant === 1 ? 'cell breaks' : 'cells break' }} where the call is meant to be played. Unfilled
         cells: the call is not meant for that formation. {{ running ? '' : `Asked in ${seconds.toFixed(1)} s.` }}
       </p>
-      <template v-if="load">
-        <h2 class="next">What it asks to learn</h2>
-        <p class="soft">Sentences of the rules a role has to know for this plan.</p>
-        <p>
-          <span
-            v-for="r in load.roles.slice(0, 8)"
-            :key="r.role"
-            class="count"
-            ><b>{{ r.rungs }}</b> {{ r.role }}</span
-          >
-        </p>
-        <table class="learn">
-          <thead>
-            <tr>
-              <th>Call</th>
-              <th>new sentences</th>
-              <th>roles</th>
-              <th>men other than in the first</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="a in load.calls"
-              :key="a.call"
-            >
-              <th scope="row">{{ callName(a.call) }}</th>
-              <td>{{ a.rungs }}</td>
-              <td>{{ a.roles }}</td>
-              <td>{{ a.men }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </template>
+      <LearnPanel
+        v-if="load"
+        :load="load"
+        :call-name="callName"
+      />
     </aside>
   </div>
 </template>
 
+<style scoped src="./cell.css"></style>
 <style scoped>
 .plan {
   display: grid;
@@ -333,87 +242,6 @@ progress {
   color: var(--bust);
   font-weight: 600;
 }
-.heat table {
-  border-collapse: collapse;
-}
-.heat thead th {
-  vertical-align: bottom;
-  height: 118px;
-}
-.tilted {
-  width: 23px;
-  min-width: 23px;
-}
-.tilted span {
-  display: block;
-  writing-mode: vertical-rl;
-  transform: rotate(180deg);
-  font: 600 12.5px/1 var(--narrow);
-  white-space: nowrap;
-  padding: 4px 0;
-  margin: 0 auto;
-}
-.heat tbody th {
-  font: 600 13.5px/1 var(--narrow);
-  text-align: left;
-  white-space: nowrap;
-  padding-right: 10px;
-  position: sticky;
-  left: -14px;
-  background: var(--paper);
-}
-td {
-  padding: 1px;
-}
-tbody tr:nth-child(5n) td,
-tbody tr:nth-child(5n) th {
-  padding-bottom: 6px;
-}
-.cell {
-  all: unset;
-  box-sizing: border-box;
-  display: inline-block;
-  width: 21px;
-  height: 21px;
-  font: 700 13px/19px var(--narrow);
-  text-align: center;
-  border: 1px solid var(--rule);
-  cursor: pointer;
-  vertical-align: middle;
-}
-.cell.breaks {
-  background: var(--bust);
-  border-color: var(--bust);
-  color: var(--on-dark);
-}
-.cell.leaks {
-  background: repeating-linear-gradient(45deg, transparent 0 3px, var(--faint) 3px 5px);
-  border-color: var(--ink);
-}
-.cell.unknown {
-  border: 2px dotted var(--ink);
-  line-height: 17px;
-}
-.cell.other {
-  background: transparent;
-  border-color: var(--faint);
-  color: var(--soft);
-  font-weight: 400;
-}
-.cell.other.breaks {
-  border-color: var(--bust);
-  color: var(--bust);
-}
-.cell.picked,
-.cell:focus-visible {
-  outline: 3px solid var(--accent);
-  outline-offset: 0;
-}
-i.cell {
-  width: 13px;
-  height: 13px;
-  cursor: default;
-}
 aside {
   border-left: 2px solid var(--ink);
   background: var(--card);
@@ -426,9 +254,6 @@ h2 {
   font: 700 16px/1.25 var(--narrow);
   padding-bottom: 4px;
 }
-h2 .soft {
-  font-weight: 400;
-}
 h2.next {
   margin-top: 18px;
   padding-top: 10px;
@@ -437,40 +262,11 @@ h2.next {
 aside p {
   padding-bottom: 8px;
 }
-.standing b {
-  text-transform: none;
-}
 .count {
   display: inline-block;
   margin-right: 12px;
   white-space: nowrap;
   font-family: var(--narrow);
-}
-.unseen {
-  position: absolute;
-  clip-path: inset(50%);
-}
-.learn {
-  border-collapse: collapse;
-  font: 400 13px/1.25 var(--narrow);
-  width: 100%;
-}
-.learn th {
-  text-align: left;
-  font-weight: 600;
-  vertical-align: bottom;
-  padding: 2px 6px 2px 0;
-  border-top: 1px solid var(--faint);
-}
-.learn td {
-  border-top: 1px solid var(--faint);
-  text-align: right;
-  padding: 2px 4px;
-  font-variant-numeric: tabular-nums;
-}
-.learn thead th {
-  color: var(--soft);
-  border: 0;
 }
 @media print {
   .plan {

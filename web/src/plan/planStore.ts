@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import type { PlanCell, PlanLoad, SnapWords } from '../api/types'
+import type { Choices, PlanCell, PlanLoad, SnapWords } from '../api/types'
 import { useKept } from '../shell/kept'
 
 export const WHICH = [
@@ -95,3 +95,16 @@ export const usePlan = defineStore('plan', () => {
   }
   return { which, motions, plays, rows, load, wanted, running, seconds, trouble, done, audit, cancel }
 })
+
+/** A cell of the heat. */
+export interface Place {
+  row: number
+  column: number
+}
+export function formationName(formations: Choices['formations'], id: string): string {
+  return formations.find((f) => f.id === id)?.name ?? id
+}
+/** A cell as it is read out. */
+export function cellWords(call: string, formations: Choices['formations'], cell: PlanCell): string {
+  return `${call} against ${formationName(formations, cell.formation)}: ${cell.standing}`
+}

@@ -109,3 +109,12 @@ export function setPair(sheet: RosterSheet, role: string, value: string): void {
   sheet.staying = sheet.staying.filter((p) => ![p.right, p.left].some((r) => r === role || r === right || r === left))
   if (right && left) sheet.staying.push({ right, left })
 }
+
+/** What a man may play. */
+export const BODIES: Record<string, string> = { E: 'Ends', T: 'Inside linemen', LB: 'Backers', DB: 'Backs' }
+
+/** The number in a field; none when it is empty. */
+export function typedNumber(event: Event): number | undefined {
+  const value = (event.target as HTMLInputElement).valueAsNumber
+  return Number.isNaN(value) ? undefined : value
+}
