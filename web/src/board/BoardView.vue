@@ -9,11 +9,13 @@ import { useTrouble } from '../shell/trouble'
 import { LAYERS, useBoard, type Layer } from './boardStore'
 import ChangesPanel from './ChangesPanel.vue'
 import { THIS_WEEK, withoutHand } from './draft'
+import FieldBar from './FieldBar.vue'
 import FieldDrawing from './field/FieldDrawing.vue'
 import { flat, next } from './findings'
 import FindingsPanel from './FindingsPanel.vue'
 import JobStrip from './JobStrip.vue'
 import KeysHelp from './KeysHelp.vue'
+import PanelTabs from './PanelTabs.vue'
 import PlaceAsk from './PlaceAsk.vue'
 import PlaceOffence from './PlaceOffence.vue'
 import PlaysPanel from './PlaysPanel.vue'
@@ -332,59 +334,16 @@ function placed(): void {
       class="middle"
       aria-label="Field"
     >
-      <div class="bar">
-        <button
-          v-for="(layer, i) in LAYERS"
-          :key="layer"
-          type="button"
-          :aria-pressed="layers.includes(layer)"
-          @click="toggle(layer)"
-        >
-          <span class="key">{{ i + 1 }}</span> {{ layer }}
-        </button>
-        <button
-          type="button"
-          class="turn"
-          @click="viewFrom = viewFrom === 'offence' ? 'defence' : 'offence'"
-        >
-          <span class="key">V</span> from behind the {{ viewFrom }}
-        </button>
-        <button
-          type="button"
-          :aria-pressed="placing"
-          @click="placing = !placing"
-        >
-          <span class="key">O</span> offence
-        </button>
-        <span
-          v-if="phases > 1"
-          class="phases"
-        >
-          <button
-            type="button"
-            :aria-pressed="last === 0"
-            @click="phase = 0"
-          >
-            Before
-          </button>
-          <button
-            v-for="n in phases - 1"
-            :key="n"
-            type="button"
-            :aria-pressed="last === n"
-            @click="phase = n"
-          >
-            {{ phases === 2 ? 'After' : `Step ${n}` }}
-          </button>
-          <span class="key">M</span>
-          <button
-            type="button"
-            @click="playMotion"
-          >
-            <span class="key">G</span> play it
-          </button>
-        </span>
-      </div>
+      <FieldBar
+        v-model:view-from="viewFrom"
+        v-model:placing="placing"
+        :layers="layers"
+        :phases="phases"
+        :phase="last"
+        @toggle="toggle"
+        @show="phase = $event"
+        @play="playMotion"
+      />
       <PlaceOffence
         v-if="placing"
         :may-write="mayWrite"
@@ -448,44 +407,10 @@ function placed(): void {
       aria-label="What breaks and why"
       tabindex="0"
     >
-      <div
-        class="tabs"
-        role="tablist"
-      >
-        <button
-          type="button"
-          role="tab"
-          :aria-selected="panel === 'findings'"
-          @click="panel = 'findings'"
-        >
-          Findings
-        </button>
-        <button
-          v-if="phases > 1"
-          type="button"
-          role="tab"
-          :aria-selected="panel === 'changes'"
-          @click="panel = 'changes'"
-        >
-          Changes
-        </button>
-        <button
-          type="button"
-          role="tab"
-          :aria-selected="panel === 'plays'"
-          @click="panel = 'plays'"
-        >
-          Plays
-        </button>
-        <button
-          type="button"
-          role="tab"
-          :aria-selected="panel === 'rules'"
-          @click="panel = 'rules'"
-        >
-          Rules
-        </button>
-      </div>
+      <PanelTabs
+        v-model="panel"
+        :moved="phases > 1"
+      />
       <FindingsPanel
         v-if="panel === 'findings'"
         ref="findings"
@@ -567,36 +492,6 @@ header {
   min-height: 0;
   background: var(--field);
 }
-.bar {
-  display: flex;
-  gap: 6px;
-  padding: 6px 12px 4px;
-  flex-wrap: wrap;
-}
-.bar button,
-.tabs button {
-  all: unset;
-  cursor: pointer;
-  font: 600 13px/1.5 var(--narrow);
-  color: var(--soft);
-  padding: 1px 5px 0;
-  border-bottom: 3px solid transparent;
-}
-.bar button:focus-visible,
-.tabs button:focus-visible {
-  outline: 3px solid var(--accent);
-}
-.bar button[aria-pressed='true'],
-.tabs button[aria-selected='true'] {
-  color: var(--ink);
-  border-bottom-color: var(--accent);
-}
-.phases {
-  margin-left: auto;
-  display: flex;
-  gap: 4px;
-  align-items: center;
-}
 .drawing {
   min-height: 0;
   position: relative;
@@ -622,11 +517,6 @@ aside {
   overflow-y: auto;
   min-height: 0;
   scrollbar-width: thin;
-}
-.tabs {
-  display: flex;
-  gap: 12px;
-  padding-bottom: 8px;
 }
 footer {
   grid-column: 1 / 3;

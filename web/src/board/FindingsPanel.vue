@@ -2,6 +2,8 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { FindingRow, RuleAnswer, Sheet } from '../api/types'
 import { countWords, flat, type Group, type Listed } from './findings'
+import OwnerLedgers from './OwnerLedgers.vue'
+import RuleSigns from './RuleSigns.vue'
 import TriedRepairs from './TriedRepairs.vue'
 
 const props = defineProps<{
@@ -60,11 +62,6 @@ function keep(finding: FindingRow): void {
   muting.value = undefined
 }
 defineExpose({ tryRepairs, mutePointed: () => void startMute(props.pointed) })
-const label = (id: string): string => props.sheet.jobs.find((j) => j.id === id)?.label ?? id
-const holding = computed(() => (props.rules ?? []).filter((r) => r.answer === 'holds').length)
-/** A rule that only costs something is marked apart from one that breaks. */
-const sign = (r: RuleAnswer): string =>
-  r.answer === 'holds' ? '✓' : r.answer === 'cannot tell' ? '?' : r.severity === 'note' ? '–' : '×'
 </script>
 
 <template>
@@ -72,31 +69,10 @@ const sign = (r: RuleAnswer): string =>
     <h2>
       <span>What breaks</span><span class="soft">{{ asking ? 'running plays at it' : counts || 'nothing found' }}</span>
     </h2>
-    <details
+    <RuleSigns
       v-if="rules"
-      class="rules"
-    >
-      <summary>
-        {{ holding }} of {{ rules.length }} rules hold<span
-          class="signs"
-          aria-hidden="true"
-          ><i
-            v-for="r in rules"
-            :key="r.rule"
-            :class="r.answer.replace(' ', '-')"
-            :title="r.title"
-            >{{ sign(r) }}</i
-          ></span
-        >
-      </summary>
-      <p
-        v-for="r in rules"
-        :key="r.rule"
-      >
-        <i :class="r.answer.replace(' ', '-')">{{ sign(r) }}</i> <b>{{ r.title }}</b>
-        <span class="soft">{{ r.answer }}{{ r.severity ? ` (${r.severity})` : '' }}: {{ r.reason }}</span>
-      </p>
-    </details>
+      :rules="rules"
+    />
     <section
       v-for="g in groups"
       :key="g.severity"
@@ -191,49 +167,7 @@ const sign = (r: RuleAnswer): string =>
     >
       Nothing found against this line-up.
     </p>
-    <h2 v-if="sheet.gaps.length">
-      <span>Gap ledger</span><span class="soft">{{ sheet.gapCount }}</span>
-    </h2>
-    <p
-      v-if="sheet.gaps.length"
-      class="ledger"
-    >
-      <span
-        v-for="(g, i) in sheet.gaps"
-        :key="g.words"
-        ><template v-if="i && g.letter === 'A' && g.side === 'right'"> | </template
-        ><span class="gap"
-          ><b>{{ g.letter }}</b
-          >&nbsp;{{ g.said }}{{ g.owned === 'two-gapped' ? ' two-gap' : '' }}</span
-        ></span
-      >
-    </p>
-    <p
-      v-if="sheet.edges.length"
-      class="ledger"
-    >
-      Force:
-      <span
-        v-for="e in sheet.edges"
-        :key="e.side"
-        >{{ e.side }} {{ e.forces.map(label).join('+') || 'nobody' }}.&nbsp;</span
-      >
-    </p>
-    <p class="ledger">{{ sheet.box }}.</p>
-    <p
-      v-for="e in sheet.eligibles"
-      :key="e.man"
-      class="ledger eligible"
-    >
-      <b>{{ e.man }}</b> {{ e.number }}:
-      {{
-        e.byMan.length
-          ? 'man ' + e.byMan.map(label).join('+')
-          : e.byZone.length
-            ? 'zones of ' + e.byZone.map(label).join(', ')
-            : 'nobody'
-      }}
-    </p>
+    <OwnerLedgers :sheet="sheet" />
   </div>
 </template>
 
@@ -370,60 +304,6 @@ small {
 }
 .dim {
   opacity: 0.5;
-}
-.rules {
-  font: 400 13px/1.35 var(--narrow);
-  padding-bottom: 8px;
-}
-.rules summary {
-  cursor: pointer;
-  display: flex;
-  justify-content: space-between;
-}
-.rules p {
-  padding: 3px 0 3px 20px;
-  text-indent: -20px;
-  border-top: 1px solid var(--faint);
-}
-.rules i {
-  display: inline-block;
-  width: 15px;
-  font: 700 12.5px/15px var(--narrow);
-  text-align: center;
-  font-style: normal;
-  text-indent: 0;
-  margin-right: 3px;
-}
-.rules i.holds {
-  color: var(--sound);
-}
-.rules i.breaks {
-  background: var(--faint);
-}
-.rules i.cannot-tell {
-  border-bottom: 2px dotted var(--ink);
-}
-.signs i {
-  margin: 0;
-}
-.ledger {
-  font: 400 13.5px/1.45 var(--narrow);
-}
-.gap {
-  margin-right: 9px;
-  display: inline-block;
-}
-.ledger b {
-  font-weight: 700;
-  font-size: inherit;
-}
-.eligible {
-  color: var(--soft);
-  font-size: 13px;
-  line-height: 1.35;
-}
-.eligible b {
-  color: var(--ink);
 }
 .none {
   color: var(--sound);

@@ -2,9 +2,12 @@
 import { storeToRefs } from 'pinia'
 import { computed, nextTick, ref } from 'vue'
 import type { Sheet } from '../api/types'
-import { next } from './findings'
+import { labelled, next } from './findings'
+import PassRoutes from './PassRoutes.vue'
 import { usePlays, type Picked } from './playsStore'
 import RunBlocks from './RunBlocks.vue'
+import RushPanel from './RushPanel.vue'
+import TellsPanel from './TellsPanel.vue'
 
 const props = defineProps<{ lineup: Sheet; selected?: string }>()
 defineEmits<{ pick: [job: string] }>()
@@ -13,7 +16,7 @@ const { sheet, picked, run, pass, trouble } = storeToRefs(plays)
 const TABS = ['runs', 'passes', 'rush', 'tells'] as const
 const tab = ref<(typeof TABS)[number]>('runs')
 
-const label = (id: string): string => props.lineup.jobs.find((j) => j.id === id)?.label ?? id
+const label = labelled(() => props.lineup.jobs)
 const labels = (ids: readonly string[]): string => ids.map(label).join(', ')
 interface Line {
   play: Picked
@@ -130,100 +133,22 @@ defineExpose({ walk, turn })
         :selected="selected"
         @pick="$emit('pick', $event)"
       />
-      <section
+      <PassRoutes
         v-if="tab === 'passes' && pass"
-        aria-label="Routes"
-      >
-        <h3>
-          {{ pass.name }} {{ pass.side }}
-          <span class="soft">thrown at {{ pass.throwSeconds.toFixed(1) }} s, against {{ pass.attacks }}</span>
-        </h3>
-        <p>
-          {{ pass.matched }} of {{ pass.routes.length }} routes have a man of their own{{
-            pass.given ? `; this call gives the ${pass.given}` : ''
-          }}.
-        </p>
-        <table>
-          <tbody>
-            <tr
-              v-for="r in pass.routes"
-              :key="r.man"
-              :class="r.had"
-            >
-              <th scope="row">{{ r.man }}</th>
-              <td>
-                {{ r.route }}, {{ r.caught.y.toFixed(0) }} yd deep at {{ r.seconds.toFixed(1) }} s<small
-                  ><b v-if="!r.covers.length">nobody</b
-                  ><template
-                    v-for="(c, i) in r.covers"
-                    :key="c.job"
-                    >{{ i ? ', ' : '' }}<b>{{ label(c.job) }}</b> by {{ c.by
-                    }}{{ c.lateSeconds > 0 ? `, ${c.lateSeconds.toFixed(1)} s late` : '' }}</template
-                  >{{ r.had === 'shared' ? '; he has another route too' : r.had === 'two' ? '; two on one' : ''
-                  }}{{ r.lost ? `; ${r.lost}` : '' }}{{ r.rub ? `; ${r.rub}` : '' }}</small
-                >
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
-      <section
+        :pass="pass"
+        :jobs="lineup.jobs"
+      />
+      <RushPanel
         v-if="tab === 'rush'"
-        aria-label="Rush"
-      >
-        <p
-          v-if="!sheet.protections.length"
-          class="soft"
-        >
-          Not asked of small-sided football.
-        </p>
-        <table>
-          <tbody>
-            <tr
-              v-for="p in sheet.protections"
-              :key="p.name"
-              :class="{ near: p.free.length }"
-            >
-              <th scope="row">{{ p.rushers }} v {{ p.men }}</th>
-              <td>
-                {{ p.name }}, slides {{ p.slide
-                }}<small
-                  ><b>{{ p.free.length ? `${labels(p.free)} free` : 'nobody free' }}</b
-                  >, {{ p.oneOnOne }} one on one; first man there in {{ p.seconds.toFixed(1) }} s (gun, model). Contain
-                  {{
-                    p.contain.length === 2 ? 'on both sides' : p.contain.length ? `only ${p.contain[0]}` : 'on no side'
-                  }}{{ p.windows.length ? `. Left open: ${p.windows.join(', ')}` : '' }}.</small
-                >
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
-      <section
+        :protections="sheet.protections"
+        :jobs="lineup.jobs"
+      />
+      <TellsPanel
         v-if="tab === 'tells'"
-        aria-label="Tells"
-      >
-        <p
-          v-if="!sheet.travels.length && !sheet.pairs.length"
-          class="soft"
-        >
-          Nobody moves after the snap picture, and no call of this week's plan can be told from this one.
-        </p>
-        <p
-          v-for="t in sheet.travels"
-          :key="t.job"
-        >
-          <b>{{ label(t.job) }}</b> has {{ t.yards.toFixed(1) }} yd from where he shows, {{ t.seconds.toFixed(1) }} s.
-        </p>
-        <p
-          v-for="p in sheet.pairs"
-          :key="p.call"
-        >
-          Told from <b>{{ p.call }}</b>{{
-            p.men ? ` by ${p.by ? label(p.by) : ''}, ${p.yards.toFixed(1)} yd; ${p.men} men in all` : ''
-          }}{{ p.stance ? `; stance of ${label(p.stance)}` : '' }}.
-        </p>
-      </section>
+        :travels="sheet.travels"
+        :pairs="sheet.pairs"
+        :jobs="lineup.jobs"
+      />
     </template>
   </div>
 </template>
@@ -299,52 +224,8 @@ small {
   line-height: 1.3;
   color: var(--soft);
 }
-small b {
-  color: var(--ink);
-}
-h3 {
-  font: 700 15px/1.25 var(--narrow);
-  padding: 8px 0 2px;
-}
-h3 .soft {
-  font-weight: 400;
-  font-size: 13px;
-}
 p {
   padding: 3px 0;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-tr {
-  cursor: default;
-}
-th {
-  text-align: left;
-  font: 700 13.5px/1.3 var(--narrow);
-  vertical-align: top;
-  padding: 3px 6px 3px 2px;
-  white-space: nowrap;
-  border-left: 4px solid transparent;
-}
-td {
-  padding: 3px 0;
-}
-tr + tr {
-  border-top: 1px solid var(--faint);
-}
-.one th {
-  border-left-color: var(--sound);
-}
-.shared th,
-.late th,
-.two th {
-  border-left: 4px double var(--ink);
-}
-.nobody th,
-.near th {
-  border-left-color: var(--bust);
 }
 .trouble {
   color: var(--bust);

@@ -1,4 +1,4 @@
-import type { FindingRow, Muted } from '../api/types'
+import type { FindingRow, JobRow, Muted } from '../api/types'
 
 /** A finding as the panel lists it: its number on the field, and the mute of a coach who lives with it. */
 export interface Listed {
@@ -46,4 +46,9 @@ export function countWords(groups: readonly Group[]): string {
 /** The next in a list, round the end; the first when none is picked. */
 export function next<T>(list: readonly T[], at: number, by: number): number {
   return list.length === 0 ? -1 : at < 0 ? (by > 0 ? 0 : list.length - 1) : (at + by + list.length) % list.length
+}
+
+/** The short label of a job, or its id when it is not in the line-up. */
+export function labelled(jobs: () => readonly JobRow[]): (id: string) => string {
+  return (id) => jobs().find((j) => j.id === id)?.label ?? id
 }

@@ -9,6 +9,7 @@ import FieldDrawing from '../board/field/FieldDrawing.vue'
 import { flat, grouped } from '../board/findings'
 import RunBlocks from '../board/RunBlocks.vue'
 import { SIDES } from '../board/lineWords'
+import FormationWords from '../board/FormationWords.vue'
 import SnapWord from '../board/SnapWord.vue'
 
 const board = useBoard()
@@ -91,17 +92,9 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
           @pick="choose('second', $event)"
         />
         <em>against</em>
-        <SnapWord
-          :value="snap.formation"
-          label="Formation"
-          :options="choices?.formations ?? []"
-          @pick="snap.formation = $event"
-        />
-        <SnapWord
-          :value="String(snap.mirrored)"
-          label="Strong side"
-          :options="SIDES"
-          @pick="snap.mirrored = $event === 'true'"
+        <FormationWords
+          v-model:formation="snap.formation"
+          v-model:mirrored="snap.mirrored"
         />
         <em>running</em>
         <SnapWord

@@ -5,8 +5,9 @@ import { answer, client, problemOf } from '../api/client'
 import type { CallSheet, PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import { usePaged } from '../shell/paged'
-import { usePlaybook, type Install } from './playbookStore'
+import { usePlaybook } from './playbookStore'
 import SketchDrawing from './SketchDrawing.vue'
+import StandingForm from './StandingForm.vue'
 
 const props = defineProps<{ item: PlaybookItem; mayWrite: boolean }>()
 const playbook = usePlaybook()
@@ -18,12 +19,6 @@ const naming = ref<{ what: string; layer?: string }>()
 const name = ref('')
 const trouble = ref('')
 const isCall = computed(() => props.item.kind === 'call')
-const INSTALLS: { id: Install; name: string }[] = [
-  { id: 'catalogue', name: 'Catalogue' },
-  { id: 'installed', name: 'Installed' },
-  { id: 'plan', name: "This week's plan" },
-]
-
 onMounted(async () => {
   try {
     if (props.item.revision) await load()
@@ -144,44 +139,10 @@ function lift(layer: { kind: string; id: string }): void {
     >
       {{ trouble }}
     </p>
-    <fieldset v-if="mayWrite">
-      <legend>Standing</legend>
-      <span class="three"
-        ><button
-          v-for="i in INSTALLS"
-          :key="i.id"
-          type="button"
-          :aria-pressed="item.install === i.id"
-          @click="playbook.stand(item, { install: i.id })"
-        >
-          {{ i.name }}
-        </button></span
-      >
-      <p v-if="item.revision">
-        <button
-          type="button"
-          class="link"
-          @click="playbook.stand(item, { published: !item.published })"
-        >
-          {{ item.published ? 'Take it back to a draft' : 'Publish: players may see it' }}</button><br />
-        <button
-          type="button"
-          class="link"
-          @click="playbook.stand(item, { retired: !item.retired })"
-        >
-          {{ item.retired ? 'Bring it back' : 'Retire it' }}
-        </button>
-      </p>
-      <p v-else-if="isCall">
-        <button
-          type="button"
-          class="link"
-          @click="playbook.stand(item, { retired: !item.retired })"
-        >
-          {{ item.retired ? 'Bring it back' : 'Retire it' }}
-        </button>
-      </p>
-    </fieldset>
+    <StandingForm
+      v-if="mayWrite"
+      :item="item"
+    />
     <template v-if="sheet">
       <h3>Made of</h3>
       <ul>
@@ -281,41 +242,6 @@ li {
   border: 1.5px solid var(--ink);
   background: var(--card);
   color: var(--ink);
-}
-fieldset {
-  border: 0;
-  border-top: 1.5px solid var(--rule);
-  margin: 12px 0 0;
-  padding: 6px 0 0;
-}
-legend {
-  font: 700 14px/1.3 var(--narrow);
-  padding: 0 6px 0 0;
-}
-.three {
-  display: flex;
-}
-.three button {
-  all: unset;
-  cursor: pointer;
-  flex: 1;
-  text-align: center;
-  font: 600 13px/1 var(--narrow);
-  padding: 7px 2px;
-  border: 1.5px solid var(--ink);
-  margin-left: -1.5px;
-}
-.three button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--on-dark);
-}
-.three button:focus-visible {
-  outline: 3px solid var(--accent);
-}
-fieldset p {
-  margin-top: 8px;
-  font-size: 13px;
-  line-height: 1.7;
 }
 .link {
   font-size: 13px;

@@ -8,8 +8,7 @@ import { flat, grouped } from '../board/findings'
 import { usePlays } from '../board/playsStore'
 import { spotName } from '../board/lineWords'
 import { savePng, saveSvg } from '../board/picture'
-import { SIDES } from '../board/lineWords'
-import SnapWord from '../board/SnapWord.vue'
+import FormationWords from '../board/FormationWords.vue'
 
 const board = useBoard()
 const { mutes } = storeToRefs(usePlays())
@@ -37,17 +36,9 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
       <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>· install card of</em> {{ callSheet?.name }}
         <em>against</em>
-        <SnapWord
-          :value="snap.formation"
-          label="Formation"
-          :options="choices?.formations ?? []"
-          @pick="snap.formation = $event"
-        />
-        <SnapWord
-          :value="String(snap.mirrored)"
-          label="Strong side"
-          :options="SIDES"
-          @pick="snap.mirrored = $event === 'true'"
+        <FormationWords
+          v-model:formation="snap.formation"
+          v-model:mirrored="snap.mirrored"
         />
       </h1>
       <button

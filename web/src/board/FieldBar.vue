@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { LAYERS, type Layer } from './boardStore'
+import type { ViewFrom } from './field/field'
+
+/** What the field shows, from where, and which moment of the motion; every button has its key. */
+defineProps<{ layers: readonly Layer[]; phases: number; phase: number }>()
+const viewFrom = defineModel<ViewFrom>('viewFrom', { required: true })
+const placing = defineModel<boolean>('placing', { required: true })
+defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
+</script>
+
+<template>
+  <div class="bar">
+    <button
+      v-for="(layer, i) in LAYERS"
+      :key="layer"
+      type="button"
+      :aria-pressed="layers.includes(layer)"
+      @click="$emit('toggle', layer)"
+    >
+      <span class="key">{{ i + 1 }}</span> {{ layer }}
+    </button>
+    <button
+      type="button"
+      class="turn"
+      @click="viewFrom = viewFrom === 'offence' ? 'defence' : 'offence'"
+    >
+      <span class="key">V</span> from behind the {{ viewFrom }}
+    </button>
+    <button
+      type="button"
+      :aria-pressed="placing"
+      @click="placing = !placing"
+    >
+      <span class="key">O</span> offence
+    </button>
+    <span
+      v-if="phases > 1"
+      class="phases"
+    >
+      <button
+        type="button"
+        :aria-pressed="phase === 0"
+        @click="$emit('show', 0)"
+      >
+        Before
+      </button>
+      <button
+        v-for="n in phases - 1"
+        :key="n"
+        type="button"
+        :aria-pressed="phase === n"
+        @click="$emit('show', n)"
+      >
+        {{ phases === 2 ? 'After' : `Step ${n}` }}
+      </button>
+      <span class="key">M</span>
+      <button
+        type="button"
+        @click="$emit('play')"
+      >
+        <span class="key">G</span> play it
+      </button>
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: 6px;
+  padding: 6px 12px 4px;
+  flex-wrap: wrap;
+}
+.bar button {
+  all: unset;
+  cursor: pointer;
+  font: 600 13px/1.5 var(--narrow);
+  color: var(--soft);
+  padding: 1px 5px 0;
+  border-bottom: 3px solid transparent;
+}
+.bar button:focus-visible {
+  outline: 3px solid var(--accent);
+}
+.bar button[aria-pressed='true'] {
+  color: var(--ink);
+  border-bottom-color: var(--accent);
+}
+.phases {
+  margin-left: auto;
+  display: flex;
+  gap: 4px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import type { JobRow, PassSheet } from '../api/types'
+import { labelled } from './findings'
+
+/** The routes of a pass, and who has each. */
+const props = defineProps<{ pass: PassSheet; jobs: readonly JobRow[] }>()
+const label = labelled(() => props.jobs)
+</script>
+
+<template>
+  <section aria-label="Routes">
+    <h3>
+      {{ pass.name }} {{ pass.side }}
+      <span class="soft">thrown at {{ pass.throwSeconds.toFixed(1) }} s, against {{ pass.attacks }}</span>
+    </h3>
+    <p>
+      {{ pass.matched }} of {{ pass.routes.length }} routes have a man of their own{{
+        pass.given ? `; this call gives the ${pass.given}` : ''
+      }}.
+    </p>
+    <table>
+      <tbody>
+        <tr
+          v-for="r in pass.routes"
+          :key="r.man"
+          :class="r.had"
+        >
+          <th scope="row">{{ r.man }}</th>
+          <td>
+            {{ r.route }}, {{ r.caught.y.toFixed(0) }} yd deep at {{ r.seconds.toFixed(1) }} s<small
+              ><b v-if="!r.covers.length">nobody</b
+              ><template
+                v-for="(c, i) in r.covers"
+                :key="c.job"
+                >{{ i ? ', ' : '' }}<b>{{ label(c.job) }}</b> by {{ c.by
+                }}{{ c.lateSeconds > 0 ? `, ${c.lateSeconds.toFixed(1)} s late` : '' }}</template
+              >{{ r.had === 'shared' ? '; he has another route too' : r.had === 'two' ? '; two on one' : ''
+              }}{{ r.lost ? `; ${r.lost}` : '' }}{{ r.rub ? `; ${r.rub}` : '' }}</small
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+small {
+  display: block;
+  font-size: 12.5px;
+  line-height: 1.3;
+  color: var(--soft);
+}
+small b {
+  color: var(--ink);
+}
+h3 {
+  font: 700 15px/1.25 var(--narrow);
+  padding: 8px 0 2px;
+}
+h3 .soft {
+  font-weight: 400;
+  font-size: 13px;
+}
+p {
+  padding: 3px 0;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+tr {
+  cursor: default;
+}
+th {
+  text-align: left;
+  font: 700 13.5px/1.3 var(--narrow);
+  vertical-align: top;
+  padding: 3px 6px 3px 2px;
+  white-space: nowrap;
+  border-left: 4px solid transparent;
+}
+td {
+  padding: 3px 0;
+}
+tr + tr {
+  border-top: 1px solid var(--faint);
+}
+.one th {
+  border-left-color: var(--sound);
+}
+.shared th,
+.late th,
+.two th {
+  border-left: 4px double var(--ink);
+}
+.nobody th,
+.near th {
+  border-left-color: var(--bust);
+}
+</style>
