@@ -35,6 +35,7 @@ const edges = computed(() =>
     <g
       v-for="g in gaps"
       :key="g.words"
+      :data-owned="g.owned"
     >
       <rect
         v-if="g.frame"

@@ -228,8 +228,9 @@ class BoardIT {
         Page page = chromium.signedIn(port, "marrow", "/board");
         page.selectOption("[aria-label=Call]", "bellows-drizzle");
         page.selectOption("[aria-label=Formation]", "doubles-gun");
-        assertThat(page.locator(".gap.two-gapped").first()).isVisible();
-        assertThat(page.locator(".gap.two-gapped .gap-owner").first()).not().hasText("open");
+        Locator gap = page.locator("[data-owned=two-gapped]").first();
+        assertThat(gap.locator("rect")).hasCSS("fill", "none");
+        assertThat(gap.locator(".gap-owner")).not().hasText("open");
         assertThat(page.locator("aside")).containsText("two-gapped");
     }
 
