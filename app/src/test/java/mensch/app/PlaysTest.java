@@ -99,6 +99,19 @@ class PlaysTest {
     }
 
     @Test
+    void onlyAFindingOfACallThatIsThereIsMuted(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String mute = "{\"call\": \"%s\", \"finding\": \"%s\", \"title\": \"t\", \"reason\": \"r\"}";
+        assertThat(coach.post("/api/mutes", mute.formatted("no-such", "areas/short/left"))
+                        .code())
+                .isEqualTo("not-found");
+        assertThat(coach.post("/api/mutes", mute.formatted("anvil-dew", "weather/rain"))
+                        .code())
+                .isEqualTo("finding-unknown");
+        assertThat(coach.get("/api/mutes?call=no-such").code()).isEqualTo("not-found");
+    }
+
+    @Test
     void aMutedFindingIsRememberedWithItsReasonAndGoesOutWithTheCall(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
         String mute =

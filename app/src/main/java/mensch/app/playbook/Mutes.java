@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import mensch.app.bounds.Bounds;
 import mensch.app.problem.Problem;
+import mensch.core.audit.Audit;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -44,7 +45,7 @@ class Mutes {
 
     /** Mutes of a call; a draft of another is not found. */
     List<Muted> of(String call, String by) {
-        playbook.checkSeen("call", call, by);
+        playbook.checkThere("call", call, by);
         return findings.findByCallIdOrderById(call).stream()
                 .map(MutedFinding::row)
                 .toList();
@@ -52,7 +53,17 @@ class Mutes {
 
     @Transactional
     Muted mute(Mute mute, String by) {
-        playbook.checkSeen("call", mute.call(), by);
+        if (Audit.ids().stream().noneMatch(c -> mute.finding().startsWith(c.id() + "/"))) {
+            throw new Problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "finding-unknown",
+                    "\"" + mute.finding() + "\" is no finding of the audit; send its key, check/what/subjects");
+        }
+        return kept(mute, by);
+    }
+
+    private Muted kept(Mute mute, String by) {
+        playbook.checkThere("call", mute.call(), by);
         if (findings.existsByCallIdAndFinding(mute.call(), mute.finding())) {
             throw new Problem(HttpStatus.CONFLICT, "muted-already", "somebody muted this finding already; look again");
         }
@@ -65,11 +76,11 @@ class Mutes {
         }
     }
 
-    /** As {@link #mute}, from an import: one that is here already stays. */
+    /** From an import, perhaps with the key of an older version: one that is here already stays. */
     @Transactional
     void take(Mute mute, String by) {
         if (!findings.existsByCallIdAndFinding(mute.call(), mute.finding())) {
-            mute(mute, by);
+            kept(mute, by);
         }
     }
 
