@@ -43,10 +43,13 @@ useEventListener(video, 'error', () => (failed.value = true))
 
 function spot(event: MouseEvent): { x: number; y: number } {
   const box = stage.value!.getBoundingClientRect()
-  return {
-    x: ((event.clientX - box.left) / box.width) * props.width,
-    y: ((event.clientY - box.top) / box.height) * props.height,
-  }
+  return inPicture(
+    ((event.clientX - box.left) / box.width) * props.width,
+    ((event.clientY - box.top) / box.height) * props.height,
+  )
+}
+function inPicture(x: number, y: number): { x: number; y: number } {
+  return { x: Math.max(0, Math.min(props.width, x)), y: Math.max(0, Math.min(props.height, y)) }
 }
 function press(event: MouseEvent): void {
   if (props.mode === 'look') return
@@ -67,10 +70,7 @@ function toggle(): void {
 }
 /** The keyboard's way to point: a cross that walks, and Enter. */
 function walk(x: number, y: number): void {
-  cross.value = {
-    x: Math.max(0, Math.min(props.width, cross.value.x + x)),
-    y: Math.max(0, Math.min(props.height, cross.value.y + y)),
-  }
+  cross.value = inPicture(cross.value.x + x, cross.value.y + y)
   origin.value = `${(cross.value.x / props.width) * 100}% ${(cross.value.y / props.height) * 100}%`
 }
 function drop(): void {

@@ -188,7 +188,7 @@ class FilmIntakeTest {
                         "/api/reels/" + id + "/snaps", "{\"frame\": 1, \"log\": " + Requests.log("anvil-fog") + "}")
                 .json();
         var points = new ArrayList<String>();
-        double[][] pixels = {{0, 0}, {1e150, 1e150}, {2e150, 2e150}, {-1e150, 3e150}};
+        double[][] pixels = {{0, 0}, {320, 180}, {1e-150, 2e-150}, {160, 90 + 1e-12}};
         for (int i = 0; i < pixels.length; i++) {
             points.add("{\"name\": \"" + snap.at("/known/" + 3 * i + "/name").asString() + "\", \"xPixels\": "
                     + pixels[i][0] + ", \"yPixels\": " + pixels[i][1] + "}");
@@ -232,8 +232,8 @@ class FilmIntakeTest {
         Database.run("create function refuse() returns trigger language plpgsql as "
                 + "'begin raise exception ''no grade today''; end'");
         Database.run("create trigger refuse before insert on grade for each row execute function refuse()");
-        String marks = "[{\"man\": \"mike\", \"xPixels\": 506, \"yPixels\": 368}, "
-                + "{\"man\": \"will\", \"xPixels\": 480, \"yPixels\": 368}]";
+        String marks = "[{\"man\": \"mike\", \"xPixels\": 163, \"yPixels\": 106}, "
+                + "{\"man\": \"will\", \"xPixels\": 149, \"yPixels\": 106}]";
         Answer saved = coach.put(
                 "/api/reels/" + id + "/snaps/1",
                 Browserless.version(snap.get("version").asLong()),

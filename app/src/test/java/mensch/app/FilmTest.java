@@ -144,19 +144,37 @@ class FilmTest {
                 .json();
         var points = new ArrayList<String>();
         for (JsonNode place : snap.get("known")) {
-            int x = (int) (500 + 9 * place.get("x").asDouble());
-            int y = (int) (400 - 7 * place.get("y").asDouble());
-            points.add(point(place.get("name").asString(), x, y));
+            double x = 160 + 5 * place.get("x").asDouble();
+            double y = 120 - 3 * place.get("y").asDouble();
+            if (y >= 0 && y <= 180) {
+                points.add(point(place.get("name").asString(), x, y));
+            }
         }
         String work = "{\"snapFrame\": 12, \"log\": " + Requests.log("anvil-drizzle")
                 + ", \"points\": [" + String.join(",", points)
-                + "], \"marks\": [{\"man\": \"mike\", \"xPixels\": 506, \"yPixels\": 368}]}";
+                + "], \"marks\": [{\"man\": \"mike\", \"xPixels\": 163, \"yPixels\": 106}]}";
         Answer saved = coach.put(snaps + "/1", Browserless.version(0), work);
         assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
         return coach.get(snaps + "/1/grades").json().get(0);
     }
 
-    private static String point(String name, int x, int y) {
+    @Test
+    void aClickOutsideThePictureAndAManInTwoPlacesAreRefused(int port) throws IOException {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        long id = upload(coach, "good.mp4").json().get("id").asLong();
+        String path = "/api/reels/" + id + "/snaps";
+        String etag = coach.post(path, "{\"frame\": 12, \"log\": " + LOG + "}").etag();
+        String work = "{\"snapFrame\": 12, \"log\": " + LOG + ", \"points\": [], \"marks\": [%s]}";
+        String mike = "{\"man\": \"mike\", \"xPixels\": %s, \"yPixels\": 20}";
+        Answer outside = coach.put(path + "/1", etag, work.formatted(mike.formatted(1e9)));
+        assertThat(outside.code()).isEqualTo("click-outside");
+        assertThat(outside.detail()).contains("mike", "pixels");
+        Answer twice = coach.put(path + "/1", etag, work.formatted(mike.formatted(10) + "," + mike.formatted(30)));
+        assertThat(twice.code()).isEqualTo("marked-twice");
+        assertThat(coach.get(path + "/1").json().get("marks")).isEmpty();
+    }
+
+    private static String point(String name, double x, double y) {
         return "{\"name\": \"" + name + "\", \"xPixels\": " + x + ", \"yPixels\": " + y + "}";
     }
 }

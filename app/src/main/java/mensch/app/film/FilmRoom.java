@@ -93,7 +93,9 @@ class FilmRoom {
     public Worked work(Long reel, int number, Version read, SnapWork work, String by) {
         FilmSnap snap = snap(reel, number);
         read.checkIs(snap.version(), OVERTAKEN, overtaken(number));
-        checkFrame(reel(reel), work.snapFrame());
+        Reel film = reel(reel);
+        checkFrame(film, work.snapFrame());
+        work.check(film.width(), film.height());
         snap.work(work.snapFrame(), work.log(), work.points(), work.marks());
         snaps.saveAndFlush(snap);
         Worked worked = worked(snap, by);
