@@ -5,6 +5,7 @@ import { useFilm, type Mode } from './filmStore'
 import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
 import SolvedView from './SolvedView.vue'
+import { strangers, withoutMark } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
 defineEmits<{ mode: [mode: Mode]; add: [] }>()
@@ -13,6 +14,10 @@ const { reel, snap, now, mode, target, place, men, labels } = storeToRefs(film)
 const marked = computed(() => new Set(now.value?.marks.map((m) => m.man)))
 const clicked = computed(() => new Set(now.value?.points.map((p) => p.name)))
 const unclicked = computed(() => snap.value?.known.filter((k) => !clicked.value.has(k.name)) ?? [])
+const gone = computed(() => (now.value && snap.value ? strangers(now.value, snap.value.sheet) : []))
+function takeOff(): void {
+  film.set(gone.value.reduce(withoutMark, now.value!))
+}
 const MODES: { id: Mode; key: string; name: string }[] = [
   { id: 'calibrate', key: 'K', name: 'calibrate' },
   { id: 'mark', key: 'M', name: 'mark feet' },
@@ -89,6 +94,19 @@ const MODES: { id: Mode; key: string; name: string }[] = [
         :points="now?.points.length ?? 0"
         :places="mode === 'calibrate'"
       />
+      <p
+        v-if="gone.length"
+        class="soft"
+      >
+        Marked, but not in this formation or call: {{ gone.join(', ') }}.
+        <button
+          type="button"
+          class="link"
+          @click="takeOff"
+        >
+          Take {{ gone.length === 1 ? 'it' : 'them' }} off
+        </button>
+      </p>
       <div
         v-if="mode === 'mark'"
         class="men"

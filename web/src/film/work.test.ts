@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest'
 import type { JobRow, SnapWork } from '../api/types'
-import { addedTo, menToMark, nextUnmarked, withMark, withoutMark, withoutPoint, withPoint } from './work'
+import { job as jobRow, sheet } from '../testing/fixtures'
+import { addedTo, menToMark, nextUnmarked, strangers, withMark, withoutMark, withoutPoint, withPoint } from './work'
 
 const work = { snapFrame: 1, log: {}, points: [], marks: [] } as unknown as SnapWork
 const job = (id: string, from: string[]): JobRow => ({ id, from }) as unknown as JobRow
@@ -46,4 +47,12 @@ it("A11: adds what I clicked, moved and took away to somebody else's work, and l
   const both = addedTo(theirs, { version: 1, base, work: mine })
   expect(both.marks).toEqual([at('QB', 8), at('mike', 5), at('TE', 2), at('nose', 3)])
   expect(both.snapFrame).toBe(9)
+})
+it('names marks of men whom the formation no longer has', () => {
+  const at = (man: string) => ({ man, xPixels: 1, yPixels: 1 })
+  const now = {
+    ...sheet([jobRow('mike', 'M', 1)]),
+    offence: [{ name: 'X', post: 'eligible' as const, feet: { x: 0, y: 0 } }],
+  }
+  expect(strangers({ ...work, marks: [at('X'), at('mike'), at('SE'), at('jack')] }, now)).toEqual(['SE', 'jack'])
 })

@@ -1,4 +1,4 @@
-import type { FeetClick, JobRow, KnownClick, SnapSheet, SnapWork } from '../api/types'
+import type { FeetClick, JobRow, KnownClick, Sheet, SnapSheet, SnapWork } from '../api/types'
 
 /** The work on a snap as the server last knew it. */
 export function workOf(sheet: SnapSheet): SnapWork {
@@ -31,6 +31,12 @@ export function menToMark(
       .map((m) => m.name),
     ...jobs.map((j) => j.id),
   ]
+}
+
+/** Marks of men whom this call and formation do not have: the log was changed after they were marked. */
+export function strangers(work: SnapWork, sheet: Sheet): string[] {
+  const here = new Set([...sheet.jobs.map((job) => job.id), ...sheet.offence.map((m) => m.name)])
+  return work.marks.map((m) => m.man).filter((man) => !here.has(man))
 }
 
 /** The next man without a mark after this one; the same when all have one. */
