@@ -10,7 +10,7 @@ defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
 </script>
 
 <template>
-  <div class="bar">
+  <div class="bar switches">
     <button
       v-for="(layer, i) in LAYERS"
       :key="layer"
@@ -65,27 +65,13 @@ defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
   </div>
 </template>
 
+<style scoped src="./switches.css"></style>
 <style scoped>
 .bar {
   display: flex;
   gap: 6px;
   padding: 6px 12px 4px;
   flex-wrap: wrap;
-}
-.bar button {
-  all: unset;
-  cursor: pointer;
-  font: 600 13px/1.5 var(--narrow);
-  color: var(--soft);
-  padding: 1px 5px 0;
-  border-bottom: 3px solid transparent;
-}
-.bar button:focus-visible {
-  outline: 3px solid var(--accent);
-}
-.bar button[aria-pressed='true'] {
-  color: var(--ink);
-  border-bottom-color: var(--accent);
 }
 .phases {
   margin-left: auto;

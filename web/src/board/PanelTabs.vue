@@ -19,7 +19,7 @@ const tabs = computed(() => {
 
 <template>
   <div
-    class="tabs"
+    class="tabs switches"
     role="tablist"
   >
     <button
@@ -35,22 +35,8 @@ const tabs = computed(() => {
   </div>
 </template>
 
+<style scoped src="./switches.css"></style>
 <style scoped>
-.tabs button {
-  all: unset;
-  cursor: pointer;
-  font: 600 13px/1.5 var(--narrow);
-  color: var(--soft);
-  padding: 1px 5px 0;
-  border-bottom: 3px solid transparent;
-}
-.tabs button:focus-visible {
-  outline: 3px solid var(--accent);
-}
-.tabs button[aria-selected='true'] {
-  color: var(--ink);
-  border-bottom-color: var(--accent);
-}
 .tabs {
   display: flex;
   gap: 12px;

@@ -71,50 +71,13 @@ const DELAYS: Record<string, string> = {
   </section>
 </template>
 
+<style scoped src="./answers.css"></style>
 <style scoped>
 .blocks {
   font: 400 13.5px/1.35 var(--narrow);
 }
-h3 {
-  font: 700 15px/1.25 var(--narrow);
-  padding: 8px 0 2px;
-}
-h3 .soft {
-  font-weight: 400;
-  font-size: 13px;
-}
-p {
-  padding: 3px 0;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th {
-  text-align: left;
-  font: 700 13.5px/1.3 var(--narrow);
-  vertical-align: top;
-  padding: 3px 6px 3px 4px;
-  white-space: nowrap;
-  border-left: 4px solid transparent;
-}
-td {
-  padding: 3px 0;
-}
-tr + tr {
-  border-top: 1px solid var(--faint);
-}
 td i {
   color: var(--soft);
-}
-small {
-  display: block;
-  font-size: 12.5px;
-  line-height: 1.3;
-  color: var(--soft);
-}
-small b {
-  color: var(--ink);
 }
 .hard.near th,
 .hitter th {

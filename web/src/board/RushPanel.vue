@@ -38,57 +38,8 @@ const label = labelled(() => props.jobs)
   </section>
 </template>
 
+<style scoped src="./answers.css"></style>
 <style scoped>
-small {
-  display: block;
-  font-size: 12.5px;
-  line-height: 1.3;
-  color: var(--soft);
-}
-small b {
-  color: var(--ink);
-}
-h3 {
-  font: 700 15px/1.25 var(--narrow);
-  padding: 8px 0 2px;
-}
-h3 .soft {
-  font-weight: 400;
-  font-size: 13px;
-}
-p {
-  padding: 3px 0;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-tr {
-  cursor: default;
-}
-th {
-  text-align: left;
-  font: 700 13.5px/1.3 var(--narrow);
-  vertical-align: top;
-  padding: 3px 6px 3px 2px;
-  white-space: nowrap;
-  border-left: 4px solid transparent;
-}
-td {
-  padding: 3px 0;
-}
-tr + tr {
-  border-top: 1px solid var(--faint);
-}
-.one th {
-  border-left-color: var(--sound);
-}
-.shared th,
-.late th,
-.two th {
-  border-left: 4px double var(--ink);
-}
-.nobody th,
 .near th {
   border-left-color: var(--bust);
 }
