@@ -303,7 +303,7 @@ const actions: Action[] = [
   { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: () => (help.value = true) },
 ]
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event) || asking.value || help.value || saveBar.value?.open) return
+  if (typing(event) || asking.value || help.value || saveBar.value?.open || rules.value?.waiting) return
   const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
   const onButton = event.target instanceof HTMLButtonElement && event.key === 'Enter' && !event.target.dataset.job
   if (!action || onButton) return

@@ -71,9 +71,11 @@ describe('rules panel', () => {
     const asked = (wrapper.vm as unknown as { add(): Promise<void> }).add()
     await flushPromises()
     expect(wrapper.find('textarea').exists()).toBe(false)
+    expect((wrapper.vm as unknown as { waiting: boolean }).waiting).toBe(true)
     board.callSheet = fog
     await asked
     await flushPromises()
+    expect((wrapper.vm as unknown as { waiting: boolean }).waiting).toBe(false)
     expect(wrapper.find('textarea').exists()).toBe(true)
     expect(wrapper.text()).toContain('anvil-fog/nickel/own-1')
   })

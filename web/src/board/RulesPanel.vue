@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { until } from '@vueuse/core'
 import { useBoard } from './boardStore'
@@ -14,6 +14,8 @@ const { callSheet: lastSheet, callId, job, draft } = storeToRefs(board)
 /** The sentences of the call on the board; none while they are on their way. */
 const callSheet = computed(() => (lastSheet.value?.id === callId.value ? lastSheet.value : undefined))
 const editing = ref<string>()
+/** A rung was asked for and its place is not open yet: what is typed now is meant for it. */
+const waiting = ref(false)
 
 const ladder = computed(() => {
   if (!callSheet.value || !job.value) return []
@@ -60,10 +62,13 @@ function endWeek(): void {
 }
 /** A call just chosen has its sentences a moment later: a rung of its own is written then, never into the call before. */
 async function add(document?: string): Promise<void> {
+  waiting.value = true
   const sheet = await until(callSheet).toMatch((s) => s !== undefined)
   if (job.value && sheet) editing.value = freshRung(sheet, job.value.role, document)
+  await nextTick()
+  waiting.value = false
 }
-defineExpose({ add, cancel, editing })
+defineExpose({ add, cancel, editing, waiting })
 </script>
 
 <template>

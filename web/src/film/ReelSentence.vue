@@ -17,7 +17,11 @@ const snaps = computed(
 <template>
   <header>
     <h1 class="sentence">
-      <RouterLink to="/film">{{ reel?.name ?? 'Reel' }}</RouterLink><em>, snap</em>
+      <span
+        ><RouterLink to="/film">{{ reel?.name ?? 'Reel' }}</RouterLink
+        >,</span
+      >
+      <em>snap</em>
       <SnapWord
         v-if="number"
         :value="String(number)"

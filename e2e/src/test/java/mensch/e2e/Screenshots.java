@@ -47,7 +47,7 @@ public final class Screenshots {
                     .click();
             page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung"))
                     .click();
-            page.keyboard().type("when 3 or more receivers on my side: align");
+            page.locator("aside textarea").fill("when 3 or more receivers on my side: align");
             shot(page, "board-rules");
             page.keyboard().press("Escape");
             page.locator("nav button", new Page.LocatorOptions().setHasText("Night"))
