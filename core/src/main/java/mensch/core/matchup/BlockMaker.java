@@ -3,11 +3,9 @@ package mensch.core.matchup;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import mensch.core.formation.Man;
@@ -27,12 +25,7 @@ import mensch.core.rung.Gap;
 final class BlockMaker {
     private final Picture picture;
     private final Run run;
-    private final Map<Man, Block> told = new LinkedHashMap<>(32);
-    private final Map<Stand, List<Man>> on = new LinkedHashMap<>();
-    private final Map<Stand, Block> how = new LinkedHashMap<>();
-    private final Map<Stand, Stand> climbs = new LinkedHashMap<>();
-    private final Set<Stand> taken = new LinkedHashSet<>();
-    private final List<Man> climbers = new ArrayList<>();
+    private final Assigned assigned = new Assigned();
     private final List<Stand> read = new ArrayList<>();
     private final Man carrier;
 
@@ -40,9 +33,9 @@ final class BlockMaker {
         this.picture = picture;
         this.run = run;
         this.carrier = run.carrier(picture.view);
-        picture.line.stream().filter(man -> man != carrier).forEach(man -> told.put(man, Block.ZONE));
+        picture.line.stream().filter(man -> man != carrier).forEach(man -> assigned.tell(man, Block.ZONE));
         for (Run.Told one : run.told()) {
-            one.who().in(picture.view).filter(man -> man != carrier).ifPresent(man -> told.put(man, one.block()));
+            one.who().in(picture.view).filter(man -> man != carrier).ifPresent(man -> assigned.tell(man, one.block()));
         }
     }
 
@@ -52,7 +45,7 @@ final class BlockMaker {
             return Optional.empty();
         }
         toldOnTheLine();
-        new LineBlocks(picture, told, pool(), new Taker(), climbers).assign();
+        new LineBlocks(picture, pool(), assigned).assign();
         perimeter();
         backers();
         doublesClimb(from -> nextBacker());
@@ -61,25 +54,8 @@ final class BlockMaker {
         return Optional.of(ledger());
     }
 
-    /** What the line's own rules may do here. */
-    final class Taker {
-        void take(Stand stand, Man man, Block block) {
-            on.computeIfAbsent(stand, k -> new ArrayList<>()).add(man);
-            how.putIfAbsent(stand, block);
-            taken.add(stand);
-        }
-
-        int blockers(Stand stand) {
-            return on.getOrDefault(stand, List.of()).size();
-        }
-    }
-
-    private void take(Stand stand, Man man, Block block) {
-        new Taker().take(stand, man, block);
-    }
-
     private List<Stand> pool() {
-        return picture.onTheLine().stream().filter(s -> !taken.contains(s)).toList();
+        return picture.onTheLine().stream().filter(s -> assigned.free(s)).toList();
     }
 
     private boolean leave() {
@@ -122,7 +98,7 @@ final class BlockMaker {
 
     private void leave(Stand stand) {
         read.add(stand);
-        taken.add(stand);
+        assigned.leave(stand);
     }
 
     private static Optional<Stand> first(List<Stand> from, Predicate<Stand> which) {
@@ -135,14 +111,14 @@ final class BlockMaker {
 
     /** Trap, wham and the blocks on the backside edge have their man before the line counts. */
     private void toldOnTheLine() {
-        told.forEach((man, block) -> {
+        assigned.eachTold((man, block) -> {
             Optional<Stand> stand = switch (block) {
                 case TRAP -> first(pool(), s -> s.u() > 0.5);
                 case WHAM -> pool().stream().min(Comparator.comparingDouble(s -> Math.abs(s.u())));
                 case KICK_BACK_EDGE, SEAL_BACK_EDGE -> first(pool(), s -> s.u() < 0);
                 default -> Optional.empty();
             };
-            stand.ifPresent(s -> take(s, man, block));
+            stand.ifPresent(s -> assigned.take(s, man, block));
         });
     }
 
@@ -154,12 +130,12 @@ final class BlockMaker {
         each(Block.PULL_KICK, man -> edge());
         each(Block.LEAD_FORCE, man -> force());
         each(Block.PULL_FORCE, man -> force());
-        each(Block.PULL_CORNER, man -> last(picture.stands, s -> !taken.contains(s) && !s.first()));
+        each(Block.PULL_CORNER, man -> last(picture.stands, s -> assigned.free(s) && !s.first()));
         double point = picture.u(point());
         each(
                 Block.INSERT,
                 man -> picture.backers().stream()
-                        .filter(s -> !taken.contains(s))
+                        .filter(s -> assigned.free(s))
                         .min(Comparator.comparingDouble(s -> Math.abs(s.u() - point))));
         each(Block.PULL_LEAD, man -> nextBacker());
         each(Block.LEAD, man -> nextBacker());
@@ -170,9 +146,9 @@ final class BlockMaker {
     }
 
     private void each(Block block, Finding finding) {
-        told.forEach((man, is) -> {
+        assigned.eachTold((man, is) -> {
             if (is == block) {
-                finding.of(man).ifPresentOrElse(s -> take(s, man, block), () -> idle(man));
+                finding.of(man).ifPresentOrElse(s -> assigned.take(s, man, block), () -> idle(man));
             }
         });
     }
@@ -180,7 +156,7 @@ final class BlockMaker {
     /** A lineman without work climbs. */
     private void idle(Man man) {
         if (man.interior()) {
-            climbers.add(man);
+            assigned.climbs(man);
         }
     }
 
@@ -197,54 +173,52 @@ final class BlockMaker {
     /** The force man of the play side; when he is taken, the nearest deep man there. */
     private Optional<Stand> force() {
         return picture.force(picture.play)
-                .filter(s -> !taken.contains(s))
+                .filter(s -> assigned.free(s))
                 .or(() -> picture.stands.stream()
                         .filter(s ->
-                                !taken.contains(s) && !s.first() && s.u() > 0 && s.depth() > picture.limits.deepForce())
+                                assigned.free(s) && !s.first() && s.u() > 0 && s.depth() > picture.limits.deepForce())
                         .min(Comparator.comparingDouble(
                                 s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4)));
     }
 
     private Optional<Stand> nextBacker() {
-        return first(picture.backers(), s -> !taken.contains(s));
+        return first(picture.backers(), s -> assigned.free(s));
     }
 
     /** Free linemen first, each to a backer so that none crosses another and the ways are short. */
     private void backers() {
-        climbers.sort(Comparator.comparingDouble((Man m) -> -picture.u(m)));
+        List<Man> climbers = assigned.climbers().stream()
+                .sorted(Comparator.comparingDouble((Man m) -> -picture.u(m)))
+                .toList();
         List<Stand> open =
-                picture.backers().stream().filter(s -> !taken.contains(s)).toList();
-        climb(0, 0, open).forEach((man, stand) -> take(stand, man, Block.CLIMB));
+                picture.backers().stream().filter(s -> assigned.free(s)).toList();
+        climb(climbers, open).forEach((man, stand) -> assigned.take(stand, man, Block.CLIMB));
     }
 
     private void doublesClimb(Function<Stand, Optional<Stand>> next) {
-        on.entrySet().stream()
-                .filter(e -> e.getValue().size() > 1 && !climbs.containsKey(e.getKey()))
-                .map(Map.Entry::getKey)
-                .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))
-                .toList()
+        assigned.blocked().stream()
+                .filter(from -> assigned.blockers(from).size() > 1
+                        && assigned.thenOn(from).isEmpty())
                 .forEach(from -> next.apply(from)
                         .filter(to -> Math.abs(to.u() - from.u())
                                 <= picture.limits.reach().climb())
-                        .ifPresent(to -> {
-                            climbs.put(from, to);
-                            taken.add(to);
-                        }));
+                        .ifPresent(to -> assigned.goesOn(from, to)));
     }
 
     /**
-     * Of all ways to pair climbers from {@code i} with backers from {@code j} in their order, as many pairs as there
-     * can be and the shortest in all.
+     * Of all ways to pair climbers with backers in their order, as many pairs as there can be and the shortest in all.
      */
-    private Map<Man, Stand> climb(int i, int j, List<Stand> open) {
-        if (i == climbers.size() || j == open.size()) {
+    private Map<Man, Stand> climb(List<Man> climbers, List<Stand> open) {
+        if (climbers.isEmpty() || open.isEmpty()) {
             return Map.of();
         }
+        List<Man> others = climbers.subList(1, climbers.size());
+        List<Stand> rest = open.subList(1, open.size());
         var paired = new LinkedHashMap<Man, Stand>();
-        paired.put(climbers.get(i), open.get(j));
-        paired.putAll(climb(i + 1, j + 1, open));
+        paired.put(climbers.get(0), open.get(0));
+        paired.putAll(climb(others, rest));
         Map<Man, Stand> best = paired;
-        for (Map<Man, Stand> other : List.of(climb(i + 1, j, open), climb(i, j + 1, open))) {
+        for (Map<Man, Stand> other : List.of(climb(others, open), climb(climbers, rest))) {
             if (other.size() > best.size() || other.size() == best.size() && way(other) < way(best) - 1e-9) {
                 best = other;
             }
@@ -261,7 +235,7 @@ final class BlockMaker {
     private Optional<Stand> safety(Stand from) {
         return picture.stands.stream()
                 .filter(s ->
-                        !taken.contains(s) && s.depth() > picture.limits.level().second())
+                        assigned.free(s) && s.depth() > picture.limits.level().second())
                 .min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth())));
     }
 
@@ -272,15 +246,16 @@ final class BlockMaker {
     private void stalk() {
         for (Side side : Side.values()) {
             for (Man man : picture.shape.flank(side).receivers()) {
-                if (man == carrier || told.containsKey(man) && told.get(man) != Block.STALK) {
+                if (man == carrier
+                        || assigned.told(man).filter(b -> b != Block.STALK).isPresent()) {
                     continue;
                 }
                 picture.stands.stream()
-                        .filter(s -> !taken.contains(s) && !s.first() && !picture.travels(s))
+                        .filter(s -> assigned.free(s) && !s.first() && !picture.travels(s))
                         .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(man.feet())))
                         .filter(s -> s.at(picture.play).distance(man.feet())
                                 <= picture.limits.reach().stalk())
-                        .ifPresent(s -> take(s, man, Block.STALK));
+                        .ifPresent(s -> assigned.take(s, man, Block.STALK));
             }
         }
     }
@@ -306,16 +281,14 @@ final class BlockMaker {
         double ball =
                 Math.max(run.meshSeconds(picture.view), gait.time(carrier.feet().distance(point)));
         var judge = new BlockJudge(picture, run, point);
-        List<Blocking.Row> rows = on.keySet().stream()
-                .sorted(Comparator.comparingDouble((Stand s) -> -s.u()))
-                .map(s -> row(s, judge))
-                .toList();
+        List<Blocking.Row> rows =
+                assigned.blocked().stream().map(s -> row(s, judge)).toList();
         List<Blocking.Free> free = picture.stands.stream()
-                .filter(s -> !taken.contains(s))
+                .filter(s -> assigned.free(s))
                 .map(judge::free)
                 .sorted(Comparator.comparingDouble(Blocking.Free::seconds))
                 .toList();
-        List<Man> inserted = told(b -> b.inserts() && b != Block.KICK_BACK_EDGE);
+        List<Man> inserted = assigned.told(b -> b.inserts() && b != Block.KICK_BACK_EDGE);
         return new Blocking(
                 run,
                 picture.play,
@@ -324,27 +297,18 @@ final class BlockMaker {
                 free,
                 point,
                 ball,
-                FitCount.of(picture, inserted, told(Block::pulls)));
+                FitCount.of(picture, inserted, assigned.told(Block::pulls)));
     }
 
     private Blocking.Row row(Stand blocked, BlockJudge judge) {
-        List<Man> by = on.getOrDefault(blocked, List.of());
-        Stand then = climbs.get(blocked);
-        Block block = how.getOrDefault(blocked, Block.ZONE);
+        List<Man> by = List.copyOf(assigned.blockers(blocked));
+        Block block = assigned.how(blocked);
         return new Blocking.Row(
                 by,
                 block,
                 blocked.job(),
-                then == null ? null : then.job(),
+                assigned.thenOn(blocked).map(Stand::job).orElse(null),
                 judge.of(blocked, by, block),
                 judge.atPoint(blocked));
-    }
-
-    /** The men who were told such a block. */
-    private List<Man> told(Predicate<Block> such) {
-        return told.entrySet().stream()
-                .filter(e -> such.test(e.getValue()))
-                .map(Map.Entry::getKey)
-                .toList();
     }
 }

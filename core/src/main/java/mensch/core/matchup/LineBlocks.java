@@ -14,18 +14,14 @@ import org.jspecify.annotations.Nullable;
 /** The blocks of the men on the line, each by his own rule; whoever finds nobody climbs. */
 final class LineBlocks {
     private final Picture picture;
-    private final Map<Man, Block> told;
     private final List<Stand> pool;
-    private final BlockMaker.Taker taker;
-    private final List<Man> climbers;
+    private final Assigned assigned;
     private final Map<Man, Stand> over = new LinkedHashMap<>();
 
-    LineBlocks(Picture picture, Map<Man, Block> told, List<Stand> pool, BlockMaker.Taker taker, List<Man> climbers) {
+    LineBlocks(Picture picture, List<Stand> pool, Assigned assigned) {
         this.picture = picture;
-        this.told = told;
         this.pool = pool;
-        this.taker = taker;
-        this.climbers = climbers;
+        this.assigned = assigned;
         for (Stand stand : pool) {
             picture.line.stream()
                     .min(Comparator.comparingDouble(m -> Math.abs(u(m) - stand.u())))
@@ -42,7 +38,7 @@ final class LineBlocks {
 
     /** What a man is told; a man told nothing zones. */
     private Block told(Man man) {
-        return told.getOrDefault(man, Block.ZONE);
+        return assigned.told(man).orElse(Block.ZONE);
     }
 
     void assign() {
@@ -71,7 +67,7 @@ final class LineBlocks {
             boolean headUp = mine != null
                     && Math.abs(mine.u() - u(man)) <= picture.limits.alike().headUp();
             if (told(man) == Block.CLIMB && !(headUp && covering(man))) {
-                climbers.add(man);
+                assigned.climbs(man);
             }
         }
     }
@@ -97,22 +93,22 @@ final class LineBlocks {
         Optional<Stand> in = pool.stream()
                 .filter(s -> s.u() >= from
                         && s.u() <= u(man) - picture.limits.alike().headUp()
-                        && taker.blockers(s) < 2)
+                        && assigned.blockers(s).size() < 2)
                 .max(Comparator.comparingDouble(Stand::u));
         if (in.isPresent()) {
-            taker.take(in.get(), man, Block.DOWN);
+            assigned.take(in.get(), man, Block.DOWN);
             return;
         }
         Stand mine = over.get(man);
-        boolean help = mine != null && taker.blockers(mine) == 1;
+        boolean help = mine != null && assigned.blockers(mine).size() == 1;
         boolean headUp = mine != null
                 && Math.abs(mine.u() - u(man)) <= picture.limits.alike().headUp();
         if (mine != null && (help || headUp)) {
-            taker.take(mine, man, Block.DOWN);
+            assigned.take(mine, man, Block.DOWN);
         } else if (block == Block.PIN) {
-            told.put(man, Block.PULL_FORCE);
+            assigned.tell(man, Block.PULL_FORCE);
         } else {
-            climbers.add(man);
+            assigned.climbs(man);
         }
     }
 
@@ -124,19 +120,19 @@ final class LineBlocks {
                         && s.u() >= u(next) - picture.limits.alike().headUp())
                 .max(Comparator.comparingDouble(Stand::u))
                 .orElse(over.get(man));
-        if (stand != null && taker.blockers(stand) < 2) {
-            taker.take(stand, man, Block.BACK);
+        if (stand != null && assigned.blockers(stand).size() < 2) {
+            assigned.take(stand, man, Block.BACK);
         } else {
-            climbers.add(man);
+            assigned.climbs(man);
         }
     }
 
     private boolean covering(Man man) {
         Stand mine = over.get(man);
-        if (mine == null || taker.blockers(mine) > 1) {
+        if (mine == null || assigned.blockers(mine).size() > 1) {
             return false;
         }
-        taker.take(mine, man, told(man));
+        assigned.take(mine, man, told(man));
         return true;
     }
 
@@ -157,12 +153,12 @@ final class LineBlocks {
                 flows ? neighbours(playSide) : between(man, inside).or(() -> between(man, outside));
         first.or(() -> neighbours(second))
                 .or(() -> beyond(man))
-                .ifPresentOrElse(s -> taker.take(s, man, block), () -> climbers.add(man));
+                .ifPresentOrElse(s -> assigned.take(s, man, block), () -> assigned.climbs(man));
     }
 
     private Optional<Stand> neighbours(@Nullable Man neighbour) {
         return Optional.ofNullable(neighbour == null ? null : over.get(neighbour))
-                .filter(his -> taker.blockers(his) == 1);
+                .filter(his -> assigned.blockers(his).size() == 1);
     }
 
     private Optional<Stand> between(Man man, @Nullable Man neighbour) {
@@ -180,7 +176,7 @@ final class LineBlocks {
         boolean lastPlay = man == picture.playEnd();
         boolean lastBack = man == picture.backEnd();
         return pool.stream()
-                .filter(s -> taker.blockers(s) == 0
+                .filter(s -> assigned.blockers(s).size() == 0
                         && (lastPlay && s.u() > u(man) || lastBack && s.u() < u(man))
                         && Math.abs(s.u() - u(man)) <= picture.limits.reach().edge())
                 .findFirst();
