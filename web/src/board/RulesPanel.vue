@@ -4,7 +4,7 @@ import { storeToRefs } from 'pinia'
 import { until } from '@vueuse/core'
 import { useBoard } from './boardStore'
 import type { RungRow } from '../api/types'
-import RungEditor from './RungEditor.vue'
+import SentenceEditor from './SentenceEditor.vue'
 import TaughtPanel from './TaughtPanel.vue'
 import { freshRung, ladderOf, layerOf, THIS_WEEK, weekOf, withEdit } from './draft'
 
@@ -138,7 +138,7 @@ defineExpose({ add, cancel, editing, waiting })
             not saved</span
           >
         </p>
-        <RungEditor
+        <SentenceEditor
           v-if="editing === rung.id"
           :rung="rung"
           @keep="keep(rung.id, $event)"

@@ -6,34 +6,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
-import mensch.app.RunningApp;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The board in the browser: choose, look, move, edit, save, and two coaches on one call. */
-@ExtendWith(RunningApp.class)
-class BoardIT {
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void open() {
-        chromium = new Chromium();
-    }
-
-    @AfterEach
-    void leave() {
-        chromium.leave();
-    }
-
-    @AfterAll
-    static void close() {
-        chromium.assertNoScriptErrors();
-        chromium.close();
-    }
-
+class BoardIT extends InBrowser {
     private static Locator strip(Page page, String job) {
         return page.locator(".strip [data-job=" + job + "]");
     }

@@ -8,7 +8,6 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import mensch.app.RunningApp;
 import mensch.camera.PinholeCamera;
 import mensch.camera.Point3;
 import mensch.camera.ReelMaker;
@@ -16,22 +15,17 @@ import mensch.camera.Scene;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPlaces.KnownPlace;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
  * From a film file to a grade: upload, step, log, calibrate, mark, verdict, overrule, grades page. The truth only aims
  * the mouse.
  */
-@ExtendWith(RunningApp.class)
-class FilmIT {
+class FilmIT extends InBrowser {
     private static final Scene SCENE = ReelMaker.script().get(0);
     private static final PinholeCamera CAMERA = ReelMaker.camera(SCENE, true);
-    private static Chromium chromium;
 
     @TempDir
     static Path folder;
@@ -39,18 +33,6 @@ class FilmIT {
     @BeforeAll
     static void film() throws IOException {
         new ReelMaker(folder, folder.resolve("truth")).film("reel", "Reel", List.of(SCENE), true);
-        chromium = new Chromium();
-    }
-
-    @AfterEach
-    void leave() {
-        chromium.leave();
-    }
-
-    @AfterAll
-    static void close() {
-        chromium.assertNoScriptErrors();
-        chromium.close();
     }
 
     private static void click(Page page, ImagePoint at) {

@@ -10,38 +10,14 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import mensch.app.RunningApp;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /**
  * The playbook in the browser: a call written from nothing, lined up and printed; compared; schools; taken out and in
  * again.
  */
-@ExtendWith(RunningApp.class)
-class PlaybookIT {
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void open() {
-        chromium = new Chromium();
-    }
-
-    @AfterEach
-    void leave() {
-        chromium.leave();
-    }
-
-    @AfterAll
-    static void close() {
-        chromium.assertNoScriptErrors();
-        chromium.close();
-    }
-
+class PlaybookIT extends InBrowser {
     private static void write(Page page, String man, String sentence) {
         page.selectOption("[aria-label=Man]", man);
         page.locator("section[aria-label='His rules']").focus();

@@ -5,37 +5,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.regex.Pattern;
-import mensch.app.RunningApp;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /**
  * Plays run at a call in the browser, by keys alone: findings walked and muted, blocks and routes looked at, two fronts
  * against one run.
  */
-@ExtendWith(RunningApp.class)
-class PlaysIT {
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void open() {
-        chromium = new Chromium();
-    }
-
-    @AfterEach
-    void leave() {
-        chromium.leave();
-    }
-
-    @AfterAll
-    static void close() {
-        chromium.assertNoScriptErrors();
-        chromium.close();
-    }
-
+class PlaysIT extends InBrowser {
     @Test
     void findingsAreWalkedMutedWithAReasonAndSaidAgain(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");

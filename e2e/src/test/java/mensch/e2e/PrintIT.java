@@ -6,40 +6,16 @@ import com.microsoft.playwright.Page;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import mensch.app.RunningApp;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A1: what comes out of the printer, on letter and on A4. */
-@ExtendWith(RunningApp.class)
-class PrintIT {
+class PrintIT extends InBrowser {
     private static final List<String> PAPERS = List.of("Letter", "A4");
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void open() {
-        chromium = new Chromium();
-    }
-
-    @AfterEach
-    void leave() {
-        chromium.leave();
-    }
-
-    @AfterAll
-    static void close() {
-        chromium.assertNoScriptErrors();
-        chromium.close();
-    }
-
     /** Pages, words, and how much of the paper's width they take. */
     private record Printed(int pages, String text, double widthShare) {}
 
