@@ -20,7 +20,9 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notT
 <template>
   <div class="grades">
     <h1 class="sentence">
-      Alignment, {{ snaps }} grades of {{ men?.length ?? 0 }} men. Of the snaps graded, not a season's rate.
+      Alignment<template v-if="men?.length"
+        >, {{ snaps }} grades of {{ men.length }} men. Of the snaps graded, not a season's rate.</template
+      >
     </h1>
     <p
       v-if="fault"
