@@ -79,6 +79,19 @@ describe('rules panel', () => {
     expect(wrapper.find('textarea').exists()).toBe(true)
     expect(wrapper.text()).toContain('anvil-fog/nickel/own-1')
   })
+  it('gives the keys back to the board when the ladder of the call does not come', async () => {
+    const { board, wrapper } = await panel()
+    board.callSheet = { ...board.callSheet!, id: 'anvil-drizzle' }
+    await flushPromises()
+    const vm = wrapper.vm as unknown as { add(): Promise<void>; waiting: boolean }
+    const asked = vm.add()
+    await vi.advanceTimersByTimeAsync(4000)
+    expect(vm.waiting).toBe(true)
+    await vi.advanceTimersByTimeAsync(1100)
+    await asked
+    expect(vm.waiting).toBe(false)
+    expect(wrapper.find('textarea').exists()).toBe(false)
+  })
   it('teaches the read table with what each message makes of his job', async () => {
     const { board, wrapper } = await panel()
     board.board = {

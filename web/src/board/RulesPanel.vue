@@ -13,6 +13,8 @@ const board = useBoard()
 const { callSheet: lastSheet, callId, job, draft } = storeToRefs(board)
 /** The sentences of the call on the board; none while they are on their way. */
 const callSheet = computed(() => (lastSheet.value?.id === callId.value ? lastSheet.value : undefined))
+/** The ladder of a call that does not come by then will not come: the keys are the board's again. */
+const PATIENCE_MILLIS = 5000
 const editing = ref<string>()
 /** A rung was asked for and its place is not open yet: what is typed now is meant for it. */
 const waiting = ref(false)
@@ -63,7 +65,7 @@ function endWeek(): void {
 /** A call just chosen has its sentences a moment later: a rung of its own is written then, never into the call before. */
 async function add(document?: string): Promise<void> {
   waiting.value = true
-  const sheet = await until(callSheet).toMatch((s) => s !== undefined)
+  const sheet = await until(callSheet).toMatch((s) => s !== undefined, { timeout: PATIENCE_MILLIS })
   if (job.value && sheet) editing.value = freshRung(sheet, job.value.role, document)
   await nextTick()
   waiting.value = false

@@ -55,7 +55,7 @@ const MODES: { id: Mode; key: string; name: string }[] = [
         class="ask"
       >
         Click between the feet of <b>{{ film.label(target ?? '') }}</b>
-        {{ labels.has(target ?? '') ? (target ?? '').replaceAll('-', ' ') : '(offence)' }}.
+        {{ snap.sheet.jobs.find((j) => j.id === target)?.name ?? '(offence)' }}.
       </p>
       <MiniField
         :snap="snap"

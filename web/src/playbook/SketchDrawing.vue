@@ -2,7 +2,10 @@
 import { computed } from 'vue'
 import type { Sketch, Spot } from '../api/types'
 
-/** A line-up small and to scale. Without room for words each man is a form: bar rushes, triangle is underneath, ring deep, double ring man. */
+/**
+ * A line-up small and to scale. Without room for words each man is a form: bar rushes, triangle is underneath, ring
+ * deep, double ring man.
+ */
 const props = defineProps<{ sketch: Sketch; man?: Spot; label: string; forms?: boolean }>()
 const everyone = computed(() => [...props.sketch.offence, ...props.sketch.defence])
 const left = computed(() => Math.min(-13, ...everyone.value.map((m) => m.x)) - 1.8)

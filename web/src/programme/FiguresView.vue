@@ -49,9 +49,9 @@ onMounted(async () => {
         class="soft"
         role="status"
       >
-        {{ count }} {{ count === 1 ? 'figure' : 'figures' }} that calls, findings and film are measured by. A source
-        "handbook" is common teaching; "model" and "ours" are our judgement, to be argued with. They ship with the
-        application; what a league decides is chosen under House conventions.
+        {{ count }} {{ count === 1 ? 'figure' : 'figures' }} that calls, findings and film are measured by. What is not
+        "common teaching" is our judgement, to be argued with: "model" a working figure, "ours" our own. They ship with
+        the application; what a league decides is chosen under House conventions.
       </p>
       <table v-if="shown.length">
         <thead>

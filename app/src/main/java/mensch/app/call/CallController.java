@@ -168,10 +168,10 @@ class CallController {
         return items;
     }
 
-    /** Players of the front inside a saved call. */
+    /** Players of the front inside a saved call; a list asks no more of it, and shows it though it cannot be read. */
     private static int players(DocumentRevision saved) {
-        return CallDocument.of(saved.document()).layersOf(Layer.Kind.FRONT).stream()
-                .flatMap(l -> l.values().whole("players").stream())
+        return saved.document().values().parts("layers").stream()
+                .flatMap(l -> l.whole("players").stream())
                 .findFirst()
                 .orElse(Code.HIGH_SCHOOL.players());
     }
