@@ -3,12 +3,13 @@ import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import type { Spot } from '../api/types'
-import { matches, typing, type Action } from '../shell/keys'
+import { matches, typing } from '../shell/keys'
 import { useSession } from '../shell/session'
 import { useTrouble } from '../shell/trouble'
-import { LAYERS, useBoard, type Layer } from './boardStore'
+import { boardActions } from './boardActions'
+import { useBoard, type Layer } from './boardStore'
 import ChangesPanel from './ChangesPanel.vue'
-import { THIS_WEEK, withoutHand } from './draft'
+import { withoutHand } from './draft'
 import FieldBar from './FieldBar.vue'
 import FieldDrawing from './field/FieldDrawing.vue'
 import { flat, next } from './findings'
@@ -148,160 +149,38 @@ async function tryRepairs(): Promise<void> {
 function putBack(): void {
   if (selected.value) board.setDraft(withoutHand(draft.value, selected.value))
 }
-const always = (): boolean => true
 const picked = (): boolean => !!selected.value
-const movable = (): boolean => picked() || (placing.value && !!man.value)
-const actions: Action[] = [
-  { id: 'type', label: 'Type a snap', shortcut: '/', enabled: always, perform: () => snapLine.value?.open() },
-  { id: 'previous', label: 'Man to the left', shortcut: 'ArrowLeft', enabled: always, perform: () => walk(-1) },
-  { id: 'next', label: 'Man to the right', shortcut: 'ArrowRight', enabled: always, perform: () => walk(1) },
-  {
-    id: 'rules',
-    label: 'His rules (or put him where his ghost stands)',
-    shortcut: 'Enter',
-    enabled: picked,
-    perform: enter,
-  },
-  { id: 'back', label: 'One step back', shortcut: 'Escape', enabled: always, perform: back },
-  {
-    id: 'nudge-left',
-    label: 'Move him half a yard left',
-    shortcut: 'Shift+ArrowLeft',
-    enabled: movable,
-    perform: () => nudge(-0.5, 0),
-  },
-  {
-    id: 'nudge-right',
-    label: 'Move him half a yard right',
-    shortcut: 'Shift+ArrowRight',
-    enabled: movable,
-    perform: () => nudge(0.5, 0),
-  },
-  {
-    id: 'nudge-up',
-    label: 'Move him half a yard up',
-    shortcut: 'Shift+ArrowUp',
-    enabled: movable,
-    perform: () => nudge(0, 0.5),
-  },
-  {
-    id: 'nudge-down',
-    label: 'Move him half a yard down',
-    shortcut: 'Shift+ArrowDown',
-    enabled: movable,
-    perform: () => nudge(0, -0.5),
-  },
-  { id: 'put-back', label: 'Put him back where his rules say', shortcut: 'Delete', enabled: picked, perform: putBack },
-  ...LAYERS.map((layer, i): Action => ({
-    id: layer,
-    label: `Layer: ${layer}`,
-    shortcut: String(i + 1),
-    enabled: always,
-    perform: () => toggle(layer),
-  })),
-  {
-    id: 'offence',
-    label: 'Place men of the offence',
-    shortcut: 'O',
-    enabled: always,
-    perform: () => (placing.value = !placing.value),
-  },
-  {
-    id: 'phase',
-    label: 'Before and after the motion',
-    shortcut: 'M',
-    enabled: () => phases.value > 1,
-    perform: () => (phase.value = last.value === 0 ? 99 : 0),
-  },
-  {
-    id: 'play',
-    label: 'Play the motion step by step',
-    shortcut: 'G',
-    enabled: () => phases.value > 1,
-    perform: () => void playMotion(),
-  },
-  {
-    id: 'turn',
-    label: 'Seen from behind the offence or the defence',
-    shortcut: 'V',
-    enabled: always,
-    perform: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence'),
-  },
-  { id: 'findings', label: 'What breaks', shortcut: 'F', enabled: always, perform: () => (panel.value = 'findings') },
-  {
-    id: 'repairs',
-    label: 'Try repairs of his worst finding',
-    shortcut: 'T',
-    enabled: always,
-    perform: () => void tryRepairs(),
-  },
-  {
-    id: 'finding-next',
-    label: 'Next finding, or next play',
-    shortcut: 'ArrowDown',
-    enabled: always,
-    perform: () => void walkList(1),
-  },
-  {
-    id: 'finding-previous',
-    label: 'Finding or play before',
-    shortcut: 'ArrowUp',
-    enabled: always,
-    perform: () => void walkList(-1),
-  },
-  {
-    id: 'mute',
-    label: 'Mute the finding pointed at',
-    shortcut: 'X',
-    enabled: () => mayWrite.value && panel.value === 'findings' && !!pointed.value,
-    perform: () => findings.value?.mutePointed(),
-  },
-  {
-    id: 'plays',
-    label: 'Plays against it; again the next kind',
-    shortcut: 'P',
-    enabled: always,
-    perform: () => void showPlays(),
-  },
-  {
-    id: 'changes',
-    label: 'What the motion changed',
-    shortcut: 'C',
-    enabled: () => phases.value > 1,
-    perform: () => (panel.value = 'changes'),
-  },
-  {
-    id: 'add',
-    label: 'Add a rung on top of his ladder',
-    shortcut: 'A',
-    enabled: () => picked() && mayWrite.value,
-    perform: () => void addRung(),
-  },
-  {
-    id: 'week',
-    label: 'Add a rung for this week only',
-    shortcut: 'W',
-    enabled: () => picked() && mayWrite.value,
-    perform: () => void addRung(THIS_WEEK),
-  },
-  {
-    id: 'line-back',
-    label: 'Back to the snap line before the typed one',
-    shortcut: 'Z',
-    enabled: () => !!board.lineBefore,
-    perform: () => void board.lineBack(),
-  },
-  { id: 'undo', label: 'Undo', shortcut: 'U', enabled: always, perform: board.undo },
-  { id: 'redo', label: 'Redo', shortcut: 'Y', enabled: always, perform: board.redo },
-  {
-    id: 'save',
-    label: 'Save the call',
-    shortcut: 'S',
-    enabled: () => board.dirty && mayWrite.value,
-    perform: () => void saveBar.value?.save(),
-  },
-  { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: () => (help.value = true) },
-]
+const actions = boardActions({
+  typeSnap: () => snapLine.value?.open(),
+  walk,
+  enter,
+  back,
+  nudge,
+  putBack,
+  toggle,
+  place: () => (placing.value = !placing.value),
+  turnPhase: () => (phase.value = last.value === 0 ? 99 : 0),
+  playMotion: () => void playMotion(),
+  turn: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence'),
+  show: (to) => (panel.value = to),
+  tryRepairs: () => void tryRepairs(),
+  walkList: (by) => void walkList(by),
+  mute: () => findings.value?.mutePointed(),
+  showPlays,
+  addRung: (document) => void addRung(document),
+  lineBack: () => void board.lineBack(),
+  undo: board.undo,
+  redo: board.redo,
+  save: () => void saveBar.value?.save(),
+  help: () => (help.value = true),
+  picked,
+  movable: () => picked() || (placing.value && !!man.value),
+  moves: () => phases.value > 1,
+  mayMute: () => mayWrite.value && panel.value === 'findings' && !!pointed.value,
+  mayAdd: () => picked() && mayWrite.value,
+  mayGoBack: () => !!board.lineBefore,
+  maySave: () => board.dirty && mayWrite.value,
+})
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (typing(event) || asking.value || help.value || saveBar.value?.open || rules.value?.waiting) return
   const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
