@@ -4,10 +4,10 @@ import type { ChartRole, RosterAnswer, RosterSheet } from '../api/types'
 import { fittedMen, lineOf, listed, men, pairChoice, pairChoices, saidMen, setPair } from './roster'
 
 /** Who plays a role, who does against other personnel, and whether he flips with strength. */
-const props = defineProps<{ role: ChartRole; pairs: RosterAnswer['pairs'] }>()
+const props = defineProps<{ role: ChartRole; pairs: RosterAnswer['pairs']; roles: readonly ChartRole[] }>()
 const sheet = defineModel<RosterSheet>({ required: true })
 
-const sides = computed(() => pairChoices(props.pairs, props.role.id))
+const sides = computed(() => pairChoices(props.pairs, props.role.id, props.roles))
 const special = computed(
   () => sheet.value.chart.find((l) => l.role === props.role.id && l.personnel.length)?.personnel.join(' ') ?? '',
 )

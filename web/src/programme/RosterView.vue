@@ -128,6 +128,7 @@ function exportRoster(): void {
           v-model="sheet"
           :role="role"
           :pairs="found!.pairs"
+          :roles="found!.roles"
         />
       </template>
     </section>

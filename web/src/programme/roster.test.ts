@@ -74,7 +74,8 @@ describe('roster', () => {
           { right: 'mike', left: 'will' },
         ],
         'mike',
+        [{ id: 'will', name: 'weak backer', label: 'W', body: 'LB', fronts: [] }],
       ).map((c) => c.words),
-    ).toEqual(['stay: he right, will left', 'stay: he left, will right'])
+    ).toEqual(['stay: he right, weak backer left', 'stay: he left, weak backer right'])
   })
 })

@@ -1,4 +1,4 @@
-import type { RosterSheet } from '../api/types'
+import type { ChartRole, RosterSheet } from '../api/types'
 
 type PlayerRow = RosterSheet['players'][number]
 type LineRow = RosterSheet['chart'][number]
@@ -82,10 +82,13 @@ export function notOnChart(sheet: RosterSheet): Set<string> {
   return new Set(sheet.players.filter((p) => !on.has(p.id)).map((p) => p.id))
 }
 
-const said = (role: string): string => role.replaceAll('-', ' ')
-
 /** How a pair that starts with this role may stay; sides as the offence sees them. */
-export function pairChoices(pairs: PairRow[], role: string): { value: string; words: string }[] {
+export function pairChoices(
+  pairs: PairRow[],
+  role: string,
+  roles: readonly ChartRole[],
+): { value: string; words: string }[] {
+  const said = (id: string): string => roles.find((r) => r.id === id)?.name ?? id
   return pairs
     .filter((p) => p.right === role)
     .flatMap((p) =>
