@@ -74,7 +74,7 @@ describe('roster', () => {
           { right: 'mike', left: 'will' },
         ],
         'mike',
-        [{ id: 'will', name: 'weak backer', label: 'W', body: 'LB', fronts: [] }],
+        [{ id: 'will', name: 'weak backer', label: 'W', body: 'LB', fronts: [], eachSide: false }],
       ).map((c) => c.words),
     ).toEqual(['stay: he right, weak backer left', 'stay: he left, weak backer right'])
   })
