@@ -34,6 +34,7 @@ class BorderTest {
             "call",
             "library",
             "lineup",
+            "possible",
             "matchup",
             "roster",
             "audit",

@@ -10,6 +10,8 @@ import mensch.core.lineup.AreaLedger.Row;
 import mensch.core.lineup.AreaLedger.Under;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.possible.Ability;
+import mensch.core.possible.PassAbility;
 import mensch.core.rung.Part;
 import mensch.core.rung.Task;
 
@@ -35,7 +37,6 @@ final class AreaCheck implements Check {
         var findings = new ArrayList<Finding>();
         idle(lineup, findings);
         twice(ledger, findings);
-        late(lineup, ledger, findings);
         List<Row> under = ledger.rows().stream().filter(r -> !r.area().deep()).toList();
         if (under.isEmpty()) {
             return findings;
@@ -49,6 +50,7 @@ final class AreaCheck implements Check {
                         new Point(lane.laneX(lineup.snap().field(), from), PIN_DEPTH),
                         List.of(),
                         new CoverageEvidence.LaneUnowned(lane))));
+        late(lineup, under, findings);
         for (int i = 0; i < under.size(); i++) {
             if (i + 1 < under.size()) {
                 together(under.get(i), under.get(i + 1), lineup.convention().limits(), findings);
@@ -68,32 +70,6 @@ final class AreaCheck implements Check {
                         j.feetOr(new Point(0, PIN_DEPTH)),
                         List.of(j),
                         new CoverageEvidence.NothingToDo(j))));
-    }
-
-    /** A deep man is in his part, and as deep as its landmark, when the ball may come. */
-    private static void late(Lineup lineup, AreaLedger ledger, List<Finding> findings) {
-        double limit = lineup.convention().limits().drop().deepBy();
-        for (Row row : ledger.deep()) {
-            Point feet = row.owner().feet();
-            if (feet == null) {
-                continue;
-            }
-            double yards = feet.distance(new Point(
-                    Math.max(row.extent().xMin(), Math.min(row.extent().xMax(), feet.x())),
-                    Math.max(feet.y(), row.landmark().y())));
-            double seconds = lineup.convention()
-                    .speeds()
-                    .of(row.owner().role().body().name())
-                    .time(yards);
-            if (seconds > limit) {
-                findings.add(new Finding(
-                        LANDMARKS,
-                        Severity.WEAK,
-                        row.landmark(),
-                        List.of(row.owner()),
-                        new CoverageEvidence.DeepLate(row.owner(), yards, seconds, limit)));
-            }
-        }
     }
 
     private static void twice(AreaLedger ledger, List<Finding> findings) {
@@ -165,13 +141,20 @@ final class AreaCheck implements Check {
                     List.of(row.owner()),
                     new CoverageEvidence.AcrossTheBall(row.owner(), Math.abs(aims - stands))));
         }
-        if (Math.abs(aims - stands) > limits.drop().longest()) {
-            findings.add(new Finding(
-                    LANDMARKS,
-                    Severity.NOTE,
-                    row.landmark(),
-                    List.of(row.owner()),
-                    new CoverageEvidence.LongWay(row.owner(), Math.abs(aims - stands))));
+    }
+
+    /** Late to a landmark is weak: the ball may go elsewhere, and he breaks from where he is. */
+    private static void late(Lineup lineup, List<Row> under, List<Finding> findings) {
+        var ability = new PassAbility(lineup);
+        for (Row row : under) {
+            if (!row.area().lane() && ability.drop(row) instanceof Ability.Late late) {
+                findings.add(new Finding(
+                        LANDMARKS,
+                        late.over() <= lineup.convention().jobs().late() ? Severity.NOTE : Severity.WEAK,
+                        row.landmark(),
+                        List.of(row.owner()),
+                        new AbilityEvidence.LateDrop(row.owner(), row.area().words(), late)));
+            }
         }
     }
 }

@@ -23,9 +23,11 @@ public final class Audit {
     private static final List<Check> CHECKS = List.of(
             new PartsCheck(),
             new PlaceCheck(),
+            new WayCheck(),
             new GapCheck(),
             new EdgeCheck(),
             new CountCheck(),
+            new DeepCheck(),
             new AreaCheck(),
             new EligibleCheck(),
             new RouteCheck(),

@@ -155,26 +155,6 @@ final class CoverageEvidence {
         }
     }
 
-    /** A deep man who is not deep in time. */
-    record DeepLate(Job job, double yards, double seconds, double limit) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("late", job.id());
-        }
-
-        @Override
-        public String title() {
-            return Evidence.names(List.of(job)) + " is late to his deep part.";
-        }
-
-        @Override
-        public String reason() {
-            return Numbers.words(Math.round(yards * 10) / 10.0) + " yd to where his part begins take him "
-                    + Numbers.words(Math.round(seconds * 10) / 10.0) + " s (model); a deep man is there in "
-                    + Numbers.words(limit) + " s.";
-        }
-    }
-
     record OneLandmark(Job first, Job second, double apart) implements Evidence {
         @Override
         public About about() {
@@ -207,23 +187,6 @@ final class CoverageEvidence {
         @Override
         public String reason() {
             return "His landmark lies " + Numbers.words(yards) + " yd to the other side of where he stands.";
-        }
-    }
-
-    record LongWay(Job job, double yards) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("far", job.id());
-        }
-
-        @Override
-        public String title() {
-            return Evidence.names(List.of(job)) + " has a long way to his landmark.";
-        }
-
-        @Override
-        public String reason() {
-            return Numbers.words(yards) + " yd sideways from where he stands, before any depth.";
         }
     }
 }

@@ -5,7 +5,10 @@ import java.util.List;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.possible.Ability;
+import mensch.core.possible.RunAbility;
 import mensch.core.rung.Part;
+import mensch.core.rung.Task;
 
 /** Exactly one force per side. */
 final class EdgeCheck implements Check {
@@ -20,34 +23,57 @@ final class EdgeCheck implements Check {
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
+        var ability = new RunAbility(lineup);
         for (GapLedger.Edge edge : subject.gaps().edges()) {
-            if (edge.forces().isEmpty()) {
+            List<Job> forces = edge.forces();
+            List<Job> able = forces.stream()
+                    .filter(j -> ability.force(j, edge.side()).can())
+                    .toList();
+            if (forces.isEmpty()) {
                 findings.add(
                         new Finding(EDGE, Severity.BUST, edge.at(), List.of(), new RunEvidence.NoForce(edge.side())));
-            } else if (edge.forces().size() > 1) {
+            }
+            for (Job force : forces) {
+                Ability can = ability.force(force, edge.side());
+                if (!can.can()) {
+                    findings.add(new Finding(
+                            EDGE,
+                            able.isEmpty()
+                                    ? AbilityEvidence.severity(
+                                            can, lineup.convention().jobs())
+                                    : Severity.WEAK,
+                            edge.at(),
+                            List.of(force),
+                            new AbilityEvidence.NoForceMan(force, edge.side(), can)));
+                }
+            }
+            if (able.size() > 1) {
                 findings.add(new Finding(
-                        EDGE,
-                        Severity.WEAK,
-                        edge.at(),
-                        edge.forces(),
-                        new RunEvidence.TwoForces(edge.side(), edge.forces())));
-            } else {
-                late(lineup, edge, findings);
+                        EDGE, Severity.WEAK, edge.at(), able, new RunEvidence.TwoForces(edge.side(), able)));
+            }
+            if (able.size() == 1) {
+                fromDeep(lineup, edge, able.get(0), findings);
             }
         }
         return findings;
     }
 
-    private static void late(Lineup lineup, GapLedger.Edge edge, List<Finding> findings) {
-        Job force = edge.forces().get(0);
-        double limit = lineup.convention().limits().lateForce();
-        if (force.feet() != null && force.feet().y() > limit) {
+    /** From deep he is in time only behind an end who keeps contain (handbook 9, quarters). */
+    private static void fromDeep(Lineup lineup, GapLedger.Edge edge, Job force, List<Finding> findings) {
+        double limit = lineup.convention().jobs().force().deep();
+        boolean contained = lineup.jobs().stream()
+                .anyMatch(j -> j.passTask() instanceof Task.Rush rush
+                        && rush.contain()
+                        && j.seat() == edge.side()
+                        && j.role().lineman());
+        if (force.feet() != null && force.feet().y() > limit && !contained) {
             findings.add(new Finding(
                     EDGE,
                     Severity.WEAK,
                     edge.at(),
-                    edge.forces(),
-                    new RunEvidence.ForceLate(force, edge.side(), force.feet().y(), limit)));
+                    List.of(force),
+                    new AbilityEvidence.ForceFromDeep(
+                            force, edge.side(), force.feet().y())));
         }
     }
 }

@@ -2,12 +2,16 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.coverage.Shell;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.front.Role;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.EligibleLedger;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.possible.Ability;
+import mensch.core.possible.PassAbility;
 import mensch.core.rung.Part;
 
 /** Every eligible man has somebody. */
@@ -24,7 +28,21 @@ final class EligibleCheck implements Check {
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
+        var ability = new PassAbility(lineup);
+        boolean noneDeep = subject.deep().shell().filter(Shell.NONE::equals).isPresent();
         for (EligibleLedger.Entry e : subject.eligibles().entries()) {
+            boolean none = noneDeep && e.byMan().isEmpty() && !inLane(subject, e);
+            if (none && !e.alone()) {
+                findings.add(new Finding(
+                        ELIGIBLES,
+                        Severity.BUST,
+                        e.man().feet(),
+                        List.of(),
+                        new AbilityEvidence.NoManBehindNone(e.man().name(), e.number())));
+            }
+            for (Job job : e.byMan()) {
+                chases(lineup, ability.man(job, e.man()), job, e, findings);
+            }
             if (e.alone()) {
                 findings.add(new Finding(
                         ELIGIBLES,
@@ -45,6 +63,30 @@ final class EligibleCheck implements Check {
             }
         }
         return findings;
+    }
+
+    /** In a lane, or free for whoever comes: not left to a zone with nobody behind it. */
+    private static boolean inLane(Subject subject, EligibleLedger.Entry entry) {
+        return subject.areas().rows().stream().anyMatch(r -> r.area().lane())
+                && !entry.byZone().isEmpty();
+    }
+
+    /** A man told whom he cannot cover; where another has the same man it costs him only. */
+    private static void chases(
+            Lineup lineup, Ability ability, Job job, EligibleLedger.Entry entry, List<Finding> findings) {
+        if (ability.can()) {
+            return;
+        }
+        double deep = lineup.convention().jobs().man().deep();
+        boolean nobody = !(ability instanceof Ability.Beside beside) || beside.none();
+        boolean alone = entry.byMan().size() == 1;
+        Severity chase = job.feetOr(entry.man().feet()).y() >= deep ? Severity.NOTE : Severity.WEAK;
+        findings.add(new Finding(
+                ELIGIBLES,
+                nobody ? alone ? Severity.BUST : Severity.WEAK : chase,
+                job.feetOr(entry.man().feet()),
+                List.of(job),
+                new AbilityEvidence.NotHisMan(job, entry.man().name(), entry.number(), ability)));
     }
 
     private static boolean splitOut(Lineup lineup, Man man) {

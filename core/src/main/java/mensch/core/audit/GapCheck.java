@@ -1,6 +1,7 @@
 package mensch.core.audit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
@@ -11,6 +12,8 @@ import mensch.core.lineup.GapLedger.Row;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.RushCount;
+import mensch.core.possible.Ability;
+import mensch.core.possible.RunAbility;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Move;
 import mensch.core.rung.Part;
@@ -32,11 +35,13 @@ final class GapCheck implements Check {
     public List<Finding> in(Subject subject) {
         Lineup lineup = subject.lineup();
         var findings = new ArrayList<Finding>();
+        boolean conceded = lineup.inForce().coverage().gives("run", true);
         boolean empty = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
         GapLedger ledger = subject.gaps();
-        for (Row row : ledger.rows()) {
-            check(row, empty && row.gap().index() < INSIDE_GAPS, findings);
+        for (Row row : conceded ? List.<Row>of() : ledger.rows()) {
+            check(lineup, row, empty && row.gap().index() < INSIDE_GAPS, findings);
         }
+        twoGappers(ledger, findings);
         for (RushCount.Rush rush : subject.rush().rushes()) {
             exchanged(rush, ledger, findings);
         }
@@ -77,21 +82,29 @@ final class GapCheck implements Check {
                 });
     }
 
-    private static void check(Row row, boolean empty, List<Finding> findings) {
-        if (row.owners().size() == 1) {
-            return;
-        }
-        if (row.owners().size() > 1) {
-            findings.add(new Finding(
-                    GAPS, Severity.WEAK, row.at(), row.owners(), new RunEvidence.TwoOwners(row.gap(), row.owners())));
-        } else if (!row.twoGappers().isEmpty()) {
+    /** An owner who cannot be there owns nothing; each is told once, and then the gap is asked of those who can. */
+    private static void check(Lineup lineup, Row row, boolean empty, List<Finding> findings) {
+        var able = new ArrayList<Job>();
+        var ability = new RunAbility(lineup);
+        for (Job owner : row.owners()) {
+            Ability can = ability.gap(owner, row.gap());
+            if (can.can()) {
+                able.add(owner);
+                continue;
+            }
+            Severity severity =
+                    AbilityEvidence.severity(can, lineup.convention().jobs());
+            boolean had = row.owners().size() > 1 || !row.twoGappers().isEmpty() || empty;
             findings.add(new Finding(
                     GAPS,
-                    Severity.NOTE,
+                    had ? Severity.WEAK : severity,
                     row.at(),
-                    row.twoGappers(),
-                    new RunEvidence.OnlyTwoGappers(row.gap(), row.twoGappers())));
-        } else {
+                    List.of(owner),
+                    new AbilityEvidence.NotHisGap(owner, row.gap(), can, severity)));
+        }
+        if (able.size() > 1) {
+            findings.add(new Finding(GAPS, Severity.WEAK, row.at(), able, new RunEvidence.TwoOwners(row.gap(), able)));
+        } else if (row.owners().isEmpty() && row.twoGappers().isEmpty()) {
             findings.add(new Finding(
                     GAPS,
                     empty ? Severity.WEAK : Severity.BUST,
@@ -99,5 +112,21 @@ final class GapCheck implements Check {
                     List.of(),
                     new RunEvidence.NoOwner(row.gap(), empty)));
         }
+    }
+
+    /** A two-gapper is told once, with every gap that hangs on him alone. */
+    private static void twoGappers(GapLedger ledger, List<Finding> findings) {
+        var byMen = new LinkedHashMap<List<Job>, List<Row>>();
+        for (Row row : ledger.rows()) {
+            if (row.owned() == GapLedger.Owned.TWO_GAPPED) {
+                byMen.computeIfAbsent(row.twoGappers(), k -> new ArrayList<>()).add(row);
+            }
+        }
+        byMen.forEach((men, rows) -> findings.add(new Finding(
+                GAPS,
+                Severity.NOTE,
+                rows.get(0).at(),
+                men,
+                new RunEvidence.OnlyTwoGappers(rows.stream().map(Row::gap).toList(), men))));
     }
 }

@@ -1,10 +1,10 @@
 package mensch.core.audit;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.rung.Gap;
-import mensch.core.rung.Numbers;
 
 /** Facts behind findings about gaps, edges and the rush. */
 final class RunEvidence {
@@ -50,21 +50,22 @@ final class RunEvidence {
         }
     }
 
-    record OnlyTwoGappers(Gap gap, List<Job> men) implements Evidence {
+    record OnlyTwoGappers(List<Gap> gaps, List<Job> men) implements Evidence {
         @Override
         public About about() {
-            return About.of("two-gappers", gap.words());
+            return About.of(
+                    "two-gappers", About.men(men), gaps.stream().map(Gap::words).collect(Collectors.joining("+")));
         }
 
         @Override
         public String title() {
-            return "The " + gap.words() + " hangs on a two-gapping man.";
+            return Evidence.names(men) + (men.size() == 1 ? " two-gaps" : " two-gap") + ": "
+                    + gaps.stream().map(Gap::words).collect(Collectors.joining(" and ")) + ".";
         }
 
         @Override
         public String reason() {
-            return Evidence.names(men)
-                    + " answers for both gaps beside his man; the nearest backer fills what he gives up.";
+            return "He answers for the gaps beside his man; the nearest backer fills what he gives up.";
         }
     }
 
@@ -123,25 +124,6 @@ final class RunEvidence {
         @Override
         public String reason() {
             return "No run job turns the ball back in there; a run outside is free.";
-        }
-    }
-
-    /** The only force man comes from so deep that the run is outside before he is. */
-    record ForceLate(Job job, Side side, double depth, double limit) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("late", job.id(), side.words());
-        }
-
-        @Override
-        public String title() {
-            return "Force on the " + side.words() + " comes late.";
-        }
-
-        @Override
-        public String reason() {
-            return Evidence.names(List.of(job)) + " is force from " + Numbers.words(depth) + " yd deep; from more than "
-                    + Numbers.words(limit) + " yd he is late.";
         }
     }
 

@@ -24,6 +24,7 @@ import mensch.core.play.Plays;
 import mensch.core.play.Protection;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
+import mensch.core.possible.DeepLedger;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,6 +37,7 @@ public final class Subject {
     private final List<Lineup> plan;
     private final Once<Matchup> matchup;
     private final Once<EligibleLedger> eligibles;
+    private final Once<DeepLedger> deep;
     private final Once<BoxCount> box;
     private final Once<RushCount> rush;
     private final Once<List<Blocking>> runs;
@@ -69,6 +71,7 @@ public final class Subject {
         this.plan = List.copyOf(plan);
         this.matchup = new Once<>(() -> new Matchup(lineup));
         this.eligibles = new Once<>(() -> EligibleLedger.of(lineup, areas()));
+        this.deep = new Once<>(() -> DeepLedger.of(lineup, areas()));
         this.box = new Once<>(() -> BoxCount.of(lineup));
         this.rush = new Once<>(() -> RushCount.of(lineup));
         this.runs = new Once<>(() ->
@@ -126,6 +129,11 @@ public final class Subject {
 
     public EligibleLedger eligibles() {
         return eligibles.get();
+    }
+
+    /** The deep field by its parts. */
+    public DeepLedger deep() {
+        return deep.get();
     }
 
     public BoxCount box() {

@@ -10,7 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import mensch.core.convention.Convention;
+import mensch.core.coverage.CoverSeat;
 import mensch.core.coverage.Coverage;
+import mensch.core.coverage.Shell;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentRef;
 import mensch.core.formation.Feature;
@@ -40,7 +42,7 @@ public final class Call {
     private final Set<Feature> asked = EnumSet.noneOf(Feature.class);
 
     /** What every call stands on, and the side words it binds. */
-    record Base(Front front, Coverage coverage, SideWord callSide, SideWord coverSide) {}
+    record Base(Front front, Coverage coverage, SideWord callSide, SideWord coverSide, Optional<Shell> deep) {}
 
     /** What it does when the picture changes; {@code checked} holds the calls its checks lead to, by id. */
     record Answers(List<MotionAnswer> motion, List<CallCheck> checks, Map<String, Call> checked) {}
@@ -106,6 +108,11 @@ public final class Call {
     public Stack ladder(Role role, boolean isOnCoverSide) {
         Stack stack = (isOnCoverSide ? onCoverSide : away).get(role.id());
         return Objects.requireNonNull(stack, () -> name() + " has no role " + role.id());
+    }
+
+    /** The same for one of the seats a role may play. */
+    public Stack ladder(Role role, CoverSeat cover) {
+        return ladder(role, cover == role.seat());
     }
 
     /** The rung of this name in any layer. */
@@ -179,6 +186,11 @@ public final class Call {
     /** The side word its cover side means. */
     public SideWord coverSide() {
         return base.coverSide();
+    }
+
+    /** The deep help it promises, when its coverage or its pressure says so. */
+    public Optional<Shell> deep() {
+        return base.deep();
     }
 
     /** Top first. */

@@ -12,6 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mensch.core.coverage.Coverage;
 import mensch.core.coverage.CoverageReader;
+import mensch.core.coverage.Shell;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentException.Problem;
@@ -72,7 +73,11 @@ public final class CallReader {
         }
         List<Layer> layers = layers(front, coverage);
         var base = new Call.Base(
-                front, coverage, side("call side", front.callSide()), side("cover side", coverage.coverSide()));
+                front,
+                coverage,
+                side("call side", front.callSide()),
+                side("cover side", coverage.coverSide()),
+                deep(coverage));
         var answers = new Call.Answers(motion(front), checks(front), checked(revision));
         checkTargets(answers);
         checkSeats(front, coverage);
@@ -81,6 +86,15 @@ public final class CallReader {
         var call = new Call(ref, written, vocabulary, base, layers, answers);
         refuse(new Soundness(call).problems());
         return call;
+    }
+
+    /** What the pressure says about the deep field, else the coverage. */
+    private Optional<Shell> deep(Coverage coverage) {
+        return written.layers().stream()
+                .filter(l -> l.kind().equals("pressure"))
+                .flatMap(l -> CoverageReader.deep(l.document(), problems).stream())
+                .findFirst()
+                .or(coverage::deep);
     }
 
     private static void refuse(List<Problem> problems) {

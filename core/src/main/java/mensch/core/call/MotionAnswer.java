@@ -9,11 +9,11 @@ public record MotionAnswer(Condition when, Kind kind, List<String> roles) {
     public enum Kind {
         /** Seats held, ladders read again. */
         BUMP("bump"),
-        /** The named roles ask their side word again. */
+        /** The named roles ask their side word again; a safety stays on his side and takes its deep seat. */
         RESEAT("reseat"),
         /** The named role goes to the side the motion ended on. */
         TRAVEL("travel"),
-        /** The two deep seats change sides. */
+        /** The safeties exchange jobs: each takes the deep seat of the side he stands on. */
         ROTATE("rotate"),
         /** Another call altogether; {@code roles} holds its id. */
         CHECK("check"),

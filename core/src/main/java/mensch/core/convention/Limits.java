@@ -5,17 +5,10 @@ package mensch.core.convention;
  * figures.yaml.
  */
 public record Limits(
-        Drop drop,
-        Box box,
-        int lanesFrom,
-        int toGainFrom,
-        double lateForce,
-        double rushLine,
-        double lineDepth,
-        int sentencesPerRole) {
+        Drop drop, Box box, int lanesFrom, int toGainFrom, double rushLine, double lineDepth, int sentencesPerRole) {
 
     /** Droppers. */
-    public record Drop(double landmarksApart, double acrossTheBall, double longest, double deepBy) {}
+    public record Drop(double landmarksApart, double acrossTheBall) {}
 
     /** Men against the run. */
     public record Box(double depth, double beyondEnd, double beyondTackle, double support) {}

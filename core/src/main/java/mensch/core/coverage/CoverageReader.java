@@ -3,6 +3,8 @@ package mensch.core.coverage;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException.Problem;
 import mensch.core.formation.SideWord;
@@ -31,7 +33,41 @@ public final class CoverageReader {
                         List.of()));
             }
         }
-        return new Coverage(document, coverSide(document, problems), ladders);
+        return new Coverage(
+                document,
+                coverSide(document, problems),
+                deep(document, problems),
+                concedes(document, problems),
+                ladders);
+    }
+
+    /** The deep help that a coverage, or a pressure in its place, promises; a word that is none goes to the list. */
+    public static Optional<Shell> deep(Document document, List<Problem> problems) {
+        Optional<String> words = document.text("deep");
+        Optional<Shell> shell = words.flatMap(Shell::of);
+        if (words.isPresent() && shell.isEmpty()) {
+            problems.add(new Problem(
+                    document.id(),
+                    "deep",
+                    "is \"" + words.get() + "\"; write one of "
+                            + Arrays.stream(Shell.values()).map(Shell::words).collect(Collectors.joining(", ")),
+                    -1,
+                    List.of()));
+        }
+        return shell;
+    }
+
+    private static List<Concession> concedes(Document document, List<Problem> problems) {
+        List<String> written = document.values().texts("concedes");
+        written.stream()
+                .filter(w -> Concession.of(w).isEmpty())
+                .forEach(w -> problems.add(new Problem(
+                        document.id(),
+                        "concedes",
+                        "has \"" + w + "\"; write run, or flat, curl or hook with its side, as in flat away",
+                        -1,
+                        List.of())));
+        return written.stream().flatMap(w -> Concession.of(w).stream()).toList();
     }
 
     private static SideWord coverSide(Document document, List<Problem> problems) {

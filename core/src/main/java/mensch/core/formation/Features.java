@@ -16,6 +16,8 @@ public final class Features {
     private long right;
     private long whole;
     private long unknown;
+    private boolean evenRun;
+    private boolean evenPass;
 
     private Features(Shape shape, Motion motion, Decided[] sides) {
         this.shape = shape;
@@ -40,6 +42,8 @@ public final class Features {
             strength.declared()
         };
         var features = new Features(shape, motion, sides);
+        features.evenRun = strength.runByMen().isEmpty();
+        features.evenPass = strength.passByMen().isEmpty();
         features.left = features.sideBits(shape.flank(Side.LEFT), snap, limits);
         features.right = features.sideBits(shape.flank(Side.RIGHT), snap, limits);
         features.whole = features.backfieldBits(limits) | features.endBits() | motionBits(motion) | situationBits(snap);
@@ -244,6 +248,11 @@ public final class Features {
         }
         long word = !feature.bySide() ? whole : side == Side.LEFT ? left : right;
         return (word & feature.bit()) != 0 ? Answer.YES : Answer.NO;
+    }
+
+    /** Whether a strength hangs on a back, the field or the declared side alone, both sides being alike in men. */
+    public boolean even(SideWord word) {
+        return word == SideWord.RUN_STRENGTH && evenRun || word == SideWord.PASS_STRENGTH && evenPass;
     }
 
     public Decided decided(SideWord word) {

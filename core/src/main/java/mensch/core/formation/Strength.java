@@ -18,18 +18,25 @@ final class Strength {
     }
 
     Decided run() {
+        return runByMen().orElseGet(this::byBackOrField);
+    }
+
+    /** By who stands where on the line; none when both sides are alike but for a back. */
+    Optional<Decided> runByMen() {
         return more("the unbalanced line", this::linemen)
                 .or(() -> more("one attached tight end", this::tightEnds))
                 .or(() -> more("the wing", this::wings))
                 .or(() -> more("more men on the surface", this::surface))
-                .or(() -> more("more receivers", this::receivers))
-                .orElseGet(this::byBackOrField);
+                .or(() -> more("more receivers", this::receivers));
     }
 
     Decided pass() {
-        return more("more receivers", this::receivers)
-                .or(() -> more("the attached tight end", this::tightEnds))
-                .orElseGet(this::byBackOrField);
+        return passByMen().orElseGet(this::byBackOrField);
+    }
+
+    /** By receivers and ends; none when both sides are alike but for a back. */
+    Optional<Decided> passByMen() {
+        return more("more receivers", this::receivers).or(() -> more("the attached tight end", this::tightEnds));
     }
 
     private Decided byBackOrField() {

@@ -106,7 +106,7 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
     }
 
     /** The gap a job owns, if any. */
-    static Optional<Gap> gap(Lineup lineup, Job job) {
+    public static Optional<Gap> gap(Lineup lineup, Job job) {
         return job.fit() instanceof Task.Fit fit && fit.gap() != null
                 ? fit.gap().in(lineup.view(job))
                 : Optional.empty();

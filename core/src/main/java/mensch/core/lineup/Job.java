@@ -2,6 +2,7 @@ package mensch.core.lineup;
 
 import java.util.List;
 import java.util.Objects;
+import mensch.core.coverage.CoverSeat;
 import mensch.core.event.Event;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
@@ -15,8 +16,13 @@ import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 import org.jspecify.annotations.Nullable;
 
-/** One defender's whole job on one snap, each part with its reason. The type that everybody else reads. */
-public record Job(Role role, Side seat, Before before, After after) {
+/**
+ * One defender's whole job on one snap, each part with its reason. The type that everybody else reads.
+ *
+ * @param seat the side he sits on
+ * @param cover the seat of the coverage he plays
+ */
+public record Job(Role role, Side seat, CoverSeat cover, Before before, After after) {
 
     /** What he does up to the snap. A {@code show} of value null is "none". */
     public record Before(Given<Place> show, Given<Place> align, Given<String> stance, Given<Key> key) {}
@@ -114,6 +120,7 @@ public record Job(Role role, Side seat, Before before, After after) {
         return new Job(
                 role,
                 seat.opposite(),
+                cover,
                 new Before(
                         Mirrored.place(before.show()),
                         Mirrored.place(before.align()),

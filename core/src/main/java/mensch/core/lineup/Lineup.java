@@ -35,6 +35,7 @@ public final class Lineup {
     private final Features features;
     private final @Nullable MotionAnswer answer;
     private final List<Open> open;
+    private final @Nullable Lineup before;
     private final View left;
     private final View right;
 
@@ -49,6 +50,7 @@ public final class Lineup {
         this.features = features;
         this.answer = asked.answer();
         this.open = List.copyOf(asked.open());
+        this.before = asked.before();
         this.left = new View(features, snap, call.convention(), sides, Side.LEFT, this::feet);
         this.right = new View(features, snap, call.convention(), sides, Side.RIGHT, this::feet);
     }
@@ -58,7 +60,11 @@ public final class Lineup {
      * could not be decided is open.
      */
     private record Asked(
-            Call call, @Nullable CallCheck check, @Nullable MotionAnswer answer, List<Open> open) {}
+            Call call,
+            @Nullable CallCheck check,
+            @Nullable MotionAnswer answer,
+            List<Open> open,
+            @Nullable Lineup before) {}
 
     /**
      * The jobs of a call against the snap's last phase; seats carry over from phase to phase as the call's motion
@@ -67,13 +73,16 @@ public final class Lineup {
     public static Lineup of(Call call, Snap snap) {
         Features features = Features.of(snap, call.convention());
         var open = new ArrayList<Open>();
-        Optional<CallCheck> check = Seating.check(call, features, snap, open);
-        if (check.isPresent()) {
-            return asSet(new Asked(call.checked(check.get().call()), check.get(), null, open), snap, features);
+        CallCheck check = Seating.check(call, features, snap, open).orElse(null);
+        if (!snap.moved()) {
+            Call inForce = check == null ? call : call.checked(check.call());
+            return asSet(new Asked(inForce, check, null, open, null), snap, features);
         }
-        return snap.moved()
-                ? after(of(call, snap.before()), snap, features, open)
-                : asSet(new Asked(call, null, null, open), snap, features);
+        Lineup before = of(call, snap.before());
+        if (check == null || check.equals(before.check)) {
+            return after(before, snap, features, open);
+        }
+        return checked(new Asked(call.checked(check.call()), check, null, open, before), snap, features);
     }
 
     private static Lineup asSet(Asked asked, Snap snap, Features features) {
@@ -89,21 +98,43 @@ public final class Lineup {
 
     private static Lineup after(Lineup before, Snap snap, Features features, List<Open> open) {
         Call call = before.call;
-        Binding binding = Seating.binding(call, features);
+        Binding binding = Seating.after(call, features, before.sides);
         MotionAnswer answer = Seating.answer(call, features, snap, binding, open);
         if (answer.kind() == MotionAnswer.Kind.CHECK) {
-            return asSet(new Asked(call.checked(answer.roles().get(0)), null, answer, open), snap, features);
+            Call other = call.checked(answer.roles().get(0));
+            return checked(new Asked(other, null, answer, open, before), snap, features);
         }
-        var asked = new Asked(call, before.check, answer, open);
+        var asked = new Asked(call, before.check, answer, open, before);
         if (answer.kind() == MotionAnswer.Kind.STAY) {
             return new Lineup(snap, asked, binding, before.jobs, features);
         }
-        List<Seat> held = before.jobs.stream()
-                .map(j -> new Seat(j.role(), j.seat()))
+        return seated(asked, answer, Seating.settled(answer, call, binding, before.sides), snap, features);
+    }
+
+    /** Another call on the picture after the motion: where its front is the same, men stay where they stand. */
+    private static Lineup checked(Asked asked, Snap snap, Features features) {
+        Lineup before = Objects.requireNonNull(asked.before());
+        Call call = asked.call();
+        if (!call.front().roles().equals(before.call.front().roles())) {
+            return asSet(asked, snap, features);
+        }
+        Binding binding = Seating.after(call, features, before.sides);
+        MotionAnswer seats = Seating.answer(call, features, snap, binding, asked.open());
+        return seated(asked, seats, Seating.settled(seats, call, binding, before.sides), snap, features);
+    }
+
+    private static Lineup seated(Asked asked, MotionAnswer answer, Binding binding, Snap snap, Features features) {
+        List<Seat> held = Objects.requireNonNull(asked.before()).held();
+        List<Seat> seats = Seating.after(answer, held, features, binding);
+        return new Lineup(
+                snap, asked, binding, new Resolver(asked.call(), snap, features, binding, seats).jobs(), features);
+    }
+
+    private List<Seat> held() {
+        return jobs.stream()
+                .map(j -> new Seat(j.role(), j.seat(), j.cover()))
                 .sorted(Comparator.comparing((Seat s) -> s.role().id()).thenComparing(Seat::side))
                 .toList();
-        List<Seat> seats = Seating.after(answer, held, features, binding);
-        return new Lineup(snap, asked, binding, new Resolver(call, snap, features, binding, seats).jobs(), features);
     }
 
     public Lineup mirror() {
@@ -111,7 +142,7 @@ public final class Lineup {
         var binding = new Binding(mirror(sides.call()), mirror(sides.cover()));
         return new Lineup(
                 turned,
-                new Asked(call, check, answer, open),
+                new Asked(call, check, answer, open, before == null ? null : before.mirror()),
                 binding,
                 jobs.stream().map(Job::mirror).toList(),
                 Features.of(turned, call.convention()));
@@ -164,7 +195,7 @@ public final class Lineup {
 
     /** The rungs that were asked for this job, all layers, top first. */
     public List<LayeredRung> ladder(Job job) {
-        return call.ladder(job.role(), job.seat() == sides.cover().side()).rungs();
+        return call.ladder(job.role(), job.cover()).rungs();
     }
 
     private Optional<Point> feet(String role, Side side) {
@@ -213,6 +244,11 @@ public final class Lineup {
     /** What the call answered to the last motion step; null when nothing moved. */
     public @Nullable MotionAnswer answer() {
         return answer;
+    }
+
+    /** The same call before the last step of the motion; none when nothing moved or the check was made at the line. */
+    public Optional<Lineup> before() {
+        return Optional.ofNullable(before);
     }
 
     /** Checks and answers to motion that hang on something nobody knows. */

@@ -47,8 +47,7 @@ final class Resolver {
         for (Seat seat : seats) {
             View view = seat.side() == Side.LEFT ? left : right;
             views.add(view);
-            picks.add(new Pick(
-                    call.ladder(seat.role(), seat.side() == binding.cover().side()), view));
+            picks.add(new Pick(call.ladder(seat.role(), seat.cover()), view));
             aligns.add(NOT_YET);
         }
     }
@@ -85,7 +84,8 @@ final class Resolver {
                 pass,
                 value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()),
                 Reactions.of(run.orNull(), pass.orNull(), table, settle));
-        return new Job(seats.get(i).role(), seats.get(i).side(), before, after);
+        Seat seat = seats.get(i);
+        return new Job(seat.role(), seat.side(), seat.cover(), before, after);
     }
 
     private <P> Given<P> value(int i, Part part, Function<Gives, P> value) {

@@ -25,14 +25,34 @@ final class Seating {
         return new Binding(features.decided(call.callSide()), features.decided(call.coverSide()));
     }
 
+    /**
+     * After a motion: a strength that only a back, the field or the declared side decides is no reason to move, so the
+     * side that was called stands.
+     */
+    static Binding after(Call call, Features features, Binding held) {
+        return new Binding(
+                features.even(call.callSide()) ? held.call() : features.decided(call.callSide()),
+                features.even(call.coverSide()) ? held.cover() : features.decided(call.coverSide()));
+    }
+
+    /** The front's words stand with its men: the call side changes only when men who sit by it change sides. */
+    static Binding settled(MotionAnswer answer, Call call, Binding fresh, Binding held) {
+        boolean flips = answer.kind() == MotionAnswer.Kind.RESEAT
+                && answer.roles().stream()
+                        .flatMap(r -> call.front().role(r).stream())
+                        .anyMatch(r -> r.sits() == Sits.CALL_SIDE || r.sits() == Sits.AWAY_SIDE);
+        return flips ? fresh : new Binding(held.call(), fresh.cover());
+    }
+
     static List<Seat> asSet(Call call, Binding binding) {
         var seats = new ArrayList<Seat>();
+        Side cover = binding.cover().side();
         for (Role role : call.front().roles()) {
             if (role.sits() == Sits.EACH_SIDE) {
-                seats.add(new Seat(role, Side.LEFT));
-                seats.add(new Seat(role, Side.RIGHT));
+                seats.add(Seat.of(role, Side.LEFT, cover));
+                seats.add(Seat.of(role, Side.RIGHT, cover));
             } else {
-                seats.add(new Seat(role, side(role.sits(), binding)));
+                seats.add(Seat.of(role, side(role.sits(), binding), cover));
             }
         }
         return seats;
@@ -96,8 +116,27 @@ final class Seating {
 
     static List<Seat> after(MotionAnswer answer, List<Seat> before, Features features, Binding binding) {
         return before.stream()
-                .map(seat -> new Seat(seat.role(), side(answer, seat, features, binding)))
+                .map(seat -> after(answer, seat, features, binding))
                 .toList();
+    }
+
+    private static Seat after(MotionAnswer answer, Seat seat, Features features, Binding binding) {
+        Side cover = binding.cover().side();
+        boolean travels = answer.kind() == MotionAnswer.Kind.TRAVEL
+                && answer.roles().contains(seat.role().id());
+        if (safety(seat.role()) && travels) {
+            return new Seat(seat.role(), features.decided(SideWord.MOTION).side(), seat.cover());
+        }
+        if (safety(seat.role())) {
+            return rotates(answer, seat.role()) ? Seat.of(seat.role(), seat.side(), cover) : seat;
+        }
+        return Seat.of(seat.role(), side(answer, seat, features, binding), cover);
+    }
+
+    /** Safeties stay on their side of the field: told to, they take the deep seat of the side they stand on. */
+    private static boolean rotates(MotionAnswer answer, Role role) {
+        return answer.kind() == MotionAnswer.Kind.ROTATE
+                || answer.kind() == MotionAnswer.Kind.RESEAT && answer.roles().contains(role.id());
     }
 
     private static Side side(MotionAnswer answer, Seat seat, Features features, Binding binding) {
@@ -109,13 +148,16 @@ final class Seating {
         return switch (answer.kind()) {
             case RESEAT -> named ? side(role.sits(), binding) : seat.side();
             case TRAVEL -> named ? features.decided(SideWord.MOTION).side() : seat.side();
-            case ROTATE -> deep(role) ? seat.side().opposite() : seat.side();
-            case BUMP, STAY, CHECK -> seat.side();
+            case ROTATE, BUMP, STAY, CHECK -> seat.side();
         };
     }
 
-    private static boolean deep(Role role) {
-        return role.seat() == role.otherwise()
-                && (role.seat() == CoverSeat.DEEP_STRONG || role.seat() == CoverSeat.DEEP_WEAK);
+    /** One of two deep men who may play either deep seat. */
+    private static boolean safety(Role role) {
+        return role.seat() != role.otherwise() && deep(role.seat()) && deep(role.otherwise());
+    }
+
+    private static boolean deep(CoverSeat seat) {
+        return seat == CoverSeat.DEEP_STRONG || seat == CoverSeat.DEEP_WEAK;
     }
 }

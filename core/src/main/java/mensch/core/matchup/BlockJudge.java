@@ -9,6 +9,7 @@ import mensch.core.lineup.Job;
 import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.Block;
 import mensch.core.play.Run;
+import mensch.core.possible.Builds;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Task;
 

@@ -15,6 +15,7 @@ import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.Block;
 import mensch.core.play.Leaves;
 import mensch.core.play.Run;
+import mensch.core.possible.Builds;
 import mensch.core.rung.Gap;
 
 /**

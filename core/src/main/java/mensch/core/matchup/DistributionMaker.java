@@ -27,6 +27,7 @@ import mensch.core.matchup.Distribution.Row;
 import mensch.core.matchup.Distribution.Rub;
 import mensch.core.play.Pass;
 import mensch.core.play.Route;
+import mensch.core.possible.Builds;
 import mensch.core.rung.Leverage;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;

@@ -7,6 +7,7 @@ import mensch.core.geometry.Point;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.possible.Builds;
 import mensch.core.rung.Place;
 import org.jspecify.annotations.Nullable;
 

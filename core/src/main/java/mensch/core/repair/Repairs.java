@@ -42,7 +42,7 @@ import mensch.core.rung.RungReader;
  * who learn something else.
  */
 public final class Repairs {
-    /** A finding that hangs on a play is mended by the men nearest to it; so many are tried. */
+
     /** How many are offered. */
     public static final int OFFERED = 4;
 
@@ -51,19 +51,19 @@ public final class Repairs {
     /** Of what mends here: what costs less and asks fewer men to learn less. */
     private static final Comparator<Tried> CHEAPER = Comparator.comparingLong((Tried t) -> weak(t.costs()))
             .thenComparingInt(Tried::rushersLost)
+            .thenComparingInt(t -> t.costs().size())
             .thenComparingInt(Tried::men)
-            .thenComparingInt(Tried::parts)
-            .thenComparingInt(t -> t.costs().size());
+            .thenComparingInt(Tried::parts);
 
     /** The same with what it does on other pictures. */
     private static final Comparator<Repair> BETTER = Comparator.comparingInt(
                     (Repair r) -> r.elsewhere().newBusts())
             .thenComparingLong(r -> weak(r.costs()))
             .thenComparingInt(Repair::rushersLost)
+            .thenComparingInt(r -> r.costs().size())
             .thenComparingInt(Repair::men)
             .thenComparingInt(r -> r.elsewhere().newWeak())
-            .thenComparingInt(Repair::parts)
-            .thenComparingInt(r -> r.costs().size());
+            .thenComparingInt(Repair::parts);
 
     private final Library library;
     private final Reach reach;

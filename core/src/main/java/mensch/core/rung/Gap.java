@@ -27,11 +27,24 @@ public record Gap(Side side, int index) {
         if (flank.surface().isEmpty()) {
             return new Point(flank.middle().x(), 0);
         }
-        double inside = index == 0 ? flank.middle().x() : man(flank, index - 1).x();
-        double outside = index < count(flank) - 1
-                ? man(flank, index).x()
-                : inside + flank.guard().x() - flank.middle().x();
-        return new Point((inside + outside) / 2, 0);
+        return new Point((innerX(flank) + outerX(flank)) / 2, 0);
+    }
+
+    /** The blocker inside it, play-frame x. */
+    public double innerX(Flank flank) {
+        return index == 0 ? flank.middle().x() : man(flank, index - 1).x();
+    }
+
+    /** The blocker outside it, play-frame x; of the last gap, where one more would stand. */
+    public double outerX(Flank flank) {
+        return last(flank)
+                ? innerX(flank) + flank.guard().x() - flank.middle().x()
+                : man(flank, index).x();
+    }
+
+    /** Whether nobody of the surface stands outside it. */
+    public boolean last(Flank flank) {
+        return index >= count(flank) - 1;
     }
 
     private static Man man(Flank flank, int at) {

@@ -183,7 +183,7 @@ class AuditTest {
         will   | run A gap              | BUST | Nobody has the B gap left.
         will   | run A gap              | WEAK | 2 men have the A gap left.
         weak   | run alley              | BUST | Nobody is force on the left.
-        free   | run force              | WEAK | 2 men are force on the right.
+        free   | align outside end man 4 x 8; run outside, force | WEAK | 2 men are force on the right.
         nickel | run E gap, force       | WEAK | nickel is told a gap that is not there.
         nickel | pass man #3            | BUST | nickel: rule gives nobody for pass.
         nickel | pass rush              | WEAK | Nobody drops to the flat and curl on the right.

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import mensch.core.Snaps;
+import mensch.core.call.Call;
 import mensch.core.formation.Snap;
 import mensch.core.verify.AuditVerifier;
 import org.junit.jupiter.api.Test;
@@ -14,23 +15,77 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CoverageRuleTest {
     private static final AuditVerifier RULES = new AuditVerifier(Snaps.LIBRARY, "hs m 50 1&10");
 
-    /** A deep man is at his landmark two and a half seconds after the snap, or late: to the hundredth of a yard. */
-    @ParameterizedTest
-    @CsvSource({"0.01,false", "-0.01,true"})
-    void aDeepManIsLateFromHisLimitOn(double deeper, boolean late) {
+    /** A half safety at 25 is no half safety; a hair nearer than the limit he is. */
+    @Test
+    void aDeepManFarBehindHisPartIsNoHelp() {
         var convention = Snaps.LIBRARY.vocabulary().convention();
-        double depth = convention.drops().landmark().third()
-                - convention
-                        .speeds()
-                        .of("DB")
-                        .distance(convention.limits().drop().deepBy())
-                + deeper;
-        String sentence = "align landmark middle @ " + String.format(java.util.Locale.ROOT, "%.4f", depth)
-                + "; pass deep middle third";
-        Subject subject = RULES.subject(RULES.call("anvil-drizzle", "weak", sentence), RULES.snap("pro-i"));
-        assertThat(RULES.titles(subject, Rule.COVERAGE, Severity.WEAK)
-                        .contains("weak safety is late to his deep part."))
-                .isEqualTo(late);
+        double most =
+                convention.drops().landmark().half() + convention.jobs().deep().behind();
+        for (double depth : new double[] {25, most + 0.01, most - 0.01}) {
+            String sentence = "align deep half @ " + String.format(java.util.Locale.ROOT, "%.2f", depth);
+            Subject subject = RULES.subject(RULES.call("anvil-fog", "weak", sentence), RULES.snap("doubles-gun"));
+            assertThat(RULES.titles(subject, Rule.COVERAGE, Severity.WEAK)
+                            .contains("weak safety stands too deep for his part."))
+                    .as("%s yd", depth)
+                    .isEqualTo(depth > most);
+        }
+    }
+
+    /** What is promised deep and given to nobody is a bust, by its part; nobody deep at all is told as that. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        anvil-drizzle | free    | pass hook           | doubles-gun | Nobody has the deep middle third.
+        anvil-drizzle | free    | pass hole           | trips-open  | Nobody has the deep middle third.
+        anvil-drizzle | corner  | pass flat           | doubles-gun | Nobody has the deep outside third left and the deep outside third right.
+        anvil-fog     | weak    | pass hook           | doubles-gun | Nobody has the deep half left.
+        anvil-fog     | weak    | pass rush           | doubles-gun | Nobody has the deep half left.
+        anvil-frost   | free    | pass hook           | doubles-gun | Nobody has the deep inside quarter right.
+        anvil-squall  | free    | pass hole           | doubles-gun | Nobody is deep.
+        anvil-squall  | free    | pass rush           | twins-i     | Nobody is deep.
+        anvil-sleet   | weak    | pass flat           | doubles-gun | Nobody has the deep half left.
+        """)
+    void aPromisedPartThatNobodyHasIsABust(String call, String role, String sentence, String formation, String title) {
+        Subject subject = RULES.subject(RULES.call(call, role, sentence), RULES.snap(formation));
+        assertThat(RULES.titles(subject, Rule.COVERAGE, Severity.BUST)).contains(title);
+        assertThat(RULES.titles(RULES.subject(RULES.call(call), RULES.snap(formation)), Rule.COVERAGE, Severity.BUST))
+                .isEmpty();
+    }
+
+    @Test
+    void bothHalvesBlitzingLeaveNobodyDeep() {
+        Call call = RULES.call("anvil-fog", "weak", "pass rush", "free", "pass rush");
+        assertThat(RULES.titles(RULES.subject(call, RULES.snap("doubles-gun")), Rule.COVERAGE, Severity.BUST))
+                .contains("Nobody is deep.");
+    }
+
+    /** Where nobody is deep by the call, a zone underneath is nobody's: each eligible man has a man or a lane. */
+    @Test
+    void aCallWithoutDeepHelpNeedsAManForEverybody() {
+        Call call = RULES.call("anvil-thunder", "weak", "pass curl-flat");
+        assertThat(RULES.titles(RULES.subject(call, RULES.snap("doubles-gun")), Rule.COVERAGE, Severity.BUST))
+                .contains("Nobody has H (#2 left).");
+    }
+
+    /** Up to three yards beside his leverage a man covers, up to six he chases, farther he has nobody. */
+    @ParameterizedTest
+    @CsvSource({"3.99,,", "4.01,WEAK,nickel chases TE (#2 right).", "7.01,BUST,nickel cannot cover TE (#2 right)."})
+    void aManIsAsNearAsHisLeverageAsks(double outside, Severity severity, String title) {
+        String sentence = "align outside end man " + String.format(java.util.Locale.ROOT, "%.2f", outside) + " x 5";
+        Subject subject = RULES.subject(RULES.call("anvil-squall", "nickel", sentence), RULES.snap("pro-i"));
+        for (Severity one : List.of(Severity.BUST, Severity.WEAK)) {
+            assertThat(RULES.titles(subject, Rule.COVERAGE, one).contains(String.valueOf(title)))
+                    .isEqualTo(one == severity);
+        }
+    }
+
+    @Test
+    void aLinemanOnASplitReceiverIsABust() {
+        Call call = RULES.call("anvil-squall", "end-away", "pass man #2 else rush");
+        assertThat(RULES.titles(RULES.subject(call, RULES.snap("doubles-open")), Rule.COVERAGE, Severity.BUST))
+                .isEmpty();
+        Call alone = RULES.call("anvil-squall", "end-away", "pass man #2", "weak", "pass hook");
+        assertThat(RULES.titles(RULES.subject(alone, RULES.snap("doubles-gun")), Rule.COVERAGE, Severity.BUST))
+                .contains("end away cannot cover H (#2 left).");
     }
 
     /**

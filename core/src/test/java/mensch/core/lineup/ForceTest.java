@@ -27,7 +27,7 @@ class ForceTest {
         "anvil-sleet,    pro-i,         nickel, corner, nickel",
         "anvil-sleet,    trips-nub,     nickel, corner, corner",
         "anvil-dew,      pro-i,         nickel, weak,   nickel",
-        "anvil-dew,      trips-nub,     nickel, weak,   weak",
+        "anvil-dew,      trips-nub,     nickel, corner, corner",
         "anvil-thaw,     pro-i,         corner, corner, nickel",
         "anvil-thaw,     trips-nub,     corner, corner, corner",
         "anvil-breeze,   pro-i,         nickel, will,   nickel",

@@ -136,7 +136,7 @@ class MotionTest {
         "bump,RIGHT,RIGHT,RIGHT",
         "'reseat mike, nickel',LEFT,LEFT,RIGHT",
         "travel nickel,RIGHT,LEFT,RIGHT",
-        "rotate,RIGHT,RIGHT,LEFT",
+        "rotate,RIGHT,RIGHT,RIGHT",
         "stay,RIGHT,RIGHT,RIGHT"
     })
     void answersDecideTheSeats(String answer, Side mike, Side nickel, Side free) {
@@ -145,6 +145,64 @@ class MotionTest {
         assertThat(after.job("nickel").seat()).isEqualTo(nickel);
         assertThat(after.job("free").seat()).isEqualTo(free);
         assertThat(after.answer().words()).isEqualTo(answer);
+    }
+
+    /** Safeties stay on their sides and exchange jobs; nobody crosses the formation. */
+    @Test
+    void safetiesWhoRotateStayOnTheirSidesAndTakeEachOthersSeats() {
+        Lineup before = Lineup.of(DRIZZLE, trade().before());
+        Lineup after = Lineup.of(answering("rotate"), trade());
+        for (String role : List.of("free", "weak")) {
+            assertThat(after.job(role).seat()).isEqualTo(before.job(role).seat());
+            assertThat(after.job(role).cover()).isNotEqualTo(before.job(role).cover());
+        }
+        assertThat(after.job("free").passTask().words()).isEqualTo("curl-flat");
+        assertThat(after.job("weak").passTask().words()).isEqualTo("deep middle third");
+        for (String call : List.of("anvil-fog", "anvil-frost", "anvil-sleet", "anvil-thaw")) {
+            for (String formation : List.of("doubles-open", "doubles-gun", "trips-open")) {
+                var snap = Snaps.LIBRARY.formation(formation).snap("across", false, "hs m 50 1&10");
+                Lineup crossed = Lineup.of(Snaps.LIBRARY.call(call), snap);
+                Lineup set = Lineup.of(Snaps.LIBRARY.call(call), snap.before());
+                for (String role : List.of("free", "weak")) {
+                    assertThat(crossed.job(role).seat())
+                            .as("%s %s %s", call, formation, role)
+                            .isEqualTo(set.job(role).seat());
+                }
+            }
+        }
+    }
+
+    /** A strength that only the back decides does not send anybody across when he moves. */
+    @Test
+    void aBackWhoChangesSidesMovesNobody() {
+        for (Call call : Snaps.LIBRARY.calls()) {
+            if (call.front().players() != 11 || !call.meantFor().contains("doubles-open")) {
+                continue;
+            }
+            var snap = Snaps.LIBRARY.formation("doubles-open").snap("back", false, "hs m 50 1&10");
+            Lineup after = Lineup.of(call, snap);
+            Lineup set = Lineup.of(call, snap.before());
+            assertThat(after.sides().cover().side())
+                    .isEqualTo(set.sides().cover().side());
+            assertThat(Audit.of(after)).noneMatch(f -> f.check().id().equals("way") && f.severity() != Severity.NOTE);
+        }
+    }
+
+    /** The line does not cross the formation because a receiver does; the front's words stay with its men. */
+    @Test
+    void theFrontStaysWhenAReceiverCrosses() {
+        for (Call call : Snaps.LIBRARY.calls()) {
+            if (call.front().players() != 11 || !call.meantFor().contains("doubles-open")) {
+                continue;
+            }
+            var snap = Snaps.LIBRARY.formation("doubles-open").snap("across", false, "hs m 50 1&10");
+            Lineup set = Lineup.of(call, snap.before());
+            Lineup.of(call, snap).jobs().stream()
+                    .filter(j -> j.role().lineman())
+                    .forEach(j -> assertThat(j.seat())
+                            .as("%s %s", call.ref().id(), j.id())
+                            .isEqualTo(set.job(j.id()).seat()));
+        }
     }
 
     @Test
@@ -190,22 +248,9 @@ class MotionTest {
         assertThat(checked.call().id()).isEqualTo("anvil-fog");
         assertThat(checked.answer().words()).isEqualTo("when motion trade: check anvil-fog");
         assertThat(checked.jobs())
-                .isEqualTo(Lineup.of(
-                                Snaps.LIBRARY.call("anvil-fog"),
-                                new Snap(
-                                        List.of(trade().formation()),
-                                        trade().field(),
-                                        trade().situation(),
-                                        trade().declared(),
-                                        false,
-                                        Set.of()))
-                        .jobs()
-                        .stream()
-                        .map(j -> checked.job(j.id()))
-                        .toList());
-        assertThat(checked.job("mike").seat())
-                .as("seated anew on the new strength")
-                .isEqualTo(Side.LEFT);
+                .as("as that call itself answers the trade")
+                .isEqualTo(Lineup.of(Snaps.LIBRARY.call("anvil-fog"), trade()).jobs());
+        assertThat(checked.job("mike").seat()).isEqualTo(Side.LEFT);
         assertThat(Lineup.of(answering("bump"), trade()).job("mike").seat()).isEqualTo(Side.RIGHT);
     }
 }

@@ -142,8 +142,8 @@ class RepairsTest {
     }
 
     /**
-     * Empty leaves the B gap away: the movement that brings the nose there and the backer to the nose's gap is offered
-     * as the tag it is, in each man's words, and only for that picture.
+     * Empty leaves the B gap away: the movement that brings the end there and the backer who has walked out to the
+     * end's gap is offered as the tag it is, in each man's words, and only for that picture.
      */
     @Test
     void aTagOfTheLibraryIsTriedToo() {
@@ -165,12 +165,12 @@ class RepairsTest {
             offer.repairs().forEach(r -> seen.add(r.steps()));
         }
         assertThat(tag).isNotNull();
-        assertThat(tag.tag()).isEqualTo("Trout");
-        assertThat(tag.steps()).extracting(Sentence::role).containsExactlyInAnyOrder("nose", "will");
+        assertThat(tag.tag()).isEqualTo("Pike");
+        assertThat(tag.steps()).extracting(Sentence::role).containsExactlyInAnyOrder("end-away", "will");
         Call mended = repaired(call, tag);
         assertThat(titles(mended, snap)).doesNotContain(finding.evidence().title());
-        assertThat(Lineup.of(mended, snap).job("nose").after().move())
-                .isNotEqualTo(Lineup.of(call, snap).job("nose").after().move());
+        assertThat(Lineup.of(mended, snap).job("end-away").after().move())
+                .isNotEqualTo(Lineup.of(call, snap).job("end-away").after().move());
         Snap proI = Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10");
         assertThat(Lineup.of(mended, proI).jobs())
                 .isEqualTo(Lineup.of(call, proI).jobs());
@@ -178,7 +178,7 @@ class RepairsTest {
         Finding there = Audit.of(Lineup.of(moved, snap)).get(0);
         assertThat(REPAIRS.offer(moved, snap, there, Set.of()).repairs())
                 .as("a call that has a movement gets no second")
-                .noneMatch(r -> "Trout".equals(r.tag()));
+                .noneMatch(r -> "Pike".equals(r.tag()));
     }
 
     /** The mirror image is mended by the same words. */

@@ -30,7 +30,7 @@ class StripAndCompareTest {
         "trips-open,drizzle/overhang-strong/trips",
         "doubles-open,drizzle/overhang-strong/slot",
         "trips-end,drizzle/overhang-strong/outer",
-        "trey-wing,drizzle/overhang-strong/wing",
+        "trey-wing,drizzle/overhang-strong/outer-wing",
         "pro-i,anvil/nickel/tight"
     })
     void theStripNamesTheRungThatGivesAPart(String formation, String rung) {

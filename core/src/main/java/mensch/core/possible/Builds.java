@@ -1,4 +1,4 @@
-package mensch.core.matchup;
+package mensch.core.possible;
 
 import mensch.core.convention.Gait;
 import mensch.core.convention.Speeds;
@@ -11,14 +11,14 @@ import mensch.core.geometry.Side;
  * Which body moves how, and which is bigger. Sizes go up by one: receiver and defensive back, back and backer, tight
  * end and edge, lineman of either side.
  */
-final class Builds {
+public final class Builds {
     private Builds() {}
 
-    static Gait gait(Role.Body body, Speeds speeds) {
+    public static Gait gait(Role.Body body, Speeds speeds) {
         return speeds.of(body.name());
     }
 
-    static Gait gait(Man man, Shape shape, Speeds speeds) {
+    public static Gait gait(Man man, Shape shape, Speeds speeds) {
         if (man.interior()) {
             return speeds.gaits().inside();
         }
@@ -31,7 +31,7 @@ final class Builds {
         return attached(man, shape) ? speeds.gaits().tightEnd() : speeds.gaits().receiver();
     }
 
-    static int size(Role.Body body) {
+    public static int size(Role.Body body) {
         return switch (body) {
             case T -> 3;
             case E -> 2;
@@ -40,7 +40,7 @@ final class Builds {
         };
     }
 
-    static int size(Man man, Shape shape) {
+    public static int size(Man man, Shape shape) {
         if (man.interior()) {
             return 3;
         }

@@ -1,0 +1,79 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.convention.JobLimits;
+import mensch.core.coverage.Shell;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.AreaLedger;
+import mensch.core.possible.Ability;
+import mensch.core.possible.DeepLedger;
+import mensch.core.rung.Part;
+
+/**
+ * Where the call promises deep help, each part of the deep field has a man who stays deeper than the deepest (handbook
+ * 4, zones).
+ */
+final class DeepCheck implements Check {
+    static final CheckId DEEP =
+            CheckId.of("deep", Rule.COVERAGE, Part.ALIGN, Part.PASS).smallSidedToo();
+
+    private static final double PIN_DEPTH = 14;
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(DEEP);
+    }
+
+    @Override
+    public List<Finding> in(Subject subject) {
+        var findings = new ArrayList<Finding>();
+        DeepLedger ledger = subject.deep();
+        Shell shell = ledger.shell().orElse(Shell.NONE);
+        List<DeepLedger.Row> open =
+                ledger.rows().stream().filter(r -> !r.held()).toList();
+        if (!ledger.rows().isEmpty()
+                && subject.areas().deep().isEmpty()
+                && open.size() == ledger.rows().size()) {
+            findings.add(new Finding(
+                    DEEP, Severity.BUST, new Point(0, PIN_DEPTH), List.of(), new AbilityEvidence.NobodyDeep(shell)));
+        } else if (!open.isEmpty()) {
+            findings.add(new Finding(
+                    DEEP, Severity.BUST, middle(open.get(0)), List.of(), new AbilityEvidence.DeepUnowned(shell, open)));
+        }
+        JobLimits limits = subject.lineup().convention().jobs();
+        ledger.rows().forEach(row -> passed(row, limits, findings));
+        subject.areas().deep().forEach(row -> tooDeep(row, limits, findings));
+        return findings;
+    }
+
+    private static Point middle(DeepLedger.Row row) {
+        return new Point((row.extent().xMin() + row.extent().xMax()) / 2, PIN_DEPTH);
+    }
+
+    private static void passed(DeepLedger.Row row, JobLimits limits, List<Finding> findings) {
+        row.deepest()
+                .filter(d -> d.ability() instanceof Ability.Late)
+                .ifPresent(d -> findings.add(new Finding(
+                        DEEP,
+                        AbilityEvidence.severity(d.ability(), limits),
+                        middle(row),
+                        List.of(d.job()),
+                        new AbilityEvidence.Passed(
+                                d.job(), d.man().name(), row.part().words(), (Ability.Late) d.ability()))));
+    }
+
+    /** Far behind the depth his part is played at he is no help under him. */
+    private static void tooDeep(AreaLedger.Row row, JobLimits limits, List<Finding> findings) {
+        Point feet = row.owner().feet();
+        if (feet != null && feet.y() > row.landmark().y() + limits.deep().behind()) {
+            findings.add(new Finding(
+                    DEEP,
+                    Severity.WEAK,
+                    feet,
+                    List.of(row.owner()),
+                    new AbilityEvidence.TooDeep(
+                            row.owner(), feet.y(), row.landmark().y())));
+        }
+    }
+}
