@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { FindingRow, RuleAnswer, Sheet } from '../api/types'
-import { countWords, flat, type Group, type Listed } from './findings'
+import { countWords, flat, headOf, type Group, type Listed } from './findings'
 import OwnerLedgers from './OwnerLedgers.vue'
 import RuleSigns from './RuleSigns.vue'
 import TriedRepairs from './TriedRepairs.vue'
@@ -23,7 +23,8 @@ const emit = defineEmits<{
 }>()
 
 const listed = computed(() => flat(props.groups))
-const counts = computed(() => countWords(props.groups.filter((g) => g.severity !== 'muted')))
+const found = computed(() => props.groups.filter((g) => g.severity !== 'muted' && g.severity !== 'fact'))
+const counts = computed(() => countWords(found.value))
 /** The finding whose repairs are open, and the one being muted; another line-up closes both. */
 const open = ref<string>()
 const muting = ref<string>()
@@ -73,13 +74,19 @@ defineExpose({ tryRepairs, mutePointed: () => void startMute(props.pointed) })
       v-if="rules"
       :rules="rules"
     />
+    <p
+      v-if="!found.length"
+      class="none"
+    >
+      Nothing found against this line-up.
+    </p>
     <section
       v-for="g in groups"
       :key="g.severity"
-      :aria-label="g.severity"
+      :aria-label="headOf(g)"
     >
       <h3 :class="g.severity.replace(' ', '-')">
-        {{ g.severity }} <span class="soft">{{ g.listed.length }}</span>
+        {{ headOf(g) }} <span class="soft">{{ g.listed.length }}</span>
       </h3>
       <ol>
         <li
@@ -161,12 +168,6 @@ defineExpose({ tryRepairs, mutePointed: () => void startMute(props.pointed) })
         </li>
       </ol>
     </section>
-    <p
-      v-if="!listed.length"
-      class="none"
-    >
-      Nothing found against this line-up.
-    </p>
     <OwnerLedgers :sheet="sheet" />
   </div>
 </template>
@@ -246,6 +247,7 @@ li + li {
   color: var(--soft);
 }
 .note .acts,
+.fact .acts,
 .muted .acts {
   display: none;
 }
@@ -258,6 +260,7 @@ li + li {
   color: var(--on-dark);
 }
 .note .n,
+.fact .n,
 .muted .n {
   border: 1.5px dashed var(--soft);
   color: var(--soft);

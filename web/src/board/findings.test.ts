@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Muted } from '../api/types'
 import { finding } from '../testing/fixtures'
-import { countWords, flat, grouped, next } from './findings'
+import { countWords, flat, grouped, headOf, next } from './findings'
 
 const mute = (title: string): Muted => ({
   id: 1,
@@ -35,6 +35,10 @@ describe('findings in groups', () => {
       'weak',
       'note',
     ])
+  })
+  it('standing facts have a head of their own, after what was found', () => {
+    const groups = grouped([...all, finding('fact', 'Light.')], [])
+    expect(groups.map(headOf)).toEqual(['bust', 'weak', 'note', 'standing facts of this call'])
   })
   it('are walked round', () => {
     expect([next(all, -1, 1), next(all, -1, -1), next(all, 3, 1), next(all, 0, -1), next([], 0, 1)]).toEqual([

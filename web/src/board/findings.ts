@@ -29,11 +29,16 @@ export function grouped(findings: readonly FindingRow[], mutes: readonly Muted[]
   return groups.filter((g) => g.listed.length)
 }
 
+/** What stands over a group: its severity, or that these are no findings but what the call gives and leans on. */
+export function headOf(group: Group): string {
+  return group.severity === 'fact' ? 'standing facts of this call' : group.severity
+}
+
 export function flat(groups: readonly Group[]): Listed[] {
   return groups.flatMap((g) => g.listed)
 }
 
-/** "1 bust · 2 weak · 3 notes". */
+/** "1 bust · 2 weak · 3 notes"; standing facts are not counted with what breaks. */
 export function countWords(groups: readonly Group[]): string {
   return groups
     .map(

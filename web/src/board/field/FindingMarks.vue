@@ -14,9 +14,11 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ point: [key: string] }>()
 
-/** Notes and muted ones stand on the field only while they are pointed at. */
+/** Notes, standing facts and muted ones stand on the field only while they are pointed at. */
 const shown = computed(() =>
-  props.listed.filter((l) => l.key === props.pointed || (l.finding.severity !== 'note' && !l.muted)),
+  props.listed.filter(
+    (l) => l.key === props.pointed || (l.finding.severity !== 'note' && l.finding.severity !== 'fact' && !l.muted),
+  ),
 )
 const fanned = computed(() => {
   const men = props.sheet.jobs.flatMap((j) => (j.feet ? [{ ...props.drawing.fieldToSvg(j.feet), reach: 20 }] : []))
@@ -75,11 +77,13 @@ const fanned = computed(() => {
 .finding.bust text {
   fill: var(--on-dark);
 }
-.finding.note rect {
+.finding.note rect,
+.finding.fact rect {
   stroke-dasharray: 3 2;
   stroke: var(--soft);
 }
-.finding.note text {
+.finding.note text,
+.finding.fact text {
   fill: var(--soft);
 }
 .finding.pointed rect {

@@ -168,7 +168,7 @@ class BoardAndCallsTest {
         assertThat(row.at("/cells/1/worst").asString()).isEqualTo("Nobody has the D gap left.");
         JsonNode met = player.post(
                         "/api/plan-audits",
-                        "{\"call\": \"anvil-drizzle\", \"formations\": [\"trips-open\"], " + spot
+                        "{\"call\": \"anvil-drizzle\", \"formations\": [\"trips-tight\"], " + spot
                                 + ", \"motions\": false, \"plays\": true}")
                 .json();
         assertThat(met.at("/cells/0/worst").asString())

@@ -22,6 +22,8 @@ final class AreaCheck implements Check {
     static final CheckId LANDMARKS = CheckId.of("landmarks", Rule.COVERAGE, Part.PASS);
 
     private static final int AREAS_PER_SIDE = 3;
+    private static final int PLAIN_RUSH = 4;
+    private static final int QUADS = 4;
     /** Where a finding about a side is pinned. */
     private static final double PIN_DEPTH = 3.6;
 
@@ -41,7 +43,7 @@ final class AreaCheck implements Check {
         if (under.isEmpty()) {
             return findings;
         }
-        ledger.sides().forEach(side -> side(side, findings));
+        sides(lineup, ledger, findings);
         Side from = lineup.sides().cover().side().opposite();
         ledger.openLanes()
                 .forEach(lane -> findings.add(new Finding(
@@ -95,21 +97,62 @@ final class AreaCheck implements Check {
         }
     }
 
-    private static void side(Under under, List<Finding> findings) {
-        Side side = under.side();
-        var where = new Point(side.sign() * 12 + 0.0, PIN_DEPTH);
-        if (!under.unowned().isEmpty()) {
-            findings.add(new Finding(
-                    AREAS,
-                    Severity.WEAK,
-                    where,
-                    under.men(),
-                    new CoverageEvidence.AreaUnowned(
-                            side, under.unowned(), under.men().size())));
-        } else if (under.men().size() < AREAS_PER_SIDE) {
-            findings.add(new Finding(
-                    AREAS, Severity.NOTE, where, under.men(), new CoverageEvidence.SideShort(side, under.men())));
+    /**
+     * An area that nobody has is weak where the coverage means to have it; what it gives by design, what a pressure
+     * vacates and what two men share are standing facts.
+     */
+    private static void sides(Lineup lineup, AreaLedger ledger, List<Finding> findings) {
+        var conceded = new ArrayList<Under>();
+        var shared = new ArrayList<Under>();
+        for (Under under : ledger.sides()) {
+            boolean cover = under.side() == lineup.sides().cover().side();
+            List<String> open = under.unowned().stream()
+                    .filter(a -> !lineup.inForce().coverage().gives(a, cover))
+                    .toList();
+            if (!open.isEmpty() && !pressure(lineup)) {
+                findings.add(new Finding(
+                        AREAS,
+                        nobodyThere(lineup, under.side()) ? Severity.NOTE : Severity.WEAK,
+                        at(under),
+                        under.men(),
+                        new CoverageEvidence.AreaUnowned(
+                                under.side(), open, under.men().size())));
+            }
+            if (!under.unowned().isEmpty() && open.isEmpty()) {
+                conceded.add(under);
+            } else if (under.unowned().isEmpty() && under.men().size() < AREAS_PER_SIDE) {
+                shared.add(under);
+            }
         }
+        if (!conceded.isEmpty()) {
+            findings.add(fact(conceded, new StandingEvidence.Conceded(conceded)));
+        }
+        if (!shared.isEmpty()) {
+            findings.add(fact(shared, new StandingEvidence.Shared(shared)));
+        }
+    }
+
+    /** What a fifth rusher leaves is told with the pressure, with its time. */
+    private static boolean pressure(Lineup lineup) {
+        return lineup.inForce().rush() > PLAIN_RUSH;
+    }
+
+    /** With four receivers or more on the other side, one man has this side to himself. */
+    private static boolean nobodyThere(Lineup lineup, Side side) {
+        return lineup.features().shape().flank(side.opposite()).receivers().size() >= QUADS;
+    }
+
+    private static Finding fact(List<Under> sides, Evidence evidence) {
+        return new Finding(
+                AREAS,
+                Severity.FACT,
+                at(sides.get(0)),
+                sides.stream().flatMap(u -> u.men().stream()).toList(),
+                evidence);
+    }
+
+    private static Point at(Under under) {
+        return new Point(under.side().sign() * 12 + 0.0, PIN_DEPTH);
     }
 
     /** Two neighbours who aim at one place. */

@@ -129,7 +129,8 @@ public final class Audit {
 
     /** The answer to each rule, in their order. */
     public static List<Verdict> verdicts(Subject subject) {
-        List<Finding> findings = of(subject);
+        List<Finding> findings =
+                of(subject).stream().filter(f -> f.severity() != Severity.FACT).toList();
         Map<Rule, String> missing = Sound.missing(subject);
         Map<Rule, String> unknown = Unknowns.of(subject.lineup());
         var verdicts = new ArrayList<Verdict>();

@@ -43,23 +43,40 @@ final class ConflictCheck implements Check {
                 byMan.computeIfAbsent(key, k -> new ArrayList<>()).add(conflict);
             }
         }
-        byMan.forEach((man, his) -> findings.add(twoJobs(man, his)));
+        double little = subject.lineup().convention().jobs().late();
+        var moments = new ArrayList<PlayEvidence.TwoJobs>();
+        byMan.forEach((man, his) -> {
+            PlayEvidence.TwoJobs two = twoJobs(man, his);
+            if (two.conflict().overlap() < little) {
+                moments.add(two);
+            } else {
+                findings.add(new Finding(CONFLICT, Severity.WEAK, at(man), List.of(man), two));
+            }
+        });
+        if (!moments.isEmpty()) {
+            List<Job> men = moments.stream().map(PlayEvidence.TwoJobs::man).toList();
+            findings.add(new Finding(
+                    CONFLICT, Severity.FACT, at(men.get(0)), men, new StandingEvidence.ShortConflicts(moments)));
+        }
         for (Conflict conflict : subject.conflicts()) {
             conflict.open().forEach(path -> findings.add(open(conflict, path)));
         }
         return findings;
     }
 
-    private static Finding twoJobs(Job man, List<Conflict> his) {
+    private static Point at(Job man) {
+        return man.feetOr(BEHIND_THE_BALL);
+    }
+
+    private static PlayEvidence.TwoJobs twoJobs(Job man, List<Conflict> his) {
         Conflict worst = Collections.max(his, Comparator.comparingDouble(Conflict::overlap));
         List<String> also = his.stream()
                 .filter(c -> c != worst)
                 .map(c -> c.name() + " to the " + c.play().words())
                 .distinct()
                 .toList();
-        var evidence = new PlayEvidence.TwoJobs(
+        return new PlayEvidence.TwoJobs(
                 man, Objects.requireNonNull(worst.run()), Objects.requireNonNull(worst.pass()), worst, also);
-        return new Finding(CONFLICT, Severity.WEAK, man.feetOr(BEHIND_THE_BALL), List.of(man), evidence);
     }
 
     private static Finding open(Conflict conflict, BallPath path) {

@@ -1,9 +1,9 @@
 package mensch.core.audit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.Map;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Shape.Flank;
@@ -42,12 +42,10 @@ final class CountCheck implements Check {
         }
         support(subject, findings);
         for (Side side : Side.values()) {
-            List<Blocking> runs =
-                    subject.runs().stream().filter(b -> b.play() == side).toList();
-            gaps(side, runs, findings);
-            exchange(side, runs, findings);
-            point(side, runs, findings);
+            gaps(side, subject.runs().stream().filter(b -> b.play() == side).toList(), findings);
         }
+        exchange(subject.runs(), findings);
+        point(subject.runs(), findings);
         return findings;
     }
 
@@ -64,16 +62,29 @@ final class CountCheck implements Check {
                     + (flank.hBack() == null ? 0 : 1);
         }
         int support = subject.box().support().size();
-        boolean none = support < blockers;
-        if (!empty && support < blockers + 1) {
-            findings.add(new Finding(
-                    COUNT,
-                    none ? Severity.WEAK : Severity.NOTE,
-                    IN_THE_BOX,
-                    List.of(),
-                    new PlayEvidence.Outnumbered(
-                            support, blockers, quarterback, subject.box().support())));
+        if (empty || support > blockers) {
+            return;
         }
+        // one short is what a two-deep shell costs; more is a box that nobody would line up in
+        boolean many = support < blockers - 1 && !lineup.inForce().coverage().gives("run", true);
+        findings.add(
+                many
+                        ? new Finding(
+                                COUNT,
+                                Severity.WEAK,
+                                IN_THE_BOX,
+                                List.of(),
+                                new PlayEvidence.Outnumbered(
+                                        support,
+                                        blockers,
+                                        quarterback,
+                                        subject.box().support()))
+                        : new Finding(
+                                COUNT,
+                                Severity.FACT,
+                                IN_THE_BOX,
+                                List.of(),
+                                new StandingEvidence.LightBox(support, blockers, quarterback)));
     }
 
     private static void gaps(Side side, List<Blocking> runs, List<Finding> findings) {
@@ -97,40 +108,45 @@ final class CountCheck implements Check {
         }
     }
 
-    /** Named once for each man: who must come over, and on which plays. */
-    private static void exchange(Side side, List<Blocking> runs, List<Finding> findings) {
-        Set<String> told = new TreeSet<>();
+    /** Who must come over, and on which plays. */
+    private static void exchange(List<Blocking> runs, List<Finding> findings) {
+        Map<Job, List<String>> over = new LinkedHashMap<>();
         for (Blocking one : runs) {
-            for (Job job : one.fit().exchange()) {
-                boolean needed = one.fit().shortBy() > -one.fit().exchange().size();
-                if (needed && told.add(job.id())) {
-                    List<String> on = names(runs.stream()
-                            .filter(b -> b.fit().exchange().contains(job)
-                                    && b.fit().shortBy() > -b.fit().exchange().size())
-                            .toList());
-                    findings.add(new Finding(
-                            GapCheck.EXCHANGE,
-                            Severity.NOTE,
-                            job.feetOr(IN_THE_BOX),
-                            List.of(job),
-                            new PlayEvidence.MustExchange(job, side, on)));
-                }
+            boolean needed = one.fit().shortBy() > -one.fit().exchange().size();
+            for (Job job : needed ? one.fit().exchange() : List.<Job>of()) {
+                over.computeIfAbsent(job, k -> new ArrayList<>()).add(said(one));
             }
+        }
+        if (!over.isEmpty()) {
+            List<StandingEvidence.Over> men = over.entrySet().stream()
+                    .map(e -> new StandingEvidence.Over(e.getKey(), e.getValue()))
+                    .toList();
+            findings.add(new Finding(
+                    GapCheck.EXCHANGE,
+                    Severity.FACT,
+                    men.get(0).job().feetOr(IN_THE_BOX),
+                    men.stream().map(StandingEvidence.Over::job).toList(),
+                    new StandingEvidence.ComesOver(men)));
         }
     }
 
-    private static void point(Side side, List<Blocking> runs, List<Finding> findings) {
+    private static void point(List<Blocking> runs, List<Finding> findings) {
         List<Blocking> lost = runs.stream()
                 .filter(b -> b.outcome() == Blocking.Outcome.OFFENCE)
                 .toList();
         if (!lost.isEmpty()) {
             findings.add(new Finding(
                     POINT,
-                    Severity.NOTE,
+                    Severity.FACT,
                     lost.get(0).point(),
                     List.of(),
-                    new PlayEvidence.PointLost(side, names(lost))));
+                    new StandingEvidence.NobodyFree(
+                            lost.stream().map(CountCheck::said).toList())));
         }
+    }
+
+    private static String said(Blocking blocking) {
+        return blocking.run().name() + " to the " + blocking.play().words();
     }
 
     private static List<String> names(List<Blocking> runs) {

@@ -51,29 +51,6 @@ final class CoverageEvidence {
         }
     }
 
-    record SideShort(Side side, List<Job> men) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("short", side.words());
-        }
-
-        @Override
-        public boolean absence() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return "One short underneath on the " + side.words() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return Evidence.names(men) + ": " + men.size()
-                    + " for flat, curl and hook, so one area is shared and late.";
-        }
-    }
-
     record EligibleAlone(String man, String number) implements Evidence {
         @Override
         public About about() {

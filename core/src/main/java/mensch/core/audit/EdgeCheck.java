@@ -62,10 +62,7 @@ final class EdgeCheck implements Check {
     private static void fromDeep(Lineup lineup, GapLedger.Edge edge, Job force, List<Finding> findings) {
         double limit = lineup.convention().jobs().force().deep();
         boolean contained = lineup.jobs().stream()
-                .anyMatch(j -> j.passTask() instanceof Task.Rush rush
-                        && rush.contain()
-                        && j.seat() == edge.side()
-                        && j.role().lineman());
+                .anyMatch(j -> j.passTask() instanceof Task.Rush rush && rush.contain() && j.seat() == edge.side());
         if (force.feet() != null && force.feet().y() > limit && !contained) {
             findings.add(new Finding(
                     EDGE,

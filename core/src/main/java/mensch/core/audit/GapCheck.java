@@ -3,6 +3,8 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.geometry.Point;
@@ -42,8 +44,19 @@ final class GapCheck implements Check {
             check(lineup, row, empty && row.gap().index() < INSIDE_GAPS, findings);
         }
         twoGappers(ledger, findings);
-        for (RushCount.Rush rush : subject.rush().rushes()) {
-            exchanged(rush, ledger, findings);
+        List<RunEvidence.GapExchanged> exchanged = subject.rush().rushes().stream()
+                .flatMap(r -> exchanged(r, ledger).stream())
+                .toList();
+        if (!exchanged.isEmpty()) {
+            findings.add(new Finding(
+                    EXCHANGE,
+                    Severity.FACT,
+                    exchanged.get(0).job().feetOr(new Point(0, 1)),
+                    exchanged.stream()
+                            .flatMap(g -> Stream.concat(Stream.of(g.job()), g.now().stream()))
+                            .distinct()
+                            .toList(),
+                    new StandingEvidence.Exchanged(exchanged)));
         }
         for (Job job : ledger.beyond()) {
             Point where = job.feetOr(new Point(0, 1));
@@ -58,28 +71,18 @@ final class GapCheck implements Check {
     }
 
     /** A man whom the movement takes out of the gap he stands in: who has it now. Nobody is told by the gap itself. */
-    private static void exchanged(RushCount.Rush rush, GapLedger ledger, List<Finding> findings) {
+    private static Optional<RunEvidence.GapExchanged> exchanged(RushCount.Rush rush, GapLedger ledger) {
         Move move = rush.job().after().move().orNull();
         Gap shown = rush.shown();
         Gap rushed = rush.rushed();
         if (move == null || move.verb() == null || shown == null || rushed == null || shown.equals(rushed)) {
-            return;
+            return Optional.empty();
         }
-        ledger.rows().stream()
+        return ledger.rows().stream()
                 .filter(r -> r.gap().equals(shown))
                 .findFirst()
                 .filter(left -> !left.owners().isEmpty() && !left.owners().contains(rush.job()))
-                .ifPresent(left -> {
-                    var who = new ArrayList<Job>();
-                    who.add(rush.job());
-                    who.addAll(left.owners());
-                    findings.add(new Finding(
-                            EXCHANGE,
-                            Severity.NOTE,
-                            left.at(),
-                            who,
-                            new RunEvidence.GapExchanged(rush.job(), shown, rushed, left.owners())));
-                });
+                .map(left -> new RunEvidence.GapExchanged(rush.job(), shown, rushed, left.owners()));
     }
 
     /** An owner who cannot be there owns nothing; each is told once, and then the gap is asked of those who can. */

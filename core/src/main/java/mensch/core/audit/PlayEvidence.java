@@ -1,5 +1,6 @@
 package mensch.core.audit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.geometry.Side;
@@ -72,45 +73,6 @@ final class PlayEvidence {
         }
     }
 
-    /** A backside backer whose gap has left with a puller must go over. */
-    record MustExchange(Job job, Side side, List<String> runs) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("must exchange", job.id(), side.words());
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " must go over when a blocker leaves.";
-        }
-
-        @Override
-        public String reason() {
-            return "His gap goes with the puller; on " + String.join(", ", runs) + " to the " + side.words()
-                    + " the play side needs him.";
-        }
-    }
-
-    /** Runs that meet no free man and no hard block where they aim. */
-    record PointLost(Side side, List<String> runs) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("lost", side.words());
-        }
-
-        @Override
-        public String title() {
-            return "Nobody is free where " + (runs.size() == 1 ? runs.get(0) : runs.size() + " runs") + " to the "
-                    + side.words() + (runs.size() == 1 ? " goes." : " go.");
-        }
-
-        @Override
-        public String reason() {
-            return "Every block near the ball is an easy one and no free man is there in time: "
-                    + String.join(", ", runs) + ".";
-        }
-    }
-
     /** A leverage without the help it leans on. */
     record NoHelp(Job job, String man) implements Evidence {
         @Override
@@ -134,25 +96,6 @@ final class PlayEvidence {
         }
     }
 
-    /** Routes that break away from a man's leverage. */
-    record LeverageLost(Job job, String leverage, List<String> routes) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("lost", job.id(), leverage);
-        }
-
-        @Override
-        public String title() {
-            return name(job) + "'s " + leverage + " leverage loses to a break "
-                    + (leverage.equals("inside") ? "out" : "in") + ".";
-        }
-
-        @Override
-        public String reason() {
-            return "He runs with his man and the route breaks away from him: " + String.join(", ", routes) + ".";
-        }
-    }
-
     /** Two men in man coverage on receivers who can cross in front of each other. */
     record PickExposure(Job first, Job second, Side side, boolean bunch, double yards) implements Evidence {
         @Override
@@ -172,24 +115,8 @@ final class PlayEvidence {
         }
     }
 
-    /** Traffic on a man's way. */
-    record RubRisk(Job job, String by, String play, double yards, double seconds) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("traffic", job.id());
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " runs into traffic on " + play + ".";
-        }
-
-        @Override
-        public String reason() {
-            return by + " is " + tenth(yards) + " yd from his way " + tenth(seconds)
-                    + " s after the snap: exchange the two, or go over the top.";
-        }
-    }
+    /** Another receiver on a man's way. */
+    record RubRisk(Job job, String by, String play, double yards, double seconds) {}
 
     /** Two jobs at one time. */
     record TwoJobs(Job man, Conflict.Demand run, Conflict.Demand pass, Conflict conflict, List<String> also)
@@ -215,6 +142,14 @@ final class PlayEvidence {
                     + seconds(pass.to()) + ": both for " + seconds(conflict.overlap())
                     + ". Let him wait in the window, or give one of the two to another man."
                     + (also.isEmpty() ? "" : " Also " + String.join(", ", also) + ".");
+        }
+
+        /** Every play on which he is asked both, the worst first. */
+        List<String> plays() {
+            var plays = new ArrayList<String>();
+            plays.add(conflict.name());
+            plays.addAll(also);
+            return plays;
         }
 
         private static String seconds(double s) {
@@ -301,36 +236,27 @@ final class PlayEvidence {
         }
     }
 
-    /**
-     * Routes nobody has, or that two of one man's routes share.
-     *
-     * @param man the receiver whom nobody has, or the defender who has two, by name or id
-     */
-    record RoutesGiven(
-            String man, List<String> what, @Nullable Job job) implements Evidence {
+    /** Routes of a receiver that nobody has. */
+    record RoutesOpen(String man, List<String> what) implements Evidence {
         @Override
         public About about() {
-            return About.of(job == null ? "nobody" : "two routes", man);
+            return About.of("nobody", man);
         }
 
         @Override
         public boolean absence() {
-            return job == null;
+            return true;
         }
 
         @Override
         public String title() {
-            return job == null
-                    ? "Nobody has " + what.get(0) + "."
-                    : name(job) + " has two routes on " + what.get(0) + ".";
+            return "Nobody has " + what.get(0) + ".";
         }
 
         @Override
         public String reason() {
-            return (job == null
-                            ? "No rule of this call gives the route to anybody"
-                            : "He can be on one; decide which one this coverage gives")
-                    + (what.size() > 1 ? ". Also " + String.join(", ", what.subList(1, what.size())) : "") + ".";
+            return "No man who is told so can be there by the throw"
+                    + (what.size() > 1 ? ". Also " + StandingEvidence.few(what.subList(1, what.size())) : "") + ".";
         }
     }
 

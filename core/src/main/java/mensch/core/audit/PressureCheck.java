@@ -58,7 +58,7 @@ final class PressureCheck implements Check {
             Side side = six.windows().get(0).side();
             findings.add(new Finding(
                     WINDOW,
-                    Severity.NOTE,
+                    Severity.FACT,
                     new Point(side.sign() * 8.0, 8),
                     subject.rush().rushers(),
                     new PlayEvidence.WindowOpen(

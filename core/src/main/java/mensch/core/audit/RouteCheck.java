@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import mensch.core.coverage.Coverage;
 import mensch.core.geometry.Point;
+import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Distribution;
 import mensch.core.rung.Part;
@@ -15,8 +18,6 @@ import mensch.core.rung.Part;
  */
 final class RouteCheck implements Check {
     static final CheckId ROUTES = CheckId.of("routes", Rule.COVERAGE, Part.PASS);
-
-    private static final int LISTED = 6;
 
     @Override
     public List<CheckId> finds() {
@@ -51,6 +52,9 @@ final class RouteCheck implements Check {
         Map<String, Told> byMan = new LinkedHashMap<>();
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.open()) {
+                if (conceded(subject, row)) {
+                    continue;
+                }
                 byMan.computeIfAbsent(row.man().name(), man -> new Told(man, onField(row.caught()), new ArrayList<>()))
                         .what()
                         .add(on(ledger, row));
@@ -62,7 +66,16 @@ final class RouteCheck implements Check {
                         Severity.WEAK,
                         told.where(),
                         List.of(),
-                        new PlayEvidence.RoutesGiven(told.man(), listed(told.what()), null))));
+                        new PlayEvidence.RoutesOpen(told.man(), told.what()))));
+    }
+
+    /** Everything in front of the deep men is given by a last-play coverage, and it says so. */
+    private static boolean conceded(Subject subject, Distribution.Row row) {
+        Coverage coverage = subject.lineup().inForce().coverage();
+        boolean under =
+                row.caught().y() < subject.lineup().convention().routes().deepFrom();
+        return under
+                && Stream.of("flat", "curl", "hook").allMatch(a -> coverage.gives(a, true) && coverage.gives(a, false));
     }
 
     private static void overloads(Subject subject, List<Finding> findings) {
@@ -73,12 +86,20 @@ final class RouteCheck implements Check {
                         .add(ledger.pass().name() + " to the " + ledger.play().words());
             }
         }
-        byJob.forEach((job, what) -> findings.add(new Finding(
+        if (byJob.isEmpty()) {
+            return;
+        }
+        List<Job> deep =
+                subject.areas().deep().stream().map(AreaLedger.Row::owner).toList();
+        List<StandingEvidence.On> men = byJob.entrySet().stream()
+                .map(e -> new StandingEvidence.On(e.getKey(), e.getValue(), deep.contains(e.getKey())))
+                .toList();
+        findings.add(new Finding(
                 ROUTES,
-                Severity.NOTE,
-                at(job),
-                List.of(job),
-                new PlayEvidence.RoutesGiven(job.id(), listed(what), job))));
+                Severity.FACT,
+                at(men.get(0).job()),
+                men.stream().map(StandingEvidence.On::job).toList(),
+                new StandingEvidence.TwoRoutes(men)));
     }
 
     /** Two on one costs only where another route is nobody's. */
@@ -116,41 +137,46 @@ final class RouteCheck implements Check {
                 }
             }
         }
-        byJob.forEach((job, byLeverage) -> byLeverage.forEach((leverage, what) -> findings.add(new Finding(
-                LeverageCheck.LEVERAGE,
-                Severity.NOTE,
-                at(job),
-                List.of(job),
-                new PlayEvidence.LeverageLost(job, leverage, listed(what))))));
+        var men = new ArrayList<StandingEvidence.Beaten>();
+        byJob.forEach((job, byLeverage) ->
+                byLeverage.forEach((leverage, what) -> men.add(new StandingEvidence.Beaten(job, leverage, what))));
+        if (!men.isEmpty()) {
+            findings.add(new Finding(
+                    LeverageCheck.LEVERAGE,
+                    Severity.FACT,
+                    at(men.get(0).job()),
+                    men.stream().map(StandingEvidence.Beaten::job).distinct().toList(),
+                    new StandingEvidence.GivesByLeverage(men)));
+        }
     }
 
     private static void rubs(Subject subject, List<Finding> findings) {
+        Map<Job, PlayEvidence.RubRisk> byJob = new LinkedHashMap<>();
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.rows()) {
                 Distribution.Rub rub = row.rub();
-                if (rub != null
-                        && findings.stream()
-                                .noneMatch(f -> f.evidence() instanceof PlayEvidence.RubRisk r
-                                        && r.job().equals(rub.job()))) {
-                    findings.add(new Finding(
-                            LeverageCheck.PICK,
-                            Severity.NOTE,
-                            at(rub.job()),
-                            List.of(rub.job()),
+                if (rub != null) {
+                    byJob.putIfAbsent(
+                            rub.job(),
                             new PlayEvidence.RubRisk(
                                     rub.job(),
                                     rub.by().name(),
                                     ledger.pass().name() + " to the "
                                             + ledger.play().words(),
                                     rub.yards(),
-                                    rub.seconds())));
+                                    rub.seconds()));
                 }
             }
         }
-    }
-
-    private static List<String> listed(List<String> what) {
-        return what.stream().distinct().limit(LISTED).toList();
+        if (!byJob.isEmpty()) {
+            List<Job> men = List.copyOf(byJob.keySet());
+            findings.add(new Finding(
+                    LeverageCheck.PICK,
+                    Severity.NOTE,
+                    at(men.get(0)),
+                    men,
+                    new StandingEvidence.Traffic(List.copyOf(byJob.values()))));
+        }
     }
 
     private static Point at(Job job) {

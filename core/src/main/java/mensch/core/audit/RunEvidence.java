@@ -87,23 +87,7 @@ final class RunEvidence {
     }
 
     /** Before the movement one man's gap, after it another's. */
-    record GapExchanged(Job job, Gap from, Gap to, List<Job> now) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("exchanged", job.id(), from.words(), to.words());
-        }
-
-        @Override
-        public String title() {
-            return Evidence.names(List.of(job)) + " goes from the " + from.words() + " to the " + to.words() + ".";
-        }
-
-        @Override
-        public String reason() {
-            return "After the movement " + Evidence.names(now) + (now.size() == 1 ? " has" : " have")
-                    + " the gap he leaves.";
-        }
-    }
+    record GapExchanged(Job job, Gap from, Gap to, List<Job> now) {}
 
     record NoForce(Side side) implements Evidence {
         @Override

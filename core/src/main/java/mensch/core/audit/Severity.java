@@ -11,7 +11,9 @@ public enum Severity implements Worded {
     /** Something the answer depends on is not known. */
     CANNOT_TELL,
     /** Works, with a cost. */
-    NOTE;
+    NOTE,
+    /** True of the call on every such snap: what it gives by design and what it leans on. No finding of the snap. */
+    FACT;
 
     /** Whether a change can mend it: what nobody knows and what is only a cost is left to the coach. */
     public boolean mendable() {

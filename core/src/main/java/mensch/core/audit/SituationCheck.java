@@ -46,10 +46,14 @@ final class SituationCheck implements Check {
         return findings;
     }
 
-    /** Another key alone is no answer: somebody must stand, fit or cover otherwise, or check to another call. */
+    /**
+     * Another key alone is no answer, nor is a lineman who moves over: somebody behind the line must stand, fit or
+     * cover otherwise, or check to another call.
+     */
     private static void empty(Lineup lineup, List<Finding> findings) {
         boolean shown = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
-        boolean answered = lineup.check() != null || lineup.jobs().stream().anyMatch(j -> asked(j, Feature.EMPTY));
+        boolean answered = lineup.check() != null
+                || lineup.jobs().stream().anyMatch(j -> !j.role().lineman() && asked(j, Feature.EMPTY));
         if (shown && !answered) {
             findings.add(new Finding(
                     PICTURE,

@@ -38,10 +38,11 @@ final class TellsCheck implements Check {
         Speeds speeds = subject.lineup().convention().speeds();
         var findings = new ArrayList<Finding>();
         for (Tells.Travel travel : tells.travels()) {
-            if (travel.seconds() > speeds.passer().quickThrow()) {
+            double late = travel.seconds() - speeds.passer().quickThrow();
+            if (late > 0) {
                 findings.add(new Finding(
                         DISGUISE,
-                        Severity.WEAK,
+                        late <= subject.lineup().convention().jobs().late() ? Severity.NOTE : Severity.WEAK,
                         travel.feet(),
                         List.of(travel.job()),
                         new Evidence.DisguiseCost(
@@ -56,7 +57,7 @@ final class TellsCheck implements Check {
                     .toList();
             findings.add(new Finding(
                     TELL,
-                    Severity.NOTE,
+                    Severity.FACT,
                     who.isEmpty() ? BEHIND_THE_BALL : who.get(0).feetOr(BEHIND_THE_BALL),
                     who,
                     new TellEvidence.GivenAway(pair)));

@@ -35,8 +35,13 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
      */
     public record Row(Job owner, Area area, Side side, Point landmark, Region extent, double travel) {}
 
-    /** Underneath men of one side and the areas (of flat, curl, hook) that nobody or more than one answers for. */
-    public record Under(Side side, List<Job> men, List<String> unowned, List<String> shared) {}
+    /**
+     * Underneath men of one side (a man in the middle hook stands for a side without a hook man of its own) and the
+     * areas (of flat, curl, hook) that nobody or more than one answers for.
+     *
+     * @param fromTheMiddle whether its hook is held from the middle
+     */
+    public record Under(Side side, List<Job> men, List<String> unowned, List<String> shared, boolean fromTheMiddle) {}
 
     public static AreaLedger of(Lineup lineup) {
         var rows = new ArrayList<Row>();
@@ -148,8 +153,15 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         var shared = new ArrayList<String>();
         tally("flat", here.stream().filter(r -> r.area().flat()).count(), unowned, shared);
         tally("curl", here.stream().filter(r -> r.area().curl()).count(), unowned, shared);
-        tally("hook", here.stream().filter(r -> r.area().hook()).count(), unowned, shared);
-        return new Under(side, here.stream().map(Row::owner).toList(), List.copyOf(unowned), List.copyOf(shared));
+        boolean middle = rows.stream().anyMatch(r -> r.area() == Area.MIDDLE_HOOK);
+        long hooks = here.stream().filter(r -> r.area().hook()).count();
+        tally("hook", hooks == 0 && middle ? 1 : hooks, unowned, shared);
+        return new Under(
+                side,
+                here.stream().map(Row::owner).toList(),
+                List.copyOf(unowned),
+                List.copyOf(shared),
+                hooks == 0 && middle);
     }
 
     private static void tally(String area, long owners, List<String> unowned, List<String> shared) {

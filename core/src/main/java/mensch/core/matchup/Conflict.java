@@ -82,12 +82,12 @@ public record Conflict(
         double tackle = Math.abs(flank.tackle().x());
         double two = flank.receivers().size() > 1
                 ? Math.abs(flank.receivers().get(1).x())
-                : tackle + limits.overhangBeside();
+                : tackle + limits.overhang().beside();
         double middle = (tackle + Math.max(two, tackle + 1)) / 2;
         return here.stream()
                 .filter(s -> !s.job().role().lineman()
-                        && s.depth() <= limits.overhangDepth()
-                        && Math.abs(s.u()) >= tackle - limits.overhangInside())
+                        && s.depth() <= limits.overhang().depth()
+                        && Math.abs(s.u()) >= tackle - limits.overhang().inside())
                 .min(Comparator.comparingDouble(s -> Math.abs(Math.abs(s.u()) - middle) + s.depth() / 4));
     }
 
@@ -122,10 +122,34 @@ public record Conflict(
         Steps steps = key.after().run().orNull();
         double mesh = option.run().meshSeconds(lineup.viewFrom(blocking.play()));
         boolean waits = steps != null && steps.first() instanceof Task.None;
-        if (steps == null || waits || !asksAtOnce(steps.first())) {
+        if (steps == null || waits || !asksAtOnce(steps.first()) || !comesToHim(lineup, key, steps.first(), blocking)) {
             return Optional.empty();
         }
         return Optional.of(new Demand(steps.first().words(), mesh, Math.max(mesh, blocking.ballSeconds())));
+    }
+
+    /**
+     * A gap or an edge asks for its man when the ball aims at it or beside it, or when the quarterback may keep the
+     * ball to that side; a force man is not asked by a run inside or away from him.
+     */
+    private static boolean comesToHim(Lineup lineup, Job key, Task task, Blocking blocking) {
+        if (!(task instanceof Task.Fit fit)) {
+            return true;
+        }
+        Side side =
+                fit.gap() == null ? key.seat() : lineup.view(key).side(fit.gap().where());
+        double edge = lineup.features().shape().flank(side).endMan().x()
+                + side.sign() * lineup.convention().blocks().point().outside();
+        double x = fit.aim(lineup.view(key)).map(Point::x).orElse(edge);
+        boolean kept = blocking.run().paths().contains(BallPath.QUARTERBACK) && keep(blocking) == side;
+        return kept
+                || Math.abs(x - blocking.point().x())
+                        <= lineup.convention().options().asksWithin();
+    }
+
+    /** The side to which the quarterback of an option keeps the ball. */
+    private static Side keep(Blocking blocking) {
+        return blocking.run().leaves() == Leaves.BACK_EDGE ? blocking.play().opposite() : blocking.play();
     }
 
     private static boolean asksAtOnce(Task task) {
@@ -208,8 +232,7 @@ public record Conflict(
     private static List<Job> candidates(Matchup matchup, Picture picture, Blocking blocking, BallPath path) {
         Lineup lineup = matchup.lineup();
         var men = new ArrayList<Job>();
-        boolean keepsAway = blocking.run().leaves() == Leaves.BACK_EDGE;
-        Side keep = keepsAway ? blocking.play().opposite() : blocking.play();
+        Side keep = keep(blocking);
         switch (path) {
             case DIVE -> {
                 add(men, lineup, FitRole.DIVE, null);

@@ -21,8 +21,10 @@ import mensch.core.rung.Task;
  * @param merged play-side linemen who pull: their gap is gone on the play side itself
  * @param men who fits there: owners, force, alley, and backside men whose gap left
  * @param exchange backside men who come over because their gap left
+ * @param both two-gappers who answer for a second gap there: each counts twice
  */
-public record FitCount(int gaps, List<Man> inserted, List<Man> left, int merged, List<Job> men, List<Job> exchange) {
+public record FitCount(
+        int gaps, List<Man> inserted, List<Man> left, int merged, List<Job> men, List<Job> exchange, int both) {
     public FitCount {
         inserted = List.copyOf(inserted);
         left = List.copyOf(left);
@@ -32,19 +34,25 @@ public record FitCount(int gaps, List<Man> inserted, List<Man> left, int merged,
 
     /** How many gaps on the play side nobody fits; 0 or less when there are men enough. */
     public int shortBy() {
-        return gaps + inserted.size() - merged - men.size();
+        return gaps + inserted.size() - merged - men.size() - both;
     }
 
     static FitCount of(Picture picture, List<Man> inserted, List<Man> pullers) {
         List<Man> left = pullers.stream().filter(m -> picture.u(m) < 0).toList();
         Side play = picture.play;
-        int gaps = Gap.count(picture.shape.flank(play));
+        Man wing = picture.shape.flank(play).wing();
+        // a wing who moves makes his gap where he arrives, not where he stood
+        int gaps = Gap.count(picture.shape.flank(play)) - (wing != null && inserted.contains(wing) ? 1 : 0);
         var men = new LinkedHashSet<Job>();
         var backside = new ArrayList<Job>();
         GapLedger ledger = picture.gaps;
+        var both = new ArrayList<Job>();
         for (GapLedger.Row row : ledger.rows()) {
             if (row.gap().side() == play) {
                 men.addAll(row.owners());
+                row.twoGappers().stream()
+                        .filter(j -> row.owners().isEmpty() && men.contains(j))
+                        .forEach(both::add);
                 men.addAll(row.twoGappers());
             } else {
                 row.owners().stream().filter(j -> !j.role().lineman()).forEach(backside::add);
@@ -61,7 +69,7 @@ public record FitCount(int gaps, List<Man> inserted, List<Man> left, int merged,
                 .limit(left.size())
                 .toList();
         men.addAll(over);
-        return new FitCount(gaps, inserted, left, pullers.size() - left.size(), List.copyOf(men), over);
+        return new FitCount(gaps, inserted, left, pullers.size() - left.size(), List.copyOf(men), over, both.size());
     }
 
     /** A man with a run job and no gap of his own: he fits where he is needed. */

@@ -149,8 +149,12 @@ public record Pressure(
         boolean zone = areas.rows().stream()
                 .anyMatch(r -> !r.area().deep() && !r.area().lane() && r.area() != Area.ACROSS);
         if (zone) {
-            areas.sides()
-                    .forEach(under -> under.unowned().forEach(area -> windows.add(new Window(under.side(), area))));
+            areas.sides().forEach(under -> {
+                under.unowned().forEach(area -> windows.add(new Window(under.side(), area)));
+                if (under.fromTheMiddle()) {
+                    windows.add(new Window(under.side(), "hook"));
+                }
+            });
         }
         return windows;
     }

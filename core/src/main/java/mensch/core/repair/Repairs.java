@@ -166,7 +166,9 @@ public final class Repairs {
 
     private static List<Finding> costs(List<Finding> is, List<Finding> was) {
         Set<FindingKey> old = keys(was);
-        return is.stream().filter(f -> !old.contains(f.key())).toList();
+        return is.stream()
+                .filter(f -> f.severity() != Severity.FACT && !old.contains(f.key()))
+                .toList();
     }
 
     /** A bust, or something as bad as what was mended. */

@@ -85,7 +85,7 @@ public final class PlanAudit {
                 Standing.of(findings),
                 motion,
                 findings.stream()
-                        .filter(f -> f.severity() != Severity.NOTE)
+                        .filter(f -> f.severity().compareTo(Severity.NOTE) < 0)
                         .findFirst()
                         .orElse(null),
                 count(findings, Severity.BUST),

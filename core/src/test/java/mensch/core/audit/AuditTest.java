@@ -128,9 +128,8 @@ class AuditTest {
 
     @Test
     void ev19TheWeakSideIsMarkedOneShort() {
-        assertThat(titles(lineup(FOG, PRO_I, "hs m 50 1&10"), Severity.NOTE))
-                .contains("One short underneath on the left.")
-                .doesNotContain("One short underneath on the right.");
+        assertThat(titles(lineup(FOG, PRO_I, "hs m 50 1&10"), Severity.FACT))
+                .contains("Underneath two for three on the left.");
     }
 
     @Test

@@ -31,7 +31,7 @@ class BrokenCallsTest {
         anvil-drizzle | end-call | move pinch to B gap; pass rush B gap            | doubles-gun  | pressure | WEAK | Nobody keeps the quarterback in on the right.
         anvil-thunder | corner   | when 1 or more receivers on my side: align over #1, outside, 1 x 7 | doubles-open | leverage | WEAK | corner left gives the inside away.
         anvil-drizzle | weak     | show landmark middle @ 14                       | doubles-open | tells    | WEAK | The disguise costs weak safety too much.
-        anvil-drizzle | will     | align stack tackle @ 9                          | pro-i        | count    | NOTE | Every man in the run can be blocked.
+        anvil-drizzle | will     | align stack tackle @ 9                          | pro-i        | gaps     | BUST | will cannot own the B gap left.
         """)
     void aBrokenCallIsFoundForItsOwnReason(
             String id, String role, String sentence, String formation, String rule, Severity severity, String title) {

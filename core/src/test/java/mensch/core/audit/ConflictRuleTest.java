@@ -24,22 +24,40 @@ class ConflictRuleTest {
      */
     @Test
     void aManWhoWaitsIsNotInConflict() {
-        Snap gun = RULES.snap("doubles-gun");
-        Subject waits = RULES.subject(RULES.call("bellows-shad", "jack", "pass curl-flat"), gun);
+        Snap trips = RULES.snap("trips-tight");
+        Subject waits = RULES.subject(
+                RULES.call("anvil-drizzle", "mike", "run none until quarterback crosses then A gap"), trips);
         assertThat(waits.conflicts())
-                .noneMatch(c -> c.key() != null && c.key().id().equals("jack") && c.overlap() > 0);
-        Subject fits = RULES.subject(RULES.call("bellows-shad", "jack", "run outside, force; pass curl-flat"), gun);
+                .noneMatch(c -> c.key() != null && c.key().id().equals("mike") && c.overlap() > 0);
+        Subject fits = RULES.subject(RULES.call("anvil-drizzle"), trips);
         List<Conflict> his = fits.conflicts().stream()
-                .filter(c -> c.key() != null && c.key().id().equals("jack") && c.overlap() > 0)
+                .filter(c -> c.key() != null && c.key().id().equals("mike") && c.overlap() > 0)
                 .toList();
         assertThat(his).isNotEmpty();
         assertThat(his.get(0).run().from()).isLessThan(his.get(0).run().to());
         assertThat(RULES.titles(fits, Rule.CONFLICT, Severity.WEAK))
-                .anyMatch(t -> t.startsWith("jack is in conflict on "));
-        Subject rush = RULES.subject(RULES.call("bellows-shad", "jack", "run outside, force; pass rush"), gun);
+                .anyMatch(t -> t.startsWith("mike is in conflict on "));
+        Subject rush = RULES.subject(RULES.call("anvil-drizzle", "mike", "pass rush"), trips);
         assertThat(rush.conflicts())
                 .as("a rusher has no window")
-                .noneMatch(c -> c.key() != null && c.key().id().equals("jack") && c.overlap() > 0);
+                .noneMatch(c -> c.key() != null && c.key().id().equals("mike") && c.overlap() > 0);
+    }
+
+    /** A force man is asked by a run that comes to his edge, not by one inside or away from him. */
+    @Test
+    void aForceManIsNotAskedByARunInside() {
+        for (String call : List.of("anvil-drizzle", "anvil-frost")) {
+            Subject subject = RULES.subject(RULES.call(call), RULES.snap("trips-open"));
+            assertThat(subject.conflicts())
+                    .filteredOn(c -> c.key() != null
+                            && c.key().id().equals("nickel")
+                            && c.name().startsWith("Inside"))
+                    .isNotEmpty()
+                    .allMatch(c -> c.run() == null && c.overlap() == 0);
+        }
+        Subject gap = RULES.subject(RULES.call("anvil-drizzle", "nickel", "run B gap"), RULES.snap("trips-open"));
+        assertThat(gap.conflicts())
+                .anyMatch(c -> c.key() != null && c.key().id().equals("nickel") && c.overlap() > 0);
     }
 
     /** OP-03: on a power read each way of the ball has an owner; take the force man away and the sweep has none. */

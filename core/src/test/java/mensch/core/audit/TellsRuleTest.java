@@ -46,16 +46,18 @@ class TellsRuleTest {
     }
 
     /**
-     * From 6.4 yd a back is home before a quick throw, from 6.5 yd he is not (1.6 s by the clock of a defensive back).
+     * From 6.4 yd a back is home before a quick throw, from 6.5 yd he is a little late (1.6 s by the clock of a
+     * defensive back), from 8.8 yd by three tenths and more.
      */
     @ParameterizedTest
-    @CsvSource({"12.4,false", "12.5,true"})
-    void aDisguiseCostsTooMuchFromItsLimitOn(double shown, boolean late) {
+    @CsvSource({"12.4,", "12.5,NOTE", "14.6,NOTE", "14.8,WEAK"})
+    void aDisguiseCostsTooMuchFromItsLimitOn(double shown, Severity severity) {
         Subject subject = RULES.subject(
                 RULES.call("anvil-drizzle", "weak", "show outside end man 3 x " + shown), RULES.snap("pro-i"));
-        assertThat(RULES.titles(subject, Rule.TELLS, Severity.WEAK)
-                        .contains("The disguise costs weak safety too much."))
-                .isEqualTo(late);
+        for (Severity one : List.of(Severity.WEAK, Severity.NOTE)) {
+            assertThat(RULES.titles(subject, Rule.TELLS, one).contains("The disguise costs weak safety too much."))
+                    .isEqualTo(one == severity);
+        }
     }
 
     /** One man a yard and a half from where he stands in the other call tells them apart; a tenth less does not. */

@@ -1,0 +1,350 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.AreaLedger.Under;
+import mensch.core.lineup.Job;
+import mensch.core.rung.Numbers;
+
+/**
+ * Standing facts of a call: what it gives by design, and what it leans on. One sentence a cause; a coach knows them and
+ * changes nothing because of them.
+ */
+final class StandingEvidence {
+    private StandingEvidence() {}
+
+    /** Past this many a list says how many more there are. */
+    private static final int LISTED = 6;
+
+    /** The first few, and how many more. */
+    static String few(List<String> all) {
+        List<String> distinct = all.stream().distinct().toList();
+        String first = distinct.stream().limit(LISTED).collect(Collectors.joining(", "));
+        return distinct.size() > LISTED ? first + " and " + (distinct.size() - LISTED) + " more" : first;
+    }
+
+    /** As a coach lists: one, two and three. */
+    static String and(List<String> words) {
+        return words.size() < 2
+                ? String.join("", words)
+                : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+    }
+
+    private static String names(List<Job> jobs) {
+        return and(jobs.stream().map(Job::words).distinct().toList());
+    }
+
+    /** Sides on which fewer than three are underneath. */
+    record Shared(List<Under> sides) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("shared");
+        }
+
+        @Override
+        public String title() {
+            return "Underneath "
+                    + and(sides.stream()
+                            .map(u -> (u.men().size() == 1 ? "one" : "two") + " for three on the "
+                                    + u.side().words())
+                            .toList())
+                    + ".";
+        }
+
+        @Override
+        public String reason() {
+            return sides.stream()
+                            .map(u -> "On the " + u.side().words() + " " + names(u.men())
+                                    + (u.men().size() == 1
+                                            ? " has flat, curl and hook"
+                                            : " share flat, curl and hook: " + how(u)))
+                            .collect(Collectors.joining(". "))
+                    + ".";
+        }
+
+        private static String how(Under under) {
+            return under.shared().isEmpty()
+                    ? "one of them has two areas, one man short there"
+                    : "the " + and(under.shared()) + " is shared by two, inside and outside";
+        }
+    }
+
+    /** Areas that the coverage gives. */
+    record Conceded(List<Under> sides) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("conceded");
+        }
+
+        @Override
+        public String title() {
+            return "This coverage gives "
+                    + and(sides.stream()
+                            .map(u -> "the " + and(u.unowned()) + " on the "
+                                    + u.side().words())
+                            .toList())
+                    + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "By design: nobody drops there, and whoever is next breaks on the throw and tackles.";
+        }
+    }
+
+    /** Men near the run against blockers, where the coverage leaves them fewer. */
+    record LightBox(int support, int blockers, boolean quarterbackRuns) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("outnumbered");
+        }
+
+        @Override
+        public String title() {
+            return support < blockers ? "Light in the box by one." : "Every man in the run can be blocked.";
+        }
+
+        @Override
+        public String reason() {
+            return blockers + " can block" + (quarterbackRuns ? ", the quarterback runs too" : "") + "; " + support
+                    + " are in the box or force beside it. The free man comes from the safeties.";
+        }
+    }
+
+    /** Runs on which every block near the ball is an easy one. */
+    record NobodyFree(List<String> runs) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("lost");
+        }
+
+        @Override
+        public String title() {
+            return "Nobody is free on " + (runs.size() == 1 ? runs.get(0) : runs.size() + " runs") + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "Every block near the ball is an easy one and no free man is there in time: " + few(runs) + ".";
+        }
+    }
+
+    /** A man who comes over when the puller takes his gap along. */
+    record Over(Job job, List<String> runs) {}
+
+    /** Who must come over, and on what. */
+    record ComesOver(List<Over> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("must exchange");
+        }
+
+        @Override
+        public String title() {
+            return names(men.stream().map(Over::job).toList()) + " must go over when a blocker leaves.";
+        }
+
+        @Override
+        public String reason() {
+            return "The gap goes with the puller, and the play side needs the man: "
+                    + men.stream()
+                            .map(o -> o.job().words() + " on " + few(o.runs()))
+                            .collect(Collectors.joining("; "))
+                    + ".";
+        }
+    }
+
+    /** A man on whom two routes come. */
+    record On(Job job, List<String> concepts, boolean deep) {}
+
+    /** Concepts that put two routes on one man. */
+    record TwoRoutes(List<On> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("two routes");
+        }
+
+        @Override
+        public String title() {
+            List<Job> deep = men.stream().filter(On::deep).map(On::job).toList();
+            return deep.isEmpty()
+                    ? "Two routes on one man underneath: "
+                            + names(men.stream().map(On::job).toList()) + "."
+                    : "Two deep routes on " + names(deep) + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "He can be on one of them; know which one the coverage gives: "
+                    + men.stream()
+                            .map(o -> o.job().words() + " on " + few(o.concepts()))
+                            .collect(Collectors.joining("; "))
+                    + ".";
+        }
+    }
+
+    /** A leverage and the routes that break away from it. */
+    record Beaten(Job job, String leverage, List<String> routes) {}
+
+    /** What man coverage gives by its leverage. */
+    record GivesByLeverage(List<Beaten> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("lost");
+        }
+
+        @Override
+        public String title() {
+            List<String> inside = by("inside");
+            List<String> outside = by("outside");
+            var parts = new ArrayList<String>();
+            if (!inside.isEmpty()) {
+                parts.add("breaks outward on " + and(inside));
+            }
+            if (!outside.isEmpty()) {
+                parts.add("breaks inward on " + and(outside));
+            }
+            return "Man to man gives " + String.join(", ", parts) + ".";
+        }
+
+        private List<String> by(String leverage) {
+            return men.stream()
+                    .filter(b -> b.leverage().equals(leverage))
+                    .map(b -> b.job().words())
+                    .distinct()
+                    .toList();
+        }
+
+        @Override
+        public String reason() {
+            return "The leverage takes the other way: "
+                    + men.stream()
+                            .map(b -> b.job().words() + ", " + b.leverage() + ": " + few(b.routes()))
+                            .collect(Collectors.joining("; "))
+                    + ".";
+        }
+    }
+
+    /** Men who run into another receiver, each at his plainest. */
+    record Traffic(List<PlayEvidence.RubRisk> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("traffic");
+        }
+
+        @Override
+        public String title() {
+            return names(men.stream().map(PlayEvidence.RubRisk::job).toList()) + (men.size() == 1 ? " runs" : " run")
+                    + " into traffic.";
+        }
+
+        @Override
+        public String reason() {
+            return men.stream()
+                            .map(r -> r.job().words() + " on " + r.play() + ": " + r.by() + " is "
+                                    + PlayEvidence.tenth(r.yards()) + " yd from his way at "
+                                    + PlayEvidence.tenth(r.seconds()) + " s")
+                            .collect(Collectors.joining("; "))
+                    + ". Exchange the two, or go over the top.";
+        }
+    }
+
+    /** Men asked two things for a moment. */
+    record ShortConflicts(List<PlayEvidence.TwoJobs> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("two jobs for a moment");
+        }
+
+        @Override
+        public String title() {
+            return names(men.stream().map(PlayEvidence.TwoJobs::man).toList()) + (men.size() == 1 ? " has" : " have")
+                    + " run and pass for a moment.";
+        }
+
+        @Override
+        public String reason() {
+            return men.stream()
+                            .map(t -> t.man().words() + " for "
+                                    + PlayEvidence.tenth(t.conflict().overlap()) + " s on "
+                                    + few(t.plays()))
+                            .collect(Collectors.joining("; "))
+                    + ": pass first, then the run.";
+        }
+    }
+
+    /** Who is alone with his man, and how far help is. */
+    record Alone(Job job, String man, double yards) {}
+
+    /** What happens when one man loses. */
+    record OneOnOne(List<Alone> men, boolean none) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("alone");
+        }
+
+        @Override
+        public String title() {
+            return none
+                    ? "Nobody is deep: " + men.size() + (men.size() == 1 ? " man is" : " men are")
+                            + " alone with their receivers."
+                    : names(men.stream().map(Alone::job).toList()) + (men.size() == 1 ? " is" : " are")
+                            + " alone far from help.";
+        }
+
+        @Override
+        public String reason() {
+            return men.stream()
+                            .map(a -> a.job().words() + " on " + a.man()
+                                    + (none ? "" : ", help " + Numbers.words(Math.round(a.yards())) + " yd away"))
+                            .collect(Collectors.joining("; "))
+                    + ". One missed tackle or one double move is a touchdown.";
+        }
+    }
+
+    /** Gaps that the movement exchanges. */
+    record Exchanged(List<RunEvidence.GapExchanged> gaps) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("exchanged");
+        }
+
+        @Override
+        public String title() {
+            return "The movement exchanges gaps: "
+                    + and(gaps.stream()
+                            .map(g -> g.job().words() + " to the " + g.to().words())
+                            .toList())
+                    + ".";
+        }
+
+        @Override
+        public String reason() {
+            return gaps.stream()
+                            .map(g -> "the " + g.from().words() + " that "
+                                    + g.job().words() + " leaves is " + names(g.now()) + "'s")
+                            .collect(Collectors.joining("; "))
+                    + ".";
+        }
+    }
+
+    /** Force from so wide that a lane is left inside it. */
+    record WideForce(Job job, Side side, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("wide", job.id());
+        }
+
+        @Override
+        public String title() {
+            return job.words() + " is force from " + Numbers.words(Math.round(yards)) + " yd outside.";
+        }
+
+        @Override
+        public String reason() {
+            return "A wide lane is left inside him on the " + side.words() + ": the next man inside runs it down.";
+        }
+    }
+}
