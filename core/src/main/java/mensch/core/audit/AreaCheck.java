@@ -81,8 +81,9 @@ final class AreaCheck implements Check {
         for (int i = 0; i < parts.size(); i++) {
             for (int j = i + 1; j < parts.size(); j++) {
                 boolean one = parts.get(i).area() == parts.get(j).area()
-                        && parts.get(i).landmark().x()
-                                == parts.get(j).landmark().x();
+                        && (parts.get(i).area().lane()
+                                || parts.get(i).landmark().x()
+                                        == parts.get(j).landmark().x());
                 if (one) {
                     List<Job> men = List.of(parts.get(i).owner(), parts.get(j).owner());
                     findings.add(new Finding(
@@ -157,7 +158,10 @@ final class AreaCheck implements Check {
 
     /** Two neighbours who aim at one place. */
     private static void together(Row row, Row next, Limits limits, List<Finding> findings) {
-        if (Math.abs(next.landmark().x() - row.landmark().x()) < limits.drop().landmarksApart()
+        boolean lanes = row.area().lane() || next.area().lane();
+        if (!lanes
+                && Math.abs(next.landmark().x() - row.landmark().x())
+                        < limits.drop().landmarksApart()
                 && next.landmark().y() == row.landmark().y()) {
             double apart = Math.abs(next.landmark().x() - row.landmark().x());
             findings.add(new Finding(

@@ -27,9 +27,11 @@ public final class Audit {
             new GapCheck(),
             new EdgeCheck(),
             new CountCheck(),
+            new PersonnelCheck(),
             new DeepCheck(),
             new AreaCheck(),
             new EligibleCheck(),
+            new RiskCheck(),
             new RouteCheck(),
             new LeverageCheck(),
             new ConflictCheck(),
@@ -45,7 +47,12 @@ public final class Audit {
     private static final List<CheckId> IDS =
             CHECKS.stream().flatMap(c -> c.finds().stream()).distinct().toList();
 
+    /** What loses the game first: nobody deep or nobody on a receiver, then the gaps and edges, then the rest. */
+    private static final List<CheckId> FIRST = List.of(
+            DeepCheck.DEEP, EligibleCheck.ELIGIBLES, RiskCheck.RISK, RushCheck.RUSH, GapCheck.GAPS, EdgeCheck.EDGE);
+
     private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity)
+            .thenComparingInt(f -> FIRST.contains(f.check()) ? FIRST.indexOf(f.check()) : FIRST.size())
             .thenComparing(f -> f.check().rule())
             .thenComparingInt(f -> IDS.indexOf(f.check()))
             .thenComparingDouble(f -> f.where().x());
@@ -115,12 +122,23 @@ public final class Audit {
                 .filter(c -> flag ? ofSmallSided(c) : asked.contains(c.asked()))
                 .forEach(c -> findings.addAll(c.in(subject)));
         findings.removeIf(f -> flag && !f.check().smallSided());
+        List<Finding> all = List.copyOf(findings);
+        findings.removeIf(f -> saidAlready(f, all));
         Map<Rule, String> missing = Unknowns.of(subject.lineup());
         if (!missing.isEmpty()) {
             findings.replaceAll(f -> Unknowns.told(f, missing));
         }
         findings.sort(ORDER);
         return List.copyOf(findings);
+    }
+
+    /** Two men told one gap are also two forces and may stand on one spot: one cause, one finding. */
+    private static boolean saidAlready(Finding finding, List<Finding> all) {
+        boolean follows = finding.check() == PlaceCheck.ONE_SPOT || finding.evidence() instanceof RunEvidence.TwoForces;
+        return follows
+                && all.stream()
+                        .anyMatch(f -> f.evidence() instanceof RunEvidence.TwoOwners
+                                && f.who().containsAll(finding.who()));
     }
 
     private static boolean ofSmallSided(Check check) {

@@ -2,6 +2,7 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.geometry.Point;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
@@ -49,13 +50,38 @@ final class EdgeCheck implements Check {
             }
             if (able.size() > 1) {
                 findings.add(new Finding(
-                        EDGE, Severity.WEAK, edge.at(), able, new RunEvidence.TwoForces(edge.side(), able)));
+                        EDGE,
+                        Severity.WEAK,
+                        edge.at(),
+                        able,
+                        new RunEvidence.TwoForces(
+                                edge.side(),
+                                able,
+                                able.stream()
+                                        .map(j -> ability.comesFrom(j, edge.side()))
+                                        .toList())));
             }
             if (able.size() == 1) {
                 fromDeep(lineup, edge, able.get(0), findings);
+                wide(lineup, edge, able.get(0), findings);
             }
         }
         return findings;
+    }
+
+    /** From so wide he turns in only what comes to him. */
+    private static void wide(Lineup lineup, GapLedger.Edge edge, Job force, List<Finding> findings) {
+        Point feet = force.feet();
+        double end = lineup.features().shape().flank(edge.side()).endMan().x();
+        double yards = feet == null ? 0 : edge.side().sign() * (feet.x() - end);
+        if (yards > lineup.convention().jobs().force().wide()) {
+            findings.add(new Finding(
+                    EDGE,
+                    Severity.FACT,
+                    edge.at(),
+                    List.of(force),
+                    new StandingEvidence.WideForce(force, edge.side(), yards)));
+        }
     }
 
     /** From deep he is in time only behind an end who keeps contain (handbook 9, quarters). */

@@ -33,6 +33,7 @@ final class RouteCheck implements Check {
     public List<Finding> in(Subject subject) {
         var findings = new ArrayList<Finding>();
         open(subject, findings);
+        windows(subject, findings);
         overloads(subject, findings);
         doubled(subject, findings);
         lost(subject, findings);
@@ -52,7 +53,7 @@ final class RouteCheck implements Check {
         Map<String, Told> byMan = new LinkedHashMap<>();
         for (Distribution ledger : subject.passes()) {
             for (Distribution.Row row : ledger.open()) {
-                if (conceded(subject, row)) {
+                if (row.late() || conceded(subject, row)) {
                     continue;
                 }
                 byMan.computeIfAbsent(row.man().name(), man -> new Told(man, onField(row.caught()), new ArrayList<>()))
@@ -67,6 +68,28 @@ final class RouteCheck implements Check {
                         told.where(),
                         List.of(),
                         new PlayEvidence.RoutesOpen(told.man(), told.what()))));
+    }
+
+    /** Routes that somebody is told and nobody can reach by the throw: what the coverage gives, and to whom. */
+    private static void windows(Subject subject, List<Finding> findings) {
+        Map<Job, List<String>> byJob = new LinkedHashMap<>();
+        Point where = null;
+        for (Distribution ledger : subject.passes()) {
+            for (Distribution.Row row : ledger.open()) {
+                if (row.late()) {
+                    where = where == null ? onField(row.caught()) : where;
+                    byJob.computeIfAbsent(row.tooLate().get(0).job(), k -> new ArrayList<>())
+                            .add(on(ledger, row));
+                }
+            }
+        }
+        if (where != null) {
+            List<StandingEvidence.Window> men = byJob.entrySet().stream()
+                    .map(e -> new StandingEvidence.Window(e.getKey(), e.getValue()))
+                    .toList();
+            findings.add(new Finding(
+                    ROUTES, Severity.FACT, where, List.copyOf(byJob.keySet()), new StandingEvidence.Windows(men)));
+        }
     }
 
     /** Everything in front of the deep men is given by a last-play coverage, and it says so. */

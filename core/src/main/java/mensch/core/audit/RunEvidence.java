@@ -157,7 +157,7 @@ final class RunEvidence {
         }
     }
 
-    record TwoForces(Side side, List<Job> forces) implements Evidence {
+    record TwoForces(Side side, List<Job> forces, List<String> from) implements Evidence {
         @Override
         public About about() {
             return About.of("two", side.words());
@@ -170,7 +170,7 @@ final class RunEvidence {
 
         @Override
         public String reason() {
-            return Evidence.names(forces) + " all keep the outside arm free; the lane inside them is left.";
+            return String.join(", ", from) + ": all keep the outside arm free, and the lane inside them is left.";
         }
     }
 }

@@ -185,6 +185,32 @@ final class StandingEvidence {
         }
     }
 
+    /** Routes in a man's area that he cannot reach by the throw. */
+    record Window(Job job, List<String> routes) {}
+
+    /** What is told to somebody and given all the same: the ball is there first. */
+    record Windows(List<Window> men) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("windows");
+        }
+
+        @Override
+        public String title() {
+            return "The ball is there before "
+                    + names(men.stream().map(Window::job).toList()) + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "Nobody has these in time: "
+                    + men.stream()
+                            .map(w -> "in the area of " + w.job().words() + " " + few(w.routes()))
+                            .collect(Collectors.joining("; "))
+                    + ".";
+        }
+    }
+
     /** A leverage and the routes that break away from it. */
     record Beaten(Job job, String leverage, List<String> routes) {}
 
@@ -327,6 +353,48 @@ final class StandingEvidence {
                                     + g.job().words() + " leaves is " + names(g.now()) + "'s")
                             .collect(Collectors.joining("; "))
                     + ".";
+        }
+    }
+
+    /** Bodies that do not fit what the offence has on the field. */
+    record Bodies(int backs, int backers, int split, int runners, boolean heavy) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("bodies");
+        }
+
+        @Override
+        public String title() {
+            return heavy ? "Heavy for this offence." : "Light for this offence.";
+        }
+
+        @Override
+        public String reason() {
+            return backers + (backers == 1 ? " backer and " : " backers and ") + backs + " backs against " + split
+                    + " men split out and "
+                    + (runners == 0 ? "no back" : runners == 1 ? "one back" : runners + " backs")
+                    + (heavy
+                            ? ": a backer covers a receiver; look at the nickel or dime call."
+                            : ": a back plays a backer's gap; look at the base call.");
+        }
+    }
+
+    /** A man of the line in coverage. */
+    record LinemanDrops(Job job, String area, double depth, double deepest) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("drops", job.id());
+        }
+
+        @Override
+        public String title() {
+            return job.words() + (depth > deepest ? " is asked to drop too deep." : " drops.");
+        }
+
+        @Override
+        public String reason() {
+            return "A man of the line has the " + area + ", " + Numbers.words(depth) + " yd deep; he is asked "
+                    + Numbers.words(deepest) + " at the most.";
         }
     }
 

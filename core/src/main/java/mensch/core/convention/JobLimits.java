@@ -16,7 +16,7 @@ public record JobLimits(double late, Gap gap, Force force, Man man, Drop drop, D
     public record Force(double outside, double by, double wide, double deep) {}
 
     /** Man to man: yards beside the leverage asked. */
-    public record Man(double covers, double chases, double deep, double back, double shade) {}
+    public record Man(double covers, double chases, double deep, double back, double shade, double help) {}
 
     /** Dropping to a landmark. */
     public record Drop(double near, double by, double lineman) {}

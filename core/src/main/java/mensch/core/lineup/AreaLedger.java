@@ -29,7 +29,8 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
     }
 
     /**
-     * One zone. {@code extent} runs halfway to the neighbouring owners underneath, and to the fixed borders deep.
+     * One zone. A lane lies where its man stands: lanes follow the receivers, not the field. {@code extent} runs
+     * halfway to the neighbouring owners underneath, and to the fixed borders deep.
      *
      * @param travel yards from where he stands to his landmark
      */
@@ -47,7 +48,8 @@ public record AreaLedger(List<Row> rows, List<Under> sides) {
         var rows = new ArrayList<Row>();
         for (Job job : lineup.jobs()) {
             if (job.passTask() instanceof Task.Cover cover) {
-                Point landmark = cover.area() == Area.ACROSS && job.feet() != null
+                boolean where = cover.area() == Area.ACROSS || cover.area().lane();
+                Point landmark = where && job.feet() != null
                         ? new Point(
                                 job.feet().x(), cover.landmark(lineup.view(job)).y())
                         : cover.landmark(lineup.view(job));

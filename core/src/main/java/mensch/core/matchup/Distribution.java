@@ -3,6 +3,7 @@ package mensch.core.matchup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.document.Worded;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -53,7 +54,8 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
      * @param way points of his way from where he stands, play frame
      * @param caught where the ball meets him, play frame
      * @param seconds when, after the snap
-     * @param covers who has him by rule, the nearest first; empty when nobody has
+     * @param covers who has him by rule and can be there by throw and flight, the nearest first; empty when nobody has
+     * @param tooLate who is told so and cannot be there
      * @param lost a leverage that is lost, or null
      * @param rub traffic on the way, or null
      */
@@ -65,11 +67,20 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
             Point caught,
             double seconds,
             List<Cover> covers,
+            List<Cover> tooLate,
             @Nullable Lost lost,
             @Nullable Rub rub) {
         public Row {
             way = List.copyOf(way);
             covers = List.copyOf(covers);
+            tooLate = List.copyOf(tooLate);
+        }
+
+        /** Men who are told him as their own, whether or not they can be there. */
+        public List<Cover> told() {
+            return Stream.concat(covers.stream(), tooLate.stream())
+                    .filter(c -> c.by() != Having.HOLE)
+                    .toList();
         }
 
         /** Men who have him as their own, help not counted. */
@@ -77,9 +88,9 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
             return covers.stream().filter(c -> c.by() != Having.HOLE).toList();
         }
 
-        /** Everybody who has him is there after the ball. */
+        /** Somebody is told the route, and nobody can be there. */
         public boolean late() {
-            return !covers.isEmpty() && covers.stream().allMatch(Cover::late);
+            return covers.isEmpty() && !tooLate.isEmpty();
         }
     }
 
@@ -95,7 +106,7 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
         return new Matchup(lineup).distribution(pass, play);
     }
 
-    /** Routes that nobody has by any rule. */
+    /** Routes that nobody has: told to nobody, or to men who cannot be there. */
     public List<Row> open() {
         return rows.stream().filter(r -> r.covers().isEmpty()).toList();
     }
@@ -136,9 +147,6 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
     public Optional<Row> given() {
         var left = new ArrayList<>(open());
         overloads().forEach(o -> left.addAll(o.rows()));
-        if (left.isEmpty()) {
-            rows.stream().filter(Row::late).forEach(left::add);
-        }
         return left.stream()
                 .min((a, b) -> Double.compare(a.caught().y(), b.caught().y()));
     }

@@ -27,7 +27,9 @@ import mensch.core.matchup.Distribution.Row;
 import mensch.core.matchup.Distribution.Rub;
 import mensch.core.play.Pass;
 import mensch.core.play.Route;
+import mensch.core.possible.Ability;
 import mensch.core.possible.Builds;
+import mensch.core.possible.PassAbility;
 import mensch.core.rung.Leverage;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
@@ -116,6 +118,7 @@ final class DistributionMaker {
         var rows = new ArrayList<Row>();
         covers.forEach((r, c) -> {
             c.sort(Comparator.comparingDouble(Cover::lateSeconds));
+            List<Cover> able = c.stream().filter(one -> !one.late()).toList();
             rows.add(new Row(
                     r.man(),
                     shape.called(r.man()),
@@ -123,9 +126,10 @@ final class DistributionMaker {
                     r.points(),
                     r.caught(),
                     r.seconds(),
-                    c,
-                    lost(r, c).orElse(null),
-                    rub(r, c).orElse(null)));
+                    able,
+                    c.stream().filter(Cover::late).toList(),
+                    lost(r, able).orElse(null),
+                    rub(r, able).orElse(null)));
         });
         return new Distribution(pass, play, rows);
     }
@@ -136,7 +140,7 @@ final class DistributionMaker {
                 Optional<Man> his = lineup.view(job).man(on.man());
                 runners.stream()
                         .filter(r -> his.filter(r.man()::equals).isPresent())
-                        .forEach(r -> having(covers, r).add(new Cover(job, Having.MAN, 0, false)));
+                        .forEach(r -> having(covers, r).add(new Cover(job, Having.MAN, 0, nobody(job, r.man()))));
             }
             if (job.passTask() instanceof Task.Cover cover && cover.receiver() != null) {
                 Optional<Man> his = lineup.view(job).man(cover.receiver());
@@ -146,6 +150,11 @@ final class DistributionMaker {
                         .forEach(r -> having(covers, r).add(new Cover(job, Having.MATCH, 0, false)));
             }
         }
+    }
+
+    /** A man told another whom he cannot cover from where he stands. */
+    private boolean nobody(Job job, Man his) {
+        return new PassAbility(lineup).man(job, his) instanceof Ability.Beside beside && beside.none();
     }
 
     private void deep(Map<Runner, List<Cover>> covers, List<Runner> left) {
@@ -162,8 +171,10 @@ final class DistributionMaker {
         }
     }
 
+    /** A man is there when he is within the two yards from which he plays the ball. */
     private Cover cover(Job job, Having by, Runner runner) {
-        double yards = job.feetOr(runner.caught()).distance(runner.caught());
+        double near = lineup.convention().jobs().drop().near();
+        double yards = Math.max(0, job.feetOr(runner.caught()).distance(runner.caught()) - near);
         double late = Builds.gait(job.role().body(), speeds).time(yards) - runner.seconds();
         return new Cover(job, by, late, late > limits.clock().lateBy());
     }

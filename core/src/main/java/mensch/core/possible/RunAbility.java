@@ -9,10 +9,10 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
-import mensch.core.rung.FitRole;
 import mensch.core.rung.Gap;
 import mensch.core.rung.GapWord;
 import mensch.core.rung.Move;
+import mensch.core.rung.Numbers;
 import mensch.core.rung.Task;
 
 /**
@@ -137,8 +137,7 @@ public final class RunAbility {
         if (out < end - limits.gap().headUp() && !comes) {
             return new Ability.InsideTheEdge(end - out);
         }
-        double x = Math.max(out, end + limits.force().outside());
-        double yards = feet.distance(new Point(side.sign() * x, 0));
+        double yards = toTheEdge(feet, side);
         double seconds = seconds(job, yards, onTheLine(job, feet) ? 0 : speeds.readKey());
         return seconds <= limits.force().by()
                 ? Ability.CAN
@@ -152,10 +151,21 @@ public final class RunAbility {
                 && (move.aim() != null || move.gap() != null && move.gap().kind() != GapWord.Kind.LETTER);
     }
 
-    /** Who is force on a side and can be. */
-    public boolean turnsIn(Job job, Side side) {
-        return job.fit() instanceof Task.Fit fit
-                && fit.role() == FitRole.FORCE
-                && force(job, side).can();
+    /** Who comes down from where and when he is there, as in "nickel from 5.8 yd in 1.5 s". */
+    public String comesFrom(Job job, Side side) {
+        Point feet = job.feet();
+        if (feet == null) {
+            return job.words();
+        }
+        double yards = toTheEdge(feet, side);
+        double seconds = seconds(job, yards, onTheLine(job, feet) ? 0 : speeds.readKey());
+        return job.words() + " from " + Numbers.words(Math.round(yards * 10) / 10.0) + " yd in "
+                + Numbers.words(Math.round(seconds * 10) / 10.0) + " s";
+    }
+
+    private double toTheEdge(Point feet, Side side) {
+        double end = side.sign() * flank(side).endMan().x();
+        double x = Math.max(side.sign() * feet.x(), end + limits.force().outside());
+        return feet.distance(new Point(side.sign() * x, 0));
     }
 }

@@ -2,6 +2,7 @@ package mensch.core.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Subject;
 import mensch.core.audit.Verdict;
@@ -212,7 +213,7 @@ public final class PlaySheetMaker {
                 r.way().stream().map(Words::spot).toList(),
                 Words.spot(r.caught()),
                 r.seconds(),
-                r.covers().stream()
+                Stream.concat(r.covers().stream(), r.tooLate().stream())
                         .map(c -> new CoverRow(c.job().id(), c.by(), c.late() ? c.lateSeconds() : 0))
                         .toList(),
                 had(r, shared),
@@ -222,12 +223,12 @@ public final class PlaySheetMaker {
 
     private static Had had(Distribution.Row r, boolean shared) {
         if (r.covers().isEmpty()) {
-            return Had.NOBODY;
+            return r.late() ? Had.LATE : Had.NOBODY;
         }
         if (shared) {
             return Had.SHARED;
         }
-        return r.late() ? Had.LATE : r.owners().size() > 1 ? Had.TWO : Had.ONE;
+        return r.owners().size() > 1 ? Had.TWO : Had.ONE;
     }
 
     private static List<String> ids(List<Job> jobs) {

@@ -78,6 +78,38 @@ class CoverageRuleTest {
         }
     }
 
+    /** Routes go to men who can be there: a man moved away has his area, and the route is nobody's. */
+    @Test
+    void aRouteIsNobodysWhenItsManCannotBeThere() {
+        var snap = RULES.snap("doubles-open");
+        Call away = RULES.call("anvil-drizzle", "nickel", "align landmark middle @ 5");
+        assertThat(RULES.subject(away, snap).passes())
+                .filteredOn(d -> d.pass().name().equals("Quick outs"))
+                .anySatisfy(d -> assertThat(d.open()).anySatisfy(r -> {
+                    assertThat(r.late()).isTrue();
+                    assertThat(r.tooLate()).extracting(c -> c.job().id()).contains("nickel");
+                }));
+        assertThat(RULES.titles(RULES.subject(away, snap), Rule.COVERAGE, Severity.FACT))
+                .anyMatch(t -> t.startsWith("The ball is there before") && t.contains("nickel"));
+    }
+
+    /** Lanes lie where the receivers are: each man has his own receiver's hitch. */
+    @Test
+    void lanesFollowTheReceivers() {
+        for (String formation : List.of("doubles-open", "doubles-tight", "doubles-stack")) {
+            Snap snap = Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 4 1&4");
+            Subject subject = RULES.subject(Snaps.LIBRARY.call("anvil-rime"), snap);
+            assertThat(subject.areas().rows())
+                    .filteredOn(r -> r.area().lane())
+                    .hasSize(7)
+                    .allSatisfy(r -> assertThat(r.landmark().x())
+                            .isEqualTo(r.owner().feet().x()));
+            subject.passes().stream()
+                    .filter(d -> d.pass().name().equals("Hitches"))
+                    .forEach(d -> assertThat(d.open()).as(formation).isEmpty());
+        }
+    }
+
     @Test
     void aLinemanOnASplitReceiverIsABust() {
         Call call = RULES.call("anvil-squall", "end-away", "pass man #2 else rush");
@@ -106,7 +138,7 @@ class CoverageRuleTest {
                         RULES.subject(RULES.call("anvil-rime", "mike", "pass lane 3"), snap),
                         Rule.COVERAGE,
                         Severity.WEAK))
-                .contains("Nobody has lane 4.", "Two men, one lane 3: mike, will.");
+                .contains("Nobody has lane 4.", "Two men, one lane 3: will, mike.");
         assertThat(RULES.titles(
                         RULES.subject(RULES.call("anvil-rime", "mike", "pass lane 3"), snap.mirror()),
                         Rule.COVERAGE,

@@ -48,9 +48,9 @@ class DistributionTest {
         return ledger.rows().stream()
                 .collect(Collectors.toMap(
                         (Row r) -> r.route().id(),
-                        (Row r) -> r.owners().isEmpty()
+                        (Row r) -> r.told().isEmpty()
                                 ? "nobody"
-                                : r.owners().get(0).job().role().id(),
+                                : r.told().get(0).job().role().id(),
                         (a, b) -> a));
     }
 
@@ -80,16 +80,16 @@ class DistributionTest {
                     .containsEntry("swing", "nickel")
                     .containsEntry("outside-snag", "mike")
                     .containsEntry("inside-snag", "will");
-            assertThat(pushed.rows().stream().filter(r -> r.owners().stream().anyMatch(c -> c.by() == Having.PUSH)))
+            assertThat(pushed.rows().stream().filter(r -> r.told().stream().anyMatch(c -> c.by() == Having.PUSH)))
                     .hasSize(3);
-            assertThat(pushed.matched()).isEqualTo(5);
-            assertThat(pushed.open()).isEmpty();
-            assertThat(pushed.given().stream().allMatch(Row::late))
-                    .as("with the ball on a hash the wide side is reached late, which is told")
-                    .isTrue();
+            assertThat(pushed.open())
+                    .as("with the ball on a hash the wide side may be reached late, which is told")
+                    .allMatch(Row::late);
             if (!hash.equals("m")) {
                 continue;
             }
+            assertThat(pushed.matched()).isEqualTo(5);
+            assertThat(pushed.open()).isEmpty();
             Distribution kept = ledger(spots.call("anvil-drizzle"), snap, "snag-four", side);
             assertThat(kept.matched()).isLessThan(5);
             assertThat(kept.given()).isPresent();

@@ -1,0 +1,71 @@
+package mensch.core.audit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mensch.core.coverage.Shell;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.AreaLedger;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Part;
+import mensch.core.rung.Task;
+
+/**
+ * What happens when one man loses: men alone with their receivers, because nobody is deep or because help is far. The
+ * risk of the call, told first among its standing facts.
+ */
+final class RiskCheck implements Check {
+    static final CheckId RISK = CheckId.of("risk", Rule.COVERAGE, Part.ALIGN, Part.PASS);
+
+    private static final Point DEEP = new Point(0, 14);
+
+    @Override
+    public List<CheckId> finds() {
+        return List.of(RISK);
+    }
+
+    @Override
+    public List<Finding> in(Subject subject) {
+        Lineup lineup = subject.lineup();
+        boolean none = subject.deep().shell().filter(s -> s != Shell.NONE).isEmpty();
+        List<Point> help = subject.areas().deep().stream()
+                .map(AreaLedger.Row::owner)
+                .flatMap(j -> Optional.ofNullable(j.feet()).stream())
+                .toList();
+        double far = lineup.convention().jobs().man().help();
+        var alone = new ArrayList<StandingEvidence.Alone>();
+        for (Lineup.Placed placed : lineup.placed()) {
+            Man his = his(lineup, placed.job()).orElse(null);
+            if (his == null) {
+                continue;
+            }
+            double yards = help.stream()
+                    .mapToDouble(p -> Math.abs(p.x() - his.x()))
+                    .min()
+                    .orElse(Double.POSITIVE_INFINITY);
+            if (none || yards > far) {
+                alone.add(new StandingEvidence.Alone(placed.job(), his.name(), yards));
+            }
+        }
+        if (alone.isEmpty()) {
+            return List.of();
+        }
+        return List.of(new Finding(
+                RISK,
+                Severity.FACT,
+                DEEP,
+                alone.stream().map(StandingEvidence.Alone::job).toList(),
+                new StandingEvidence.OneOnOne(alone, none)));
+    }
+
+    /** The receiver a man has to himself; backs stay near the others. */
+    private static Optional<Man> his(Lineup lineup, Job job) {
+        return job.passTask() instanceof Task.ManOn on
+                ? lineup.view(job)
+                        .man(on.man())
+                        .filter(m -> !lineup.features().shape().backs().contains(m))
+                : Optional.empty();
+    }
+}
