@@ -42,6 +42,11 @@ final class AbilityEvidence {
         }
 
         @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
         public String title() {
             return ability instanceof Ability.MovesElsewhere
                     ? name(job) + " moves to one gap and is told another."
@@ -69,6 +74,11 @@ final class AbilityEvidence {
         @Override
         public About about() {
             return About.of(ability instanceof Ability.Late ? "late" : "cannot", job.id(), side.words());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
         }
 
         @Override
@@ -117,6 +127,11 @@ final class AbilityEvidence {
         }
 
         @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
         public String title() {
             return ability instanceof Ability.Beside beside && !beside.none()
                     ? name(job) + " chases " + man + " (" + number + ")."
@@ -133,11 +148,10 @@ final class AbilityEvidence {
     }
 
     /** A part of the deep field that nobody has although the call promises it. */
-    record DeepUnowned(Shell shell, List<DeepLedger.Row> parts) implements Evidence {
+    record DeepUnowned(Shell shell, DeepLedger.Row row) implements Evidence {
         @Override
         public About about() {
-            return About.of(
-                    "nobody deep", parts.stream().map(p -> p.part().words()).collect(Collectors.joining("+")));
+            return About.of("nobody deep", row.part().words());
         }
 
         @Override
@@ -147,17 +161,12 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return "Nobody has the "
-                    + parts.stream().map(p -> p.part().words()).collect(Collectors.joining(" and the ")) + ".";
+            return "Nobody has the " + row.part().words() + ".";
         }
 
         @Override
         public String reason() {
-            String open = parts.stream()
-                    .flatMap(p -> p.threats().stream())
-                    .map(t -> t.man().name())
-                    .distinct()
-                    .collect(Collectors.joining(", "));
+            String open = row.threats().stream().map(t -> t.man().name()).collect(Collectors.joining(", "));
             return "The coverage promises " + shell.promised() + "; "
                     + (open.isEmpty() ? "whoever runs there is alone." : open + " straight up the field is alone.");
         }
@@ -195,6 +204,11 @@ final class AbilityEvidence {
         }
 
         @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
         public String title() {
             return name(job) + " cannot stay over " + man + " in the " + part + ".";
         }
@@ -210,6 +224,11 @@ final class AbilityEvidence {
         @Override
         public About about() {
             return About.of("too deep", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
         }
 
         @Override
@@ -229,6 +248,11 @@ final class AbilityEvidence {
         @Override
         public About about() {
             return About.of("far", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
         }
 
         @Override
@@ -270,6 +294,11 @@ final class AbilityEvidence {
         @Override
         public About about() {
             return About.of("way", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
         }
 
         @Override

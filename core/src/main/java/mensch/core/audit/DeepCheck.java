@@ -37,9 +37,9 @@ final class DeepCheck implements Check {
                 && open.size() == ledger.rows().size()) {
             findings.add(new Finding(
                     DEEP, Severity.BUST, new Point(0, PIN_DEPTH), List.of(), new AbilityEvidence.NobodyDeep(shell)));
-        } else if (!open.isEmpty()) {
-            findings.add(new Finding(
-                    DEEP, Severity.BUST, middle(open.get(0)), List.of(), new AbilityEvidence.DeepUnowned(shell, open)));
+        } else {
+            open.forEach(row -> findings.add(new Finding(
+                    DEEP, Severity.BUST, middle(row), List.of(), new AbilityEvidence.DeepUnowned(shell, row))));
         }
         JobLimits limits = subject.lineup().convention().jobs();
         ledger.rows().forEach(row -> passed(row, limits, findings));

@@ -26,6 +26,11 @@ public interface Evidence {
         return false;
     }
 
+    /** Whether it says that a man cannot do what he is told, or not in time: no repair may bring it about. */
+    default boolean impossible() {
+        return false;
+    }
+
     /** A lack that a man may fill whose job nobody knows. */
     record Perhaps(Evidence lack, String missing) implements Evidence {
         @Override

@@ -77,6 +77,24 @@ public final class Call {
         base.front().roles().stream().filter(top::touches).forEach(this::stack);
     }
 
+    private Call(Call below, CallCheck check, Call target) {
+        this.ref = below.ref;
+        this.written = below.written;
+        this.vocabulary = below.vocabulary;
+        this.base = below.base;
+        this.layers = below.layers;
+        var checks = new ArrayList<CallCheck>();
+        checks.add(check);
+        checks.addAll(below.answers.checks());
+        var checked = new LinkedHashMap<>(below.answers.checked());
+        checked.put(check.call(), target);
+        this.answers = new Answers(below.answers.motion(), List.copyOf(checks), checked);
+        onCoverSide.putAll(below.onCoverSide);
+        away.putAll(below.away);
+        asked.addAll(below.asked);
+        ask(check.when());
+    }
+
     private void stack(Role role) {
         Stack on = stacked(role, true);
         Stack off = stacked(role, false);
@@ -102,6 +120,17 @@ public final class Call {
     /** This call with a layer on top. */
     public Call under(Layer top) {
         return new Call(this, top);
+    }
+
+    /** This call with rungs of its own on top; none when it could not be saved so. */
+    public Optional<Call> adding(Map<String, Ladder> rungs) {
+        Call with = under(new Layer(Layer.Kind.CALL, new DocumentRef(ref.id(), 0, ""), rungs));
+        return new Soundness(with).problems(rungs).isEmpty() ? Optional.of(with) : Optional.empty();
+    }
+
+    /** This call with a check before its others. */
+    public Call checking(CallCheck check, Call target) {
+        return new Call(this, check, target);
     }
 
     /** All layers' rungs of a role as one ladder, top first, for the seat that its side gives it. */

@@ -41,6 +41,17 @@ final class Soundness {
         return List.copyOf(problems);
     }
 
+    /** Problems of rungs put on top of the call's own; what was there before was sound. */
+    List<Problem> problems(Map<String, Ladder> added) {
+        added.forEach((role, ladder) -> call.layers().stream()
+                .filter(l -> l.kind() == Layer.Kind.CALL)
+                .map(l -> l.ladders().getOrDefault(role, Ladder.EMPTY))
+                .reduce(Ladder::above)
+                .ifPresent(this::ladder));
+        circles();
+        return List.copyOf(problems);
+    }
+
     /** Over all layers every part needs a sentence without a condition. */
     private void parts(Role role) {
         for (Part part : Part.values()) {

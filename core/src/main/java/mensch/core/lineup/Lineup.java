@@ -106,7 +106,7 @@ public final class Lineup {
         }
         var asked = new Asked(call, before.check, answer, open, before);
         if (answer.kind() == MotionAnswer.Kind.STAY) {
-            return new Lineup(snap, asked, binding, before.jobs, features);
+            return new Lineup(snap, asked, before.sides, before.jobs, features);
         }
         return seated(asked, answer, Seating.settled(answer, call, binding, before.sides), snap, features);
     }

@@ -105,12 +105,9 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
 
     private static Row row(Lineup lineup, AreaLedger areas, DeepArea part, List<Threat> verticals) {
         Region extent = extent(lineup.snap().field(), part, lineup);
-        double middle = (extent.xMin() + extent.xMax()) / 2;
         List<AreaLedger.Row> owners = areas.deep().stream()
                 .filter(r -> r.area() == part.area() && (part.area().central() || r.side() == part.side())
-                        || r.area() != part.area()
-                                && r.extent().xMin() <= middle
-                                && middle <= r.extent().xMax())
+                        || r.area() != part.area() && whole(r.extent(), extent))
                 .toList();
         List<Threat> threats = verticals.stream()
                 .filter(t -> t.at().x() >= extent.xMin() && t.at().x() <= extent.xMax())
@@ -131,6 +128,11 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
                 owners.stream().map(AreaLedger.Row::owner).toList(),
                 owners.isEmpty() && outside(part.area()) ? byMan(lineup, asked) : List.of(),
                 threats);
+    }
+
+    /** Whether another part takes in the whole of this one, as a half does a quarter. */
+    private static boolean whole(Region has, Region part) {
+        return has.xMin() <= part.xMin() + 1e-9 && has.xMax() >= part.xMax() - 1e-9;
     }
 
     /** A part beside the sideline: its corner may have number one everywhere. The middle and a half want their man. */

@@ -5,7 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import mensch.core.call.Call;
+import mensch.core.call.CallCheck;
 import mensch.core.call.CallDocument;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
@@ -16,6 +19,7 @@ import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Change;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.RungReader;
 
 /**
  * Checks to another call of the library with the same front, when the picture is this one: those that answer it, the
@@ -23,6 +27,7 @@ import mensch.core.lineup.Lineup;
  */
 final class Checks {
     private static final int FEW = 6;
+    private static final Pattern CHECK = Pattern.compile("when (.+): check ([a-z0-9-]+), ([a-z-]+)");
     private final Library library;
 
     Checks(Library library) {
@@ -57,6 +62,17 @@ final class Checks {
                 .limit(FEW)
                 .map(o -> List.of(new Sentence(CallDocument.CHECKS, when + o.id() + ", " + maker.get())))
                 .toList();
+    }
+
+    /** The call with such a check, its target with it; none when the words cannot be read. */
+    Optional<Call> checking(Call call, Sentence check) {
+        Matcher words = CHECK.matcher(check.sentence());
+        if (!words.matches()) {
+            return Optional.empty();
+        }
+        var when = RungReader.readCondition(words.group(1), library.vocabulary());
+        return Optional.of(
+                call.checking(new CallCheck(when, words.group(2), words.group(3)), library.call(words.group(2))));
     }
 
     private record Other(String id, int men) {}

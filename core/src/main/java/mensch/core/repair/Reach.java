@@ -1,7 +1,9 @@
 package mensch.core.repair;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,7 +23,9 @@ import mensch.core.lineup.EligibleLedger;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.possible.DeepLedger;
 import mensch.core.rung.FitRole;
+import mensch.core.rung.Gap;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.RungReader;
@@ -30,11 +34,10 @@ import mensch.core.rung.Task;
 import mensch.core.rung.Vocabulary;
 
 /**
- * The changes that are within reach of a finding: what the library teaches such a man, what lies open, a step, or his
- * neighbour's job.
+ * The changes that are within reach of a finding, natural ones first: what the call itself teaches the man, an exchange
+ * with a neighbour, what lies open, a step; and, where these do not do, what the library teaches such a man.
  */
 final class Reach {
-    private static final List<Part> PARTS = List.of(Part.RUN, Part.PASS, Part.ALIGN);
     private static final List<String> SHIFTS = List.of(
             "align below 1 deeper",
             "align below 1 shallower",
@@ -47,46 +50,103 @@ final class Reach {
     private final Vocabulary vocabulary;
     private final Map<String, Map<Part, Set<String>>> taught = new LinkedHashMap<>();
 
+    /** One change and what kind of answer it is. */
+    record Way(List<Sentence> steps, Natural natural) {}
+
     Reach(Library library) {
         this.vocabulary = library.vocabulary();
         for (Call call : library.calls()) {
             for (Role role : call.front().roles()) {
-                var byPart = taught.computeIfAbsent(role.id(), k -> new LinkedHashMap<>());
-                for (boolean onCoverSide : new boolean[] {true, false}) {
-                    for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
-                        layered.rung().gives().stream()
-                                .filter(g -> PARTS.contains(g.part()))
-                                .forEach(g -> byPart.computeIfAbsent(g.part(), k -> new LinkedHashSet<>())
-                                        .add(g.words()));
-                    }
+                collect(call, role, taught.computeIfAbsent(role.id(), k -> new LinkedHashMap<>()));
+            }
+        }
+    }
+
+    private static void collect(Call call, Role role, Map<Part, Set<String>> into) {
+        for (boolean onCoverSide : new boolean[] {true, false}) {
+            for (LayeredRung layered : call.ladder(role, onCoverSide).rungs()) {
+                layered.rung()
+                        .gives()
+                        .forEach(g -> into.computeIfAbsent(g.part(), k -> new LinkedHashSet<>())
+                                .add(g.words()));
+            }
+        }
+    }
+
+    /** The parts of a job that can mend what a rule found. */
+    private static Set<Part> parts(Finding finding) {
+        return switch (finding.check().rule()) {
+            case GAPS, EDGE, COUNT -> EnumSet.of(Part.RUN, Part.ALIGN, Part.MOVE);
+            case COVERAGE, LEVERAGE, PRESSURE -> EnumSet.of(Part.PASS, Part.ALIGN);
+            case CONFLICT -> EnumSet.of(Part.RUN, Part.PASS);
+            case KEYS -> EnumSet.of(Part.KEY, Part.ALIGN);
+            case TELLS -> EnumSet.of(Part.SHOW, Part.ALIGN);
+            case LEGALITY -> EnumSet.of(Part.ALIGN);
+            case JOBS, LOAD -> EnumSet.of(Part.ALIGN, Part.KEY, Part.RUN, Part.PASS);
+        };
+    }
+
+    /**
+     * The natural changes, in a fixed order.
+     *
+     * @param nearest how many men are tried: those the finding names, then the nearest to it
+     */
+    List<Way> natural(Call call, Lineup lineup, Finding finding, int nearest) {
+        Set<Part> parts = parts(finding);
+        List<Job> men = men(lineup, finding, nearest);
+        var ways = new ArrayList<Way>();
+        for (Job man : men) {
+            Map<Part, Set<String>> own = new LinkedHashMap<>();
+            collect(call, man.role(), own);
+            parts.forEach(p -> say(lineup, man, own.getOrDefault(p, Set.of()), Natural.HIS_OWN, ways));
+        }
+        for (int i = 0; i < men.size(); i++) {
+            for (int j = i + 1; j < men.size(); j++) {
+                trade(lineup, men.get(i), men.get(j), parts, ways);
+            }
+        }
+        for (Job man : men) {
+            say(lineup, man, open(lineup, man, parts), Natural.TAKES_IT, ways);
+            if (parts.contains(Part.ALIGN)) {
+                say(lineup, man, SHIFTS, Natural.STEP, ways);
+            }
+        }
+        return ways;
+    }
+
+    /** What the library teaches such men besides, in the calls of their names. */
+    List<Way> taught(Lineup lineup, Finding finding, int nearest) {
+        var ways = new ArrayList<Way>();
+        for (Job man : men(lineup, finding, nearest)) {
+            for (Part part : parts(finding)) {
+                say(
+                        lineup,
+                        man,
+                        taught.getOrDefault(man.role().id(), Map.of()).getOrDefault(part, Set.of()),
+                        Natural.TAUGHT,
+                        ways);
+            }
+        }
+        return ways;
+    }
+
+    private void say(Lineup lineup, Job man, Collection<String> words, Natural natural, List<Way> into) {
+        for (String word : words) {
+            if (!told(man, word)) {
+                into.add(new Way(List.of(step(lineup, man, word)), natural));
+                if (man.role().sits() == Sits.EACH_SIDE) {
+                    into.add(new Way(
+                            List.of(new Sentence(man.role().id(), "when " + picture(lineup, man) + ": " + word)),
+                            natural));
                 }
             }
         }
     }
 
-    /**
-     * Every single change, and every trade of two jobs, in a fixed order.
-     *
-     * @param nearest how many men are tried: those the finding names, then the nearest to it
-     */
-    List<List<Sentence>> changes(Lineup lineup, Finding finding, int nearest) {
-        List<Job> men = men(lineup, finding).stream()
+    private static List<Job> men(Lineup lineup, Finding finding, int nearest) {
+        return men(lineup, finding).stream()
                 .limit(Math.max(nearest, finding.who().size()))
                 .toList();
-        var changes = new ArrayList<List<Sentence>>();
-        for (Job man : men) {
-            var words = new LinkedHashSet<String>(open(lineup, man));
-            PARTS.forEach(p ->
-                    words.addAll(taught.getOrDefault(man.role().id(), Map.of()).getOrDefault(p, Set.of())));
-            words.addAll(SHIFTS);
-            words.stream().filter(w -> !told(man, w)).forEach(w -> changes.add(List.of(step(lineup, man, w))));
-        }
-        for (int i = 0; i < men.size(); i++) {
-            for (int j = i + 1; j < men.size(); j++) {
-                trade(lineup, men.get(i), men.get(j), changes);
-            }
-        }
-        return changes;
     }
 
     /** The men a finding names, then the others, the nearest to the spot first. */
@@ -101,15 +161,27 @@ final class Reach {
     }
 
     /** Gaps, edges and eligibles that nobody has, as this man would be told them. */
-    private static List<String> open(Lineup lineup, Job man) {
+    private static List<String> open(Lineup lineup, Job man, Set<Part> parts) {
         var words = new ArrayList<String>();
+        if (parts.contains(Part.RUN)) {
+            openGaps(lineup, man, words);
+        }
+        if (parts.contains(Part.PASS)) {
+            openMen(lineup, man, words);
+        }
+        return words;
+    }
+
+    private static void openGaps(Lineup lineup, Job man, List<String> words) {
         GapLedger gaps = GapLedger.of(lineup);
         for (GapLedger.Row row : gaps.rows()) {
             if (row.owners().isEmpty()) {
                 String gap =
                         "run " + row.gap().letter() + " gap" + (row.gap().side() == man.seat() ? "" : " other side");
                 words.add(gap);
-                words.add(gap + ", force");
+                if (row.gap().index() >= flank(lineup, row.gap()).surface().size()) {
+                    words.add(gap + ", force");
+                }
             }
         }
         boolean edgeOpen = gaps.edges().stream()
@@ -120,13 +192,22 @@ final class Reach {
                 words.add("run " + fit.gap().words() + ", force");
             }
         }
+    }
+
+    private static void openMen(Lineup lineup, Job man, List<String> words) {
+        DeepLedger.of(lineup, AreaLedger.of(lineup)).rows().stream()
+                .filter(r -> !r.held() && (r.part().area().central() || r.part().side() == man.seat()))
+                .forEach(r -> words.add("pass " + r.part().area().words()));
         for (EligibleLedger.Entry entry :
                 EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries()) {
             if (entry.byMan().isEmpty() && entry.byZone().isEmpty()) {
                 words.add("pass man " + named(lineup, man, entry.man()));
             }
         }
-        return words;
+    }
+
+    private static Shape.Flank flank(Lineup lineup, Gap gap) {
+        return lineup.features().shape().flank(gap.side());
     }
 
     private static String named(Lineup lineup, Job job, Man man) {
@@ -139,11 +220,12 @@ final class Reach {
 
     /** Whether he is told this already. */
     private static boolean told(Job man, String words) {
-        for (Part part : PARTS) {
+        for (Part part : Part.values()) {
             Object value = man.part(part).orNull();
             boolean same = value instanceof Steps steps
                     ? words.equals(part.words() + " " + steps.words())
                     : value instanceof Place place
+                            && part == Part.ALIGN
                             && words.equals("align " + place.phrase().words());
             if (same) {
                 return true;
@@ -153,17 +235,20 @@ final class Reach {
     }
 
     /** Two men of one side trade run jobs, or pass jobs: their words mean the same to both. */
-    private void trade(Lineup lineup, Job one, Job other, List<List<Sentence>> changes) {
+    private void trade(Lineup lineup, Job one, Job other, Set<Part> parts, List<Way> into) {
         if (one.seat() != other.seat() || one.role().equals(other.role())) {
             return;
         }
         for (Part part : List.of(Part.RUN, Part.PASS)) {
-            if (one.part(part).orNull() instanceof Steps mine
+            if (parts.contains(part)
+                    && one.part(part).orNull() instanceof Steps mine
                     && other.part(part).orNull() instanceof Steps his
                     && !mine.equals(his)) {
-                changes.add(List.of(
-                        step(lineup, one, part.words() + " " + his.words()),
-                        step(lineup, other, part.words() + " " + mine.words())));
+                into.add(new Way(
+                        List.of(
+                                step(lineup, one, part.words() + " " + his.words()),
+                                step(lineup, other, part.words() + " " + mine.words())),
+                        Natural.EXCHANGE));
             }
         }
     }
@@ -173,19 +258,19 @@ final class Reach {
      * the side of the coverage.
      */
     Sentence step(Lineup lineup, Job man, String words) {
-        var facts = new ArrayList<String>();
-        if (man.role().sits() == Sits.EACH_SIDE) {
-            facts.add((man.seat() == lineup.sides().cover().side() ? "" : "not ") + "cover side is my side");
-        }
+        String side = man.role().sits() == Sits.EACH_SIDE
+                ? (man.seat() == lineup.sides().cover().side() ? "" : "not ") + "cover side is my side and "
+                : "";
+        return new Sentence(man.role().id(), "when " + side + picture(lineup, man) + ": " + words);
+    }
+
+    /** His side of the picture in words. */
+    private String picture(Lineup lineup, Job man) {
         int receivers = lineup.features().shape().flank(man.seat()).receivers().size();
-        facts.add(
-                receivers == 0
-                        ? "not 1 or more receivers on my side"
-                        : receivers > 3
-                                ? receivers + " or more receivers on my side"
-                                : receivers + " receivers on my side");
-        facts.add((holds("tight end on my side", lineup, man) ? "" : "not ") + "tight end on my side");
-        return new Sentence(man.role().id(), "when " + String.join(" and ", facts) + ": " + words);
+        String count = receivers == 0
+                ? "not 1 or more receivers on my side"
+                : receivers > 3 ? receivers + " or more receivers on my side" : receivers + " receivers on my side";
+        return count + " and " + (holds("tight end on my side", lineup, man) ? "" : "not ") + "tight end on my side";
     }
 
     private boolean holds(String condition, Lineup lineup, Job man) {

@@ -2,25 +2,24 @@ package mensch.core.repair;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.FindingKey;
+import mensch.core.audit.Rule;
 import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
 import mensch.core.call.CallDocument;
-import mensch.core.call.CallReader;
-import mensch.core.call.Layer;
-import mensch.core.document.DocumentException;
-import mensch.core.document.DocumentRef;
 import mensch.core.document.RefusedException;
 import mensch.core.formation.Snap;
 import mensch.core.library.Library;
@@ -29,12 +28,15 @@ import mensch.core.lineup.Change;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.RushCount;
+import mensch.core.play.Plays;
+import mensch.core.repair.Reach.Way;
 import mensch.core.repair.Repair.Elsewhere;
 import mensch.core.repair.Repair.Offer;
 import mensch.core.rung.Ladder;
 import mensch.core.rung.Rung;
 import mensch.core.rung.RungId;
 import mensch.core.rung.RungReader;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Tries every change within reach of a finding, lines up and audits each again, and offers those that mend it at the
@@ -42,37 +44,50 @@ import mensch.core.rung.RungReader;
  * who learn something else.
  */
 public final class Repairs {
-
     /** How many are offered. */
     public static final int OFFERED = 4;
 
+    /** A finding that hangs on a play is mended by the men nearest to it; so many are tried. */
     private static final int NEAR = 4;
+    /** What a movement or a pressure may mend: who has which gap, and who rushes. */
+    private static final Set<Rule> TAGGED = EnumSet.of(Rule.GAPS, Rule.EDGE, Rule.COUNT, Rule.PRESSURE);
+    /** So many more than are offered are looked at on other pictures. */
+    private static final int SPARE = 2;
+    /** The same for a finding of the line-up itself. */
+    private static final int WIDE = 6;
 
     /** Of what mends here: what costs less and asks fewer men to learn less. */
     private static final Comparator<Tried> CHEAPER = Comparator.comparingLong((Tried t) -> weak(t.costs()))
             .thenComparingInt(Tried::rushersLost)
             .thenComparingInt(t -> t.costs().size())
+            .thenComparing(t -> t.way().natural())
             .thenComparingInt(Tried::men)
             .thenComparingInt(Tried::parts);
 
     /** The same with what it does on other pictures. */
-    private static final Comparator<Repair> BETTER = Comparator.comparingInt(
-                    (Repair r) -> r.elsewhere().newBusts())
-            .thenComparingLong(r -> weak(r.costs()))
-            .thenComparingInt(Repair::rushersLost)
-            .thenComparingInt(r -> r.costs().size())
-            .thenComparingInt(Repair::men)
-            .thenComparingInt(r -> r.elsewhere().newWeak())
-            .thenComparingInt(Repair::parts);
+    private static final Comparator<Offered> BETTER = Comparator.comparingInt(
+                    (Offered o) -> o.repair().elsewhere().newBusts())
+            .thenComparingLong(o -> weak(o.repair().costs()))
+            .thenComparingInt(o -> o.repair().rushersLost())
+            .thenComparingInt(o -> o.repair().costs().size())
+            .thenComparing(Offered::natural)
+            .thenComparingInt(o -> o.repair().men())
+            .thenComparingInt(o -> o.repair().elsewhere().newWeak())
+            .thenComparingInt(o -> o.repair().parts());
+
+    /** A repair and what kind of answer it is. */
+    private record Offered(Repair repair, Natural natural) {}
 
     private final Library library;
     private final Reach reach;
     private final Tags tags;
+    private final Checks checks;
 
     public Repairs(Library library) {
         this.library = library;
         this.reach = new Reach(library);
         this.tags = new Tags(library);
+        this.checks = new Checks(library);
     }
 
     private static Set<FindingKey> keys(List<Finding> findings) {
@@ -91,7 +106,7 @@ public final class Repairs {
             List<Finding> was,
             Finding finding,
             Auditor auditor,
-            Predicate<Subject> shows) {}
+            Predicate<Lineup> shows) {}
 
     private List<Finding> againstPlays(Lineup lineup) {
         return Audit.of(subject(lineup));
@@ -102,7 +117,11 @@ public final class Repairs {
     }
 
     /** One change that mends it here, before it is known what it costs elsewhere. */
-    private record Tried(List<Sentence> steps, Call call, List<Finding> costs, int men, int parts, int rushersLost) {}
+    private record Tried(Way way, Call call, List<Finding> costs, int men, int parts, int rushersLost) {
+        List<Sentence> steps() {
+            return way.steps();
+        }
+    }
 
     /**
      * @param finding one of the audit of this call on this snap
@@ -113,22 +132,39 @@ public final class Repairs {
         List<Finding> alone = Audit.of(before);
         boolean byItself = alone.stream().anyMatch(f -> f.key().equals(finding.key()));
         Auditor auditor = byItself ? Audit::of : this::againstPlays;
-        Predicate<Subject> shows = Audit.shows(finding, subject(before));
+        // what a line-up shows by itself is asked without the plays: they cost the most
+        Function<Lineup, Subject> met = byItself ? l -> new Subject(l, Plays.NONE, List.of()) : this::subject;
+        Predicate<Subject> still = Audit.shows(finding, met.apply(before));
+        Predicate<Lineup> shows = l -> still.test(met.apply(l));
         var broken = new Broken(before, alone, auditor.findings(before), finding, auditor, shows);
-        var within = new ArrayList<>(
-                reach.changes(before, finding, byItself ? before.jobs().size() : NEAR));
-        Map<List<Sentence>, String> named = tags.changes(call, before, (job, words) -> reach.step(before, job, words));
-        within.addAll(named.keySet());
-        within.addAll(new Checks(library).changes(call, before, l -> !shows.test(subject(l))));
-        List<List<Sentence>> changes =
-                within.stream().filter(c -> !seen.contains(c)).toList();
+        int nearest = byItself ? WIDE : NEAR;
+        Map<List<Sentence>, String> named = TAGGED.contains(finding.check().rule())
+                ? tags.changes(call, before, (job, words) -> reach.step(before, job, words))
+                : Map.of();
+        var ways = new ArrayList<>(reach.natural(call, before, finding, nearest));
+        checks.changes(call, before, shows.negate()).forEach(c -> ways.add(new Way(c, Natural.CHECK)));
+        named.keySet().forEach(t -> ways.add(new Way(t, Natural.TAG)));
         var mending = new ArrayList<Tried>();
         var outcomes = new LinkedHashSet<List<Job>>();
-        for (List<Sentence> steps : changes) {
-            tried(call, steps, broken, outcomes).ifPresent(mending::add);
+        int tried = tryAll(call, ways, seen, broken, outcomes, mending);
+        if (mending.size() < OFFERED) {
+            tried += tryAll(call, reach.taught(before, finding, nearest), seen, broken, outcomes, mending);
         }
         mending.sort(CHEAPER);
-        return new Offer(best(call, broken, mending, named), changes.size());
+        return new Offer(best(call, broken, mending, named), tried);
+    }
+
+    /** How many were tried; what mends goes to the list. */
+    private int tryAll(
+            Call call,
+            List<Way> ways,
+            Set<List<Sentence>> seen,
+            Broken broken,
+            Set<List<Job>> outcomes,
+            List<Tried> mending) {
+        List<Way> fresh = ways.stream().filter(w -> !seen.contains(w.steps())).toList();
+        fresh.forEach(w -> tried(call, w, broken, outcomes).ifPresent(mending::add));
+        return fresh.size();
     }
 
     private static long weak(List<Finding> findings) {
@@ -139,15 +175,15 @@ public final class Repairs {
      * None when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did
      * already.
      */
-    private Optional<Tried> tried(Call call, List<Sentence> steps, Broken broken, Set<List<Job>> outcomes) {
+    private Optional<Tried> tried(Call call, Way way, Broken broken, Set<List<Job>> outcomes) {
         Lineup before = broken.before();
         Finding finding = broken.finding();
-        Optional<Call> changed = changed(call, steps);
+        Optional<Call> changed = changed(call, way.steps());
         if (changed.isEmpty()) {
             return Optional.empty();
         }
         Lineup after = Lineup.of(changed.get(), before.snap());
-        if (after.jobs().equals(before.jobs()) || broken.shows().test(subject(after))) {
+        if (after.jobs().equals(before.jobs()) || broken.shows().test(after)) {
             return Optional.empty();
         }
         List<Finding> costs = costs(Audit.of(after), broken.byItself());
@@ -156,7 +192,7 @@ public final class Repairs {
         }
         List<Change> parts = Change.between(before, after);
         return Optional.of(new Tried(
-                steps,
+                way,
                 changed.get(),
                 costs,
                 (int) parts.stream().map(c -> c.is().id()).distinct().count(),
@@ -171,32 +207,34 @@ public final class Repairs {
                 .toList();
     }
 
-    /** A bust, or something as bad as what was mended. */
+    /** A bust, something as bad as what was mended, or a job that its man cannot do. */
     private static boolean dear(List<Finding> costs, Finding finding) {
         return costs.stream()
-                .anyMatch(f -> f.severity() == Severity.BUST || f.severity().compareTo(finding.severity()) <= 0);
+                .anyMatch(f -> f.severity() == Severity.BUST
+                        || f.severity().compareTo(finding.severity()) <= 0
+                        || f.severity().mendable() && f.evidence().impossible());
     }
 
     private static int rushers(Lineup lineup) {
         return RushCount.of(lineup).rushers().size();
     }
 
+    /** The call with the change; none when it cannot be read, or the call could not be saved so. */
     private Optional<Call> changed(Call call, List<Sentence> steps) {
         if (steps.get(0).role().equals(CallDocument.CHECKS)) {
-            return read(call, steps);
+            return checks.checking(call, steps.get(0));
         }
         Map<String, Ladder> ladders = new LinkedHashMap<>();
         try {
             for (Sentence step : steps) {
                 Rung rung = RungReader.read(
                         new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library.vocabulary());
-                ladders.put(step.role(), new Ladder(List.of(rung)));
+                ladders.merge(step.role(), new Ladder(List.of(rung)), (first, second) -> first.above(second));
             }
         } catch (RefusedException e) {
             return Optional.empty();
         }
-        return Optional.of(
-                call.under(new Layer(Layer.Kind.CALL, new DocumentRef(call.ref().id(), 0, ""), ladders)));
+        return call.adding(ladders);
     }
 
     /** What it costs when every play meets it again, which only the cheapest are; empty when that is too dear. */
@@ -211,12 +249,12 @@ public final class Repairs {
      * here.
      */
     private List<Repair> best(Call call, Broken broken, List<Tried> mending, Map<List<Sentence>, String> named) {
-        List<Snap> others = others(call, broken.before().snap());
-        List<Lineup> before = others.stream().map(s -> Lineup.of(call, s)).toList();
-        List<Set<FindingKey>> was = before.stream().map(l -> keys(Audit.of(l))).toList();
-        var repairs = new ArrayList<Repair>();
+        List<Other> others = others(call, broken.before().snap()).stream()
+                .map(s -> new Other(Lineup.of(call, s)))
+                .toList();
+        var offered = new ArrayList<Offered>();
         for (Tried tried : mending) {
-            if (repairs.size() < OFFERED * 2) {
+            if (offered.size() < OFFERED + SPARE) {
                 costs(broken, tried)
                         .map(costs -> new Repair(
                                 tried.steps(),
@@ -225,15 +263,31 @@ public final class Repairs {
                                 tried.men(),
                                 tried.parts(),
                                 tried.rushersLost(),
-                                elsewhere(tried.call(), before, was)))
-                        .ifPresent(repairs::add);
+                                elsewhere(tried.call(), others)))
+                        .ifPresent(r -> offered.add(new Offered(r, tried.way().natural())));
             }
         }
-        repairs.sort(BETTER);
-        return repairs.stream()
-                .filter(r -> sound(call, r.steps()))
-                .limit(OFFERED)
-                .toList();
+        offered.sort(BETTER);
+        return offered.stream().map(Offered::repair).limit(OFFERED).toList();
+    }
+
+    /** Another picture the call is meant for; audited only when a repair changes a job there. */
+    private static final class Other {
+        private final Lineup before;
+        private @Nullable Set<FindingKey> was;
+
+        Other(Lineup before) {
+            this.before = before;
+        }
+
+        Set<FindingKey> was() {
+            Set<FindingKey> known = was;
+            if (known == null) {
+                known = keys(Audit.of(before));
+                was = known;
+            }
+            return known;
+        }
     }
 
     private List<Snap> others(Call call, Snap snap) {
@@ -246,46 +300,30 @@ public final class Repairs {
                 .toList();
     }
 
-    private static Elsewhere elsewhere(Call changed, List<Lineup> before, List<Set<FindingKey>> was) {
+    private static Elsewhere elsewhere(Call changed, List<Other> others) {
         int jobs = 0;
         int busts = 0;
         int weak = 0;
         int mended = 0;
-        for (int i = 0; i < before.size(); i++) {
-            Lineup after = Lineup.of(changed, before.get(i).snap());
-            if (after.jobs().equals(before.get(i).jobs())) {
+        for (Other other : others) {
+            Lineup after = Lineup.of(changed, other.before.snap());
+            if (after.jobs().equals(other.before.jobs())) {
                 continue;
             }
             jobs++;
             List<Finding> is = Audit.of(after);
-            Set<FindingKey> old = was.get(i);
-            busts += (int) is.stream()
-                    .filter(f -> f.severity() == Severity.BUST && !old.contains(f.key()))
-                    .count();
-            weak += (int) is.stream()
-                    .filter(f -> f.severity() == Severity.WEAK && !old.contains(f.key()))
-                    .count();
+            Set<FindingKey> old = other.was();
+            busts += fresh(is, old, Severity.BUST);
+            weak += fresh(is, old, Severity.WEAK);
             Set<FindingKey> now = keys(is);
             mended += (int) old.stream().filter(k -> !now.contains(k)).count();
         }
-        return new Elsewhere(before.size(), jobs, busts, weak, mended);
+        return new Elsewhere(others.size(), jobs, busts, weak, mended);
     }
 
-    /** Whether the call could be saved so: no sentence that cannot speak, no man who may not be there. */
-    private boolean sound(Call call, List<Sentence> steps) {
-        return read(call, steps).isPresent();
-    }
-
-    private Optional<Call> read(Call call, List<Sentence> steps) {
-        try {
-            CallDocument written = call.written();
-            for (Sentence step : steps) {
-                written = written.set(
-                        new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library::named);
-            }
-            return Optional.of(CallReader.read(written, call.ref().revision(), library.vocabulary()));
-        } catch (DocumentException e) {
-            return Optional.empty();
-        }
+    private static int fresh(List<Finding> is, Set<FindingKey> old, Severity severity) {
+        return (int) is.stream()
+                .filter(f -> f.severity() == severity && !old.contains(f.key()))
+                .count();
     }
 }

@@ -5,18 +5,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import mensch.core.call.Call;
 import mensch.core.call.CallDocument;
-import mensch.core.call.CallReader;
 import mensch.core.call.Layer;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.DocumentRef;
+import mensch.core.front.Role;
 import mensch.core.library.Library;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Gives;
+import mensch.core.rung.Ladder;
+import mensch.core.rung.LadderDocument;
+import mensch.core.rung.LadderReader;
 import mensch.core.rung.Part;
 import org.jspecify.annotations.Nullable;
 
@@ -66,17 +72,30 @@ final class Tags {
         for (Layer.Kind kind : KINDS) {
             boolean has = !call.written().layersOf(kind).isEmpty();
             for (Document tag : has ? List.<Document>of() : library.kind(kind.words())) {
-                try {
-                    by.put(
-                            tag.name(),
-                            CallReader.read(call.written().over(tag), call.ref().revision(), library.vocabulary()));
-                } catch (DocumentException e) {
-                    // a tag that asks for men this front has not is no tag of this call
-                    continue;
-                }
+                carried(call, kind, tag).ifPresent(with -> by.put(tag.name(), with));
             }
         }
         return by;
+    }
+
+    /** The call with the tag on top; a tag that asks for men this front has not is no tag of this call. */
+    private Optional<Call> carried(Call call, Layer.Kind kind, Document tag) {
+        var problems = new ArrayList<DocumentException.Problem>();
+        Set<String> roles = call.front().roles().stream().map(Role::id).collect(Collectors.toSet());
+        Map<String, Ladder> ladders = new LadderReader(
+                        tag.id(), library.vocabulary().withRoles(roles), problems)
+                .read(LadderDocument.of(tag, problems).ladders());
+        boolean manned = ladders.keySet().stream()
+                .allMatch(seat -> seat.equals("everyone") || roles.contains(seat) || seated(call, seat));
+        return problems.isEmpty() && manned
+                ? Optional.of(call.under(new Layer(kind, new DocumentRef(tag.id(), 0, ""), ladders)))
+                : Optional.empty();
+    }
+
+    private static boolean seated(Call call, String seat) {
+        return call.front().roles().stream()
+                .anyMatch(r ->
+                        r.seat().words().equals(seat) || r.otherwise().words().equals(seat));
     }
 
     /** What each man is told by the tag in this picture; none when a man's change cannot be said in one sentence. */

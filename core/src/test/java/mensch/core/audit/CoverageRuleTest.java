@@ -36,7 +36,7 @@ class CoverageRuleTest {
     @CsvSource(delimiter = '|', textBlock = """
         anvil-drizzle | free    | pass hook           | doubles-gun | Nobody has the deep middle third.
         anvil-drizzle | free    | pass hole           | trips-open  | Nobody has the deep middle third.
-        anvil-drizzle | corner  | pass flat           | doubles-gun | Nobody has the deep outside third left and the deep outside third right.
+        anvil-drizzle | corner  | pass flat           | doubles-gun | Nobody has the deep outside third left.
         anvil-fog     | weak    | pass hook           | doubles-gun | Nobody has the deep half left.
         anvil-fog     | weak    | pass rush           | doubles-gun | Nobody has the deep half left.
         anvil-frost   | free    | pass hook           | doubles-gun | Nobody has the deep inside quarter right.
