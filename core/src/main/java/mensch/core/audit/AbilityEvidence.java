@@ -64,6 +64,9 @@ final class AbilityEvidence {
                 return "His move takes him to the " + moves.to() + ", his run job is the " + gap.words()
                         + "; nobody is where he is not.";
             }
+            if (ability instanceof Ability.Outside outside) {
+                return "He stands " + tenth(outside.yards()) + " yd outside it on the line; the ball goes inside him.";
+            }
             return "He stands in the " + ((Ability.AnotherGap) ability).in().words()
                     + "; a man on the line has the gap beside his shade, or the one his move takes him to.";
         }
@@ -312,6 +315,121 @@ final class AbilityEvidence {
                     ? "That takes him " + tenth(late.seconds()) + " s (model), the motion " + tenth(motion)
                             + " s: let him stay and change his job, or send a nearer man."
                     : "There is time, " + tenth(motion) + " s; a man who stays gives nothing away.";
+        }
+    }
+
+    /** A deep man who stands beside his part, or a half safety outside everybody. */
+    record BesideHisPart(Job job, String part, double yards, boolean outsideAll) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("beside", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return outsideAll
+                    ? name(job) + " stands outside every receiver of his part."
+                    : name(job) + " stands beside the " + part + ".";
+        }
+
+        @Override
+        public String reason() {
+            return tenth(yards) + " yd too far: the offence sees it, and the seam inside him is open.";
+        }
+    }
+
+    /** A man so far off that everything short is given. */
+    record TooFarOff(Job job, String man, double depth, double most) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("too far off", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return name(job) + " is too far off " + man + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "Man to man from " + tenth(depth) + " yd; from more than " + tenth(most)
+                    + " everything short is a catch and a run.";
+        }
+    }
+
+    /** A dropper who stands behind the place he drops to. */
+    record BehindHisArea(Job job, String area, double depth, double landmark) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("behind", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return name(job) + " stands behind his " + area + ".";
+        }
+
+        @Override
+        public String reason() {
+            return tenth(depth) + " yd deep, his landmark is at " + tenth(landmark)
+                    + ": he runs up where the others drop, and the run has nobody there.";
+        }
+    }
+
+    /** A backer over another gap than his own. */
+    record NotOverHisGap(Job job, Gap gap, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("not over", job.id(), gap.words());
+        }
+
+        @Override
+        public String title() {
+            return name(job) + " stands " + tenth(yards) + " yd beside his gap.";
+        }
+
+        @Override
+        public String reason() {
+            return "The " + gap.words()
+                    + " is his; from there he gets to it, and a block that comes at once walls him off.";
+        }
+    }
+
+    /** A dropper who stands outside the receiver he watches. */
+    record OutsideHisKey(Job job, String key, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("outside his key", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return name(job) + " stands outside " + key + ".";
+        }
+
+        @Override
+        public String reason() {
+            return tenth(yards) + " yd outside the man he watches: nobody walls him off the seam.";
         }
     }
 }

@@ -12,7 +12,9 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.possible.Ability;
 import mensch.core.possible.PassAbility;
+import mensch.core.rung.Key;
 import mensch.core.rung.Part;
+import mensch.core.rung.Ref;
 import mensch.core.rung.Task;
 
 /** Underneath areas owned, landmarks that make sense. Asked only of calls that play zone. */
@@ -190,10 +192,51 @@ final class AreaCheck implements Check {
         }
     }
 
+    /** A man who drops from a slot or an end he watches stands inside or over him: outside him the seam is open. */
+    private static void walls(Lineup lineup, Row row, List<Finding> findings) {
+        Job job = row.owner();
+        Point feet = job.feet();
+        Key key = job.before().key().orNull();
+        if (feet == null || key == null || row.area().lane()) {
+            return;
+        }
+        Ref first = key.men().get(0);
+        Side side = lineup.view(job).side(first.where());
+        double outside = !first.receiver() || first.number() < 2
+                ? 0
+                : lineup.view(job)
+                        .man(first)
+                        .map(m -> side.sign() * (feet.x() - m.x()))
+                        .orElse(0.0);
+        if (outside > lineup.convention().jobs().man().covers()) {
+            findings.add(new Finding(
+                    LANDMARKS,
+                    Severity.WEAK,
+                    feet,
+                    List.of(job),
+                    new AbilityEvidence.OutsideHisKey(job, first.words(), outside)));
+        }
+    }
+
     /** Late to a landmark is weak: the ball may go elsewhere, and he breaks from where he is. */
     private static void late(Lineup lineup, List<Row> under, List<Finding> findings) {
         var ability = new PassAbility(lineup);
         for (Row row : under) {
+            Point feet = row.owner().feet();
+            double behind = lineup.convention().jobs().drop().behind();
+            if (!row.area().lane() && feet != null && feet.y() > row.landmark().y() + behind) {
+                findings.add(new Finding(
+                        LANDMARKS,
+                        Severity.WEAK,
+                        feet,
+                        List.of(row.owner()),
+                        new AbilityEvidence.BehindHisArea(
+                                row.owner(),
+                                row.area().words(),
+                                feet.y(),
+                                row.landmark().y())));
+            }
+            walls(lineup, row, findings);
             if (!row.area().lane() && ability.drop(row) instanceof Ability.Late late) {
                 findings.add(new Finding(
                         LANDMARKS,

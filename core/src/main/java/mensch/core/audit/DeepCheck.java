@@ -6,6 +6,7 @@ import mensch.core.convention.JobLimits;
 import mensch.core.coverage.Shell;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.AreaLedger;
+import mensch.core.lineup.Job;
 import mensch.core.possible.Ability;
 import mensch.core.possible.DeepLedger;
 import mensch.core.rung.Part;
@@ -44,6 +45,7 @@ final class DeepCheck implements Check {
         JobLimits limits = subject.lineup().convention().jobs();
         ledger.rows().forEach(row -> passed(row, limits, findings));
         subject.areas().deep().forEach(row -> tooDeep(row, limits, findings));
+        ledger.rows().forEach(row -> beside(row, limits, findings));
         return findings;
     }
 
@@ -61,6 +63,34 @@ final class DeepCheck implements Check {
                         List.of(d.job()),
                         new AbilityEvidence.Passed(
                                 d.job(), d.man().name(), row.part().words(), (Ability.Late) d.ability()))));
+    }
+
+    /** With a receiver who can be deep in the part its man stands over it, and no wider than the receivers. */
+    private static void beside(DeepLedger.Row row, JobLimits limits, List<Finding> findings) {
+        for (Job owner : row.threats().isEmpty() ? List.<Job>of() : row.owners()) {
+            Point feet = owner.feet();
+            if (feet == null) {
+                continue;
+            }
+            double beside = Math.max(
+                    row.extent().xMin() - feet.x(), feet.x() - row.extent().xMax());
+            double widest = row.threats().stream()
+                    .mapToDouble(t -> Math.abs(t.at().x()))
+                    .max()
+                    .orElse(0);
+            double outside = row.part().area().central()
+                    ? 0
+                    : Math.abs(feet.x()) - widest - limits.deep().outside();
+            if (beside > limits.deep().beside() || outside > 1e-9) {
+                findings.add(new Finding(
+                        DEEP,
+                        Severity.WEAK,
+                        feet,
+                        List.of(owner),
+                        new AbilityEvidence.BesideHisPart(
+                                owner, row.part().words(), Math.max(beside, outside), outside > 1e-9)));
+            }
+        }
     }
 
     /** Far behind the depth his part is played at he is no help under him. */

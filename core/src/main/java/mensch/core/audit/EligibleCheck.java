@@ -13,6 +13,8 @@ import mensch.core.lineup.Lineup;
 import mensch.core.possible.Ability;
 import mensch.core.possible.PassAbility;
 import mensch.core.rung.Part;
+import mensch.core.rung.Task;
+import mensch.core.rung.Where;
 
 /** Every eligible man has somebody. */
 final class EligibleCheck implements Check {
@@ -42,6 +44,17 @@ final class EligibleCheck implements Check {
             }
             for (Job job : e.byMan()) {
                 chases(lineup, ability.man(job, e.man()), job, e, findings);
+                cushion(lineup, job, e, findings);
+            }
+            for (Job job : matched(lineup, e.man())) {
+                if (ability.man(job, e.man()) instanceof Ability.Beside beside) {
+                    findings.add(new Finding(
+                            ELIGIBLES,
+                            beside.none() ? Severity.WEAK : Severity.NOTE,
+                            job.feetOr(e.man().feet()),
+                            List.of(job),
+                            new AbilityEvidence.NotHisMan(job, e.man().name(), e.number(), beside)));
+                }
             }
             if (e.alone()) {
                 findings.add(new Finding(
@@ -69,6 +82,37 @@ final class EligibleCheck implements Check {
     private static boolean inLane(Subject subject, EligibleLedger.Entry entry) {
         return subject.areas().rows().stream().anyMatch(r -> r.area().lane())
                 && !entry.byZone().isEmpty();
+    }
+
+    /** Who plays a receiver of his side as his man from a deep zone; who helps over from the other side only reads. */
+    private static List<Job> matched(Lineup lineup, Man man) {
+        return lineup.features().shape().backs().contains(man)
+                ? List.of()
+                : lineup.jobs().stream()
+                        .filter(j -> j.passTask() instanceof Task.Cover cover
+                                && cover.matched()
+                                && cover.area().deep()
+                                && cover.receiver() != null
+                                && cover.receiver().where() == Where.MY
+                                && lineup.view(j)
+                                        .man(cover.receiver())
+                                        .filter(man::equals)
+                                        .isPresent())
+                        .toList();
+    }
+
+    /** So far off his man that everything short is given. */
+    private static void cushion(Lineup lineup, Job job, EligibleLedger.Entry entry, List<Finding> findings) {
+        double most = lineup.convention().jobs().man().cushion();
+        double depth = job.feetOr(entry.man().feet()).y();
+        if (depth > most) {
+            findings.add(new Finding(
+                    ELIGIBLES,
+                    Severity.WEAK,
+                    job.feetOr(entry.man().feet()),
+                    List.of(job),
+                    new AbilityEvidence.TooFarOff(job, entry.man().name(), depth, most)));
+        }
     }
 
     /** A man told whom he cannot cover; where another has the same man it costs him only. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
+import mensch.core.front.Role;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.GapLedger;
@@ -93,6 +94,7 @@ final class GapCheck implements Check {
             Ability can = ability.gap(owner, row.gap());
             if (can.can()) {
                 able.add(owner);
+                over(lineup, row, owner, findings);
                 continue;
             }
             Severity severity =
@@ -114,6 +116,27 @@ final class GapCheck implements Check {
                     row.at(),
                     List.of(),
                     new RunEvidence.NoOwner(row.gap(), empty)));
+        }
+    }
+
+    /** A backer in the box stands over his gap, unless a move takes him there. */
+    private static void over(Lineup lineup, Row row, Job owner, List<Finding> findings) {
+        Point feet = owner.feet();
+        Move move = owner.after().move().orNull();
+        if (feet == null
+                || owner.role().body() != Role.Body.LB
+                || feet.y() > lineup.convention().limits().box().depth()
+                || move != null && move.verb() != null) {
+            return;
+        }
+        double beside = Math.abs(feet.x() - row.at().x());
+        if (beside > lineup.convention().jobs().gap().over()) {
+            findings.add(new Finding(
+                    GAPS,
+                    Severity.NOTE,
+                    feet,
+                    List.of(owner),
+                    new AbilityEvidence.NotOverHisGap(owner, row.gap(), beside)));
         }
     }
 

@@ -10,19 +10,26 @@ public record JobLimits(double late, Gap gap, Force force, Man man, Drop drop, D
 
     /** Taking a gap. */
     public record Gap(
-            double headUp, double mouth, double insideBy, double offTackleBy, double outsideBy, double grace) {}
+            double headUp,
+            double mouth,
+            double insideBy,
+            double offTackleBy,
+            double outsideBy,
+            double grace,
+            double over) {}
 
     /** Turning the ball in. */
     public record Force(double outside, double by, double wide, double deep) {}
 
     /** Man to man: yards beside the leverage asked. */
-    public record Man(double covers, double chases, double deep, double back, double shade, double help) {}
+    public record Man(
+            double covers, double chases, double deep, double cushion, double back, double shade, double help) {}
 
     /** Dropping to a landmark. */
-    public record Drop(double near, double by, double lineman) {}
+    public record Drop(double near, double by, double behind, double lineman) {}
 
     /** Staying deeper than the deepest. */
-    public record Deep(double throwAt, double behind) {}
+    public record Deep(double throwAt, double behind, double beside, double outside) {}
 
     /** Going to another place while a man is in motion. */
     public record Way(double motion, double pace, double set, double longest) {}

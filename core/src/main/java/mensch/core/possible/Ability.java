@@ -30,6 +30,9 @@ public sealed interface Ability {
     /** On the line a man has the gaps beside his shade; this one is not. {@code in} is where he stands. */
     record AnotherGap(Gap in) implements Ability {}
 
+    /** On the line, and so far outside the last gap that it is open inside him. */
+    record Outside(double yards) implements Ability {}
+
     /** His move takes him to another place than his run job. {@code to} says where, in words. */
     record MovesElsewhere(String to) implements Ability {}
 

@@ -66,6 +66,10 @@ public final class RunAbility {
         boolean last = gap.last(flank);
         double inside = gap.side().sign() * gap.innerX(flank) - headUp;
         double outside = last ? Double.MAX_VALUE : gap.side().sign() * gap.outerX(flank) + headUp;
+        double middle = gap.side().sign() * gap.middle(flank).x();
+        if (last && u - middle > limits.gap().over()) {
+            return new Ability.Outside(u - middle);
+        }
         if (u < inside || u > outside) {
             return new Ability.AnotherGap(standsIn(feet));
         }

@@ -6,6 +6,7 @@ import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.field.Mark;
 import mensch.core.formation.Man;
+import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
 import mensch.core.geometry.Side;
@@ -231,7 +232,18 @@ public sealed interface Phrase {
                             .fromSideline(
                                     side,
                                     part.partOfWidth() * view.field().code().widthYards());
-            return new Placing(view, this, side).landmark(outward, depth);
+            double most = part == DeepPart.MIDDLE ? Double.MAX_VALUE : widest(view, side);
+            return new Placing(view, this, side).landmark(Math.min(outward, most), depth);
+        }
+
+        /** A deep man narrows with the formation (handbook 4, zones). */
+        private static double widest(View view, Side side) {
+            Flank flank = view.features().shape().flank(side);
+            Man outermost = flank.receivers().isEmpty()
+                    ? flank.endMan()
+                    : flank.receivers().get(0);
+            return Math.max(side.sign() * outermost.x(), 0)
+                    + view.convention().jobs().deep().outside();
         }
 
         @Override

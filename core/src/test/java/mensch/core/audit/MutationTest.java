@@ -22,9 +22,9 @@ import mensch.core.rung.Rung;
 import org.junit.jupiter.api.Test;
 
 /**
- * Every rung of two sound calls made wrong, one part at a time. A mutant counts when some job on some formation the
- * call is meant for is another; it is caught when saving refuses it or the audit finds something there that it did not
- * find before.
+ * Every rung of twelve sound calls of different families made wrong, one part at a time, and every man put where he
+ * cannot do his job. A mutant counts when some job on some formation the call is meant for is another; it is caught
+ * when saving refuses it or the audit finds something there that it did not find before: no standing fact counts.
  */
 class MutationTest {
     private static final Map<Part, List<String>> WRONG = Map.of(
@@ -33,26 +33,46 @@ class MutationTest {
             Part.PASS,
             List.of("pass none", "pass flat", "pass deep middle third"),
             Part.ALIGN,
-            List.of("align below 4 wider", "align below 4 deeper"),
+            List.of(
+                    "align below 3 wider",
+                    "align below 6 wider",
+                    "align below 10 wider",
+                    "align below 6 tighter",
+                    "align below 4 deeper",
+                    "align below 10 deeper"),
             Part.KEY,
             List.of("key wing"),
             Part.SHOW,
             List.of("show landmark middle @ 14"));
 
+    private static final List<String> CALLS = List.of(
+            "anvil-drizzle",
+            "anvil-fog",
+            "anvil-frost",
+            "anvil-monsoon",
+            "anvil-squall",
+            "anvil-thunder",
+            "anvil-swift",
+            "chisel-drizzle",
+            "bellows-fog",
+            "tongs-frost",
+            "awl-drizzle",
+            "wedge-ice");
+
     private record Mutant(String rung, Part part, String sentence, boolean live, boolean caught) {}
 
     @Test
-    void mostMutantsOfTwoSoundCallsAreCaught() {
+    void mostMutantsOfTwelveSoundCallsAreCaught() {
         var report = new LinkedHashMap<Part, int[]>();
         var missed = new ArrayList<String>();
-        for (String id : List.of("anvil-drizzle", "anvil-frost")) {
+        for (String id : CALLS) {
             for (Mutant mutant : mutants(Snaps.LIBRARY.call(id))) {
                 if (mutant.live()) {
                     int[] tally = report.computeIfAbsent(mutant.part(), k -> new int[2]);
                     tally[0] += mutant.caught() ? 1 : 0;
                     tally[1]++;
                     if (!mutant.caught()) {
-                        missed.add(mutant.rung() + ": " + mutant.sentence());
+                        missed.add(id + " " + mutant.rung() + ": " + mutant.sentence());
                     }
                 }
             }
@@ -63,11 +83,11 @@ class MutationTest {
                 + report.entrySet().stream()
                         .map(e -> e.getKey().words() + " " + e.getValue()[0] + " of " + e.getValue()[1])
                         .collect(Collectors.joining(", ")));
-        missed.stream().limit(40).forEach(m -> System.out.println("  not caught: " + m));
-        assertThat(live).isGreaterThan(150);
+        missed.stream().limit(400).forEach(m -> System.out.println("  not caught: " + m));
+        assertThat(live).isGreaterThan(1500);
         assertThat(report.get(Part.RUN)[0]).as("run jobs").isGreaterThanOrEqualTo(report.get(Part.RUN)[1] * 9 / 10);
         assertThat(report.get(Part.PASS)[0]).as("pass jobs").isGreaterThanOrEqualTo(report.get(Part.PASS)[1] * 9 / 10);
-        assertThat(caught).isGreaterThanOrEqualTo(live * 8 / 10);
+        assertThat(caught).isGreaterThanOrEqualTo(live * 87 / 100);
     }
 
     private static List<Mutant> mutants(Call call) {
@@ -109,8 +129,7 @@ class MutationTest {
             }
             boolean worded = !same(after, before.get(i));
             live |= worded;
-            Set<String> found = new LinkedHashSet<>(
-                    Audit.of(after).stream().map(MutationTest::key).toList());
+            Set<String> found = keys(Audit.of(after));
             if (worded && (!was.get(i).containsAll(found) || !was.get(i).containsAll(found(after)))) {
                 return new Mutant(rung.id().words(), give.part(), sentence, true, true);
             }
@@ -129,9 +148,14 @@ class MutationTest {
     }
 
     private static Set<String> found(Lineup lineup) {
-        return new LinkedHashSet<>(Audit.of(new Subject(lineup, Snaps.LIBRARY.plays(), List.of())).stream()
+        return keys(Audit.of(new Subject(lineup, Snaps.LIBRARY.plays(), List.of())));
+    }
+
+    private static Set<String> keys(List<Finding> findings) {
+        return findings.stream()
+                .filter(f -> f.severity() != Severity.FACT)
                 .map(MutationTest::key)
-                .toList());
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     private static String key(Finding finding) {
