@@ -3,6 +3,7 @@ package mensch.core.audit;
 import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.formation.Feature;
+import mensch.core.geometry.Point;
 import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.rung.Numbers;
@@ -276,20 +277,38 @@ public interface Evidence {
         }
     }
 
-    record Compressed(Job job, Squeeze squeeze) implements Evidence {
+    /** What the goal line, or for a drop the end line, takes from the depths of the men it concerns. */
+    record Compressed(List<Man> men, boolean drop) implements Evidence {
+        /** One man's wanted and given depth, and the spot it leaves him. */
+        public record Man(Job job, Point spot, Squeeze squeeze) {
+            String words() {
+                return names(List.of(job)) + " at " + Numbers.words(squeeze.givenDepth()) + " yd instead of "
+                        + Numbers.words(squeeze.wantedDepth());
+            }
+        }
+
         @Override
         public About about() {
-            return About.of("squeezed", job.id());
+            return About.of("squeezed", drop ? "drops" : "alignment");
         }
 
         @Override
         public String title() {
-            return names(List.of(job)) + " stands at " + Numbers.words(squeeze.givenDepth()) + ".";
+            if (drop) {
+                return men.size() == 1
+                        ? names(List.of(men.get(0).job())) + " has less room to drop."
+                        : men.size() + " men have less room to drop.";
+            }
+            return men.size() == 1
+                    ? names(List.of(men.get(0).job())) + " stands at "
+                            + Numbers.words(men.get(0).squeeze().givenDepth()) + "."
+                    : men.size() + " men stand closer than told.";
         }
 
         @Override
         public String reason() {
-            return "He wants " + Numbers.words(squeeze.wantedDepth()) + " yd, but nobody lines up in the end zone.";
+            return (drop ? "The end line is near: " : "Near the goal nobody lines up deep in the end zone: ")
+                    + men.stream().map(Man::words).collect(Collectors.joining(", ")) + ".";
         }
     }
 

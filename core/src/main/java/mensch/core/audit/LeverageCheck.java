@@ -39,7 +39,7 @@ final class LeverageCheck implements Check {
                 .anyMatch(j -> j.passTask() instanceof Task.Cover || j.passTask() instanceof Task.Hole);
         for (Lineup.Placed placed : men) {
             Job job = placed.job();
-            if (!help && outside(job)) {
+            if (!help && outside(job) && !inTheBackfield(lineup, job)) {
                 findings.add(new Finding(
                         LEVERAGE,
                         Severity.WEAK,
@@ -56,6 +56,13 @@ final class LeverageCheck implements Check {
             }
         }
         return findings;
+    }
+
+    /** Leverage is on a receiver; a back has no inside yet. */
+    private static boolean inTheBackfield(Lineup lineup, Job job) {
+        return on(lineup, job)
+                .filter(lineup.features().shape().backs()::contains)
+                .isPresent();
     }
 
     private static boolean outside(Job job) {

@@ -10,7 +10,7 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
-import org.jspecify.annotations.Nullable;
+import mensch.core.rung.Task;
 
 /**
  * Nobody in the neutral zone, behind the end line, over a sideline or on another's spot; depths that the goal line took
@@ -37,10 +37,11 @@ final class PlaceCheck implements Check {
         for (Lineup.Placed placed : lineup.placed()) {
             neutralZone(lineup.convention().bodies(), placed, findings);
             bounds(lineup, placed, findings);
-            compression(placed, findings);
             offTheBall(lineup, placed, findings);
         }
         oneSpot(lineup, findings);
+        alignment(lineup, findings);
+        drops(lineup, findings);
         return findings;
     }
 
@@ -111,20 +112,41 @@ final class PlaceCheck implements Check {
         }
     }
 
-    private static void compression(Lineup.Placed placed, List<Finding> findings) {
-        if (placed.job().before().align() instanceof Given.By<Place> by) {
-            squeeze(placed, by.value().squeezed(), findings);
+    private static void alignment(Lineup lineup, List<Finding> findings) {
+        var men = new ArrayList<Evidence.Compressed.Man>();
+        for (Lineup.Placed placed : lineup.placed()) {
+            if (placed.job().before().align() instanceof Given.By<Place> by
+                    && by.value().squeezed() != null) {
+                men.add(new Evidence.Compressed.Man(
+                        placed.job(), placed.feet(), by.value().squeezed()));
+            }
         }
+        note(new Evidence.Compressed(List.copyOf(men), false), findings);
     }
 
-    private static void squeeze(Lineup.Placed placed, Place.@Nullable Squeeze squeezed, List<Finding> findings) {
-        if (squeezed != null) {
+    /** Drops may use the end zone, up to its line. */
+    private static void drops(Lineup lineup, List<Finding> findings) {
+        var men = new ArrayList<Evidence.Compressed.Man>();
+        for (Job job : lineup.jobs()) {
+            if (job.passTask() instanceof Task.Cover cover) {
+                double wanted = cover.wantedDepth(lineup.view(job));
+                Point landmark = cover.landmark(lineup.view(job));
+                if (landmark.y() < wanted) {
+                    men.add(new Evidence.Compressed.Man(job, landmark, new Place.Squeeze(wanted, landmark.y())));
+                }
+            }
+        }
+        note(new Evidence.Compressed(List.copyOf(men), true), findings);
+    }
+
+    private static void note(Evidence.Compressed evidence, List<Finding> findings) {
+        if (!evidence.men().isEmpty()) {
             findings.add(new Finding(
                     COMPRESSION,
                     Severity.NOTE,
-                    placed.feet(),
-                    List.of(placed.job()),
-                    new Evidence.Compressed(placed.job(), squeezed)));
+                    evidence.men().get(0).spot(),
+                    evidence.men().stream().map(Evidence.Compressed.Man::job).toList(),
+                    evidence));
         }
     }
 }

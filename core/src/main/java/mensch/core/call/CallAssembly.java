@@ -30,18 +30,7 @@ public final class CallAssembly {
     /** A call of documents named by id, with nothing of its own yet. */
     public static Document named(String id, String name, List<String> layers) {
         return Document.of(Map.of(
-                "format",
-                Document.FORMAT,
-                "kind",
-                "call",
-                "id",
-                id,
-                "name",
-                name,
-                "layers",
-                List.copyOf(layers),
-                "motion",
-                List.of("bump")));
+                "format", Document.FORMAT, "kind", "call", "id", id, "name", name, "layers", List.copyOf(layers)));
     }
 
     /**

@@ -16,6 +16,14 @@ public record Bodies(
     /** Receivers in a narrow field. */
     public record Margin(double sideline, double receiver) {}
 
-    /** Depths near the goal. */
-    public record Compression(int from, double floor) {}
+    /**
+     * Depths near the goal, yards.
+     *
+     * @param from yards to goal from which nobody lines up in the end zone
+     * @param floor the least depth of a second-level man
+     * @param tight yards to goal inside which the levels are pressed together between floor and ceiling
+     * @param ceiling depth of the last of them
+     * @param levels a man who wants this depth or more stands at the ceiling
+     */
+    public record Compression(int from, double floor, double tight, double ceiling, double levels) {}
 }

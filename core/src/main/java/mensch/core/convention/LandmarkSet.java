@@ -12,12 +12,12 @@ import mensch.core.field.Mark;
 public record LandmarkSet(Mark curlFlat, double hookInsideHash, boolean clamped) {
 
     /** Curl-flat midway between hash and numbers, hook two yards inside the hash. */
-    public static final LandmarkSet MIDWAY = new LandmarkSet(Mark.HASH_NUMBERS, 2, false);
+    public static final LandmarkSet MIDWAY = new LandmarkSet(Mark.HASH_NUMBERS, 2, true);
 
     static LandmarkSet of(House house) {
         Mark curlFlat = house.teaches(School.CURL_FLAT_AT_NUMBERS) ? Mark.BOTTOM_OF_NUMBERS : Mark.HASH_NUMBERS;
         double inside = house.teaches(School.HOOK_ON_THE_HASH) ? 0 : MIDWAY.hookInsideHash();
-        return new LandmarkSet(curlFlat, inside, house.teaches(School.HOOK_CLAMPED));
+        return new LandmarkSet(curlFlat, inside, !house.teaches(School.HOOK_BEYOND_THE_BALL));
     }
 
     /** The set in words, for exports and pages. */

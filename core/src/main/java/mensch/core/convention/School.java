@@ -12,8 +12,8 @@ public enum School {
     ONE_WORD_FOR_MOVEMENT("movement-words", "one"),
     CURL_FLAT_AT_NUMBERS("curl-flat-landmark", "numbers"),
     HOOK_ON_THE_HASH("hook-landmark", "hash"),
-    /** A hook landmark never lies beyond the ball. */
-    HOOK_CLAMPED("hook-clamp", "clamp"),
+    /** A hook landmark is counted from the hash, also beyond the ball. */
+    HOOK_BEYOND_THE_BALL("hook-clamp", "free"),
     /** Men underneath keep their spots; else each slides one area toward the sideline. */
     ZONES_KEEP_SPOTS("zone-push", "spots"),
     FLAG_RUSH_LINE_AT_FIVE("flag-rush-line", "five"),

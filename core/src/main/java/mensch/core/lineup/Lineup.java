@@ -99,7 +99,7 @@ public final class Lineup {
     private static Lineup after(Lineup before, Snap snap, Features features, List<Open> open) {
         Call call = before.call;
         Binding binding = Seating.after(call, features, before.sides);
-        MotionAnswer answer = Seating.answer(call, features, snap, binding, open);
+        MotionAnswer answer = Seating.answer(before, call, snap, features, binding, open);
         if (answer.kind() == MotionAnswer.Kind.CHECK) {
             Call other = call.checked(answer.roles().get(0));
             return checked(new Asked(other, null, answer, open, before), snap, features);
@@ -119,7 +119,7 @@ public final class Lineup {
             return asSet(asked, snap, features);
         }
         Binding binding = Seating.after(call, features, before.sides);
-        MotionAnswer seats = Seating.answer(call, features, snap, binding, asked.open());
+        MotionAnswer seats = Seating.answer(before, call, snap, features, binding, asked.open());
         return seated(asked, seats, Seating.settled(seats, call, binding, before.sides), snap, features);
     }
 

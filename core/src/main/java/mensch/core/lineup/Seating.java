@@ -14,6 +14,7 @@ import mensch.core.formation.Snap;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
 import mensch.core.geometry.Side;
+import mensch.core.rung.Condition;
 import mensch.core.rung.View;
 import mensch.core.rung.View.Binding;
 
@@ -68,10 +69,12 @@ final class Seating {
     }
 
     /**
-     * The first answer whose condition holds after the motion; none given means bump. What is asked of something nobody
-     * knows ends the search as well, with bump, and is told.
+     * The first answer whose condition holds after the motion; none given means bump, unless three receivers have come
+     * together on the other side: then the coverage goes with them. What is asked of something nobody knows ends the
+     * search as well, with bump, and is told.
      */
-    static MotionAnswer answer(Call call, Features features, Snap snap, Binding binding, List<Open> open) {
+    static MotionAnswer answer(
+            Lineup before, Call call, Snap snap, Features features, Binding binding, List<Open> open) {
         View view = neutral(call, features, snap, binding);
         for (MotionAnswer answer : call.motion()) {
             Answer holds = answer.when().in(view);
@@ -83,7 +86,19 @@ final class Seating {
                 return answer;
             }
         }
-        return MotionAnswer.BUMP;
+        Side cover = binding.cover().side();
+        boolean threeCameOver = cover != before.sides().cover().side()
+                && features.shape().flank(cover).receivers().size() >= 3
+                && features.shape().flank(cover.opposite()).receivers().size() <= 1;
+        return threeCameOver ? withTheReceivers(call) : MotionAnswer.BUMP;
+    }
+
+    private static MotionAnswer withTheReceivers(Call call) {
+        List<String> roles = call.front().roles().stream()
+                .filter(r -> r.sits() == Sits.COVER_SIDE || r.sits() == Sits.AWAY_FROM_COVER || safety(r))
+                .map(Role::id)
+                .toList();
+        return new MotionAnswer(new Condition.Always(), MotionAnswer.Kind.RESEAT, roles);
     }
 
     /**

@@ -5,6 +5,8 @@ import mensch.core.convention.Drops;
 import mensch.core.convention.Drops.Landmark;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Feature;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
@@ -25,7 +27,8 @@ public enum Area {
     CURL_FLAT("curl-flat", Landmark::under, 1, 1, 0) {
         @Override
         double x(View view, Side side) {
-            return view.field().x(view.convention().landmarks().curlFlat(), side, 0);
+            double mark = view.field().x(view.convention().landmarks().curlFlat(), side, 0);
+            return side.sign() * Math.max(side.sign() * mark, outsideOfBunch(view, side));
         }
     },
     HOOK("hook", Landmark::under, 0, 0, 1) {
@@ -122,6 +125,14 @@ public enum Area {
         this.lane = lane;
     }
 
+    /** A bunch is not left outside a man who has the flat: outward yards of its last man, nought without one. */
+    private static double outsideOfBunch(View view, Side side) {
+        return view.features().ask(Feature.BUNCH, side) == Answer.YES
+                ? side.sign()
+                        * view.features().shape().flank(side).receivers().get(0).x()
+                : 0;
+    }
+
     private static double hookX(View view, Side side) {
         double wished =
                 view.field().x(Mark.HASH, side, view.convention().landmarks().hookInsideHash());
@@ -146,8 +157,11 @@ public enum Area {
 
     /** Where the dropper aims, play frame. Depths: handbook 9, landmarks. */
     public Point landmark(View view, Side side) {
-        return landmark(
-                view, side, depth.applyAsDouble(view.convention().drops().landmark()));
+        return landmark(view, side, depth(view));
+    }
+
+    double depth(View view) {
+        return depth.applyAsDouble(view.convention().drops().landmark());
     }
 
     Point landmark(View view, Side side, double wantedDepth) {

@@ -8,7 +8,6 @@ import mensch.core.field.Mark;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
-import mensch.core.geometry.Region;
 import mensch.core.geometry.Side;
 import org.jspecify.annotations.Nullable;
 
@@ -257,14 +256,14 @@ public sealed interface Phrase {
         }
     }
 
+    /** So far outside the deepest back, of split backs the one on his side; never inside the tackle. */
     record OffBack(double lateral, Depth depth) implements Phrase {
         private static final Ref DEEPEST = Ref.of(Ref.Kind.DEEPEST_BACK);
 
         @Override
         public Place place(View view) {
-            Side side = view.my();
-            return new Placing(view, this, side)
-                    .at(side.sign() * view.standing(DEEPEST).x() + lateral, depth, List.of(DEEPEST));
+            return new Placing(view, this, view.my())
+                    .at(view.outside(view.man(DEEPEST).orElseThrow(), lateral), depth, List.of(DEEPEST));
         }
 
         @Override
@@ -311,12 +310,7 @@ public sealed interface Phrase {
         public Place place(View view) {
             Place p = Objects.requireNonNull(base, "below is put on what it leans on first")
                     .place(view);
-            double x = view.my().sign() * wider;
-            double y = Math.max(0, p.feet().y() + deeper) - p.feet().y();
-            var feet = new Point(p.feet().x() + x, p.feet().y() + y);
-            var r = p.region();
-            var region = new Region(r.xMin() + x, r.xMax() + x, Math.max(0, r.yMin() + y), r.yMax() + y);
-            return new Place(this, feet, region, p.from(), p.squeezed());
+            return new Placing(view, this, view.my()).moved(p, wider, deeper);
         }
 
         @Override

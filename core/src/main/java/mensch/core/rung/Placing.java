@@ -2,14 +2,19 @@ package mensch.core.rung;
 
 import java.util.List;
 import mensch.core.convention.Bodies;
+import mensch.core.convention.Bodies.Compression;
 import mensch.core.convention.Tolerances;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
 import mensch.core.geometry.Side;
 import mensch.core.rung.Place.Squeeze;
+import org.jspecify.annotations.Nullable;
 
 /** Turns outward yards and a depth into a {@link Place}: region, goal-line squeeze, side. */
 final class Placing {
+    /** On the one the floor is behind the goal line already; the levels behind it share half a yard. */
+    private static final double HALF_YARD = 0.5;
+
     private final View view;
     private final Phrase phrase;
     private final Side side;
@@ -81,10 +86,39 @@ final class Placing {
         double shallow = depth.range() ? squeeze(depth.min()) : Math.max(0, given - tolerance);
         double deep = depth.range() ? squeeze(depth.max()) : given + tolerance;
         if (compressed()) {
-            deep = Math.max(given, Math.min(deep, goalDepth()));
+            deep = Math.max(given, Math.min(deep, squeeze(deep)));
         }
-        Squeeze squeezed = given < depth.aim() ? new Squeeze(depth.aim(), given) : null;
-        return new Place(phrase, point(outward, given), box(outward, inner, outer, shallow, deep), from, squeezed);
+        return new Place(
+                phrase,
+                point(outward, given),
+                box(outward, inner, outer, shallow, deep),
+                from,
+                squeezed(depth.aim(), given));
+    }
+
+    /** A place moved outward and deeper: the shift is of the depth he wanted, and the goal line squeezes the sum. */
+    Place moved(Place place, double wider, double deeper) {
+        double before =
+                place.squeezed() == null ? place.feet().y() : place.squeezed().wantedDepth();
+        double wanted = Math.max(0, before + deeper);
+        double given = squeeze(wanted);
+        double x = side.sign() * wider;
+        double y = given - place.feet().y();
+        Region r = place.region();
+        double deep = r.yMax() + y;
+        if (compressed()) {
+            deep = Math.max(given, Math.min(deep, squeeze(deep)));
+        }
+        return new Place(
+                phrase,
+                new Point(place.feet().x() + x, given),
+                new Region(r.xMin() + x, r.xMax() + x, Math.max(0, r.yMin() + y), deep),
+                place.from(),
+                squeezed(wanted, given));
+    }
+
+    private static @Nullable Squeeze squeezed(double wanted, double given) {
+        return given < wanted ? new Squeeze(wanted, given) : null;
     }
 
     private boolean compressed() {
@@ -92,15 +126,22 @@ final class Placing {
                 <= view.convention().bodies().compression().from();
     }
 
-    private double goalDepth() {
-        return Math.max(
-                view.field().ball().yardsToGoal(),
-                view.convention().bodies().compression().floor());
+    /** Near the goal: not in the end zone, and inside the three the levels keep their order on a yard of ground. */
+    private double nearGoal(double wanted) {
+        Compression compression = view.convention().bodies().compression();
+        double toGoal = view.field().ball().yardsToGoal();
+        if (toGoal >= compression.tight() || wanted <= compression.floor()) {
+            return Math.min(wanted, Math.max(toGoal, compression.floor()));
+        }
+        double room = Math.min(compression.ceiling(), Math.max(toGoal, compression.floor() + HALF_YARD))
+                - compression.floor();
+        double level = (wanted - compression.floor()) / (compression.levels() - compression.floor());
+        return Math.min(wanted, compression.floor() + room * Math.min(1, level));
     }
 
     /** Nobody lines up in the end zone; a second-level man keeps his floor; nobody stands behind the end line. */
     private double squeeze(double wanted) {
-        double given = compressed() ? Math.min(wanted, goalDepth()) : wanted;
+        double given = compressed() ? nearGoal(wanted) : wanted;
         return Math.min(given, view.field().endLineDepth());
     }
 

@@ -90,6 +90,11 @@ public sealed interface Task {
             return drop == null ? area.landmark(view, side) : area.landmark(view, side, drop.yards(view));
         }
 
+        /** The depth he is told, yards; near the goal the end line leaves him less. */
+        public double wantedDepth(View view) {
+            return drop == null ? area.depth(view) : drop.yards(view);
+        }
+
         /** The side of the field his zone lies on. */
         public Side side(View view) {
             return view.side(where);

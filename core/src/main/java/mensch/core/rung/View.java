@@ -113,12 +113,19 @@ public final class View {
             case BACK -> back(ref);
             case FULLBACK ->
                 shape.backs().size() > 1 ? Optional.of(shape.backs().get(0)) : Optional.empty();
-            case TAILBACK, DEEPEST_BACK -> deepest();
+            case TAILBACK -> deepest();
+            case DEEPEST_BACK -> deepestOnMySide().or(this::deepest);
             case NEAR_BACK -> nearBack(side(ref.where()));
             case FAR_BACK -> farBack(side(ref.where()));
             case H_BACK -> Optional.ofNullable(flank(ref).hBack());
             case ROLE -> Optional.empty();
         };
+    }
+
+    /** Outward yards of a point so far outside a back, seen from my side; never inside the tackle. */
+    double outside(Man back, double yards) {
+        double tackle = my.sign() * features.shape().flank(my).tackle().x();
+        return Math.max(my.sign() * back.x() + yards, tackle);
     }
 
     /** Feet of whatever a reference names, offence or defence. */
@@ -151,6 +158,14 @@ public final class View {
     private Optional<Man> deepest() {
         List<Man> backs = features.shape().backs();
         return backs.isEmpty() ? Optional.empty() : Optional.of(backs.get(backs.size() - 1));
+    }
+
+    /** With a back on each side a man on the edge works off the one he meets. */
+    private Optional<Man> deepestOnMySide() {
+        double offset = convention.thresholds().backfield().offset();
+        return features.shape().backs().stream()
+                .filter(b -> my.sign() * b.x() >= offset)
+                .reduce((shallower, deeper) -> deeper);
     }
 
     /** "Back" with a side counts only the man offset to it; alone he is the only back, or the deepest. */

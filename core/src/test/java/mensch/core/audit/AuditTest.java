@@ -136,7 +136,7 @@ class AuditTest {
     void sf39NobodyIsDeeperThanTheGoalLineAndTheSqueezeIsTold() {
         Lineup lineup = lineup(DRIZZLE, PRO_I, "hs m 6 1&6");
         assertThat(lineup.jobs()).allMatch(j -> j.feet().y() <= 6);
-        assertThat(titles(lineup, Severity.NOTE)).contains("free safety stands at 6.");
+        assertThat(titles(lineup, Severity.NOTE)).contains("3 men stand closer than told.");
     }
 
     @Test

@@ -73,7 +73,7 @@ class SchoolsTest {
     @CsvSource({
         "curl-flat-landmark,numbers,nickel,m,13.28,19.67",
         "hook-landmark,hash,mike,m,6.89,8.89",
-        "hook-clamp,clamp,will,l,2.0,-2.0"
+        "hook-clamp,free,will,l,-2.0,2.0"
     })
     void aSchoolOfLandmarksMovesTheLandmark(
             String setting, String choice, String job, String hash, double was, double is) {

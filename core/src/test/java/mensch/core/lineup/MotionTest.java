@@ -205,6 +205,28 @@ class MotionTest {
         }
     }
 
+    /** Who answers nothing bumps; but three receivers who come together take the coverage with them. */
+    @ParameterizedTest
+    @CsvSource({
+        "doubles-gun,across,RIGHT,RIGHT",
+        "doubles-open,across,RIGHT,LEFT",
+        "doubles-stack,across,RIGHT,LEFT",
+        "doubles-open,back,LEFT,LEFT",
+        "empty-3x2,across,RIGHT,RIGHT"
+    })
+    void withoutAnAnswerTheCoverageGoesWithThreeReceivers(String formation, String motion, Side nickel, Side before) {
+        Call silent = Snaps.LIBRARY.compose(CallAssembly.named("silent", "Silent", List.of("anvil", "drizzle")));
+        var snap = Snaps.LIBRARY.formation(formation).snap(motion, false, "hs m 50 1&10");
+        assertThat(Lineup.of(silent, snap.before()).job("nickel").seat()).isEqualTo(before);
+        Lineup after = Lineup.of(silent, snap);
+        assertThat(after.job("nickel").seat()).isEqualTo(nickel);
+        for (String safety : List.of("free", "weak")) {
+            assertThat(after.job(safety).seat())
+                    .as("%s stays on his side", safety)
+                    .isEqualTo(Lineup.of(silent, snap.before()).job(safety).seat());
+        }
+    }
+
     @Test
     void bumpAndStayDifferInTheJobs() {
         assertThat(Lineup.of(answering("bump"), trade())

@@ -52,7 +52,7 @@ class WorkedTableTest {
     @CsvSource(delimiter = '|', textBlock = """
         corner   | LEFT  | -14.78 | 7   | over #1, inside, 1 x 7   | drizzle/corner/plus       | none until crack then outside, force | -8.89 | #1 then #2
         weak     | LEFT  | -5.67  | 6   | outside end man 3 x 6    | drizzle/deep-weak/base  | outside, force | -4.39  | tackle then near back
-        will     | LEFT  | -2.00  | 4.5 | gap B @ 4.5              | anvil/will/base         | B gap          | 2.00   | near back then guard
+        will     | LEFT  | -2.00  | 4.5 | gap B @ 4.5              | anvil/will/base         | B gap          | -2.00  | near back then guard
         mike     | RIGHT | 0.67   | 4.5 | gap A @ 4.5              | anvil/mike/base         | A gap          | 15.77  | near back then guard
         free     | RIGHT | 2.67   | 12  | stack tackle @ 12        | drizzle/deep-strong/base         | alley          | 8.89   | ball then #2
         end-call | RIGHT | 3.07   | 1.0 | 5 technique              | anvil/end-call/base     | C gap          |        | tackle then near back

@@ -8,6 +8,7 @@ import mensch.core.Snaps;
 import mensch.core.formation.Notation;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
+import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,8 +85,54 @@ class PlaceTest {
         assertThat(region.contains(place(words.strip(), view(PRO_I)).feet())).isTrue();
     }
 
+    /** A shift moves the depth he wanted; what the goal line leaves of it is told, and the levels keep their order. */
+    @ParameterizedTest(name = "{0} with the ball on {1}")
+    @CsvSource({
+        "gap B @ 4.5 2 shallower,50,2.5,2.5",
+        "gap B @ 4.5 1 deeper,3,5.5,3",
+        "gap B @ 4.5,2,4.5,1.77",
+        "gap B @ 4.5 2 shallower,2,2.5,1.59",
+        "gap B @ 4.5 4 shallower,1,0.5,0.5",
+        "gap B @ 6 2 shallower,1,4,1.73",
+        "gap B @ 9,2,9,2"
+    })
+    void theSqueezeHoldsAfterAShift(String words, int toGoal, double wanted, double given) {
+        Place place = place(
+                words, view(PRO_I.replace("hs m 50 1&10", "hs m %d 1&%d".formatted(toGoal, Math.min(10, toGoal)))));
+        assertThat(place.feet().y()).isCloseTo(given, within(0.005));
+        assertThat(place.squeezed() == null).isEqualTo(wanted == given);
+        if (place.squeezed() != null) {
+            assertThat(place.squeezed().wantedDepth()).isEqualTo(wanted);
+        }
+        assertThat(place.region().contains(place.feet())).isTrue();
+    }
+
+    @Test
+    void outsideTheDeepestBackMeansTheBackOfHisSideAndNeverInsideTheTackle() {
+        String split = "ol2 TE4 SE-15 FL14/1.5 QB0/1 FB%s/4.5 TB%s/5 | hs m 50 1&10";
+        assertThat(place("1 outside deepest back @ 6", view(split.formatted("2.5", "-2.5")))
+                        .feet()
+                        .x())
+                .as("the shallower back stands on his side")
+                .isCloseTo(3.5, within(0.005));
+        assertThat(place("1 outside deepest back @ 6", view(split.formatted("-2.5", "-1.5")))
+                        .feet()
+                        .x())
+                .as("nobody on his side: over the tackle")
+                .isCloseTo(2.67, within(0.005));
+    }
+
+    @Test
+    void aCurlFlatDropperLeavesNoBunchOutsideHim() {
+        Area area = Area.CURL_FLAT;
+        View bunch = view("ol2 X-16 A6 B7/1.5 D8/1.5 QB0/5 TB-1/5 | hs r 50 1&10");
+        assertThat(area.landmark(bunch, Side.RIGHT).x()).isCloseTo(8, within(0.005));
+        View spread = view("ol2 X-16 A6 B9/1.5 D12/1.5 QB0/5 TB-1/5 | hs r 50 1&10");
+        assertThat(area.landmark(spread, Side.RIGHT).x()).isLessThan(8);
+    }
+
     @ParameterizedTest
-    @CsvSource({"hs m 6 1&6,6", "hs m 1 1&1,1.5", "hs m 11 1&10,12"})
+    @CsvSource({"hs m 6 1&6,6", "hs m 3 1&3,3", "hs m 2 1&2,2", "hs m 1 1&1,2", "hs m 11 1&10,12"})
     void sf39TheGoalLineTakesDepthAndTheFloorHolds(String spot, double depth) {
         Place place = place("deep middle @ 12", view(PRO_I.replace("hs m 50 1&10", spot)));
         assertThat(place.feet().y()).isEqualTo(depth);
