@@ -5,10 +5,10 @@ import java.util.stream.Collectors;
 import mensch.core.convention.JobLimits;
 import mensch.core.coverage.Shell;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.GapLedger.Row;
 import mensch.core.lineup.Job;
 import mensch.core.possible.Ability;
 import mensch.core.possible.DeepLedger;
-import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
 
 /** Facts behind findings about jobs that a man cannot do from where he stands. */
@@ -35,10 +35,10 @@ final class AbilityEvidence {
     }
 
     /** A gap whose owner cannot take it. */
-    record NotHisGap(Job job, Gap gap, Ability ability, Severity severity) implements Evidence {
+    record NotHisGap(Job job, Row row, Ability ability, Severity severity) implements Evidence {
         @Override
         public About about() {
-            return About.of("cannot own", job.id(), gap.words());
+            return About.of("cannot own", job.id(), row.gap().words());
         }
 
         @Override
@@ -51,8 +51,8 @@ final class AbilityEvidence {
             return ability instanceof Ability.MovesElsewhere
                     ? name(job) + " moves to one gap and is told another."
                     : severity == Severity.WEAK && ability instanceof Ability.Late
-                            ? name(job) + " is late to the " + gap.words() + "."
-                            : name(job) + " cannot own the " + gap.words() + ".";
+                            ? name(job) + " is late to the " + row.said() + "."
+                            : name(job) + " cannot own the " + row.said() + ".";
         }
 
         @Override
@@ -61,7 +61,7 @@ final class AbilityEvidence {
                 return clock(late, "the ball is through it at");
             }
             if (ability instanceof Ability.MovesElsewhere moves) {
-                return "His move takes him to the " + moves.to() + ", his run job is the " + gap.words()
+                return "His move takes him to the " + moves.to() + ", his run job is the " + row.said()
                         + "; nobody is where he is not.";
             }
             if (ability instanceof Ability.Outside outside) {
@@ -392,10 +392,10 @@ final class AbilityEvidence {
     }
 
     /** A backer over another gap than his own. */
-    record NotOverHisGap(Job job, Gap gap, double yards) implements Evidence {
+    record NotOverHisGap(Job job, Row row, double yards) implements Evidence {
         @Override
         public About about() {
-            return About.of("not over", job.id(), gap.words());
+            return About.of("not over", job.id(), row.gap().words());
         }
 
         @Override
@@ -405,7 +405,7 @@ final class AbilityEvidence {
 
         @Override
         public String reason() {
-            return "The " + gap.words()
+            return "The " + row.said()
                     + " is his; from there he gets to it, and a block that comes at once walls him off.";
         }
     }

@@ -105,17 +105,17 @@ final class GapCheck implements Check {
                     had ? Severity.WEAK : severity,
                     row.at(),
                     List.of(owner),
-                    new AbilityEvidence.NotHisGap(owner, row.gap(), can, severity)));
+                    new AbilityEvidence.NotHisGap(owner, row, can, severity)));
         }
         if (able.size() > 1) {
-            findings.add(new Finding(GAPS, Severity.WEAK, row.at(), able, new RunEvidence.TwoOwners(row.gap(), able)));
+            findings.add(new Finding(GAPS, Severity.WEAK, row.at(), able, new RunEvidence.TwoOwners(row, able)));
         } else if (row.owners().isEmpty() && row.twoGappers().isEmpty()) {
             findings.add(new Finding(
                     GAPS,
                     empty ? Severity.WEAK : Severity.BUST,
                     row.at(),
                     List.of(),
-                    new RunEvidence.NoOwner(row.gap(), empty)));
+                    new RunEvidence.NoOwner(row, empty)));
         }
     }
 
@@ -132,11 +132,7 @@ final class GapCheck implements Check {
         double beside = Math.abs(feet.x() - row.at().x());
         if (beside > lineup.convention().jobs().gap().over()) {
             findings.add(new Finding(
-                    GAPS,
-                    Severity.NOTE,
-                    feet,
-                    List.of(owner),
-                    new AbilityEvidence.NotOverHisGap(owner, row.gap(), beside)));
+                    GAPS, Severity.NOTE, feet, List.of(owner), new AbilityEvidence.NotOverHisGap(owner, row, beside)));
         }
     }
 
@@ -148,11 +144,7 @@ final class GapCheck implements Check {
                 byMen.computeIfAbsent(row.twoGappers(), k -> new ArrayList<>()).add(row);
             }
         }
-        byMen.forEach((men, rows) -> findings.add(new Finding(
-                GAPS,
-                Severity.NOTE,
-                rows.get(0).at(),
-                men,
-                new RunEvidence.OnlyTwoGappers(rows.stream().map(Row::gap).toList(), men))));
+        byMen.forEach((men, rows) -> findings.add(
+                new Finding(GAPS, Severity.NOTE, rows.get(0).at(), men, new RunEvidence.OnlyTwoGappers(rows, men))));
     }
 }

@@ -3,6 +3,7 @@ package mensch.core.audit;
 import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.GapLedger.Row;
 import mensch.core.lineup.Job;
 import mensch.core.rung.Gap;
 
@@ -10,10 +11,10 @@ import mensch.core.rung.Gap;
 final class RunEvidence {
     private RunEvidence() {}
 
-    record NoOwner(Gap gap, boolean empty) implements Evidence {
+    record NoOwner(Row row, boolean empty) implements Evidence {
         @Override
         public About about() {
-            return About.of("nobody", gap.words());
+            return About.of("nobody", row.gap().words());
         }
 
         @Override
@@ -23,7 +24,7 @@ final class RunEvidence {
 
         @Override
         public String title() {
-            return "Nobody has the " + gap.words() + ".";
+            return "Nobody has the " + row.said() + ".";
         }
 
         @Override
@@ -33,15 +34,15 @@ final class RunEvidence {
         }
     }
 
-    record TwoOwners(Gap gap, List<Job> owners) implements Evidence {
+    record TwoOwners(Row row, List<Job> owners) implements Evidence {
         @Override
         public About about() {
-            return About.of("two", gap.words());
+            return About.of("two", row.gap().words());
         }
 
         @Override
         public String title() {
-            return owners.size() + " men have the " + gap.words() + ".";
+            return owners.size() + " men have the " + row.said() + ".";
         }
 
         @Override
@@ -50,17 +51,19 @@ final class RunEvidence {
         }
     }
 
-    record OnlyTwoGappers(List<Gap> gaps, List<Job> men) implements Evidence {
+    record OnlyTwoGappers(List<Row> rows, List<Job> men) implements Evidence {
         @Override
         public About about() {
             return About.of(
-                    "two-gappers", About.men(men), gaps.stream().map(Gap::words).collect(Collectors.joining("+")));
+                    "two-gappers",
+                    About.men(men),
+                    rows.stream().map(r -> r.gap().words()).collect(Collectors.joining("+")));
         }
 
         @Override
         public String title() {
             return Evidence.names(men) + (men.size() == 1 ? " two-gaps" : " two-gap") + ": "
-                    + gaps.stream().map(Gap::words).collect(Collectors.joining(" and ")) + ".";
+                    + rows.stream().map(Row::said).collect(Collectors.joining(" and ")) + ".";
         }
 
         @Override

@@ -18,6 +18,18 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
     /** One gap: its owners by {@code run}, and the two-gappers who may take it. */
     public record Row(Gap gap, Point at, List<Job> owners, List<Job> twoGappers) {
 
+        /**
+         * The gap as it is said at the field: gaps count from the front's middle man, who is not at the ball when the
+         * line is unbalanced, but no coach says left of a gap that lies right of the ball.
+         */
+        public String said() {
+            boolean across = gap.side().sign() * at.x() < 0;
+            return across
+                    ? gap.letter() + " gap next to the ball, "
+                            + gap.side().opposite().words()
+                    : gap.words();
+        }
+
         public Owned owned() {
             if (owners.isEmpty()) {
                 return twoGappers.isEmpty() ? Owned.OPEN : Owned.TWO_GAPPED;

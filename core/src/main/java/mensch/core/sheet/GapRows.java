@@ -20,7 +20,7 @@ final class GapRows {
         List<Job> having = row.owners().isEmpty() ? row.twoGappers() : row.owners();
         String labels = having.stream().map(j -> j.role().label()).collect(Collectors.joining("+"));
         return new GapRow(
-                row.gap().words(),
+                row.said(),
                 String.valueOf(row.gap().letter()),
                 row.gap().side(),
                 Words.spot(row.at()),

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Twelve calls broken on purpose, one for each rule and more: each is found, by the rule it breaks and with the man or
+ * Forty calls broken on purpose, one for each rule and more: each is found, by the rule it breaks and with the man or
  * the place; the sound call shows none of it.
  */
 class BrokenCallsTest {
@@ -32,6 +32,34 @@ class BrokenCallsTest {
         anvil-thunder | corner   | when 1 or more receivers on my side: align over #1, outside, 1 x 7 | doubles-open | leverage | WEAK | corner left gives the inside away.
         anvil-drizzle | weak     | show landmark middle @ 14                       | doubles-open | tells    | WEAK | The disguise costs weak safety too much.
         anvil-drizzle | will     | align stack tackle @ 9                          | pro-i        | gaps     | BUST | will cannot own the B gap left.
+        anvil-drizzle | mike     | run B gap                                       | doubles-gun  | gaps     | BUST | Nobody has the A gap right.
+        anvil-drizzle | nickel   | run A gap, force                                | pro-i        | gaps     | BUST | Nobody has the D gap right.
+        anvil-drizzle | end-call | align 9 technique; run C gap                    | pro-i        | gaps     | BUST | end call cannot own the C gap right.
+        anvil-drizzle | will     | align outside end man 12 x 12                   | doubles-gun  | gaps     | BUST | will cannot own the B gap left.
+        anvil-drizzle | tackle   | move slant to A gap; run B gap                  | doubles-gun  | gaps     | BUST | tackle moves to one gap and is told another.
+        anvil-drizzle | free     | pass hook                                       | doubles-gun  | coverage | BUST | Nobody has the deep middle third.
+        anvil-drizzle | corner   | pass flat                                       | doubles-open | coverage | BUST | Nobody has the deep outside third left.
+        anvil-fog     | weak     | pass hook                                       | doubles-gun  | coverage | BUST | Nobody has the deep half left.
+        anvil-fog     | free     | pass rush                                       | trips-open   | coverage | BUST | Nobody has the deep half right.
+        anvil-frost   | weak     | pass curl-flat                                  | doubles-open | coverage | BUST | Nobody has the deep inside quarter right.
+        anvil-squall  | free     | pass hole                                       | doubles-gun  | coverage | BUST | Nobody is deep.
+        anvil-squall  | nickel   | pass hole                                       | doubles-gun  | coverage | BUST | Nobody has TE (#2 right).
+        anvil-squall  | nickel   | align stack tackle @ 4                          | doubles-open | coverage | WEAK | nickel chases H (#2 left).
+        anvil-thunder | weak     | pass curl-flat                                  | doubles-gun  | coverage | BUST | Nobody has H (#2 left).
+        anvil-drizzle | mike     | pass none                                       | doubles-gun  | coverage | WEAK | Nobody drops to the hook on the right.
+        chisel-fog    | sam      | run none                                        | pro-i        | gaps     | BUST | Nobody has the D gap right.
+        chisel-drizzle | sam      | run alley                                       | pro-i        | gaps     | BUST | Nobody has the D gap right.
+        bellows-drizzle | end-call | run C gap                                       | pro-i        | gaps     | BUST | Nobody has the B gap right.
+        bellows-drizzle | nose     | run A gap                                       | pro-i        | gaps     | BUST | Nobody has the A gap left.
+        tongs-fog     | mike     | run alley                                       | pro-i        | gaps     | BUST | Nobody has the C gap right.
+        awl-drizzle   | sam      | run A gap                                       | doubles-gun  | gaps     | BUST | Nobody has the B gap right.
+        rasp-drizzle  | will     | run B gap                                       | pro-i        | gaps     | BUST | Nobody has the A gap left.
+        wedge-ice     | free     | pass hole                                       | pro-i        | coverage | BUST | Nobody has TE (#2 right).
+        maul-ice      | mike     | run A gap                                       | pro-i        | gaps     | BUST | Nobody has the B gap right.
+        anvil-rime    | mike     | pass lane 3                                     | pro-i        | coverage | WEAK | Nobody has lane 4.
+        anvil-monsoon | nickel   | pass hook                                       | trips-open   | coverage | WEAK | Nobody drops to the flat and curl on the right.
+        anvil-sleet   | weak     | pass flat                                       | doubles-gun  | coverage | BUST | Nobody has the deep half left.
+        anvil-dew     | nickel   | pass hook                                       | doubles-gun  | coverage | WEAK | Nobody drops to the flat on the right.
         """)
     void aBrokenCallIsFoundForItsOwnReason(
             String id, String role, String sentence, String formation, String rule, Severity severity, String title) {

@@ -31,6 +31,21 @@ class LedgerTest {
                 new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
+    /** With an unbalanced line the gap between ball and middle man is no gap "left" when it lies right of the ball. */
+    @Test
+    void aGapIsSaidOnTheSideOfTheBallOnWhichItLies() {
+        for (boolean mirrored : new boolean[] {false, true}) {
+            var snap = Snaps.LIBRARY.formation("unbalanced-heavy").snap(null, mirrored, "hs m 50 1&10");
+            GapLedger ledger = GapLedger.of(Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap));
+            assertThat(ledger.rows())
+                    .allMatch(r -> Math.abs(r.at().x()) < 1e-9 || r.said().contains(r.at().x() < 0 ? "left" : "right"));
+            assertThat(ledger.rows()).extracting(GapLedger.Row::said).doesNotHaveDuplicates();
+            assertThat(ledger.rows())
+                    .filteredOn(r -> r.said().contains("next to the ball"))
+                    .hasSize(1);
+        }
+    }
+
     @Test
     void aSideHasOneGapMoreThanMenBeyondTheCentre() {
         for (Snap snap : Snaps.grid()) {
