@@ -75,6 +75,11 @@ final class Assigned {
         idle.add(man);
     }
 
+    /** He has work after all. */
+    void stays(Man man) {
+        idle.remove(man);
+    }
+
     List<Man> climbers() {
         return List.copyOf(idle);
     }

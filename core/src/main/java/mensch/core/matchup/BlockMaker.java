@@ -48,6 +48,7 @@ final class BlockMaker {
         toldOnTheLine();
         new LineBlocks(picture, pool(), assigned).assign();
         perimeter();
+        wings();
         backers();
         doublesClimb(from -> nextBacker());
         stalk();
@@ -123,14 +124,14 @@ final class BlockMaker {
         });
     }
 
-    /** Crack and arc, then the kick-outs from the inside out, then whoever leads onto the force man. */
+    /** Crack and arc, then the kick-outs from the inside out, then whoever leads onto the first man outside. */
     private void perimeter() {
-        each(Block.CRACK, man -> force());
-        each(Block.ARC, man -> force());
+        each(Block.CRACK, this::crack);
+        each(Block.ARC, man -> threat());
         each(Block.KICK, man -> edge());
         each(Block.PULL_KICK, man -> edge());
-        each(Block.LEAD_FORCE, man -> force());
-        each(Block.PULL_FORCE, man -> force());
+        each(Block.LEAD_FORCE, man -> threat());
+        each(Block.PULL_FORCE, man -> threat());
         each(Block.PULL_CORNER, man -> last(picture.stands, s -> assigned.free(s) && !s.first()));
         double point = picture.u(point());
         each(
@@ -161,14 +162,63 @@ final class BlockMaker {
         }
     }
 
-    /** First man on the line nobody has, from the tackle out; with none, the force man. */
+    /** First man on the line nobody has, from the tackle out; with none, the first who threatens from outside. */
     private Optional<Stand> edge() {
         return first(
                         pool(),
                         s -> s.u()
                                 >= picture.u(picture.tackle())
                                         - picture.limits.level().covered() / 2)
+                .or(this::threat);
+    }
+
+    /**
+     * The first man outside the point whom nobody has, from the inside out, near enough to come up in time: a corner far
+     * outside is left while a nearer one is loose. With none, the force man.
+     */
+    private Optional<Stand> threat() {
+        double point = picture.u(point());
+        double widest = picture.u(picture.playEnd()) + picture.limits.threat().outside();
+        return first(
+                        picture.stands,
+                        s -> assigned.free(s)
+                                && s.u() > point
+                                && s.u() <= widest
+                                && s.depth() <= picture.limits.threat().depth())
                 .or(this::force);
+    }
+
+    /** The first support man inside the cracker, never the man over him. */
+    private Optional<Stand> crack(Man man) {
+        return last(
+                        picture.stands,
+                        s -> assigned.free(s)
+                                && s.u() > picture.u(picture.playEnd())
+                                && s.u()
+                                        <= picture.u(man)
+                                                - picture.limits.threat().over()
+                                && s.depth() <= picture.limits.threat().cracked())
+                .or(this::force);
+    }
+
+    /** A wing without other work has the man beside him: on the edge, or the nearest who comes down there. */
+    private void wings() {
+        for (Side side : Side.values()) {
+            Man wing = picture.shape.flank(side).wing();
+            if (wing != null
+                    && wing != carrier
+                    && assigned.told(wing).filter(b -> b != Block.DOWN).isEmpty()) {
+                picture.stands.stream()
+                        .filter(s -> assigned.free(s)
+                                && s.at(picture.play).distance(wing.feet())
+                                        <= picture.limits.reach().edge() + picture.limits.level().second() / 2)
+                        .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(wing.feet())))
+                        .ifPresent(s -> {
+                            assigned.tell(wing, Block.BASE);
+                            assigned.take(s, wing, Block.BASE);
+                        });
+            }
+        }
     }
 
     /** The force man of the play side; when he is taken, the nearest deep man there. */
@@ -233,10 +283,12 @@ final class BlockMaker {
                 .sum();
     }
 
+    /** A safety who has come down; one far behind is not blocked by a man who sees him later. */
     private Optional<Stand> safety(Stand from) {
         return picture.stands.stream()
-                .filter(s ->
-                        assigned.free(s) && s.depth() > picture.limits.level().second())
+                .filter(s -> assigned.free(s)
+                        && s.depth() > picture.limits.level().second()
+                        && s.depth() <= picture.limits.reach().climbDepth())
                 .min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth())));
     }
 

@@ -63,13 +63,23 @@ final class LineBlocks {
         }
         uncovered.forEach(this::help);
         for (Man man : line) {
-            Stand mine = over.get(man);
-            boolean headUp = mine != null
-                    && Math.abs(mine.u() - u(man)) <= picture.limits.alike().headUp();
-            if (told(man) == Block.CLIMB && !(headUp && covering(man))) {
+            if (told(man) == Block.CLIMB && !loose(man)) {
                 assigned.climbs(man);
             }
         }
+        assigned.climbers().stream().filter(this::loose).forEach(assigned::stays);
+    }
+
+    /** Nobody climbs past a man over him whom nobody else has: he takes him, unless a kick-out comes for that edge. */
+    private boolean loose(Man man) {
+        Stand mine = over.get(man);
+        if (mine == null || !assigned.free(mine)) {
+            return false;
+        }
+        boolean kicked = u(man) > 0
+                && !assigned.told(b -> b == Block.KICK || b == Block.PULL_KICK).isEmpty()
+                && pool.stream().filter(assigned::free).noneMatch(s -> s.u() > mine.u());
+        return !kicked && covering(man);
     }
 
     private static boolean onHisOwn(Block block) {
@@ -112,12 +122,17 @@ final class LineBlocks {
         }
     }
 
-    /** First man to the backside, up to one head up on the next lineman; else the man over him. */
+    /**
+     * First man to the backside, up to one head up on the next lineman, or on that one's far side when he pulls; else
+     * the man over him.
+     */
     private void back(Man man) {
         Man next = picture.line.get(Math.min(picture.line.indexOf(man) + 1, picture.line.size() - 1));
+        double far = told(next).pulls()
+                ? picture.limits.level().covered()
+                : picture.limits.alike().headUp();
         Stand stand = pool.stream()
-                .filter(s -> s.u() <= u(man) - picture.limits.alike().headUp()
-                        && s.u() >= u(next) - picture.limits.alike().headUp())
+                .filter(s -> s.u() <= u(man) - picture.limits.alike().headUp() && s.u() >= u(next) - far)
                 .max(Comparator.comparingDouble(Stand::u))
                 .orElse(over.get(man));
         if (stand != null && assigned.blockers(stand).size() < 2) {

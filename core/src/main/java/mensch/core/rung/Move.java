@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.Optional;
+import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import org.jspecify.annotations.Nullable;
@@ -51,7 +52,10 @@ public record Move(
     public record Aim(double yards, Ref man) {
         /** The point on the ground, play frame; none when the man is not there. */
         public Optional<Point> in(View view) {
-            return view.feet(man).map(feet -> new Point(feet.x() + view.my().sign() * yards, feet.y()));
+            Optional<Point> at = man.kind() == Ref.Kind.DEEPEST_BACK
+                    ? view.backOfMyEdge().map(Man::feet)
+                    : view.feet(man);
+            return at.map(feet -> new Point(feet.x() + view.my().sign() * yards, feet.y()));
         }
     }
 

@@ -263,7 +263,7 @@ public sealed interface Phrase {
         @Override
         public Place place(View view) {
             return new Placing(view, this, view.my())
-                    .at(view.outside(view.man(DEEPEST).orElseThrow(), lateral), depth, List.of(DEEPEST));
+                    .at(view.outside(view.backOfMyEdge().orElseThrow(), lateral), depth, List.of(DEEPEST));
         }
 
         @Override

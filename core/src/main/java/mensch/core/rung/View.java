@@ -113,8 +113,7 @@ public final class View {
             case BACK -> back(ref);
             case FULLBACK ->
                 shape.backs().size() > 1 ? Optional.of(shape.backs().get(0)) : Optional.empty();
-            case TAILBACK -> deepest();
-            case DEEPEST_BACK -> deepestOnMySide().or(this::deepest);
+            case TAILBACK, DEEPEST_BACK -> deepest();
             case NEAR_BACK -> nearBack(side(ref.where()));
             case FAR_BACK -> farBack(side(ref.where()));
             case H_BACK -> Optional.ofNullable(flank(ref).hBack());
@@ -160,12 +159,13 @@ public final class View {
         return backs.isEmpty() ? Optional.empty() : Optional.of(backs.get(backs.size() - 1));
     }
 
-    /** With a back on each side a man on the edge works off the one he meets. */
-    private Optional<Man> deepestOnMySide() {
+    /** The back a man on my edge works off: of a back on each side the one he meets, else the deepest. */
+    Optional<Man> backOfMyEdge() {
         double offset = convention.thresholds().backfield().offset();
         return features.shape().backs().stream()
                 .filter(b -> my.sign() * b.x() >= offset)
-                .reduce((shallower, deeper) -> deeper);
+                .reduce((shallower, deeper) -> deeper)
+                .or(this::deepest);
     }
 
     /** "Back" with a side counts only the man offset to it; alone he is the only back, or the deepest. */
