@@ -5,7 +5,14 @@ package mensch.core.convention;
  * bounds stand in figures.yaml.
  */
 public record BlockLimits(
-        Level level, Reach reach, Threat threat, Alike alike, Point point, double bootHold, int lighterBy, double deepForce) {
+        Level level,
+        Reach reach,
+        Threat threat,
+        Alike alike,
+        Point point,
+        double bootHold,
+        int lighterBy,
+        double deepForce) {
 
     /** Who stands where. */
     public record Level(double first, double second, double covered) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.convention.Thresholds;
 import mensch.core.document.RefusedException;
 import mensch.core.geometry.Side;
@@ -231,6 +232,14 @@ public final class Shape {
             return "#" + number + " " + (left.receivers().contains(man) ? Side.LEFT : Side.RIGHT).words();
         }
         return backs.size() == 1 ? "the back" : "back " + man.name();
+    }
+
+    /** A receiver or back by his name. */
+    public Optional<Man> eligible(String name) {
+        return Stream.of(left.receivers(), right.receivers(), backs)
+                .flatMap(List::stream)
+                .filter(m -> m.name().equals(name))
+                .findFirst();
     }
 
     /** Eligible men between the tackles, shallowest first. */

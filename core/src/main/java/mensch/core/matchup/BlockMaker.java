@@ -173,8 +173,8 @@ final class BlockMaker {
     }
 
     /**
-     * The first man outside the point whom nobody has, from the inside out, near enough to come up in time: a corner far
-     * outside is left while a nearer one is loose. With none, the force man.
+     * The first man outside the point whom nobody has, from the inside out, near enough to come up in time: a corner
+     * far outside is left while a nearer one is loose. With none, the force man.
      */
     private Optional<Stand> threat() {
         double point = picture.u(point());
@@ -211,7 +211,8 @@ final class BlockMaker {
                 picture.stands.stream()
                         .filter(s -> assigned.free(s)
                                 && s.at(picture.play).distance(wing.feet())
-                                        <= picture.limits.reach().edge() + picture.limits.level().second() / 2)
+                                        <= picture.limits.reach().edge()
+                                                + picture.limits.level().second() / 2)
                         .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(wing.feet())))
                         .ifPresent(s -> {
                             assigned.tell(wing, Block.BASE);

@@ -1,9 +1,11 @@
 package mensch.core.play;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
+import mensch.core.formation.Motion;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Side;
 import mensch.core.rung.Condition;
@@ -54,15 +56,23 @@ public record Run(
     }
 
     /**
-     * The carrier; the deepest back when the one named is not there, the quarterback when there is no back, and the
-     * snapper when there is no quarterback either.
+     * The carrier: on a sweep by a receiver the man who comes in motion to that side; the deepest back when the one
+     * named is not there, the quarterback when there is no back, and the snapper when there is no quarterback either.
      */
     public Man carrier(View view) {
         Shape shape = view.features().shape();
         Man quarterback = shape.quarterback();
         List<Man> backs = shape.backs();
         Man otherwise = quarterback != null ? quarterback : shape.snapper();
-        return ball.carrier().in(view).orElse(backs.isEmpty() ? otherwise : backs.get(backs.size() - 1));
+        return inMotion(view)
+                .or(() -> ball.carrier().in(view))
+                .orElse(backs.isEmpty() ? otherwise : backs.get(backs.size() - 1));
+    }
+
+    private Optional<Man> inMotion(View view) {
+        Motion motion = view.features().motion();
+        boolean comes = ball.carrier().receiver() && motion.kind() == Feature.MOTION_JET && motion.to() == view.my();
+        return comes ? view.features().shape().eligible(motion.movers().get(0)) : Optional.empty();
     }
 
     /** Whether it is an option. */

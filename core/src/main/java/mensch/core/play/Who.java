@@ -38,6 +38,11 @@ public record Who(@Nullable Ref ref, Where where) {
                 : new Who(other ? RungReader.readMan(words, vocabulary) : ref, other ? Where.OTHER : Where.MY);
     }
 
+    /** One of the receivers by number. */
+    boolean receiver() {
+        return ref != null && ref.kind() == Ref.Kind.NUMBER;
+    }
+
     /** The man seen from the play side; if he is there. */
     public Optional<Man> in(View view) {
         return ref == null ? lead(view) : view.man(ref);

@@ -52,9 +52,8 @@ public record Move(
     public record Aim(double yards, Ref man) {
         /** The point on the ground, play frame; none when the man is not there. */
         public Optional<Point> in(View view) {
-            Optional<Point> at = man.kind() == Ref.Kind.DEEPEST_BACK
-                    ? view.backOfMyEdge().map(Man::feet)
-                    : view.feet(man);
+            Optional<Point> at =
+                    man.kind() == Ref.Kind.DEEPEST_BACK ? view.backOfMyEdge().map(Man::feet) : view.feet(man);
             return at.map(feet -> new Point(feet.x() + view.my().sign() * yards, feet.y()));
         }
     }

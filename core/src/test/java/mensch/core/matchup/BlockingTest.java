@@ -98,6 +98,22 @@ class BlockingTest {
         return name.matches("[LR][TG]") ? (name.startsWith("L") ? "R" : "L") + name.substring(1) : name;
     }
 
+    @Test
+    void aFlySweepIsCarriedByTheManInMotionAndHeBlocksNobody() {
+        Snap jet = snap("doubles-gun", "jet", SPOT);
+        Lineup lineup = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), jet);
+        assertThat(run("jet-sweep").carrier(lineup.viewFrom(Side.RIGHT)).name()).isEqualTo("H");
+        assertThat(run("jet-sweep").carrier(lineup.viewFrom(Side.LEFT)).name())
+                .as("he does not turn round")
+                .isEqualTo("Z");
+        Lineup set = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), jet.before());
+        assertThat(run("jet-sweep").carrier(set.viewFrom(Side.RIGHT)).name()).isEqualTo("X");
+        Blocking.of(lineup, run("jet-sweep"), Side.RIGHT)
+                .orElseThrow()
+                .rows()
+                .forEach(row -> assertThat(row.blockers()).extracting(Man::name).doesNotContain("H"));
+    }
+
     /** Every man of the defence is blocked, climbed to, read or free, once; whatever is run at whatever. */
     @Test
     void everyDefenderStandsInTheLedgerOnce() {
