@@ -15,6 +15,7 @@ import mensch.core.lineup.Given.By;
 import mensch.core.lineup.Given.Nobody;
 import mensch.core.lineup.Given.None;
 import mensch.core.lineup.Given.Undefined;
+import mensch.core.rung.FitRole;
 import mensch.core.rung.Gives;
 import mensch.core.rung.Key;
 import mensch.core.rung.Part;
@@ -23,6 +24,7 @@ import mensch.core.rung.Place;
 import mensch.core.rung.ReadTable;
 import mensch.core.rung.Ref;
 import mensch.core.rung.Steps;
+import mensch.core.rung.Task;
 import mensch.core.rung.View;
 import mensch.core.rung.View.Binding;
 
@@ -66,12 +68,30 @@ final class Resolver {
         var jobs = new ArrayList<Job>();
         for (int i = 0; i < seats.size(); i++) {
             int seat = i;
-            jobs.add(job(i, run.get(i), pass.get(i), steps -> tasks.settled(seat, steps, run)));
+            jobs.add(job(i, run.get(i), pass.get(i), alone(i, run), steps -> tasks.settled(seat, steps, run)));
         }
         return jobs;
     }
 
-    private Job job(int i, Given<Steps> run, Given<Steps> pass, UnaryOperator<Steps> settle) {
+    /** Whether nobody else turns the run in on his side. */
+    private boolean alone(int i, List<Given<Steps>> run) {
+        for (int other = 0; other < seats.size(); other++) {
+            Steps steps = run.get(other).orNull();
+            if (other != i
+                    && steps != null
+                    && steps.first() instanceof Task.Fit fit
+                    && fit.role() == FitRole.FORCE
+                    && (fit.gap() == null
+                                    ? seats.get(other).side()
+                                    : views.get(other).side(fit.gap().where()))
+                            == seats.get(i).side()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private Job job(int i, Given<Steps> run, Given<Steps> pass, boolean alone, UnaryOperator<Steps> settle) {
         Given<String> reads = value(i, Part.READS, g -> ((Gives.ReadTable) g).id());
         ReadTable table =
                 reads instanceof By<String> by ? call.readTable(by.value()).orElse(null) : null;
@@ -83,7 +103,7 @@ final class Resolver {
                 run,
                 pass,
                 value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()),
-                Reactions.of(run.orNull(), pass.orNull(), table, settle));
+                Reactions.of(run.orNull(), pass.orNull(), table == null || !alone ? table : table.whenAlone(), settle));
         Seat seat = seats.get(i);
         return new Job(seat.role(), seat.side(), seat.cover(), before, after);
     }

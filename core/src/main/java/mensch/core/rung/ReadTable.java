@@ -14,8 +14,10 @@ import mensch.core.event.Whose;
  * What a man does on each message of his key, in the order it is taught.
  *
  * @param id as rungs name it
+ * @param alone rows that take the place of those on the same message when nobody else is force on his side (handbook 3:
+ *     who is alone boxes)
  */
-public record ReadTable(String id, String name, List<Read> rows) {
+public record ReadTable(String id, String name, List<Read> rows, List<Read> alone) {
 
     /** One message, whose it is, and its reaction; {@code words} is how it is said to him. */
     public record Read(Whose whose, Message message, String words, Reaction reaction) {
@@ -62,9 +64,27 @@ public record ReadTable(String id, String name, List<Read> rows) {
      * @throws DocumentException naming the row at fault
      */
     public static ReadTable read(Document document, Vocabulary vocabulary) {
+        List<Read> rows = rows(document, "rows", vocabulary);
+        if (rows.isEmpty()) {
+            throw DocumentException.of(
+                    document.id(), "rows", "are missing: a read table without a message teaches nothing");
+        }
+        List<Read> alone = rows(document, "alone", vocabulary);
+        for (Read row : alone) {
+            if (rows.stream().noneMatch(r -> r.reads(row.whose(), row.message()))) {
+                throw DocumentException.of(
+                        document.id(),
+                        "alone/" + row.message().words(),
+                        "takes the place of no row; write the row for it under rows first");
+            }
+        }
+        return new ReadTable(document.id(), document.name(), rows, alone);
+    }
+
+    private static List<Read> rows(Document document, String key, Vocabulary vocabulary) {
         var rows = new ArrayList<Read>();
         for (List<String> cells :
-                HouseRows.of(document, "rows", 3, vocabulary.convention().house())) {
+                HouseRows.of(document, key, 3, vocabulary.convention().house())) {
             try {
                 Whose whose = whose(cells.get(0));
                 Message message = Message.of(told(cells.get(0), whose));
@@ -73,14 +93,24 @@ public record ReadTable(String id, String name, List<Read> rows) {
                 }
                 rows.add(new Read(whose, message, cells.get(1), reaction(cells.get(2), vocabulary)));
             } catch (RefusedException e) {
-                throw DocumentException.of(document.id(), "rows/" + cells.get(0), e.getMessage());
+                throw DocumentException.of(document.id(), key + "/" + cells.get(0), e.getMessage());
             }
         }
-        if (rows.isEmpty()) {
-            throw DocumentException.of(
-                    document.id(), "rows", "are missing: a read table without a message teaches nothing");
+        return List.copyOf(rows);
+    }
+
+    /** The table of a man who is the only force of his side: he gives nothing outside him away. */
+    public ReadTable whenAlone() {
+        if (alone.isEmpty()) {
+            return this;
         }
-        return new ReadTable(document.id(), document.name(), List.copyOf(rows));
+        List<Read> mine = rows.stream()
+                .map(row -> alone.stream()
+                        .filter(a -> a.reads(row.whose(), row.message()))
+                        .findFirst()
+                        .orElse(row))
+                .toList();
+        return new ReadTable(id, name, mine, alone);
     }
 
     /** Whose movement a cell names; the key's when it names nobody. */

@@ -145,7 +145,7 @@ class SchoolsTest {
     /** What a man is taught differs by school; where he stands and his gap do not. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        kick-out  | box     | anvil-drizzle | pro-i       | nickel       | run spill | run box
+        kick-out  | box     | anvil-fog     | pro-i       | nickel       | run spill | run box
         backside  | over    | anvil-drizzle | pro-i       | mike         | flat for the cut-back | over the top of the double
         press     | strike  | wedge-ice     | pro-i       | corner-left  | patient:      | two hands
         press     | bluff   | wedge-ice     | pro-i       | corner-left  | patient:      | bluff

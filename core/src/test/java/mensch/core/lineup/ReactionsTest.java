@@ -13,6 +13,8 @@ import mensch.core.rung.Part;
 import mensch.core.rung.ReadTable;
 import mensch.core.rung.RungId;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** B3: a job carries what changes it: one map of his own rungs and the house's table, the rung first. */
 class ReactionsTest {
@@ -21,6 +23,55 @@ class ReactionsTest {
     private static Lineup lineup(String call, String formation) {
         return Lineup.of(
                 Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10"));
+    }
+
+    /** Handbook 3: a man spills only when the same call has another force on his side; alone he boxes. */
+    @Test
+    void whoIsAloneOnHisSideNeverSpills() {
+        int spills = 0;
+        int boxes = 0;
+        for (Call call : Snaps.LIBRARY.calls()) {
+            if (call.front().players() != 11) {
+                continue;
+            }
+            for (var formation : Snaps.LIBRARY.formationsFor(call)) {
+                if (!call.meantFor().isEmpty() && !call.meantFor().contains(formation.id())) {
+                    continue;
+                }
+                Lineup lineup = Lineup.of(call, formation.snap(null, false, "hs m 50 1&10"));
+                GapLedger gaps = GapLedger.of(lineup);
+                for (Job job : lineup.jobs()) {
+                    boolean other = gaps.edges().stream()
+                            .filter(e -> e.side() == job.seat())
+                            .flatMap(e -> e.forces().stream())
+                            .anyMatch(force -> force != job);
+                    for (Reaction reaction : job.after().reactions()) {
+                        boolean spill = reaction.orders().words().equals("run spill");
+                        spills += spill ? 1 : 0;
+                        boxes += reaction.orders().words().equals("run box") ? 1 : 0;
+                        assertThat(spill && !other)
+                                .as("%s against %s: %s on %s", call.ref().id(), formation.id(), job.id(), reaction.on())
+                                .isFalse();
+                    }
+                }
+            }
+        }
+        assertThat(spills).isPositive();
+        assertThat(boxes).isPositive();
+    }
+
+    /** The same man, the same table: with a corner in cloud outside him he spills, in three-deep he is alone. */
+    @ParameterizedTest
+    @CsvSource({"anvil-fog,run spill", "anvil-drizzle,run box", "anvil-breeze,run box"})
+    void theForceManReadsTheEndByWhoElseIsForce(String call, String down) {
+        Job nickel = Lineup.of(
+                        Snaps.LIBRARY.call(call),
+                        Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10"))
+                .job("nickel");
+        assertThat(nickel.after().reactions())
+                .filteredOn(r -> r.on().words().contains("down"))
+                .extracting(r -> r.orders().words())
+                .containsExactly(down);
     }
 
     @Test

@@ -96,6 +96,43 @@ class ReadTableTest {
     }
 
     @Test
+    void rowsForAManAloneTakeThePlaceOfRowsThatStand() {
+        var document = Document.of(Map.of(
+                "format",
+                1,
+                "kind",
+                "reads",
+                "id",
+                "edge",
+                "name",
+                "Edge",
+                "rows",
+                List.of(List.of("down", "spill it", "run spill"), List.of("base", "hold", "run")),
+                "alone",
+                List.of(List.of("down", "box it", "run box"))));
+        ReadTable edge = ReadTable.read(document, Snaps.LIBRARY.vocabulary());
+        assertThat(edge.on(Message.DOWN).orElseThrow().words()).isEqualTo("spill it");
+        assertThat(edge.whenAlone().on(Message.DOWN).orElseThrow().words()).isEqualTo("box it");
+        assertThat(edge.whenAlone().on(Message.BASE).orElseThrow().words()).isEqualTo("hold");
+        var without = Document.of(Map.of(
+                "format",
+                1,
+                "kind",
+                "reads",
+                "id",
+                "edge",
+                "name",
+                "Edge",
+                "rows",
+                List.of(List.of("base", "hold", "run")),
+                "alone",
+                List.of(List.of("down", "box it", "run box"))));
+        assertThatThrownBy(() -> ReadTable.read(without, Snaps.LIBRARY.vocabulary()))
+                .hasMessageContaining("alone/down")
+                .hasMessageContaining("takes the place of no row");
+    }
+
+    @Test
     void aTableThatCannotBeTaughtIsRefusedWithItsRow() {
         assertThat(table(List.of("base", "hold", "run")).rows()).hasSize(1);
         assertThatThrownBy(() -> table(List.of("wink", "hold", "run")))
