@@ -131,7 +131,7 @@ class BoardAndCallsTest {
         String ask = "{\"board\": %s, \"phase\": 0, \"finding\": \"gaps/nobody/B gap left\", \"seen\": [%s]}";
         JsonNode offer = coach.post("/api/repairs", ask.formatted(board.formatted(""), ""))
                 .json();
-        assertThat(offer.get("tried").asInt()).isGreaterThan(100);
+        assertThat(offer.get("tried").asInt()).isGreaterThan(80);
         JsonNode best = offer.at("/repairs/0");
         String edits = best.get("edits").toString();
         String mended = coach.post("/api/line-ups", board.formatted(", " + edits.substring(1, edits.length() - 1)))
@@ -141,7 +141,8 @@ class BoardAndCallsTest {
         assertThat(mended).doesNotContain(gap).doesNotContain("\"bust\"");
         JsonNode others = coach.post("/api/repairs", ask.formatted(board.formatted(""), edits))
                 .json();
-        assertThat(others.get("tried").asInt()).isEqualTo(offer.get("tried").asInt() - 1);
+        assertThat(others.get("tried").asInt())
+                .isEqualTo(offer.get("tried").asInt() - best.get("edits").size());
         assertThat(others.get("repairs").toString())
                 .doesNotContain(best.at("/edits/0/sentence").asString() + "\"");
         assertThat(coach.post(

@@ -65,7 +65,7 @@ class VersionTest {
                 .doesNotContain("412", "428");
         assertThat(api.at("/components/schemas/FindingRow/properties/severity/enum"))
                 .extracting(JsonNode::asString)
-                .containsExactly("bust", "weak", "cannot tell", "note");
+                .containsExactly("bust", "weak", "cannot tell", "note", "fact");
         assertThat(api.at("/components/schemas/GradeRow/properties/mark/enum"))
                 .extracting(JsonNode::asString)
                 .containsExactly("+", "=", "-", "n/a");

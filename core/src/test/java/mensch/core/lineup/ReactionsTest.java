@@ -60,6 +60,28 @@ class ReactionsTest {
         assertThat(boxes).isPositive();
     }
 
+    /** Handbook 9.20: a 7 technique stands inside the end; the end's down block comes at him. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        anvil-drizzle | end-call | pro-i        | down | across his face | his run job stands
+        anvil-drizzle | end-call | pro-i        | release | spill him | run spill
+        anvil-drizzle | end-call | doubles-open | down | expect trap or pull | his run job stands
+        """)
+    void theEndReadsByTheTechniqueHePlays(
+            String call, String job, String formation, String message, String said, String orders) {
+        Job end = Lineup.of(
+                        Snaps.LIBRARY.call(call),
+                        Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10"))
+                .job(job);
+        Reaction reaction = end.after().reactions().stream()
+                .filter(r -> r.whose() == Whose.KEY
+                        && r.on().equals(Message.of(message).shown()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(reaction.said()).contains(said);
+        assertThat(reaction.orders().words()).isEqualTo(orders);
+    }
+
     /** The same man, the same table: with a corner in cloud outside him he spills, in three-deep he is alone. */
     @ParameterizedTest
     @CsvSource({"anvil-fog,run spill", "anvil-drizzle,run box", "anvil-breeze,run box"})
