@@ -3,6 +3,7 @@ package mensch.core.repair;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -146,23 +147,24 @@ public final class Repairs {
         named.keySet().forEach(t -> ways.add(new Way(t, Natural.TAG)));
         var mending = new ArrayList<Tried>();
         var outcomes = new LinkedHashSet<List<Job>>();
-        int tried = tryAll(call, ways, seen, broken, outcomes, mending);
+        var known = new HashSet<>(seen);
+        int tried = tryAll(call, ways, known, broken, outcomes, mending);
         if (mending.size() < OFFERED) {
-            tried += tryAll(call, reach.taught(before, finding, nearest), seen, broken, outcomes, mending);
+            tried += tryAll(call, reach.taught(before, finding, nearest), known, broken, outcomes, mending);
         }
         mending.sort(CHEAPER);
         return new Offer(best(call, broken, mending, named), tried);
     }
 
-    /** How many were tried; what mends goes to the list. */
+    /** How many were tried, each change once; what mends goes to the list. */
     private int tryAll(
             Call call,
             List<Way> ways,
-            Set<List<Sentence>> seen,
+            Set<List<Sentence>> known,
             Broken broken,
             Set<List<Job>> outcomes,
             List<Tried> mending) {
-        List<Way> fresh = ways.stream().filter(w -> !seen.contains(w.steps())).toList();
+        List<Way> fresh = ways.stream().filter(w -> known.add(w.steps())).toList();
         fresh.forEach(w -> tried(call, w, broken, outcomes).ifPresent(mending::add));
         return fresh.size();
     }
