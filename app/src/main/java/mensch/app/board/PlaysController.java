@@ -78,15 +78,16 @@ class PlaysController {
     @PostMapping("/audits")
     PlaySheet against(@Valid @RequestBody AgainstRequest request, Principal by) {
         Lineup lineup = calls.lineup(request.board(), request.phase(), by);
-        return sheets().of(lineup, plan(lineup, by));
+        return sheets().of(lineup, plan(lineup, request.board().snap(), by));
     }
 
-    /** The other calls of this week's plan on the same snap. */
-    private List<Lineup> plan(Lineup lineup, Principal by) {
+    /** The other calls of this week's plan that may meet this formation, on the same snap. */
+    private List<Lineup> plan(Lineup lineup, SnapWords snap, Principal by) {
         var plan = new ArrayList<Lineup>();
         for (String id : playbook.planned("call", by.getName())) {
             Call call = book.seen(id, null, List.of(), by.getName());
             boolean other = !id.equals(lineup.inForce().ref().id())
+                    && (snap.men() != null || call.meantFor(snap.formation()))
                     && call.front().players() == lineup.inForce().front().players();
             if (other) {
                 plan.add(Lineup.of(call, lineup.snap()));

@@ -195,13 +195,14 @@ class PlaybookController {
     }
 
     private static Sketch sketch(Library library, Call call) {
-        List<String> meant = call.meantFor();
         int players = call.front().players();
         if (players < 11) {
             return Sketch.of(Lineup.of(
                     call, library.formationsFor(call).get(0).snap(null, false, "flag" + players + " m 30 1&10")));
         }
-        String formation = meant.isEmpty() || meant.contains(NEUTRAL_FORMATION) ? NEUTRAL_FORMATION : meant.get(0);
+        String formation = call.meantFor(NEUTRAL_FORMATION)
+                ? NEUTRAL_FORMATION
+                : call.meantFor().get(0);
         boolean known = library.formations().stream().map(LibraryFormation::id).anyMatch(formation::equals);
         return Sketch.of(Lineup.of(
                 call, library.formation(known ? formation : NEUTRAL_FORMATION).snap(null, false, NEUTRAL_SPOT)));

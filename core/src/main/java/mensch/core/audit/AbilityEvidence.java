@@ -31,7 +31,7 @@ final class AbilityEvidence {
     }
 
     private static String name(Job job) {
-        return Evidence.names(List.of(job));
+        return Said.names(List.of(job));
     }
 
     /** A gap whose owner cannot take it. */

@@ -19,7 +19,7 @@ final class CoverageEvidence {
 
         @Override
         public String title() {
-            return Evidence.names(List.of(job)) + " has " + man + " (" + number + ") man to man.";
+            return Said.names(List.of(job)) + " has " + man + " (" + number + ") man to man.";
         }
 
         @Override
@@ -82,7 +82,7 @@ final class CoverageEvidence {
 
         @Override
         public String title() {
-            return Evidence.names(List.of(job)) + " has nothing to do against the pass.";
+            return Said.names(List.of(job)) + " has nothing to do against the pass.";
         }
 
         @Override
@@ -123,7 +123,7 @@ final class CoverageEvidence {
 
         @Override
         public String title() {
-            return "Two men, one " + area + ": " + Evidence.names(men) + ".";
+            return "Two men, one " + area + ": " + Said.names(men) + ".";
         }
 
         @Override
@@ -140,7 +140,7 @@ final class CoverageEvidence {
 
         @Override
         public String title() {
-            return "Two men, one landmark: " + Evidence.names(List.of(first, second)) + ".";
+            return "Two men, one landmark: " + Said.names(List.of(first, second)) + ".";
         }
 
         @Override
@@ -158,7 +158,7 @@ final class CoverageEvidence {
 
         @Override
         public String title() {
-            return Evidence.names(List.of(job)) + " drops across the ball.";
+            return Said.names(List.of(job)) + " drops across the ball.";
         }
 
         @Override

@@ -51,11 +51,6 @@ public interface Evidence {
         }
     }
 
-    /** Men as coaches say them, in their order. */
-    static String names(List<Job> jobs) {
-        return jobs.stream().map(j -> j.words()).collect(Collectors.joining(", "));
-    }
-
     /** What the offence shows has no answer in the call: no check, and no rung that asked for it. */
     record NoAnswer(String picture, String call) implements Evidence {
         @Override
@@ -143,7 +138,7 @@ public interface Evidence {
 
         @Override
         public String title() {
-            return "The disguise costs " + names(List.of(job)) + " too much.";
+            return "The disguise costs " + Said.names(List.of(job)) + " too much.";
         }
 
         @Override
@@ -162,13 +157,13 @@ public interface Evidence {
         @Override
         public String title() {
             if (given instanceof Given.Nobody<?> nobody) {
-                return names(List.of(job)) + ": rule gives nobody for "
+                return Said.names(List.of(job)) + ": rule gives nobody for "
                         + nobody.part().words() + ".";
             }
             if (given instanceof Given.Undecided<?> undecided) {
-                return names(List.of(job)) + ": " + undecided.part().words() + " cannot be told.";
+                return Said.names(List.of(job)) + ": " + undecided.part().words() + " cannot be told.";
             }
-            return names(List.of(job)) + " has no "
+            return Said.names(List.of(job)) + " has no "
                     + ((Given.Undefined<?>) given).part().words() + ".";
         }
 
@@ -196,7 +191,7 @@ public interface Evidence {
 
         @Override
         public String title() {
-            return names(List.of(first, second)) + " stand on one spot.";
+            return Said.names(List.of(first, second)) + " stand on one spot.";
         }
 
         @Override
@@ -231,7 +226,7 @@ public interface Evidence {
 
         @Override
         public String title() {
-            return names(List.of(job)) + " is in the neutral zone.";
+            return Said.names(List.of(job)) + " is in the neutral zone.";
         }
 
         @Override
@@ -249,7 +244,7 @@ public interface Evidence {
 
         @Override
         public String title() {
-            return names(List.of(job)) + " stands beyond the " + line + ".";
+            return Said.names(List.of(job)) + " stands beyond the " + line + ".";
         }
 
         @Override
@@ -267,7 +262,7 @@ public interface Evidence {
 
         @Override
         public String title() {
-            return names(List.of(job)) + " stands off the ball.";
+            return Said.names(List.of(job)) + " stands off the ball.";
         }
 
         @Override
@@ -282,7 +277,7 @@ public interface Evidence {
         /** One man's wanted and given depth, and the spot it leaves him. */
         public record Man(Job job, Point spot, Squeeze squeeze) {
             String words() {
-                return names(List.of(job)) + " at " + Numbers.words(squeeze.givenDepth()) + " yd instead of "
+                return Said.names(List.of(job)) + " at " + Numbers.words(squeeze.givenDepth()) + " yd instead of "
                         + Numbers.words(squeeze.wantedDepth());
             }
         }
@@ -296,11 +291,11 @@ public interface Evidence {
         public String title() {
             if (drop) {
                 return men.size() == 1
-                        ? names(List.of(men.get(0).job())) + " has less room to drop."
+                        ? Said.names(List.of(men.get(0).job())) + " has less room to drop."
                         : men.size() + " men have less room to drop.";
             }
             return men.size() == 1
-                    ? names(List.of(men.get(0).job())) + " stands at "
+                    ? Said.names(List.of(men.get(0).job())) + " stands at "
                             + Numbers.words(men.get(0).squeeze().givenDepth()) + "."
                     : men.size() + " men stand closer than told.";
         }

@@ -1,7 +1,6 @@
 package mensch.core.audit;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -136,15 +135,18 @@ final class GapCheck implements Check {
         }
     }
 
-    /** A two-gapper is told once, with every gap that hangs on him alone. */
+    /** Two-gappers are told once, with every gap that hangs on one of them alone. */
     private static void twoGappers(GapLedger ledger, List<Finding> findings) {
-        var byMen = new LinkedHashMap<List<Job>, List<Row>>();
-        for (Row row : ledger.rows()) {
-            if (row.owned() == GapLedger.Owned.TWO_GAPPED) {
-                byMen.computeIfAbsent(row.twoGappers(), k -> new ArrayList<>()).add(row);
-            }
+        List<Row> rows = ledger.rows().stream()
+                .filter(row -> row.owned() == GapLedger.Owned.TWO_GAPPED)
+                .toList();
+        if (!rows.isEmpty()) {
+            List<Job> men = rows.stream()
+                    .flatMap(r -> r.twoGappers().stream())
+                    .distinct()
+                    .toList();
+            findings.add(
+                    new Finding(GAPS, Severity.NOTE, rows.get(0).at(), men, new RunEvidence.OnlyTwoGappers(rows, men)));
         }
-        byMen.forEach((men, rows) -> findings.add(
-                new Finding(GAPS, Severity.NOTE, rows.get(0).at(), men, new RunEvidence.OnlyTwoGappers(rows, men))));
     }
 }

@@ -68,7 +68,7 @@ final class PlayEvidence {
         @Override
         public String reason() {
             return gaps + " gaps after its blockers arrive, " + men + " men fit there"
-                    + (exchange.isEmpty() ? "" : ", " + Evidence.names(exchange) + " come over") + "."
+                    + (exchange.isEmpty() ? "" : ", " + Said.names(exchange) + " come over") + "."
                     + (runs.size() > 1 ? " Also " + String.join(", ", runs.subList(1, runs.size())) + "." : "");
         }
     }
@@ -200,7 +200,7 @@ final class PlayEvidence {
 
         @Override
         public String reason() {
-            return rushers.size() + " rush, none of them outside there: " + Evidence.names(rushers) + ".";
+            return rushers.size() + " rush, none of them outside there: " + Said.names(rushers) + ".";
         }
     }
 
@@ -256,7 +256,7 @@ final class PlayEvidence {
         @Override
         public String reason() {
             return "No man who is told so can be there by the throw"
-                    + (what.size() > 1 ? ". Also " + StandingEvidence.few(what.subList(1, what.size())) : "") + ".";
+                    + (what.size() > 1 ? ". Also " + Said.few(what.subList(1, what.size())) : "") + ".";
         }
     }
 
@@ -274,7 +274,7 @@ final class PlayEvidence {
 
         @Override
         public String title() {
-            return Evidence.names(men) + " both have " + route + ".";
+            return Said.names(men) + " both have " + route + ".";
         }
 
         @Override

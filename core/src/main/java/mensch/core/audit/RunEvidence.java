@@ -47,7 +47,7 @@ final class RunEvidence {
 
         @Override
         public String reason() {
-            return Evidence.names(owners) + " are all told to take it; one of them is missing elsewhere.";
+            return Said.names(owners) + " are all told to take it; one of them is missing elsewhere.";
         }
     }
 
@@ -62,13 +62,19 @@ final class RunEvidence {
 
         @Override
         public String title() {
-            return Evidence.names(men) + (men.size() == 1 ? " two-gaps" : " two-gap") + ": "
-                    + rows.stream().map(Row::said).collect(Collectors.joining(" and ")) + ".";
+            return Said.names(men) + (men.size() == 1 ? " two-gaps." : " two-gap.");
         }
 
         @Override
         public String reason() {
-            return "He answers for the gaps beside his man; the nearest backer fills what he gives up.";
+            return Said.each(
+                            men,
+                            m -> m.words() + " answers for the "
+                                    + Said.and(rows.stream()
+                                            .filter(r -> r.twoGappers().contains(m))
+                                            .map(Row::said)
+                                            .toList()))
+                    + "; the nearest backer fills what he gives up.";
         }
     }
 
@@ -80,7 +86,7 @@ final class RunEvidence {
 
         @Override
         public String title() {
-            return Evidence.names(List.of(job)) + " is told a gap that is not there.";
+            return Said.names(List.of(job)) + " is told a gap that is not there.";
         }
 
         @Override
@@ -133,7 +139,7 @@ final class RunEvidence {
 
         @Override
         public String reason() {
-            return Evidence.names(rushers) + " rush against this formation.";
+            return Said.names(rushers) + " rush against this formation.";
         }
     }
 

@@ -36,7 +36,7 @@ final class SmallSidedEvidence {
 
         @Override
         public String title() {
-            return Evidence.names(List.of(job)) + " rushes from inside the rush line.";
+            return Said.names(List.of(job)) + " rushes from inside the rush line.";
         }
 
         @Override
@@ -60,7 +60,7 @@ final class SmallSidedEvidence {
 
         @Override
         public String reason() {
-            return Evidence.names(rushers) + " rush; keep " + allowed + " and give the others a zone.";
+            return Said.names(rushers) + " rush; keep " + allowed + " and give the others a zone.";
         }
     }
 

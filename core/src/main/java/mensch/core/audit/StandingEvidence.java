@@ -15,27 +15,6 @@ import mensch.core.rung.Numbers;
 final class StandingEvidence {
     private StandingEvidence() {}
 
-    /** Past this many a list says how many more there are. */
-    private static final int LISTED = 6;
-
-    /** The first few, and how many more. */
-    static String few(List<String> all) {
-        List<String> distinct = all.stream().distinct().toList();
-        String first = distinct.stream().limit(LISTED).collect(Collectors.joining(", "));
-        return distinct.size() > LISTED ? first + " and " + (distinct.size() - LISTED) + " more" : first;
-    }
-
-    /** As a coach lists: one, two and three. */
-    static String and(List<String> words) {
-        return words.size() < 2
-                ? String.join("", words)
-                : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
-    }
-
-    private static String names(List<Job> jobs) {
-        return and(jobs.stream().map(Job::words).distinct().toList());
-    }
-
     /** Sides on which fewer than three are underneath. */
     record Shared(List<Under> sides) implements Evidence {
         @Override
@@ -46,7 +25,7 @@ final class StandingEvidence {
         @Override
         public String title() {
             return "Underneath "
-                    + and(sides.stream()
+                    + Said.and(sides.stream()
                             .map(u -> (u.men().size() == 1 ? "one" : "two") + " for three on the "
                                     + u.side().words())
                             .toList())
@@ -56,7 +35,7 @@ final class StandingEvidence {
         @Override
         public String reason() {
             return sides.stream()
-                            .map(u -> "On the " + u.side().words() + " " + names(u.men())
+                            .map(u -> "On the " + u.side().words() + " " + Said.names(u.men())
                                     + (u.men().size() == 1
                                             ? " has flat, curl and hook"
                                             : " share flat, curl and hook: " + how(u)))
@@ -67,7 +46,7 @@ final class StandingEvidence {
         private static String how(Under under) {
             return under.shared().isEmpty()
                     ? "one of them has two areas, one man short there"
-                    : "the " + and(under.shared()) + " is shared by two, inside and outside";
+                    : "the " + Said.and(under.shared()) + " is shared by two, inside and outside";
         }
     }
 
@@ -81,8 +60,8 @@ final class StandingEvidence {
         @Override
         public String title() {
             return "This coverage gives "
-                    + and(sides.stream()
-                            .map(u -> "the " + and(u.unowned()) + " on the "
+                    + Said.and(sides.stream()
+                            .map(u -> "the " + Said.and(u.unowned()) + " on the "
                                     + u.side().words())
                             .toList())
                     + ".";
@@ -127,7 +106,7 @@ final class StandingEvidence {
 
         @Override
         public String reason() {
-            return "Every block near the ball is an easy one and no free man is there in time: " + few(runs) + ".";
+            return "Every block near the ball is an easy one and no free man is there in time: " + Said.few(runs) + ".";
         }
     }
 
@@ -143,15 +122,13 @@ final class StandingEvidence {
 
         @Override
         public String title() {
-            return names(men.stream().map(Over::job).toList()) + " must go over when a blocker leaves.";
+            return Said.names(men.stream().map(Over::job).toList()) + " must go over when a blocker leaves.";
         }
 
         @Override
         public String reason() {
             return "The gap goes with the puller, and the play side needs the man: "
-                    + men.stream()
-                            .map(o -> o.job().words() + " on " + few(o.runs()))
-                            .collect(Collectors.joining("; "))
+                    + Said.each(men, o -> o.job().words() + " on " + Said.few(o.runs()))
                     + ".";
         }
     }
@@ -166,22 +143,28 @@ final class StandingEvidence {
             return About.of("two routes");
         }
 
+        private List<On> on(boolean deep) {
+            return men.stream().filter(o -> o.deep() == deep).toList();
+        }
+
         @Override
         public String title() {
-            List<Job> deep = men.stream().filter(On::deep).map(On::job).toList();
-            return deep.isEmpty()
-                    ? "Two routes on one man underneath: "
-                            + names(men.stream().map(On::job).toList()) + "."
-                    : "Two deep routes on " + names(deep) + ".";
+            List<On> deep = on(true);
+            return (deep.isEmpty() ? "Two routes on one man underneath: " : "Two deep routes on ")
+                    + Said.names(
+                            (deep.isEmpty() ? men : deep).stream().map(On::job).toList()) + ".";
         }
 
         @Override
         public String reason() {
-            return "He can be on one of them; know which one the coverage gives: "
-                    + men.stream()
-                            .map(o -> o.job().words() + " on " + few(o.concepts()))
-                            .collect(Collectors.joining("; "))
-                    + ".";
+            String deep = told(on(true));
+            String underneath = told(on(false));
+            return "He can be on one of them; know which one the coverage gives: " + deep
+                    + (deep.isEmpty() || underneath.isEmpty() ? "" : ". Underneath the same: ") + underneath + ".";
+        }
+
+        private static String told(List<On> men) {
+            return Said.each(men, o -> o.job().words() + " on " + Said.few(o.concepts()));
         }
     }
 
@@ -198,15 +181,13 @@ final class StandingEvidence {
         @Override
         public String title() {
             return "The ball is there before "
-                    + names(men.stream().map(Window::job).toList()) + ".";
+                    + Said.names(men.stream().map(Window::job).toList()) + ".";
         }
 
         @Override
         public String reason() {
             return "Nobody has these in time: "
-                    + men.stream()
-                            .map(w -> "in the area of " + w.job().words() + " " + few(w.routes()))
-                            .collect(Collectors.joining("; "))
+                    + Said.each(men, w -> "in the area of " + w.job().words() + " " + Said.few(w.routes()))
                     + ".";
         }
     }
@@ -227,10 +208,10 @@ final class StandingEvidence {
             List<String> outside = by("outside");
             var parts = new ArrayList<String>();
             if (!inside.isEmpty()) {
-                parts.add("breaks outward on " + and(inside));
+                parts.add("breaks outward on " + Said.and(inside));
             }
             if (!outside.isEmpty()) {
-                parts.add("breaks inward on " + and(outside));
+                parts.add("breaks inward on " + Said.and(outside));
             }
             return "Man to man gives " + String.join(", ", parts) + ".";
         }
@@ -246,9 +227,7 @@ final class StandingEvidence {
         @Override
         public String reason() {
             return "The leverage takes the other way: "
-                    + men.stream()
-                            .map(b -> b.job().words() + ", " + b.leverage() + ": " + few(b.routes()))
-                            .collect(Collectors.joining("; "))
+                    + Said.each(men, b -> b.job().words() + ", " + b.leverage() + ": " + Said.few(b.routes()))
                     + ".";
         }
     }
@@ -262,17 +241,17 @@ final class StandingEvidence {
 
         @Override
         public String title() {
-            return names(men.stream().map(PlayEvidence.RubRisk::job).toList()) + (men.size() == 1 ? " runs" : " run")
-                    + " into traffic.";
+            return Said.names(men.stream().map(PlayEvidence.RubRisk::job).toList())
+                    + (men.size() == 1 ? " runs" : " run") + " into traffic.";
         }
 
         @Override
         public String reason() {
-            return men.stream()
-                            .map(r -> r.job().words() + " on " + r.play() + ": " + r.by() + " is "
+            return Said.each(
+                            men,
+                            r -> r.job().words() + " on " + r.play() + ": " + r.by() + " is "
                                     + PlayEvidence.tenth(r.yards()) + " yd from his way at "
                                     + PlayEvidence.tenth(r.seconds()) + " s")
-                            .collect(Collectors.joining("; "))
                     + ". Exchange the two, or go over the top.";
         }
     }
@@ -286,17 +265,17 @@ final class StandingEvidence {
 
         @Override
         public String title() {
-            return names(men.stream().map(PlayEvidence.TwoJobs::man).toList()) + (men.size() == 1 ? " has" : " have")
-                    + " run and pass for a moment.";
+            return Said.names(men.stream().map(PlayEvidence.TwoJobs::man).toList())
+                    + (men.size() == 1 ? " has" : " have") + " run and pass for a moment.";
         }
 
         @Override
         public String reason() {
-            return men.stream()
-                            .map(t -> t.man().words() + " for "
+            return Said.each(
+                            men,
+                            t -> t.man().words() + " for "
                                     + PlayEvidence.tenth(t.conflict().overlap()) + " s on "
-                                    + few(t.plays()))
-                            .collect(Collectors.joining("; "))
+                                    + Said.few(t.plays()))
                     + ": pass first, then the run.";
         }
     }
@@ -316,16 +295,16 @@ final class StandingEvidence {
             return none
                     ? "Nobody is deep: " + men.size() + (men.size() == 1 ? " man is" : " men are")
                             + " alone with their receivers."
-                    : names(men.stream().map(Alone::job).toList()) + (men.size() == 1 ? " is" : " are")
+                    : Said.names(men.stream().map(Alone::job).toList()) + (men.size() == 1 ? " is" : " are")
                             + " alone far from help.";
         }
 
         @Override
         public String reason() {
-            return men.stream()
-                            .map(a -> a.job().words() + " on " + a.man()
+            return Said.each(
+                            men,
+                            a -> a.job().words() + " on " + a.man()
                                     + (none ? "" : ", help " + Numbers.words(Math.round(a.yards())) + " yd away"))
-                            .collect(Collectors.joining("; "))
                     + ". One missed tackle or one double move is a touchdown.";
         }
     }
@@ -340,7 +319,7 @@ final class StandingEvidence {
         @Override
         public String title() {
             return "The movement exchanges gaps: "
-                    + and(gaps.stream()
+                    + Said.and(gaps.stream()
                             .map(g -> g.job().words() + " to the " + g.to().words())
                             .toList())
                     + ".";
@@ -348,10 +327,10 @@ final class StandingEvidence {
 
         @Override
         public String reason() {
-            return gaps.stream()
-                            .map(g -> "the " + g.from().words() + " that "
-                                    + g.job().words() + " leaves is " + names(g.now()) + "'s")
-                            .collect(Collectors.joining("; "))
+            return Said.each(
+                            gaps,
+                            g -> "the " + g.from().words() + " that " + g.job().words() + " leaves is "
+                                    + Said.names(g.now()) + "'s")
                     + ".";
         }
     }

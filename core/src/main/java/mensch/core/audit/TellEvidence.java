@@ -52,31 +52,42 @@ final class TellEvidence {
         }
     }
 
-    /** A call of the plan that looks different before the snap. */
-    record GivenAway(Tells.Pair pair) implements Evidence {
+    /** Calls of the plan that look different before the snap, the plainest first. */
+    record GivenAway(List<Tells.Pair> pairs) implements Evidence {
         @Override
         public About about() {
-            return About.of("tell", pair.call());
+            return About.of("tell");
         }
 
         @Override
         public String title() {
+            List<String> calls = pairs.stream().map(Tells.Pair::call).distinct().toList();
+            List<String> who =
+                    pairs.stream().map(GivenAway::who).distinct().limit(2).toList();
+            return (who.size() == 1 ? who.get(0) + " tells" : "The picture tells") + " this from " + Said.few(calls)
+                    + ".";
+        }
+
+        private static String who(Tells.Pair pair) {
             Job by = pair.men() == 0 ? null : pair.by();
             Job stance = pair.stance();
-            return (by != null
-                            ? PlayEvidence.name(by)
-                            : stance != null ? PlayEvidence.name(stance) + "'s stance" : "A man")
-                    + " tells this from " + pair.call() + ".";
+            return by != null
+                    ? PlayEvidence.name(by)
+                    : stance != null ? PlayEvidence.name(stance) + "'s stance" : "A man";
         }
 
         @Override
         public String reason() {
-            return (pair.men() == 0
-                            ? "His stance differs"
-                            : pair.men() + (pair.men() == 1 ? " man stands" : " men stand")
-                                    + " elsewhere before the snap, the plainest by " + PlayEvidence.tenth(pair.yards())
-                                    + " yd")
-                    + (pair.stance() != null && pair.men() > 0 ? "; and a stance differs" : "") + ".";
+            return "Before the snap, " + Said.each(pairs, GivenAway::apart) + ".";
+        }
+
+        private static String apart(Tells.Pair pair) {
+            return pair.call() + ": "
+                    + (pair.men() == 0
+                            ? "his stance differs"
+                            : pair.men() + (pair.men() == 1 ? " man stands" : " men stand") + " elsewhere, " + who(pair)
+                                    + " by " + PlayEvidence.tenth(pair.yards()) + " yd")
+                    + (pair.stance() != null && pair.men() > 0 ? ", and a stance differs" : "");
         }
     }
 

@@ -20,7 +20,6 @@ final class TellsCheck implements Check {
             CheckId.of("tell", Rule.TELLS, Part.SHOW, Part.ALIGN).needing(CheckId.Need.PLAN);
 
     private static final Point BEHIND_THE_BALL = new Point(0, 6);
-    private static final int LISTED = 3;
 
     @Override
     public List<CheckId> finds() {
@@ -52,16 +51,18 @@ final class TellsCheck implements Check {
                                 speeds.passer().quickThrow())));
             }
         }
-        tells.pairs().stream().limit(LISTED).forEach(pair -> {
-            List<Job> who = Stream.ofNullable(pair.men() == 0 ? pair.stance() : pair.by())
+        if (!tells.pairs().isEmpty()) {
+            List<Job> who = tells.pairs().stream()
+                    .flatMap(pair -> Stream.ofNullable(pair.men() == 0 ? pair.stance() : pair.by()))
+                    .distinct()
                     .toList();
             findings.add(new Finding(
                     TELL,
                     Severity.FACT,
                     who.isEmpty() ? BEHIND_THE_BALL : who.get(0).feetOr(BEHIND_THE_BALL),
                     who,
-                    new TellEvidence.GivenAway(pair)));
-        });
+                    new TellEvidence.GivenAway(tells.pairs())));
+        }
         return findings;
     }
 }

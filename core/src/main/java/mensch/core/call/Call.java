@@ -245,6 +245,11 @@ public final class Call {
         return document().values().texts("for");
     }
 
+    /** Whether it is meant for a formation. */
+    public boolean meantFor(String formation) {
+        return meantFor().isEmpty() || meantFor().contains(formation);
+    }
+
     /** Whether a pressure is one of its layers. */
     public boolean pressures() {
         return layers.stream().anyMatch(l -> l.kind() == Layer.Kind.PRESSURE);

@@ -18,7 +18,7 @@ public record BlockLimits(
     public record Level(double first, double second, double covered) {}
 
     /** How far a blocker gets. */
-    public record Reach(double edge, double climb, double climbDepth, double stalk) {}
+    public record Reach(double edge, double climb, double climbDepth, double wing, double stalk) {}
 
     /**
      * Whom a kick-out or a lead meets: no deeper, no farther outside the end man; whom a crack finds: so far beside the

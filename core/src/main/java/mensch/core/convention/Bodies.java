@@ -23,7 +23,8 @@ public record Bodies(
      * @param floor the least depth of a second-level man
      * @param tight yards to goal inside which the levels are pressed together between floor and ceiling
      * @param ceiling depth of the last of them
+     * @param room depth behind the floor that is left to the levels when the goal line leaves none
      * @param levels a man who wants this depth or more stands at the ceiling
      */
-    public record Compression(int from, double floor, double tight, double ceiling, double levels) {}
+    public record Compression(int from, double floor, double tight, double ceiling, double room, double levels) {}
 }

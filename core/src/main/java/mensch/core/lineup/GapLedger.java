@@ -105,16 +105,14 @@ public record GapLedger(List<Row> rows, List<Edge> edges, List<Job> beyond) {
     private static Edge edge(Lineup lineup, Side side) {
         var forces = new ArrayList<Job>();
         for (Job job : lineup.jobs()) {
-            if (job.fit() instanceof Task.Fit fit && fit.role() == FitRole.FORCE && side(lineup, job, fit) == side) {
+            if (job.fit() instanceof Task.Fit fit
+                    && fit.role() == FitRole.FORCE
+                    && fit.side(lineup.view(job)) == side) {
                 forces.add(job);
             }
         }
         Flank flank = flank(lineup, side);
         return new Edge(side, new Point(flank.endMan().x() + 2 * side.sign(), 2), List.copyOf(forces));
-    }
-
-    private static Side side(Lineup lineup, Job job, Task.Fit fit) {
-        return fit.gap() == null ? job.seat() : lineup.view(job).side(fit.gap().where());
     }
 
     /** The gap a job owns, if any. */

@@ -81,10 +81,7 @@ final class Resolver {
                     && steps != null
                     && steps.first() instanceof Task.Fit fit
                     && fit.role() == FitRole.FORCE
-                    && (fit.gap() == null
-                                    ? seats.get(other).side()
-                                    : views.get(other).side(fit.gap().where()))
-                            == seats.get(i).side()) {
+                    && fit.side(views.get(other)) == seats.get(i).side()) {
                 return false;
             }
         }

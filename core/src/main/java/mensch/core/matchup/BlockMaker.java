@@ -211,8 +211,7 @@ final class BlockMaker {
                 picture.stands.stream()
                         .filter(s -> assigned.free(s)
                                 && s.at(picture.play).distance(wing.feet())
-                                        <= picture.limits.reach().edge()
-                                                + picture.limits.level().second() / 2)
+                                        <= picture.limits.reach().wing())
                         .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(wing.feet())))
                         .ifPresent(s -> {
                             assigned.tell(wing, Block.BASE);

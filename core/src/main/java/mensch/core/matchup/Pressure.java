@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mensch.core.convention.Speeds;
+import mensch.core.coverage.CoverSeat;
 import mensch.core.formation.Answer;
-import mensch.core.front.Role;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Job;
@@ -139,8 +139,8 @@ public record Pressure(
 
     private static List<Window> windows(Lineup lineup, List<Rusher> rushers) {
         boolean more = rushers.stream()
-                .anyMatch(r ->
-                        r.job().role().body() == Role.Body.LB || r.job().role().body() == Role.Body.DB);
+                .map(r -> r.job().cover())
+                .anyMatch(seat -> seat != CoverSeat.RUSH && seat != CoverSeat.EDGE);
         var windows = new ArrayList<Window>();
         if (!more) {
             return windows;

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
@@ -130,7 +131,7 @@ public final class PlayReader {
                         document,
                         "ball",
                         () -> new Run.Ball(
-                                Who.read(required(ball, "carrier"), vocabulary),
+                                carriers(required(ball, "carrier")),
                                 ball.number("gun").orElse(1.0),
                                 ball.number("under").orElse(1.0))),
                 reading(
@@ -139,6 +140,13 @@ public final class PlayReader {
                         () -> document.text("leaves").map(Leaves::of).orElse(Leaves.NOBODY)),
                 paths,
                 told);
+    }
+
+    /** Men in the order in which they are asked for: "man in motion, #1 other side". */
+    private List<Who> carriers(String words) {
+        return Stream.of(words.split(","))
+                .map(w -> Who.read(w.strip(), vocabulary))
+                .toList();
     }
 
     private Pass pass(Document document) {

@@ -1,11 +1,9 @@
 package mensch.core.play;
 
 import java.util.List;
-import java.util.Optional;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
-import mensch.core.formation.Motion;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Side;
 import mensch.core.rung.Condition;
@@ -34,8 +32,12 @@ public record Run(
     /** The point of a run that goes outside everybody. */
     public static final char OUTSIDE = '*';
 
-    /** Who carries, and when he has the ball, seconds after the snap. */
-    public record Ball(Who carrier, double fromGun, double underCentre) {}
+    /** Who carries, the first of these who is there, and when he has the ball, seconds after the snap. */
+    public record Ball(List<Who> carriers, double fromGun, double underCentre) {
+        public Ball {
+            carriers = List.copyOf(carriers);
+        }
+    }
 
     /** A man and his block. */
     public record Told(Who who, Block block) {}
@@ -56,23 +58,18 @@ public record Run(
     }
 
     /**
-     * The carrier: on a sweep by a receiver the man who comes in motion to that side; the deepest back when the one
-     * named is not there, the quarterback when there is no back, and the snapper when there is no quarterback either.
+     * The carrier; the deepest back when the one named is not there, the quarterback when there is no back, and the
+     * snapper when there is no quarterback either.
      */
     public Man carrier(View view) {
         Shape shape = view.features().shape();
         Man quarterback = shape.quarterback();
         List<Man> backs = shape.backs();
         Man otherwise = quarterback != null ? quarterback : shape.snapper();
-        return inMotion(view)
-                .or(() -> ball.carrier().in(view))
+        return ball.carriers().stream()
+                .flatMap(c -> c.in(view).stream())
+                .findFirst()
                 .orElse(backs.isEmpty() ? otherwise : backs.get(backs.size() - 1));
-    }
-
-    private Optional<Man> inMotion(View view) {
-        Motion motion = view.features().motion();
-        boolean comes = ball.carrier().receiver() && motion.kind() == Feature.MOTION_JET && motion.to() == view.my();
-        return comes ? view.features().shape().eligible(motion.movers().get(0)) : Optional.empty();
     }
 
     /** Whether it is an option. */

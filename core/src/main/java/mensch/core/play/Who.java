@@ -1,8 +1,11 @@
 package mensch.core.play;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
+import mensch.core.formation.Motion;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Side;
 import mensch.core.rung.Ref;
@@ -15,10 +18,19 @@ import org.jspecify.annotations.Nullable;
 /**
  * A man of the offence as a play names him.
  *
- * @param ref null for "lead": the H-back, else the wing, else the second back
+ * @param kind "lead" is the H-back, else the wing, else the second back; "man in motion" comes across to this side
+ * @param ref null unless he is named by his place
  * @param where the side he works to: his own for a lineman or a receiver, the told one for a back
  */
-public record Who(@Nullable Ref ref, Where where) {
+public record Who(Kind kind, @Nullable Ref ref, Where where) {
+    /** How he is named. */
+    public enum Kind {
+        PLACE,
+        LEAD,
+        IN_MOTION
+    }
+
+    private static final String MOVER = "man in motion";
     private static final String LEAD = "lead";
     private static final String OTHER = " other side";
 
@@ -26,7 +38,10 @@ public record Who(@Nullable Ref ref, Where where) {
         boolean other = words.endsWith(OTHER);
         String plain = other ? words.substring(0, words.length() - OTHER.length()) : words;
         if (plain.equals(LEAD)) {
-            return new Who(null, other ? Where.OTHER : Where.MY);
+            return new Who(Kind.LEAD, null, other ? Where.OTHER : Where.MY);
+        }
+        if (words.equals(MOVER)) {
+            return new Who(Kind.IN_MOTION, null, Where.MY);
         }
         Ref ref = RungReader.readMan(plain, vocabulary);
         boolean back = ref.kind() == Ref.Kind.BACK
@@ -34,23 +49,32 @@ public record Who(@Nullable Ref ref, Where where) {
                 || ref.kind() == Ref.Kind.TAILBACK
                 || ref.kind() == Ref.Kind.DEEPEST_BACK;
         return back
-                ? new Who(ref, other ? Where.OTHER : Where.MY)
-                : new Who(other ? RungReader.readMan(words, vocabulary) : ref, other ? Where.OTHER : Where.MY);
-    }
-
-    /** One of the receivers by number. */
-    boolean receiver() {
-        return ref != null && ref.kind() == Ref.Kind.NUMBER;
+                ? new Who(Kind.PLACE, ref, other ? Where.OTHER : Where.MY)
+                : new Who(
+                        Kind.PLACE,
+                        other ? RungReader.readMan(words, vocabulary) : ref,
+                        other ? Where.OTHER : Where.MY);
     }
 
     /** The man seen from the play side; if he is there. */
     public Optional<Man> in(View view) {
-        return ref == null ? lead(view) : view.man(ref);
+        return switch (kind) {
+            case PLACE -> view.man(Objects.requireNonNull(ref));
+            case LEAD -> lead(view);
+            case IN_MOTION -> inMotion(view);
+        };
     }
 
     /** The side of the ball he works to. */
     public Side side(View view) {
         return view.side(where);
+    }
+
+    private static Optional<Man> inMotion(View view) {
+        Motion motion = view.features().motion();
+        return motion.kind() == Feature.MOTION_JET && motion.to() == view.my()
+                ? view.features().shape().eligible(motion.movers().get(0))
+                : Optional.empty();
     }
 
     private static Optional<Man> lead(View view) {
@@ -66,6 +90,9 @@ public record Who(@Nullable Ref ref, Where where) {
     }
 
     public String words() {
+        if (kind == Kind.IN_MOTION) {
+            return MOVER;
+        }
         return (ref == null ? LEAD : ref.words()) + (ref != null && ref.words().endsWith(OTHER) ? "" : where.suffix());
     }
 }

@@ -293,10 +293,9 @@ public final class Repairs {
     }
 
     private List<Snap> others(Call call, Snap snap) {
-        List<String> meant = call.meantFor();
         String code = snap.field().code().id();
         return library.formationsFor(call).stream()
-                .filter(f -> meant.isEmpty() || meant.contains(f.id()))
+                .filter(f -> call.meantFor(f.id()))
                 .map((LibraryFormation f) -> f.snap(null, false, code + " m 50 1&10"))
                 .filter(s -> !s.formation().equals(snap.formation()))
                 .toList();

@@ -12,9 +12,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Turns outward yards and a depth into a {@link Place}: region, goal-line squeeze, side. */
 final class Placing {
-    /** On the one the floor is behind the goal line already; the levels behind it share half a yard. */
-    private static final double HALF_YARD = 0.5;
-
     private final View view;
     private final Phrase phrase;
     private final Side side;
@@ -133,7 +130,7 @@ final class Placing {
         if (toGoal >= compression.tight() || wanted <= compression.floor()) {
             return Math.min(wanted, Math.max(toGoal, compression.floor()));
         }
-        double room = Math.min(compression.ceiling(), Math.max(toGoal, compression.floor() + HALF_YARD))
+        double room = Math.min(compression.ceiling(), Math.max(toGoal, compression.floor() + compression.room()))
                 - compression.floor();
         double level = (wanted - compression.floor()) / (compression.levels() - compression.floor());
         return Math.min(wanted, compression.floor() + room * Math.min(1, level));

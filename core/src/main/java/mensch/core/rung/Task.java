@@ -37,6 +37,11 @@ public sealed interface Task {
             return gap.words() + (role == null ? "" : ", " + role.words());
         }
 
+        /** The side he plays it on: the gap's, else his own. */
+        public Side side(View view) {
+            return gap == null ? view.my() : view.side(gap.where());
+        }
+
         @Override
         public Optional<Point> aim(View view) {
             return gap == null ? Optional.empty() : gap.middle(view);

@@ -65,7 +65,7 @@ public record StripCell(
         int busts = (int) Audit.of(lineup).stream()
                 .filter(f -> f.severity() == Severity.BUST)
                 .count();
-        boolean meant = call.meantFor().isEmpty() || call.meantFor().contains(formation.id());
+        boolean meant = call.meantFor(formation.id());
         return new StripCell(
                 formation.id(),
                 formation.name(),

@@ -91,7 +91,7 @@ public final class PlanAudit {
                 count(findings, Severity.BUST),
                 count(findings, Severity.WEAK),
                 asked,
-                call.meantFor().isEmpty() || call.meantFor().contains(formation.id()));
+                call.meantFor(formation.id()));
     }
 
     private static boolean worse(Cell cell, Cell than) {

@@ -138,7 +138,7 @@ class CoverageRuleTest {
                         RULES.subject(RULES.call("anvil-rime", "mike", "pass lane 3"), snap),
                         Rule.COVERAGE,
                         Severity.WEAK))
-                .contains("Nobody has lane 4.", "Two men, one lane 3: will, mike.");
+                .contains("Nobody has lane 4.", "Two men, one lane 3: will and mike.");
         assertThat(RULES.titles(
                         RULES.subject(RULES.call("anvil-rime", "mike", "pass lane 3"), snap.mirror()),
                         Rule.COVERAGE,

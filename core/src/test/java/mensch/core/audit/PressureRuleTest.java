@@ -77,4 +77,21 @@ class PressureRuleTest {
                         .anyMatch(t -> t.startsWith("Nobody keeps the quarterback in")))
                 .isEqualTo(told);
     }
+
+    /**
+     * The fourth man of a three-man line is no pressure: what stays open underneath is the coverage's own concession.
+     */
+    @Test
+    void aBaseRushLeavesNoWindowAsAPressureDoes() {
+        assertThat(RULES.titles(
+                        RULES.subject(RULES.call("bellows-frost"), RULES.snap("gun-two-backs")),
+                        Rule.PRESSURE,
+                        Severity.FACT))
+                .noneMatch(t -> t.startsWith("The pressure leaves"));
+        assertThat(RULES.titles(
+                        RULES.subject(RULES.call("anvil-swift"), RULES.snap("doubles-open")),
+                        Rule.PRESSURE,
+                        Severity.FACT))
+                .anyMatch(t -> t.startsWith("The pressure leaves"));
+    }
 }

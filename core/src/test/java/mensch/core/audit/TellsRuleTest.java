@@ -3,6 +3,7 @@ package mensch.core.audit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.Stream;
 import mensch.core.Snaps;
 import mensch.core.formation.Snap;
 import mensch.core.lineup.Lineup;
@@ -30,6 +31,24 @@ class TellsRuleTest {
         assertThat(tells.travels().get(0).yards()).isEqualTo(4);
         assertThat(RULES.verdict(new Subject(here, Plays.NONE, List.of(here)), Rule.TELLS))
                 .isInstanceOf(Verdict.Holds.class);
+    }
+
+    /** However many calls look different, it is one standing fact that names them. */
+    @Test
+    void theCallsThatLookDifferentAreToldInOneSentence() {
+        Snap snap = RULES.snap("doubles-open");
+        Lineup here = Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), snap);
+        List<Lineup> plan = Stream.of("anvil-fog", "anvil-frost", "bellows-fog", "anvil-thunder")
+                .map(c -> Lineup.of(Snaps.LIBRARY.call(c), snap))
+                .toList();
+        assertThat(Audit.of(new Subject(here, Plays.NONE, plan)))
+                .filteredOn(f -> f.check().id().equals("tell"))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.severity()).isEqualTo(Severity.FACT);
+                    assertThat(f.evidence().title()).contains("Anvil Fog", " and Anvil ");
+                    assertThat(f.evidence().reason()).contains("Anvil Fog: ", " yd");
+                });
     }
 
     /** A disguise from which he is late for a quick throw; at the limit he is not. */

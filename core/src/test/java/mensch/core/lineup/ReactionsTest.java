@@ -35,7 +35,7 @@ class ReactionsTest {
                 continue;
             }
             for (var formation : Snaps.LIBRARY.formationsFor(call)) {
-                if (!call.meantFor().isEmpty() && !call.meantFor().contains(formation.id())) {
+                if (!call.meantFor(formation.id())) {
                     continue;
                 }
                 Lineup lineup = Lineup.of(call, formation.snap(null, false, "hs m 50 1&10"));

@@ -1,0 +1,38 @@
+package mensch.core.audit;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import mensch.core.lineup.Job;
+
+/** How several are told in one sentence, everywhere in the same way. */
+final class Said {
+    /** Past this many a list says how many more there are. */
+    private static final int LISTED = 6;
+
+    private Said() {}
+
+    /** The first few, and how many more. */
+    static String few(List<String> all) {
+        List<String> distinct = all.stream().distinct().toList();
+        return distinct.size() > LISTED
+                ? String.join(", ", distinct.subList(0, LISTED)) + " and " + (distinct.size() - LISTED) + " more"
+                : and(distinct);
+    }
+
+    /** As a coach lists: one, two and three. */
+    static String and(List<String> words) {
+        return words.size() < 2
+                ? String.join("", words)
+                : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+    }
+
+    static String names(List<Job> jobs) {
+        return and(jobs.stream().map(Job::words).distinct().toList());
+    }
+
+    /** What holds of each, one after the other. */
+    static <T> String each(List<T> all, Function<T, String> words) {
+        return all.stream().map(words).collect(Collectors.joining("; "));
+    }
+}
