@@ -54,6 +54,8 @@ final class TellEvidence {
 
     /** Calls of the plan that look different before the snap, the plainest first. */
     record GivenAway(List<Tells.Pair> pairs) implements Evidence {
+        private static final int NAMED = 3;
+
         @Override
         public About about() {
             return About.of("tell");
@@ -64,8 +66,8 @@ final class TellEvidence {
             List<String> calls = pairs.stream().map(Tells.Pair::call).distinct().toList();
             List<String> who =
                     pairs.stream().map(GivenAway::who).distinct().limit(2).toList();
-            return (who.size() == 1 ? who.get(0) + " tells" : "The picture tells") + " this from " + Said.few(calls)
-                    + ".";
+            return (who.size() == 1 ? who.get(0) + " tells" : "The picture tells") + " this from "
+                    + (calls.size() > NAMED ? calls.size() + " calls of the plan" : Said.and(calls)) + ".";
         }
 
         private static String who(Tells.Pair pair) {
@@ -78,7 +80,9 @@ final class TellEvidence {
 
         @Override
         public String reason() {
-            return "Before the snap, " + Said.each(pairs, GivenAway::apart) + ".";
+            int more = pairs.size() - NAMED;
+            return "Before the snap, " + Said.each(pairs.stream().limit(NAMED).toList(), GivenAway::apart)
+                    + (more > 0 ? "; and " + more + " more" : "") + ".";
         }
 
         private static String apart(Tells.Pair pair) {

@@ -65,10 +65,10 @@ final class BlockJudge {
 
     /**
      * Outside-in for a ball that passes outside of him, inside-out for one that passes inside; a down block lets it
-     * pass outside; a trap or kick comes from the inside.
+     * pass outside; a trap or kick comes from the inside, also where the gap is the last and has no man outside it.
      */
     private Difficulty leverage(Stand stand, Man man, Block how) {
-        boolean outside = how == Block.DOWN || picture.u(point) > stand.u();
+        boolean outside = !how.drivesOut() && (how == Block.DOWN || picture.u(point) > stand.u());
         double yards = outside ? picture.u(man) - stand.u() : stand.u() - picture.u(man);
         boolean onTheMove = how.inserts() || how == Block.SEAL_BACK_EDGE;
         return Difficulty.leverage(

@@ -57,6 +57,11 @@ public enum Block {
                 || this == LEAD_FORCE;
     }
 
+    /** Whether he meets his man from the inside and drives him out: the ball passes inside. */
+    public boolean drivesOut() {
+        return this == TRAP || this == KICK || this == PULL_KICK || this == KICK_BACK_EDGE;
+    }
+
     static Block of(String words) {
         return Arrays.stream(values())
                 .filter(b -> b.words.equals(words))

@@ -46,8 +46,10 @@ class TellsRuleTest {
                 .singleElement()
                 .satisfies(f -> {
                     assertThat(f.severity()).isEqualTo(Severity.FACT);
-                    assertThat(f.evidence().title()).contains("Anvil Fog", " and Anvil ");
-                    assertThat(f.evidence().reason()).contains("Anvil Fog: ", " yd");
+                    assertThat(f.evidence().title()).endsWith("tells this from 4 calls of the plan.");
+                    assertThat(f.evidence().reason())
+                            .contains("Anvil Fog: ", " yd")
+                            .endsWith("; and 1 more.");
                 });
     }
 

@@ -98,6 +98,16 @@ class BlockingTest {
         return name.matches("[LR][TG]") ? (name.startsWith("L") ? "R" : "L") + name.substring(1) : name;
     }
 
+    /** A kick-out comes from the inside; on an open side the end stands in the very gap the ball aims at. */
+    @ParameterizedTest
+    @CsvSource({"power,FB", "counter,RG"})
+    void aKickOutOnTheOpenSideComesFromTheInside(String run, String kicker) {
+        Row end = on(blocking("anvil-drizzle", snap("pro-i", null, SPOT), run, Side.LEFT), "end-away");
+        assertThat(end.blockers()).extracting(Man::name).containsExactly(kicker);
+        assertThat(end.difficulty().why()).isEqualTo(Difficulty.Why.BETWEEN);
+        assertThat(end.difficulty().words()).contains("between him and the ball's way");
+    }
+
     @Test
     void aFlySweepIsCarriedByTheManInMotionAndHeBlocksNobody() {
         Snap jet = snap("doubles-gun", "jet", SPOT);
