@@ -27,6 +27,7 @@ public final class Audit {
             new GapCheck(),
             new EdgeCheck(),
             new CountCheck(),
+            new ReadsCheck(),
             new PersonnelCheck(),
             new DeepCheck(),
             new AreaCheck(),

@@ -17,6 +17,7 @@ import mensch.core.matchup.Conflict;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Matchup;
 import mensch.core.matchup.Pressure;
+import mensch.core.matchup.Shown;
 import mensch.core.matchup.Sights;
 import mensch.core.matchup.Tells;
 import mensch.core.play.Pass;
@@ -152,6 +153,23 @@ public final class Subject {
     /** Every pass concept likewise. */
     public List<Distribution> passes() {
         return passes.get();
+    }
+
+    /** The passes that can be thrown to a side. */
+    List<Pass> passesTo(Side side) {
+        return passes().stream()
+                .filter(d -> d.play() == side)
+                .map(Distribution::pass)
+                .toList();
+    }
+
+    /** What every key shows on a run of this subject. */
+    List<Shown> shown(Blocking run) {
+        return matchup.get().shown(run);
+    }
+
+    List<Shown> shown(Pass pass, Side side) {
+        return matchup.get().shown(pass, side);
     }
 
     public List<Pressure> protections() {

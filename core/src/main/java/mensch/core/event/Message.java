@@ -27,8 +27,19 @@ public enum Message {
     PASS_SET("pass set"),
     /** He goes out for a pass, or past the line free. */
     RELEASE("release"),
-    /** A receiver comes in to block. */
+    /** A receiver comes in to block another man. */
     CRACK("crack"),
+    /** A receiver comes in to block the man who reads. */
+    CRACK_ON_ME("crack on me"),
+    /** A man comes from the inside to drive the man who reads out. */
+    KICK("kick"),
+    /** He goes round the edge to the first man outside. */
+    ARC("arc"),
+    /** A receiver blocks out wide. */
+    STALK("stalk"),
+    /** Whoever pulls comes to the side of the man who reads. */
+    PULL_TO_ME("pull to me"),
+    PULL_AWAY("pull away"),
     /** Run blocks, whoever they are on. */
     RUN("run"),
     /** The backfield goes to the side of the man who reads. */
@@ -43,6 +54,7 @@ public enum Message {
     LEAKS_PAST("leaks past it"),
     /** The quarterback keeps the ball and comes to the side of the man who reads. */
     BOOT_TO_ME("boot to me"),
+    BOOT_AWAY("boot away"),
     /** Back and quarterback are at the ball together. */
     MESH("mesh"),
     /** The receiver breaks before eight yards. */
@@ -73,6 +85,17 @@ public enum Message {
 
     public static List<String> all() {
         return Arrays.stream(values()).map(Message::words).toList();
+    }
+
+    /** Whether it takes back what the other said of the same man. */
+    public boolean contradicts(Message other) {
+        return switch (this) {
+            case FLOW_TO_ME -> other == FLOW_AWAY;
+            case FLOW_AWAY -> other == FLOW_TO_ME;
+            case BACK_TO_ME -> other == BACK_AWAY;
+            case BACK_AWAY -> other == BACK_TO_ME;
+            default -> false;
+        };
     }
 
     private final Event shown = new Event.KeyShows(this);

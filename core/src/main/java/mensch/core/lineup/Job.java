@@ -30,7 +30,7 @@ public record Job(Role role, Side seat, CoverSeat cover, Before before, After af
     /**
      * What he does from the snap on.
      *
-     * @param reactions what changes it, his own rungs before the house's table, each event once
+     * @param reactions what changes it, his own rungs before the house's table, each man's message once
      */
     public record After(
             Given<Move> move,

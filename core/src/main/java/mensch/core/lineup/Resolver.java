@@ -5,8 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import mensch.core.call.Call;
+import mensch.core.call.Layer;
+import mensch.core.event.Whose;
 import mensch.core.formation.Features;
+import mensch.core.formation.Man;
 import mensch.core.formation.Snap;
 import mensch.core.front.Sits;
 import mensch.core.geometry.Point;
@@ -18,6 +22,7 @@ import mensch.core.lineup.Given.Undefined;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Gives;
 import mensch.core.rung.Key;
+import mensch.core.rung.Move;
 import mensch.core.rung.Part;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
@@ -27,6 +32,7 @@ import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 import mensch.core.rung.View;
 import mensch.core.rung.View.Binding;
+import org.jspecify.annotations.Nullable;
 
 /** Answers every part of every seat of one phase, in the fixed order: places, then run, then pass. */
 final class Resolver {
@@ -100,9 +106,29 @@ final class Resolver {
                 run,
                 pass,
                 value(i, Part.TECHNIQUE, g -> ((Gives.Checklist) g).id()),
-                Reactions.of(run.orNull(), pass.orNull(), table == null || !alone ? table : table.whenAlone(), settle));
+                Reactions.of(
+                        run.orNull(),
+                        pass.orNull(),
+                        table == null
+                                ? null
+                                : taught(i, table, alone, before.key().orNull()),
+                        settle));
         Seat seat = seats.get(i);
         return new Job(seat.role(), seat.side(), seat.cover(), before, after);
+    }
+
+    /** His table as it is for him: alone or not, and without the rows of a man he is told to ignore. */
+    private ReadTable taught(int i, ReadTable table, boolean alone, @Nullable Key key) {
+        ReadTable mine = alone ? table.whenAlone() : table;
+        for (int k = 0; key != null && k < key.men().size(); k++) {
+            Optional<Man> man = views.get(i).man(key.men().get(k));
+            boolean ignored = man.isPresent()
+                    && key.ignore().stream().anyMatch(r -> views.get(i).man(r).equals(man));
+            if (ignored) {
+                mine = mine.without(k == 0 ? Whose.KEY : Whose.SECOND);
+            }
+        }
+        return mine;
     }
 
     private <P> Given<P> value(int i, Part part, Function<Gives, P> value) {
@@ -128,7 +154,35 @@ final class Resolver {
                 && views.get(i).feet(by.value().men().get(0)).isEmpty()) {
             return new Nobody<>(Part.KEY, by.value().men().get(0).words(), by.chain());
         }
-        return given;
+        return given instanceof By<Key> by ? onTheMove(i, by) : given;
+    }
+
+    /** A lineman whom a movement sends somewhere reads the next man that way, and through him whom he read before. */
+    private Given<Key> onTheMove(int i, By<Key> key) {
+        Given<Move> given = value(i, Part.MOVE, g -> ((Gives.Moves) g).move());
+        Place place = aligns.get(i).orNull();
+        if (!seats.get(i).role().lineman()
+                || place == null
+                || !(given instanceof By<Move> move)
+                || move.chain().get(0).layer() != Layer.Kind.MOVEMENT
+                || key.chain().get(0).layer() == Layer.Kind.MOVEMENT) {
+            return key;
+        }
+        Optional<Ref> next = move.value().next(views.get(i), place.feet());
+        if (next.isEmpty()) {
+            return key;
+        }
+        Ref first = next.get();
+        List<Ref> men = Stream.concat(
+                        Stream.of(first),
+                        key.value().men().stream()
+                                .filter(m ->
+                                        !views.get(i).man(m).equals(views.get(i).man(first))))
+                .limit(2)
+                .toList();
+        return new By<>(
+                new Key(men, key.value().ignore()),
+                Stream.concat(key.chain().stream(), move.chain().stream()).toList());
     }
 
     private Given<Place> align(int i) {

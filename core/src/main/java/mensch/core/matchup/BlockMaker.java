@@ -12,11 +12,13 @@ import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.matchup.Picture.Stand;
+import mensch.core.play.BallPath;
 import mensch.core.play.Block;
 import mensch.core.play.Leaves;
 import mensch.core.play.Run;
 import mensch.core.possible.Builds;
 import mensch.core.rung.Gap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Hands out blocks in the order blockers are taught (handbook 9, runs): told men first, then the man over or in the
@@ -348,9 +350,53 @@ final class BlockMaker {
                 rows,
                 read.stream().map(Stand::job).toList(),
                 free,
+                doings(),
                 point,
                 ball,
                 FitCount.of(picture, inserted, assigned.told(Block::pulls)));
+    }
+
+    private List<Blocking.Doing> doings() {
+        return picture.lineup.snap().formation().men().stream()
+                .sorted(Comparator.comparingDouble((Man m) -> -picture.u(m)))
+                .map(this::doing)
+                .toList();
+    }
+
+    private Blocking.Doing doing(Man man) {
+        Optional<Stand> on = assigned.blocked().stream()
+                .filter(s -> assigned.blockers(s).contains(man))
+                .findFirst();
+        if (on.isPresent()) {
+            Stand mine = on.get();
+            List<Man> by = assigned.blockers(mine);
+            boolean goesOn = by.get(by.size() - 1) == man;
+            return new Blocking.Doing(
+                    man,
+                    Blocking.Does.BLOCKS,
+                    assigned.told(man).orElse(Block.STALK),
+                    mine.job(),
+                    goesOn ? assigned.thenOn(mine).map(Stand::job).orElse(null) : null);
+        }
+        Block told = assigned.told(man).orElse(null);
+        return new Blocking.Doing(man, does(man, told), told, null, null);
+    }
+
+    /** What a man does who has nobody to block. */
+    private Blocking.Does does(Man man, @Nullable Block told) {
+        if (man == carrier) {
+            return Blocking.Does.CARRIES;
+        }
+        if (man == picture.shape.quarterback()) {
+            return run.option() ? Blocking.Does.READS : Blocking.Does.HANDS_OFF;
+        }
+        if (told != null && told != Block.FAKE) {
+            return Blocking.Does.CLIMBS;
+        }
+        if (!picture.shape.backs().contains(man)) {
+            return Blocking.Does.CLEARS_OUT;
+        }
+        return run.paths().contains(BallPath.PITCH) ? Blocking.Does.PITCH_MAN : Blocking.Does.FAKES;
     }
 
     private Blocking.Row row(Stand blocked, BlockJudge judge) {

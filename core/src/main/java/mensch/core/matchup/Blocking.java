@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param rows blocked men, the play side first
  * @param read men left unblocked to be read
  * @param free men nobody blocks, the first at the point first
+ * @param doings what each of the eleven does, from the play side
  * @param point where the ball crosses the line, play frame
  * @param ballSeconds when the carrier is there, seconds after the snap
  * @param fit gaps against men on the play side
@@ -30,9 +31,36 @@ public record Blocking(
         List<Row> rows,
         List<Job> read,
         List<Free> free,
+        List<Doing> doings,
         Point point,
         double ballSeconds,
         FitCount fit) {
+
+    /** What a man of the offence does besides blocking. */
+    public enum Does implements Worded {
+        CARRIES,
+        HANDS_OFF,
+        READS,
+        PITCH_MAN,
+        BLOCKS,
+        CLIMBS,
+        FAKES,
+        CLEARS_OUT
+    }
+
+    /**
+     * The whole of one man's play: nobody is left without.
+     *
+     * @param block what he is told; null when he blocks nobody
+     * @param on whom he has, or null: he is told a block and finds nobody, or blocks nobody
+     * @param then whom he goes on to, or null
+     */
+    public record Doing(
+            Man man,
+            Does does,
+            @Nullable Block block,
+            @Nullable Job on,
+            @Nullable Job then) {}
 
     /**
      * One defender and who blocks him.
@@ -79,6 +107,7 @@ public record Blocking(
         rows = List.copyOf(rows);
         read = List.copyOf(read);
         free = List.copyOf(free);
+        doings = List.copyOf(doings);
     }
 
     /**

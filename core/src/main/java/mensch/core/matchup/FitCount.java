@@ -1,6 +1,7 @@
 package mensch.core.matchup;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import mensch.core.formation.Man;
@@ -64,8 +65,16 @@ public record FitCount(
                 men.add(job);
             }
         }
+        List<Job> edge = ledger.edges().stream()
+                .filter(e -> e.side() != play)
+                .flatMap(e -> e.forces().stream())
+                .toList();
+        // an edge man leaves his edge last
         List<Job> over = backside.stream()
                 .filter(j -> !men.contains(j))
+                .sorted(Comparator.comparing((Job j) -> edge.contains(j))
+                        .thenComparingDouble(j ->
+                                -picture.stand(j.id()).map(Picture.Stand::u).orElse(0.0)))
                 .limit(left.size())
                 .toList();
         men.addAll(over);

@@ -1,6 +1,7 @@
 package mensch.core.matchup;
 
 import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mensch.core.formation.Answer;
@@ -8,6 +9,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Lineup;
+import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
@@ -72,6 +74,20 @@ public final class Matchup {
         return option.fits(lineup.viewFrom(play)) == Answer.YES
                 ? blocking(option.run(), play).map(b -> Conflict.of(this, picture(play), option, b))
                 : Optional.empty();
+    }
+
+    /** What every key shows on a run. */
+    public List<Shown> shown(Blocking blocking) {
+        return new ShownMaker(picture(blocking.play())).run(blocking);
+    }
+
+    /** What every key shows on a pass that this formation can throw: its fake first, then what it is. */
+    public List<Shown> shown(Pass pass, Side play) {
+        Delivery.Fake fake = pass.delivery().fake();
+        Blocking run = fake == null
+                ? null
+                : blocking(fake.run(), fake.other() ? play.opposite() : play).orElse(null);
+        return new ShownMaker(picture(play)).pass(pass, run);
     }
 
     /** Who has each way of the ball of a plain option. */

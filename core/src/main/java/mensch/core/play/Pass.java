@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param needs what the formation must have, seen from the play side
  * @param throwSeconds when the ball leaves the hand, seconds after the snap
  * @param told the route of each man named; men not named stay in or clear out and are not asked for
+ * @param delivery how the ball comes out
  * @param attacks whom it is made to hurt, in words; null for one that is only the pass of an option
  */
 public record Pass(
@@ -20,6 +21,7 @@ public record Pass(
         Condition needs,
         double throwSeconds,
         List<Told> told,
+        Delivery delivery,
         @Nullable String attacks) {
 
     /** A man and his route. */

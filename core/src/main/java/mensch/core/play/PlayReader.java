@@ -20,6 +20,8 @@ import mensch.core.rung.Where;
 
 /** Reads play documents; what cannot be read is told with the document and the key at fault. */
 public final class PlayReader {
+    private static final String OTHER = " other side";
+
     private final Vocabulary vocabulary;
     private final Map<String, Route> routes = new LinkedHashMap<>();
     private final Map<String, Run> runs = new LinkedHashMap<>();
@@ -133,13 +135,22 @@ public final class PlayReader {
                         () -> new Run.Ball(
                                 carriers(required(ball, "carrier")),
                                 ball.number("gun").orElse(1.0),
-                                ball.number("under").orElse(1.0))),
+                                ball.number("under").orElse(1.0),
+                                first(ball.text("first").orElse("straight")))),
                 reading(
                         document,
                         "leaves",
                         () -> document.text("leaves").map(Leaves::of).orElse(Leaves.NOBODY)),
                 paths,
                 told);
+    }
+
+    private static Run.First first(String words) {
+        return Stream.of(Run.First.values())
+                .filter(f -> f.name().equalsIgnoreCase(words))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("\"" + words
+                        + "\" is no way a run begins; say straight, away (a counter step) or pass (a draw)"));
     }
 
     /** Men in the order in which they are asked for: "man in motion, #1 other side". */
@@ -155,13 +166,58 @@ public final class PlayReader {
             throw DocumentException.of(
                     document.id(), "throw", "is missing: when does the ball leave the hand, seconds after the snap");
         }
+        List<Pass.Told> told = told(document, "routes");
         return new Pass(
                 document.id(),
                 document.name(),
                 needs(document),
                 thrown,
-                told(document, "routes"),
+                told,
+                delivery(document, told),
                 document.text("attacks").orElse(null));
+    }
+
+    private Delivery delivery(Document document, List<Pass.Told> told) {
+        List<Who> looks = men(document, "progression");
+        for (Who who : looks) {
+            if (told.stream().noneMatch(t -> t.who().equals(who))) {
+                throw DocumentException.of(
+                        document.id(),
+                        "progression",
+                        who.words() + " has no route; the quarterback cannot look for him");
+            }
+        }
+        return new Delivery(
+                reading(
+                        document,
+                        "launch",
+                        () -> document.text("launch").map(Delivery.Launch::of).orElse(Delivery.Launch.SET)),
+                document.text("fake").map(words -> fake(document, words)).orElse(null),
+                document.text("protection").orElse(null),
+                looks.isEmpty() ? told.stream().map(Pass.Told::who).toList() : looks,
+                men(document, "screen"));
+    }
+
+    private List<Who> men(Document document, String key) {
+        return document.values().texts(key).stream()
+                .map(w -> reading(document, key, () -> Who.read(w, vocabulary)))
+                .toList();
+    }
+
+    /** "outside-zone other side". */
+    private Delivery.Fake fake(Document document, String words) {
+        boolean other = words.endsWith(OTHER);
+        return new Delivery.Fake(
+                run(document, "fake", other ? words.substring(0, words.length() - OTHER.length()) : words), other);
+    }
+
+    private Run run(Document document, String key, String named) {
+        Run run = runs.get(named);
+        if (run == null) {
+            throw DocumentException.of(
+                    document.id(), key, "\"" + named + "\" is no run; there are " + String.join(", ", runs.keySet()));
+        }
+        return run;
     }
 
     private List<Pass.Told> told(Document document, String key) {
@@ -184,24 +240,21 @@ public final class PlayReader {
     }
 
     private RunPass option(Document document) {
-        String named = document.text("run").orElse("");
-        Run run = runs.get(named);
-        if (run == null) {
-            throw DocumentException.of(
-                    document.id(), "run", "\"" + named + "\" is no run; there are " + String.join(", ", runs.keySet()));
-        }
+        Run run = run(document, "run", document.text("run").orElse(""));
         String reads = reading(document, "reads", () -> required(document.values(), "reads"));
-        boolean other = reads.endsWith(" other side");
+        boolean other = reads.endsWith(OTHER);
         var read = reading(
                 document,
                 "reads",
-                () -> RunPass.Read.valueOf(reads.replace(" other side", "").toUpperCase(java.util.Locale.ROOT)));
+                () -> RunPass.Read.valueOf(reads.replace(OTHER, "").toUpperCase(java.util.Locale.ROOT)));
+        List<Pass.Told> told = told(document, "route");
         var pass = new Pass(
                 document.id(),
                 document.name(),
                 needs(document),
                 document.values().number("thrown").orElse(1.5),
-                told(document, "route"),
+                told,
+                Delivery.plain(told.stream().map(Pass.Told::who).toList()),
                 null);
         return new RunPass(
                 document.id(), document.name(), needs(document), run, read, other ? Where.OTHER : Where.MY, pass);

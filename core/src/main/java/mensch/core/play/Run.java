@@ -32,11 +32,25 @@ public record Run(
     /** The point of a run that goes outside everybody. */
     public static final char OUTSIDE = '*';
 
-    /** Who carries, the first of these who is there, and when he has the ball, seconds after the snap. */
-    public record Ball(List<Who> carriers, double fromGun, double underCentre) {
+    /**
+     * Who carries, the first of these who is there, and when he has the ball, seconds after the snap.
+     *
+     * @param first what it looks like before
+     */
+    public record Ball(List<Who> carriers, double fromGun, double underCentre, First first) {
         public Ball {
             carriers = List.copyOf(carriers);
         }
+    }
+
+    /** What a run looks like before it is one. */
+    public enum First {
+        /** It goes where it goes. */
+        STRAIGHT,
+        /** The backs step away from the play side and come back. */
+        AWAY,
+        /** Line and quarterback set as for a pass. */
+        PASS
     }
 
     /** A man and his block. */

@@ -106,7 +106,7 @@ final class Tags {
             Job is = after.job(was.id());
             var words = new ArrayList<String>();
             for (Part part : Part.values()) {
-                if (is == null || !was.part(part).equals(is.part(part))) {
+                if (is == null || !was.part(part).equals(is.part(part)) && !follows(was.part(part), is.part(part))) {
                     Optional<Gives> gives = is == null ? Optional.empty() : given(with, is, part);
                     if (gives.isEmpty()) {
                         return List.of();
@@ -119,6 +119,13 @@ final class Tags {
             }
         }
         return List.copyOf(steps.values());
+    }
+
+    /** The same rung gives it as before: it changed because of something else that the tag says. */
+    private static boolean follows(Given<?> was, Given<?> is) {
+        return !was.chain().isEmpty()
+                && !is.chain().isEmpty()
+                && was.chain().get(0).equals(is.chain().get(0));
     }
 
     private static Optional<Gives> given(Call call, Job job, Part part) {

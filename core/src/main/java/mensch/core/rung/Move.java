@@ -77,6 +77,37 @@ public record Move(
                 .orElse(new Point(last.x() + side.sign() * 1.0, 0)));
     }
 
+    /**
+     * The man of the line whom he moves onto: the one on the far side of his gap from where he stands; none when he
+     * goes through no gap, outside everybody, or behind the line.
+     *
+     * @param from where he stands, play frame
+     */
+    public Optional<Ref> next(View view, Point from) {
+        if (gap == null || verb == Verb.DROP) {
+            return Optional.empty();
+        }
+        Side side = view.side(gap.where());
+        var flank = view.features().shape().flank(side);
+        return gap.in(view).flatMap(g -> {
+            boolean outward = side.sign() * (g.middle(flank).x() - from.x()) > 0;
+            return lineman(outward ? g.index() + 1 : g.index())
+                    .filter(kind -> !outward || !g.last(flank))
+                    .map(kind -> Ref.of(kind, gap.where()));
+        });
+    }
+
+    /** From the ball out. */
+    private static Optional<Ref.Kind> lineman(int place) {
+        return switch (place) {
+            case 0 -> Optional.of(Ref.Kind.CENTRE);
+            case 1 -> Optional.of(Ref.Kind.GUARD);
+            case 2 -> Optional.of(Ref.Kind.TACKLE);
+            case 3 -> Optional.of(Ref.Kind.TIGHT_END);
+            default -> Optional.empty();
+        };
+    }
+
     public String words() {
         if (verb == null) {
             return "none";

@@ -113,6 +113,12 @@ public record ReadTable(String id, String name, List<Read> rows, List<Read> alon
         return new ReadTable(id, name, mine, alone);
     }
 
+    /** Without the rows of one man: he is told to ignore him. */
+    public ReadTable without(Whose man) {
+        return new ReadTable(
+                id, name, rows.stream().filter(r -> r.whose() != man).toList(), alone);
+    }
+
     /** Whose movement a cell names; the key's when it names nobody. */
     private static Whose whose(String cell) {
         return Arrays.stream(Whose.values())

@@ -130,9 +130,9 @@ class ReactionsTest {
             Lineup lineup =
                     Lineup.of(call, Snaps.LIBRARY.formationsFor(call).get(0).snap(null, false, spot));
             for (Job job : lineup.jobs()) {
-                List<Event> events = job.after().reactions().stream()
+                List<String> events = job.after().reactions().stream()
                         .filter(r -> r.from() == Part.READS)
-                        .map(Reaction::on)
+                        .map(r -> r.whose().words() + " " + r.on().words())
                         .toList();
                 assertThat(events).as(call.name() + " " + job.id()).doesNotHaveDuplicates();
             }

@@ -30,7 +30,7 @@ class ReadTableTest {
             assertThat(table.rows())
                     .as(table.id())
                     .isNotEmpty()
-                    .extracting(ReadTable.Read::message)
+                    .extracting(r -> r.whose().words() + " " + r.message().words())
                     .doesNotHaveDuplicates();
             assertThat(table.rows()).allSatisfy(r -> assertThat(r.words()).isNotBlank());
         }

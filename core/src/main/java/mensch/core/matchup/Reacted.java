@@ -1,0 +1,103 @@
+package mensch.core.matchup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import mensch.core.event.Message;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.lineup.Reaction;
+import mensch.core.rung.FitRole;
+import mensch.core.rung.Gives;
+import mensch.core.rung.ReadTable;
+import mensch.core.rung.Task;
+
+/**
+ * A play once everybody has read his keys: what each man was told by them and what that makes of his run job. All keys
+ * speak at once; of several messages the last in time holds, and a pull overrides what the backs show (handbook 3).
+ */
+public record Reacted(List<Turn> turns) {
+
+    /** One man, what he saw last that he is taught, and what it makes of his job. */
+    public record Turn(Job job, Shown shown, Reaction reaction) {
+
+        /** What he does against the run from now on, when the row gives it. */
+        public Optional<Task> run() {
+            return reaction.orders() instanceof ReadTable.Becomes becomes
+                    ? becomes.parts().stream()
+                            .filter(Gives.Run.class::isInstance)
+                            .map(g -> ((Gives.Run) g).steps().first())
+                            .findFirst()
+                    : Optional.empty();
+        }
+
+        /** His new part in the run, when the row gives one. */
+        public Optional<FitRole> role() {
+            return run().filter(Task.Fit.class::isInstance).map(t -> ((Task.Fit) t).role());
+        }
+
+        /** Whether he goes over to his pass job. */
+        public boolean pass() {
+            return reaction.orders() instanceof ReadTable.GoesToPass;
+        }
+
+        /** The row as it is taught: whose message, and what he does on it. */
+        public String words() {
+            return shown.whose().words() + " " + shown.message().words() + ": " + reaction.said();
+        }
+    }
+
+    /** Whether a key of his tells him the pass by then, whatever another key shows. */
+    public static boolean toldPass(List<Shown> shown, Job job, double until) {
+        return shown.stream()
+                .filter(s -> s.reader() == job && s.seconds() <= until)
+                .flatMap(s -> taught(s).stream())
+                .anyMatch(Turn::pass);
+    }
+
+    public Reacted {
+        turns = List.copyOf(turns);
+    }
+
+    /** @param until messages that come later than this, seconds after the snap, come too late */
+    public static Reacted of(Lineup lineup, List<Shown> shown, double until) {
+        var turns = new ArrayList<Turn>();
+        for (Job job : lineup.jobs()) {
+            List<Shown> his = shown.stream()
+                    .filter(s -> s.reader() == job && s.seconds() <= until)
+                    .toList();
+            his.stream()
+                    .filter(s -> his.stream().noneMatch(later -> takesBack(later, s)))
+                    .flatMap(s -> taught(s).stream())
+                    .max(Comparator.comparing((Turn t) -> pull(t.shown().message()))
+                            .thenComparingDouble(t -> t.shown().seconds()))
+                    .ifPresent(turns::add);
+        }
+        return new Reacted(turns);
+    }
+
+    private static Optional<Turn> taught(Shown shown) {
+        return shown.reader().after().reactions().stream()
+                .filter(r -> r.taught()
+                        && r.whose() == shown.whose()
+                        && r.on().equals(shown.message().shown()))
+                .findFirst()
+                .map(r -> new Turn(shown.reader(), shown, r));
+    }
+
+    private static boolean takesBack(Shown later, Shown said) {
+        return later.seconds() > said.seconds()
+                && later.whose() == said.whose()
+                && later.key() == said.key()
+                && later.message().contradicts(said.message());
+    }
+
+    private static boolean pull(Message message) {
+        return message == Message.PULL || message == Message.PULL_TO_ME || message == Message.PULL_AWAY;
+    }
+
+    public Optional<Turn> of(Job job) {
+        return turns.stream().filter(t -> t.job() == job).findFirst();
+    }
+}

@@ -1,0 +1,414 @@
+package mensch.core.matchup;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import mensch.core.convention.Gait;
+import mensch.core.convention.MessageTimes;
+import mensch.core.event.Message;
+import mensch.core.event.Whose;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.matchup.Blocking.Doing;
+import mensch.core.matchup.Picture.Stand;
+import mensch.core.play.Block;
+import mensch.core.play.Delivery;
+import mensch.core.play.MessageTable;
+import mensch.core.play.MessageTable.Toward;
+import mensch.core.play.Pass;
+import mensch.core.play.Run;
+import mensch.core.possible.Builds;
+import mensch.core.rung.Key;
+import mensch.core.rung.Ref;
+import mensch.core.rung.View;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Looks at one play with the eyes of every defender: each of his keys, the man beside, and whoever blocks him. Verbs
+ * become messages by {@link MessageTable}; the backfield is told by the side it goes to.
+ */
+final class ShownMaker {
+    /** Verbs' messages that say a run to a man who reads no more than run or pass. */
+    private static final Set<Message> RUN_BLOCKS = EnumSet.of(
+            Message.BASE,
+            Message.REACH,
+            Message.DOWN,
+            Message.DOUBLE,
+            Message.CUT_OFF,
+            Message.PULL,
+            Message.KICK,
+            Message.STALK);
+
+    private final Picture picture;
+    private final MessageTimes times;
+    private final List<Shown> shown = new ArrayList<>();
+
+    ShownMaker(Picture picture) {
+        this.picture = picture;
+        this.times = picture.lineup.convention().messages();
+    }
+
+    /** Somebody who is watched; {@code ball} when it is the ball and not the snapper. */
+    private record Watched(Whose whose, Man man, boolean ball) {}
+
+    /** Everything a run shows, in the order in which it can be seen. */
+    List<Shown> run(Blocking blocking) {
+        each((stand, watched) -> run(blocking, stand, watched));
+        for (Blocking.Row row : blocking.rows()) {
+            picture.stand(row.defender().id())
+                    .ifPresent(stand -> row.blockers()
+                            .forEach(man -> run(blocking, stand, new Watched(Whose.BLOCKER, man, false))));
+        }
+        return inOrder();
+    }
+
+    /**
+     * Everything a pass shows.
+     *
+     * @param fake the blocks of the run it looks like first, seen from this picture's side or the other; null when it
+     *     looks like none
+     */
+    List<Shown> pass(Pass pass, @Nullable Blocking fake) {
+        var routes = new HashMap<Man, Pass.Told>();
+        pass.told().forEach(t -> t.who().in(picture.view).ifPresent(man -> routes.putIfAbsent(man, t)));
+        List<Man> screen = pass.delivery().screen().stream()
+                .flatMap(who -> who.in(picture.view).stream())
+                .toList();
+        each((stand, watched) -> {
+            pass(pass, fake, routes, stand, watched);
+            if (screen.contains(watched.man()) && !watched.ball()) {
+                tell(stand, watched, Message.RELEASE, times.screen());
+            }
+        });
+        return inOrder();
+    }
+
+    private interface Looking {
+        void at(Stand stand, Watched watched);
+    }
+
+    private void each(Looking looking) {
+        for (Stand stand : picture.stands) {
+            watched(stand).forEach(w -> looking.at(stand, w));
+        }
+    }
+
+    private List<Shown> inOrder() {
+        return shown.stream().sorted(Comparator.comparingDouble(Shown::seconds)).toList();
+    }
+
+    private void tell(Stand stand, Watched watched, Message message, double seconds) {
+        var one = new Shown(stand.job(), watched.whose(), watched.man(), message, seconds);
+        if (!shown.contains(one)) {
+            shown.add(one);
+        }
+    }
+
+    private List<Watched> watched(Stand stand) {
+        Key key = stand.job().before().key().orNull();
+        if (key == null) {
+            return List.of();
+        }
+        View view = picture.lineup.view(stand.job());
+        List<Man> ignored =
+                key.ignore().stream().flatMap(r -> view.man(r).stream()).toList();
+        var watched = new ArrayList<Watched>();
+        for (int i = 0; i < key.men().size(); i++) {
+            Whose whose = i == 0 ? Whose.KEY : Whose.SECOND;
+            boolean ball = key.men().get(i).kind() == Ref.Kind.BALL;
+            view.man(key.men().get(i))
+                    .filter(man -> !ignored.contains(man))
+                    .ifPresent(man -> watched.add(new Watched(whose, man, ball)));
+        }
+        if (stand.first() && !watched.isEmpty()) {
+            neighbours(stand, watched.get(0).man()).forEach(m -> watched.add(new Watched(Whose.NEIGHBOUR, m, false)));
+        }
+        return watched;
+    }
+
+    /** The man of the line on the other side of the reader's own gap; both for one who stands head up. */
+    private Stream<Man> neighbours(Stand stand, Man key) {
+        double beside = stand.u() - picture.u(key);
+        boolean headUp = Math.abs(beside) <= picture.limits.alike().headUp();
+        return Stream.of(1, -1)
+                .filter(sign -> headUp || sign * beside > 0)
+                .flatMap(sign -> picture.line.stream()
+                        .filter(m -> m != key && sign * (picture.u(m) - stand.u()) > 0)
+                        .min(Comparator.comparingDouble(m -> Math.abs(picture.u(m) - stand.u())))
+                        .stream());
+    }
+
+    private boolean back(Man man) {
+        return picture.shape.backs().contains(man) || man == picture.shape.quarterback();
+    }
+
+    // ---- runs
+
+    private void run(Blocking blocking, Stand stand, Watched watched) {
+        if (watched.ball()) {
+            tell(stand, watched, Message.RUN, times.ball());
+            carries(blocking, stand, watched, times.ball());
+            return;
+        }
+        doing(blocking, watched.man()).ifPresent(doing -> run(blocking, stand, watched, doing));
+    }
+
+    private static Optional<Doing> doing(Blocking blocking, Man man) {
+        return blocking.doings().stream().filter(d -> d.man() == man).findFirst();
+    }
+
+    private void run(Blocking blocking, Stand stand, Watched watched, Doing doing) {
+        switch (doing.does()) {
+            case BLOCKS, CLIMBS -> blocks(blocking, stand, watched, doing);
+            case CARRIES, PITCH_MAN -> {
+                carries(blocking, stand, watched, times.backfield());
+                boolean steps = blocking.run().ball().first() == Run.First.AWAY;
+                if (steps) {
+                    back(stand, watched, away(blocking), times.backfield());
+                }
+                back(stand, watched, picture.u(blocking.point()), steps ? times.counter() : times.backfield());
+            }
+            // a fake is to hold them where the ball does not go
+            case FAKES -> {
+                back(stand, watched, away(blocking), times.backfield());
+                carries(blocking, stand, watched, times.backfield());
+            }
+            case HANDS_OFF -> tell(stand, watched, Message.RUN, times.ball());
+            case READS -> {
+                tell(stand, watched, Message.MESH, blocking.run().meshSeconds(picture.view));
+                tell(stand, watched, Message.RUN, times.ball());
+            }
+            case CLEARS_OUT -> tell(stand, watched, Message.RELEASE, times.release());
+        }
+    }
+
+    private void blocks(Blocking blocking, Stand stand, Watched watched, Doing doing) {
+        Block block = doing.block() == null ? Block.CLIMB : doing.block();
+        Man man = watched.man();
+        boolean line = !back(man);
+        boolean late = blocking.run().ball().first() == Run.First.PASS && line;
+        double seconds = late ? times.truth() : seconds(block, line);
+        if (late) {
+            tell(stand, watched, Message.PASS_SET, times.line());
+        }
+        // two who reach or cut him off are one moving wall to him, no double
+        boolean moving = block == Block.REACH || block == Block.CUT_OFF;
+        List<Message> messages = !moving && twoOnHim(blocking, stand, man)
+                ? List.of(Message.DOUBLE)
+                : MessageTable.shows(block, toward(blocking, stand, man, doing));
+        messages.forEach(m -> tell(stand, watched, m, seconds));
+        if (messages.contains(Message.DOWN) && watched.whose() != Whose.KEY && doing.on() == stand.job()) {
+            tell(stand, watched, Message.DOWN_ON_ME, seconds);
+        }
+        if (watched.whose() == Whose.BLOCKER) {
+            return;
+        }
+        if (line && messages.stream().anyMatch(RUN_BLOCKS::contains)) {
+            tell(stand, watched, Message.RUN, seconds);
+        }
+        if (block.pulls()) {
+            tell(
+                    stand,
+                    watched,
+                    toMe(stand, picture.u(blocking.point())) ? Message.PULL_TO_ME : Message.PULL_AWAY,
+                    seconds);
+        }
+        if (!line) {
+            back(stand, watched, target(blocking, doing), times.backfield());
+            carries(blocking, stand, watched, times.backfield());
+        }
+    }
+
+    private double seconds(Block block, boolean line) {
+        return switch (block) {
+            case TRAP, PULL_KICK, PULL_LEAD, PULL_FORCE, PULL_CORNER -> times.pull();
+            case ARC, CLIMB -> times.release();
+            case CRACK, STALK -> times.stalk();
+            default -> line ? times.line() : times.backfield();
+        };
+    }
+
+    private static boolean twoOnHim(Blocking blocking, Stand stand, Man man) {
+        return blocking.rows().stream()
+                .anyMatch(r -> r.defender() == stand.job()
+                        && r.blockers().size() > 1
+                        && r.blockers().contains(man));
+    }
+
+    /** Where a blocker goes, u: to his man, or to the point. */
+    private double target(Blocking blocking, Doing doing) {
+        return Optional.ofNullable(doing.on())
+                .flatMap(on -> picture.stand(on.id()))
+                .map(Stand::u)
+                .orElseGet(() -> picture.u(blocking.point()));
+    }
+
+    private Toward toward(Blocking blocking, Stand stand, Man man, Doing doing) {
+        double beside = stand.u() - picture.u(man);
+        if (doing.on() == stand.job()) {
+            boolean behind = stand.u() - middle() <= picture.limits.alike().headUp()
+                    && beside < -picture.limits.alike().headUp();
+            return behind ? Toward.CUTS_ME_OFF : Toward.AT_ME;
+        }
+        if (back(man)) {
+            return toMe(stand, target(blocking, doing)) ? Toward.PAST : Toward.ACROSS;
+        }
+        Optional<Stand> on = Optional.ofNullable(doing.on()).flatMap(job -> picture.stand(job.id()));
+        // who stands behind the line sees the block on the man over his key as what it is
+        boolean overHim = on.filter(s -> s.first()
+                        && Math.abs(s.u() - picture.u(man))
+                                <= picture.limits.level().covered())
+                .isPresent();
+        if (overHim && !stand.first()) {
+            return Toward.AT_ME;
+        }
+        if (on.filter(s -> (s.u() - picture.u(man)) * beside < 0).isPresent()) {
+            return Toward.ACROSS;
+        }
+        return on.filter(Stand::first).isPresent() && !stand.first() ? Toward.AT_ME : Toward.PAST;
+    }
+
+    /**
+     * Whether somebody who goes to {@code u} comes to the reader's side of the front. One in the middle has all flow: a
+     * deep man between the tackles, another man on the ball.
+     */
+    private boolean toMe(Stand stand, double u) {
+        double ball = middle();
+        boolean deep = stand.depth() > picture.limits.level().second();
+        double middle = deep
+                ? picture.u(picture.tackle()) - ball
+                : picture.limits.alike().headUp();
+        return Math.abs(stand.u() - ball) <= middle || (stand.u() - ball) * (u - ball) >= 0;
+    }
+
+    /** Where the backfield goes, with the ball; a counter step shows the other way first, a draw nothing. */
+    private void carries(Blocking blocking, Stand stand, Watched watched, double seconds) {
+        double u = picture.u(blocking.point());
+        Run.First first = blocking.run().ball().first();
+        if (first == Run.First.AWAY && !watched.ball()) {
+            flow(stand, watched, away(blocking), seconds);
+        }
+        double from = first == Run.First.AWAY ? times.counter() : first == Run.First.PASS ? times.truth() : seconds;
+        flow(stand, watched, u, Math.max(seconds, from));
+    }
+
+    /** As far on the other side of the front as the point is on this one, u. */
+    private double away(Blocking blocking) {
+        return 2 * middle() - picture.u(blocking.point());
+    }
+
+    /** The middle man of the front, u: not at the ball when the line is unbalanced. */
+    private double middle() {
+        return picture.u(picture.shape.flank(picture.play).middle());
+    }
+
+    private void flow(Stand stand, Watched watched, double u, double seconds) {
+        tell(stand, watched, toMe(stand, u) ? Message.FLOW_TO_ME : Message.FLOW_AWAY, seconds);
+    }
+
+    /** Where this one man of the backfield goes, whatever the others do. */
+    private void back(Stand stand, Watched watched, double u, double seconds) {
+        if (picture.shape.backs().contains(watched.man())) {
+            tell(stand, watched, toMe(stand, u) ? Message.BACK_TO_ME : Message.BACK_AWAY, seconds);
+        }
+    }
+
+    // ---- passes
+
+    private void pass(Pass pass, @Nullable Blocking fake, Map<Man, Pass.Told> routes, Stand stand, Watched watched) {
+        if (watched.ball() || back(watched.man())) {
+            backfield(pass, fake, routes, stand, watched);
+            return;
+        }
+        Pass.Told told = routes.get(watched.man());
+        if (told != null) {
+            route(told, stand, watched);
+            return;
+        }
+        if (!picture.line.contains(watched.man())) {
+            tell(stand, watched, Message.RELEASE, times.release());
+            return;
+        }
+        boolean acts = fake != null && as(fake, stand, watched);
+        tell(stand, watched, Message.PASS_SET, acts ? times.truth() : times.line());
+    }
+
+    /** What he does on the run he acts; false when that run has no work for him. */
+    private boolean as(Blocking fake, Stand stand, Watched watched) {
+        var there = new ShownMaker(new Picture(picture.lineup, picture.gaps, fake.play()));
+        there.picture.stand(stand.job().id()).ifPresent(s -> there.run(fake, s, watched));
+        shown.addAll(there.shown);
+        return !there.shown.isEmpty();
+    }
+
+    private void backfield(
+            Pass pass, @Nullable Blocking fake, Map<Man, Pass.Told> routes, Stand stand, Watched watched) {
+        if (fake != null) {
+            as(fake, stand, watched);
+        }
+        if (pass.delivery().launch() != Delivery.Launch.SET) {
+            double seconds = pass.delivery().launch() == Delivery.Launch.BOOT ? times.boot() : times.backfield();
+            tell(
+                    stand,
+                    watched,
+                    toMe(stand, picture.u(picture.playEnd())) ? Message.BOOT_TO_ME : Message.BOOT_AWAY,
+                    seconds);
+        }
+        Pass.Told told = routes.get(watched.man());
+        if (watched.ball()) {
+            tell(stand, watched, Message.PASS_SET, fake == null ? times.ball() : times.truth());
+        } else if (told == null) {
+            tell(stand, watched, Message.PASS_SET, fake == null ? times.backfield() : times.truth());
+        } else if (fake == null) {
+            route(told, stand, watched);
+        } else {
+            tell(stand, watched, Message.LEAKS_PAST, crosses(told, watched.man()));
+        }
+    }
+
+    private void route(Pass.Told told, Stand stand, Watched watched) {
+        tell(stand, watched, Message.RELEASE, times.release());
+        Man man = watched.man();
+        List<Point> way = way(told, man);
+        double firstTurn = way.get(1).y();
+        boolean under = firstTurn < times.declares();
+        tell(
+                stand,
+                watched,
+                under ? Message.BREAKS_UNDER : Message.BREAKS_DEEP,
+                under && told.route().breaks() > 0
+                        ? told.route().breaks()
+                        : reaches(told, man, Math.min(times.declares(), firstTurn)));
+    }
+
+    private List<Point> way(Pass.Told told, Man man) {
+        return told.route()
+                .points(
+                        man.feet(),
+                        told.who().side(picture.view),
+                        picture.lineup.snap().field());
+    }
+
+    /** When a back with a route is past the line. */
+    private double crosses(Pass.Told told, Man man) {
+        return Math.max(reaches(told, man, 0), times.release());
+    }
+
+    /** When he is so deep, seconds to a tenth; the throw's own horizon when his way does not lead there. */
+    private double reaches(Pass.Told told, Man man, double depth) {
+        Gait gait = Builds.gait(man, picture.shape, picture.lineup.convention().speeds());
+        List<Point> way = way(told, man);
+        for (int tenth = 1; tenth < 60; tenth++) {
+            if (told.route().at(tenth / 10.0, way, gait).y() >= depth) {
+                return tenth / 10.0;
+            }
+        }
+        return told.route().breaks();
+    }
+}

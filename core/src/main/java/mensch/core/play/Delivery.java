@@ -1,0 +1,59 @@
+package mensch.core.play;
+
+import java.util.Arrays;
+import java.util.List;
+import mensch.core.document.RefusedException;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How the ball comes out: from where, after which fake, behind whom, to whom first.
+ *
+ * @param fake the run it looks like first, or null
+ * @param protection id of the protection it is thrown behind, or null when any will do
+ * @param progression whom the quarterback looks for, in order
+ * @param screen linemen who let the rush go and lead the ball
+ */
+public record Delivery(
+        Launch launch, @Nullable Fake fake, @Nullable String protection, List<Who> progression, List<Who> screen) {
+
+    /** Where the quarterback throws from. */
+    public enum Launch {
+        /** Where he sets up. */
+        SET("set"),
+        /** He goes to the play side after a fake, with nobody in front of him. */
+        BOOT("boot"),
+        /** He goes to the play side at once, behind his blockers. */
+        SPRINT("sprint");
+
+        private final String words;
+
+        Launch(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        static Launch of(String words) {
+            return Arrays.stream(values())
+                    .filter(l -> l.words.equals(words))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedException(
+                            "\"" + words + "\" is no place to throw from; say set, boot or sprint"));
+        }
+    }
+
+    /** A run that is shown and not run; {@code other} when it goes away from the play side. */
+    public record Fake(Run run, boolean other) {}
+
+    public Delivery {
+        progression = List.copyOf(progression);
+        screen = List.copyOf(screen);
+    }
+
+    /** Thrown from the pocket, no fake. */
+    static Delivery plain(List<Who> progression) {
+        return new Delivery(Launch.SET, null, null, progression, List.of());
+    }
+}
