@@ -35,7 +35,7 @@ async function panel() {
     checks: [],
     layers: [],
     meantFor: [],
-    points: [],
+    taught: [],
     roles: [
       {
         id: 'nickel',

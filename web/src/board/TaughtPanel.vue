@@ -32,13 +32,14 @@ const shown = computed(() => Object.fromEntries(props.job.parts.map((p) => [p.pa
       </tr>
     </table>
     <details
-      v-if="job.points.length"
+      v-for="technique in job.taught"
+      :key="technique.title"
       class="man"
     >
-      <summary>Technique: {{ shown.technique }}</summary>
+      <summary>Technique: {{ technique.title }}</summary>
       <ul>
         <li
-          v-for="point in job.points"
+          v-for="point in technique.points"
           :key="point"
           class="point"
         >

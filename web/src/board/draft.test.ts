@@ -11,7 +11,7 @@ const sheet: CallSheet = {
   checks: [],
   layers: [],
   meantFor: [],
-  points: [],
+  taught: [],
   roles: [
     {
       id: 'mike',

@@ -19,7 +19,7 @@ const CALL = {
   checks: [],
   layers: [],
   meantFor: [],
-  points: [],
+  taught: [],
   roles: jobs.map((j) => ({
     id: j.id,
     name: j.name,

@@ -146,7 +146,7 @@ class BoardController {
                         .map(c -> new CodeItem(c.id(), c.words(), c.players()))
                         .toList(),
                 formations,
-                library.plays().runs().stream()
+                playbook.plays(by.getName()).runs().stream()
                         .map(r -> new RunItem(r.id(), r.name()))
                         .toList(),
                 IntStream.rangeClosed(1, 99)
@@ -279,7 +279,8 @@ class BoardController {
                 calls.of(request.board(), by),
                 snap.with(snap.phases().subList(0, phases)),
                 request.finding(),
-                request.seen());
+                request.seen(),
+                by.getName());
     }
 
     /** Words of the rung language for a spot. */

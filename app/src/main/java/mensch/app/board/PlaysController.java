@@ -67,8 +67,8 @@ class PlaysController {
         this.calls = calls;
     }
 
-    private PlaySheetMaker sheets() {
-        return new PlaySheetMaker(playbook.library().plays());
+    private PlaySheetMaker sheets(Principal by) {
+        return new PlaySheetMaker(playbook.plays(by.getName()));
     }
 
     /**
@@ -78,7 +78,7 @@ class PlaysController {
     @PostMapping("/audits")
     PlaySheet against(@Valid @RequestBody AgainstRequest request, Principal by) {
         Lineup lineup = calls.lineup(request.board(), request.phase(), by);
-        return sheets().of(lineup, plan(lineup, request.board().snap(), by));
+        return sheets(by).of(lineup, plan(lineup, request.board().snap(), by));
     }
 
     /** The other calls of this week's plan that may meet this formation, on the same snap. */
@@ -100,7 +100,8 @@ class PlaysController {
     @PostMapping("/blockings")
     PlaySheet.RunSheet run(@Valid @RequestBody PlayRequest request, Principal by) {
         return there(
-                sheets().run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
+                sheets(by)
+                        .run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
                 request.play());
     }
 
@@ -108,7 +109,8 @@ class PlaysController {
     @PostMapping("/distributions")
     PlaySheet.PassSheet pass(@Valid @RequestBody PlayRequest request, Principal by) {
         return there(
-                sheets().pass(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
+                sheets(by)
+                        .pass(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
                 request.play());
     }
 
@@ -126,7 +128,8 @@ class PlaysController {
     }
 
     private PlaySheet.@Nullable RunSheet blocks(String call, Snap snap, RunCompareRequest request, Principal by) {
-        return sheets().run(
+        return sheets(by)
+                .run(
                         Lineup.of(book.seen(call, null, List.of(), by.getName()), snap),
                         request.play(),
                         side(request.left()))

@@ -17,6 +17,7 @@ import mensch.core.call.Layer;
 import mensch.core.formation.Snap;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
+import mensch.core.play.Plays;
 import mensch.core.repair.Repair;
 import mensch.core.repair.Repairs;
 import mensch.core.repair.Sentence;
@@ -52,7 +53,7 @@ class RepairBench {
     private volatile @Nullable Ready ready;
 
     /** Reading what the library teaches takes a moment; it is done once per library. */
-    private record Ready(Library library, Repairs repairs) {}
+    private record Ready(Library library, Plays plays, Repairs repairs) {}
 
     RepairBench(Playbook playbook) {
         this.playbook = playbook;
@@ -61,15 +62,15 @@ class RepairBench {
     /**
      * @param key of the finding, as its sheet has it
      * @param seen edits offered before, not to be offered again
+     * @param by whose offence it is asked against
      */
-    RepairOffer offer(Call call, Snap snap, String key, List<List<Edit>> seen) {
-        Finding finding = Audit.of(
-                        new Subject(Lineup.of(call, snap), playbook.library().plays(), List.of()))
-                .stream()
+    RepairOffer offer(Call call, Snap snap, String key, List<List<Edit>> seen, String by) {
+        Plays plays = playbook.plays(by);
+        Finding finding = Audit.of(new Subject(Lineup.of(call, snap), plays, List.of())).stream()
                 .filter(f -> f.key().text().equals(key))
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound("the finding " + key + " on this snap"));
-        Repair.Offer offer = repairs()
+        Repair.Offer offer = repairs(plays)
                 .offer(
                         call,
                         snap,
@@ -86,11 +87,11 @@ class RepairBench {
                 edit.rung().split("/")[1], call.convention().labels().kept(edit.sentence()));
     }
 
-    private Repairs repairs() {
+    private Repairs repairs(Plays plays) {
         Library library = playbook.library();
         Ready known = ready;
-        if (known == null || known.library() != library) {
-            known = new Ready(library, new Repairs(library));
+        if (known == null || known.library() != library || !known.plays().equals(plays)) {
+            known = new Ready(library, plays, new Repairs(library, plays));
             ready = known;
         }
         return known.repairs();

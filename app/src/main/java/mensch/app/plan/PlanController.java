@@ -102,7 +102,7 @@ class PlanController {
                                 formations,
                                 request.spot().words(),
                                 motions,
-                                request.plays() ? playbook.library().plays() : Plays.NONE)
+                                request.plays() ? playbook.plays(by.getName()) : Plays.NONE)
                         .stream()
                         .map(PlanController::cell)
                         .toList());

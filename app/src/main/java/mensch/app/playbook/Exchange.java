@@ -90,7 +90,17 @@ class Exchange {
 
     private List<Document> wanted(String what, String by) {
         var documents = new ArrayList<Document>();
-        for (String kind : List.of("formation", "front", "coverage", "movement", "pressure")) {
+        for (String kind : List.of(
+                "formation",
+                "front",
+                "coverage",
+                "movement",
+                "pressure",
+                "routes",
+                "run",
+                "pass",
+                "option",
+                "protection")) {
             documents.addAll(playbook.library().kind(kind));
         }
         playbook.library().calls().forEach(c -> documents.add(c.document()));

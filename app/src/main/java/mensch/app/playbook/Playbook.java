@@ -11,6 +11,7 @@ import mensch.app.version.Version;
 import mensch.core.call.Call;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
+import mensch.core.play.Plays;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Page;
@@ -51,6 +52,12 @@ public class Playbook {
     /** The one library of this request. */
     public Library library() {
         return inForce.now();
+    }
+
+    /** What the offence runs, as somebody may know it: drafts of others and what is put away are none of it. */
+    public Plays plays(String by) {
+        Map<String, PlaybookEntry> standings = standings();
+        return library().plays().only((kind, id) -> seen(standings, kind, id, by) && !retired(standings, kind, id));
     }
 
     /** Whether there is such a document at all, in the library or saved. */

@@ -33,6 +33,7 @@ import mensch.core.formation.Notation;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
+import mensch.core.sheet.PlayDrawing;
 import mensch.core.sheet.Sketch;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -52,7 +53,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/playbook")
 class PlaybookController {
-    private static final List<String> KINDS = List.of("call", "front", "coverage", "movement", "pressure", "formation");
+    private static final List<String> KINDS = List.of(
+            "call",
+            "front",
+            "coverage",
+            "movement",
+            "pressure",
+            "formation",
+            "run",
+            "pass",
+            "option",
+            "protection",
+            "routes");
     private static final String NEUTRAL_SPOT = "hs m 50 1&10";
     private static final String NEUTRAL_FORMATION = "doubles-gun";
 
@@ -124,13 +136,14 @@ class PlaybookController {
                         c.layers().forEach(l -> users.putIfAbsent(l.document().id(), c)));
         Map<String, PlaybookEntry> standings = playbook.standings();
         var items = new ArrayList<PlaybookItem>();
+        var plays = new PlayDrawing(library);
         for (String kind : KINDS) {
             for (Document document : library.kind(kind)) {
                 items.add(item(
                         document,
                         standings.get(kind + "/" + document.id()),
                         saved.get(kind + "/" + document.id()),
-                        sketch(library, document, users)));
+                        plays.sketch(kind, document.id()).orElseGet(() -> sketch(library, document, users))));
             }
         }
         saved.values().stream()
@@ -170,6 +183,19 @@ class PlaybookController {
             case "movement" -> "for the " + document.text("intent").orElse("run");
             case "pressure" ->
                 document.values().whole("rush").map(String::valueOf).orElse("any") + " rush";
+            case "run" ->
+                "at " + document.text("point").orElse("") + ", "
+                        + document.values()
+                                .part("ball")
+                                .flatMap(b -> b.text("carrier"))
+                                .orElse("");
+            case "pass" -> document.text("attacks").map(a -> "attacks " + a).orElse("own");
+            case "option" ->
+                "with " + document.text("run").orElse("") + ", reads "
+                        + document.text("reads").orElse("");
+            case "protection" -> "stay: " + String.join(", ", document.values().texts("stay"));
+            case "routes" ->
+                document.values().part("routes").map(r -> r.all().size()).orElse(0) + " routes";
             default -> document.text("family").orElse("own");
         };
         return String.valueOf(value);

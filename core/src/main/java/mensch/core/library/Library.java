@@ -154,6 +154,13 @@ public final class Library {
         return Optional.ofNullable(checklists.get(id));
     }
 
+    /** How a pass job is played, by its words, as in "deep half" or "man inside alone". */
+    public Optional<Checklist> checklistOf(String passJob) {
+        return checklists.values().stream()
+                .filter(c -> c.of().contains(passJob))
+                .findFirst();
+    }
+
     /** A document of a kind by id. */
     public Optional<Document> find(String kind, String id) {
         return documents.stream()

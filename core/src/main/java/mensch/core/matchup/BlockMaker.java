@@ -17,7 +17,6 @@ import mensch.core.play.Block;
 import mensch.core.play.Leaves;
 import mensch.core.play.Run;
 import mensch.core.possible.Builds;
-import mensch.core.rung.Gap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,11 +30,14 @@ final class BlockMaker {
     private final Assigned assigned = new Assigned();
     private final List<Stand> read = new ArrayList<>();
     private final Man carrier;
+    /** Where the ball crosses the line. */
+    private final Point point;
 
     BlockMaker(Picture picture, Run run) {
         this.picture = picture;
         this.run = run;
         this.carrier = run.carrier(picture.view);
+        this.point = run.crosses(picture.view);
         picture.line.stream().filter(man -> man != carrier).forEach(man -> assigned.tell(man, Block.ZONE));
         for (Run.Told one : run.told()) {
             one.who().in(picture.view).filter(man -> man != carrier).ifPresent(man -> assigned.tell(man, one.block()));
@@ -135,12 +137,12 @@ final class BlockMaker {
         each(Block.LEAD_FORCE, man -> threat());
         each(Block.PULL_FORCE, man -> threat());
         each(Block.PULL_CORNER, man -> last(picture.stands, s -> assigned.free(s) && !s.first()));
-        double point = picture.u(point());
+        double at = picture.u(point);
         each(
                 Block.INSERT,
                 man -> picture.backers().stream()
                         .filter(s -> assigned.free(s))
-                        .min(Comparator.comparingDouble(s -> Math.abs(s.u() - point))));
+                        .min(Comparator.comparingDouble(s -> Math.abs(s.u() - at))));
         each(Block.PULL_LEAD, man -> nextBacker());
         each(Block.LEAD, man -> nextBacker());
     }
@@ -179,12 +181,12 @@ final class BlockMaker {
      * far outside is left while a nearer one is loose. With none, the force man.
      */
     private Optional<Stand> threat() {
-        double point = picture.u(point());
+        double at = picture.u(point);
         double widest = picture.u(picture.playEnd()) + picture.limits.threat().outside();
         return first(
                         picture.stands,
                         s -> assigned.free(s)
-                                && s.u() > point
+                                && s.u() > at
                                 && s.u() <= widest
                                 && s.depth() <= picture.limits.threat().depth())
                 .or(this::force);
@@ -315,22 +317,7 @@ final class BlockMaker {
         }
     }
 
-    /** Where the ball crosses the line. */
-    private Point point() {
-        var flank = picture.shape.flank(picture.play);
-        int last = Gap.count(flank) - 1;
-        int index = run.point() == Run.OUTSIDE ? last : Math.min(run.point() - 'A', last);
-        Point middle = new Gap(picture.play, index).middle(flank);
-        return run.point() == Run.OUTSIDE
-                ? new Point(
-                        middle.x()
-                                + picture.play.sign() * picture.limits.point().outside(),
-                        0)
-                : middle;
-    }
-
     private Blocking ledger() {
-        Point point = point();
         var gait =
                 Builds.gait(carrier, picture.shape, picture.lineup.convention().speeds());
         double ball =

@@ -17,6 +17,10 @@ public enum Leaves {
         this.words = words;
     }
 
+    public String words() {
+        return words;
+    }
+
     static Leaves of(String words) {
         return Arrays.stream(values())
                 .filter(l -> l.words.equals(words))

@@ -1,12 +1,16 @@
 package mensch.core.play;
 
 import java.util.List;
+import java.util.Locale;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.rung.Condition;
+import mensch.core.rung.Gap;
 import mensch.core.rung.View;
 
 /**
@@ -50,7 +54,11 @@ public record Run(
         /** The backs step away from the play side and come back. */
         AWAY,
         /** Line and quarterback set as for a pass. */
-        PASS
+        PASS;
+
+        public String words() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     /** A man and his block. */
@@ -84,6 +92,15 @@ public record Run(
                 .flatMap(c -> c.in(view).stream())
                 .findFirst()
                 .orElse(backs.isEmpty() ? otherwise : backs.get(backs.size() - 1));
+    }
+
+    /** Where the ball crosses the line, play frame. */
+    public Point crosses(View view) {
+        Flank flank = view.features().shape().flank(view.my());
+        int last = Gap.count(flank) - 1;
+        Point middle = new Gap(view.my(), point == OUTSIDE ? last : Math.min(point - 'A', last)).middle(flank);
+        double outside = point == OUTSIDE ? view.convention().blocks().point().outside() : 0;
+        return new Point(middle.x() + view.my().sign() * outside, 0);
     }
 
     /** Whether it is an option. */

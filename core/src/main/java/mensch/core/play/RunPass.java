@@ -1,5 +1,6 @@
 package mensch.core.play;
 
+import java.util.Locale;
 import mensch.core.formation.Answer;
 import mensch.core.rung.Condition;
 import mensch.core.rung.View;
@@ -19,7 +20,11 @@ public record RunPass(String id, String name, Condition needs, Run run, Read rea
         OVERHANG,
         CORNER,
         EDGE,
-        BACKER
+        BACKER;
+
+        public String words() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     /** Whether this formation can run it to the view's side: both the option's own needs and the run's. */

@@ -3,6 +3,7 @@ package mensch.core.play;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
 import mensch.core.formation.Motion;
@@ -44,6 +45,11 @@ public record Who(Kind kind, @Nullable Ref ref, Where where) {
             return new Who(Kind.IN_MOTION, null, Where.MY);
         }
         Ref ref = RungReader.readMan(plain, vocabulary);
+        if (ref.kind() == Ref.Kind.ROLE) {
+            throw new RefusedException("\"" + plain
+                    + "\" is no man of the offence; say #1, tight end, tackle, guard, centre, fullback, deepest back, lead, "
+                    + "quarterback or man in motion, with \"other side\" after it for the side away from the play");
+        }
         boolean back = ref.kind() == Ref.Kind.BACK
                 || ref.kind() == Ref.Kind.FULLBACK
                 || ref.kind() == Ref.Kind.TAILBACK

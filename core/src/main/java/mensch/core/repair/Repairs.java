@@ -80,12 +80,19 @@ public final class Repairs {
     private record Offered(Repair repair, Natural natural) {}
 
     private final Library library;
+    private final Plays plays;
     private final Reach reach;
     private final Tags tags;
     private final Checks checks;
 
     public Repairs(Library library) {
+        this(library, library.plays());
+    }
+
+    /** @param plays what the offence is taken to run */
+    public Repairs(Library library, Plays plays) {
         this.library = library;
+        this.plays = plays;
         this.reach = new Reach(library);
         this.tags = new Tags(library);
         this.checks = new Checks(library);
@@ -114,7 +121,7 @@ public final class Repairs {
     }
 
     private Subject subject(Lineup lineup) {
-        return new Subject(lineup, library.plays(), List.of());
+        return new Subject(lineup, plays, List.of());
     }
 
     /** One change that mends it here, before it is known what it costs elsewhere. */

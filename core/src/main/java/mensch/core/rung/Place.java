@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,11 @@ public record Place(
 
     /** Wanted and given depth, yards. */
     public record Squeeze(double wantedDepth, double givenDepth) {}
+
+    /** On which half of his man he stands; none when he lines up on nobody. */
+    public Optional<Leverage> leverage() {
+        return phrase instanceof Phrase.Over over ? Optional.of(over.leverage()) : Optional.empty();
+    }
 
     public Place mirror() {
         return new Place(phrase, feet.mirror(), region.mirror(), from, squeezed);

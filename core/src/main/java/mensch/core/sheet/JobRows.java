@@ -16,9 +16,7 @@ import mensch.core.roster.Manning;
 import mensch.core.roster.Player;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Key;
-import mensch.core.rung.Leverage;
 import mensch.core.rung.Part;
-import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
 import mensch.core.rung.Rung;
 import mensch.core.rung.Task;
@@ -60,13 +58,13 @@ final class JobRows {
                 place.map(Place::region).map(JobRows::box).orElse(null),
                 spot(key(job)),
                 spot(man(job)),
-                place.flatMap(JobRows::leverage).orElse(null),
+                place.flatMap(Place::leverage).orElse(null),
                 job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.FORCE,
                 place.map(p -> from(job, p)).orElse(List.of()),
                 spot(goal(job)),
                 player(job).orElse(null),
                 reads(job),
-                words.points(job),
+                words.taught(job),
                 parts(job));
     }
 
@@ -105,7 +103,10 @@ final class JobRows {
     /** The man a row reads, as his key names him; the first of his keys when there is no second. */
     private static String of(Whose whose, Job job) {
         Key key = job.before().key().orNull();
-        if (whose == Whose.NEIGHBOUR || key == null || key.men().isEmpty()) {
+        if (whose == Whose.NEIGHBOUR
+                || whose == Whose.BLOCKER
+                || key == null
+                || key.men().isEmpty()) {
             return whose.words();
         }
         int at = whose == Whose.SECOND ? Math.min(1, key.men().size() - 1) : 0;
@@ -127,10 +128,6 @@ final class JobRows {
 
     private Optional<Point> man(Job job) {
         return job.passTask() instanceof Task.ManOn on ? on.aim(lineup.view(job)) : Optional.empty();
-    }
-
-    private static Optional<Leverage> leverage(Place place) {
-        return place.phrase() instanceof Phrase.Over over ? Optional.of(over.leverage()) : Optional.empty();
     }
 
     private List<String> from(Job job, Place place) {

@@ -81,7 +81,7 @@ public record Sheet(
      * @param goal where his movement takes him first, or null
      * @param player who plays it, or null when the programme keeps no roster
      * @param reads his read table, in the order it is taught
-     * @param points what his technique is taught by
+     * @param taught what he is taught by: his technique, and how his pass job is played
      */
     public record JobRow(
             String id,
@@ -103,8 +103,11 @@ public record Sheet(
             @Nullable Spot goal,
             @Nullable ManningRow player,
             List<ReadRow> reads,
-            List<String> points,
+            List<TaughtRow> taught,
             List<PartRow> parts) {}
+
+    /** A technique by its title and its points. */
+    public record TaughtRow(String title, List<String> points) {}
 
     /**
      * A row of his read table: a message of his key, and what he is told to do on it.

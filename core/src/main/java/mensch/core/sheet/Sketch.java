@@ -7,8 +7,11 @@ import mensch.core.formation.Man;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 
-/** A small drawing to scale: who stands where, nothing else. Play frame yards. */
-public record Sketch(List<Attacker> offence, List<Defender> defence) {
+/** A small drawing to scale: who stands where, and the ways of a play. Play frame yards. */
+public record Sketch(List<Attacker> offence, List<Defender> defence, List<Way> ways) {
+
+    /** The way of one man; {@code ball} when he carries it. */
+    public record Way(List<Sheet.Spot> points, boolean ball) {}
 
     /** A man of the offence; his label is empty when he is no receiver. */
     public record Attacker(String label, Man.Post post, double x, double y) {}
@@ -18,7 +21,12 @@ public record Sketch(List<Attacker> offence, List<Defender> defence) {
 
     /** Offence alone. */
     public static Sketch of(Formation formation) {
-        return new Sketch(offence(formation), List.of());
+        return of(formation, List.of());
+    }
+
+    /** Offence alone, with its ways. */
+    static Sketch of(Formation formation, List<Way> ways) {
+        return new Sketch(offence(formation), List.of(), ways);
     }
 
     public static Sketch of(Lineup lineup) {
@@ -32,7 +40,7 @@ public record Sketch(List<Attacker> offence, List<Defender> defence) {
                         job.feet().y()));
             }
         }
-        return new Sketch(offence(lineup.snap().formation()), List.copyOf(defence));
+        return new Sketch(offence(lineup.snap().formation()), List.copyOf(defence), List.of());
     }
 
     private static List<Attacker> offence(Formation formation) {

@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mensch.core.call.Layer;
 import mensch.core.convention.School;
 import mensch.core.document.Document;
@@ -13,7 +14,6 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.Why;
 import mensch.core.rung.Area;
-import mensch.core.rung.Checklist;
 import mensch.core.rung.Key;
 import mensch.core.rung.Move;
 import mensch.core.rung.Numbers;
@@ -23,6 +23,7 @@ import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 import mensch.core.rung.View;
 import mensch.core.sheet.Sheet.Spot;
+import mensch.core.sheet.Sheet.TaughtRow;
 import org.jspecify.annotations.Nullable;
 
 /** A part in the words of this snap: with its side, its figures, its titles. The one place where a job becomes text. */
@@ -35,12 +36,31 @@ final class Words {
         this.library = library;
     }
 
-    /** What his technique is taught by; empty when his job names none. */
-    List<String> points(Job job) {
-        return Optional.ofNullable(job.after().technique().orNull())
-                .flatMap(library::checklist)
-                .map(Checklist::points)
-                .orElse(List.of());
+    /** What he is taught by: the technique his job names, and how his job against the pass is played. */
+    List<TaughtRow> taught(Job job) {
+        return Stream.of(
+                        Optional.ofNullable(job.after().technique().orNull()).flatMap(library::checklist),
+                        passJob(job).flatMap(library::checklistOf))
+                .flatMap(Optional::stream)
+                .map(c -> new TaughtRow(c.name(), c.points()))
+                .toList();
+    }
+
+    /** A zone by its area; a man by the leverage on him and by whether anybody is deep behind. */
+    private Optional<String> passJob(Job job) {
+        if (job.passTask() instanceof Task.Cover cover) {
+            return Optional.of(cover.area().words());
+        }
+        if (job.passTask() instanceof Task.Hole) {
+            return Optional.of(job.passTask().words());
+        }
+        boolean help = lineup.jobs().stream()
+                .anyMatch(j -> j.passTask() instanceof Task.Cover c && c.area().deep());
+        return job.passTask() instanceof Task.ManOn
+                ? Optional.ofNullable(job.before().align().orNull())
+                        .flatMap(Place::leverage)
+                        .map(l -> "man " + l.words() + (help ? " with help" : " alone"))
+                : Optional.empty();
     }
 
     private String title(String kind, String id) {
@@ -64,6 +84,10 @@ final class Words {
         boolean pass = "pass".equals(intent);
         boolean one = lineup.convention().house().teaches(School.ONE_WORD_FOR_MOVEMENT);
         return (one ? "stunt (" + intent + "): " : pass ? "game: " : "movement: ") + move.words();
+    }
+
+    static List<Spot> spots(List<Point> points) {
+        return points.stream().map(Words::spot).toList();
     }
 
     static Spot spot(Point point) {

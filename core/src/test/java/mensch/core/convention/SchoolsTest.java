@@ -169,7 +169,7 @@ class SchoolsTest {
                         .filter(j -> j.id().equals(job))
                         .findFirst()
                         .orElseThrow();
-        return row.reads().stream().map(r -> r.words() + ": " + r.does()).toList() + " " + row.points();
+        return row.reads().stream().map(r -> r.words() + ": " + r.does()).toList() + " " + row.taught();
     }
 
     @ParameterizedTest

@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.TreeSet;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
 import mensch.core.formation.Man;
@@ -10,6 +11,7 @@ import mensch.core.formation.Snap;
 import mensch.core.lineup.Lineup;
 import mensch.core.roster.Roster;
 import mensch.core.rung.Part;
+import mensch.core.rung.Task;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -134,5 +136,48 @@ class StripAndCompareTest {
                         .orElseThrow()
                         .shown())
                 .isEqualTo(words);
+    }
+
+    /** Against the pass every man is taught the way his zone, or his man by leverage and help, is played. */
+    @Test
+    void everyPassJobOfTheLibraryHasItsTechnique() {
+        var untaught = new TreeSet<String>();
+        for (var call : Snaps.LIBRARY.calls()) {
+            if (call.front().players() != 11) {
+                continue;
+            }
+            for (String formation : List.of("pro-i", "doubles-gun", "trips-open")) {
+                Lineup lineup =
+                        Lineup.of(call, Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10"));
+                new SheetMaker(Snaps.LIBRARY).of(lineup, Roster.EMPTY).jobs().forEach(row -> {
+                    var job = lineup.job(row.id());
+                    boolean zone = job.passTask() instanceof Task.Cover;
+                    if (zone
+                            && row.taught().size() < 2
+                            && job.after().technique().orNull() != null) {
+                        untaught.add(job.passTask().words());
+                    }
+                });
+            }
+        }
+        assertThat(untaught).isEmpty();
+    }
+
+    @Test
+    void aManInCoverageIsTaughtByHisLeverageAndByWhoIsBehindHim() {
+        assertThat(taught("anvil-squall", "corner-right")).contains("Man, inside leverage, with help");
+        assertThat(taught("anvil-fog", "free")).contains("Deep half");
+        assertThat(taught("anvil-drizzle", "nickel")).contains("Curl-flat");
+    }
+
+    private static List<String> taught(String call, String job) {
+        Lineup lineup = Lineup.of(
+                Snaps.LIBRARY.call(call), Snaps.LIBRARY.formation("doubles-gun").snap(null, false, "hs m 50 1&10"));
+        return new SheetMaker(Snaps.LIBRARY)
+                .of(lineup, Roster.EMPTY).jobs().stream()
+                        .filter(j -> j.id().equals(job))
+                        .flatMap(j -> j.taught().stream())
+                        .map(Sheet.TaughtRow::title)
+                        .toList();
     }
 }

@@ -1,0 +1,238 @@
+package mensch.app.playbook;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import mensch.app.bounds.Bounds;
+import mensch.app.problem.Created;
+import mensch.app.problem.Problem;
+import mensch.app.version.Version;
+import mensch.app.version.Versioned;
+import mensch.core.document.Document;
+import mensch.core.library.Library;
+import mensch.core.play.BallPath;
+import mensch.core.play.Block;
+import mensch.core.play.Delivery;
+import mensch.core.play.Leaves;
+import mensch.core.play.Run;
+import mensch.core.play.RunPass;
+import mensch.core.sheet.PlayDrawing;
+import mensch.core.sheet.Sketch;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * The offence as documents: runs, passes, options, protections, routes and formations with their motions are opened,
+ * tried, kept under a name of one's own and saved again.
+ */
+@RestController
+@RequestMapping("/api/playbook")
+class DocumentController {
+    /** What is edited as a whole; calls and their layers have editors of their own. */
+    private static final List<String> WHOLE = List.of("run", "pass", "option", "protection", "routes", "formation");
+
+    /** What a document is called while it has no name yet. */
+    private static final String NEW = "new-document";
+
+    /** Men as plays name them; others can be written as rungs write them. */
+    private static final List<String> MEN = List.of(
+            "#1",
+            "#2",
+            "#3",
+            "#4",
+            "tight end",
+            "wing",
+            "H-back",
+            "tackle",
+            "guard",
+            "centre",
+            "back",
+            "deepest back",
+            "fullback",
+            "lead",
+            "quarterback",
+            "man in motion");
+
+    /** A document as it is written; {@code revision} 0 for one of the catalogue. */
+    record DocumentSheet(String kind, String id, String name, int revision, Map<String, Object> body)
+            implements Versioned {
+        @Override
+        public long version() {
+            return revision;
+        }
+    }
+
+    /** A document to be kept under a new name: its values without format, kind, id and name. */
+    record WrittenDocument(
+            @NotBlank @Size(max = Bounds.NAME) String kind,
+            @NotBlank @Size(max = Bounds.NAME) String name,
+            @NotNull Map<String, Object> body) {}
+
+    /** A document to be tried; {@code id} is null for one that is new. */
+    record TriedDocument(
+            @NotBlank @Size(max = Bounds.NAME) String kind,
+            @Nullable @Size(max = Bounds.NAME) String id,
+            @NotNull @Size(max = Bounds.NAME) String name,
+            @NotNull Map<String, Object> body) {}
+
+    /** The next revision of a document. */
+    record NextDocument(
+            @NotBlank @Size(max = Bounds.NAME) String name,
+            @NotNull Map<String, Object> body) {}
+
+    /** What a document comes to: formations that can run it, and its drawing on the first of them. */
+    record Preview(
+            List<PlayDrawing.Fit> fits,
+            int formations,
+            @Nullable Sketch sketch) {}
+
+    /** Something that may be named, with its name. */
+    record Choice(String id, String name) {}
+
+    /** The words a play is written in. */
+    record PlayWords(
+            List<String> men,
+            List<String> blocks,
+            List<String> leaves,
+            List<String> paths,
+            List<String> firsts,
+            List<String> launches,
+            List<String> reads,
+            List<String> stays,
+            List<String> routes,
+            List<Choice> runs,
+            List<Choice> protections) {}
+
+    private final Playbook playbook;
+    private final DocumentSchema schema;
+
+    DocumentController(Playbook playbook, DocumentSchema schema) {
+        this.playbook = playbook;
+        this.schema = schema;
+    }
+
+    /** The words plays of this programme may use. */
+    @GetMapping("/play-words")
+    PlayWords words(Principal by) {
+        var plays = playbook.plays(by.getName());
+        return new PlayWords(
+                MEN,
+                Stream.of(Block.values()).map(Block::words).toList(),
+                Stream.of(Leaves.values()).map(Leaves::words).toList(),
+                Stream.of(BallPath.values()).map(BallPath::words).toList(),
+                Stream.of(Run.First.values()).map(Run.First::words).toList(),
+                Stream.of(Delivery.Launch.values()).map(Delivery.Launch::words).toList(),
+                Stream.of(RunPass.Read.values()).map(RunPass.Read::words).toList(),
+                List.of("back", "end", "second"),
+                playbook.library().kind("routes").stream()
+                        .flatMap(d -> d.values().part("routes").stream())
+                        .flatMap(r -> r.all().keySet().stream())
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                plays.runs().stream().map(r -> new Choice(r.id(), r.name())).toList(),
+                plays.protections().stream()
+                        .map(p -> new Choice(p.id(), p.name()))
+                        .toList());
+    }
+
+    /** A document as it is written. */
+    @GetMapping("/{kind}/{id}/document")
+    DocumentSheet open(@PathVariable String kind, @PathVariable String id, Principal by) {
+        checkWhole(kind);
+        playbook.checkThere(kind, id, by.getName());
+        return playbook.lastSaved(kind, id)
+                .map(r -> sheet(r.document(), r.revision()))
+                .orElseGet(() -> sheet(playbook.library().find(kind, id).orElseThrow(), 0));
+    }
+
+    /** What a document would come to, nothing kept. */
+    @PostMapping("/previews")
+    Preview preview(@Valid @RequestBody TriedDocument written) {
+        checkWhole(written.kind());
+        String id = written.id() == null ? NEW : written.id();
+        Document document = document(written.kind(), id, written.name(), written.body());
+        Library with = read(document);
+        var drawing = new PlayDrawing(with);
+        boolean play = !written.kind().equals("routes") && !written.kind().equals("formation");
+        return new Preview(
+                play ? drawing.fits(written.kind(), document.id()) : List.of(),
+                with.formations().size(),
+                written.kind().equals("formation")
+                        ? Sketch.of(with.formation(document.id()).formation())
+                        : drawing.sketch(written.kind(), document.id()).orElse(null));
+    }
+
+    /** Keeps a document under a new name, as its author's draft. */
+    @PostMapping("/documents")
+    @ResponseStatus(HttpStatus.CREATED)
+    DocumentSheet keep(@Valid @RequestBody WrittenDocument written, Principal by, HttpServletResponse response) {
+        checkWhole(written.kind());
+        Document document = document(written.kind(), playbook.freshId(written.name()), written.name(), written.body());
+        read(document);
+        DocumentRevision saved = playbook.saveNew(document, by.getName());
+        Created.at(response, "/api/playbook", document.kind(), document.id(), "document");
+        return sheet(saved.document(), saved.revision());
+    }
+
+    /** Saves the next revision; refused when somebody saved after it was opened. */
+    @PutMapping("/{kind}/{id}/document")
+    DocumentSheet save(
+            @PathVariable String kind,
+            @PathVariable String id,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
+            @Valid @RequestBody NextDocument next,
+            Principal by) {
+        checkWhole(kind);
+        playbook.checkThere(kind, id, by.getName());
+        Document document = document(kind, id, next.name(), next.body());
+        read(document);
+        DocumentRevision saved = playbook.saveNext(document, read, by.getName());
+        return sheet(saved.document(), saved.revision());
+    }
+
+    private static void checkWhole(String kind) {
+        if (!WHOLE.contains(kind)) {
+            throw Problem.notFound("a " + kind + " that is edited as a whole");
+        }
+    }
+
+    private static Document document(String kind, String id, String name, Map<String, Object> written) {
+        var body = new LinkedHashMap<String, Object>();
+        body.put("format", Document.FORMAT);
+        body.put("kind", kind);
+        body.put("id", id);
+        body.put("name", name.strip());
+        written.forEach(body::putIfAbsent);
+        return Document.of(body);
+    }
+
+    /** The library with it: a document that cannot be read, or that breaks another, is refused here. */
+    private Library read(Document document) {
+        schema.check(document);
+        return playbook.library().with(List.of(document));
+    }
+
+    private static DocumentSheet sheet(Document document, int revision) {
+        var body = new LinkedHashMap<>(document.body());
+        List.of("format", "kind", "id", "name").forEach(body::remove);
+        return new DocumentSheet(document.kind(), document.id(), document.name(), revision, body);
+    }
+}

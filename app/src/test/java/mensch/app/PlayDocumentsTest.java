@@ -1,0 +1,235 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Any offence a coach meets is his own document: opened, tried, kept, saved again, taken out and in. */
+@ExtendWith(RunningApp.class)
+class PlayDocumentsTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static ObjectNode body(Browserless who, String kind, String id) {
+        return (ObjectNode)
+                who.get("/api/playbook/" + kind + "/" + id + "/document").json().get("body");
+    }
+
+    private static String written(String kind, String name, JsonNode body) {
+        return JSON.createObjectNode()
+                .put("kind", kind)
+                .put("name", name)
+                .set("body", body)
+                .toString();
+    }
+
+    private static Answer keep(Browserless who, String kind, String name, JsonNode body) {
+        return who.post("/api/playbook/documents", written(kind, name, body));
+    }
+
+    private static String kept(Browserless who, String kind, String name, JsonNode body) {
+        Answer made = keep(who, kind, name, body);
+        assertThat(made.status()).as(String.valueOf(made.json())).isEqualTo(201);
+        assertThat(who.get(made.headers().firstValue("Location").orElseThrow()).json())
+                .isEqualTo(made.json());
+        return made.json().get("id").asString();
+    }
+
+    private static JsonNode runs(Browserless who) {
+        return who.post("/api/audits", "{\"board\": " + Requests.board("anvil-drizzle") + ", \"phase\": 0}")
+                .json()
+                .get("runs");
+    }
+
+    private static Answer blocks(Browserless who, String run) {
+        return who.post(
+                "/api/blockings",
+                "{\"board\": " + Requests.board("anvil-drizzle") + ", \"phase\": 0, \"play\": \"" + run
+                        + "\", \"left\": false}");
+    }
+
+    private static void publish(Browserless coach, String kind, String id) {
+        String at = "/api/playbook/" + kind + "/" + id + "/standing";
+        assertThat(coach.put(
+                                at,
+                                coach.get(at).etag(),
+                                "{\"install\": \"catalogue\", \"published\": true, \"retired\": false}")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void everyKindOfPlayIsListedWithItsDrawing(int port) {
+        JsonNode items = Browserless.signedIn(port, "lind").get("/api/playbook").json();
+        for (String kind : new String[] {"run", "pass", "option"}) {
+            assertThat(items).as(kind).anySatisfy(i -> {
+                assertThat(i.get("kind").asString()).isEqualTo(kind);
+                assertThat(i.at("/sketch/ways")).isNotEmpty();
+            });
+        }
+        assertThat(items).anySatisfy(i -> assertThat(i.get("kind").asString()).isEqualTo("protection"));
+        assertThat(items).anySatisfy(i -> assertThat(i.get("kind").asString()).isEqualTo("routes"));
+    }
+
+    @Test
+    void aRunOfOnesOwnIsBlockedByItsOwnRulesAndSeenByOthersOncePublished(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        Browserless player = Browserless.signedIn(port, "lind");
+        ObjectNode power = body(coach, "run", "power");
+        ((ObjectNode) power.get("blocks")).put("guard", "pull kick").put("fullback", "lead");
+        String id = kept(coach, "run", "Power, guard kicks", power);
+        assertThat(runs(coach))
+                .anySatisfy(r -> assertThat(r.get("id").asString()).isEqualTo(id));
+        assertThat(runs(player))
+                .noneSatisfy(r -> assertThat(r.get("id").asString()).isEqualTo(id));
+        assertThat(blocks(player, id).status()).isEqualTo(422);
+        assertThat(blocks(coach, id).json().get("blocks")).anySatisfy(b -> {
+            assertThat(b.get("how").asString()).isEqualTo("pull kick");
+            assertThat(b.at("/blockers/0").asString()).isEqualTo("RG");
+        });
+        publish(coach, "run", id);
+        assertThat(runs(player))
+                .anySatisfy(r -> assertThat(r.get("id").asString()).isEqualTo(id));
+        assertThat(player.get("/api/choices").json().get("runs"))
+                .anySatisfy(r -> assertThat(r.get("id").asString()).isEqualTo(id));
+        assertThat(keep(player, "run", "Mine", power).status()).isEqualTo(403);
+    }
+
+    @Test
+    void nobodysRevisionIsWrittenOver(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        ObjectNode trap = body(coach, "run", "trap");
+        String id = kept(coach, "run", "Trap of ours", trap);
+        String at = "/api/playbook/run/" + id + "/document";
+        String read = coach.get(at).etag();
+        trap.put("point", "B");
+        String next = JSON.createObjectNode()
+                .put("name", "Trap of ours")
+                .set("body", trap)
+                .toString();
+        Answer saved = coach.put(at, read, next);
+        assertThat(saved.json().get("revision").asInt()).isEqualTo(2);
+        assertThat(saved.json().at("/body/point").asString()).isEqualTo("B");
+        Answer late = coach.put(at, read, next);
+        assertThat(late.status()).isEqualTo(412);
+        assertThat(late.json().get("code").asString()).isEqualTo("run-overtaken");
+        assertThat(late.json().get("detail").asString()).contains("marrow saved revision 2");
+        Answer shipped = coach.put("/api/playbook/run/trap/document", "\"0\"", next);
+        assertThat(shipped.status()).isEqualTo(409);
+        assertThat(shipped.json().get("code").asString()).isEqualTo("catalogue-run");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        /blocks/guard | "swing"    | "swing" is no block
+        /blocks/nobody | "down"    | is no man of the offence
+        /point        | "Q"        | point
+        /needs        | "on fire"  | cannot stand there
+        /leaves       | "everybody" | is nobody a play leaves
+        /ball/gun     | 99         | gun
+        /ball/first   | "sideways" | first
+        /surprise     | 1          | surprise
+        """)
+    void aRunThatCannotBeReadIsRefusedWithThePlaceAndNothingIsKept(String at, String value, String said, int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        ObjectNode run = body(coach, "run", "trap");
+        String[] path = at.substring(1).split("/");
+        ObjectNode under = path.length == 1 ? run : (ObjectNode) run.get(path[0]);
+        under.set(path[path.length - 1], JSON.readTree(value));
+        for (Answer answer : new Answer[] {
+            keep(coach, "run", "Broken " + at, run), coach.post("/api/playbook/previews", written("run", "Broken", run))
+        }) {
+            assertThat(answer.status()).as(String.valueOf(answer.json())).isEqualTo(422);
+            assertThat(answer.json().get("detail").asString()).contains(said);
+        }
+        assertThat(coach.get("/api/playbook").json())
+                .noneSatisfy(i -> assertThat(i.get("name").asString()).startsWith("Broken"));
+    }
+
+    @Test
+    void aPassMayRunARouteOfOurOwn(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        JsonNode routes = JSON.readTree(
+                "{\"routes\": {\"stop-nine\": {\"path\": [\"straight @ 11\", \"in 1 @ 9\"], \"breaks\": 1.9, \"ends\": \"settle\"}}}");
+        kept(coach, "routes", "Routes of ours", routes);
+        assertThat(coach.get("/api/playbook/play-words").json().get("routes"))
+                .anySatisfy(r -> assertThat(r.asString()).isEqualTo("stop-nine"));
+        JsonNode pass = JSON.readTree("{\"needs\": \"1 or more receivers on my side\", \"throw\": 2.4, "
+                + "\"routes\": {\"#1\": \"stop-nine\", \"back\": \"flat\"}, \"fake\": \"inside-zone\", "
+                + "\"launch\": \"set\", \"progression\": [\"#1\", \"back\"]}");
+        String id = kept(coach, "pass", "Stops", pass);
+        Answer sheet = coach.post(
+                "/api/distributions",
+                "{\"board\": " + Requests.board("anvil-drizzle") + ", \"phase\": 0, \"play\": \"" + id
+                        + "\", \"left\": false}");
+        assertThat(sheet.json().get("routes"))
+                .anySatisfy(r -> assertThat(r.get("route").asString()).isEqualTo("stop nine"));
+        Answer wrong = coach.post(
+                "/api/playbook/previews",
+                written("pass", "Stops", ((ObjectNode) pass.deepCopy()).set("progression", JSON.readTree("[\"#3\"]"))));
+        assertThat(wrong.json().get("detail").asString()).contains("#3 has no route");
+    }
+
+    @Test
+    void aTryShowsWhichFormationsCanRunIt(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        JsonNode preview = coach.post(
+                        "/api/playbook/previews", written("run", "", body(coach, "run", "quarterback-sneak")))
+                .json();
+        assertThat(preview.get("fits").size())
+                .isBetween(5, preview.get("formations").asInt() - 5);
+        assertThat(preview.at("/sketch/ways")).isNotEmpty();
+        assertThat(preview.get("fits"))
+                .anySatisfy(f -> assertThat(f.get("formation").asString()).isEqualTo("pro-i"))
+                .noneSatisfy(f -> assertThat(f.get("formation").asString()).isEqualTo("doubles-gun"));
+    }
+
+    @Test
+    void aFormationOfOurOwnHasItsMotions(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        JsonNode formation = JSON.readTree("{\"men\": \"ol2 TE4 Z14/1.5 X-15 QB0/1 FB0/4 TB0/7\", \"motions\": "
+                + "[{\"id\": \"in\", \"name\": \"flanker comes in\", \"steps\": [\"Z6/1.5\"]}]}");
+        String id = kept(coach, "formation", "Pro of ours", formation);
+        assertThat(coach.get("/api/choices").json().get("formations")).anySatisfy(f -> {
+            assertThat(f.get("id").asString()).isEqualTo(id);
+            assertThat(f.at("/motions/0/id").asString()).isEqualTo("in");
+        });
+        JsonNode wrong = JSON.readTree("{\"men\": \"ol2 TE4 nobody\", \"motions\": []}");
+        assertThat(keep(coach, "formation", "Half a side", wrong).status()).isEqualTo(422);
+    }
+
+    @Test
+    void playsGoOutAndComeInWithThePlaybook(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String id = kept(coach, "run", "Toss for export", body(coach, "run", "toss"));
+        JsonNode out = coach.get("/api/exchange?what=own").json();
+        assertThat(out.get("documents"))
+                .anySatisfy(d -> assertThat(d.get("id").asString()).isEqualTo(id));
+        assertThat(coach.get("/api/exchange?what=all").json().get("documents"))
+                .anySatisfy(d -> assertThat(d.get("id").asString()).isEqualTo("smash"));
+        ObjectNode other = (ObjectNode) JSON.readTree(coach.get("/api/exchange?what=run/" + id)
+                .json()
+                .toString()
+                .replace(id, "toss-that-came-in")
+                .replace("Toss for export", "Toss that came in"));
+        String text = JSON.writeValueAsString(other.toString());
+        JsonNode rows =
+                coach.post("/api/exchange/previews", "{\"text\": " + text + "}").json();
+        assertThat(rows.at("/0/state").asString()).isEqualTo("new");
+        assertThat(coach.post("/api/exchange/imports", "{\"text\": " + text + ", \"rows\": " + rows + "}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(runs(coach))
+                .anySatisfy(r -> assertThat(r.get("id").asString()).isEqualTo("toss-that-came-in"));
+        String broken = JSON.writeValueAsString(other.toString().replace("pull force", "swing force"));
+        assertThat(coach.post("/api/exchange/previews", "{\"text\": " + broken + "}")
+                        .status())
+                .isEqualTo(422);
+    }
+}

@@ -1,0 +1,168 @@
+package mensch.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mensch.core.call.Call;
+import mensch.core.formation.Answer;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.library.Library;
+import mensch.core.library.LibraryFormation;
+import mensch.core.lineup.Lineup;
+import mensch.core.play.Block;
+import mensch.core.play.Pass;
+import mensch.core.play.Protection;
+import mensch.core.play.Run;
+import mensch.core.play.RunPass;
+import mensch.core.rung.Condition;
+import mensch.core.rung.View;
+
+/** A play by itself, nobody against it: which formations can run it, and its ways on the first that can. */
+public final class PlayDrawing {
+    private static final String SPOT = " m 50 1&10";
+    private static final double BEYOND = 5;
+    private static final double STEP = 1.3;
+
+    private final List<Seen> offences;
+    private final Library library;
+
+    /** A formation as each side of it sees itself. */
+    private record Seen(LibraryFormation formation, Lineup lineup) {}
+
+    /** A formation that can run a play, and the side it is run to when only one is. */
+    public record Fit(String formation, String name, Side side, boolean bothSides) {}
+
+    public PlayDrawing(Library library) {
+        this.library = library;
+        this.offences = library.formations().stream()
+                .flatMap(f -> library.calls().stream()
+                        .filter(c -> c.front().players() == f.players())
+                        .findFirst()
+                        .map(c -> new Seen(f, lineup(c, f)))
+                        .stream())
+                .toList();
+    }
+
+    private static Lineup lineup(Call call, LibraryFormation formation) {
+        String code = formation.players() == 11 ? "hs" : "flag" + formation.players();
+        return Lineup.of(call, formation.snap(null, false, code + SPOT));
+    }
+
+    /** Formations that can run a play, in the order of the library. */
+    public List<Fit> fits(String kind, String id) {
+        Condition needs = needs(kind, id).orElse(new Condition.Always());
+        return offences.stream().flatMap(seen -> fit(seen, needs).stream()).toList();
+    }
+
+    private static Optional<Fit> fit(Seen seen, Condition needs) {
+        boolean right = needs.in(seen.lineup().viewFrom(Side.RIGHT)) == Answer.YES;
+        boolean left = needs.in(seen.lineup().viewFrom(Side.LEFT)) == Answer.YES;
+        LibraryFormation formation = seen.formation();
+        return right || left
+                ? Optional.of(new Fit(formation.id(), formation.name(), right ? Side.RIGHT : Side.LEFT, right && left))
+                : Optional.empty();
+    }
+
+    private Optional<Condition> needs(String kind, String id) {
+        return switch (kind) {
+            case "run" -> run(id).map(Run::needs);
+            case "pass" -> pass(id).map(Pass::needs);
+            case "option" ->
+                option(id).map(o -> new Condition.And(o.needs(), o.run().needs()));
+            case "protection" ->
+                library.plays().protections().stream()
+                        .filter(p -> p.id().equals(id))
+                        .findFirst()
+                        .map(Protection::needs);
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<Run> run(String id) {
+        return library.plays().runs().stream().filter(r -> r.id().equals(id)).findFirst();
+    }
+
+    private Optional<Pass> pass(String id) {
+        return library.plays().passes().stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    private Optional<RunPass> option(String id) {
+        return library.plays().options().stream().filter(o -> o.id().equals(id)).findFirst();
+    }
+
+    /** The play on the first formation that can run it; none when none can. */
+    public Optional<Sketch> sketch(String kind, String id) {
+        return fits(kind, id).stream().findFirst().map(fit -> {
+            Lineup lineup = offences.stream()
+                    .filter(o -> o.formation().id().equals(fit.formation()))
+                    .findFirst()
+                    .orElseThrow()
+                    .lineup();
+            View view = lineup.viewFrom(fit.side());
+            return Sketch.of(lineup.snap().formation(), ways(kind, id, view));
+        });
+    }
+
+    private List<Sketch.Way> ways(String kind, String id, View view) {
+        Stream<Sketch.Way> runs = Stream.concat(run(id).stream(), option(id).map(RunPass::run).stream())
+                .filter(r -> !kind.equals("pass"))
+                .flatMap(r -> ways(r, view).stream());
+        Stream<Sketch.Way> passes = Stream.concat(pass(id).stream(), option(id).map(RunPass::pass).stream())
+                .filter(p -> !kind.equals("run"))
+                .flatMap(p -> ways(p, view).stream());
+        return Stream.concat(runs, passes).toList();
+    }
+
+    private static List<Sketch.Way> ways(Pass pass, View view) {
+        return pass.told().stream()
+                .flatMap(t -> t.who().in(view).stream()
+                        .map(man -> new Sketch.Way(
+                                Words.spots(t.route().points(man.feet(), t.who().side(view), view.field())), false)))
+                .toList();
+    }
+
+    private static List<Sketch.Way> ways(Run run, View view) {
+        var ways = new ArrayList<Sketch.Way>();
+        Point point = run.crosses(view);
+        Man carrier = run.carrier(view);
+        for (Run.Told told : run.told()) {
+            told.who()
+                    .in(view)
+                    .filter(man -> man != carrier)
+                    .ifPresent(man ->
+                            ways.add(new Sketch.Way(Words.spots(way(man, told.block(), point, view)), false)));
+        }
+        ways.add(new Sketch.Way(
+                Words.spots(List.of(carrier.feet(), point, new Point(point.x(), point.y() + BEYOND))), true));
+        return ways;
+    }
+
+    private static List<Point> way(Man man, Block block, Point point, View view) {
+        Point from = man.feet();
+        int play = view.my().sign();
+        double inside = Math.signum(-from.x());
+        if (block.pulls() || block.inserts()) {
+            double behind = Math.min(from.y(), -1);
+            return block.pulls()
+                    ? List.of(
+                            from,
+                            new Point(from.x(), behind - 1),
+                            new Point(point.x(), behind),
+                            new Point(point.x(), 1))
+                    : List.of(from, new Point(point.x(), 0.5));
+        }
+        Point to = switch (block) {
+            case ZONE, REACH, CUT_OFF -> new Point(from.x() + play * STEP, from.y() + STEP);
+            case DOWN, PIN -> new Point(from.x() + inside * STEP, from.y() + STEP);
+            case BACK, HINGE -> new Point(from.x() - play * STEP, from.y() + (block == Block.BACK ? STEP : -STEP));
+            case CLIMB -> new Point(from.x(), from.y() + 3 * STEP);
+            case ARC -> new Point(from.x() + play * 2 * STEP, from.y() + 3 * STEP);
+            case CRACK -> new Point(from.x() + inside * 4 * STEP, from.y() + 3 * STEP);
+            default -> new Point(from.x(), from.y() + STEP);
+        };
+        return List.of(from, to);
+    }
+}
