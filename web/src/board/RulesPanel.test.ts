@@ -35,7 +35,7 @@ async function panel() {
     checks: [],
     layers: [],
     meantFor: [],
-    taught: [],
+    points: [],
     roles: [
       {
         id: 'nickel',

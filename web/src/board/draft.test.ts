@@ -11,7 +11,7 @@ const sheet: CallSheet = {
   checks: [],
   layers: [],
   meantFor: [],
-  taught: [],
+  points: [],
   roles: [
     {
       id: 'mike',

@@ -6,6 +6,7 @@ import type { CallSheet, PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import { usePaged } from '../shell/paged'
 import { usePlaybook } from './playbookStore'
+import { PLAY_KINDS } from './play/written'
 import SketchDrawing from './SketchDrawing.vue'
 import StandingForm from './StandingForm.vue'
 
@@ -19,6 +20,7 @@ const naming = ref<{ what: string; layer?: string }>()
 const name = ref('')
 const trouble = ref('')
 const isCall = computed(() => props.item.kind === 'call')
+const isWritten = computed(() => PLAY_KINDS.includes(props.item.kind))
 onMounted(async () => {
   try {
     if (props.item.revision) await load()
@@ -80,6 +82,12 @@ function lift(layer: { kind: string; id: string }): void {
       >
         Line it up
       </button>
+      <RouterLink
+        v-if="isWritten"
+        class="button"
+        :to="`/playbook/play/${item.kind}/${item.id}`"
+        >{{ mayWrite ? (item.revision ? 'Change it' : 'Open, and keep as our own') : 'Open it' }}</RouterLink
+      >
       <template v-if="isCall">
         <RouterLink
           class="button"

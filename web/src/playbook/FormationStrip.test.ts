@@ -8,7 +8,7 @@ const cell = (formation: string, rung: string | undefined, over: Partial<StripCe
   formation,
   name: formation,
   family: 'two backs',
-  sketch: { offence: [], defence: [] },
+  sketch: { offence: [], defence: [], ways: [] },
   fired: rung ? [{ part: 'align', rung }] : [],
   silent: rung ? [] : ['align: nobody: no #3'],
   illegal: [],

@@ -10,6 +10,7 @@ import ComposeCall from './ComposeCall.vue'
 import EntryDetail from './EntryDetail.vue'
 import ExchangeBar from './ExchangeBar.vue'
 import SketchDrawing from './SketchDrawing.vue'
+import { PLAY_KINDS } from './play/written'
 import { KINDS, STANDINGS, usePlaybook } from './playbookStore'
 
 const playbook = usePlaybook()
@@ -20,6 +21,15 @@ const finder = useTemplateRef('finder')
 const cards = useTemplateRef<HTMLElement>('cards')
 const composing = ref(false)
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
+const written = computed(() => PLAY_KINDS.includes(kind.value))
+function begin(): void {
+  if (written.value) void router.push(`/playbook/play/${kind.value}/new`)
+  else composing.value = true
+}
+function openIt(item: { kind: string; id: string }): void {
+  if (item.kind === 'call') void router.push(`/playbook/call/${item.id}`)
+  else if (PLAY_KINDS.includes(item.kind)) void router.push(`/playbook/play/${item.kind}/${item.id}`)
+}
 onMounted(() => playbook.load())
 
 const INSTALLED: Record<string, string> = { catalogue: '', installed: 'installed', plan: "this week's plan" }
@@ -41,9 +51,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   const step = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: perRow(), ArrowUp: -perRow() }[event.key]
   if (step) void walk(step)
   else if (event.key === '/') finder.value?.focus()
-  else if (event.key === 'n' && mayWrite.value) composing.value = true
-  else if (event.key === 'Enter' && selected.value?.kind === 'call' && !(event.target instanceof HTMLButtonElement))
-    void router.push(`/playbook/call/${selected.value.id}`)
+  else if (event.key === 'n' && mayWrite.value) begin()
+  else if (event.key === 'Enter' && selected.value && !(event.target instanceof HTMLButtonElement))
+    openIt(selected.value)
   else return
   event.preventDefault()
 })
@@ -100,9 +110,9 @@ function showAll(): void {
         v-if="mayWrite"
         type="button"
         class="button main"
-        @click="composing = true"
+        @click="begin()"
       >
-        New call <span class="key">N</span>
+        New {{ written ? kind : 'call' }} <span class="key">N</span>
       </button>
       <ExchangeBar v-if="mayWrite" />
     </header>
@@ -149,7 +159,7 @@ function showAll(): void {
             type="button"
             :aria-current="item.id === selectedId"
             @click="selectedId = item.id"
-            @dblclick="item.kind === 'call' && router.push(`/playbook/call/${item.id}`)"
+            @dblclick="openIt(item)"
           >
             <SketchDrawing
               :sketch="item.sketch"
@@ -181,7 +191,7 @@ function showAll(): void {
         v-else
         class="soft"
       >
-        Pick one with a click or the arrow keys. Enter opens the rules of a call.
+        Pick one with a click or the arrow keys. Enter opens the rules of a call, or a play.
       </p>
     </aside>
     <ComposeCall

@@ -7,12 +7,22 @@ import type { Sketch, Spot } from '../api/types'
  * deep, double ring man.
  */
 const props = defineProps<{ sketch: Sketch; man?: Spot; label: string; forms?: boolean }>()
-const everyone = computed(() => [...props.sketch.offence, ...props.sketch.defence])
-const left = computed(() => Math.min(-13, ...everyone.value.map((m) => m.x)) - 1.8)
-const right = computed(() => Math.max(13, ...everyone.value.map((m) => m.x)) + 1.8)
-const deepest = computed(() => (props.sketch.defence.length ? 15 : 1))
+/** A run is drawn where its ways are: who stands farther out is a dot at the edge. */
+const isRun = computed(() => props.sketch.ways.some((w) => w.ball))
+const everyone = computed<Spot[]>(() => [
+  ...(isRun.value ? props.sketch.offence.filter((m) => Math.abs(m.x) < 7) : props.sketch.offence),
+  ...props.sketch.defence,
+  ...props.sketch.ways.flatMap((w) => w.points),
+])
+const left = computed(() => Math.min(isRun.value ? -8 : -13, ...everyone.value.map((m) => m.x)) - 1.8)
+const right = computed(() => Math.max(isRun.value ? 8 : 13, ...everyone.value.map((m) => m.x)) + 1.8)
+const reach = computed(() => Math.max(1, ...props.sketch.ways.flatMap((w) => w.points.map((p) => p.y + 1))))
+const deepest = computed(() => (props.sketch.defence.length ? 15 : Math.min(reach.value, 22)))
+const inside = (x: number): boolean => x > left.value && x < right.value
+const edge = (x: number): number => Math.max(left.value + 0.5, Math.min(right.value - 0.5, x))
 const behind = 8.4
 const box = computed(() => `${left.value} ${-deepest.value} ${right.value - left.value} ${deepest.value + behind}`)
+const line = (points: Spot[]): string => points.map((p) => `${p.x},${-p.y}`).join(' ')
 const isMan = (x: number, y: number): boolean => !!props.man && Math.hypot(props.man.x - x, props.man.y - y) < 0.05
 /** Deeper men stand at the upper edge; a sketch is not cut for one of them. */
 const top = (y: number): number => -Math.min(y, deepest.value - 1.6)
@@ -32,6 +42,12 @@ const top = (y: number): number => -Math.min(y, deepest.value - 1.6)
       y2="0"
       class="line"
     />
+    <polyline
+      v-for="(w, i) in sketch.ways"
+      :key="`w${i}`"
+      :points="line(w.points)"
+      :class="['way', { ball: w.ball }]"
+    />
     <g
       v-for="(o, i) in sketch.offence"
       :key="`o${i}`"
@@ -46,9 +62,9 @@ const top = (y: number): number => -Math.min(y, deepest.value - 1.6)
       />
       <circle
         v-else
-        :cx="o.x"
+        :cx="edge(o.x)"
         :cy="-o.y"
-        r="0.6"
+        :r="inside(o.x) ? 0.6 : 0.25"
         class="offence"
       />
     </g>
@@ -123,8 +139,18 @@ const top = (y: number): number => -Math.min(y, deepest.value - 1.6)
   stroke: var(--ink);
   stroke-width: 0.14;
 }
-.offence {
+.way {
   fill: none;
+  stroke: var(--ink);
+  stroke-width: 0.2;
+  stroke-linejoin: round;
+}
+.way.ball {
+  stroke-width: 0.5;
+  stroke-linecap: round;
+}
+.offence {
+  fill: var(--field);
   stroke: var(--ink);
   stroke-width: 0.18;
 }

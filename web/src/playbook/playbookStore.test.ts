@@ -12,7 +12,7 @@ const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
   published: true,
   retired: false,
   version: -1,
-  sketch: { offence: [], defence: [] },
+  sketch: { offence: [], defence: [], ways: [] },
   ...over,
 })
 const ITEMS = [

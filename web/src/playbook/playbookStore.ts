@@ -11,6 +11,11 @@ export const KINDS = [
   { id: 'movement', name: 'movements' },
   { id: 'pressure', name: 'pressures' },
   { id: 'formation', name: 'formations' },
+  { id: 'run', name: 'runs' },
+  { id: 'pass', name: 'passes' },
+  { id: 'option', name: 'run-pass options' },
+  { id: 'protection', name: 'protections' },
+  { id: 'routes', name: 'route books' },
 ]
 export const STANDINGS = [
   { id: 'all', name: 'everything' },

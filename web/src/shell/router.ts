@@ -9,6 +9,11 @@ export const router = createRouter({
     { path: '/playbook/call/:id', component: () => import('../playbook/RungEditor.vue'), meta: { title: 'Rules' } },
     { path: '/playbook/compare', component: () => import('../playbook/CompareView.vue'), meta: { title: 'Compare' } },
     {
+      path: '/playbook/play/:kind/:id',
+      component: () => import('../playbook/play/PlayView.vue'),
+      meta: { title: 'Play' },
+    },
+    {
       path: '/playbook/card/:id',
       component: () => import('../playbook/InstallCard.vue'),
       meta: { title: 'Install card' },
@@ -20,6 +25,7 @@ export const router = createRouter({
     { path: '/film', component: () => import('../film/FilmView.vue'), meta: { title: 'Film' } },
     { path: '/film/:reel', component: () => import('../film/ReelView.vue'), meta: { title: 'Film' } },
     { path: '/grades', component: () => import('../grades/GradesView.vue'), meta: { title: 'Grades' } },
+    { path: '/:rest(.*)*', component: () => import('./NothingHere.vue'), meta: { title: 'Nothing here' } },
   ],
 })
 router.afterEach((to) => {

@@ -35,7 +35,7 @@ export function job(id: string, label: string, x: number, over: Record<string, P
     force: false,
     from: [],
     reads: [],
-    points: [],
+    taught: [],
     parts,
   }
 }

@@ -184,7 +184,7 @@ class PlaybookController {
             case "pressure" ->
                 document.values().whole("rush").map(String::valueOf).orElse("any") + " rush";
             case "run" ->
-                "at " + document.text("point").orElse("") + ", "
+                point(document.text("point").orElse("")) + ", "
                         + document.values()
                                 .part("ball")
                                 .flatMap(b -> b.text("carrier"))
@@ -199,6 +199,10 @@ class PlaybookController {
             default -> document.text("family").orElse("own");
         };
         return String.valueOf(value);
+    }
+
+    private static String point(String letter) {
+        return letter.length() == 1 ? letter + " gap" : letter;
     }
 
     /** Names of the documents inside a call; the ids of one whose layers are named only. */

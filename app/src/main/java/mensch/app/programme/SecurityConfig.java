@@ -41,6 +41,7 @@ class SecurityConfig {
         "/api/blocking-comparisons",
         "/api/plan-audits",
         "/api/teaching-loads",
+        "/api/playbook/previews",
         "/api/calls/*/drafts"
     };
 

@@ -54,7 +54,12 @@ public final class PlayDrawing {
     /** Formations that can run a play, in the order of the library. */
     public List<Fit> fits(String kind, String id) {
         Condition needs = needs(kind, id).orElse(new Condition.Always());
-        return offences.stream().flatMap(seen -> fit(seen, needs).stream()).toList();
+        // small-sided football has no line to block or to protect with
+        boolean line = !kind.equals("pass");
+        return offences.stream()
+                .filter(seen -> !line || seen.formation().players() == 11)
+                .flatMap(seen -> fit(seen, needs).stream())
+                .toList();
     }
 
     private static Optional<Fit> fit(Seen seen, Condition needs) {

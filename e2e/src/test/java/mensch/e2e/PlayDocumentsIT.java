@@ -1,0 +1,64 @@
+package mensch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** A play of one's own in the browser: written, tried, kept, changed, and met on the board. */
+class PlayDocumentsIT extends InBrowser {
+    @Test
+    void aRunIsWrittenFromNothingWithTheKeyboardAndMeetsTheDefence(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook");
+        page.selectOption("[aria-label=Kind]", "run");
+        assertThat(page.locator("section li", new Page.LocatorOptions().setHasText("Buck sweep")))
+                .isVisible();
+        page.keyboard().press("n");
+        page.getByLabel("Name").fill("Otter dive");
+        assertThat(page.locator("aside h2")).containsText("formations can run it");
+        page.getByLabel("Needs of the formation").fill("two backs and sideways");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("aside [role=alert]")).containsText("sideways");
+        page.reload();
+        assertThat(page.getByLabel("Needs of the formation")).hasValue("two backs and sideways");
+        page.getByLabel("Needs of the formation").fill("two backs");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("aside [role=alert]")).hasCount(0);
+        page.getByLabel("Carried by, the first who is there").fill("fullback");
+        page.keyboard().press("Tab");
+        page.locator("text=Add a man").click();
+        page.getByLabel("Blocks, man 8").fill("wing");
+        page.keyboard().press("Tab");
+        page.selectOption("[aria-label='Blocks, what wing does']", "lead");
+        Chromium.assertAccessible(page);
+        page.locator("text=Keep as our own").click();
+        assertThat(page.locator("[role=alert]")).hasCount(0);
+        assertThat(page.locator("header")).containsText("revision 1");
+        page.waitForURL("**/playbook/play/run/otter-dive");
+        assertThat(page.locator("header")).containsText("revision 1");
+        page.selectOption("label:has-text('Aims at') select", "B");
+        page.locator("section[aria-label='As it is written']").focus();
+        page.keyboard().press("s");
+        assertThat(page.locator("header")).containsText("Saved as revision 2");
+        page.navigate("http://127.0.0.1:" + port + "/board");
+        page.keyboard().press("p");
+        assertThat(page.locator("body")).containsText("Otter dive");
+    }
+
+    @Test
+    void aPlayerLooksAtAPlayAndChangesNothing(int port) {
+        Page page = chromium.signedIn(port, "lind", "/playbook/play/pass/smash");
+        assertThat(page.locator("aside h2")).containsText("formations can run it");
+        assertThat(page.getByLabel("Made to hurt")).hasAttribute("readonly", "");
+        assertThat(page.locator("text=Keep as our own")).hasCount(0);
+    }
+
+    @Test
+    void anAddressThatIsNoPageSaysSoAndLeadsBack(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbok");
+        assertThat(page.locator("h1")).hasText("Nothing here");
+        Chromium.assertAccessible(page);
+        page.locator("text=To the board").click();
+        page.waitForURL("**/board");
+    }
+}

@@ -1,0 +1,144 @@
+import type { PlayWords } from '../../api/types'
+
+/** Values of a document as it is written, without format, kind, id and name. */
+export type Body = Record<string, unknown>
+/** A man and what he is told, in the order they are written. */
+export interface ManRow {
+  who: string
+  told: string
+}
+
+export const PLAY_KINDS = ['run', 'pass', 'option', 'protection', 'routes', 'formation']
+const OTHER = ' other side'
+
+/** What a new document of a kind starts from. */
+export function fresh(kind: string): Body {
+  switch (kind) {
+    case 'run':
+      return {
+        needs: 'not empty',
+        point: 'A',
+        ball: { carrier: 'deepest back', gun: 1, under: 1 },
+        blocks: {
+          'tight end': 'zone',
+          tackle: 'zone',
+          guard: 'zone',
+          centre: 'zone',
+          'guard other side': 'zone',
+          'tackle other side': 'zone',
+          'tight end other side': 'zone',
+        },
+      }
+    case 'pass':
+      return { needs: '1 or more receivers on my side', throw: 2.5, routes: { '#1': 'hitch' } }
+    case 'option':
+      return { run: 'inside-zone', needs: 'not empty', reads: 'overhang other side', thrown: 1.5, route: {} }
+    case 'protection':
+      return { needs: '', stay: ['back'] }
+    case 'routes':
+      return { routes: { 'stop-at-ten': { path: ['straight @ 11', 'in 1 @ 10'], breaks: 2, ends: 'settle' } } }
+    default:
+      return { men: 'ol2 TE4 Z15/1.5 X-15 QB0/5 TB-1.6/5 H-9/1.5', family: 'own', motions: [] }
+  }
+}
+
+/** A map of men as rows; {@link rowsBack} puts it together again. */
+export const rows = (map: unknown): ManRow[] =>
+  Object.entries((map ?? {}) as Record<string, string>).map(([who, told]) => ({ who, told }))
+/** Rows with nobody named are left out; of two for one man the later holds. */
+export const rowsBack = (list: readonly ManRow[]): Record<string, string> =>
+  Object.fromEntries(list.filter((r) => r.who.trim()).map((r) => [r.who.trim(), r.told]))
+
+/** "a, b" as a list; empty for nothing. */
+export const listed = (text: string): string[] =>
+  text
+    .split(',')
+    .map((t) => t.trim())
+    .filter(Boolean)
+export const text = (list: unknown): string => ((list ?? []) as string[]).join(', ')
+
+/** The body with one value; a value that says nothing is not written at all. */
+export function withValue(body: Body, key: string, value: unknown): Body {
+  const next = { ...body, [key]: value }
+  const nothing = value === undefined || value === '' || (Array.isArray(value) && !value.length)
+  if (nothing && key !== 'needs' && key !== 'stay') delete next[key]
+  return next
+}
+
+/** Men that may be named, each for both sides of the ball. */
+export const menOf = (words: PlayWords): string[] =>
+  words.men.flatMap((m) => (['centre', 'quarterback', 'man in motion'].includes(m) ? [m] : [m, m + OTHER]))
+
+/** A choice and the same for the other side. */
+export const bothSides = (ids: readonly string[]): string[] => ids.flatMap((i) => [i, i + OTHER])
+
+/** Every route of a document as rows that can be typed into. */
+export interface RouteRow {
+  id: string
+  path: string
+  breaks: number
+  settles: boolean
+}
+interface WrittenRoute {
+  path: string[]
+  breaks?: number
+  ends?: string
+}
+export const routeRows = (body: Body): RouteRow[] =>
+  Object.entries((body.routes ?? {}) as Record<string, WrittenRoute>).map(([id, r]) => ({
+    id,
+    path: r.path.join(', '),
+    breaks: r.breaks ?? 0,
+    settles: r.ends === 'settle',
+  }))
+export const routesBack = (list: readonly RouteRow[]): Record<string, WrittenRoute> =>
+  Object.fromEntries(
+    list
+      .filter((r) => r.id.trim())
+      .map((r) => [
+        r.id.trim(),
+        {
+          path: listed(r.path),
+          ...(r.breaks > 0 ? { breaks: r.breaks } : {}),
+          ends: r.settles ? 'settle' : 'run',
+        },
+      ]),
+  )
+
+/** A motion of a formation, its steps in the notation. */
+export interface MotionRow {
+  id: string
+  name: string
+  shift: boolean
+  steps: string
+}
+interface WrittenMotion {
+  id: string
+  name?: string
+  shift?: boolean
+  steps: string[]
+}
+export const motionRows = (body: Body): MotionRow[] =>
+  ((body.motions ?? []) as WrittenMotion[]).map((m) => ({
+    id: m.id,
+    name: m.name ?? m.id,
+    shift: m.shift ?? false,
+    steps: m.steps.join(', then '),
+  }))
+const idOf = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+export const motionsBack = (list: readonly MotionRow[]): WrittenMotion[] =>
+  list
+    .filter((m) => m.name.trim())
+    .map((m) => ({
+      id: m.id || idOf(m.name),
+      name: m.name.trim(),
+      ...(m.shift ? { shift: true } : {}),
+      steps: m.steps
+        .split(/,\s*then\s+/)
+        .map((s) => s.trim())
+        .filter(Boolean),
+    }))
