@@ -79,7 +79,7 @@ final class Resolver {
         return jobs;
     }
 
-    /** Whether nobody else turns the run in on his side. */
+    /** Whether nobody outside him turns the run in on his side: of two force men the inner one may spill. */
     private boolean alone(int i, List<Given<Steps>> run) {
         for (int other = 0; other < seats.size(); other++) {
             Steps steps = run.get(other).orNull();
@@ -87,11 +87,25 @@ final class Resolver {
                     && steps != null
                     && steps.first() instanceof Task.Fit fit
                     && fit.role() == FitRole.FORCE
-                    && fit.side(views.get(other)) == seats.get(i).side()) {
+                    && fit.side(views.get(other)) == seats.get(i).side()
+                    && outside(other, i)) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** Wider than the other, or as wide and deeper. A man without a place may stand anywhere. */
+    private boolean outside(int other, int i) {
+        Place his = aligns.get(other).orNull();
+        Place mine = aligns.get(i).orNull();
+        if (his == null || mine == null) {
+            return true;
+        }
+        int sign = seats.get(i).side().sign();
+        double wider = sign * (his.feet().x() - mine.feet().x());
+        double same = views.get(i).convention().thresholds().surface().sameLateral();
+        return wider > same || wider >= -same && his.feet().y() > mine.feet().y();
     }
 
     private Job job(int i, Given<Steps> run, Given<Steps> pass, boolean alone, UnaryOperator<Steps> settle) {
