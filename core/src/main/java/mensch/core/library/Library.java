@@ -72,7 +72,7 @@ public final class Library {
         for (String file : Shipped.text(INDEX).lines().filter(l -> !l.isBlank()).toList()) {
             documents.addAll(Yaml.read(file, Shipped.text("/library/" + file.trim())));
         }
-        return new Library(documents, Map.of());
+        return new Library(Carried.whole(documents), Map.of());
     }
 
     /** This library with more documents; one of the same kind and id takes the place of the old. */
