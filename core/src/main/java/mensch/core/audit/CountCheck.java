@@ -42,7 +42,11 @@ final class CountCheck implements Check {
         }
         support(subject, findings);
         for (Side side : Side.values()) {
-            gaps(side, subject.runs().stream().filter(b -> b.play() == side).toList(), findings);
+            gaps(
+                    side,
+                    subject.runs().stream().filter(b -> b.play() == side).toList(),
+                    subject.lineup().inForce().coverage().gives("run", true) ? Severity.FACT : Severity.WEAK,
+                    findings);
         }
         exchange(subject.runs(), findings);
         point(subject.runs(), findings);
@@ -87,7 +91,7 @@ final class CountCheck implements Check {
                                 new StandingEvidence.LightBox(support, blockers, quarterback)));
     }
 
-    private static void gaps(Side side, List<Blocking> runs, List<Finding> findings) {
+    private static void gaps(Side side, List<Blocking> runs, Severity severity, List<Finding> findings) {
         List<Blocking> tooMany = runs.stream()
                 .filter(b -> b.fit().shortBy() > 0)
                 .sorted((a, b) -> b.fit().shortBy() - a.fit().shortBy())
@@ -96,7 +100,7 @@ final class CountCheck implements Check {
             Blocking worst = tooMany.get(0);
             findings.add(new Finding(
                     GapCheck.GAPS,
-                    Severity.WEAK,
+                    severity,
                     worst.point(),
                     worst.fit().men(),
                     new PlayEvidence.ShortAtTheEdge(

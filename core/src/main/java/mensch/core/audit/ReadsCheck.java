@@ -47,6 +47,7 @@ final class ReadsCheck implements Check {
 
     @Override
     public List<Finding> in(Subject subject) {
+        boolean conceded = subject.lineup().inForce().coverage().gives("run", true);
         Map<Reads, List<String>> open = new LinkedHashMap<>();
         for (Blocking run : subject.runs()) {
             Reacted reacted = Reacted.of(subject.lineup(), subject.shown(run), run.ballSeconds());
@@ -54,7 +55,7 @@ final class ReadsCheck implements Check {
             edge(subject, run, reacted)
                     .ifPresent(
                             r -> open.computeIfAbsent(r, k -> new ArrayList<>()).add(play));
-            gaps(subject, run, reacted)
+            gaps(conceded, run, reacted)
                     .ifPresent(
                             r -> open.computeIfAbsent(r, k -> new ArrayList<>()).add(play));
         }
@@ -141,7 +142,7 @@ final class ReadsCheck implements Check {
      * Men of the play side whom their rows take out of it, when that leaves fewer than there are gaps; who goes along
      * with a puller fits where he goes.
      */
-    private static Optional<Reads> gaps(Subject subject, Blocking run, Reacted reacted) {
+    private static Optional<Reads> gaps(boolean conceded, Blocking run, Reacted reacted) {
         List<Turn> left = run.fit().men().stream()
                 .flatMap(j -> reacted.of(j).stream())
                 .filter(t -> leaves(t))
@@ -151,7 +152,7 @@ final class ReadsCheck implements Check {
                 .filter(t -> withThePuller(t) && !run.fit().men().contains(t.job()))
                 .count();
         int missing = run.fit().shortBy() + left.size() - (int) along;
-        return run.fit().shortBy() > 0 || missing <= 0
+        return conceded || run.fit().shortBy() > 0 || missing <= 0
                 ? Optional.empty()
                 : Optional.of(new Reads(GAPS, Severity.WEAK, run.point(), run.play(), left, missing));
     }
