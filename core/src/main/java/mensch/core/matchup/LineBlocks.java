@@ -36,13 +36,15 @@ final class LineBlocks {
         return picture.u(man);
     }
 
-    /** What a man is told; a man told nothing zones. */
+    /** What a man of the line is told. */
     private Block told(Man man) {
         return assigned.told(man).orElse(Block.ZONE);
     }
 
+    /** Who is told nothing carries the ball. */
     void assign() {
-        List<Man> line = picture.line;
+        List<Man> line =
+                picture.line.stream().filter(m -> assigned.told(m).isPresent()).toList();
         for (int i = 0; i < line.size(); i++) {
             Man man = line.get(i);
             Block block = told(man);
