@@ -51,9 +51,13 @@ public final class PlayDrawing {
         return Lineup.of(call, formation.snap(null, false, code + SPOT));
     }
 
-    /** Formations that can run a play, in the order of the library. */
+    /** Formations that can run a play, in the order of the library; none when there is no such play. */
     public List<Fit> fits(String kind, String id) {
-        Condition needs = needs(kind, id).orElse(new Condition.Always());
+        Optional<Condition> play = needs(kind, id);
+        if (play.isEmpty()) {
+            return List.of();
+        }
+        Condition needs = play.get();
         // small-sided football has no line to block or to protect with
         boolean line = !kind.equals("pass");
         return offences.stream()
