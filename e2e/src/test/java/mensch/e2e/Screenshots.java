@@ -72,12 +72,9 @@ public final class Screenshots {
         shot(page, "playbook-rules");
         page.navigate(base() + "/playbook/compare?first=anvil-drizzle&second=anvil-frost");
         shot(page, "playbook-compare");
-        page.navigate(base() + "/playbook/compare?first=wedge-ice&second=maul-ice");
-        page.waitForTimeout(800);
-        page.selectOption("[aria-label=Formation]", "goal-32");
-        page.selectOption("[aria-label=Run]", "iso");
-        shot(page, "playbook-runs");
-        page.selectOption("[aria-label=Formation]", "pro-i");
+        page.navigate(base() + "/playbook/play/pass/boot-flood");
+        page.waitForTimeout(1500);
+        shot(page, "playbook-play");
         page.navigate(base() + "/playbook/card/anvil-heron");
         shot(page, "playbook-card");
         page.navigate(base() + "/programme");
