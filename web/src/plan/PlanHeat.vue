@@ -64,8 +64,8 @@ thead th {
   height: 118px;
 }
 .tilted {
-  width: 23px;
-  min-width: 23px;
+  width: 20px;
+  min-width: 20px;
 }
 .tilted span {
   display: block;
