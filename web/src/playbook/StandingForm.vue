@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { PlaybookItem } from '../api/types'
+import { PLAYS } from './play/written'
 import { usePlaybook, type Install } from './playbookStore'
 
 /** How far a document has come: taught, in this week's plan; published; put away. */
-defineProps<{ item: PlaybookItem }>()
+const props = defineProps<{ item: PlaybookItem }>()
+/** What the offence runs is met or put away; it is not taught to our men. */
+const taught = computed(() => !PLAYS.includes(props.item.kind))
 const playbook = usePlaybook()
 const INSTALLS: { id: Install; name: string }[] = [
   { id: 'catalogue', name: 'Catalogue' },
@@ -15,7 +19,9 @@ const INSTALLS: { id: Install; name: string }[] = [
 <template>
   <fieldset>
     <legend>Standing</legend>
-    <span class="three"
+    <span
+      v-if="taught"
+      class="three"
       ><button
         v-for="i in INSTALLS"
         :key="i.id"
@@ -26,7 +32,7 @@ const INSTALLS: { id: Install; name: string }[] = [
         {{ i.name }}
       </button></span
     >
-    <p v-if="item.revision || item.kind === 'call'">
+    <p v-if="item.revision || item.kind === 'call' || !taught">
       <template v-if="item.revision"
         ><button
           type="button"
@@ -41,7 +47,7 @@ const INSTALLS: { id: Install; name: string }[] = [
         class="link"
         @click="playbook.stand(item, { retired: !item.retired })"
       >
-        {{ item.retired ? 'Bring it back' : 'Retire it' }}
+        {{ item.retired ? 'Bring it back' : taught ? 'Retire it' : 'Nobody runs it: put it away' }}
       </button>
     </p>
   </fieldset>

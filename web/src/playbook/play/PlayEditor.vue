@@ -1,48 +1,22 @@
 <script setup lang="ts">
-import { useEventListener, watchDebounced } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, client, over, problemOf } from '../../api/client'
-import type { PlayWords, Preview } from '../../api/types'
-import { useKept } from '../../shell/kept'
+import type { Preview } from '../../api/types'
 import { typing } from '../../shell/keys'
 import { useSession } from '../../shell/session'
 import SketchDrawing from '../SketchDrawing.vue'
+import { usePlayDraft } from './playDraft'
 import PlayFields from './PlayFields.vue'
-import { fresh, type Body } from './written'
 
 /** One document of the offence: written in words, tried against every formation while it is written. */
 const props = defineProps<{ kind: string; id: string }>()
 const router = useRouter()
 const session = useSession()
-const { kind, id } = props
-const isNew = id === 'new'
-interface Work {
-  name: string
-  body: Body
-  /** The revision it was begun on. */
-  revision: number
-}
-/** What is not saved yet, kept on this machine. */
-const store = useKept<{ mine?: Work }>(`playbook.play.${kind}.${id}`, {})
-const kept = computed<Work | undefined>({
-  get: () => store.value.mine,
-  set: (mine) => (store.value = mine ? { mine } : {}),
-})
-const saved = shallowRef<Work | undefined>(isNew ? { name: '', body: fresh(kind), revision: 0 } : undefined)
-const words = shallowRef<PlayWords>()
-const preview = shallowRef<Preview>()
-const trouble = ref('')
-/** Why it was not written. */
-const fault = ref('')
-/** Why it cannot be read as it stands. */
-const unread = ref('')
-const said = ref('')
+const { isNew, work, saved, words, preview, trouble, fault, unread, said, changed, ofOurs, overtaken, ...draft } =
+  usePlayDraft(props.kind, props.id)
 const nameField = ref<HTMLInputElement>()
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
-const work = computed<Work | undefined>(() => kept.value ?? saved.value)
-const changed = computed(() => !!kept.value && JSON.stringify(kept.value) !== JSON.stringify(saved.value))
-const ofOurs = computed(() => (saved.value?.revision ?? 0) > 0)
 const NAMES: Record<string, string> = {
   run: 'Run',
   pass: 'Pass',
@@ -51,86 +25,14 @@ const NAMES: Record<string, string> = {
   routes: 'Routes',
   formation: 'Formation',
 }
-
-async function open(): Promise<void> {
-  try {
-    words.value = await answer(client.GET('/api/playbook/play-words'))
-    if (!isNew) {
-      const sheet = await answer(client.GET('/api/playbook/{kind}/{id}/document', { params: { path: { kind, id } } }))
-      saved.value = { name: sheet.name, body: sheet.body, revision: sheet.revision }
-    }
-    trouble.value = ''
-  } catch (error) {
-    trouble.value = problemOf(error).detail
-  }
-}
-onMounted(open)
-
-const keep = (change: Partial<Work>): void => {
-  if (work.value) kept.value = { ...work.value, ...change }
-}
-async function look(): Promise<void> {
-  if (!work.value) return
-  try {
-    preview.value = await answer(
-      client.POST('/api/playbook/previews', {
-        body: {
-          kind,
-          id: isNew ? undefined : id,
-          name: work.value.name,
-          body: work.value.body as Record<string, never>,
-        },
-      }),
-    )
-    unread.value = ''
-  } catch (error) {
-    unread.value = problemOf(error).detail
-  }
-}
-watchDebounced(work, look, { debounce: 300, immediate: true })
-
 async function write(asNew: boolean): Promise<void> {
-  const now = work.value
-  if (!now) return
-  if (asNew && (!now.name.trim() || now.name === saved.value?.name)) {
-    fault.value = 'Give it a name of its own first.'
-    nameField.value?.focus()
-    return
-  }
-  try {
-    const body = now.body as Record<string, never>
-    const done = asNew
-      ? await answer(client.POST('/api/playbook/documents', { body: { kind, name: now.name, body } }))
-      : await answer(
-          client.PUT('/api/playbook/{kind}/{id}/document', {
-            params: { path: { kind, id }, header: over(now.revision) },
-            body: { name: now.name, body },
-          }),
-        )
-    kept.value = undefined
-    saved.value = { name: done.name, body: done.body, revision: done.revision }
-    fault.value = ''
-    said.value = `Saved as revision ${done.revision}.`
-    if (asNew) await router.replace(`/playbook/play/${kind}/${done.id}`)
-  } catch (error) {
-    fault.value = problemOf(error).detail
-  }
+  const id = await draft.write(asNew)
+  if (!id) nameField.value?.focus()
+  else if (asNew) await router.replace(`/playbook/play/${props.kind}/${id}`)
 }
-function back(): void {
-  kept.value = undefined
-  said.value = ''
-}
-async function onTop(): Promise<void> {
-  const mine = kept.value
-  await open()
-  if (mine && saved.value) kept.value = { ...mine, revision: saved.value.revision }
-}
-const overtaken = computed(
-  () => !!kept.value && !!saved.value && kept.value.revision !== saved.value.revision && !isNew,
-)
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (typing(event) || event.ctrlKey || event.metaKey) return
-  if (event.key === 's' && mayWrite.value && changed.value) void write(!ofOurs.value)
+  if (event.key === 's' && mayWrite.value && changed.value && !overtaken.value) void write(!ofOurs.value)
   else if (event.key === 'Escape') void router.push('/playbook')
   else return
   event.preventDefault()
@@ -151,7 +53,7 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
           aria-label="Name"
           placeholder="name it"
           maxlength="80"
-          @input="keep({ name: ($event.target as HTMLInputElement).value })"
+          @input="draft.keep({ name: ($event.target as HTMLInputElement).value })"
         />
         <em
           v-if="saved"
@@ -186,7 +88,7 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
           v-if="changed"
           type="button"
           class="button"
-          @click="back()"
+          @click="draft.back()"
         >
           Take back
         </button>
@@ -205,7 +107,7 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
         <button
           type="button"
           class="link"
-          @click="open"
+          @click="draft.open"
         >
           Look again
         </button>
@@ -215,18 +117,18 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
         class="fault"
         role="alert"
       >
-        Somebody saved revision {{ saved?.revision }} after you began on {{ kept?.revision }}. Your text is kept.
+        Somebody saved revision {{ saved?.revision }} after you began on {{ work?.revision }}. Your text is kept.
         <button
           type="button"
           class="link"
-          @click="onTop"
+          @click="draft.onTop"
         >
           Put mine on top
         </button>
         <button
           type="button"
           class="link"
-          @click="back()"
+          @click="draft.back()"
         >
           Take theirs
         </button>
@@ -244,7 +146,7 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
         :body="work.body"
         :words="words"
         :readonly="!mayWrite"
-        @change="keep({ body: $event })"
+        @change="draft.keep({ body: $event })"
       />
       <p
         v-if="mayWrite && !ofOurs && !isNew"
@@ -300,6 +202,19 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
 }
 header {
   grid-column: 1 / 3;
+}
+@media (max-width: 800px) {
+  .editor {
+    display: block;
+    overflow-y: auto;
+  }
+  header {
+    flex-wrap: wrap;
+  }
+  aside {
+    border-left: 0;
+    border-top: 2px solid var(--ink);
+  }
 }
 .name {
   font: inherit;

@@ -1,31 +1,47 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import PlayFields from './PlayFields.vue'
-import { fresh } from './written'
+import type { Body } from './written'
 
 const words = {
-  men: ['#1', 'tackle', 'centre'],
+  men: ['#1', '#1 other side', 'tackle', 'centre'],
+  points: ['A', 'B', 'C', 'outside'],
   blocks: ['zone', 'down'],
   leaves: ['nobody', 'back edge'],
   paths: ['dive', 'quarterback', 'pitch'],
   firsts: ['straight', 'away', 'pass'],
   launches: ['set', 'boot', 'sprint'],
   reads: ['overhang', 'edge'],
-  stays: ['back', 'end', 'second'],
+  stays: [
+    { id: 'back', name: 'a back' },
+    { id: 'end', name: 'an attached end' },
+  ],
   routes: ['hitch', 'go'],
   runs: [{ id: 'power', name: 'Power' }],
+  fakes: ['power', 'power other side'],
   protections: [{ id: 'six', name: 'Six-man' }],
+  starts: {},
+}
+const BODIES: Record<string, Body> = {
+  run: {
+    needs: 'not empty',
+    point: 'A',
+    ball: { carrier: 'deepest back', gun: 1, under: 1 },
+    blocks: { tackle: 'zone' },
+  },
+  pass: { needs: '', throw: 2.5, routes: { '#1': 'hitch' } },
+  protection: { needs: '', stay: ['end'] },
 }
 const of = (kind: string, readonly = false): ReturnType<typeof mount> =>
-  mount(PlayFields, { props: { kind, body: fresh(kind), words, readonly } })
+  mount(PlayFields, { props: { kind, body: BODIES[kind]!, words, readonly } })
 
 describe('the fields of a play', () => {
   it('change one value and leave the others', async () => {
     const run = of('run')
     await run.find('select').setValue('C')
-    expect(run.emitted('change')![0]).toEqual([{ ...fresh('run'), point: 'C' }])
+    expect(run.emitted('change')![0]).toEqual([{ ...BODIES.run, point: 'C' }])
     await run.find('input[type=checkbox]').setValue(true)
-    expect(run.emitted('change')![1]).toEqual([{ ...fresh('run'), paths: ['dive'] }])
+    expect(run.emitted('change')![1]).toEqual([{ ...BODIES.run, paths: ['dive'] }])
   })
 
   it('name a fake of either side', async () => {
@@ -33,7 +49,7 @@ describe('the fields of a play', () => {
     const fakes = pass.findAll('select')[1]!
     expect(fakes.text()).toContain('power other side')
     await fakes.setValue('power other side')
-    expect(pass.emitted('change')![0]).toEqual([{ ...fresh('pass'), fake: 'power other side' }])
+    expect(pass.emitted('change')![0]).toEqual([{ ...BODIES.pass, fake: 'power other side' }])
   })
 
   it('add a man nobody has named yet', async () => {
@@ -41,6 +57,15 @@ describe('the fields of a play', () => {
     await run.findAll('button').at(-1)!.trigger('click')
     const body = run.emitted('change')!.at(-1)![0] as { blocks: Record<string, string> }
     expect(Object.entries(body.blocks).at(-1)).toEqual(['#1', 'zone'])
+  })
+
+  it('keep what stays in the order it may be chosen, and counts as numbers', async () => {
+    const protection = of('protection')
+    await protection.find('input[type=checkbox]').setValue(true)
+    expect(protection.emitted('change')![0]).toEqual([{ needs: '', stay: ['back', 'end'] }])
+    const pass = of('pass')
+    await pass.find('input[type=number]').setValue('2.9')
+    expect(pass.emitted('change')![0]).toEqual([{ ...BODIES.pass, throw: 2.9 }])
   })
 
   it('are shown and not changed by who may only look', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bothSides, motionRows, motionsBack, routeRows, routesBack, rows, rowsBack, withValue } from './written'
+import { motionRows, motionsBack, routeRows, routesBack, rows, rowsBack, withValue } from './written'
 
 describe('a play as it is written', () => {
   it('keeps men in their order, leaves out who is nobody, and takes the later of two for one man', () => {
@@ -36,9 +36,5 @@ describe('a play as it is written', () => {
       { id: 'flanker-comes-in', name: 'Flanker comes in', shift: true, steps: ['Z6/1.5', 'Z4/1.5'] },
     ])
     expect(motionsBack([{ ...fresh, name: ' ' }])).toEqual([])
-  })
-
-  it('offers each choice for both sides', () => {
-    expect(bothSides(['edge'])).toEqual(['edge', 'edge other side'])
   })
 })

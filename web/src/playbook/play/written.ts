@@ -1,5 +1,3 @@
-import type { PlayWords } from '../../api/types'
-
 /** Values of a document as it is written, without format, kind, id and name. */
 export type Body = Record<string, unknown>
 /** A man and what he is told, in the order they are written. */
@@ -8,39 +6,10 @@ export interface ManRow {
   told: string
 }
 
-export const PLAY_KINDS = ['run', 'pass', 'option', 'protection', 'routes', 'formation']
-const OTHER = ' other side'
-
-/** What a new document of a kind starts from. */
-export function fresh(kind: string): Body {
-  switch (kind) {
-    case 'run':
-      return {
-        needs: 'not empty',
-        point: 'A',
-        ball: { carrier: 'deepest back', gun: 1, under: 1 },
-        blocks: {
-          'tight end': 'zone',
-          tackle: 'zone',
-          guard: 'zone',
-          centre: 'zone',
-          'guard other side': 'zone',
-          'tackle other side': 'zone',
-          'tight end other side': 'zone',
-        },
-      }
-    case 'pass':
-      return { needs: '1 or more receivers on my side', throw: 2.5, routes: { '#1': 'hitch' } }
-    case 'option':
-      return { run: 'inside-zone', needs: 'not empty', reads: 'overhang other side', thrown: 1.5, route: {} }
-    case 'protection':
-      return { needs: '', stay: ['back'] }
-    case 'routes':
-      return { routes: { 'stop-at-ten': { path: ['straight @ 11', 'in 1 @ 10'], breaks: 2, ends: 'settle' } } }
-    default:
-      return { men: 'ol2 TE4 Z15/1.5 X-15 QB0/5 TB-1.6/5 H-9/1.5', family: 'own', motions: [] }
-  }
-}
+/** What the offence runs. */
+export const PLAYS = ['run', 'pass', 'option', 'protection']
+/** What is edited as a whole. */
+export const PLAY_KINDS = [...PLAYS, 'routes', 'formation']
 
 /** A map of men as rows; {@link rowsBack} puts it together again. */
 export const rows = (map: unknown): ManRow[] =>
@@ -64,13 +33,6 @@ export function withValue(body: Body, key: string, value: unknown): Body {
   if (nothing && key !== 'needs' && key !== 'stay') delete next[key]
   return next
 }
-
-/** Men that may be named, each for both sides of the ball. */
-export const menOf = (words: PlayWords): string[] =>
-  words.men.flatMap((m) => (['centre', 'quarterback', 'man in motion'].includes(m) ? [m] : [m, m + OTHER]))
-
-/** A choice and the same for the other side. */
-export const bothSides = (ids: readonly string[]): string[] => ids.flatMap((i) => [i, i + OTHER])
 
 /** Every route of a document as rows that can be typed into. */
 export interface RouteRow {

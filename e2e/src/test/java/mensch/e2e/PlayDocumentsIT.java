@@ -27,7 +27,7 @@ class PlayDocumentsIT extends InBrowser {
         page.getByLabel("Carried by, the first who is there").fill("fullback");
         page.keyboard().press("Tab");
         page.locator("text=Add a man").click();
-        page.getByLabel("Blocks, man 8").fill("wing");
+        page.getByLabel("Blocks, man 9").fill("wing");
         page.keyboard().press("Tab");
         page.selectOption("[aria-label='Blocks, what wing does']", "lead");
         Chromium.assertAccessible(page);
@@ -43,6 +43,47 @@ class PlayDocumentsIT extends InBrowser {
         page.navigate("http://127.0.0.1:" + port + "/board");
         page.keyboard().press("p");
         assertThat(page.locator("body")).containsText("Otter dive");
+    }
+
+    /** Two windows, one play: the later one is told, keeps its text, and may put it on top. */
+    @Test
+    void whoSavesLaterIsToldAndLosesNothing(int port) {
+        Page first = chromium.signedIn(port, "marrow", "/playbook/play/pass/smash");
+        assertThat(first.locator("aside h2")).containsText("formations can run it");
+        first.getByLabel("Name").fill("Otter smash");
+        first.locator("text=Keep as our own").click();
+        first.waitForURL("**/playbook/play/pass/otter-smash");
+        Page second = chromium.signedIn(port, "marrow", "/playbook/play/pass/otter-smash");
+        assertThat(second.locator("aside h2")).containsText("formations can run it");
+        second.getByLabel("Made to hurt").fill("the flat man");
+        second.keyboard().press("Tab");
+        first.getByLabel("Made to hurt").fill("the corner");
+        first.keyboard().press("Tab");
+        first.locator("header .button.main").click();
+        assertThat(first.locator("header")).containsText("revision 2");
+        second.locator("header .button.main").click();
+        assertThat(second.locator("section [role=alert]").first()).containsText("revision 2");
+        assertThat(second.getByLabel("Made to hurt")).hasValue("the flat man");
+        second.locator("text=Put mine on top").click();
+        second.locator("header .button.main").click();
+        assertThat(second.locator("header")).containsText("revision 3");
+        assertThat(second.getByLabel("Made to hurt")).hasValue("the flat man");
+    }
+
+    /** A play that nobody runs is put away, and the board meets it no more. */
+    @Test
+    void aPlayThatNobodyRunsIsPutAway(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook");
+        page.selectOption("[aria-label=Kind]", "run");
+        page.locator("section li button", new Page.LocatorOptions().setHasText("Midline option"))
+                .click();
+        page.locator("aside >> text=put it away").click();
+        assertThat(page.locator("section li", new Page.LocatorOptions().setHasText("Midline option")))
+                .hasCount(0);
+        page.navigate("http://127.0.0.1:" + port + "/board");
+        page.keyboard().press("p");
+        assertThat(page.locator("body")).containsText("Power");
+        assertThat(page.locator("body")).not().containsText("Midline option");
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.security.Principal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.app.bounds.Bounds;
 import mensch.app.problem.Created;
@@ -21,8 +22,10 @@ import mensch.core.play.BallPath;
 import mensch.core.play.Block;
 import mensch.core.play.Delivery;
 import mensch.core.play.Leaves;
+import mensch.core.play.Protection;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
+import mensch.core.play.Who;
 import mensch.core.sheet.PlayDrawing;
 import mensch.core.sheet.Sketch;
 import org.jspecify.annotations.Nullable;
@@ -48,27 +51,10 @@ class DocumentController {
     /** What is edited as a whole; calls and their layers have editors of their own. */
     private static final List<String> WHOLE = List.of("run", "pass", "option", "protection", "routes", "formation");
 
+    private static final String ROUTES = "routes";
+
     /** What a document is called while it has no name yet. */
     private static final String NEW = "new-document";
-
-    /** Men as plays name them; others can be written as rungs write them. */
-    private static final List<String> MEN = List.of(
-            "#1",
-            "#2",
-            "#3",
-            "#4",
-            "tight end",
-            "wing",
-            "H-back",
-            "tackle",
-            "guard",
-            "centre",
-            "back",
-            "deepest back",
-            "fullback",
-            "lead",
-            "quarterback",
-            "man in motion");
 
     /** A document as it is written; {@code revision} 0 for one of the catalogue. */
     record DocumentSheet(String kind, String id, String name, int revision, Map<String, Object> body)
@@ -106,19 +92,26 @@ class DocumentController {
     /** Something that may be named, with its name. */
     record Choice(String id, String name) {}
 
-    /** The words a play is written in. */
+    /**
+     * The words a play is written in.
+     *
+     * @param starts what a new document of each kind begins as
+     */
     record PlayWords(
             List<String> men,
+            List<String> points,
             List<String> blocks,
             List<String> leaves,
             List<String> paths,
             List<String> firsts,
             List<String> launches,
             List<String> reads,
-            List<String> stays,
+            List<Choice> stays,
             List<String> routes,
             List<Choice> runs,
-            List<Choice> protections) {}
+            List<String> fakes,
+            List<Choice> protections,
+            Map<String, Map<String, Object>> starts) {}
 
     private final Playbook playbook;
     private final DocumentSchema schema;
@@ -133,24 +126,52 @@ class DocumentController {
     PlayWords words(Principal by) {
         var plays = playbook.plays(by.getName());
         return new PlayWords(
-                MEN,
+                Who.names(),
+                Run.POINTS,
                 Stream.of(Block.values()).map(Block::words).toList(),
                 Stream.of(Leaves.values()).map(Leaves::words).toList(),
                 Stream.of(BallPath.values()).map(BallPath::words).toList(),
                 Stream.of(Run.First.values()).map(Run.First::words).toList(),
                 Stream.of(Delivery.Launch.values()).map(Delivery.Launch::words).toList(),
-                Stream.of(RunPass.Read.values()).map(RunPass.Read::words).toList(),
-                List.of("back", "end", "second"),
-                playbook.library().kind("routes").stream()
-                        .flatMap(d -> d.values().part("routes").stream())
-                        .flatMap(r -> r.all().keySet().stream())
-                        .distinct()
-                        .sorted()
+                Stream.of(RunPass.Read.values())
+                        .map(RunPass.Read::words)
+                        .flatMap(Who::bothSides)
                         .toList(),
+                Stream.of(Protection.Stays.values())
+                        .map(s -> new Choice(s.id(), s.words()))
+                        .toList(),
+                routes(),
                 plays.runs().stream().map(r -> new Choice(r.id(), r.name())).toList(),
+                plays.runs().stream().map(Run::id).flatMap(Who::bothSides).toList(),
                 plays.protections().stream()
                         .map(p -> new Choice(p.id(), p.name()))
-                        .toList());
+                        .toList(),
+                starts());
+    }
+
+    private List<String> routes() {
+        return playbook.library().kind("routes").stream()
+                .flatMap(d -> d.values().part(ROUTES).stream())
+                .flatMap(r -> r.all().keySet().stream())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    /** A new document begins as the first of its kind; a book of routes with one route. */
+    private Map<String, Map<String, Object>> starts() {
+        var starts = new LinkedHashMap<String, Map<String, Object>>();
+        for (String kind : WHOLE) {
+            playbook.library().kind(kind).stream().findFirst().ifPresent(first -> starts.put(kind, written(first)));
+        }
+        starts.computeIfPresent(ROUTES, (kind, book) -> Map.of(ROUTES, firstOf(book.get(ROUTES))));
+        return starts;
+    }
+
+    private static Map<Object, Object> firstOf(@Nullable Object routes) {
+        return routes instanceof Map<?, ?> all
+                ? all.entrySet().stream().limit(1).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue))
+                : Map.of();
     }
 
     /** A document as it is written. */
@@ -231,8 +252,12 @@ class DocumentController {
     }
 
     private static DocumentSheet sheet(Document document, int revision) {
+        return new DocumentSheet(document.kind(), document.id(), document.name(), revision, written(document));
+    }
+
+    private static Map<String, Object> written(Document document) {
         var body = new LinkedHashMap<>(document.body());
         List.of("format", "kind", "id", "name").forEach(body::remove);
-        return new DocumentSheet(document.kind(), document.id(), document.name(), revision, body);
+        return body;
     }
 }

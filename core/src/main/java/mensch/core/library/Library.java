@@ -27,6 +27,9 @@ import mensch.core.rung.Vocabulary;
 
 /** Documents by kind and id, and what can be made of them. Immutable. */
 public final class Library {
+    /** Kinds that no rule leans on. */
+    private static final Set<String> OFFENCE = Set.of("formation", "run", "pass", "option", "protection", "routes");
+
     private static final String INDEX = "/library/index.txt";
 
     private final List<Document> documents;
@@ -55,14 +58,14 @@ public final class Library {
         of("call").forEach(d -> calls.put(d.id(), CallReader.read(CallAssembly.whole(d, this::named), 0, vocabulary)));
     }
 
-    /** The same rules over other formations: nothing else is read from those. */
+    /** The same rules against another offence: only formations and plays are read anew. */
     private Library(Library rules, List<Document> documents) {
         this.documents = List.copyOf(documents);
         this.chosen = rules.chosen;
         this.vocabulary = rules.vocabulary;
-        this.plays = rules.plays;
         checklists.putAll(rules.checklists);
         calls.putAll(rules.calls);
+        this.plays = PlayReader.read(documents, vocabulary);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
     }
 
@@ -80,7 +83,7 @@ public final class Library {
         var all = new ArrayList<>(documents);
         all.removeIf(d -> more.stream().anyMatch(m -> m.kind().equals(d.kind()) && m.id().equals(d.id())));
         all.addAll(more);
-        return more.stream().allMatch(d -> d.kind().equals("formation"))
+        return more.stream().allMatch(d -> OFFENCE.contains(d.kind()))
                 ? new Library(this, all)
                 : new Library(all, chosen);
     }

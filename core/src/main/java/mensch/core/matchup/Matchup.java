@@ -1,5 +1,6 @@
 package mensch.core.matchup;
 
+import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ public final class Matchup {
     private final AreaLedger areas;
     private final Picture toLeft;
     private final Picture toRight;
+    private final Map<Side, ShownMaker> shows = new EnumMap<>(Side.class);
     private final Map<Run, Optional<Blocking>> left = new IdentityHashMap<>();
     private final Map<Run, Optional<Blocking>> right = new IdentityHashMap<>();
 
@@ -76,9 +78,13 @@ public final class Matchup {
                 : Optional.empty();
     }
 
+    private ShownMaker shows(Side play) {
+        return shows.computeIfAbsent(play, p -> new ShownMaker(picture(p)));
+    }
+
     /** What every key shows on a run. */
     public List<Shown> shown(Blocking blocking) {
-        return new ShownMaker(picture(blocking.play())).run(blocking);
+        return shows(blocking.play()).run(blocking);
     }
 
     /** What every key shows on a pass that this formation can throw: its fake first, then what it is. */
@@ -87,7 +93,7 @@ public final class Matchup {
         Blocking run = fake == null
                 ? null
                 : blocking(fake.run(), fake.other() ? play.opposite() : play).orElse(null);
-        return new ShownMaker(picture(play)).pass(pass, run);
+        return shows(play).pass(pass, run, shows(run == null ? play : run.play()));
     }
 
     /** Who has each way of the ball of a plain option. */

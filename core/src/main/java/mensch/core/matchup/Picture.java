@@ -156,6 +156,16 @@ final class Picture {
                 && answer.roles().contains(stand.job().role().id());
     }
 
+    /** Where a man of this line-up meets the play. */
+    Optional<Stand> stand(Job job) {
+        for (Stand stand : stands) {
+            if (stand.job() == job) {
+                return Optional.of(stand);
+            }
+        }
+        return Optional.empty();
+    }
+
     Optional<Stand> stand(String job) {
         return stands.stream().filter(s -> s.job().id().equals(job)).findFirst();
     }

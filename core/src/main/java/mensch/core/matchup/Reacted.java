@@ -2,7 +2,9 @@ package mensch.core.matchup;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mensch.core.event.Message;
 import mensch.core.lineup.Job;
@@ -62,14 +64,19 @@ public record Reacted(List<Turn> turns) {
 
     /** @param until messages that come later than this, seconds after the snap, come too late */
     public static Reacted of(Lineup lineup, List<Shown> shown, double until) {
+        Map<Job, List<Turn>> taught = new IdentityHashMap<>();
+        for (Shown one : shown) {
+            if (one.seconds() <= until) {
+                taught(one)
+                        .ifPresent(turn -> taught.computeIfAbsent(one.reader(), j -> new ArrayList<>())
+                                .add(turn));
+            }
+        }
         var turns = new ArrayList<Turn>();
         for (Job job : lineup.jobs()) {
-            List<Shown> his = shown.stream()
-                    .filter(s -> s.reader() == job && s.seconds() <= until)
-                    .toList();
-            his.stream()
-                    .filter(s -> his.stream().noneMatch(later -> takesBack(later, s)))
-                    .flatMap(s -> taught(s).stream())
+            taught.getOrDefault(job, List.of()).stream()
+                    .filter(t ->
+                            shown.stream().noneMatch(later -> later.seconds() <= until && takesBack(later, t.shown())))
                     .max(Comparator.comparing((Turn t) -> pull(t.shown().message()))
                             .thenComparingDouble(t -> t.shown().seconds()))
                     .ifPresent(turns::add);
@@ -78,16 +85,19 @@ public record Reacted(List<Turn> turns) {
     }
 
     private static Optional<Turn> taught(Shown shown) {
-        return shown.reader().after().reactions().stream()
-                .filter(r -> r.taught()
-                        && r.whose() == shown.whose()
-                        && r.on().equals(shown.message().shown()))
-                .findFirst()
-                .map(r -> new Turn(shown.reader(), shown, r));
+        for (Reaction reaction : shown.reader().after().reactions()) {
+            if (reaction.whose() == shown.whose()
+                    && reaction.on().equals(shown.message().shown())
+                    && reaction.taught()) {
+                return Optional.of(new Turn(shown.reader(), shown, reaction));
+            }
+        }
+        return Optional.empty();
     }
 
     private static boolean takesBack(Shown later, Shown said) {
-        return later.seconds() > said.seconds()
+        return later.reader() == said.reader()
+                && later.seconds() > said.seconds()
                 && later.whose() == said.whose()
                 && later.key() == said.key()
                 && later.message().contradicts(said.message());

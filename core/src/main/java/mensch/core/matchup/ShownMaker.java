@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -47,11 +49,14 @@ final class ShownMaker {
 
     private final Picture picture;
     private final MessageTimes times;
-    private final List<Shown> shown = new ArrayList<>();
+    private final Map<Stand, List<Watched>> watched = new IdentityHashMap<>();
+    /** What the play that is looked at has shown so far. */
+    private List<Shown> shown = new ArrayList<>();
 
     ShownMaker(Picture picture) {
         this.picture = picture;
         this.times = picture.lineup.convention().messages();
+        picture.stands.forEach(stand -> watched.put(stand, watchedBy(stand)));
     }
 
     /** Somebody who is watched; {@code ball} when it is the ball and not the snapper. */
@@ -59,9 +64,10 @@ final class ShownMaker {
 
     /** Everything a run shows, in the order in which it can be seen. */
     List<Shown> run(Blocking blocking) {
+        shown = new ArrayList<>();
         each((stand, watched) -> run(blocking, stand, watched));
         for (Blocking.Row row : blocking.rows()) {
-            picture.stand(row.defender().id())
+            picture.stand(row.defender())
                     .ifPresent(stand -> row.blockers()
                             .forEach(man -> run(blocking, stand, new Watched(Whose.BLOCKER, man, false))));
         }
@@ -71,17 +77,19 @@ final class ShownMaker {
     /**
      * Everything a pass shows.
      *
-     * @param fake the blocks of the run it looks like first, seen from this picture's side or the other; null when it
-     *     looks like none
+     * @param fake the blocks of the run it looks like first; null when it looks like none
+     * @param there who looks from the side which that run goes to
      */
-    List<Shown> pass(Pass pass, @Nullable Blocking fake) {
+    List<Shown> pass(Pass pass, @Nullable Blocking fake, ShownMaker there) {
+        shown = new ArrayList<>();
+        Acted acted = fake == null ? null : new Acted(fake, there);
         var routes = new HashMap<Man, Pass.Told>();
         pass.told().forEach(t -> t.who().in(picture.view).ifPresent(man -> routes.putIfAbsent(man, t)));
         List<Man> screen = pass.delivery().screen().stream()
                 .flatMap(who -> who.in(picture.view).stream())
                 .toList();
         each((stand, watched) -> {
-            pass(pass, fake, routes, stand, watched);
+            pass(pass, acted, routes, stand, watched);
             if (screen.contains(watched.man()) && !watched.ball()) {
                 tell(stand, watched, Message.RELEASE, times.screen());
             }
@@ -89,13 +97,16 @@ final class ShownMaker {
         return inOrder();
     }
 
+    /** A run that is shown and not run, seen from the side it goes to. */
+    private record Acted(Blocking run, ShownMaker there) {}
+
     private interface Looking {
         void at(Stand stand, Watched watched);
     }
 
     private void each(Looking looking) {
         for (Stand stand : picture.stands) {
-            watched(stand).forEach(w -> looking.at(stand, w));
+            Objects.requireNonNull(watched.get(stand)).forEach(w -> looking.at(stand, w));
         }
     }
 
@@ -103,14 +114,21 @@ final class ShownMaker {
         return shown.stream().sorted(Comparator.comparingDouble(Shown::seconds)).toList();
     }
 
+    /** Once: flow and ball may say the same of one man. */
     private void tell(Stand stand, Watched watched, Message message, double seconds) {
-        var one = new Shown(stand.job(), watched.whose(), watched.man(), message, seconds);
-        if (!shown.contains(one)) {
-            shown.add(one);
+        for (int i = shown.size() - 1; i >= 0; i--) {
+            Shown said = shown.get(i);
+            if (said.reader() != stand.job() || said.whose() != watched.whose() || said.key() != watched.man()) {
+                break;
+            }
+            if (said.message() == message && said.seconds() == seconds) {
+                return;
+            }
         }
+        shown.add(new Shown(stand.job(), watched.whose(), watched.man(), message, seconds));
     }
 
-    private List<Watched> watched(Stand stand) {
+    private List<Watched> watchedBy(Stand stand) {
         Key key = stand.job().before().key().orNull();
         if (key == null) {
             return List.of();
@@ -244,7 +262,7 @@ final class ShownMaker {
     /** Where a blocker goes, u: to his man, or to the point. */
     private double target(Blocking blocking, Doing doing) {
         return Optional.ofNullable(doing.on())
-                .flatMap(on -> picture.stand(on.id()))
+                .flatMap(picture::stand)
                 .map(Stand::u)
                 .orElseGet(() -> picture.u(blocking.point()));
     }
@@ -259,7 +277,7 @@ final class ShownMaker {
         if (back(man)) {
             return toMe(stand, target(blocking, doing)) ? Toward.PAST : Toward.ACROSS;
         }
-        Optional<Stand> on = Optional.ofNullable(doing.on()).flatMap(job -> picture.stand(job.id()));
+        Optional<Stand> on = Optional.ofNullable(doing.on()).flatMap(picture::stand);
         // who stands behind the line sees the block on the man over his key as what it is
         boolean overHim = on.filter(s -> s.first()
                         && Math.abs(s.u() - picture.u(man))
@@ -316,12 +334,15 @@ final class ShownMaker {
     private void back(Stand stand, Watched watched, double u, double seconds) {
         if (picture.shape.backs().contains(watched.man())) {
             tell(stand, watched, toMe(stand, u) ? Message.BACK_TO_ME : Message.BACK_AWAY, seconds);
+            if (Math.abs(u - middle()) <= picture.u(picture.tackle()) - middle()) {
+                tell(stand, watched, Message.THROUGH_THE_LINE, seconds);
+            }
         }
     }
 
     // ---- passes
 
-    private void pass(Pass pass, @Nullable Blocking fake, Map<Man, Pass.Told> routes, Stand stand, Watched watched) {
+    private void pass(Pass pass, @Nullable Acted fake, Map<Man, Pass.Told> routes, Stand stand, Watched watched) {
         if (watched.ball() || back(watched.man())) {
             backfield(pass, fake, routes, stand, watched);
             return;
@@ -340,15 +361,14 @@ final class ShownMaker {
     }
 
     /** What he does on the run he acts; false when that run has no work for him. */
-    private boolean as(Blocking fake, Stand stand, Watched watched) {
-        var there = new ShownMaker(new Picture(picture.lineup, picture.gaps, fake.play()));
-        there.picture.stand(stand.job().id()).ifPresent(s -> there.run(fake, s, watched));
-        shown.addAll(there.shown);
-        return !there.shown.isEmpty();
+    private boolean as(Acted fake, Stand stand, Watched watched) {
+        int before = shown.size();
+        fake.there().shown = shown;
+        fake.there().picture.stand(stand.job()).ifPresent(s -> fake.there().run(fake.run(), s, watched));
+        return shown.size() > before;
     }
 
-    private void backfield(
-            Pass pass, @Nullable Blocking fake, Map<Man, Pass.Told> routes, Stand stand, Watched watched) {
+    private void backfield(Pass pass, @Nullable Acted fake, Map<Man, Pass.Told> routes, Stand stand, Watched watched) {
         if (fake != null) {
             as(fake, stand, watched);
         }

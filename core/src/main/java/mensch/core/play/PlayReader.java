@@ -120,7 +120,7 @@ public final class PlayReader {
                         document,
                         "blocks/" + who,
                         () -> new Run.Told(Who.read(who, vocabulary), Block.of(String.valueOf(block))))));
-        String point = reading(document, "point", () -> required(document.values(), "point"));
+        String point = reading(document, "point", () -> point(required(document.values(), "point")));
         List<BallPath> paths = document.values().texts("paths").stream()
                 .map(p -> reading(document, "paths", () -> BallPath.valueOf(p.toUpperCase(java.util.Locale.ROOT))))
                 .toList();
@@ -143,6 +143,14 @@ public final class PlayReader {
                         () -> document.text("leaves").map(Leaves::of).orElse(Leaves.NOBODY)),
                 paths,
                 told);
+    }
+
+    private static String point(String words) {
+        if (!Run.POINTS.contains(words)) {
+            throw new RefusedException(
+                    "\"" + words + "\" is no place to aim at; there are " + String.join(", ", Run.POINTS));
+        }
+        return words;
     }
 
     private static Run.First first(String words) {

@@ -1,5 +1,6 @@
 package mensch.core.play;
 
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import mensch.core.document.RefusedException;
@@ -17,10 +18,24 @@ import mensch.core.rung.View;
 public record Protection(String id, String name, Condition needs, boolean back, boolean end, boolean second) {
 
     /** Who may stay in besides the five. */
-    enum Stays {
-        BACK,
-        END,
-        SECOND;
+    public enum Stays {
+        BACK("a back"),
+        END("an attached end"),
+        SECOND("a second back, or else a second end");
+
+        private final String words;
+
+        Stays(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
 
         /** @throws RefusedException for a word that names none of them */
         static Stays of(String word) {

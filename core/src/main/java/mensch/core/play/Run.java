@@ -36,6 +36,9 @@ public record Run(
     /** The point of a run that goes outside everybody. */
     public static final char OUTSIDE = '*';
 
+    /** Where a run may aim, in words. */
+    public static final List<String> POINTS = List.of("A", "B", "C", "D", "E", "outside");
+
     /**
      * Who carries, the first of these who is there, and when he has the ball, seconds after the snap.
      *

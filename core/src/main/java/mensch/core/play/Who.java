@@ -3,6 +3,7 @@ package mensch.core.play;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.document.RefusedException;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
@@ -31,9 +32,38 @@ public record Who(Kind kind, @Nullable Ref ref, Where where) {
         IN_MOTION
     }
 
+    /** Men of whom there is one on each side of the ball, and men who are told a side to work to. */
+    private static final List<String> SIDED = List.of(
+            "#1",
+            "#2",
+            "#3",
+            "#4",
+            "tight end",
+            "wing",
+            "H-back",
+            "tackle",
+            "guard",
+            "back",
+            "deepest back",
+            "fullback",
+            "lead");
+
+    private static final List<String> ALONE = List.of("centre", "quarterback", "man in motion");
+
     private static final String MOVER = "man in motion";
     private static final String LEAD = "lead";
     private static final String OTHER = " other side";
+
+    /** The usual names, with the side away from the play; others are written as rungs write them. */
+    public static List<String> names() {
+        return Stream.concat(SIDED.stream().flatMap(Who::bothSides), ALONE.stream())
+                .toList();
+    }
+
+    /** A word for the play side, and for the other. */
+    public static Stream<String> bothSides(String word) {
+        return Stream.of(word, word + OTHER);
+    }
 
     static Who read(String words, Vocabulary vocabulary) {
         boolean other = words.endsWith(OTHER);
@@ -47,8 +77,9 @@ public record Who(Kind kind, @Nullable Ref ref, Where where) {
         Ref ref = RungReader.readMan(plain, vocabulary);
         if (ref.kind() == Ref.Kind.ROLE) {
             throw new RefusedException("\"" + plain
-                    + "\" is no man of the offence; say #1, tight end, tackle, guard, centre, fullback, deepest back, lead, "
-                    + "quarterback or man in motion, with \"other side\" after it for the side away from the play");
+                    + "\" is no man of the offence; there are " + String.join(", ", SIDED) + ", "
+                    + String.join(", ", ALONE)
+                    + ", with \"other side\" after it for the side away from the play");
         }
         boolean back = ref.kind() == Ref.Kind.BACK
                 || ref.kind() == Ref.Kind.FULLBACK
