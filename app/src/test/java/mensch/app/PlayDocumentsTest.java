@@ -152,6 +152,46 @@ class PlayDocumentsTest {
                 .noneSatisfy(i -> assertThat(i.get("name").asString()).startsWith("Broken"));
     }
 
+    /** What no coach types is told as bad input, by whichever door it comes. */
+    @ParameterizedTest
+    @CsvSource({"\\u0000", "\\u0007"})
+    void aControlCharacterIsRefusedByEveryDoor(String bad, int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String body =
+                "{\"needs\": \"\", \"throw\": 2.4, \"routes\": {\"#1\": \"hitch\"}, \"attacks\": \"a" + bad + "b\"}";
+        String kept = "{\"kind\": \"pass\", \"name\": \"Bell\", \"body\": " + body + "}";
+        for (String door : new String[] {"/api/playbook/documents", "/api/playbook/previews"}) {
+            Answer answer = coach.post(door, kept);
+            assertThat(answer.status()).as(String.valueOf(answer.json())).isBetween(400, 422);
+            assertThat(answer.json().get("detail").asString()).contains("control character");
+        }
+        String file =
+                "{\"format\": 1, \"kind\": \"playbook\", \"documents\": [{\"format\": 1, \"kind\": \"pass\", \"id\": \"bell\", "
+                        + body.substring(1) + "]}";
+        Answer in = coach.post("/api/exchange/previews", "{\"text\": " + JSON.writeValueAsString(file) + "}");
+        assertThat(in.status()).as(String.valueOf(in.json())).isEqualTo(422);
+        assertThat(in.json().get("detail").asString()).contains("control character");
+    }
+
+    /** A name is text and stays text; what is as long as no play is refused. */
+    @Test
+    void aNameIsNoMarkupAndAPlayIsNoBook(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        ObjectNode smash = body(coach, "pass", "smash");
+        String id = kept(coach, "pass", "<img src=x onerror=alert(1)> smash", smash);
+        assertThat(coach.get("/api/playbook/pass/" + id + "/document")
+                        .json()
+                        .get("name")
+                        .asString())
+                .isEqualTo("<img src=x onerror=alert(1)> smash");
+        assertThat(id).matches("[a-z0-9-]+");
+        ObjectNode routes = (ObjectNode) smash.get("routes");
+        for (int i = 0; i < 5000; i++) {
+            routes.put("#" + i, "hitch");
+        }
+        assertThat(keep(coach, "pass", "Too much", smash).status()).isEqualTo(422);
+    }
+
     @Test
     void aPassMayRunARouteOfOurOwn(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");

@@ -101,6 +101,31 @@ class PlaysTest {
         assertThat(offer.get("tried").asInt()).isGreaterThan(30);
     }
 
+    /**
+     * A row that takes the force off an edge is told with the row, and mended by another table, not by another place.
+     */
+    @Test
+    void aReadThatOpensAnEdgeIsToldAndMendedByAnotherRead(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String edit = "[{\"rung\": \"anvil-drizzle/nickel/own\", \"sentence\": \"reads overhang\"}]";
+        String board = Requests.board("anvil-drizzle", edit);
+        JsonNode sheet = coach.post("/api/audits", "{\"board\": " + board + ", \"phase\": 0}")
+                .json();
+        JsonNode found = sheet.get("findings")
+                .valueStream()
+                .filter(f -> f.get("check").asString().equals("reads-edge"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(found.get("severity").asString()).isEqualTo("bust");
+        assertThat(found.get("reason").asString()).contains("row second key flow to me: fill inside the force");
+        JsonNode offer = coach.post(
+                        "/api/repairs",
+                        "{\"board\": " + board + ", \"phase\": 0, \"finding\": \""
+                                + found.get("key").asString() + "\", \"seen\": []}")
+                .json();
+        assertThat(offer.at("/repairs/0/edits/0/sentence").asString()).endsWith("reads force-on-end");
+    }
+
     @Test
     void onlyAFindingOfACallThatIsThereIsMuted(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");

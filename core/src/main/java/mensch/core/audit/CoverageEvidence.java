@@ -110,7 +110,8 @@ final class CoverageEvidence {
 
         @Override
         public String reason() {
-            return "Seven lanes want seven men, counted from the sideline away from the passing strength; an in-breaking route is taken by the next lane, and there is none.";
+            return "Seven lanes want seven men, counted from the sideline away from the passing strength; an in-breaking "
+                    + "route is taken by the next lane, and there is none.";
         }
     }
 

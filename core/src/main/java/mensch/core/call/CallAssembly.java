@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mensch.core.document.Document;
@@ -53,6 +54,11 @@ public final class CallAssembly {
             checked.put(id, target);
         }
         return CallDocument.of(checked.isEmpty() ? whole : whole.with("checked", checked));
+    }
+
+    /** A line of checks or motion answers that leads to another call than it names. */
+    public static String checkingTo(String line, UnaryOperator<String> other) {
+        return CHECK.matcher(line).replaceFirst(m -> ": check " + other.apply(m.group(1)));
     }
 
     /** A call that was checked to does not check again: it answers motion by its seats. */

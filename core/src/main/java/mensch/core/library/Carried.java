@@ -7,12 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.core.call.CallAssembly;
 import mensch.core.call.CallDocument;
 import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.document.Values;
 
 /**
  * What follows from the documents of a catalogue: a family of formations named where formations are meant stands for
@@ -22,8 +23,9 @@ final class Carried {
     private static final String FOR = "for";
     private static final String EXCEPT = "except";
     private static final String MOTION = "motion";
+    private static final String LIKE = "like";
+    private static final String SEATS = "seats";
     private static final String ON_TOP = "on top";
-    private static final Pattern CHECK = Pattern.compile(": check ([a-z-]+)");
 
     private final List<Document> documents;
     private final Map<String, List<String>> families = new LinkedHashMap<>();
@@ -35,15 +37,31 @@ final class Carried {
                         .add(f.id()));
     }
 
-    /** The documents with families spelt out in the calls, and with the calls that fronts carry. */
+    /** A catalogue with families spelt out, coverages whole, and the calls that fronts carry. */
     static List<Document> whole(List<Document> documents) {
-        var carried = new Carried(documents);
-        var whole = new ArrayList<Document>();
-        for (Document one : documents) {
-            whole.add(one.kind().equals("call") ? carried.spelt(one) : one);
-        }
+        var carried = new Carried(written(documents));
+        var whole = new ArrayList<>(carried.documents);
         carried.of("front").forEach(front -> whole.addAll(carried.calls(front)));
         return whole;
+    }
+
+    /** The documents with families spelt out in the calls and coverages whole; a programme's own make no calls. */
+    static List<Document> written(List<Document> documents) {
+        var carried = new Carried(documents);
+        return documents.stream().map(carried::written).toList();
+    }
+
+    /** A call with the families among these documents spelt out. */
+    static Document written(Document call, List<Document> documents) {
+        return new Carried(documents).written(call);
+    }
+
+    private Document written(Document one) {
+        return switch (one.kind()) {
+            case "call" -> spelt(one);
+            case "coverage" -> seated(one);
+            default -> one;
+        };
     }
 
     private List<Document> of(String kind) {
@@ -59,6 +77,28 @@ final class Carried {
         body.remove(EXCEPT);
         body.put(FOR, List.copyOf(meant));
         return Document.of(body);
+    }
+
+    /** A coverage like another has its seats, save those it writes itself. */
+    private Document seated(Document coverage) {
+        String like = coverage.text(LIKE).orElse("");
+        if (like.isEmpty()) {
+            return coverage;
+        }
+        Document base = of("coverage").stream()
+                .filter(c -> c.id().equals(like))
+                .findFirst()
+                .orElseThrow(() -> DocumentException.of(coverage.id(), LIKE, "\"" + like + "\" is no coverage"));
+        var seats = new LinkedHashMap<String, Object>(seats(base));
+        seats.putAll(seats(coverage));
+        var body = new LinkedHashMap<>(coverage.body());
+        body.remove(LIKE);
+        body.put(SEATS, seats);
+        return Document.of(body);
+    }
+
+    private static Map<String, Object> seats(Document coverage) {
+        return coverage.values().part(SEATS).map(Values::all).orElse(Map.of());
     }
 
     /** Formations a document is meant for, in its order: ids, and families in place of theirs. */
@@ -79,14 +119,14 @@ final class Carried {
         return front.values().has(FOR)
                 ? of("coverage").stream()
                         .filter(c -> front.values().texts("carries").contains(c.id()))
-                        .filter(c -> of("call").stream().noneMatch(call -> written(call, front, c)))
+                        .filter(c -> of("call").stream().noneMatch(call -> made(call, front, c)))
                         .map(c -> call(front, c))
                         .filter(c -> !c.values().texts(FOR).isEmpty())
                         .toList()
                 : List.of();
     }
 
-    private static boolean written(Document call, Document front, Document coverage) {
+    private static boolean made(Document call, Document front, Document coverage) {
         return call.id().equals(id(front, coverage))
                 || Objects.equals(call.values().list("layers"), List.of(front.id(), coverage.id()));
     }
@@ -121,8 +161,7 @@ final class Carried {
     private List<String> lines(String key, Document front, Document coverage) {
         return Stream.concat(
                         coverage.values().texts(key).stream()
-                                .map(line -> CHECK.matcher(line)
-                                        .replaceFirst(m -> ": check " + front.id() + "-" + m.group(1))),
+                                .map(line -> CallAssembly.checkingTo(line, c -> front.id() + "-" + c)),
                         front.values().texts(key).stream())
                 .toList();
     }

@@ -85,7 +85,7 @@ public final class Library {
         all.addAll(more);
         return more.stream().allMatch(d -> OFFENCE.contains(d.kind()))
                 ? new Library(this, all)
-                : new Library(all, chosen);
+                : new Library(Carried.written(all), chosen);
     }
 
     /**
@@ -192,7 +192,7 @@ public final class Library {
 
     /** A call made of documents of this library, read and checked. @throws DocumentException with every fault */
     public Call compose(Document call) {
-        return CallReader.read(CallAssembly.whole(call, this::named), 0, vocabulary);
+        return CallReader.read(CallAssembly.whole(Carried.written(call, documents), this::named), 0, vocabulary);
     }
 
     /** The offence's runs, passes, options and protections. */

@@ -75,6 +75,10 @@ final class Reach {
 
     /** The parts of a job that can mend what a rule found. */
     private static Set<Part> parts(Finding finding) {
+        // what a row did, another row undoes; where he stands is not the cause
+        if (finding.check().reads().contains(Part.READS)) {
+            return EnumSet.of(Part.READS);
+        }
         return switch (finding.check().rule()) {
             case GAPS, EDGE, COUNT -> EnumSet.of(Part.RUN, Part.ALIGN, Part.MOVE);
             case COVERAGE, LEVERAGE, PRESSURE -> EnumSet.of(Part.PASS, Part.ALIGN);

@@ -232,4 +232,47 @@ class AddedDataTest {
                         .as("a call for " + f.name())
                         .anyMatch(c -> c.meantFor().contains(f.id())));
     }
+
+    /** What may be written short in the catalogue may be written short by a programme: the same call comes of it. */
+    @Test
+    void aCoverageLikeAnotherAndFamiliesAreReadInDocumentsOfAProgrammeToo() {
+        Library own = Snaps.LIBRARY.with(Yaml.read("own.yaml", """
+                format: 1
+                kind: coverage
+                id: chinook
+                name: Chinook
+                cover side: pass strength
+                deep: middle
+                like: gust
+                concedes: [run]
+                seats:
+                  deep-weak:
+                    - base: "align landmark hash @ 9; key quarterback; reads safety; run alley; pass hole; technique safety-space"
+                  deep-strong:
+                    - base: "align landmark middle @ 12; key ball then #2; reads safety; run alley; pass deep middle third; technique safety-space"
+                """));
+        Call call = own.compose(
+                CallAssembly.named("ours", "Ours", List.of("anvil", "chinook")).with("for", List.of("three by one")));
+        assertThat(call.meantFor()).contains("trips-open", "trips-nub").doesNotContain("three by one", "pro-i");
+        Lineup lineup = Lineup.of(call, Snaps.LIBRARY.formation("doubles-gun").snap(null, false, "hs m 50 1&10"));
+        assertThat(lineup.job("nickel").after().pass().orNull().words())
+                .as("of gust")
+                .isEqualTo("man #2");
+        assertThat(lineup.job("weak").after().pass().orNull().words())
+                .as("its own")
+                .isEqualTo("hole");
+        assertThat(own.calls())
+                .as("no call nobody asked for")
+                .noneMatch(c -> c.ref().id().contains("chinook"));
+        assertThatThrownBy(() -> Snaps.LIBRARY.with(Yaml.read("own.yaml", """
+                format: 1
+                kind: coverage
+                id: chinook
+                cover side: pass strength
+                like: nothing
+                seats: {}
+                """)))
+                .isInstanceOf(DocumentException.class)
+                .hasMessageContaining("\"nothing\" is no coverage");
+    }
 }

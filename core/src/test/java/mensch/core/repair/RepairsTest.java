@@ -9,6 +9,7 @@ import mensch.core.Snaps;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
+import mensch.core.audit.Subject;
 import mensch.core.call.Call;
 import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
@@ -90,6 +91,32 @@ class RepairsTest {
             assertThat(repair.men()).isBetween(1, 11);
         }
         assertThat(offer.repairs()).extracting(Repair::steps).doesNotHaveDuplicates();
+    }
+
+    /** What a row opened, another row shuts: no man is moved for it, and no other call comes first. */
+    @ParameterizedTest
+    @CsvSource({
+        "anvil-drizzle, nickel, reads overhang, pro-i, nickel",
+        "anvil-drizzle, weak, reads robber, doubles-gun, weak",
+        "anvil-fog, corner, reads overhang, pro-i, corner"
+    })
+    void aReadIsMendedByAnotherRead(String base, String role, String sentence, String formation, String mended) {
+        Call call = broken(base, role, sentence);
+        Snap snap = Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10");
+        Finding finding = Audit.of(new Subject(Lineup.of(call, snap), Snaps.LIBRARY.plays(), List.of())).stream()
+                .filter(f -> f.check().id().equals("reads-edge"))
+                .findFirst()
+                .orElseThrow();
+        List<Repair> repairs = REPAIRS.offer(call, snap, finding, Set.of()).repairs();
+        assertThat(repairs).isNotEmpty();
+        assertThat(repairs.get(0).steps()).singleElement().satisfies(step -> {
+            assertThat(step.role()).isEqualTo(mended);
+            assertThat(step.sentence()).matches(".*: reads (force|force-on-end|safety)");
+        });
+        assertThat(repairs)
+                .flatExtracting(Repair::steps)
+                .extracting(Sentence::sentence)
+                .noneMatch(s -> s.contains("align"));
     }
 
     /** Found, not listed: take away what was offered and another comes, until none is left of those tried. */
