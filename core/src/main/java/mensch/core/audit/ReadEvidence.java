@@ -45,6 +45,30 @@ final class ReadEvidence {
         }
     }
 
+    /** Whoever should stay out for the quarterback is taken inside by his row. */
+    record BootLeft(Side side, List<Turn> turns, List<String> plays) implements Evidence {
+        @Override
+        public About about() {
+            return ReadEvidence.about("boot left", side, turns);
+        }
+
+        @Override
+        public boolean absence() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return "Nobody stays out for the boot on the " + side.words() + ".";
+        }
+
+        @Override
+        public String reason() {
+            return "When the ball goes away, as on " + Said.few(plays) + ": " + rows(turns)
+                    + ". A boot or a reverse comes back to an empty edge.";
+        }
+    }
+
     /** Rows take men away from where the play goes. */
     record GapsLeft(Side side, List<Turn> turns, int missing, List<String> plays) implements Evidence {
         @Override

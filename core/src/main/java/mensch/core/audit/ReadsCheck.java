@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import mensch.core.coverage.Shell;
 import mensch.core.event.Message;
 import mensch.core.geometry.Point;
@@ -31,13 +32,14 @@ import mensch.core.rung.Task;
 final class ReadsCheck implements Check {
     static final CheckId EDGE = CheckId.of("reads-edge", Rule.EDGE, Part.READS, Part.RUN);
     static final CheckId GAPS = CheckId.of("reads-gaps", Rule.GAPS, Part.READS, Part.RUN);
+    static final CheckId BOOT = CheckId.of("reads-boot", Rule.EDGE, Part.READS, Part.RUN);
     static final CheckId DEEP = CheckId.of("reads-deep", Rule.COVERAGE, Part.READS, Part.PASS);
 
     private static final double DEEP_MIDDLE = 14;
 
     @Override
     public List<CheckId> finds() {
-        return List.of(EDGE, GAPS, DEEP);
+        return List.of(EDGE, GAPS, BOOT, DEEP);
     }
 
     @Override
@@ -48,62 +50,66 @@ final class ReadsCheck implements Check {
     @Override
     public List<Finding> in(Subject subject) {
         boolean conceded = subject.lineup().inForce().coverage().gives("run", true);
-        Map<Reads, List<String>> open = new LinkedHashMap<>();
+        Map<Cause, Open> open = new LinkedHashMap<>();
         for (Blocking run : subject.runs()) {
             Reacted reacted = Reacted.of(subject.lineup(), subject.shown(run), run.ballSeconds());
             String play = run.run().name() + " to the " + run.play().words();
-            edge(subject, run, reacted)
-                    .ifPresent(
-                            r -> open.computeIfAbsent(r, k -> new ArrayList<>()).add(play));
-            gaps(conceded, run, reacted)
-                    .ifPresent(
-                            r -> open.computeIfAbsent(r, k -> new ArrayList<>()).add(play));
+            edge(subject, run, reacted).ifPresent(o -> note(o, play, open));
+            boot(subject, run, reacted).ifPresent(o -> note(o, play, open));
+            if (!conceded) {
+                gaps(run, reacted).ifPresent(o -> note(o, play, open));
+            }
         }
         if (subject.deep().shell().orElse(Shell.NONE) != Shell.NONE) {
             for (Side side : Side.values()) {
                 for (Pass pass : subject.passesTo(side)) {
-                    fooled(subject, pass, side)
-                            .ifPresent(r -> open.computeIfAbsent(r, k -> new ArrayList<>())
-                                    .add(pass.name() + " to the " + side.words()));
+                    fooled(subject, pass, side).ifPresent(o -> note(o, pass.name() + " to the " + side.words(), open));
                 }
             }
         }
-        return open.entrySet().stream().map(e -> e.getKey().found(e.getValue())).toList();
+        return open.values().stream().map(o -> o.first.found(o.plays)).toList();
     }
 
-    /** What lies open after the reactions, whatever the play is called. */
-    private record Reads(CheckId check, Severity severity, Point at, Side side, List<Turn> turns, int missing) {
+    private static void note(Opened opened, String play, Map<Cause, Open> open) {
+        open.computeIfAbsent(opened.cause(), c -> new Open(opened)).plays.add(play);
+    }
+
+    /** One cause: the same rows on another play open the same thing. */
+    private record Cause(CheckId check, Side side, List<String> rows) {}
+
+    /** What lies open after the reactions of the first play on which it does, and every play on which it does. */
+    private static final class Open {
+        private final Opened first;
+        private final List<String> plays = new ArrayList<>();
+
+        Open(Opened first) {
+            this.first = first;
+        }
+    }
+
+    /** What the reactions of one play open, and what is said of it with all plays of the same cause. */
+    private record Opened(
+            CheckId check,
+            Severity severity,
+            Point at,
+            Side side,
+            List<Turn> turns,
+            Function<List<String>, Evidence> evidence) {
+        Cause cause() {
+            return new Cause(
+                    check,
+                    side,
+                    turns.stream().map(t -> t.job().id() + " " + t.words()).toList());
+        }
+
         Finding found(List<String> plays) {
-            List<Job> men = turns.stream().map(Turn::job).toList();
-            Evidence evidence = check == EDGE
-                    ? new ReadEvidence.EdgeLeft(side, turns, plays)
-                    : check == GAPS
-                            ? new ReadEvidence.GapsLeft(side, turns, missing, plays)
-                            : new ReadEvidence.DeepLeft(turns, plays);
-            return new Finding(check, severity, at, men, evidence);
-        }
-
-        /** The same rows on another play are the same cause; where exactly it opens is not. */
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Reads that
-                    && check == that.check
-                    && side == that.side
-                    && rows().equals(that.rows());
-        }
-
-        @Override
-        public int hashCode() {
-            return check.hashCode() * 31 + rows().hashCode();
-        }
-
-        private List<String> rows() {
-            return turns.stream().map(t -> t.job().id() + " " + t.words()).toList();
+            return new Finding(
+                    check, severity, at, turns.stream().map(Turn::job).toList(), evidence.apply(plays));
         }
     }
 
     /** Whoever was force has become something else, and nobody is force in his place. */
-    private static Optional<Reads> edge(Subject subject, Blocking run, Reacted reacted) {
+    private static Optional<Opened> edge(Subject subject, Blocking run, Reacted reacted) {
         GapLedger.Edge edge = subject.gaps().edges().stream()
                 .filter(e -> e.side() == run.play())
                 .findFirst()
@@ -119,7 +125,47 @@ final class ReadsCheck implements Check {
                 .toList();
         return kept || left.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Reads(EDGE, Severity.BUST, edge.at(), run.play(), left, 1));
+                : Optional.of(new Opened(
+                        EDGE,
+                        Severity.BUST,
+                        edge.at(),
+                        run.play(),
+                        left,
+                        plays -> new ReadEvidence.EdgeLeft(run.play(), left, plays)));
+    }
+
+    /** On the side the ball goes away from, somebody stays out for the quarterback, or chases at the ball's depth. */
+    private static Optional<Opened> boot(Subject subject, Blocking run, Reacted reacted) {
+        Side away = run.play().opposite();
+        GapLedger.Edge edge = subject.gaps().edges().stream()
+                .filter(e -> e.side() == away)
+                .findFirst()
+                .orElseThrow();
+        boolean stays = subject.lineup().jobs().stream()
+                .filter(j -> j.seat() == away)
+                .anyMatch(j -> staysOut(reacted.of(j), edge.forces().contains(j) || contains(j)));
+        List<Turn> left =
+                edge.forces().stream().flatMap(j -> reacted.of(j).stream()).toList();
+        return stays || left.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Opened(
+                        BOOT,
+                        Severity.WEAK,
+                        edge.at(),
+                        away,
+                        left,
+                        plays -> new ReadEvidence.BootLeft(away, left, plays)));
+    }
+
+    private static boolean staysOut(Optional<Turn> turn, boolean outside) {
+        return turn.flatMap(Turn::role)
+                .map(r -> keepsEdge(r) || r == FitRole.CHASE || r == FitRole.QUARTERBACK)
+                .orElse(outside);
+    }
+
+    /** He keeps the quarterback in, whatever else he does. */
+    private static boolean contains(Job job) {
+        return job.passTask() instanceof Task.Rush rush && rush.contain();
     }
 
     private static boolean turnsIn(Subject subject, Job job, Side side, Reacted reacted) {
@@ -142,7 +188,7 @@ final class ReadsCheck implements Check {
      * Men of the play side whom their rows take out of it, when that leaves fewer than there are gaps; who goes along
      * with a puller fits where he goes.
      */
-    private static Optional<Reads> gaps(boolean conceded, Blocking run, Reacted reacted) {
+    private static Optional<Opened> gaps(Blocking run, Reacted reacted) {
         List<Turn> left = run.fit().men().stream()
                 .flatMap(j -> reacted.of(j).stream())
                 .filter(t -> leaves(t))
@@ -152,9 +198,15 @@ final class ReadsCheck implements Check {
                 .filter(t -> withThePuller(t) && !run.fit().men().contains(t.job()))
                 .count();
         int missing = run.fit().shortBy() + left.size() - (int) along;
-        return conceded || run.fit().shortBy() > 0 || missing <= 0
+        return run.fit().shortBy() > 0 || missing <= 0
                 ? Optional.empty()
-                : Optional.of(new Reads(GAPS, Severity.WEAK, run.point(), run.play(), left, missing));
+                : Optional.of(new Opened(
+                        GAPS,
+                        Severity.WEAK,
+                        run.point(),
+                        run.play(),
+                        left,
+                        plays -> new ReadEvidence.GapsLeft(run.play(), left, missing, plays)));
     }
 
     /** Who goes with a puller goes where the ball goes. */
@@ -171,7 +223,7 @@ final class ReadsCheck implements Check {
     }
 
     /** Every deep man is told by his keys to come up, and it is a pass. */
-    private static Optional<Reads> fooled(Subject subject, Pass pass, Side side) {
+    private static Optional<Opened> fooled(Subject subject, Pass pass, Side side) {
         if (pass.delivery().fake() == null) {
             return Optional.empty();
         }
@@ -191,12 +243,12 @@ final class ReadsCheck implements Check {
                         t.job().after().reactions().stream().anyMatch(r -> r.orders() instanceof ReadTable.GoesToPass));
         return deep.isEmpty() || up.size() < deep.size()
                 ? Optional.empty()
-                : Optional.of(new Reads(
+                : Optional.of(new Opened(
                         DEEP,
                         taught ? Severity.FACT : Severity.WEAK,
                         new Point(0, DEEP_MIDDLE),
                         Side.LEFT,
                         up,
-                        up.size()));
+                        plays -> new ReadEvidence.DeepLeft(up, plays)));
     }
 }

@@ -39,6 +39,14 @@ class ReadsRuleTest {
             ---
             format: 1
             kind: reads
+            id: inside-on-flow
+            name: with the flow
+            rows:
+              - [second key flow to me, "set the edge", "run"]
+              - [second key flow away, "with the flow", "run cut-back"]
+            ---
+            format: 1
+            kind: reads
             id: always-up
             name: up on every run
             rows:
@@ -87,6 +95,23 @@ class ReadsRuleTest {
                     assertThat(f.severity()).isEqualTo(Severity.WEAK);
                     assertThat(f.evidence().reason()).contains("row key flow to me: over the top");
                 });
+    }
+
+    /** Boot rule: when the ball goes away the force of that side, or the end who contains, stays out for it. */
+    @Test
+    void whoIsTakenInsideWhenTheBallGoesAwayLeavesTheBoot() {
+        assertThat(of(ReadsCheck.BOOT, "anvil-drizzle")).isEmpty();
+        assertThat(of(ReadsCheck.BOOT, "anvil-drizzle", "weak", "reads inside-on-flow", "end-away", "pass rush"))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.severity()).isEqualTo(Severity.WEAK);
+                    assertThat(f.evidence().title()).isEqualTo("Nobody stays out for the boot on the left.");
+                    assertThat(f.evidence().reason())
+                            .contains("row second key flow away: with the flow", "Iso to the right");
+                });
+        assertThat(of(ReadsCheck.BOOT, "anvil-drizzle", "weak", "reads inside-on-flow"))
+                .as("the end keeps the quarterback in, unless he is kicked out")
+                .allSatisfy(f -> assertThat(f.evidence().reason()).doesNotContain("Iso to the right"));
     }
 
     /**
