@@ -43,8 +43,16 @@ final class EligibleCheck implements Check {
                         new AbilityEvidence.NoManBehindNone(e.man().name(), e.number())));
             }
             for (Job job : e.byMan()) {
-                chases(lineup, ability.man(job, e.man()), job, e, findings);
-                cushion(lineup, job, e, findings);
+                boolean nearer = job.passTask() instanceof Task.FirstOf
+                        && e.byMan().stream()
+                                .anyMatch(other -> other != job
+                                        && ability.man(other, e.man()).can());
+                if (!nearer) {
+                    chases(lineup, ability.man(job, e.man()), job, e, findings);
+                }
+                if (!(job.passTask() instanceof Task.Bracket)) {
+                    cushion(lineup, job, e, findings);
+                }
             }
             for (Job job : matched(lineup, e.man())) {
                 if (ability.man(job, e.man()) instanceof Ability.Beside beside) {

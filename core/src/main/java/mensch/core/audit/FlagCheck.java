@@ -87,7 +87,7 @@ final class FlagCheck implements Check {
 
     private static void man(Lineup lineup, List<Finding> findings) {
         List<Job> men = lineup.jobs().stream()
-                .filter(j -> j.passTask() instanceof Task.ManOn)
+                .filter(j -> j.passTask() instanceof Task.OnMen)
                 .toList();
         boolean even = lineup.convention().house().teaches(School.FLAG_EVEN_MATCH_UPS);
         boolean young = lineup.convention().house().teaches(School.FLAG_YOUNG);

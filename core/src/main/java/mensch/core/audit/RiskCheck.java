@@ -1,6 +1,7 @@
 package mensch.core.audit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import mensch.core.coverage.Shell;
@@ -60,11 +61,17 @@ final class RiskCheck implements Check {
                 new StandingEvidence.OneOnOne(alone, none)));
     }
 
+    /** Of two he may have, the one he stands nearer. */
+    private static Optional<Man> nearest(Lineup lineup, Job job, Task.OnMen on) {
+        return on.men().stream()
+                .flatMap(ref -> lineup.view(job).man(ref).stream())
+                .min(Comparator.comparingDouble(m -> job.feetOr(m.feet()).distance(m.feet())));
+    }
+
     /** The receiver a man has to himself; backs stay near the others. */
     private static Optional<Man> his(Lineup lineup, Job job) {
-        return job.passTask() instanceof Task.ManOn on
-                ? lineup.view(job)
-                        .man(on.man())
+        return job.passTask() instanceof Task.OnMen on && !(on instanceof Task.Bracket)
+                ? nearest(lineup, job, on)
                         .filter(m -> !lineup.features().shape().backs().contains(m))
                 : Optional.empty();
     }

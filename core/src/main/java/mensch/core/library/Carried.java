@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import mensch.core.call.CallAssembly;
 import mensch.core.call.CallDocument;
@@ -24,7 +25,9 @@ final class Carried {
     private static final String EXCEPT = "except";
     private static final String MOTION = "motion";
     private static final String LIKE = "like";
+    private static final String OVER = "over";
     private static final String SEATS = "seats";
+    private static final String RUNGS = "rungs";
     private static final String ON_TOP = "on top";
 
     private final List<Document> documents;
@@ -37,7 +40,7 @@ final class Carried {
                         .add(f.id()));
     }
 
-    /** A catalogue with families spelt out, coverages whole, and the calls that fronts carry. */
+    /** A catalogue with families spelt out, fronts and coverages whole, and the calls that fronts carry. */
     static List<Document> whole(List<Document> documents) {
         var carried = new Carried(written(documents));
         var whole = new ArrayList<>(carried.documents);
@@ -45,7 +48,9 @@ final class Carried {
         return whole;
     }
 
-    /** The documents with families spelt out in the calls and coverages whole; a programme's own make no calls. */
+    /**
+     * The documents with families spelt out in the calls, fronts and coverages whole; a programme's own make no calls.
+     */
     static List<Document> written(List<Document> documents) {
         var carried = new Carried(documents);
         return documents.stream().map(carried::written).toList();
@@ -59,7 +64,8 @@ final class Carried {
     private Document written(Document one) {
         return switch (one.kind()) {
             case "call" -> spelt(one);
-            case "coverage" -> seated(one);
+            case "coverage" -> like(one, SEATS);
+            case "front" -> like(one, RUNGS);
             default -> one;
         };
     }
@@ -79,26 +85,56 @@ final class Carried {
         return Document.of(body);
     }
 
-    /** A coverage like another has its seats, save those it writes itself. */
-    private Document seated(Document coverage) {
-        String like = coverage.text(LIKE).orElse("");
+    /**
+     * A front or coverage like another is that one save for what it writes: a man's ladder in place of his, and "over"
+     * them rungs that stand above his or, under the same name, in the place of one.
+     */
+    private Document like(Document one, String ladders) {
+        String like = one.text(LIKE).orElse("");
         if (like.isEmpty()) {
-            return coverage;
+            return one;
         }
-        Document base = of("coverage").stream()
+        Document base = of(one.kind()).stream()
                 .filter(c -> c.id().equals(like))
                 .findFirst()
-                .orElseThrow(() -> DocumentException.of(coverage.id(), LIKE, "\"" + like + "\" is no coverage"));
-        var seats = new LinkedHashMap<String, Object>(seats(base));
-        seats.putAll(seats(coverage));
-        var body = new LinkedHashMap<>(coverage.body());
-        body.remove(LIKE);
-        body.put(SEATS, seats);
+                .map(c -> like(c, ladders))
+                .orElseThrow(() ->
+                        DocumentException.of(one.id(), LIKE, "\"" + like + "\" is no " + one.kind() + " that is here"));
+        var men = new LinkedHashMap<String, Object>(part(base, ladders));
+        men.putAll(part(one, ladders));
+        part(one, OVER)
+                .forEach((man, rungs) -> men.merge(man, rungs, (under, top) -> topped((List<?>) top, (List<?>) under)));
+        var body = new LinkedHashMap<>(base.body());
+        body.putAll(one.body());
+        body.keySet().removeAll(Set.of(LIKE, OVER));
+        body.put(ladders, men);
         return Document.of(body);
     }
 
-    private static Map<String, Object> seats(Document coverage) {
-        return coverage.values().part(SEATS).map(Values::all).orElse(Map.of());
+    /** A ladder with rungs on top: one named as a rung of the ladder takes its place. */
+    private static List<Object> topped(List<?> top, List<?> under) {
+        var ladder = new ArrayList<Object>(under);
+        var above = new ArrayList<Object>();
+        for (Object rung : top) {
+            List<Integer> same = IntStream.range(0, ladder.size())
+                    .filter(i -> names(ladder.get(i)).equals(names(rung)))
+                    .boxed()
+                    .toList();
+            if (same.isEmpty()) {
+                above.add(rung);
+            }
+            same.forEach(i -> ladder.set(i, rung));
+        }
+        above.addAll(ladder);
+        return above;
+    }
+
+    private static Set<?> names(Object rung) {
+        return rung instanceof Map<?, ?> named ? named.keySet() : Set.of(rung);
+    }
+
+    private static Map<String, Object> part(Document document, String key) {
+        return document.values().part(key).map(Values::all).orElse(Map.of());
     }
 
     /** Formations a document is meant for, in its order: ids, and families in place of theirs. */
@@ -149,7 +185,7 @@ final class Carried {
         Document answering = with(MOTION, motion, with(CallDocument.CHECKS, checks, call));
         return front.values()
                 .part(ON_TOP)
-                .map(rungs -> answering.with("rungs", rungs.all()))
+                .map(rungs -> answering.with(RUNGS, rungs.all()))
                 .orElse(answering);
     }
 

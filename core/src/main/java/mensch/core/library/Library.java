@@ -1,6 +1,7 @@
 package mensch.core.library;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -15,6 +16,7 @@ import mensch.core.convention.Convention;
 import mensch.core.convention.Figures;
 import mensch.core.convention.House;
 import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
 import mensch.core.document.Shipped;
 import mensch.core.document.Yaml;
@@ -75,7 +77,19 @@ public final class Library {
         for (String file : Shipped.text(INDEX).lines().filter(l -> !l.isBlank()).toList()) {
             documents.addAll(Yaml.read(file, Shipped.text("/library/" + file.trim())));
         }
+        oneOfAName(documents);
         return new Library(Carried.whole(documents), Map.of());
+    }
+
+    /** Two documents of one name would hide each other; a call names its layers without their kind. */
+    private static void oneOfAName(List<Document> documents) {
+        var seen = new HashSet<String>();
+        for (Document one : documents) {
+            String kind = CallAssembly.LAYER_KINDS.contains(one.kind()) ? "layer" : one.kind();
+            if (!seen.add(kind + " " + one.id())) {
+                throw DocumentException.of(one.id(), "id", "there are two of this name");
+            }
+        }
     }
 
     /** This library with more documents; one of the same kind and id takes the place of the old. */

@@ -2,9 +2,11 @@ package mensch.core.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Region;
 import mensch.core.lineup.AreaLedger.Row;
+import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 
 /** Every eligible man and who has him: by name in man coverage, else the zones he stands in front of. */
@@ -36,15 +38,27 @@ public record EligibleLedger(List<Entry> entries) {
 
     private static List<Job> byMan(Lineup lineup, Man man) {
         return lineup.jobs().stream()
-                .filter(j -> j.passTask() instanceof Task.ManOn on
-                        && lineup.view(j).man(on.man()).filter(man::equals).isPresent())
+                .filter(j -> steps(j).anyMatch(step -> on(lineup, j, step.task(), man)))
                 .toList();
+    }
+
+    private static Stream<Steps.Step> steps(Job job) {
+        Steps pass = job.after().pass().orNull();
+        return pass == null ? Stream.empty() : pass.steps().stream();
+    }
+
+    /** By his first order or by a later one: a rusher may have the back who swings on his side. */
+    private static boolean on(Lineup lineup, Job job, Task task, Man man) {
+        return task instanceof Task.OnMen on
+                && on.men().stream()
+                        .anyMatch(his ->
+                                lineup.view(job).man(his).filter(man::equals).isPresent());
     }
 
     private static List<Job> byZone(Lineup lineup, AreaLedger areas, Man man) {
         // a deep man has nobody by himself: behind man coverage he helps, and does not take
         boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep())
-                || lineup.jobs().stream().noneMatch(j -> j.passTask() instanceof Task.ManOn);
+                || lineup.jobs().stream().noneMatch(j -> j.passTask() instanceof Task.OnMen);
         return areas.rows().stream()
                 .filter(r -> (zone || !r.area().deep()) && inWidth(r.extent(), man))
                 .map(Row::owner)

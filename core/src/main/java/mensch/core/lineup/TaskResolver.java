@@ -10,6 +10,7 @@ import mensch.core.rung.Gap;
 import mensch.core.rung.GapWord;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
+import mensch.core.rung.Ref;
 import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 import mensch.core.rung.View;
@@ -101,7 +102,7 @@ final class TaskResolver {
 
     void pass(List<Given<Steps>> pass) {
         for (int i = 0; i < pass.size(); i++) {
-            if (pass.get(i) instanceof By<Steps> by && by.value().first() instanceof Task.ManOn man) {
+            if (pass.get(i) instanceof By<Steps> by && by.value().first() instanceof Task.OnMen man) {
                 pass.set(i, man(i, man, by));
             }
         }
@@ -123,15 +124,19 @@ final class TaskResolver {
     }
 
     /** The man if he is there, else the task named after "else", down to the last. */
-    private Given<Steps> man(int i, Task.ManOn man, By<Steps> asked) {
+    private Given<Steps> man(int i, Task.OnMen man, By<Steps> asked) {
         Task task = man;
-        while (task instanceof Task.ManOn on && views.get(i).feet(on.man()).isEmpty()) {
+        while (task instanceof Task.OnMen on && missing(i, on).isPresent()) {
             if (on.otherwise() == null) {
-                return nobody(Part.PASS, on.man().words(), asked);
+                return nobody(Part.PASS, missing(i, on).orElseThrow().words(), asked);
             }
             task = on.otherwise();
         }
         return new By<>(asked.value().withFirst(task), asked.chain());
+    }
+
+    private Optional<Ref> missing(int i, Task.OnMen on) {
+        return on.men().stream().filter(man -> views.get(i).feet(man).isEmpty()).findFirst();
     }
 
     private int seat(String role) {

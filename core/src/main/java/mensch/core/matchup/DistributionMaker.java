@@ -11,6 +11,7 @@ import mensch.core.convention.Gait;
 import mensch.core.convention.RouteLimits;
 import mensch.core.convention.School;
 import mensch.core.convention.Speeds;
+import mensch.core.event.Event;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Point;
@@ -33,6 +34,8 @@ import mensch.core.possible.PassAbility;
 import mensch.core.rung.Leverage;
 import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
+import mensch.core.rung.Ref;
+import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 
 /**
@@ -136,20 +139,77 @@ final class DistributionMaker {
 
     private void named(Map<Runner, List<Cover>> covers) {
         for (Job job : lineup.jobs()) {
-            if (job.passTask() instanceof Task.ManOn on) {
-                Optional<Man> his = lineup.view(job).man(on.man());
-                runners.stream()
-                        .filter(r -> his.filter(r.man()::equals).isPresent())
-                        .forEach(r -> having(covers, r).add(new Cover(job, Having.MAN, 0, nobody(job, r.man()))));
+            if (job.passTask() instanceof Task.FirstOf first) {
+                firstOf(job, first)
+                        .ifPresent(r -> having(covers, r)
+                                .add(new Cover(job, Having.MAN, 0, apart(job, first) && nobody(job, r.man()))));
+            } else if (job.passTask() instanceof Task.OnMen on) {
+                runner(job, on.men().get(0))
+                        .ifPresent(r -> having(covers, r).add(new Cover(job, Having.MAN, 0, nobody(job, r.man()))));
             }
+            peel(job).ifPresent(r -> having(covers, r).add(new Cover(job, Having.MAN, 0, false)));
             if (job.passTask() instanceof Task.Cover cover && cover.receiver() != null) {
-                Optional<Man> his = lineup.view(job).man(cover.receiver());
-                runners.stream()
-                        .filter(r -> his.filter(r.man()::equals).isPresent()
-                                && r.caught().y() >= limits.matchedFrom())
-                        .forEach(r -> having(covers, r).add(new Cover(job, Having.MATCH, 0, false)));
+                Optional<Runner> his =
+                        runner(job, cover.receiver()).filter(r -> r.caught().y() >= limits.matchedFrom());
+                Ref trapped = cover.trapped();
+                (trapped != null && outAtOnce(job) ? trapped(job, trapped) : his)
+                        .ifPresent(r -> having(covers, r).add(new Cover(job, Having.MATCH, 0, false)));
             }
         }
+    }
+
+    /** Whom a rusher takes who is told so for the case that the back swings, when he does, on his side. */
+    private Optional<Runner> peel(Job job) {
+        Steps pass = job.after().pass().orNull();
+        if (pass == null || pass.steps().get(0).until() != Event.Seen.BACK_SWINGS) {
+            return Optional.empty();
+        }
+        return pass.steps().get(1).task() instanceof Task.OnMen on
+                ? runner(job, on.men().get(0))
+                        .filter(r -> job.seat().sign() * r.caught().x() > 0
+                                && r.caught().y() < limits.matchedFrom())
+                : Optional.empty();
+    }
+
+    private Optional<Runner> runner(Job job, Ref ref) {
+        return lineup.view(job)
+                .man(ref)
+                .flatMap(
+                        man -> runners.stream().filter(r -> r.man().equals(man)).findFirst());
+    }
+
+    /** Whom a trap sends a man to: number two where he is, number one only when he goes deep. */
+    private Optional<Runner> trapped(Job job, Ref ref) {
+        return runner(job, ref).filter(r -> ref.number() == 2 || r.caught().y() >= limits.matchedFrom());
+    }
+
+    /** Number two on a man's side is in the flat before he has gone the depth at which routes are matched. */
+    private boolean outAtOnce(Job job) {
+        return runner(job, Ref.number(2))
+                .filter(r -> r.caught().y() < limits.matchedFrom()
+                        && r.route().breaksOutward(r.points(), r.side()) >= limits.breaks())
+                .isPresent();
+    }
+
+    /** Too far apart for two men to sort them out between them. */
+    private boolean apart(Job job, Task.FirstOf first) {
+        List<Double> x = first.men().stream()
+                .flatMap(ref -> lineup.view(job).feet(ref).stream())
+                .map(Point::x)
+                .toList();
+        return Math.abs(x.get(0) - x.get(1))
+                > lineup.convention().thresholds().splits().bunch();
+    }
+
+    /**
+     * Of two receivers the one who ends farther out goes to the man who has the first out, the other to his partner.
+     */
+    private Optional<Runner> firstOf(Job job, Task.FirstOf first) {
+        Comparator<Runner> out =
+                Comparator.comparingDouble(r -> r.side().sign() * r.caught().x());
+        return first.men().stream()
+                .flatMap(ref -> runner(job, ref).stream())
+                .reduce((a, b) -> first.out() == out.compare(a, b) >= 0 ? a : b);
     }
 
     /** A man told another whom he cannot cover from where he stands. */
@@ -275,11 +335,16 @@ final class DistributionMaker {
     private Optional<Lost> lost(Runner runner, List<Cover> covers) {
         double outward = runner.route().breaksOutward(runner.points(), runner.side());
         for (Cover cover : covers) {
-            boolean his = cover.by() == Having.MAN || cover.by() == Having.MATCH;
+            boolean his = cover.by() == Having.MATCH
+                    || cover.by() == Having.MAN && cover.job().passTask() instanceof Task.ManOn;
             if (!his
                     || Math.abs(outward) < limits.breaks()
                     || !(cover.job().before().align() instanceof Given.By<Place> by)
-                    || !(by.value().phrase() instanceof Phrase.Over over)) {
+                    || !(by.value().phrase() instanceof Phrase.Over over)
+                    || lineup.view(cover.job())
+                            .man(over.ref())
+                            .filter(runner.man()::equals)
+                            .isEmpty()) {
                 continue;
             }
             Leverage leverage = over.leverage();
@@ -306,7 +371,7 @@ final class DistributionMaker {
     private Optional<Rub> rub(Runner runner, List<Cover> covers) {
         for (Cover cover : covers) {
             Point from = cover.job().feet();
-            if (cover.by() != Having.MAN || from == null) {
+            if (!(cover.job().passTask() instanceof Task.ManOn) || from == null) {
                 continue;
             }
             for (Runner other : runners) {

@@ -170,11 +170,14 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
     private static List<Job> had(Lineup lineup, Man man) {
         return lineup.jobs().stream()
                 .filter(j -> {
-                    Ref his = j.passTask() instanceof Task.ManOn on
-                            ? on.man()
-                            : j.passTask() instanceof Task.Cover cover ? cover.receiver() : null;
-                    return his != null
-                            && lineup.view(j).man(his).filter(man::equals).isPresent();
+                    List<Ref> his = j.passTask() instanceof Task.OnMen on
+                            ? on.men()
+                            : j.passTask() instanceof Task.Cover cover && cover.receiver() != null
+                                    ? List.of(cover.receiver())
+                                    : List.of();
+                    return his.stream()
+                            .anyMatch(one ->
+                                    lineup.view(j).man(one).filter(man::equals).isPresent());
                 })
                 .toList();
     }

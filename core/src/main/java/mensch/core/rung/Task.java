@@ -1,5 +1,6 @@
 package mensch.core.rung;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import mensch.core.geometry.Point;
@@ -78,15 +79,18 @@ public sealed interface Task {
      * @param drop how deep, when not at the area's own depth; else null
      * @param receiver the man to run with when he goes deep ({@code matched} false) or to play as his man once he
      *     enters, or null
+     * @param trapped whom he takes instead when number two of his side is out before the exchange depth, or null
+     *     (handbook 9, trap)
      */
     record Cover(
             Area area,
             Where where,
             @Nullable Drop drop,
             @Nullable Ref receiver,
-            boolean matched) implements Task {
+            boolean matched,
+            @Nullable Ref trapped) implements Task {
         public Cover(Area area) {
-            this(area, Where.MY, null, null, false);
+            this(area, Where.MY, null, null, false, null);
         }
 
         /** Where he aims, play frame. */
@@ -115,7 +119,8 @@ public sealed interface Task {
             return area.words()
                     + where.suffix()
                     + (drop == null ? "" : drop.words())
-                    + (receiver == null ? "" : (matched ? " match " : " carry ") + receiver.words());
+                    + (receiver == null ? "" : (matched ? " match " : " carry ") + receiver.words())
+                    + (trapped == null ? "" : " trap " + trapped.words());
         }
     }
 
@@ -132,16 +137,75 @@ public sealed interface Task {
         }
     }
 
-    /** A man; {@code otherwise} is the task when that man is not there, or null. */
-    record ManOn(Ref man, @Nullable Task otherwise) implements Task {
+    /** Receivers by name, wherever they run. */
+    sealed interface OnMen extends Task {
+        /** Whom he has, or of whom he has one; at least one. */
+        List<Ref> men();
+
+        /** The task when one of them is not there, or null. */
+        @Nullable
+        Task otherwise();
+
+        /** The words up to "else". */
+        String first();
+
         @Override
-        public String words() {
-            return "man " + man.words() + (otherwise == null ? "" : " else " + otherwise.words());
+        default String words() {
+            Task otherwise = otherwise();
+            return first() + (otherwise == null ? "" : " else " + otherwise.words());
         }
 
         @Override
-        public Optional<Point> aim(View view) {
-            return view.feet(man);
+        default Optional<Point> aim(View view) {
+            return view.feet(men().get(0));
+        }
+    }
+
+    /** A man. */
+    record ManOn(Ref man, @Nullable Task otherwise) implements OnMen {
+        @Override
+        public List<Ref> men() {
+            return List.of(man);
+        }
+
+        @Override
+        public String first() {
+            return "man " + man.words();
+        }
+    }
+
+    /**
+     * One of two men on one receiver (handbook 9, bracket).
+     *
+     * @param inside whether he has what goes in and deep, else what stays short or goes out
+     */
+    record Bracket(Ref man, boolean inside, @Nullable Task otherwise) implements OnMen {
+        @Override
+        public List<Ref> men() {
+            return List.of(man);
+        }
+
+        @Override
+        public String first() {
+            return "bracket " + man.words() + (inside ? " from inside" : " from outside");
+        }
+    }
+
+    /**
+     * One of two men on two receivers who stand close, whichever comes his way (handbook 9, banjo).
+     *
+     * @param out whether he has the first one out, else the first one in
+     */
+    record FirstOf(
+            Ref one, Ref other, boolean out, @Nullable Task otherwise) implements OnMen {
+        @Override
+        public List<Ref> men() {
+            return List.of(one, other);
+        }
+
+        @Override
+        public String first() {
+            return "man first " + (out ? "out" : "in") + " of " + one.words() + " and " + other.words();
         }
     }
 

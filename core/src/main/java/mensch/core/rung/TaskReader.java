@@ -3,6 +3,7 @@ package mensch.core.rung;
 import java.util.ArrayList;
 import java.util.Optional;
 import mensch.core.event.Event;
+import org.jspecify.annotations.Nullable;
 
 /** Reads run and pass jobs. */
 final class TaskReader {
@@ -91,7 +92,13 @@ final class TaskReader {
                 : tokens.accept("@") ? new Task.Drop(refs.depth()) : null;
         boolean carried = tokens.accept("carry");
         boolean matched = !carried && tokens.accept("match");
-        return new Task.Cover(area, where, drop, carried || matched ? refs.ref() : null, matched);
+        Ref receiver = carried || matched ? refs.ref() : null;
+        Ref trapped = matched && tokens.accept("trap") ? refs.ref() : null;
+        return new Task.Cover(area, where, drop, receiver, matched, trapped);
+    }
+
+    private @Nullable Task otherwise() {
+        return tokens.accept("else") ? tokens.accept("none") ? new Task.None() : passTask() : null;
     }
 
     private Task passTask() {
@@ -100,10 +107,23 @@ final class TaskReader {
                 return cover(area);
             }
         }
+        if (tokens.accept("man first")) {
+            boolean out = tokens.accept("out");
+            tokens.require(out ? "of" : "in of");
+            Ref one = refs.ref();
+            tokens.require("and");
+            return new Task.FirstOf(one, refs.ref(), out, otherwise());
+        }
         if (tokens.accept("man")) {
+            return new Task.ManOn(refs.ref(), otherwise());
+        }
+        if (tokens.accept("bracket")) {
             Ref man = refs.ref();
-            return new Task.ManOn(
-                    man, tokens.accept("else") ? tokens.accept("none") ? new Task.None() : passTask() : null);
+            boolean inside = tokens.accept("from inside");
+            if (!inside) {
+                tokens.require("from outside");
+            }
+            return new Task.Bracket(man, inside, otherwise());
         }
         if (tokens.accept("replace")) {
             return new Task.Replace(refs.role());

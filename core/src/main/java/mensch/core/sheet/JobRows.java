@@ -127,7 +127,7 @@ final class JobRows {
     }
 
     private Optional<Point> man(Job job) {
-        return job.passTask() instanceof Task.ManOn on ? on.aim(lineup.view(job)) : Optional.empty();
+        return job.passTask() instanceof Task.OnMen on ? on.aim(lineup.view(job)) : Optional.empty();
     }
 
     private List<String> from(Job job, Place place) {

@@ -18,6 +18,6 @@ public enum PassKind implements Worded {
         if (pass instanceof Task.Rush) {
             return RUSH;
         }
-        return pass instanceof Task.ManOn ? MAN : pass instanceof Task.None ? NONE : UNDER;
+        return pass instanceof Task.OnMen ? MAN : pass instanceof Task.None ? NONE : UNDER;
     }
 }

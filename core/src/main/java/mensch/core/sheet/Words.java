@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import mensch.core.call.Layer;
 import mensch.core.convention.School;
 import mensch.core.document.Document;
+import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
@@ -56,6 +57,12 @@ final class Words {
         }
         boolean help = lineup.jobs().stream()
                 .anyMatch(j -> j.passTask() instanceof Task.Cover c && c.area().deep());
+        if (job.passTask() instanceof Task.Bracket bracket) {
+            return Optional.of(bracket.inside() ? "bracket from inside" : "bracket from outside");
+        }
+        if (job.passTask() instanceof Task.FirstOf first) {
+            return Optional.of(first.out() ? "man first out" : "man first in");
+        }
         return job.passTask() instanceof Task.ManOn
                 ? Optional.ofNullable(job.before().align().orNull())
                         .flatMap(Place::leverage)
@@ -137,9 +144,12 @@ final class Words {
         if (task instanceof Task.Fit fit) {
             return fit(job, fit, view);
         }
-        if (task instanceof Task.ManOn on) {
-            return on.words()
-                    + view.man(on.man()).map(m -> " (" + m.name() + ")").orElse("");
+        if (task instanceof Task.OnMen on) {
+            String names = on.men().stream()
+                    .flatMap(his -> view.man(his).stream())
+                    .map(Man::name)
+                    .collect(Collectors.joining(", "));
+            return on.words() + (names.isEmpty() ? "" : " (" + names + ")");
         }
         if (task instanceof Task.Cover cover) {
             if (cover.area() == Area.ACROSS) {
@@ -153,7 +163,10 @@ final class Words {
                     + (cover.receiver() == null
                             ? ""
                             : (cover.matched() ? ", match " : ", carry ")
-                                    + cover.receiver().words());
+                                    + cover.receiver().words())
+                    + (cover.trapped() == null
+                            ? ""
+                            : ", trap " + cover.trapped().words());
         }
         return task.words();
     }
