@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { JobRow, PassSheet } from '../api/types'
 import { labelled } from './findings'
+import KeyRows from './KeyRows.vue'
+import PickupRows from './PickupRows.vue'
 
 /** The routes of a pass, and who has each. */
 const props = defineProps<{ pass: PassSheet; jobs: readonly JobRow[] }>()
@@ -41,6 +43,27 @@ const label = labelled(() => props.jobs)
         </tr>
       </tbody>
     </table>
+    <template v-if="pass.rush">
+      <h3>
+        Behind it <span class="soft">{{ pass.rush.protection }}</span>
+      </h3>
+      <p>
+        <b>{{ pass.rush.free.length ? `${pass.rush.free.map(label).join(', ')} free` : 'Nobody free' }}</b>, first man
+        there in {{ pass.rush.seconds.toFixed(1) }} s (model){{
+          pass.rush.beaten
+            ? `: before the throw. ${pass.rush.hot ? `Hot: the ${pass.rush.hot}` : 'No route of it is out before that'}`
+            : ': the ball is out'
+        }}.
+      </p>
+      <PickupRows
+        :pickups="pass.rush.pickups"
+        :jobs="jobs"
+      />
+    </template>
+    <KeyRows
+      :keys="pass.keys"
+      :jobs="jobs"
+    />
   </section>
 </template>
 

@@ -24,6 +24,8 @@ const AGAINST: PlaySheet = {
       men: 5,
       rushers: 6,
       free: ['nickel'],
+      overloaded: 'left',
+      pickups: [{ blocker: 'LG', rusher: 'nickel', how: 'man on man', twist: 'passes the twist on to his neighbour' }],
       oneOnOne: 5,
       seconds: 2.2,
       contain: ['left'],
@@ -57,6 +59,8 @@ const POWER: RunSheet = {
       to: { x: 2, y: 1 },
     },
   ],
+  doings: [{ man: 'FB', does: 'kick on nickel' }],
+  keys: [{ job: 'nickel', whose: 'key', key: 'TE', message: 'down', seconds: 0.4, answer: 'meet the kick' }],
 }
 const SMASH: PassSheet = {
   id: 'smash',
@@ -66,6 +70,15 @@ const SMASH: PassSheet = {
   attacks: 'the corner',
   matched: 1,
   given: 'hitch by Z',
+  rush: {
+    protection: 'Five-man half slide',
+    pickups: [{ blocker: 'LG', rusher: 'free', how: 'man on man', twist: '' }],
+    free: ['nickel'],
+    seconds: 2,
+    beaten: true,
+    hot: 'hitch by Z',
+  },
+  keys: [],
   routes: [
     {
       man: 'Z',
@@ -142,6 +155,9 @@ describe('plays against a line-up', () => {
       'left to be read',
       'holds for the boot',
       'in time',
+      'FB kick on nickel',
+      'TE (key): down at 0.4 s',
+      'meet the kick',
     ])
       expect(text).toContain(said)
   })
@@ -187,6 +203,8 @@ describe('plays against a line-up', () => {
       '1 of 2 routes',
       'gives the hitch by Z',
       'nobody',
+      'NB free, first man there in 2.0 s (model): before the throw. Hot: the hitch by Z',
+      'LG has FS, man on man',
       'FS by deep, 0.6 s late',
       'inside leverage, breaks out',
     ])
@@ -196,7 +214,7 @@ describe('plays against a line-up', () => {
     const { wrapper } = await panel()
     await wrapper.findAll('.kinds button')[2]!.trigger('click')
     expect(wrapper.find('[aria-label=Rush]').text()).toContain(
-      'NB free, 5 one on one; first man there in 2.2 s (gun, model). Contain only left. Left open: flat left.',
+      'NB free, too many from the left, 5 one on one; first man there in 2.2 s (gun, model). Contain only left. Left open: flat left.',
     )
     await wrapper.findAll('.kinds button')[3]!.trigger('click')
     expect(wrapper.find('[aria-label=Tells]').text()).toContain('Told from Anvil Fog by NB, 7.7 yd; 4 men in all')

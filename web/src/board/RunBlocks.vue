@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { JobRow, RunSheet } from '../api/types'
+import KeyRows from './KeyRows.vue'
 
 /** The blocking ledger of one run: gaps against men, each block with what decides it, and who is free when. */
 const props = defineProps<{ run: RunSheet; jobs: readonly JobRow[]; selected?: string }>()
@@ -68,6 +69,21 @@ const DELAYS: Record<string, string> = {
         </tr>
       </tbody>
     </table>
+    <KeyRows
+      :keys="run.keys"
+      :jobs="jobs"
+    />
+    <details>
+      <summary>What each of the eleven does</summary>
+      <ul>
+        <li
+          v-for="d in run.doings"
+          :key="d.man"
+        >
+          <b>{{ d.man }}</b> {{ d.does }}
+        </li>
+      </ul>
+    </details>
   </section>
 </template>
 
@@ -75,6 +91,11 @@ const DELAYS: Record<string, string> = {
 <style scoped>
 .blocks {
   font: 400 13.5px/1.35 var(--narrow);
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0 0 4px;
 }
 td i {
   color: var(--soft);

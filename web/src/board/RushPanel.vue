@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { JobRow, PlaySheet } from '../api/types'
 import { labelled } from './findings'
+import PickupRows from './PickupRows.vue'
 
 /** The rush against each protection. */
 const props = defineProps<{ protections: PlaySheet['protections']; jobs: readonly JobRow[] }>()
@@ -24,13 +25,21 @@ const label = labelled(() => props.jobs)
         >
           <th scope="row">{{ p.rushers }} v {{ p.men }}</th>
           <td>
-            {{ p.name }}, slides {{ p.slide
+            {{ p.name }}, line {{ p.slide
             }}<small
               ><b>{{ p.free.length ? `${p.free.map(label).join(', ')} free` : 'nobody free' }}</b
-              >, {{ p.oneOnOne }} one on one; first man there in {{ p.seconds.toFixed(1) }} s (gun, model). Contain
+              >, {{ p.overloaded ? `too many from the ${p.overloaded}, ` : '' }}{{ p.oneOnOne }} one on one; first man
+              there in {{ p.seconds.toFixed(1) }} s (gun, model). Contain
               {{ p.contain.length === 2 ? 'on both sides' : p.contain.length ? `only ${p.contain[0]}` : 'on no side'
               }}{{ p.windows.length ? `. Left open: ${p.windows.join(', ')}` : '' }}.</small
             >
+            <details>
+              <summary>Who has whom</summary>
+              <PickupRows
+                :pickups="p.pickups"
+                :jobs="jobs"
+              />
+            </details>
           </td>
         </tr>
       </tbody>

@@ -83,6 +83,8 @@ describe('two calls side by side', () => {
       outcome: 'even',
       read: [],
       free: [{ job: 'free', seconds: 1.5, delay: 'none', inTime: true }],
+      doings: [],
+      keys: [],
       fit: { gaps: 4, inserted: ['FB', 'LG'], left: ['LG'], men: ['nickel'], exchange: [], shortBy: 1 },
       blocks: [
         {

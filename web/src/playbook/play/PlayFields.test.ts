@@ -16,6 +16,7 @@ const words = {
     { id: 'back', name: 'a back' },
     { id: 'end', name: 'an attached end' },
   ],
+  schemes: ['half slide', 'full slide'],
   routes: ['hitch', 'go'],
   runs: [{ id: 'power', name: 'Power' }],
   fakes: ['power', 'power other side'],
@@ -63,6 +64,8 @@ describe('the fields of a play', () => {
     const protection = of('protection')
     await protection.find('input[type=checkbox]').setValue(true)
     expect(protection.emitted('change')![0]).toEqual([{ needs: '', stay: ['back', 'end'] }])
+    await protection.find('select').setValue('full slide')
+    expect(protection.emitted('change')![1]).toEqual([{ needs: '', stay: ['end'], scheme: 'full slide' }])
     const pass = of('pass')
     await pass.find('input[type=number]').setValue('2.9')
     expect(pass.emitted('change')![0]).toEqual([{ ...BODIES.pass, throw: 2.9 }])

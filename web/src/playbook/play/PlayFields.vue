@@ -192,14 +192,22 @@ const play = computed(() => props.kind !== 'routes' && props.kind !== 'formation
         @change="set('route', rowsBack($event))"
       />
     </template>
-    <CheckList
-      v-else-if="kind === 'protection'"
-      label="Stay in besides the five"
-      :value="body.stay"
-      :options="words.stays"
-      :readonly="readonly"
-      @change="set('stay', $event)"
-    />
+    <template v-else-if="kind === 'protection'">
+      <SheetField
+        label="The line counts by"
+        :value="body.scheme ?? 'half slide'"
+        :options="words.schemes"
+        :readonly="readonly"
+        @change="set('scheme', unless('half slide', $event))"
+      />
+      <CheckList
+        label="Stay in besides the five"
+        :value="body.stay"
+        :options="words.stays"
+        :readonly="readonly"
+        @change="set('stay', $event)"
+      />
+    </template>
     <RouteBook
       v-else-if="kind === 'routes'"
       :body="body"

@@ -107,6 +107,7 @@ class DocumentController {
             List<String> launches,
             List<String> reads,
             List<Choice> stays,
+            List<String> schemes,
             List<String> routes,
             List<Choice> runs,
             List<String> fakes,
@@ -139,6 +140,9 @@ class DocumentController {
                         .toList(),
                 Stream.of(Protection.Stays.values())
                         .map(s -> new Choice(s.id(), s.words()))
+                        .toList(),
+                Stream.of(Protection.Scheme.values())
+                        .map(Protection.Scheme::words)
                         .toList(),
                 routes(),
                 plays.runs().stream().map(r -> new Choice(r.id(), r.name())).toList(),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressure;
 import mensch.core.rung.Part;
 
@@ -18,11 +19,15 @@ final class PressureCheck implements Check {
     static final CheckId WINDOW =
             CheckId.of("window", Rule.PRESSURE, Part.PASS, Part.MOVE).needing(CheckId.Need.PROTECTIONS);
 
+    static final CheckId HOT =
+            CheckId.of("hot", Rule.PRESSURE, Part.PASS, Part.MOVE).needing(CheckId.Need.PROTECTIONS);
+
     private static final int KEEPS_BOTH = 4;
+    private static final Point PASSER = new Point(0, -5);
 
     @Override
     public List<CheckId> finds() {
-        return List.of(CONTAIN, WINDOW);
+        return List.of(CONTAIN, WINDOW, HOT);
     }
 
     @Override
@@ -67,7 +72,18 @@ final class PressureCheck implements Check {
                             !six.free().isEmpty(),
                             conceded(subject, side).orElse(null))));
         }
+        hot(subject, findings);
         return findings;
+    }
+
+    /** What the rush does to the passing game, for the coordinator who sends it. */
+    private static void hot(Subject subject, List<Finding> findings) {
+        List<PassRush> beaten =
+                subject.rushed().stream().filter(PassRush::beaten).toList();
+        if (!beaten.isEmpty()) {
+            var told = new StandingEvidence.RushBeatsThrow(beaten);
+            findings.add(new Finding(HOT, Severity.FACT, PASSER, told.first(), told));
+        }
     }
 
     /** The first quick concept whose given route is caught on that side of the ball, if one is. */

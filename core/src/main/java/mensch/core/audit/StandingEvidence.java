@@ -3,9 +3,12 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger.Under;
 import mensch.core.lineup.Job;
+import mensch.core.matchup.Distribution;
+import mensch.core.matchup.PassRush;
 import mensch.core.rung.Numbers;
 
 /**
@@ -107,6 +110,53 @@ final class StandingEvidence {
         @Override
         public String reason() {
             return "Every block near the ball is an easy one and no free man is there in time: " + Said.few(runs) + ".";
+        }
+    }
+
+    /** Passes whose quarterback is reached by a free man before he throws. */
+    record RushBeatsThrow(List<PassRush> beaten) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("hot");
+        }
+
+        @Override
+        public String title() {
+            List<String> names =
+                    beaten.stream().map(p -> p.pass().pass().name()).distinct().toList();
+            return "A free man is there before "
+                    + (names.size() == 1 ? names.get(0) + " is" : names.size() + " passes are") + " thrown.";
+        }
+
+        @Override
+        public String reason() {
+            return Said.each(first(), job -> {
+                        List<PassRush> his = beaten.stream()
+                                .filter(p -> job.equals(p.first()))
+                                .toList();
+                        return Said.names(List.of(job)) + " at "
+                                + Numbers.words(his.get(0).seconds()) + " s: "
+                                + Said.few(
+                                        his.stream().map(RushBeatsThrow::thrown).toList());
+                    })
+                    + ".";
+        }
+
+        List<Job> first() {
+            return beaten.stream()
+                    .flatMap(p -> Stream.ofNullable(p.first()))
+                    .distinct()
+                    .toList();
+        }
+
+        private static String thrown(PassRush one) {
+            Distribution.Row hot = one.hot();
+            return one.pass().pass().name() + " to the " + one.pass().play().words() + " ("
+                    + Numbers.words(one.pass().pass().throwSeconds()) + " s"
+                    + (hot == null
+                            ? ")"
+                            : ", hot the " + hot.route().id().replace('-', ' ') + " by "
+                                    + hot.man().name() + ")");
         }
     }
 

@@ -16,6 +16,7 @@ import mensch.core.matchup.Blocking;
 import mensch.core.matchup.Conflict;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Matchup;
+import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressure;
 import mensch.core.matchup.Shown;
 import mensch.core.matchup.Sights;
@@ -44,6 +45,7 @@ public final class Subject {
     private final Once<List<Blocking>> runs;
     private final Once<List<Distribution>> passes;
     private final Once<List<Pressure>> protections;
+    private final Once<List<PassRush>> rushed;
     private final Once<List<Conflict>> conflicts;
     private final Once<Sights> sights;
     private final Once<Tells> tells;
@@ -81,6 +83,9 @@ public final class Subject {
                 side -> plays.passes().stream().flatMap((Pass p) -> matchup.get().distribution(p, side).stream())));
         this.protections = new Once<>(() -> plays.protections().stream()
                 .flatMap((Protection p) -> Pressure.of(lineup, p).stream())
+                .toList());
+        this.rushed = new Once<>(() -> passes().stream()
+                .flatMap(p -> PassRush.of(lineup, plays, p).stream())
                 .toList());
         this.conflicts = new Once<>(this::findConflicts);
         this.sights = new Once<>(() -> Sights.of(lineup));
@@ -174,6 +179,11 @@ public final class Subject {
 
     public List<Pressure> protections() {
         return protections.get();
+    }
+
+    /** Every pass behind its protection. */
+    public List<PassRush> rushed() {
+        return rushed.get();
     }
 
     public List<Conflict> conflicts() {

@@ -87,8 +87,14 @@ public final class Matchup {
         return shows(blocking.play()).run(blocking);
     }
 
-    /** What every key shows on a pass that this formation can throw: its fake first, then what it is. */
+    /**
+     * What every key shows on a pass that this formation can throw: its fake first, then what it is; small-sided
+     * football has no keys.
+     */
     public List<Shown> shown(Pass pass, Side play) {
+        if (!line()) {
+            return List.of();
+        }
         Delivery.Fake fake = pass.delivery().fake();
         Blocking run = fake == null
                 ? null

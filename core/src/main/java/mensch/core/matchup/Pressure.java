@@ -17,12 +17,13 @@ import mensch.core.rung.Gap;
 import mensch.core.rung.Task;
 
 /**
- * Rushers against a protection (handbook 9, protections). The line slides to the side that leaves the fewest free;
- * three men block there, the two others are man on man with whoever stays in.
+ * Rushers against a protection (handbook 9, protections), handed out man by man. The line goes to the side that leaves
+ * the fewest free.
  *
- * @param slide the side the line slides to
+ * @param slide the side the line goes to
  * @param rushers by side of the ball they come through
- * @param free rushers nobody blocks, the outermost of the side that has one too many
+ * @param pickups who has whom, in the order the rushers are counted; who has nobody helps
+ * @param free rushers nobody blocks, the outermost first
  * @param oneOnOne rushers who are blocked by one man, because nobody is left to double
  * @param seconds when the first free man is at a gun quarterback, after the snap; with none free, the quickest of those
  *     blocked
@@ -33,23 +34,43 @@ public record Pressure(
         Protection protection,
         Side slide,
         List<Rusher> rushers,
+        List<Pickup> pickups,
         List<Job> free,
         int oneOnOne,
         double seconds,
         List<Side> contain,
         List<Window> windows) {
 
-    /** One rusher, the side he comes through, and whether he comes round the edge. */
-    public record Rusher(Job job, Side side, boolean edge) {}
+    /**
+     * One rusher.
+     *
+     * @param side the side he comes through
+     * @param gap the gap he comes through, A 0
+     * @param edge whether he comes round the edge
+     * @param stood the gap he stood in, A 0; signed with his side it tells who changes places with whom
+     */
+    public record Rusher(Job job, Side side, int gap, boolean edge, Lane stood) {
+        /** Whether he and another go through each other's places. */
+        boolean changes(Rusher other) {
+            int from = stood.across() - other.stood.across();
+            int to = new Lane(side, gap).across() - new Lane(other.side, other.gap).across();
+            return this != other && from * to < 0;
+        }
+    }
+
+    /** A gap of a side. */
+    public record Lane(Side side, int gap) {
+        int across() {
+            return side.sign() * (gap + 1);
+        }
+    }
 
     /** An underneath area of a side that nobody drops to. */
     public record Window(Side side, String area) {}
 
-    private static final int SLIDE_MEN = 3;
-    private static final int MAN_SIDE = 2;
-
     public Pressure {
         rushers = List.copyOf(rushers);
+        pickups = List.copyOf(pickups);
         free = List.copyOf(free);
         contain = List.copyOf(contain);
         windows = List.copyOf(windows);
@@ -57,19 +78,30 @@ public record Pressure(
 
     /** None when the formation has not the men for it. */
     public static Optional<Pressure> of(Lineup lineup, Protection protection) {
+        Optional<Pressure> left = of(lineup, protection, Side.LEFT);
+        Optional<Pressure> right = of(lineup, protection, Side.RIGHT);
+        boolean leaves = left.isPresent()
+                && right.isPresent()
+                && left.get().free().size() < right.get().free().size();
+        return leaves ? left : right;
+    }
+
+    /** With the line going to a side; the way of a boot is the passer's other side, of a sprint his own. */
+    public static Optional<Pressure> of(Lineup lineup, Protection protection, Side slide) {
         if (lineup.snap().field().code().flag() || protection.fits(lineup.viewFrom(Side.RIGHT)) != Answer.YES) {
             return Optional.empty();
         }
         List<Rusher> rushers = rushers(lineup);
-        int extra = protection.men() - SLIDE_MEN - MAN_SIDE;
-        Side slide = free(rushers, Side.LEFT, extra) < free(rushers, Side.RIGHT, extra) ? Side.LEFT : Side.RIGHT;
-        List<Job> free = freeMen(rushers, slide, extra);
-        int spare = Math.max(0, protection.men() - (rushers.size() - free.size()));
+        var maker = new PickupMaker(lineup, protection, slide, rushers);
+        List<Pickup> pickups = maker.pickups();
+        List<Job> free = maker.free().stream().map(Rusher::job).toList();
         int blocked = rushers.size() - free.size();
+        int spare = Math.max(0, pickups.size() - blocked);
         return Optional.of(new Pressure(
                 protection,
                 slide,
                 rushers,
+                pickups,
                 free,
                 Math.max(0, blocked - spare),
                 seconds(rushers, free, lineup.convention().speeds()),
@@ -77,46 +109,48 @@ public record Pressure(
                 windows(lineup, rushers)));
     }
 
+    /** Sides from which more come than block there; the free man comes from one. */
+    public Optional<Side> overloaded() {
+        return free.isEmpty()
+                ? Optional.empty()
+                : rushers.stream()
+                        .filter(r -> r.job() == free.get(0))
+                        .map(Rusher::side)
+                        .findFirst();
+    }
+
+    /** Rushers nobody blocks. */
+    List<Rusher> loose() {
+        return rushers.stream().filter(r -> free.contains(r.job())).toList();
+    }
+
     private static List<Rusher> rushers(Lineup lineup) {
         var rushers = new ArrayList<Rusher>();
         for (RushCount.Rush rush : RushCount.of(lineup).rushes()) {
             Gap gap = rush.rushed() != null ? rush.rushed() : rush.shown();
             double x = rush.job().feet() == null ? 0 : rush.job().feet().x();
-            Side side = gap != null ? gap.side() : x < 0 ? Side.LEFT : Side.RIGHT;
-            boolean edge = gap == null
-                    || gap.index() >= Gap.count(lineup.features().shape().flank(side)) - 1;
-            rushers.add(new Rusher(rush.job(), side, edge));
+            Side stands = x < 0 ? Side.LEFT : Side.RIGHT;
+            Side side = gap != null ? gap.side() : stands;
+            int last = Gap.count(lineup.features().shape().flank(side)) - 1;
+            boolean edge = gap == null || gap.index() >= last;
+            Lane stood = rush.shown() == null
+                    ? new Lane(stands, Gap.count(lineup.features().shape().flank(stands)))
+                    : new Lane(rush.shown().side(), rush.shown().index());
+            rushers.add(new Rusher(rush.job(), side, gap == null ? last + 1 : gap.index(), edge, stood));
         }
         return List.copyOf(rushers);
     }
 
-    private static int free(List<Rusher> rushers, Side slide, int extra) {
-        int slid = (int) rushers.stream().filter(r -> r.side() == slide).count() - SLIDE_MEN;
-        int man = rushers.size() - slid - SLIDE_MEN - MAN_SIDE;
-        return Math.max(0, Math.max(0, slid) + Math.max(0, man) - extra);
-    }
-
-    /** Too many on a side leave the outermost: the line gives up the man with the longest way. */
-    private static List<Job> freeMen(List<Rusher> rushers, Side slide, int extra) {
-        int many = free(rushers, slide, extra);
-        int slid = (int) rushers.stream().filter(r -> r.side() == slide).count();
-        Side over = slid - SLIDE_MEN > rushers.size() - slid - MAN_SIDE ? slide : slide.opposite();
-        var from =
-                new ArrayList<>(rushers.stream().filter(r -> r.side() == over).toList());
-        from.sort((a, b) -> a.edge() != b.edge() ? (a.edge() ? -1 : 1) : Double.compare(wide(b), wide(a)));
-        return from.stream().limit(many).map(Rusher::job).toList();
-    }
-
-    private static double wide(Rusher rusher) {
-        return rusher.job().feet() == null ? 0 : Math.abs(rusher.job().feet().x());
+    /** When a free rusher is at a gun quarterback. */
+    static double free(Rusher rusher, Speeds speeds) {
+        return rusher.edge() ? speeds.rush().freeEdge() : speeds.rush().freeInside();
     }
 
     private static double seconds(List<Rusher> rushers, List<Job> free, Speeds speeds) {
         double best = Double.POSITIVE_INFINITY;
         for (Rusher rusher : rushers) {
-            double seconds =
-                    (rusher.edge() ? speeds.rush().freeEdge() : speeds.rush().freeInside())
-                            + (free.contains(rusher.job()) ? 0 : speeds.rush().blockedMore());
+            double seconds = free(rusher, speeds)
+                    + (free.contains(rusher.job()) ? 0 : speeds.rush().blockedMore());
             if (free.isEmpty() || free.contains(rusher.job())) {
                 best = Math.min(best, seconds);
             }

@@ -278,6 +278,10 @@ public final class PlayReader {
                 () -> document.values().texts("stay").stream()
                         .map(Protection.Stays::of)
                         .collect(Collectors.toSet()));
-        return Protection.of(document.id(), document.name(), needs(document), who);
+        Protection.Scheme scheme = reading(
+                document,
+                "scheme",
+                () -> Protection.Scheme.of(document.text("scheme").orElse(Protection.Scheme.HALF_SLIDE.words())));
+        return Protection.of(document.id(), document.name(), needs(document), scheme, who);
     }
 }

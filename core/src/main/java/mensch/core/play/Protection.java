@@ -9,13 +9,48 @@ import mensch.core.rung.Condition;
 import mensch.core.rung.View;
 
 /**
- * Who stays in besides the five linemen.
+ * How the passer is protected, and who stays in besides the five linemen.
  *
+ * @param scheme how the line counts
  * @param back whether a back stays
  * @param end whether an attached end stays
  * @param second whether the second back, or else the second end, stays as well
  */
-public record Protection(String id, String name, Condition needs, boolean back, boolean end, boolean second) {
+public record Protection(
+        String id, String name, Condition needs, Scheme scheme, boolean back, boolean end, boolean second) {
+
+    /** How the line counts the rush (handbook 9, protections). */
+    public enum Scheme {
+        /** Three men take the gaps of one side, the two others a man each. */
+        HALF_SLIDE("half slide"),
+        /** Every lineman has the gap on one side of him; the other edge is for whoever stays in. */
+        FULL_SLIDE("full slide"),
+        /** Linemen on linemen, those left over and the backs on backers. */
+        MAN("man"),
+        /** The line goes away from the passer, who outruns the edge man on his side. */
+        BOOT("boot"),
+        /** The line goes with the passer, a back is on the edge, the far side hinges. */
+        SPRINT("sprint");
+
+        private final String words;
+
+        Scheme(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** @throws RefusedException for words that name none */
+        static Scheme of(String words) {
+            return Stream.of(values())
+                    .filter(s -> s.words.equals(words))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedException(
+                            "\"" + words + "\" is no way to protect; say half slide, full slide, man, boot or sprint"));
+        }
+    }
 
     /** Who may stay in besides the five. */
     public enum Stays {
@@ -47,9 +82,15 @@ public record Protection(String id, String name, Condition needs, boolean back, 
         }
     }
 
-    static Protection of(String id, String name, Condition needs, Set<Stays> stay) {
+    static Protection of(String id, String name, Condition needs, Scheme scheme, Set<Stays> stay) {
         return new Protection(
-                id, name, needs, stay.contains(Stays.BACK), stay.contains(Stays.END), stay.contains(Stays.SECOND));
+                id,
+                name,
+                needs,
+                scheme,
+                stay.contains(Stays.BACK),
+                stay.contains(Stays.END),
+                stay.contains(Stays.SECOND));
     }
 
     public Answer fits(View view) {

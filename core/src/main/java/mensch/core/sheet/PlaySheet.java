@@ -54,17 +54,43 @@ public record PlaySheet(
             int routes,
             @Nullable String given) {}
 
-    /** Rushers against a protection; seconds until the first is at a gun quarterback. */
+    /**
+     * Rushers against a protection; seconds until the first is at a gun quarterback.
+     *
+     * @param overloaded the side from which more come than block there, or null
+     * @param pickups who has whom, in the order the rushers are counted
+     */
     public record ProtectionRow(
             String name,
             int men,
             int rushers,
             List<String> free,
+            @Nullable Side overloaded,
+            List<PickupRow> pickups,
             int oneOnOne,
             double seconds,
             List<Side> contain,
             List<String> windows,
             Side slide) {}
+
+    /** What one man does in a protection: whom he has, or nobody and he helps; what he was told; what a twist asks. */
+    public record PickupRow(String blocker, @Nullable String rusher, String how, String twist) {}
+
+    /**
+     * A pass behind its protection.
+     *
+     * @param free who is not blocked, the first there first
+     * @param seconds when the first of the rush is at the quarterback
+     * @param beaten whether that is before the ball is out
+     * @param hot what can be thrown before him then, or null
+     */
+    public record PassRushRow(
+            String protection,
+            List<PickupRow> pickups,
+            List<String> free,
+            double seconds,
+            boolean beaten,
+            @Nullable String hot) {}
 
     /** A man who shows one place and plays another. */
     public record TravelRow(String job, double yards, double seconds) {}
@@ -88,7 +114,21 @@ public record PlaySheet(
             List<BlockRow> blocks,
             List<String> read,
             List<FreeRow> free,
-            FitRow fit) {}
+            FitRow fit,
+            List<DoingRow> doings,
+            List<KeyRow> keys) {}
+
+    /** What one man of the offence does on a run, in words. */
+    public record DoingRow(String man, String does) {}
+
+    /**
+     * What a defender's key tells him on a play, and what he is taught to do on it.
+     *
+     * @param whose which of those he reads
+     * @param key the man who tells it
+     * @param seconds when it can be seen, after the snap (model)
+     */
+    public record KeyRow(String job, String whose, String key, String message, double seconds, String answer) {}
 
     /** One block: who, what he was told, on whom, whom one of two climbs to, how hard and why; from where to where. */
     public record BlockRow(
@@ -118,7 +158,9 @@ public record PlaySheet(
             @Nullable String attacks,
             int matched,
             @Nullable String given,
-            List<RouteRow> routes) {}
+            List<RouteRow> routes,
+            @Nullable PassRushRow rush,
+            List<KeyRow> keys) {}
 
     /** Who has a route: one man, two, one who has another route too, one who is late, nobody. */
     public enum Had implements Worded {

@@ -1,6 +1,7 @@
 package mensch.core.sheet;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mensch.core.audit.Audit;
@@ -15,18 +16,25 @@ import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Matchup;
+import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressure;
+import mensch.core.matchup.Reacted;
+import mensch.core.matchup.Shown;
 import mensch.core.matchup.Tells;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.sheet.PlaySheet.Answered;
 import mensch.core.sheet.PlaySheet.BlockRow;
 import mensch.core.sheet.PlaySheet.CoverRow;
+import mensch.core.sheet.PlaySheet.DoingRow;
 import mensch.core.sheet.PlaySheet.FitRow;
 import mensch.core.sheet.PlaySheet.FreeRow;
 import mensch.core.sheet.PlaySheet.Had;
+import mensch.core.sheet.PlaySheet.KeyRow;
 import mensch.core.sheet.PlaySheet.PassLine;
+import mensch.core.sheet.PlaySheet.PassRushRow;
 import mensch.core.sheet.PlaySheet.PassSheet;
+import mensch.core.sheet.PlaySheet.PickupRow;
 import mensch.core.sheet.PlaySheet.ProtectionRow;
 import mensch.core.sheet.PlaySheet.RouteRow;
 import mensch.core.sheet.PlaySheet.RuleAnswer;
@@ -93,8 +101,7 @@ public final class PlaySheetMaker {
     }
 
     private static Optional<String> given(Distribution d) {
-        return d.given()
-                .map(r -> r.route().id().replace('-', ' ') + " by " + r.man().name());
+        return d.given().map(PlaySheetMaker::route);
     }
 
     private static ProtectionRow protection(Pressure p) {
@@ -103,11 +110,37 @@ public final class PlaySheetMaker {
                 p.protection().men(),
                 p.rushers().size(),
                 ids(p.free()),
+                p.overloaded().orElse(null),
+                pickups(p),
                 p.oneOnOne(),
                 p.rushers().isEmpty() ? 0 : p.seconds(),
                 p.contain(),
                 p.windows().stream().map(w -> w.area() + " " + w.side().words()).toList(),
                 p.slide());
+    }
+
+    private static List<PickupRow> pickups(Pressure p) {
+        return p.pickups().stream()
+                .map(one -> new PickupRow(
+                        one.blocker().name(),
+                        one.rusher() == null ? null : one.rusher().id(),
+                        one.how().words(),
+                        one.twist().words()))
+                .toList();
+    }
+
+    private static PassRushRow rush(PassRush p) {
+        return new PassRushRow(
+                p.pressure().protection().name(),
+                pickups(p.pressure()),
+                ids(p.pressure().free()),
+                p.pressure().rushers().isEmpty() ? 0 : p.seconds(),
+                p.beaten(),
+                p.hot() == null ? null : route(p.hot()));
+    }
+
+    private static String route(Distribution.Row row) {
+        return row.route().id().replace('-', ' ') + " by " + row.man().name();
     }
 
     private static TellRow pair(Tells.Pair pair) {
@@ -129,10 +162,24 @@ public final class PlaySheetMaker {
                 .orElseThrow(() -> new RefusedException("there is no run \"" + id + "\"; there are "
                         + String.join(
                                 ", ", plays.runs().stream().map(r -> r.id()).toList())));
-        return new Matchup(lineup).blocking(run, side).map(PlaySheetMaker::sheet);
+        var matchup = new Matchup(lineup);
+        return matchup.blocking(run, side).map(b -> sheet(b, keys(lineup, matchup.shown(b), b.ballSeconds())));
     }
 
-    private static RunSheet sheet(Blocking b) {
+    /** The last thing each man is told by then that his table has a row for. */
+    private static List<KeyRow> keys(Lineup lineup, List<Shown> shown, double until) {
+        return Reacted.of(lineup, shown, until).turns().stream()
+                .map(t -> new KeyRow(
+                        t.job().id(),
+                        t.shown().whose().words(),
+                        t.shown().key().name(),
+                        t.shown().message().words(),
+                        t.shown().seconds(),
+                        t.reaction().said()))
+                .toList();
+    }
+
+    private static RunSheet sheet(Blocking b, List<KeyRow> keys) {
         List<Blocking.Row> near = b.atPoint();
         return new RunSheet(
                 b.run().id(),
@@ -152,7 +199,20 @@ public final class PlaySheetMaker {
                         names(b.fit().left()),
                         ids(b.fit().men()),
                         ids(b.fit().exchange()),
-                        b.fit().shortBy()));
+                        b.fit().shortBy()),
+                b.doings().stream().map(PlaySheetMaker::doing).toList(),
+                keys);
+    }
+
+    private static DoingRow doing(Blocking.Doing doing) {
+        String then = doing.then() == null ? "" : ", then " + doing.then().words();
+        String does = doing.block() == null
+                ? doing.does().name().toLowerCase(Locale.ROOT).replace('_', ' ')
+                : doing.block().words();
+        String on = doing.on() == null
+                ? doing.block() == null || doing.does() == Blocking.Does.CLIMBS ? "" : ", finds nobody"
+                : " on " + doing.on().words();
+        return new DoingRow(doing.man().name(), does + on + then);
     }
 
     private static BlockRow block(Blocking.Row row, boolean near) {
@@ -181,10 +241,15 @@ public final class PlaySheetMaker {
                 .orElseThrow(() -> new RefusedException("there is no pass \"" + id + "\"; there are "
                         + String.join(
                                 ", ", plays.passes().stream().map(p -> p.id()).toList())));
-        return new Matchup(lineup).distribution(pass, side).map(PlaySheetMaker::sheet);
+        var matchup = new Matchup(lineup);
+        return matchup.distribution(pass, side)
+                .map(d -> sheet(
+                        d,
+                        PassRush.of(lineup, plays, d).map(PlaySheetMaker::rush),
+                        keys(lineup, matchup.shown(pass, side), pass.throwSeconds())));
     }
 
-    private static PassSheet sheet(Distribution d) {
+    private static PassSheet sheet(Distribution d, Optional<PassRushRow> rush, List<KeyRow> keys) {
         Pass pass = d.pass();
         List<Distribution.Row> shared =
                 d.overloads().stream().flatMap(o -> o.rows().stream()).toList();
@@ -196,7 +261,9 @@ public final class PlaySheetMaker {
                 pass.attacks(),
                 d.matched(),
                 given(d).orElse(null),
-                d.rows().stream().map(r -> route(r, shared.contains(r))).toList());
+                d.rows().stream().map(r -> route(r, shared.contains(r))).toList(),
+                rush.orElse(null),
+                keys);
     }
 
     private static RouteRow route(Distribution.Row r, boolean shared) {
