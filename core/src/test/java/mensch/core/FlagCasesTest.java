@@ -4,20 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
+import mensch.core.audit.Subject;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
 import mensch.core.convention.Gait;
 import mensch.core.document.DocumentRef;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
+import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Lineup;
+import mensch.core.matchup.FlagRun;
 import mensch.core.roster.Roster;
 import mensch.core.rung.Area;
 import mensch.core.rung.Ladder;
@@ -52,6 +56,86 @@ class FlagCasesTest {
                 .filter(f -> f.severity() == severity)
                 .map((Finding f) -> f.evidence().title())
                 .toList();
+    }
+
+    private static Call with(String call, Map<String, String> sentences) {
+        var ladders = new HashMap<String, Ladder>();
+        sentences.forEach((role, sentence) -> ladders.put(
+                role,
+                new Ladder(List.of(
+                        RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary())))));
+        return Snaps.LIBRARY.call(call).under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), ladders));
+    }
+
+    private static double gain(Call call, String run, Side side) {
+        return FlagRun.of(
+                        Lineup.of(call, Notation.snap(FIVE)),
+                        Snaps.LIBRARY.plays().runs().stream()
+                                .filter(r -> r.id().equals(run))
+                                .findFirst()
+                                .orElseThrow(),
+                        side)
+                .orElseThrow()
+                .gain();
+    }
+
+    private static List<Finding> pulls(Call call) {
+        return Audit.of(new Subject(Lineup.of(call, Notation.snap(FIVE)), Snaps.LIBRARY.plays(), List.of())).stream()
+                .filter(f -> f.check().id().equals("pull"))
+                .toList();
+    }
+
+    /**
+     * A reverse goes until the first flag is pulled; the man near the ball makes the difference, and so does the edge.
+     */
+    @Test
+    void aRunGoesUntilTheFirstPull() {
+        double base = gain(Snaps.LIBRARY.call("tack-dawn"), "flag-reverse", Side.RIGHT);
+        double back = gain(with("tack-dawn", "up", "align stack centre @ 5"), "flag-reverse", Side.RIGHT);
+        double open = gain(
+                with("tack-dawn", Map.of("up", "align stack centre @ 5", "wing", "align landmark middle @ 9")),
+                "flag-reverse",
+                Side.RIGHT);
+        assertThat(base).isBetween(0.0, 3.0);
+        assertThat(back).isGreaterThanOrEqualTo(base);
+        assertThat(open).isGreaterThan(back);
+        assertThat(pulls(Snaps.LIBRARY.call("tack-dawn"))).singleElement().satisfies(f -> {
+            assertThat(f.severity()).isEqualTo(Severity.FACT);
+            assertThat(f.evidence().reason()).contains("Flag reverse to the right");
+        });
+    }
+
+    /** An edge that nobody but the last man reaches is told as weak. */
+    @Test
+    void anEdgeLeftToTheLastManIsWeak() {
+        Call call = with(
+                "tack-dawn",
+                Map.of(
+                        "up", "align landmark middle @ 9",
+                        "middle", "align landmark middle @ 9.6",
+                        "wing", "align landmark middle @ 10.2",
+                        "deep", "align landmark 3 inside sideline @ 10.5"));
+        assertThat(pulls(call))
+                .anyMatch(f ->
+                        f.severity() == Severity.WEAK && f.evidence().title().endsWith("is left to the last man."));
+    }
+
+    /**
+     * Small-sided football has plays of its own: no eleven-man play meets it, and none of its plays meets eleven men.
+     */
+    @Test
+    void eachGameHasItsOwnPlays() {
+        var flag = new Subject(
+                Lineup.of(Snaps.LIBRARY.call("tack-dawn"), Notation.snap(FIVE)), Snaps.LIBRARY.plays(), List.of());
+        assertThat(flag.passes()).isNotEmpty().allMatch(d -> d.pass().id().startsWith("flag-"));
+        var eleven = new Subject(
+                Lineup.of(
+                        Snaps.LIBRARY.call("anvil-drizzle"),
+                        Snaps.LIBRARY.formation("doubles-open").snap(null, false, "hs m 50 1&10")),
+                Snaps.LIBRARY.plays(),
+                List.of());
+        assertThat(eleven.passes()).noneMatch(d -> d.pass().id().startsWith("flag-"));
+        assertThat(eleven.runs()).noneMatch(b -> b.run().id().startsWith("flag-"));
     }
 
     @ParameterizedTest

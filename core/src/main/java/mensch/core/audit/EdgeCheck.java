@@ -2,6 +2,7 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
@@ -74,14 +75,27 @@ final class EdgeCheck implements Check {
         Point feet = force.feet();
         double end = lineup.features().shape().flank(edge.side()).endMan().x();
         double yards = feet == null ? 0 : edge.side().sign() * (feet.x() - end);
-        if (yards > lineup.convention().jobs().force().wide()) {
+        var limits = lineup.convention().jobs().force();
+        // beside a receiver, or between two, he is out there for the pass; else nothing holds him
+        Flank flank = lineup.features().shape().flank(edge.side());
+        boolean beside = feet != null
+                && flank.receivers().stream()
+                        .anyMatch(m -> Math.abs(m.x() - feet.x())
+                                <= lineup.convention().jobs().man().covers());
+        boolean apart = !beside && !split(flank) && yards > limits.apart();
+        if (apart || yards > limits.wide()) {
             findings.add(new Finding(
                     EDGE,
-                    Severity.FACT,
+                    apart ? Severity.WEAK : Severity.FACT,
                     edge.at(),
                     List.of(force),
                     new StandingEvidence.WideForce(force, edge.side(), yards)));
         }
+    }
+
+    /** Whether two receivers or more of a side stand away from the line. */
+    private static boolean split(Flank flank) {
+        return flank.receivers().stream().filter(m -> !flank.attached(m)).count() > 1;
     }
 
     /** From deep he is in time only behind an end who keeps contain (handbook 9, quarters). */

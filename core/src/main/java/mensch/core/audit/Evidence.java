@@ -183,6 +183,43 @@ public interface Evidence {
     }
 
     /** Two men whose rules put them on each other. */
+    /** Nobody is where he stands. */
+    record OutsideEverybody(Job job, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("outside everybody", job.id());
+        }
+
+        @Override
+        public String title() {
+            return Said.names(List.of(job)) + " stands where nobody is.";
+        }
+
+        @Override
+        public String reason() {
+            return Numbers.words(Math.round(yards * 10) / 10.0)
+                    + " yd outside the outermost man of his side; come in to him, or travel.";
+        }
+    }
+
+    /** A place that its own shift takes to the other side of the man it names. */
+    record PastHisMan(Job job, String place, String man) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("past", job.id());
+        }
+
+        @Override
+        public String title() {
+            return Said.names(List.of(job)) + " does not stand where his place says.";
+        }
+
+        @Override
+        public String reason() {
+            return "\"" + place + "\" puts him on the other side of " + man + "; name the place he is to have.";
+        }
+    }
+
     record OneSpot(Job first, Job second, double apart, double limit) implements Evidence {
         @Override
         public About about() {

@@ -1,12 +1,14 @@
 package mensch.core.audit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import mensch.core.convention.School;
 import mensch.core.convention.Speeds;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.matchup.FlagRun;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.Task;
@@ -17,13 +19,16 @@ import mensch.core.rung.Task;
 final class FlagCheck implements Check {
     static final CheckId RUSH_LINE =
             CheckId.of("rush-line", Rule.LEGALITY, Part.ALIGN).smallSidedToo();
+    static final CheckId PULL = CheckId.of("pull", Rule.COUNT, Part.ALIGN)
+            .needing(CheckId.Need.RUNS)
+            .smallSidedToo();
     static final CheckId SMALL_SIDED = CheckId.of("small-sided", Rule.LEGALITY).smallSidedToo();
 
     private static final Point BEHIND_THE_BALL = new Point(0, 4);
 
     @Override
     public List<CheckId> finds() {
-        return List.of(RUSH_LINE, SMALL_SIDED, SituationCheck.SITUATION, TellsCheck.DISGUISE);
+        return List.of(RUSH_LINE, PULL, SMALL_SIDED, SituationCheck.SITUATION, TellsCheck.DISGUISE);
     }
 
     @Override
@@ -42,12 +47,36 @@ final class FlagCheck implements Check {
                 List.of(),
                 new SmallSidedEvidence.NotSmallSided(Audit.notOfSmallSided())));
         rush(lineup, findings);
+        runs(subject, findings);
         man(lineup, findings);
         Speeds speeds = lineup.convention().speeds();
         for (Job job : lineup.jobs()) {
             disguise(job, speeds, findings);
         }
         return findings;
+    }
+
+    /** How far each run goes before the first flag is pulled; past all but the deepest man is too far. */
+    private static void runs(Subject subject, List<Finding> findings) {
+        List<FlagRun> runs = subject.flagRuns();
+        if (runs.isEmpty()) {
+            return;
+        }
+        Job last = subject.lineup().jobs().stream()
+                .max(Comparator.comparingDouble(j -> j.feetOr(BEHIND_THE_BALL).y()))
+                .orElseThrow();
+        var all = new SmallSidedEvidence.FirstPull(runs);
+        findings.add(new Finding(PULL, Severity.FACT, BEHIND_THE_BALL, List.of(), all));
+        for (FlagRun run : runs) {
+            if (run.puller().filter(last::equals).isPresent()) {
+                findings.add(new Finding(
+                        PULL,
+                        Severity.WEAK,
+                        run.crosses(),
+                        List.of(last),
+                        new SmallSidedEvidence.OnlyTheLastMan(run, last)));
+            }
+        }
     }
 
     private static void rush(Lineup lineup, List<Finding> findings) {

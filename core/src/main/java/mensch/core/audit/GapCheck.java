@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import mensch.core.coverage.CoverSeat;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.front.Role;
@@ -19,18 +20,22 @@ import mensch.core.possible.RunAbility;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Move;
 import mensch.core.rung.Part;
+import mensch.core.rung.Steps;
+import mensch.core.rung.Task;
 
 /** Each gap exactly one primary owner. */
 final class GapCheck implements Check {
     static final CheckId GAPS = CheckId.of("gaps", Rule.GAPS, Part.RUN, Part.MOVE);
     static final CheckId EXCHANGE = CheckId.of("exchange", Rule.GAPS, Part.RUN, Part.MOVE);
 
+    static final CheckId IDLE = CheckId.of("run-idle", Rule.JOBS, Part.RUN);
+
     /** Gaps A to C; against empty the only runner is the quarterback, so one of them open is weak, not bust. */
     private static final int INSIDE_GAPS = 3;
 
     @Override
     public List<CheckId> finds() {
-        return List.of(GAPS, EXCHANGE);
+        return List.of(GAPS, EXCHANGE, IDLE);
     }
 
     @Override
@@ -44,6 +49,7 @@ final class GapCheck implements Check {
             check(lineup, row, empty && row.gap().index() < INSIDE_GAPS, findings);
         }
         twoGappers(ledger, findings);
+        idle(lineup, findings);
         List<RunEvidence.GapExchanged> exchanged = subject.rush().rushes().stream()
                 .flatMap(r -> exchanged(r, ledger).stream())
                 .toList();
@@ -68,6 +74,25 @@ final class GapCheck implements Check {
                     new RunEvidence.GapNotThere(job, job.runTask().words())));
         }
         return findings;
+    }
+
+    /** A corner may stay with his receiver; everybody else has something to do when the ball is run. */
+    private static void idle(Lineup lineup, List<Finding> findings) {
+        List<Job> idle = lineup.jobs().stream()
+                .filter(j -> j.cover() != CoverSeat.CORNER)
+                .filter(j -> {
+                    Steps run = j.after().run().orNull();
+                    return run != null && run.steps().size() == 1 && run.first() instanceof Task.None;
+                })
+                .toList();
+        if (!idle.isEmpty()) {
+            findings.add(new Finding(
+                    IDLE,
+                    Severity.NOTE,
+                    idle.get(0).feetOr(new Point(0, 1)),
+                    idle,
+                    new RunEvidence.NothingOnARun(idle)));
+        }
     }
 
     /** A man whom the movement takes out of the gap he stands in: who has it now. Nobody is told by the gap itself. */

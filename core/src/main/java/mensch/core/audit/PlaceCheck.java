@@ -3,6 +3,7 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.convention.Bodies;
+import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Given;
@@ -11,6 +12,7 @@ import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.Task;
+import mensch.core.rung.View;
 
 /**
  * Nobody in the neutral zone, behind the end line, over a sideline or on another's spot; depths that the goal line took
@@ -18,6 +20,8 @@ import mensch.core.rung.Task;
  */
 final class PlaceCheck implements Check {
     static final CheckId ONE_SPOT = CheckId.of("one-spot", Rule.JOBS).smallSidedToo();
+    static final CheckId PAST = CheckId.of("past", Rule.JOBS, Part.ALIGN).smallSidedToo();
+    static final CheckId APART = CheckId.of("apart", Rule.JOBS, Part.ALIGN);
     static final CheckId NEUTRAL_ZONE = CheckId.of("neutral-zone", Rule.LEGALITY, Part.ALIGN);
     static final CheckId BOUNDS =
             CheckId.of("bounds", Rule.LEGALITY, Part.ALIGN).smallSidedToo();
@@ -25,9 +29,12 @@ final class PlaceCheck implements Check {
     static final CheckId COMPRESSION =
             CheckId.of("compression", Rule.LEGALITY, Part.ALIGN).smallSidedToo();
 
+    /** An outermost end has a man as far outside him as a corner stands. */
+    private static final double NEARLY = 1;
+
     @Override
     public List<CheckId> finds() {
-        return List.of(ONE_SPOT, NEUTRAL_ZONE, BOUNDS, OFF_THE_BALL, COMPRESSION);
+        return List.of(ONE_SPOT, PAST, APART, NEUTRAL_ZONE, BOUNDS, OFF_THE_BALL, COMPRESSION);
     }
 
     @Override
@@ -38,6 +45,8 @@ final class PlaceCheck implements Check {
             neutralZone(lineup.convention().bodies(), placed, findings);
             bounds(lineup, placed, findings);
             offTheBall(lineup, placed, findings);
+            past(lineup, placed, findings);
+            apart(lineup, placed, findings);
         }
         oneSpot(lineup, findings);
         alignment(lineup, findings);
@@ -93,6 +102,45 @@ final class PlaceCheck implements Check {
         if (inside < 0) {
             findings.add(new Finding(
                     BOUNDS, Severity.BUST, feet, List.of(job), new Evidence.OutOfBounds(job, "sideline", -inside)));
+        }
+    }
+
+    /** Told one side of a man and put on the other: one of the two is not meant. */
+    private static void past(Lineup lineup, Lineup.Placed placed, List<Finding> findings) {
+        Place place = placed.job().before().align().orNull();
+        View view = lineup.view(placed.job());
+        // a man who stays while the offence moves may lean on somebody who is no longer there
+        if (place != null
+                && place.phrase().needs().stream()
+                        .allMatch(ref -> view.feet(ref).isPresent())) {
+            place.phrase()
+                    .past(view, place.feet())
+                    .ifPresent(man -> findings.add(new Finding(
+                            PAST,
+                            Severity.WEAK,
+                            placed.feet(),
+                            List.of(placed.job()),
+                            new Evidence.PastHisMan(placed.job(), place.phrase().words(), man.words()))));
+        }
+    }
+
+    /** So far outside everybody that nobody can be his. */
+    private static void apart(Lineup lineup, Lineup.Placed placed, List<Finding> findings) {
+        Side side = placed.feet().x() < 0 ? Side.LEFT : Side.RIGHT;
+        Flank flank = lineup.features().shape().flank(side);
+        double outermost = flank.receivers().stream()
+                .mapToDouble(m -> side.sign() * m.x())
+                .max()
+                .orElse(side.sign() * flank.endMan().x());
+        double yards = side.sign() * placed.feet().x() - outermost;
+        if (yards > lineup.convention().jobs().deep().outside() + NEARLY
+                && !lineup.snap().field().code().flag()) {
+            findings.add(new Finding(
+                    APART,
+                    Severity.WEAK,
+                    placed.feet(),
+                    List.of(placed.job()),
+                    new Evidence.OutsideEverybody(placed.job(), yards)));
         }
     }
 

@@ -182,4 +182,22 @@ final class RunEvidence {
             return String.join(", ", from) + ": all keep the outside arm free, and the lane inside them is left.";
         }
     }
+
+    /** Men who are told nothing for a run; a corner may be, he stays with his receiver. */
+    record NothingOnARun(List<Job> jobs) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("nothing on a run", About.men(jobs));
+        }
+
+        @Override
+        public String title() {
+            return Said.names(jobs) + (jobs.size() == 1 ? " has" : " have") + " nothing to do on a run.";
+        }
+
+        @Override
+        public String reason() {
+            return "Told none: the alley, the cut-back or the quarterback is left to somebody who is told something else.";
+        }
+    }
 }

@@ -3,6 +3,7 @@ package mensch.core.audit;
 import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.lineup.Job;
+import mensch.core.matchup.FlagRun;
 import mensch.core.rung.Numbers;
 
 /** Facts of small-sided football. */
@@ -24,6 +25,52 @@ final class SmallSidedEvidence {
         @Override
         public String reason() {
             return "Not asked: " + rules.stream().map(Rule::id).collect(Collectors.joining(", ")) + ".";
+        }
+    }
+
+    /** Runs and who pulls the flag first. */
+    record FirstPull(List<FlagRun> runs) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("first pull");
+        }
+
+        @Override
+        public String title() {
+            double most = runs.stream().mapToDouble(FlagRun::gain).max().orElse(0);
+            return "Runs gain up to " + Numbers.words(Math.round(most)) + " yd before the first pull.";
+        }
+
+        @Override
+        public String reason() {
+            return Said.each(runs, FirstPull::said)
+                    + " (model: the rusher starts at the snap, the up man and whose zone it is at the hand-off, the others when the ball crosses).";
+        }
+
+        static String said(FlagRun run) {
+            return run.run().name() + " to the " + run.play().words() + " "
+                    + Numbers.words(Math.round(run.gain())) + " yd, "
+                    + run.puller().map(Job::words).orElse("nobody");
+        }
+    }
+
+    /** A run that goes past everybody but the last man. */
+    record OnlyTheLastMan(FlagRun run, Job last) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("last man", run.run().id(), run.play().words());
+        }
+
+        @Override
+        public String title() {
+            return run.run().name() + " to the " + run.play().words() + " is left to the last man.";
+        }
+
+        @Override
+        public String reason() {
+            return FirstPull.said(run)
+                    + ": nobody is at that edge before him; bring an outside man nearer, or the up man"
+                    + " to that side.";
         }
     }
 

@@ -3,11 +3,9 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger.Under;
 import mensch.core.lineup.Job;
-import mensch.core.matchup.Distribution;
 import mensch.core.matchup.PassRush;
 import mensch.core.rung.Numbers;
 
@@ -132,7 +130,7 @@ final class StandingEvidence {
         public String reason() {
             return Said.each(first(), job -> {
                         List<PassRush> his = beaten.stream()
-                                .filter(p -> job.equals(p.first()))
+                                .filter(p -> p.first().filter(job::equals).isPresent())
                                 .toList();
                         return Said.names(List.of(job)) + " at "
                                 + Numbers.words(his.get(0).seconds()) + " s: "
@@ -143,20 +141,16 @@ final class StandingEvidence {
         }
 
         List<Job> first() {
-            return beaten.stream()
-                    .flatMap(p -> Stream.ofNullable(p.first()))
-                    .distinct()
-                    .toList();
+            return beaten.stream().flatMap(p -> p.first().stream()).distinct().toList();
         }
 
         private static String thrown(PassRush one) {
-            Distribution.Row hot = one.hot();
             return one.pass().pass().name() + " to the " + one.pass().play().words() + " ("
                     + Numbers.words(one.pass().pass().throwSeconds()) + " s"
-                    + (hot == null
-                            ? ")"
-                            : ", hot the " + hot.route().id().replace('-', ' ') + " by "
-                                    + hot.man().name() + ")");
+                    + one.hot()
+                            .map(hot -> ", hot the " + hot.route().id().replace('-', ' ') + " by "
+                                    + hot.man().name() + ")")
+                            .orElse(")");
         }
     }
 

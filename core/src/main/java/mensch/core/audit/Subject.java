@@ -15,6 +15,7 @@ import mensch.core.lineup.RushCount;
 import mensch.core.matchup.Blocking;
 import mensch.core.matchup.Conflict;
 import mensch.core.matchup.Distribution;
+import mensch.core.matchup.FlagRun;
 import mensch.core.matchup.Matchup;
 import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressure;
@@ -153,6 +154,11 @@ public final class Subject {
     /** Every run of the opponent that this formation can run, to the left, then to the right. */
     public List<Blocking> runs() {
         return runs.get();
+    }
+
+    /** Every run of small-sided football likewise. */
+    List<FlagRun> flagRuns() {
+        return bothSides(side -> plays.runs().stream().flatMap((Run r) -> FlagRun.of(lineup, r, side).stream()));
     }
 
     /** Every pass concept likewise. */

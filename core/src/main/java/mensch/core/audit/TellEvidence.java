@@ -2,12 +2,41 @@ package mensch.core.audit;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import mensch.core.event.Whose;
 import mensch.core.formation.Man;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Tells;
 
 /** Facts behind findings about keys, what gives a call away, and what there is to know. */
 final class TellEvidence {
+    /** Men whose table asks for a second key and who are told one. */
+    record NoSecondKey(List<Job> jobs) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("one key", About.men(jobs));
+        }
+
+        @Override
+        public String title() {
+            return Said.names(jobs) + (jobs.size() == 1 ? " watches" : " watch")
+                    + " one man, and the table asks for two.";
+        }
+
+        @Override
+        public String reason() {
+            return Said.each(jobs, job -> Said.names(List.of(job)) + " never sees " + Said.and(seconds(job)))
+                    + ". Name a second key, or another table.";
+        }
+
+        private static List<String> seconds(Job job) {
+            return job.after().reactions().stream()
+                    .filter(r -> r.whose() == Whose.SECOND && r.taught())
+                    .map(r -> r.on().words())
+                    .distinct()
+                    .toList();
+        }
+    }
+
     private TellEvidence() {}
 
     /** A key behind somebody. */

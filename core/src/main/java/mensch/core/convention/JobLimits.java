@@ -19,7 +19,7 @@ public record JobLimits(double late, Gap gap, Force force, Man man, Drop drop, D
             double over) {}
 
     /** Turning the ball in. */
-    public record Force(double outside, double by, double wide, double deep) {}
+    public record Force(double outside, double by, double wide, double apart, double deep) {}
 
     /** Man to man: yards beside the leverage asked. */
     public record Man(

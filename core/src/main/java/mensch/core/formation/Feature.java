@@ -64,7 +64,9 @@ public enum Feature {
     OPEN_FIELD("open field", false),
     RED_ZONE("red zone", false),
     INSIDE_10("inside 10", false),
-    GOAL_LINE("goal line", false);
+    GOAL_LINE("goal line", false),
+    /** Flag, five to seven a side. */
+    SMALL_SIDED("small-sided", false);
 
     private final String words;
     private final boolean bySide;

@@ -234,7 +234,8 @@ public final class Features {
                 | bit(toGoal > 20 && toGoal < 90, Feature.OPEN_FIELD)
                 | bit(toGoal > 10 && toGoal <= 20, Feature.RED_ZONE)
                 | bit(toGoal > 5 && toGoal <= 10, Feature.INSIDE_10)
-                | bit(toGoal <= 5, Feature.GOAL_LINE);
+                | bit(toGoal <= 5, Feature.GOAL_LINE)
+                | bit(snap.field().code().flag(), Feature.SMALL_SIDED);
     }
 
     private static long bit(boolean yes, Feature feature) {

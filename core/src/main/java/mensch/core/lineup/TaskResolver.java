@@ -127,10 +127,11 @@ final class TaskResolver {
     private Given<Steps> man(int i, Task.OnMen man, By<Steps> asked) {
         Task task = man;
         while (task instanceof Task.OnMen on && missing(i, on).isPresent()) {
-            if (on.otherwise() == null) {
+            Optional<Task> instead = on.instead();
+            if (instead.isEmpty()) {
                 return nobody(Part.PASS, missing(i, on).orElseThrow().words(), asked);
             }
-            task = on.otherwise();
+            task = instead.get();
         }
         return new By<>(asked.value().withFirst(task), asked.chain());
     }

@@ -16,24 +16,18 @@ import mensch.core.play.Plays;
 import mensch.core.play.Protection;
 import mensch.core.play.Protection.Scheme;
 import mensch.core.rung.View;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A pass behind its protection (handbook 9, protections): whether the ball is out before a free man is there, and what
  * can be thrown hot when it is not. A passer on the move is only reached from the side he goes to, and a screen wants
  * the rush to come.
  *
- * @param first the free man who is there before the ball is out, or null
+ * @param first the free man who is there before the ball is out, if one is
  * @param seconds when he is, after the snap; without him, when the quickest of the rush is
- * @param hot the first route of the quarterback's order that is open to throw before the free man is there, or null
- *     when the ball is out in time or none is
+ * @param hot the first route of the quarterback's order that is open to throw before the free man is there, none when
+ *     the ball is out in time or no route is
  */
-public record PassRush(
-        Distribution pass,
-        Pressure pressure,
-        @Nullable Job first,
-        double seconds,
-        @Nullable Row hot) {
+public record PassRush(Distribution pass, Pressure pressure, Optional<Job> first, double seconds, Optional<Row> hot) {
     /** A back who blocks first and then shows himself to the quarterback stays in. */
     private static final String CHECK_DOWN = "check-down";
 
@@ -56,14 +50,14 @@ public record PassRush(
         return new PassRush(
                 pass,
                 pressure,
-                first.map(Pressure.Rusher::job).orElse(null),
+                first.map(Pressure.Rusher::job),
                 seconds,
-                first.isEmpty() ? null : hot(lineup, pass, seconds));
+                first.flatMap(r -> hot(lineup, pass, seconds)));
     }
 
     /** Whether somebody is free and at the quarterback before the ball is out. */
     public boolean beaten() {
-        return first != null;
+        return first.isPresent();
     }
 
     /** A boot's line goes the other way, a sprint's goes along; else it goes where it leaves the fewest free. */
@@ -118,16 +112,15 @@ public record PassRush(
                 .allMatch(t -> t.route().id().equals(CHECK_DOWN));
     }
 
-    private static @Nullable Row hot(Lineup lineup, Distribution pass, double seconds) {
+    private static Optional<Row> hot(Lineup lineup, Distribution pass, double seconds) {
         double quick = lineup.convention().speeds().passer().quickThrow();
         View view = lineup.viewFrom(pass.play());
         return seconds < quick
-                ? null
+                ? Optional.empty()
                 : pass.pass().delivery().progression().stream()
                         .flatMap(who -> who.in(view).stream())
                         .flatMap(man -> pass.rows().stream().filter(r -> r.man().equals(man)))
                         .filter(r -> r.route().breaks() > 0 && r.route().breaks() <= quick)
-                        .findFirst()
-                        .orElse(null);
+                        .findFirst();
     }
 }

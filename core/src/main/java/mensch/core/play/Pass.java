@@ -2,6 +2,7 @@ package mensch.core.play;
 
 import java.util.List;
 import mensch.core.formation.Answer;
+import mensch.core.formation.Feature;
 import mensch.core.rung.Condition;
 import mensch.core.rung.View;
 import org.jspecify.annotations.Nullable;
@@ -31,8 +32,9 @@ public record Pass(
         told = List.copyOf(told);
     }
 
-    /** Whether this formation can run it to the view's side. */
+    /** Whether this formation can run it to the view's side; small-sided football has plays of its own. */
     public Answer fits(View view) {
-        return needs.in(view);
+        boolean small = needs.features().contains(Feature.SMALL_SIDED);
+        return view.field().code().flag() == small ? needs.in(view) : Answer.NO;
     }
 }

@@ -72,9 +72,10 @@ public record Run(
         told = List.copyOf(told);
     }
 
-    /** Whether this formation can run it to the view's side. */
+    /** Whether this formation can run it to the view's side; small-sided football has plays of its own. */
     public Answer fits(View view) {
-        return needs.in(view);
+        boolean small = needs.features().contains(Feature.SMALL_SIDED);
+        return view.field().code().flag() == small ? needs.in(view) : Answer.NO;
     }
 
     /** When the carrier has the ball, seconds after the snap. */

@@ -2,6 +2,7 @@ package mensch.core.rung;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import mensch.core.convention.Labels;
 import mensch.core.convention.Labels.Label;
 import mensch.core.field.Mark;
@@ -22,6 +23,14 @@ public sealed interface Phrase {
 
     /** Normal form; reads back to an equal phrase. */
     String words();
+
+    /**
+     * Whom a place has lost sight of: moved so far that it lies on the other side of the man it is beside, or outside
+     * the two it is between; none while it is where its words say.
+     */
+    default Optional<Ref> past(View view, Point feet) {
+        return Optional.empty();
+    }
 
     /** How tight a technique is played. */
     enum Closeness {
@@ -150,6 +159,13 @@ public sealed interface Phrase {
         }
 
         @Override
+        public Optional<Ref> past(View view, Point feet) {
+            double beyond = view.side(ref.where()).sign()
+                    * (feet.x() - view.standing(ref).x());
+            return beyond * leverage.outward() < -1e-9 ? Optional.of(ref) : Optional.empty();
+        }
+
+        @Override
         public List<Ref> needs() {
             return List.of(ref);
         }
@@ -170,6 +186,13 @@ public sealed interface Phrase {
         }
 
         @Override
+        public Optional<Ref> past(View view, Point feet) {
+            double beyond = view.side(ref.where()).sign()
+                    * (feet.x() - view.standing(ref).x());
+            return lateral > 0 && beyond < -1e-9 ? Optional.of(ref) : Optional.empty();
+        }
+
+        @Override
         public List<Ref> needs() {
             return List.of(ref);
         }
@@ -186,6 +209,13 @@ public sealed interface Phrase {
         public Place place(View view) {
             double x = (view.standing(first).x() + view.standing(second).x()) / 2;
             return new Placing(view, this, Side.RIGHT).at(x, depth, List.of(first, second));
+        }
+
+        @Override
+        public Optional<Ref> past(View view, Point feet) {
+            double a = view.standing(first).x() - feet.x();
+            double b = view.standing(second).x() - feet.x();
+            return a * b <= 0 ? Optional.empty() : Optional.of(Math.abs(a) < Math.abs(b) ? first : second);
         }
 
         @Override
@@ -311,6 +341,11 @@ public sealed interface Phrase {
             Place p = Objects.requireNonNull(base, "below is put on what it leans on first")
                     .place(view);
             return new Placing(view, this, view.my()).moved(p, wider, deeper);
+        }
+
+        @Override
+        public Optional<Ref> past(View view, Point feet) {
+            return base == null ? Optional.empty() : base.past(view, feet);
         }
 
         @Override

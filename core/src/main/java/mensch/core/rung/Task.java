@@ -142,17 +142,15 @@ public sealed interface Task {
         /** Whom he has, or of whom he has one; at least one. */
         List<Ref> men();
 
-        /** The task when one of them is not there, or null. */
-        @Nullable
-        Task otherwise();
+        /** The task when one of them is not there, if he is told one. */
+        Optional<Task> instead();
 
         /** The words up to "else". */
         String first();
 
         @Override
         default String words() {
-            Task otherwise = otherwise();
-            return first() + (otherwise == null ? "" : " else " + otherwise.words());
+            return first() + instead().map(task -> " else " + task.words()).orElse("");
         }
 
         @Override
@@ -172,6 +170,11 @@ public sealed interface Task {
         public String first() {
             return "man " + man.words();
         }
+
+        @Override
+        public Optional<Task> instead() {
+            return Optional.ofNullable(otherwise);
+        }
     }
 
     /**
@@ -188,6 +191,11 @@ public sealed interface Task {
         @Override
         public String first() {
             return "bracket " + man.words() + (inside ? " from inside" : " from outside");
+        }
+
+        @Override
+        public Optional<Task> instead() {
+            return Optional.ofNullable(otherwise);
         }
     }
 
@@ -206,6 +214,11 @@ public sealed interface Task {
         @Override
         public String first() {
             return "man first " + (out ? "out" : "in") + " of " + one.words() + " and " + other.words();
+        }
+
+        @Override
+        public Optional<Task> instead() {
+            return Optional.ofNullable(otherwise);
         }
     }
 

@@ -136,7 +136,7 @@ public final class PlaySheetMaker {
                 ids(p.pressure().free()),
                 p.pressure().rushers().isEmpty() ? 0 : p.seconds(),
                 p.beaten(),
-                p.hot() == null ? null : route(p.hot()));
+                p.hot().map(PlaySheetMaker::route).orElse(null));
     }
 
     private static String route(Distribution.Row row) {

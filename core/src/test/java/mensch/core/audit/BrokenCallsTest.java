@@ -56,6 +56,14 @@ class BrokenCallsTest {
         rasp-drizzle  | will     | run B gap                                       | pro-i        | gaps     | BUST | Nobody has the A gap left.
         wedge-ice     | free     | pass hole                                       | pro-i        | coverage | BUST | Nobody has TE (#2 right).
         maul-ice      | mike     | run A gap                                       | pro-i        | gaps     | BUST | Nobody has the B gap right.
+        anvil-fog | corner | when 1 or more receivers on my side: align over #1, inside, 1 x 7 3 wider | doubles-open | jobs | WEAK | corner left does not stand where his place says.
+        anvil-drizzle | nickel | when 2 or more receivers on my side: align apex #1 and #2 @ 5 6 wider | doubles-open | jobs | WEAK | nickel does not stand where his place says.
+        anvil-drizzle | corner | when 1 or more receivers on my side: align over #1, outside, 8 x 7 | trips-nub | jobs | WEAK | corner right stands where nobody is.
+        anvil-drizzle | weak | align outside end man 10 x 5; run D gap, force | heavy-22-i | edge | WEAK | weak safety is force from 10 yd outside.
+        anvil-squall | nickel | run none | doubles-open | jobs | NOTE | nickel has nothing to do on a run.
+        anvil-drizzle | nickel | key tight end | pro-i | keys | NOTE | nickel watches one man, and the table asks for two.
+        anvil-haze | weak | pass hole | doubles-open | coverage | BUST | Nobody has Y (#2 right).
+        anvil-hail | free | pass hook | doubles-open | coverage | BUST | Nobody has the deep inside quarter left.
         anvil-rime    | mike     | pass lane 3                                     | pro-i        | coverage | WEAK | Nobody has lane 4.
         anvil-monsoon | nickel   | pass hook                                       | trips-open   | coverage | WEAK | Nobody drops to the flat and curl on the right.
         anvil-sleet   | weak     | pass flat                                       | doubles-gun  | coverage | BUST | Nobody has the deep half left.

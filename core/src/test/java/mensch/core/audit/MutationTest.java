@@ -3,10 +3,12 @@ package mensch.core.audit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mensch.core.Snaps;
@@ -15,10 +17,14 @@ import mensch.core.call.CallReader;
 import mensch.core.call.Layer;
 import mensch.core.document.DocumentException;
 import mensch.core.formation.Snap;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.lineup.Reaction;
 import mensch.core.rung.Gives;
 import mensch.core.rung.Part;
 import mensch.core.rung.Rung;
+import mensch.core.rung.Steps;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -87,7 +93,7 @@ class MutationTest {
         assertThat(live).isGreaterThan(1500);
         assertThat(report.get(Part.RUN)[0]).as("run jobs").isGreaterThanOrEqualTo(report.get(Part.RUN)[1] * 9 / 10);
         assertThat(report.get(Part.PASS)[0]).as("pass jobs").isGreaterThanOrEqualTo(report.get(Part.PASS)[1] * 9 / 10);
-        assertThat(caught).isGreaterThanOrEqualTo(live * 87 / 100);
+        assertThat(caught).isGreaterThanOrEqualTo(live * 92 / 100);
     }
 
     private static List<Mutant> mutants(Call call) {
@@ -141,10 +147,23 @@ class MutationTest {
     private static boolean same(Lineup a, Lineup b) {
         return a.jobs().stream()
                 .allMatch(j -> b.job(j.id()) != null
-                        && java.util.Arrays.stream(Part.values())
-                                .allMatch(p -> java.util.Objects.equals(
-                                        j.part(p).orNull(),
-                                        b.job(j.id()).part(p).orNull())));
+                        && Arrays.stream(Part.values())
+                                .allMatch(p ->
+                                        Objects.equals(value(j, p), value(Objects.requireNonNull(b.job(j.id())), p))));
+    }
+
+    /** What a part comes to: of a run job its first task and what he does on each message, whoever taught him that. */
+    private static @Nullable Object value(Job job, Part part) {
+        Object value = job.part(part).orNull();
+        return value instanceof Steps steps && part == Part.RUN
+                ? List.of(
+                        steps.first(),
+                        job.after().reactions().stream()
+                                .filter(Reaction::taught)
+                                .map(r -> r.whose() + " " + r.on().words() + " " + r.orders())
+                                .sorted()
+                                .toList())
+                : value;
     }
 
     private static Set<String> found(Lineup lineup) {

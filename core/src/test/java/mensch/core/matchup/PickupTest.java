@@ -152,8 +152,7 @@ class PickupTest {
                 .filter(p -> p.pass().play() == Side.LEFT)
                 .collect(Collectors.toMap(p -> p.pass().pass().id(), p -> p));
         assertThat(left.get("mesh").beaten()).isTrue();
-        assertThat(left.get("mesh").hot()).isNotNull();
-        assertThat(left.get("mesh").hot().route().id()).isEqualTo("shallow");
+        assertThat(left.get("mesh").hot().map(r -> r.route().id())).contains("shallow");
         assertThat(left.get("hitches").beaten()).isFalse();
         List<Finding> hot = Audit.of(zero).stream()
                 .filter(f -> f.check().id().equals("hot"))
