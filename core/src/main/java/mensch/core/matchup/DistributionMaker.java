@@ -166,8 +166,7 @@ final class DistributionMaker {
         }
         return pass.steps().get(1).task() instanceof Task.OnMen on
                 ? runner(job, on.men().get(0))
-                        .filter(r -> job.seat().sign() * r.caught().x() > 0
-                                && r.caught().y() < limits.matchedFrom())
+                        .filter(r -> job.seat().sign() * r.caught().x() > 0)
                 : Optional.empty();
     }
 

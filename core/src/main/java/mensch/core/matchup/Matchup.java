@@ -14,6 +14,7 @@ import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
+import mensch.core.rung.View;
 
 /**
  * One line-up ready to meet plays: what every ledger of it needs is made once. There is no ledger of a play that the
@@ -67,9 +68,19 @@ public final class Matchup {
     }
 
     public Optional<Distribution> distribution(Pass pass, Side play) {
-        return pass.fits(lineup.viewFrom(play)) == Answer.YES
+        View view = lineup.viewFrom(play);
+        return pass.fits(view) == Answer.YES && room(pass, view)
                 ? Optional.of(new DistributionMaker(this, pass, play).distribution())
                 : Optional.empty();
+    }
+
+    /** Whether every break of a pass is in front of the end line; a route without a break only ends there. */
+    private static boolean room(Pass pass, View view) {
+        double most = view.field().endLineDepth() - view.convention().drops().endLineMargin();
+        return pass.told().stream()
+                .allMatch(t -> t.who().in(view).stream()
+                        .map(man -> t.route().points(man.feet(), t.who().side(view), view.field()))
+                        .allMatch(points -> points.size() < 3 || points.get(1).y() <= most));
     }
 
     public Optional<Conflict> conflict(RunPass option, Side play) {

@@ -102,8 +102,12 @@ class PlayReaderTest {
         assertThat(plays.runs().size()).isGreaterThanOrEqualTo(20);
         assertThat(plays.passes().size()).isGreaterThanOrEqualTo(40);
         assertThat(plays.options().size()).isGreaterThanOrEqualTo(10);
-        List<Lineup> lineups = Snaps.ELEVEN_MAN.stream()
-                .map(f -> Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), f.snap(null, false, "hs m 50 1&10")))
+        List<Lineup> lineups = Snaps.LIBRARY.formations().stream()
+                .map(f -> f.players() == 11
+                        ? Lineup.of(Snaps.LIBRARY.call("anvil-drizzle"), f.snap(null, false, "hs m 50 1&10"))
+                        : Lineup.of(
+                                Snaps.LIBRARY.call("tack-dawn"),
+                                f.snap(null, false, "flag" + f.players() + " m 25 1&10")))
                 .toList();
         var never = plays.runs().stream()
                 .filter(r -> lineups.stream().noneMatch(l -> r.fits(l.viewFrom(Side.RIGHT)) == Answer.YES))
