@@ -73,6 +73,28 @@ final class CoverageEvidence {
         }
     }
 
+    /** One of two men who bracket a receiver is missing. */
+    record HalfABracket(Job job, String man, String number, boolean inside) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("half a bracket", man);
+        }
+
+        @Override
+        public String title() {
+            return "Half of the bracket on " + man + " (" + number + ") is missing.";
+        }
+
+        @Override
+        public String reason() {
+            return Said.names(List.of(job)) + " has only what goes "
+                    + (inside
+                            ? "in and deep; nobody has what stays short or goes out."
+                            : "short or out; nobody has what goes in and deep.")
+                    + " Give the other half, or let him have the man everywhere.";
+        }
+    }
+
     /** A man who neither rushes nor covers. */
     record NothingToDo(Job job) implements Evidence {
         @Override

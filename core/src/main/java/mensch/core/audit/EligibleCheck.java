@@ -64,6 +64,7 @@ final class EligibleCheck implements Check {
                             new AbilityEvidence.NotHisMan(job, e.man().name(), e.number(), beside)));
                 }
             }
+            half(e, findings);
             if (e.alone()) {
                 findings.add(new Finding(
                         ELIGIBLES,
@@ -84,6 +85,30 @@ final class EligibleCheck implements Check {
             }
         }
         return findings;
+    }
+
+    /** A bracket wants its other half; a man who has the receiver everywhere makes up for it. */
+    private static void half(EligibleLedger.Entry entry, List<Finding> findings) {
+        List<Job> halves = entry.byMan().stream()
+                .filter(j -> j.passTask() instanceof Task.Bracket)
+                .toList();
+        boolean both = halves.stream()
+                        .map(j -> ((Task.Bracket) j.passTask()).inside())
+                        .distinct()
+                        .count()
+                == 2;
+        if (!halves.isEmpty() && !both && halves.size() == entry.byMan().size()) {
+            findings.add(new Finding(
+                    ELIGIBLES,
+                    Severity.BUST,
+                    entry.man().feet(),
+                    halves,
+                    new CoverageEvidence.HalfABracket(
+                            halves.get(0),
+                            entry.man().name(),
+                            entry.number(),
+                            ((Task.Bracket) halves.get(0).passTask()).inside())));
+        }
     }
 
     /** In a lane, or free for whoever comes: not left to a zone with nobody behind it. */

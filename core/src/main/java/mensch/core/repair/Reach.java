@@ -17,6 +17,7 @@ import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
+import mensch.core.geometry.Point;
 import mensch.core.library.Library;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.EligibleLedger;
@@ -136,7 +137,7 @@ final class Reach {
 
     private void say(Lineup lineup, Job man, Collection<String> words, Natural natural, List<Way> into) {
         for (String word : words) {
-            if (!told(man, word)) {
+            if (!told(man, word) && !half(lineup, man, word)) {
                 into.add(new Way(List.of(step(lineup, man, word)), natural));
                 if (man.role().sits() == Sits.EACH_SIDE) {
                     into.add(new Way(
@@ -145,6 +146,18 @@ final class Reach {
                 }
             }
         }
+    }
+
+    /** Half of what two men do together, with nobody who does the other half. */
+    private static boolean half(Lineup lineup, Job man, String word) {
+        return word.startsWith("pass man first")
+                || word.startsWith("pass bracket")
+                        && lineup.jobs().stream()
+                                .noneMatch(j -> j != man
+                                        && j.seat() == man.seat()
+                                        && j.passTask() instanceof Task.Bracket other
+                                        && word.startsWith(
+                                                "pass bracket " + other.man().words()));
     }
 
     private static List<Job> men(Lineup lineup, Finding finding, int nearest) {
@@ -198,9 +211,18 @@ final class Reach {
         }
     }
 
+    /** Deep parts for those who play back there, receivers for those who can run with them. */
     private static void openMen(Lineup lineup, Job man, List<String> words) {
+        if (man.role().lineman()) {
+            return;
+        }
+        boolean back = man.role().body() == Role.Body.DB
+                && man.feetOr(new Point(0, 0)).y()
+                        >= lineup.convention().jobs().man().chases();
         DeepLedger.of(lineup, AreaLedger.of(lineup)).rows().stream()
-                .filter(r -> !r.held() && (r.part().area().central() || r.part().side() == man.seat()))
+                .filter(r -> back
+                        && !r.held()
+                        && (r.part().area().central() || r.part().side() == man.seat()))
                 .forEach(r -> words.add("pass " + r.part().area().words()));
         for (EligibleLedger.Entry entry :
                 EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries()) {

@@ -57,6 +57,9 @@ public final class Repairs {
     /** The same for a finding of the line-up itself. */
     private static final int WIDE = 6;
 
+    /** So many new weak findings no coach takes for one that is mended. */
+    private static final int FOR_ONE = 2;
+
     /** Of what mends here: what costs less and asks fewer men to learn less. */
     private static final Comparator<Tried> CHEAPER = Comparator.comparingLong((Tried t) -> weak(t.costs()))
             .thenComparingInt(Tried::rushersLost)
@@ -216,12 +219,13 @@ public final class Repairs {
                 .toList();
     }
 
-    /** A bust, something as bad as what was mended, or a job that its man cannot do. */
+    /** A bust, something as bad as what was mended, a job that its man cannot do, or many weak ones for one. */
     private static boolean dear(List<Finding> costs, Finding finding) {
-        return costs.stream()
-                .anyMatch(f -> f.severity() == Severity.BUST
-                        || f.severity().compareTo(finding.severity()) <= 0
-                        || f.severity().mendable() && f.evidence().impossible());
+        return weak(costs) > FOR_ONE
+                || costs.stream()
+                        .anyMatch(f -> f.severity() == Severity.BUST
+                                || f.severity().compareTo(finding.severity()) <= 0
+                                || f.severity().mendable() && f.evidence().impossible());
     }
 
     private static int rushers(Lineup lineup) {

@@ -64,6 +64,7 @@ class BrokenCallsTest {
         anvil-drizzle | nickel | key tight end | pro-i | keys | NOTE | nickel watches one man, and the table asks for two.
         anvil-haze | weak | pass hole | doubles-open | coverage | BUST | Nobody has Y (#2 right).
         anvil-hail | free | pass hook | doubles-open | coverage | BUST | Nobody has the deep inside quarter left.
+        anvil-haze | nickel | pass hole | doubles-open | coverage | BUST | Half of the bracket on H (#2 left) is missing.
         anvil-rime    | mike     | pass lane 3                                     | pro-i        | coverage | WEAK | Nobody has lane 4.
         anvil-monsoon | nickel   | pass hook                                       | trips-open   | coverage | WEAK | Nobody drops to the flat and curl on the right.
         anvil-sleet   | weak     | pass flat                                       | doubles-gun  | coverage | BUST | Nobody has the deep half left.

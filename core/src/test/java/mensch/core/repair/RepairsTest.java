@@ -215,6 +215,35 @@ class RepairsTest {
                 .noneMatch(r -> "Pike".equals(r.tag()));
     }
 
+    /**
+     * Nobody is asked for what a coach would laugh at: a backer for the deep middle, a lineman for a receiver, half of
+     * a bracket; and one finding is not paid for with three.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "trivet-squall,strong,pass hole,pro-i",
+        "bodkin-sirocco,free,pass hook,doubles-open",
+        "cleat-glaze,outside,pass hole,goal-23",
+        "anvil-haze,weak,pass hole,doubles-open"
+    })
+    void noRepairIsLaughable(String id, String role, String sentence, String formation) {
+        Call call = broken(id, role, sentence);
+        Snap snap = Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10");
+        List<Repair> repairs =
+                REPAIRS.offer(call, snap, worst(call, snap), Set.of()).repairs();
+        assertThat(repairs).isNotEmpty().allSatisfy(r -> {
+            assertThat(r.costs().stream().filter(f -> f.severity() == Severity.WEAK))
+                    .hasSizeLessThanOrEqualTo(2);
+            assertThat(r.steps()).noneMatch(s -> s.sentence().contains("bracket"));
+            assertThat(r.steps())
+                    .noneMatch(s -> s.sentence().contains("pass deep")
+                            && List.of("mike", "will", "dime", "nickel").contains(s.role()));
+            assertThat(r.steps())
+                    .noneMatch(
+                            s -> s.sentence().contains("pass man") && s.role().startsWith("end"));
+        });
+    }
+
     /** The mirror image is mended by the same words. */
     @Test
     void theMirrorIsMendedTheSameWay() {
