@@ -19,6 +19,7 @@ import mensch.core.matchup.FlagRun;
 import mensch.core.matchup.Matchup;
 import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressure;
+import mensch.core.matchup.Pressures;
 import mensch.core.matchup.Shown;
 import mensch.core.matchup.Sights;
 import mensch.core.matchup.Tells;
@@ -45,6 +46,7 @@ public final class Subject {
     private final Once<RushCount> rush;
     private final Once<List<Blocking>> runs;
     private final Once<List<Distribution>> passes;
+    private final Once<Pressures> pressures;
     private final Once<List<Pressure>> protections;
     private final Once<List<PassRush>> rushed;
     private final Once<List<Conflict>> conflicts;
@@ -82,11 +84,12 @@ public final class Subject {
                 bothSides(side -> plays.runs().stream().flatMap((Run r) -> matchup.get().blocking(r, side).stream())));
         this.passes = new Once<>(() -> bothSides(
                 side -> plays.passes().stream().flatMap((Pass p) -> matchup.get().distribution(p, side).stream())));
+        this.pressures = new Once<>(() -> new Pressures(lineup));
         this.protections = new Once<>(() -> plays.protections().stream()
-                .flatMap((Protection p) -> Pressure.of(lineup, p).stream())
+                .flatMap((Protection p) -> pressures.get().of(p).stream())
                 .toList());
         this.rushed = new Once<>(() -> passes().stream()
-                .flatMap(p -> PassRush.of(lineup, plays, p).stream())
+                .flatMap(p -> PassRush.of(pressures.get(), plays, p).stream())
                 .toList());
         this.conflicts = new Once<>(this::findConflicts);
         this.sights = new Once<>(() -> Sights.of(lineup));

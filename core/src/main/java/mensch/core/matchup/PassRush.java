@@ -32,9 +32,10 @@ public record PassRush(Distribution pass, Pressure pressure, Optional<Job> first
     private static final String CHECK_DOWN = "check-down";
 
     /** None when no protection there is fits the formation. */
-    public static Optional<PassRush> of(Lineup lineup, Plays plays, Distribution pass) {
+    public static Optional<PassRush> of(Pressures pressures, Plays plays, Distribution pass) {
+        Lineup lineup = pressures.lineup();
         return behind(lineup, plays, pass.pass(), pass.play())
-                .flatMap(p -> pressure(lineup, p, pass.play()))
+                .flatMap(p -> pressure(pressures, p, pass.play()))
                 .map(pressure -> of(lineup, pass, pressure));
     }
 
@@ -61,11 +62,11 @@ public record PassRush(Distribution pass, Pressure pressure, Optional<Job> first
     }
 
     /** A boot's line goes the other way, a sprint's goes along; else it goes where it leaves the fewest free. */
-    private static Optional<Pressure> pressure(Lineup lineup, Protection protection, Side play) {
+    private static Optional<Pressure> pressure(Pressures pressures, Protection protection, Side play) {
         return switch (protection.scheme()) {
-            case BOOT -> Pressure.of(lineup, protection, play.opposite());
-            case SPRINT -> Pressure.of(lineup, protection, play);
-            default -> Pressure.of(lineup, protection);
+            case BOOT -> pressures.of(protection, play.opposite());
+            case SPRINT -> pressures.of(protection, play);
+            default -> pressures.of(protection);
         };
     }
 

@@ -76,14 +76,9 @@ public record Pressure(
         windows = List.copyOf(windows);
     }
 
-    /** None when the formation has not the men for it. */
+    /** With the line going where it leaves the fewest free; none when the formation has not the men for it. */
     public static Optional<Pressure> of(Lineup lineup, Protection protection) {
-        Optional<Pressure> left = of(lineup, protection, Side.LEFT);
-        Optional<Pressure> right = of(lineup, protection, Side.RIGHT);
-        boolean leaves = left.isPresent()
-                && right.isPresent()
-                && left.get().free().size() < right.get().free().size();
-        return leaves ? left : right;
+        return new Pressures(lineup).of(protection);
     }
 
     /** With the line going to a side; the way of a boot is the passer's other side, of a sprint his own. */

@@ -18,6 +18,7 @@ import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Matchup;
 import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressure;
+import mensch.core.matchup.Pressures;
 import mensch.core.matchup.Reacted;
 import mensch.core.matchup.Shown;
 import mensch.core.matchup.Tells;
@@ -245,7 +246,7 @@ public final class PlaySheetMaker {
         return matchup.distribution(pass, side)
                 .map(d -> sheet(
                         d,
-                        PassRush.of(lineup, plays, d).map(PlaySheetMaker::rush),
+                        PassRush.of(new Pressures(lineup), plays, d).map(PlaySheetMaker::rush),
                         keys(lineup, matchup.shown(pass, side), pass.throwSeconds())));
     }
 
