@@ -12,7 +12,6 @@ import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
-import mensch.core.play.Block;
 import mensch.core.play.Pass;
 import mensch.core.play.Protection;
 import mensch.core.play.Run;
@@ -24,7 +23,6 @@ import mensch.core.rung.View;
 public final class PlayDrawing {
     private static final String SPOT = " m 50 1&10";
     private static final double BEYOND = 5;
-    private static final double STEP = 1.3;
 
     private final List<Seen> offences;
     private final Library library;
@@ -141,37 +139,13 @@ public final class PlayDrawing {
             told.who()
                     .in(view)
                     .filter(man -> man != carrier)
-                    .ifPresent(man ->
-                            ways.add(new Sketch.Way(Words.spots(way(man, told.block(), point, view)), false)));
+                    .ifPresent(man -> ways.add(new Sketch.Way(
+                            Words.spots(told.block()
+                                    .way(man.feet(), point, view.my().sign())),
+                            false)));
         }
         ways.add(new Sketch.Way(
                 Words.spots(List.of(carrier.feet(), point, new Point(point.x(), point.y() + BEYOND))), true));
         return ways;
-    }
-
-    private static List<Point> way(Man man, Block block, Point point, View view) {
-        Point from = man.feet();
-        int play = view.my().sign();
-        double inside = Math.signum(-from.x());
-        if (block.pulls() || block.inserts()) {
-            double behind = Math.min(from.y(), -1);
-            return block.pulls()
-                    ? List.of(
-                            from,
-                            new Point(from.x(), behind - 1),
-                            new Point(point.x(), behind),
-                            new Point(point.x(), 1))
-                    : List.of(from, new Point(point.x(), 0.5));
-        }
-        Point to = switch (block) {
-            case ZONE, REACH, CUT_OFF -> new Point(from.x() + play * STEP, from.y() + STEP);
-            case DOWN, PIN -> new Point(from.x() + inside * STEP, from.y() + STEP);
-            case BACK, HINGE -> new Point(from.x() - play * STEP, from.y() + (block == Block.BACK ? STEP : -STEP));
-            case CLIMB -> new Point(from.x(), from.y() + 3 * STEP);
-            case ARC -> new Point(from.x() + play * 2 * STEP, from.y() + 3 * STEP);
-            case CRACK -> new Point(from.x() + inside * 4 * STEP, from.y() + 3 * STEP);
-            default -> new Point(from.x(), from.y() + STEP);
-        };
-        return List.of(from, to);
     }
 }

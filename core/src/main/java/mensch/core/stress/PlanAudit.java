@@ -60,7 +60,10 @@ public final class PlanAudit {
      */
     public static List<Cell> row(
             Call call, List<LibraryFormation> formations, String spot, Motions motions, Plays plays) {
-        return formations.stream().map(f -> cell(call, f, spot, motions, plays)).toList();
+        // cells share nothing; with every play a row is worth both cores
+        return formations.parallelStream()
+                .map(f -> cell(call, f, spot, motions, plays))
+                .toList();
     }
 
     private static Cell cell(Call call, LibraryFormation formation, String spot, Motions motions, Plays plays) {
