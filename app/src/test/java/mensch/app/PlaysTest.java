@@ -36,7 +36,10 @@ class PlaysTest {
         assertThat(sheet.at("/verdicts/10/rule").asString()).isEqualTo("tells");
         assertThat(sheet.get("runs").toString()).contains("\"power\"").doesNotContain("zone-read");
         assertThat(sheet.get("passes").toString()).contains("boot-flood").doesNotContain("snag-four");
-        assertThat(sheet.get("protections")).hasSize(4);
+        assertThat(sheet.get("protections")).hasSize(9);
+        assertThat(sheet.at("/protections/0/pickups").toString())
+                .contains(
+                        "{\"blocker\":\"C\",\"rusher\":\"tackle\",\"how\":\"the gap the line slides to\",\"twist\":\"\"}");
         assertThat(sheet.get("findings").toString()).contains("Nobody reads TB.");
         JsonNode gun = player.post("/api/audits", against("trips-open", "anvil-drizzle"))
                 .json();

@@ -37,6 +37,7 @@ final class BlockJudge {
         boolean inSpace = how == Block.STALK
                 || how == Block.CRACK
                 || how == Block.ARC
+                || how == Block.ARC_BACK_EDGE
                 || how == Block.LEAD_FORCE
                 || how == Block.PULL_FORCE
                 || how == Block.PULL_CORNER;

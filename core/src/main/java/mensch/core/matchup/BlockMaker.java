@@ -132,6 +132,7 @@ final class BlockMaker {
     private void perimeter() {
         each(Block.CRACK, this::crack);
         each(Block.ARC, man -> threat());
+        each(Block.ARC_BACK_EDGE, man -> backThreat());
         each(Block.KICK, man -> edge());
         each(Block.PULL_KICK, man -> edge());
         each(Block.LEAD_FORCE, man -> threat());
@@ -190,6 +191,20 @@ final class BlockMaker {
                                 && s.u() <= widest
                                 && s.depth() <= picture.limits.threat().depth())
                 .or(this::force);
+    }
+
+    /** Likewise outside the edge that is read: whoever would come up for the quarterback; with none, force there. */
+    private Optional<Stand> backThreat() {
+        double end = -picture.u(picture.backEnd());
+        double widest = end + picture.limits.threat().outside();
+        return last(
+                        picture.stands,
+                        s -> assigned.free(s)
+                                && !s.first()
+                                && -s.u() > end
+                                && -s.u() <= widest
+                                && s.depth() <= picture.limits.threat().depth())
+                .or(() -> picture.force(picture.play.opposite()).filter(s -> assigned.free(s)));
     }
 
     /** The first support man inside the cracker, never the man over him. */

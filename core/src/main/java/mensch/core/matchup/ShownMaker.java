@@ -246,7 +246,7 @@ final class ShownMaker {
     private double seconds(Block block, boolean line) {
         return switch (block) {
             case TRAP, PULL_KICK, PULL_LEAD, PULL_FORCE, PULL_CORNER -> times.pull();
-            case ARC, CLIMB -> times.release();
+            case ARC, ARC_BACK_EDGE, CLIMB -> times.release();
             case CRACK, STALK -> times.stalk();
             default -> line ? times.line() : times.backfield();
         };

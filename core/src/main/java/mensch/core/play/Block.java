@@ -29,6 +29,7 @@ public enum Block {
     LEAD("lead", Way.INSERTS),
     LEAD_FORCE("lead force", Way.INSERTS),
     ARC("arc", Way.ROUND),
+    ARC_BACK_EDGE("arc back edge", Way.ROUND_AWAY),
     CRACK("crack", Way.CRACKS),
     STALK("stalk", Way.AHEAD),
     FAKE("fake", Way.AHEAD);
@@ -44,6 +45,7 @@ public enum Block {
         SETS_AWAY,
         UP,
         ROUND,
+        ROUND_AWAY,
         CRACKS,
         /** Straight to the point from the backfield. */
         INSERTS,
@@ -78,6 +80,7 @@ public enum Block {
             case SETS_AWAY -> List.of(from, new Point(from.x() - play * STEP, from.y() - STEP));
             case UP -> List.of(from, new Point(from.x(), from.y() + 3 * STEP));
             case ROUND -> List.of(from, new Point(from.x() + play * 2 * STEP, from.y() + 3 * STEP));
+            case ROUND_AWAY -> List.of(from, new Point(from.x() - play * 3 * STEP, from.y() + 3 * STEP));
             case CRACKS -> List.of(from, new Point(from.x() + inside * 4 * STEP, from.y() + 3 * STEP));
             case AHEAD -> List.of(from, new Point(from.x(), from.y() + STEP));
         };

@@ -49,6 +49,7 @@ public final class MessageTable {
             lead           | back to me  | back to me  | back away    | back to me
             lead force     | back to me  | back to me  | back away    | back to me
             arc            | reach, arc  | reach, arc  | release, arc | release, arc
+            arc back edge  | reach, arc  | reach, arc  | release, arc | release, arc
             crack          | crack on me | crack on me | crack        | crack
             stalk          | stalk       | stalk       | stalk        | stalk
             fake           | back to me  | back away   | back away    | back to me

@@ -111,6 +111,7 @@ class ShownTest {
                     lead force     | back to me | back to me | back away | back to me
                     arc            | reach | reach | release | release
                     crack          | crack on me | crack on me | crack | crack
+                    arc back edge  | reach | reach | release | release
                     stalk          | stalk | stalk | stalk | stalk
                     fake           | back to me | back away | back away | back to me
                     """)
