@@ -67,13 +67,12 @@ class PlayDocumentsTest {
     @Test
     void everyKindOfPlayIsListedWithItsDrawing(int port) {
         JsonNode items = Browserless.signedIn(port, "lind").get("/api/playbook").json();
-        for (String kind : new String[] {"run", "pass", "option"}) {
+        for (String kind : new String[] {"run", "pass", "option", "protection"}) {
             assertThat(items).as(kind).anySatisfy(i -> {
                 assertThat(i.get("kind").asString()).isEqualTo(kind);
                 assertThat(i.at("/sketch/ways")).isNotEmpty();
             });
         }
-        assertThat(items).anySatisfy(i -> assertThat(i.get("kind").asString()).isEqualTo("protection"));
         assertThat(items).anySatisfy(i -> assertThat(i.get("kind").asString()).isEqualTo("routes"));
     }
 
@@ -99,6 +98,29 @@ class PlayDocumentsTest {
         assertThat(player.get("/api/choices").json().get("runs"))
                 .anySatisfy(r -> assertThat(r.get("id").asString()).isEqualTo(id));
         assertThat(keep(player, "run", "Mine", power).status()).isEqualTo(403);
+    }
+
+    /** A protection of one's own hands out the rush by its scheme on every board; a scheme nobody knows is refused. */
+    @Test
+    void aProtectionOfOnesOwnCountsByItsScheme(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        ObjectNode five = body(coach, "protection", "five");
+        five.put("scheme", "man");
+        String id = kept(coach, "protection", "Five, big on big", five);
+        JsonNode rows = coach.post("/api/audits", "{\"board\": " + Requests.board("anvil-drizzle") + ", \"phase\": 0}")
+                .json()
+                .get("protections");
+        assertThat(id).isNotBlank();
+        assertThat(rows).anySatisfy(row -> {
+            assertThat(row.get("name").asString()).isEqualTo("Five, big on big");
+            assertThat(row.get("pickups"))
+                    .hasSize(5)
+                    .allSatisfy(one -> assertThat(one.get("how").asString()).isEqualTo("man on man"));
+        });
+        five.put("scheme", "wishful");
+        Answer refused = keep(coach, "protection", "No such", five);
+        assertThat(refused.status()).isBetween(400, 422);
+        assertThat(refused.json().toString()).contains("scheme");
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Man;
+import mensch.core.formation.Shape;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
@@ -23,6 +24,8 @@ import mensch.core.rung.View;
 public final class PlayDrawing {
     private static final String SPOT = " m 50 1&10";
     private static final double BEYOND = 5;
+    private static final double SET = 1.2;
+    private static final double ROLLS = 6;
 
     private final List<Seen> offences;
     private final Library library;
@@ -120,7 +123,62 @@ public final class PlayDrawing {
         Stream<Sketch.Way> passes = Stream.concat(pass(id).stream(), option(id).map(RunPass::pass).stream())
                 .filter(p -> !kind.equals("run"))
                 .flatMap(p -> ways(p, view).stream());
-        return Stream.concat(runs, passes).toList();
+        Stream<Sketch.Way> protections = library.plays().protections().stream()
+                .filter(p -> kind.equals("protection") && p.id().equals(id))
+                .flatMap(p -> ways(p, view).stream());
+        return Stream.of(runs, passes, protections).flatMap(w -> w).toList();
+    }
+
+    /**
+     * First steps: the line to its gaps or straight back, who stays in to his place; a passer on the move is the ball.
+     */
+    private static List<Sketch.Way> ways(Protection protection, View view) {
+        Shape shape = view.features().shape();
+        int play = view.my().sign();
+        int slide = protection.scheme() == Protection.Scheme.BOOT ? -play : play;
+        var ways = new ArrayList<Sketch.Way>();
+        Stream<Man> line = Stream.concat(
+                Stream.of(shape.centre()),
+                Stream.of(Side.values())
+                        .flatMap(side -> Stream.of(
+                                shape.flank(side).guard(), shape.flank(side).tackle())));
+        line.forEach(man -> {
+            boolean slides = switch (protection.scheme()) {
+                case MAN -> false;
+                case HALF_SLIDE -> slide * (man.x() - shape.centre().x()) >= 0;
+                default -> true;
+            };
+            ways.add(step(man, slides ? slide * SET : 0, -SET));
+        });
+        int edge = protection.scheme() == Protection.Scheme.SPRINT ? slide : -slide;
+        double tackle = Math.abs(shape.flank(view.my()).tackle().x());
+        if (protection.back()) {
+            shape.backs().stream()
+                    .findFirst()
+                    .ifPresent(back -> ways.add(new Sketch.Way(
+                            Words.spots(List.of(back.feet(), new Point(edge * tackle, -2 * SET))), false)));
+        }
+        if (protection.end()) {
+            Stream.of(view.my().opposite(), view.my())
+                    .flatMap(side -> Stream.ofNullable(shape.flank(side).tightEnd()))
+                    .limit(1)
+                    .forEach(end -> ways.add(step(end, 0, -SET)));
+        }
+        boolean moves =
+                protection.scheme() == Protection.Scheme.BOOT || protection.scheme() == Protection.Scheme.SPRINT;
+        Man quarterback = shape.quarterback();
+        if (moves && quarterback != null) {
+            ways.add(new Sketch.Way(
+                    Words.spots(List.of(quarterback.feet(), new Point(play * 2 * tackle, -ROLLS))), true));
+        }
+        return ways;
+    }
+
+    private static Sketch.Way step(Man man, double across, double back) {
+        return new Sketch.Way(
+                Words.spots(List.of(
+                        man.feet(), new Point(man.x() + across, man.feet().y() + back))),
+                false);
     }
 
     private static List<Sketch.Way> ways(Pass pass, View view) {
