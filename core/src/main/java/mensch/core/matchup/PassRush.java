@@ -19,8 +19,8 @@ import mensch.core.rung.View;
 
 /**
  * A pass behind its protection (handbook 9, protections): whether the ball is out before a free man is there, and what
- * can be thrown hot when it is not. A passer on the move is only reached from the side he goes to, and a screen wants
- * the rush to come.
+ * can be thrown hot when it is not. A passer on the move is only reached from the side he goes to, a boot leaves the
+ * edge man there by design, and a screen wants the rush to come.
  *
  * @param first the free man who is there before the ball is out, if one is
  * @param seconds when he is, after the snap; without him, when the quickest of the rush is
@@ -43,6 +43,7 @@ public record PassRush(Distribution pass, Pressure pressure, Optional<Job> first
         Speeds speeds = lineup.convention().speeds();
         boolean moves = pass.pass().delivery().launch() != Launch.SET;
         Optional<Pressure.Rusher> first = pressure.loose().stream()
+                .filter(r -> pass.pass().delivery().launch() != Launch.BOOT)
                 .filter(r -> !moves || r.side() == pass.play())
                 .filter(r -> pass.pass().delivery().screen().isEmpty())
                 .filter(r -> Pressure.free(r, speeds) < pass.pass().throwSeconds())
