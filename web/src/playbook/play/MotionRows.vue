@@ -37,6 +37,20 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
           @change="change(i, { shift: !m.shift })"
         />
         all set again</label
+      ><label
+        ><input
+          type="number"
+          class="speed"
+          min="1"
+          max="10"
+          step="0.5"
+          placeholder="4.5"
+          :value="m.speed || ''"
+          :aria-label="`Speed of ${m.name}, yards a second`"
+          :readonly="readonly"
+          @change="change(i, { speed: Number(value($event)) || 0 })"
+        />
+        yd/s</label
       ><button
         v-if="!readonly"
         type="button"
@@ -51,7 +65,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
       v-if="!readonly"
       type="button"
       class="link"
-      @click="set([...motions, { id: '', name: 'new motion', shift: false, steps: '' }])"
+      @click="set([...motions, { id: '', name: 'new motion', shift: false, speed: 0, steps: '' }])"
     >
       Add a motion
     </button>
@@ -67,7 +81,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
 }
 .motion {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 2.4fr) 110px 70px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 2.2fr) 110px 92px 70px;
   gap: 8px;
   align-items: center;
 }
@@ -78,6 +92,9 @@ label {
 }
 label input {
   width: auto;
+}
+label input.speed {
+  width: 52px;
 }
 .link {
   justify-self: start;

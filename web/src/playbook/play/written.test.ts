@@ -29,9 +29,9 @@ describe('a play as it is written', () => {
   })
 
   it('reads motions and writes them back; a new one gets an id of its name', () => {
-    const body = { motions: [{ id: 'jet', name: 'slot jets', steps: ['H-1.5/3', 'H5/3'] }] }
+    const body = { motions: [{ id: 'jet', name: 'slot jets', speed: 7, steps: ['H-1.5/3', 'H5/3'] }] }
     expect(motionsBack(motionRows(body))).toEqual(body.motions)
-    const fresh = { id: '', name: 'Flanker comes in', shift: true, steps: 'Z6/1.5, then Z4/1.5' }
+    const fresh = { id: '', name: 'Flanker comes in', shift: true, speed: 0, steps: 'Z6/1.5, then Z4/1.5' }
     expect(motionsBack([fresh])).toEqual([
       { id: 'flanker-comes-in', name: 'Flanker comes in', shift: true, steps: ['Z6/1.5', 'Z4/1.5'] },
     ])

@@ -72,12 +72,15 @@ export interface MotionRow {
   id: string
   name: string
   shift: boolean
+  /** Yards a second until the snap; 0 as the model has it. */
+  speed: number
   steps: string
 }
 interface WrittenMotion {
   id: string
   name?: string
   shift?: boolean
+  speed?: number
   steps: string[]
 }
 export const motionRows = (body: Body): MotionRow[] =>
@@ -85,6 +88,7 @@ export const motionRows = (body: Body): MotionRow[] =>
     id: m.id,
     name: m.name ?? m.id,
     shift: m.shift ?? false,
+    speed: m.speed ?? 0,
     steps: m.steps.join(', then '),
   }))
 const idOf = (name: string): string =>
@@ -99,6 +103,7 @@ export const motionsBack = (list: readonly MotionRow[]): WrittenMotion[] =>
       id: m.id || idOf(m.name),
       name: m.name.trim(),
       ...(m.shift ? { shift: true } : {}),
+      ...(m.speed > 0 ? { speed: m.speed } : {}),
       steps: m.steps
         .split(/,\s*then\s+/)
         .map((s) => s.trim())

@@ -40,7 +40,7 @@ public record SnapWords(
         if (men != null) {
             Snap placed = Notation.place(Notation.formation("as placed", men), spot);
             return mirrored
-                    ? new Snap(placed.phases(), placed.field(), placed.situation(), Side.LEFT, false, Set.of())
+                    ? new Snap(placed.phases(), placed.field(), placed.situation(), Side.LEFT, false, 0, Set.of())
                     : placed;
         }
         return library.formation(formation).snap(motion, mirrored, spot);

@@ -14,10 +14,17 @@ import mensch.core.geometry.Side;
  * @param phases the formation as set, then after each step of the motion; at least one
  * @param declared the side the coach declares when nothing else decides
  * @param shift whether everybody is set again after the last step; otherwise its men are still moving at the snap
+ * @param pace yards a second at which its men move until the snap; 0 as fast as the model has it
  * @param unknown features that nobody knows (men not marked on film); a rule that needs one is undecided
  */
 public record Snap(
-        List<Formation> phases, Field field, Situation situation, Side declared, boolean shift, Set<Feature> unknown) {
+        List<Formation> phases,
+        Field field,
+        Situation situation,
+        Side declared,
+        boolean shift,
+        double pace,
+        Set<Feature> unknown) {
     public Snap {
         if (phases.isEmpty()) {
             throw new IllegalArgumentException("a snap needs a formation");
@@ -36,17 +43,23 @@ public record Snap(
                 situation,
                 declared,
                 false,
+                0,
                 Set.of());
     }
 
     /** The same spot, situation and knowledge with other phases. */
     public Snap with(List<Formation> other) {
-        return new Snap(other, field, situation, declared, shift, unknown);
+        return new Snap(other, field, situation, declared, shift, pace, unknown);
+    }
+
+    /** The same with its men moving at another speed, yards a second. */
+    public Snap moving(double speed) {
+        return new Snap(phases, field, situation, declared, shift, speed, unknown);
     }
 
     /** The same with everybody set again after the last step. */
     public Snap shifted() {
-        return new Snap(phases, field, situation, declared, true, unknown);
+        return new Snap(phases, field, situation, declared, true, pace, unknown);
     }
 
     public Formation formation() {
@@ -69,7 +82,7 @@ public record Snap(
     }
 
     public Snap notKnowing(Set<Feature> features) {
-        return new Snap(phases, field, situation, declared, shift, features);
+        return new Snap(phases, field, situation, declared, shift, pace, features);
     }
 
     public Snap mirror() {
@@ -79,6 +92,7 @@ public record Snap(
                 situation,
                 declared.opposite(),
                 shift,
+                pace,
                 unknown);
     }
 }

@@ -20,8 +20,12 @@ import org.jspecify.annotations.Nullable;
 public record LibraryFormation(
         String id, String name, String family, Formation formation, List<LibraryMotion> motions) {
 
-    /** Men moved by each step, in the notation; {@code shift} when all are set again after it. */
-    public record LibraryMotion(String id, String name, boolean shift, List<String> steps) {
+    /**
+     * Men moved by each step, in the notation; {@code shift} when all are set again after it.
+     *
+     * @param speed yards a second, 0 as fast as the model has it
+     */
+    public record LibraryMotion(String id, String name, boolean shift, double speed, List<String> steps) {
         public LibraryMotion {
             steps = List.copyOf(steps);
         }
@@ -38,7 +42,11 @@ public record LibraryFormation(
                     throw new RefusedException("motion " + id + " has no steps");
                 }
                 motions.add(new LibraryMotion(
-                        id, motion.text("name").orElse(id), motion.flag("shift"), motion.texts("steps")));
+                        id,
+                        motion.text("name").orElse(id),
+                        motion.flag("shift"),
+                        motion.number("speed").orElse(0.0),
+                        motion.texts("steps")));
             }
             var read = new LibraryFormation(
                     document.id(),
@@ -79,7 +87,10 @@ public record LibraryFormation(
         List<Formation> wished =
                 phases(motion).stream().map(f -> mirrored ? f.mirror() : f).toList();
         Snap snap = Snap.of(wished, placed.field(), placed.situation(), mirrored ? Side.LEFT : Side.RIGHT);
-        return motion != null && motion(motion).shift() ? snap.shifted() : snap;
+        return motion == null
+                ? snap
+                : (motion(motion).shift() ? snap.shifted() : snap)
+                        .moving(motion(motion).speed());
     }
 
     /** The formation as set and after each step; only the set formation when {@code motion} is null. */

@@ -52,7 +52,8 @@ public final class WayAbility {
             }
             longest = Math.max(longest, yards);
         }
-        return longest / limits.way().motion() + (snap.shift() ? limits.way().set() : 0);
+        double pace = snap.pace() > 0 ? snap.pace() : limits.way().motion();
+        return longest / pace + (snap.shift() ? limits.way().set() : 0);
     }
 
     /** Yards from where a man stood when the offence was set to where he is to stand now. */

@@ -22,6 +22,7 @@ import mensch.core.formation.Feature;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
+import mensch.core.possible.WayAbility;
 import mensch.core.rung.Part;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -76,6 +77,7 @@ class MotionTest {
                 known.situation(),
                 known.declared(),
                 known.shift(),
+                known.pace(),
                 Set.of(Feature.PLUS));
         Lineup told = Lineup.of(call, blind);
         assertThat(told.check()).isNull();
@@ -274,5 +276,18 @@ class MotionTest {
                 .isEqualTo(Lineup.of(Snaps.LIBRARY.call("anvil-fog"), trade()).jobs());
         assertThat(checked.job("mike").seat()).isEqualTo(Side.LEFT);
         assertThat(Lineup.of(answering("bump"), trade()).job("mike").seat()).isEqualTo(Side.RIGHT);
+    }
+
+    /** A jet leaves the defence less time than a walk across: the same way, another speed. */
+    @Test
+    void aFasterMotionLeavesLessTime() {
+        Call call = Snaps.LIBRARY.call("anvil-fog");
+        Snap jet = Snaps.LIBRARY.formation("doubles-gun").snap("jet", false, "hs m 50 1&10");
+        assertThat(jet.pace()).isEqualTo(7);
+        double fast = WayAbility.of(Lineup.of(call, jet)).orElseThrow().seconds();
+        double usual =
+                WayAbility.of(Lineup.of(call, jet.moving(0))).orElseThrow().seconds();
+        assertThat(fast).isCloseTo(usual * 4.5 / 7, within(1e-9));
+        assertThat(jet.mirror().pace()).isEqualTo(7);
     }
 }
