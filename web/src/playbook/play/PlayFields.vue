@@ -68,6 +68,13 @@ const play = computed(() => props.kind !== 'routes' && props.kind !== 'formation
         @count="setBall('under', $event)"
       />
       <SheetField
+        label="Gets it at, yd to the play side x yd deep"
+        :value="ball.mesh ?? ''"
+        placeholder="by rule; as in: 1 x 4"
+        :readonly="readonly"
+        @change="setBall('mesh', $event)"
+      />
+      <SheetField
         label="Begins"
         :value="ball.first ?? 'straight'"
         :options="begins"

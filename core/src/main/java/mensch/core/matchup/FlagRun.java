@@ -44,8 +44,8 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         Gait gait = Builds.gait(carrier, lineup.features().shape(), speeds);
         var field = lineup.snap().field();
         var crosses = new Point(field.fromSideline(play, field.code().widthYards() * WIDE), 0);
-        Point hand = quarterback == null ? carrier.feet() : quarterback.feet();
-        boolean keeps = hand.equals(carrier.feet());
+        Point hand = run.mesh(view);
+        boolean keeps = quarterback == null || carrier.equals(quarterback);
         double given = Math.max(run.meshSeconds(view), gait.time(carrier.feet().distance(hand)));
         double seconds = given + gait.time(hand.distance(crosses)) - (keeps ? 0 : gait.delay());
         double top = field.endLineDepth();

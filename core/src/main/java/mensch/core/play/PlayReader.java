@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.core.document.Document;
@@ -20,6 +22,8 @@ import mensch.core.rung.Where;
 
 /** Reads play documents; what cannot be read is told with the document and the key at fault. */
 public final class PlayReader {
+    private static final Pattern PLACE = Pattern.compile("(-?\\d+(?:\\.\\d+)?) x (\\d+(?:\\.\\d+)?)");
+
     private static final String OTHER = " other side";
 
     private final Vocabulary vocabulary;
@@ -136,6 +140,7 @@ public final class PlayReader {
                                 carriers(required(ball, "carrier")),
                                 ball.number("gun").orElse(1.0),
                                 ball.number("under").orElse(1.0),
+                                ball.text("mesh").map(PlayReader::mesh),
                                 first(ball.text("first").orElse("straight")))),
                 reading(
                         document,
@@ -151,6 +156,15 @@ public final class PlayReader {
                     "\"" + words + "\" is no place to aim at; there are " + String.join(", ", Run.POINTS));
         }
         return words;
+    }
+
+    private static Run.Mesh mesh(String words) {
+        Matcher yards = PLACE.matcher(words);
+        if (!yards.matches()) {
+            throw new RefusedException("\"" + words
+                    + "\" is no place for the mesh; say yards to the play side and yards deep, as in 1 x 4");
+        }
+        return new Run.Mesh(Double.parseDouble(yards.group(1)), Double.parseDouble(yards.group(2)));
     }
 
     private static Run.First first(String words) {

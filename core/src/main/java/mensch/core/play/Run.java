@@ -2,6 +2,7 @@ package mensch.core.play;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.Man;
@@ -33,6 +34,8 @@ public record Run(
         List<BallPath> paths,
         List<Told> told) {
 
+    private static final double STEP = 1;
+
     /** The point of a run that goes outside everybody. */
     public static final char OUTSIDE = '*';
 
@@ -42,13 +45,22 @@ public record Run(
     /**
      * Who carries, the first of these who is there, and when he has the ball, seconds after the snap.
      *
+     * @param place where he gets it, by rule when the play says nothing
      * @param first what it looks like before
      */
-    public record Ball(List<Who> carriers, double fromGun, double underCentre, First first) {
+    public record Ball(List<Who> carriers, double fromGun, double underCentre, Optional<Mesh> place, First first) {
         public Ball {
             carriers = List.copyOf(carriers);
         }
     }
+
+    /**
+     * Where ball and carrier meet.
+     *
+     * @param across yards from the ball, positive to the play side
+     * @param deep yards behind the line
+     */
+    public record Mesh(double across, double deep) {}
 
     /** What a run looks like before it is one. */
     public enum First {
@@ -81,6 +93,28 @@ public record Run(
     /** When the carrier has the ball, seconds after the snap. */
     public double meshSeconds(View view) {
         return view.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES ? ball.underCentre() : ball.fromGun();
+    }
+
+    /**
+     * Where the carrier has the ball, play frame: where the play says; else where a quarterback keeps it, in front of a
+     * gun quarterback's feet, or a step to the play side halfway back to the carrier from under centre (ours).
+     */
+    public Point mesh(View view) {
+        Man carrier = carrier(view);
+        Man quarterback = view.features().shape().quarterback();
+        int play = view.my().sign();
+        if (ball.place().isPresent()) {
+            Mesh told = ball.place().get();
+            return new Point(play * told.across(), -told.deep());
+        }
+        if (quarterback == null || carrier.equals(quarterback)) {
+            return carrier.feet();
+        }
+        boolean under = view.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES;
+        return under
+                ? new Point(play * STEP, Math.min(-STEP, carrier.feet().y() / 2))
+                : new Point(
+                        quarterback.x() + play * STEP / 2, quarterback.feet().y() + STEP / 2);
     }
 
     /**

@@ -203,7 +203,8 @@ public final class PlayDrawing {
                             false)));
         }
         ways.add(new Sketch.Way(
-                Words.spots(List.of(carrier.feet(), point, new Point(point.x(), point.y() + BEYOND))), true));
+                Words.spots(List.of(carrier.feet(), run.mesh(view), point, new Point(point.x(), point.y() + BEYOND))),
+                true));
         return ways;
     }
 }

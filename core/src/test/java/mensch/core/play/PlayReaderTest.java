@@ -126,6 +126,32 @@ class PlayReaderTest {
         assertThat(never).isEmpty();
     }
 
+    /** Where a carrier gets the ball: where the play says, mirrored with it, else by rule; anything else is refused. */
+    @Test
+    void theMeshHasAPlace() {
+        Document power = Snaps.LIBRARY.find("run", "power").orElseThrow();
+        Lineup proI = Lineup.of(
+                Snaps.LIBRARY.call("anvil-drizzle"),
+                Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10"));
+        Run byRule = run(power);
+        assertThat(byRule.mesh(proI.viewFrom(Side.RIGHT))).isEqualTo(new Point(1, -3.5));
+        assertThat(byRule.mesh(proI.viewFrom(Side.LEFT))).isEqualTo(new Point(-1, -3.5));
+        var ball = new java.util.LinkedHashMap<>(
+                power.values().part("ball").orElseThrow().all());
+        ball.put("mesh", "2 x 5.5");
+        assertThat(run(power.with("ball", ball)).mesh(proI.viewFrom(Side.LEFT))).isEqualTo(new Point(-2, -5.5));
+        ball.put("mesh", "behind him");
+        assertThatThrownBy(() -> run(power.with("ball", ball)))
+                .hasMessageContaining("no place for the mesh")
+                .hasMessageContaining("1 x 4");
+    }
+
+    private static Run run(Document document) {
+        return PlayReader.read(List.of(document), Snaps.LIBRARY.vocabulary())
+                .runs()
+                .get(0);
+    }
+
     @Test
     void otherDocumentsArePassedOver() {
         assertThat(PlayReader.read(
