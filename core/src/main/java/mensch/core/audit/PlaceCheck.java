@@ -3,6 +3,7 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.convention.Bodies;
+import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -10,6 +11,7 @@ import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Part;
+import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
 import mensch.core.rung.Task;
 import mensch.core.rung.View;
@@ -108,19 +110,20 @@ final class PlaceCheck implements Check {
     /** Told one side of a man and put on the other: one of the two is not meant. */
     private static void past(Lineup lineup, Lineup.Placed placed, List<Finding> findings) {
         Place place = placed.job().before().align().orNull();
+        if (place == null || !(place.phrase() instanceof Phrase.Shifted shifted)) {
+            return;
+        }
         View view = lineup.view(placed.job());
         // a man who stays while the offence moves may lean on somebody who is no longer there
-        if (place != null
-                && place.phrase().needs().stream()
-                        .allMatch(ref -> view.feet(ref).isPresent())) {
-            place.phrase()
-                    .past(view, place.feet())
+        boolean there = shifted.needs().stream().allMatch(ref -> view.feet(ref).isPresent());
+        if (there) {
+            shifted.past(view, place.feet())
                     .ifPresent(man -> findings.add(new Finding(
                             PAST,
                             Severity.WEAK,
                             placed.feet(),
                             List.of(placed.job()),
-                            new Evidence.PastHisMan(placed.job(), place.phrase().words(), man.words()))));
+                            new Evidence.PastHisMan(placed.job(), shifted.words(), man.words()))));
         }
     }
 
@@ -128,10 +131,10 @@ final class PlaceCheck implements Check {
     private static void apart(Lineup lineup, Lineup.Placed placed, List<Finding> findings) {
         Side side = placed.feet().x() < 0 ? Side.LEFT : Side.RIGHT;
         Flank flank = lineup.features().shape().flank(side);
-        double outermost = flank.receivers().stream()
-                .mapToDouble(m -> side.sign() * m.x())
-                .max()
-                .orElse(side.sign() * flank.endMan().x());
+        double outermost = side.sign() * flank.endMan().x();
+        for (Man receiver : flank.receivers()) {
+            outermost = Math.max(outermost, side.sign() * receiver.x());
+        }
         double yards = side.sign() * placed.feet().x() - outermost;
         if (yards > lineup.convention().jobs().deep().outside() + NEARLY
                 && !lineup.snap().field().code().flag()) {

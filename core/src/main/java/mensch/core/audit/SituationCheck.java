@@ -9,6 +9,8 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.lineup.Why;
+import mensch.core.rung.FeatureFact;
 import mensch.core.rung.Part;
 import mensch.core.rung.Task;
 
@@ -73,16 +75,29 @@ final class SituationCheck implements Check {
 
     private static void backSide(Lineup lineup, List<Finding> findings) {
         var back = lineup.features().decided(SideWord.BACK);
-        List<Job> askers = lineup.jobs().stream()
-                .filter(j -> PLAYED.stream()
-                        .anyMatch(p -> j.part(p).chain().stream()
-                                .anyMatch(w -> w.facts().stream().anyMatch(f -> f.feature() == Feature.BACK_SIDE))))
-                .toList();
         boolean underCentre = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES;
-        if (!askers.isEmpty() && (back.fellBack() || underCentre)) {
+        if (!back.fellBack() && !underCentre) {
+            return;
+        }
+        List<Job> askers =
+                lineup.jobs().stream().filter(SituationCheck::asksBackSide).toList();
+        if (!askers.isEmpty()) {
             findings.add(new Finding(
                     PICTURE, Severity.WEAK, BEHIND_THE_BALL, askers, new Evidence.NoBackSide(underCentre, back.by())));
         }
+    }
+
+    private static boolean asksBackSide(Job job) {
+        for (Part part : PLAYED) {
+            for (Why why : job.part(part).chain()) {
+                for (FeatureFact fact : why.facts()) {
+                    if (fact.feature() == Feature.BACK_SIDE) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
     }
 
     private static void range(Lineup lineup, List<Finding> findings) {

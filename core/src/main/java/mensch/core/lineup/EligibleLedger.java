@@ -2,10 +2,10 @@ package mensch.core.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Region;
 import mensch.core.lineup.AreaLedger.Row;
+import mensch.core.rung.Ref;
 import mensch.core.rung.Steps;
 import mensch.core.rung.Task;
 
@@ -36,23 +36,29 @@ public record EligibleLedger(List<Entry> entries) {
         return new EligibleLedger(List.copyOf(entries));
     }
 
-    private static List<Job> byMan(Lineup lineup, Man man) {
-        return lineup.jobs().stream()
-                .filter(j -> steps(j).anyMatch(step -> on(lineup, j, step.task(), man)))
-                .toList();
-    }
-
-    private static Stream<Steps.Step> steps(Job job) {
-        Steps pass = job.after().pass().orNull();
-        return pass == null ? Stream.empty() : pass.steps().stream();
-    }
-
     /** By his first order or by a later one: a rusher may have the back who swings on his side. */
-    private static boolean on(Lineup lineup, Job job, Task task, Man man) {
-        return task instanceof Task.OnMen on
-                && on.men().stream()
-                        .anyMatch(his ->
-                                lineup.view(job).man(his).filter(man::equals).isPresent());
+    private static List<Job> byMan(Lineup lineup, Man man) {
+        var his = new ArrayList<Job>();
+        for (Job job : lineup.jobs()) {
+            Steps pass = job.after().pass().orNull();
+            if (pass != null && on(lineup, job, pass, man)) {
+                his.add(job);
+            }
+        }
+        return List.copyOf(his);
+    }
+
+    private static boolean on(Lineup lineup, Job job, Steps pass, Man man) {
+        for (Steps.Step step : pass.steps()) {
+            if (step.task() instanceof Task.OnMen on) {
+                for (Ref his : on.men()) {
+                    if (lineup.view(job).man(his).filter(man::equals).isPresent()) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
     }
 
     private static List<Job> byZone(Lineup lineup, AreaLedger areas, Man man) {

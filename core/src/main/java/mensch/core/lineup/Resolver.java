@@ -134,7 +134,7 @@ final class Resolver {
     /** His table as it is for him: alone or not, and without the rows of a man he is told to ignore. */
     private ReadTable taught(int i, ReadTable table, boolean alone, @Nullable Key key) {
         ReadTable mine = alone ? table.whenAlone() : table;
-        for (int k = 0; key != null && k < key.men().size(); k++) {
+        for (int k = 0; key != null && !key.ignore().isEmpty() && k < key.men().size(); k++) {
             Optional<Man> man = views.get(i).man(key.men().get(k));
             boolean ignored = man.isPresent()
                     && key.ignore().stream().anyMatch(r -> views.get(i).man(r).equals(man));

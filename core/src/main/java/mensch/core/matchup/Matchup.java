@@ -24,8 +24,7 @@ public final class Matchup {
     private final Lineup lineup;
     private final GapLedger gaps;
     private final AreaLedger areas;
-    private final Picture toLeft;
-    private final Picture toRight;
+    private final Map<Side, Picture> pictures = new EnumMap<>(Side.class);
     private final Map<Side, ShownMaker> shows = new EnumMap<>(Side.class);
     private final Map<Run, Optional<Blocking>> left = new IdentityHashMap<>();
     private final Map<Run, Optional<Blocking>> right = new IdentityHashMap<>();
@@ -34,8 +33,6 @@ public final class Matchup {
         this.lineup = lineup;
         this.gaps = GapLedger.of(lineup);
         this.areas = AreaLedger.of(lineup);
-        this.toLeft = new Picture(lineup, gaps, Side.LEFT);
-        this.toRight = new Picture(lineup, gaps, Side.RIGHT);
     }
 
     public Lineup lineup() {
@@ -51,7 +48,7 @@ public final class Matchup {
     }
 
     private Picture picture(Side play) {
-        return play == Side.LEFT ? toLeft : toRight;
+        return pictures.computeIfAbsent(play, side -> new Picture(lineup, gaps, side));
     }
 
     /** Small-sided football has no line to block. */

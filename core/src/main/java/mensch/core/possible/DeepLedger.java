@@ -105,29 +105,36 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
 
     private static Row row(Lineup lineup, AreaLedger areas, DeepArea part, List<Threat> verticals) {
         Region extent = extent(lineup.snap().field(), part, lineup);
-        List<AreaLedger.Row> owners = areas.deep().stream()
-                .filter(r -> r.area() == part.area() && (part.area().central() || r.side() == part.side())
-                        || r.area() != part.area() && whole(r.extent(), extent))
-                .toList();
-        List<Threat> threats = verticals.stream()
-                .filter(t -> t.at().x() >= extent.xMin() && t.at().x() <= extent.xMax())
-                .map(t -> new Threat(
-                        t.man(),
-                        t.at(),
-                        t.seconds(),
-                        had(lineup, t.man()).isEmpty() ? deepest(lineup, owners, t) : Optional.empty()))
-                .toList();
-        List<Threat> asked = threats.isEmpty()
-                ? verticals.stream()
-                        .filter(t -> part.side().sign() * t.at().x() > 0)
-                        .toList()
-                : threats;
-        return new Row(
-                part,
-                extent,
-                owners.stream().map(AreaLedger.Row::owner).toList(),
-                owners.isEmpty() && outside(part.area()) ? byMan(lineup, asked) : List.of(),
-                threats);
+        var owners = new ArrayList<AreaLedger.Row>();
+        var men = new ArrayList<Job>();
+        for (AreaLedger.Row r : areas.deep()) {
+            boolean his = r.area() == part.area()
+                    ? part.area().central() || r.side() == part.side()
+                    : whole(r.extent(), extent);
+            if (his) {
+                owners.add(r);
+                men.add(r.owner());
+            }
+        }
+        var threats = new ArrayList<Threat>();
+        for (Threat t : verticals) {
+            if (t.at().x() >= extent.xMin() && t.at().x() <= extent.xMax()) {
+                Optional<Deepest> deepest =
+                        had(lineup, t.man()).isEmpty() ? deepest(lineup, owners, t) : Optional.empty();
+                threats.add(new Threat(t.man(), t.at(), t.seconds(), deepest));
+            }
+        }
+        List<Job> byMan = List.of();
+        if (owners.isEmpty() && outside(part.area())) {
+            byMan = byMan(
+                    lineup,
+                    threats.isEmpty()
+                            ? verticals.stream()
+                                    .filter(t -> part.side().sign() * t.at().x() > 0)
+                                    .toList()
+                            : threats);
+        }
+        return new Row(part, extent, List.copyOf(men), byMan, List.copyOf(threats));
     }
 
     /** Whether another part takes in the whole of this one, as a half does a quarter. */
@@ -168,18 +175,23 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
 
     /** Who goes with him wherever he runs, man to man or by a match. */
     private static List<Job> had(Lineup lineup, Man man) {
-        return lineup.jobs().stream()
-                .filter(j -> {
-                    List<Ref> his = j.passTask() instanceof Task.OnMen on
-                            ? on.men()
-                            : j.passTask() instanceof Task.Cover cover && cover.receiver() != null
-                                    ? List.of(cover.receiver())
-                                    : List.of();
-                    return his.stream()
-                            .anyMatch(one ->
-                                    lineup.view(j).man(one).filter(man::equals).isPresent());
-                })
-                .toList();
+        var had = new ArrayList<Job>();
+        for (Job job : lineup.jobs()) {
+            for (Ref his : named(job.passTask())) {
+                if (lineup.view(job).man(his).filter(man::equals).isPresent()) {
+                    had.add(job);
+                    break;
+                }
+            }
+        }
+        return List.copyOf(had);
+    }
+
+    private static List<Ref> named(Task pass) {
+        if (pass instanceof Task.OnMen on) {
+            return on.men();
+        }
+        return pass instanceof Task.Cover cover && cover.receiver() != null ? List.of(cover.receiver()) : List.of();
     }
 
     private static Optional<Deepest> deepest(Lineup lineup, List<AreaLedger.Row> owners, Threat threat) {

@@ -16,8 +16,14 @@ import mensch.core.event.Whose;
  * @param id as rungs name it
  * @param alone rows that take the place of those on the same message when nobody else is force on his side (handbook 3:
  *     who is alone boxes)
+ * @param lone the rows with those of {@code alone} in their place
  */
-public record ReadTable(String id, String name, List<Read> rows, List<Read> alone) {
+public record ReadTable(String id, String name, List<Read> rows, List<Read> alone, List<Read> lone) {
+
+    /** With the rows as they are for a man alone worked out once: every line-up asks for them. */
+    ReadTable(String id, String name, List<Read> rows, List<Read> alone) {
+        this(id, name, rows, alone, lone(rows, alone));
+    }
 
     /** One message, whose it is, and its reaction; {@code words} is how it is said to him. */
     public record Read(Whose whose, Message message, String words, Reaction reaction) {
@@ -104,13 +110,16 @@ public record ReadTable(String id, String name, List<Read> rows, List<Read> alon
         if (alone.isEmpty()) {
             return this;
         }
-        List<Read> mine = rows.stream()
+        return new ReadTable(id, name, lone, alone, lone);
+    }
+
+    private static List<Read> lone(List<Read> rows, List<Read> alone) {
+        return rows.stream()
                 .map(row -> alone.stream()
                         .filter(a -> a.reads(row.whose(), row.message()))
                         .findFirst()
                         .orElse(row))
                 .toList();
-        return new ReadTable(id, name, mine, alone);
     }
 
     /** Without the rows of one man: he is told to ignore him. */
