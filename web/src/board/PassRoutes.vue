@@ -13,7 +13,12 @@ const label = labelled(() => props.jobs)
   <section aria-label="Routes">
     <h3>
       {{ pass.name }} {{ pass.side }}
-      <span class="soft">thrown at {{ pass.throwSeconds.toFixed(1) }} s, against {{ pass.attacks }}</span>
+      <span class="soft"
+        >thrown at {{ pass.throwSeconds.toFixed(1) }} s from {{ Math.abs(pass.from.x).toFixed(0) }} x
+        {{ (-pass.from.y).toFixed(0) }} yd{{
+          pass.fake ? `, ${pass.fake.run} until ${pass.fake.until.toFixed(1)} s` : ''
+        }}, against {{ pass.attacks }}</span
+      >
     </h3>
     <p>
       {{ pass.matched }} of {{ pass.routes.length }} routes have a man of their own{{

@@ -67,6 +67,8 @@ const SMASH: PassSheet = {
   name: 'Smash',
   side: 'right',
   throwSeconds: 2.3,
+  from: { x: 0, y: -7 },
+  fake: { run: 'Power', until: 1 },
   attacks: 'the corner',
   matched: 1,
   given: 'hitch by Z',
@@ -202,6 +204,7 @@ describe('plays against a line-up', () => {
     for (const said of [
       '1 of 2 routes',
       'gives the hitch by Z',
+      'thrown at 2.3 s from 0 x 7 yd, Power until 1.0 s, against the corner',
       'nobody',
       'NB free, first man there in 2.0 s (model): before the throw. Hot: the hitch by Z',
       'LG has FS, man on man',

@@ -121,6 +121,13 @@ const play = computed(() => props.kind !== 'routes' && props.kind !== 'formation
         @change="set('launch', unless('set', $event))"
       />
       <SheetField
+        label="At, yd to the play side x yd deep"
+        :value="body.from ?? ''"
+        placeholder="by rule; as in: 6 x 6"
+        :readonly="readonly"
+        @change="set('from', $event)"
+      />
+      <SheetField
         label="Looks first like"
         :value="body.fake ?? ''"
         :options="fakes"

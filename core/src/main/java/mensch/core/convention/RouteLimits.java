@@ -20,5 +20,5 @@ public record RouteLimits(
     public record Clock(double lateBy, double quick) {}
 
     /** Where the ball is thrown from. */
-    public record Passer(double under, double gun) {}
+    public record Passer(double under, double gun, double rollAcross, double rollDeep) {}
 }

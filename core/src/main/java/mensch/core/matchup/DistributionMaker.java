@@ -51,6 +51,7 @@ final class DistributionMaker {
     private final Speeds speeds;
     private final RouteLimits limits;
     private final AreaLedger areas;
+    private final Point passer;
     private final List<Runner> runners = new ArrayList<>();
 
     /** A man on his way. */
@@ -73,6 +74,7 @@ final class DistributionMaker {
         this.speeds = lineup.convention().speeds();
         this.limits = lineup.convention().routes();
         this.areas = matchup.areas();
+        this.passer = matchup.launch(pass, play);
         for (Pass.Told told : pass.told()) {
             told.who()
                     .in(lineup.viewFrom(play))
@@ -84,12 +86,6 @@ final class DistributionMaker {
     private Runner runner(Man man, Side side, Route route) {
         List<Point> points = route.points(man.feet(), side, lineup.snap().field());
         Gait gait = Builds.gait(man, shape, speeds);
-        Man quarterback = shape.quarterback();
-        boolean under = quarterback == null
-                || quarterback.depth()
-                        < lineup.convention().thresholds().backfield().underCentre();
-        double depth = under ? limits.passer().under() : limits.passer().gun();
-        var passer = new Point(0, -depth);
         double seconds = pass.throwSeconds();
         for (int i = 0; i < 3; i++) {
             seconds = pass.throwSeconds()

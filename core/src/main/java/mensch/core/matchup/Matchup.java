@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mensch.core.formation.Answer;
+import mensch.core.formation.Feature;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.GapLedger;
@@ -69,6 +71,12 @@ public final class Matchup {
         return pass.fits(view) == Answer.YES && room(pass, view)
                 ? Optional.of(new DistributionMaker(this, pass, play).distribution())
                 : Optional.empty();
+    }
+
+    /** Where the ball of a pass leaves the hand, play frame. */
+    public Point launch(Pass pass, Side play) {
+        boolean under = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES;
+        return pass.delivery().from(lineup.convention().routes().passer(), play.sign(), under);
     }
 
     /** Whether every break of a pass is in front of the end line; a route without a break only ends there. */

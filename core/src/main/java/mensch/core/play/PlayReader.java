@@ -7,8 +7,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.core.document.Document;
@@ -22,8 +20,6 @@ import mensch.core.rung.Where;
 
 /** Reads play documents; what cannot be read is told with the document and the key at fault. */
 public final class PlayReader {
-    private static final Pattern PLACE = Pattern.compile("(-?\\d+(?:\\.\\d+)?) x (\\d+(?:\\.\\d+)?)");
-
     private static final String OTHER = " other side";
 
     private final Vocabulary vocabulary;
@@ -140,7 +136,7 @@ public final class PlayReader {
                                 carriers(required(ball, "carrier")),
                                 ball.number("gun").orElse(1.0),
                                 ball.number("under").orElse(1.0),
-                                ball.text("mesh").map(PlayReader::mesh),
+                                ball.text("mesh").map(Behind::of),
                                 first(ball.text("first").orElse("straight")))),
                 reading(
                         document,
@@ -156,15 +152,6 @@ public final class PlayReader {
                     "\"" + words + "\" is no place to aim at; there are " + String.join(", ", Run.POINTS));
         }
         return words;
-    }
-
-    private static Run.Mesh mesh(String words) {
-        Matcher yards = PLACE.matcher(words);
-        if (!yards.matches()) {
-            throw new RefusedException("\"" + words
-                    + "\" is no place for the mesh; say yards to the play side and yards deep, as in 1 x 4");
-        }
-        return new Run.Mesh(Double.parseDouble(yards.group(1)), Double.parseDouble(yards.group(2)));
     }
 
     private static Run.First first(String words) {
@@ -214,6 +201,7 @@ public final class PlayReader {
                         document,
                         "launch",
                         () -> document.text("launch").map(Delivery.Launch::of).orElse(Delivery.Launch.SET)),
+                reading(document, "from", () -> document.text("from").map(Behind::of)),
                 document.text("fake").map(words -> fake(document, words)).orElse(null),
                 document.text("protection").orElse(null),
                 looks.isEmpty() ? told.stream().map(Pass.Told::who).toList() : looks,

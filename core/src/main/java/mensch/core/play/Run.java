@@ -48,19 +48,11 @@ public record Run(
      * @param place where he gets it, by rule when the play says nothing
      * @param first what it looks like before
      */
-    public record Ball(List<Who> carriers, double fromGun, double underCentre, Optional<Mesh> place, First first) {
+    public record Ball(List<Who> carriers, double fromGun, double underCentre, Optional<Behind> place, First first) {
         public Ball {
             carriers = List.copyOf(carriers);
         }
     }
-
-    /**
-     * Where ball and carrier meet.
-     *
-     * @param across yards from the ball, positive to the play side
-     * @param deep yards behind the line
-     */
-    public record Mesh(double across, double deep) {}
 
     /** What a run looks like before it is one. */
     public enum First {
@@ -104,8 +96,7 @@ public record Run(
         Man quarterback = view.features().shape().quarterback();
         int play = view.my().sign();
         if (ball.place().isPresent()) {
-            Mesh told = ball.place().get();
-            return new Point(play * told.across(), -told.deep());
+            return ball.place().get().at(play);
         }
         if (quarterback == null || carrier.equals(quarterback)) {
             return carrier.feet();

@@ -155,12 +155,17 @@ public record PlaySheet(
             String name,
             Side side,
             double throwSeconds,
+            Spot from,
+            @Nullable FakeRow fake,
             @Nullable String attacks,
             int matched,
             @Nullable String given,
             List<RouteRow> routes,
             @Nullable PassRushRow rush,
             List<KeyRow> keys) {}
+
+    /** The run a pass looks like first, and until when, seconds after the snap. */
+    public record FakeRow(String run, double until) {}
 
     /** Who has a route: one man, two, one who has another route too, one who is late, nobody. */
     public enum Had implements Worded {

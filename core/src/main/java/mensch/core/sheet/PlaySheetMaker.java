@@ -22,12 +22,14 @@ import mensch.core.matchup.Pressures;
 import mensch.core.matchup.Reacted;
 import mensch.core.matchup.Shown;
 import mensch.core.matchup.Tells;
+import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.sheet.PlaySheet.Answered;
 import mensch.core.sheet.PlaySheet.BlockRow;
 import mensch.core.sheet.PlaySheet.CoverRow;
 import mensch.core.sheet.PlaySheet.DoingRow;
+import mensch.core.sheet.PlaySheet.FakeRow;
 import mensch.core.sheet.PlaySheet.FitRow;
 import mensch.core.sheet.PlaySheet.FreeRow;
 import mensch.core.sheet.PlaySheet.Had;
@@ -43,6 +45,7 @@ import mensch.core.sheet.PlaySheet.RunLine;
 import mensch.core.sheet.PlaySheet.RunSheet;
 import mensch.core.sheet.PlaySheet.TellRow;
 import mensch.core.sheet.PlaySheet.TravelRow;
+import org.jspecify.annotations.Nullable;
 
 /** Writes down what a line-up meets. */
 public final class PlaySheetMaker {
@@ -246,11 +249,19 @@ public final class PlaySheetMaker {
         return matchup.distribution(pass, side)
                 .map(d -> sheet(
                         d,
+                        matchup.launch(pass, side),
+                        fake(lineup, pass, side),
                         PassRush.of(new Pressures(lineup), plays, d).map(PlaySheetMaker::rush),
                         keys(lineup, matchup.shown(pass, side), pass.throwSeconds())));
     }
 
-    private static PassSheet sheet(Distribution d, Optional<PassRushRow> rush, List<KeyRow> keys) {
+    private static @Nullable FakeRow fake(Lineup lineup, Pass pass, Side side) {
+        Delivery.Fake fake = pass.delivery().fake();
+        return fake == null ? null : new FakeRow(fake.run().name(), fake.until(lineup.viewFrom(side)));
+    }
+
+    private static PassSheet sheet(
+            Distribution d, Point from, @Nullable FakeRow fake, Optional<PassRushRow> rush, List<KeyRow> keys) {
         Pass pass = d.pass();
         List<Distribution.Row> shared =
                 d.overloads().stream().flatMap(o -> o.rows().stream()).toList();
@@ -259,6 +270,8 @@ public final class PlaySheetMaker {
                 pass.name(),
                 d.play(),
                 pass.throwSeconds(),
+                Words.spot(from),
+                fake,
                 pass.attacks(),
                 d.matched(),
                 given(d).orElse(null),

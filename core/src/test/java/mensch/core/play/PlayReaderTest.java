@@ -17,6 +17,7 @@ import mensch.core.formation.Answer;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
+import mensch.core.matchup.Matchup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -142,8 +143,39 @@ class PlayReaderTest {
         assertThat(run(power.with("ball", ball)).mesh(proI.viewFrom(Side.LEFT))).isEqualTo(new Point(-2, -5.5));
         ball.put("mesh", "behind him");
         assertThatThrownBy(() -> run(power.with("ball", ball)))
-                .hasMessageContaining("no place for the mesh")
+                .hasMessageContaining("no place behind the line")
                 .hasMessageContaining("1 x 4");
+    }
+
+    /**
+     * Where the ball leaves the hand: behind it, out on a boot or sprint, or where the play says; a fake has an end.
+     */
+    @Test
+    void aPassLeavesFromAPlace() {
+        var matchup = new Matchup(Lineup.of(
+                Snaps.LIBRARY.call("anvil-drizzle"),
+                Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m 50 1&10")));
+        assertThat(matchup.launch(pass("curl-flat"), Side.RIGHT)).isEqualTo(new Point(0, -5));
+        assertThat(matchup.launch(pass("boot-flood"), Side.LEFT)).isEqualTo(new Point(-6, -6));
+        assertThat(pass("boot-flood").delivery().fake().until(matchup.lineup().viewFrom(Side.RIGHT)))
+                .isEqualTo(1.3);
+        Document sprint = Snaps.LIBRARY.find("pass", "sprint-out").orElseThrow().with("from", "8 x 5");
+        assertThat(read(sprint).delivery().from().map(f -> f.at(-1))).contains(new Point(-8, -5));
+        assertThatThrownBy(() -> read(sprint.with("from", "the moon")))
+                .hasMessageContaining("no place behind the line");
+    }
+
+    private static Pass pass(String id) {
+        return Snaps.LIBRARY.plays().passes().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Pass read(Document pass) {
+        var documents = new java.util.ArrayList<>(Snaps.LIBRARY.kind("routes"));
+        documents.add(pass);
+        return PlayReader.read(documents, Snaps.LIBRARY.vocabulary()).passes().get(0);
     }
 
     private static Run run(Document document) {
