@@ -79,6 +79,7 @@ public final class ReelScript {
                 spot.situation(),
                 mirrored ? Side.LEFT : Side.RIGHT,
                 false,
+                0,
                 Set.of());
         Lineup lineup = Lineup.of(library.call(log[2]), snap);
         var bodies = new ArrayList<Body>();

@@ -92,6 +92,7 @@ class ReelTruthTest {
                 placed.situation(),
                 scene.snap().declared(),
                 false,
+                0,
                 Set.of());
     }
 

@@ -9,7 +9,7 @@ package mensch.core.convention;
  * @param delay seconds before he moves
  */
 public record Gait(double topSpeed, double build, double delay) {
-    private static final double FINE = 1e-4;
+    private static final double FINE = 1e-6;
 
     /** Yards after so many seconds. */
     public double distance(double seconds) {
@@ -17,21 +17,21 @@ public record Gait(double topSpeed, double build, double delay) {
         return topSpeed * (t - build * (1 - Math.exp(-t / build)));
     }
 
-    /** Seconds for so many yards, 0 for none; found by halving, to a ten-thousandth. */
+    /**
+     * Seconds for so many yards, 0 for none. By Newton's way from the time he would need were he at speed after k: from
+     * there the curve is convex, so each step comes down to the answer and none goes past it.
+     */
     public double time(double yards) {
         if (yards <= 0) {
             return 0;
         }
-        double low = 0;
-        double high = delay + build + yards / topSpeed + 1;
-        while (high - low > FINE) {
-            double middle = (low + high) / 2;
-            if (distance(middle) < yards) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+        double t = yards / topSpeed + build;
+        double step = t;
+        while (step > FINE) {
+            double still = Math.exp(-t / build);
+            step = (t - build * (1 - still) - yards / topSpeed) / (1 - still);
+            t -= step;
         }
-        return high;
+        return delay + t;
     }
 }
