@@ -41,6 +41,8 @@ class PlayDocumentsIT extends InBrowser {
         page.keyboard().press("s");
         assertThat(page.locator("header")).containsText("Saved as revision 2");
         page.navigate("http://127.0.0.1:" + port + "/board");
+        // the keys are the board's once it has answered
+        assertThat(page.locator(".board aside summary")).containsText("of 12 rules");
         page.keyboard().press("p");
         assertThat(page.locator("body")).containsText("Otter dive");
     }
@@ -81,6 +83,8 @@ class PlayDocumentsIT extends InBrowser {
         assertThat(page.locator("section li", new Page.LocatorOptions().setHasText("Midline option")))
                 .hasCount(0);
         page.navigate("http://127.0.0.1:" + port + "/board");
+        // the keys are the board's once it has answered
+        assertThat(page.locator(".board aside summary")).containsText("of 12 rules");
         page.keyboard().press("p");
         assertThat(page.locator("body")).containsText("Power");
         assertThat(page.locator("body")).not().containsText("Midline option");
