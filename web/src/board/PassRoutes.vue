@@ -52,14 +52,7 @@ const label = labelled(() => props.jobs)
       <h3>
         Behind it <span class="soft">{{ pass.rush.protection }}</span>
       </h3>
-      <p>
-        <b>{{ pass.rush.free.length ? `${pass.rush.free.map(label).join(', ')} free` : 'Nobody free' }}</b>, first man
-        there in {{ pass.rush.seconds.toFixed(1) }} s (model){{
-          pass.rush.beaten
-            ? `: before the throw. ${pass.rush.hot ? `Hot: the ${pass.rush.hot}` : 'No route of it is out before that'}`
-            : ': the ball is out'
-        }}.
-      </p>
+      <p :class="{ beaten: pass.rush.beaten }">{{ pass.rush.said }}</p>
       <PickupRows
         :pickups="pass.rush.pickups"
         :jobs="jobs"
@@ -81,6 +74,9 @@ const label = labelled(() => props.jobs)
 .late th,
 .two th {
   border-left: 4px double var(--ink);
+}
+.beaten {
+  font-weight: 700;
 }
 .nobody th {
   border-left-color: var(--bust);

@@ -75,10 +75,8 @@ const SMASH: PassSheet = {
   rush: {
     protection: 'Five-man half slide',
     pickups: [{ blocker: 'LG', rusher: 'free', how: 'man on man', twist: '' }],
-    free: ['nickel'],
-    seconds: 2,
     beaten: true,
-    hot: 'hitch by Z',
+    said: 'nickel is free and there at 2 s (model), before the throw at 2.3 s. Hot: the hitch by Z.',
   },
   keys: [],
   routes: [
@@ -206,7 +204,7 @@ describe('plays against a line-up', () => {
       'gives the hitch by Z',
       'thrown at 2.3 s from 0 x 7 yd, Power until 1.0 s, against the corner',
       'nobody',
-      'NB free, first man there in 2.0 s (model): before the throw. Hot: the hitch by Z',
+      'nickel is free and there at 2 s (model), before the throw at 2.3 s. Hot: the hitch by Z.',
       'LG has FS, man on man',
       'FS by deep, 0.6 s late',
       'inside leverage, breaks out',

@@ -44,7 +44,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
           min="1"
           max="10"
           step="0.5"
-          placeholder="4.5"
+          placeholder="usual"
           :value="m.speed || ''"
           :aria-label="`Speed of ${m.name}, yards a second`"
           :readonly="readonly"
@@ -81,7 +81,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
 }
 .motion {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 2.2fr) 110px 92px 70px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 2.2fr) 110px 104px 70px;
   gap: 8px;
   align-items: center;
 }
@@ -94,7 +94,7 @@ label input {
   width: auto;
 }
 label input.speed {
-  width: 52px;
+  width: 64px;
 }
 .link {
   justify-self: start;

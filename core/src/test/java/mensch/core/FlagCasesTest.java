@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import mensch.core.audit.Audit;
@@ -36,14 +35,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 class FlagCasesTest {
     private static final String FIVE = "C0 QB0/5 X-11 Z11 Y6/1 | flag5 m 30 1&10";
 
-    private static Call with(String call, String role, String sentence) {
-        var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return Snaps.LIBRARY
-                .call(call)
-                .under(new Layer(
-                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
-    }
-
     private static List<String> busts(Call call, String line) {
         Snap snap = Notation.snap(line);
         List<String> found = titles(Lineup.of(call, snap), Severity.BUST);
@@ -56,15 +47,6 @@ class FlagCasesTest {
                 .filter(f -> f.severity() == severity)
                 .map((Finding f) -> f.evidence().title())
                 .toList();
-    }
-
-    private static Call with(String call, Map<String, String> sentences) {
-        var ladders = new HashMap<String, Ladder>();
-        sentences.forEach((role, sentence) -> ladders.put(
-                role,
-                new Ladder(List.of(
-                        RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary())))));
-        return Snaps.LIBRARY.call(call).under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), ladders));
     }
 
     private static double gain(Call call, String run, Side side) {
@@ -91,9 +73,9 @@ class FlagCasesTest {
     @Test
     void aRunGoesUntilTheFirstPull() {
         double base = gain(Snaps.LIBRARY.call("tack-dawn"), "flag-reverse", Side.RIGHT);
-        double back = gain(with("tack-dawn", "up", "align stack centre @ 5"), "flag-reverse", Side.RIGHT);
+        double back = gain(Snaps.hand("tack-dawn", "up", "align stack centre @ 5"), "flag-reverse", Side.RIGHT);
         double open = gain(
-                with("tack-dawn", Map.of("up", "align stack centre @ 5", "wing", "align landmark middle @ 9")),
+                Snaps.hand("tack-dawn", Map.of("up", "align stack centre @ 5", "wing", "align landmark middle @ 9")),
                 "flag-reverse",
                 Side.RIGHT);
         assertThat(base).isBetween(0.0, 3.0);
@@ -108,7 +90,7 @@ class FlagCasesTest {
     /** An edge that nobody but the last man reaches is told as weak. */
     @Test
     void anEdgeLeftToTheLastManIsWeak() {
-        Call call = with(
+        Call call = Snaps.hand(
                 "tack-dawn",
                 Map.of(
                         "up", "align landmark middle @ 9",
@@ -141,7 +123,7 @@ class FlagCasesTest {
     @ParameterizedTest
     @CsvSource({"6,true", "6.9,true", "7,false", "9,false"})
     void fl01ARusherStandsAtTheRushLineOrBehindIt(String depth, boolean illegal) {
-        assertThat(busts(with("tack-sparrow", "up", "align stack centre @ " + depth), FIVE)
+        assertThat(busts(Snaps.hand("tack-sparrow", "up", "align stack centre @ " + depth), FIVE)
                         .contains("up rushes from inside the rush line."))
                 .isEqualTo(illegal);
     }
@@ -163,7 +145,7 @@ class FlagCasesTest {
                         new DocumentRef("hand", 0, ""),
                         Map.of("middle", new Ladder(List.of(second)))));
         assertThat(busts(two, FIVE)).contains("2 rush, the league lets 1.");
-        assertThat(busts(with("tack-sparrow", "middle", "align stack centre @ 8; pass rush"), FIVE))
+        assertThat(busts(Snaps.hand("tack-sparrow", "middle", "align stack centre @ 8; pass rush"), FIVE))
                 .doesNotContain("2 rush, the league lets 1.");
         Lineup narrow = Lineup.of(Snaps.LIBRARY.call("tack-dawn"), Notation.snap(FIVE.replace("flag5", "flag5n")));
         assertThat(AreaLedger.of(narrow).rows().stream()
@@ -195,13 +177,14 @@ class FlagCasesTest {
 
     @Test
     void fl03AnUpManAtAYardMayNotBeTheRusher() {
-        assertThat(busts(with("tack-dawn", "up", "pass rush"), FIVE)).contains("up rushes from inside the rush line.");
+        assertThat(busts(Snaps.hand("tack-dawn", "up", "pass rush"), FIVE))
+                .contains("up rushes from inside the rush line.");
         assertThat(busts(Snaps.LIBRARY.call("tack-dawn"), FIVE)).isEmpty();
     }
 
     @Test
     void fl06APressureWithoutANamedRusherIsIncomplete() {
-        assertThat(busts(with("tack-sparrow", "up", "pass spy quarterback"), FIVE))
+        assertThat(busts(Snaps.hand("tack-sparrow", "up", "pass spy quarterback"), FIVE))
                 .contains("The pressure names no rusher.");
     }
 
@@ -255,7 +238,7 @@ class FlagCasesTest {
 
     @Test
     void aDisguiseThatCostsMoreThanAQuickThrowIsToldWithYardsAndSeconds() {
-        Call far = with("rivet-dusk", "deep", "show landmark 1 inside sideline @ 0.6; align deep half @ 14");
+        Call far = Snaps.hand("rivet-dusk", "deep", "show landmark 1 inside sideline @ 0.6; align deep half @ 14");
         Lineup lineup = Lineup.of(far, Snaps.LIBRARY.formation("flag-seven").snap(null, false, "flag7 m 30 1&10"));
         assertThat(Audit.of(lineup)).anySatisfy(f -> {
             assertThat(f.evidence().title()).startsWith("The disguise costs deep");

@@ -12,9 +12,7 @@ import java.util.TreeSet;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Severity;
 import mensch.core.call.Call;
-import mensch.core.call.Layer;
 import mensch.core.document.Document;
-import mensch.core.document.DocumentRef;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
@@ -27,9 +25,6 @@ import mensch.core.lineup.Given;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.RushCount;
-import mensch.core.rung.Ladder;
-import mensch.core.rung.RungId;
-import mensch.core.rung.RungReader;
 import mensch.core.rung.Task;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -114,14 +109,6 @@ class ReferenceCasesTest {
         return all;
     }
 
-    private static Call with(String call, String role, String sentence) {
-        var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return Snaps.LIBRARY
-                .call(call)
-                .under(new Layer(
-                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
-    }
-
     @Test
     void ev01TackleMikeNickelAndFreeSafetySetToTheStrength() {
         for (Seen s : seen("anvil-drizzle", PRO, "50 1&10")) {
@@ -158,7 +145,7 @@ class ReferenceCasesTest {
             assertThat(s.run("will")).isEqualTo(exchanged);
             assertThat(GapLedger.of(s.lineup()).rows()).allMatch(r -> r.owners().size() == 1);
         }
-        Call without = with(call, "will", "run B gap");
+        Call without = Snaps.hand(call, "will", "run B gap");
         for (Seen s : seen(without, PRO, "50 1&10")) {
             assertThat(s.titles(Severity.BUST))
                     .as("the checker demands the exchange")
@@ -212,7 +199,7 @@ class ReferenceCasesTest {
             assertThat(s.job("weak").after().pass()).isInstanceOf(Given.Nobody.class);
             assertThat(s.titles(Severity.BUST)).contains("weak safety: rule gives nobody for pass.");
         }
-        for (Seen s : seen(with("anvil-thunder", "weak", "pass man back"), TRIPS, "50 1&10")) {
+        for (Seen s : seen(Snaps.hand("anvil-thunder", "weak", "pass man back"), TRIPS, "50 1&10")) {
             assertThat(s.titles(Severity.BUST)).as("once the coach confirms").isEmpty();
         }
     }
@@ -238,7 +225,7 @@ class ReferenceCasesTest {
             assertThat(s.pass("mike")).isEqualTo("man back");
         }
         for (Seen s : seen(
-                with("anvil-owl", "free", "align landmark middle @ 12; pass deep middle third"),
+                Snaps.hand("anvil-owl", "free", "align landmark middle @ 12; pass deep middle third"),
                 TWO_BY_TWO,
                 "50 1&10")) {
             assertThat(s.lineup().jobs())
@@ -565,7 +552,7 @@ class ReferenceCasesTest {
         for (Seen s : seen("anvil-swift", TWO_BY_TWO, "50 1&10")) {
             assertThat(s.titles(Severity.BUST)).isEmpty();
         }
-        for (Seen s : seen(with("anvil-swift", "will", "pass curl-flat"), TWO_BY_TWO, "50 1&10")) {
+        for (Seen s : seen(Snaps.hand("anvil-swift", "will", "pass curl-flat"), TWO_BY_TWO, "50 1&10")) {
             assertThat(s.titles(Severity.BUST)).contains("Nobody replaces the middle.");
         }
     }
@@ -575,7 +562,7 @@ class ReferenceCasesTest {
     void pa12AFreeDefenderBecomesTheHolePlayer(boolean mirrored) {
         Formation formation = Notation.formation("two backs", PRO);
         Snap snap = Notation.place(mirrored ? formation.mirror() : formation, "hs m 50 1&10");
-        Call call = with("anvil-squall", "mike", "pass man #4 else hole");
+        Call call = Snaps.hand("anvil-squall", "mike", "pass man #4 else hole");
         assertThat(Lineup.of(call, snap).job("mike").after().pass().orNull().words())
                 .isEqualTo("hole");
     }

@@ -1,8 +1,13 @@
 package mensch.core;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import mensch.core.call.Call;
+import mensch.core.call.Layer;
+import mensch.core.document.DocumentRef;
 import mensch.core.field.BallSpot;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
@@ -15,6 +20,9 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
+import mensch.core.rung.Ladder;
+import mensch.core.rung.RungId;
+import mensch.core.rung.RungReader;
 
 /** Snaps for tests: the whole library on every spot, and seeded random formations. */
 public final class Snaps {
@@ -25,6 +33,20 @@ public final class Snaps {
             LIBRARY.formations().stream().filter(f -> f.players() == 11).toList();
 
     private Snaps() {}
+
+    /** A shipped call with one man told otherwise by hand. */
+    public static Call hand(String call, String role, String sentence) {
+        return hand(call, Map.of(role, sentence));
+    }
+
+    /** A shipped call with some men told otherwise by hand. */
+    public static Call hand(String call, Map<String, String> sentences) {
+        var ladders = new HashMap<String, Ladder>();
+        sentences.forEach((role, sentence) -> ladders.put(
+                role,
+                new Ladder(List.of(RungReader.read(new RungId("hand", role, "now"), sentence, LIBRARY.vocabulary())))));
+        return LIBRARY.call(call).under(new Layer(Layer.Kind.HAND, new DocumentRef("hand", 0, ""), ladders));
+    }
 
     /**
      * Every library formation with each of its motions and none, three codes, three hashes; midfield and the 4 by

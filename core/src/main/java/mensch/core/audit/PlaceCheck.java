@@ -31,9 +31,6 @@ final class PlaceCheck implements Check {
     static final CheckId COMPRESSION =
             CheckId.of("compression", Rule.LEGALITY, Part.ALIGN).smallSidedToo();
 
-    /** An outermost end has a man as far outside him as a corner stands. */
-    private static final double NEARLY = 1;
-
     @Override
     public List<CheckId> finds() {
         return List.of(ONE_SPOT, PAST, APART, NEUTRAL_ZONE, BOUNDS, OFF_THE_BALL, COMPRESSION);
@@ -136,7 +133,7 @@ final class PlaceCheck implements Check {
             outermost = Math.max(outermost, side.sign() * receiver.x());
         }
         double yards = side.sign() * placed.feet().x() - outermost;
-        if (yards > lineup.convention().jobs().deep().outside() + NEARLY
+        if (yards > lineup.convention().limits().apart()
                 && !lineup.snap().field().code().flag()) {
             findings.add(new Finding(
                     APART,

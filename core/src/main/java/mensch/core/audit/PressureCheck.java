@@ -93,8 +93,8 @@ final class PressureCheck implements Check {
                 .filter(ledger -> ledger.pass().throwSeconds() <= quick)
                 .flatMap(ledger -> ledger.given().stream()
                         .filter(given -> given.caught().x() * side.sign() > 0)
-                        .map(given -> "the " + given.route().id().replace('-', ' ') + " by "
-                                + given.man().name() + " on " + ledger.pass().name()))
+                        .map(given ->
+                                "the " + given.what() + " on " + ledger.pass().name()))
                 .findFirst();
     }
 }

@@ -45,8 +45,8 @@ final class RouteCheck implements Check {
     private record Told(String man, Point where, List<String> what) {}
 
     private static String on(Distribution ledger, Distribution.Row row) {
-        return "the " + row.route().id().replace('-', ' ') + " by " + row.man().name() + " on "
-                + ledger.pass().name() + " to the " + ledger.play().words();
+        return "the " + row.what() + " on " + ledger.pass().name() + " to the "
+                + ledger.play().words();
     }
 
     private static void open(Subject subject, List<Finding> findings) {

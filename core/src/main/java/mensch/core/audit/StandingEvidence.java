@@ -147,10 +147,7 @@ final class StandingEvidence {
         private static String thrown(PassRush one) {
             return one.pass().pass().name() + " to the " + one.pass().play().words() + " ("
                     + Numbers.words(one.pass().pass().throwSeconds()) + " s"
-                    + one.hot()
-                            .map(hot -> ", hot the " + hot.route().id().replace('-', ' ') + " by "
-                                    + hot.man().name() + ")")
-                            .orElse(")");
+                    + one.hot().map(hot -> ", hot the " + hot.what() + ")").orElse(")");
         }
     }
 

@@ -5,7 +5,18 @@ package mensch.core.convention;
  * figures.yaml.
  */
 public record Limits(
-        Drop drop, Box box, int lanesFrom, int toGainFrom, double rushLine, double lineDepth, int sentencesPerRole) {
+        Drop drop,
+        Box box,
+        int lanesFrom,
+        int toGainFrom,
+        double rushLine,
+        Flag flag,
+        double lineDepth,
+        double apart,
+        int sentencesPerRole) {
+
+    /** Small-sided runs. */
+    public record Flag(double up, double wide) {}
 
     /** Droppers. */
     public record Drop(double landmarksApart, double acrossTheBall) {}

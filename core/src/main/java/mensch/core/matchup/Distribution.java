@@ -88,6 +88,11 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
             return covers.stream().filter(c -> c.by() != Having.HOLE).toList();
         }
 
+        /** The route and who runs it, as in "hitch by Z". */
+        public String what() {
+            return route.id().replace('-', ' ') + " by " + man.name();
+        }
+
         /** Somebody is told the route, and nobody can be there. */
         public boolean late() {
             return covers.isEmpty() && !tooLate.isEmpty();

@@ -1,5 +1,6 @@
 package mensch.core.matchup;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import mensch.core.convention.Gait;
@@ -27,10 +28,6 @@ import mensch.core.rung.Task;
  */
 public record FlagRun(Run run, Side play, Point crosses, double seconds, Optional<Job> puller, double gain) {
     private static final double STEP = 0.25;
-    /** A run goes out to the middle of its half of the field. */
-    private static final double WIDE = 0.25;
-    /** A man nearer to the line than this attacks a hand-off at once. */
-    private static final double UP = 2.5;
 
     /** None when it is no run of small-sided football, or the formation cannot run it to that side. */
     public static Optional<FlagRun> of(Lineup lineup, Run run, Side play) {
@@ -43,20 +40,24 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         Speeds speeds = lineup.convention().speeds();
         Gait gait = Builds.gait(carrier, lineup.features().shape(), speeds);
         var field = lineup.snap().field();
-        var crosses = new Point(field.fromSideline(play, field.code().widthYards() * WIDE), 0);
+        var crosses = new Point(
+                field.fromSideline(
+                        play,
+                        field.code().widthYards()
+                                * lineup.convention().limits().flag().wide()),
+                0);
         Point hand = run.mesh(view);
         boolean keeps = quarterback == null || carrier.equals(quarterback);
         double given = Math.max(run.meshSeconds(view), gait.time(carrier.feet().distance(hand)));
         double seconds = given + gait.time(hand.distance(crosses)) - (keeps ? 0 : gait.delay());
         double top = field.endLineDepth();
-        List<AreaLedger.Row> zones = AreaLedger.of(lineup).rows();
+        var chase = new Chase(lineup, AreaLedger.of(lineup).rows(), given, seconds);
         for (double y = 0; y < top; y += STEP) {
             var at = new Point(crosses.x(), y);
             double there = seconds + y / gait.topSpeed();
             Optional<Job> puller = lineup.jobs().stream()
-                    .filter(j -> j.feet() != null
-                            && arrives(j, at, starts(j, at, zones, given, seconds, speeds), speeds) <= there)
-                    .findFirst();
+                    .filter(j -> j.feet() != null && chase.arrives(j, at) <= there)
+                    .min(Comparator.comparingDouble(j -> chase.arrives(j, at)));
             if (puller.isPresent()) {
                 return Optional.of(new FlagRun(run, play, crosses, seconds, puller, y));
             }
@@ -64,19 +65,25 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         return Optional.of(new FlagRun(run, play, crosses, seconds, Optional.empty(), top));
     }
 
-    private static double starts(
-            Job job, Point at, List<AreaLedger.Row> zones, double given, double crosses, Speeds speeds) {
-        boolean his = zones.stream()
-                .anyMatch(r -> r.owner() == job
-                        && at.x() >= r.extent().xMin()
-                        && at.x() <= r.extent().xMax());
-        return job.passTask() instanceof Task.Rush
-                ? 0
-                : his || job.feetOr(at).y() <= UP ? given + speeds.readKey() : crosses;
-    }
+    /** Who may leave when, and when he is there; seconds after the snap. */
+    private record Chase(Lineup lineup, List<AreaLedger.Row> zones, double given, double crosses) {
+        double arrives(Job job, Point at) {
+            Speeds speeds = lineup.convention().speeds();
+            return starts(job, at, speeds)
+                    + Builds.gait(job.role().body(), speeds).time(job.feetOr(at).distance(at));
+        }
 
-    private static double arrives(Job job, Point at, double starts, Speeds speeds) {
-        return starts
-                + Builds.gait(job.role().body(), speeds).time(job.feetOr(at).distance(at));
+        private double starts(Job job, Point at, Speeds speeds) {
+            if (job.passTask() instanceof Task.Rush) {
+                return 0;
+            }
+            boolean his = zones.stream()
+                    .anyMatch(r -> r.owner() == job
+                            && at.x() >= r.extent().xMin()
+                            && at.x() <= r.extent().xMax());
+            boolean up =
+                    job.feetOr(at).y() <= lineup.convention().limits().flag().up();
+            return his || up ? given + speeds.readKey() : crosses;
+        }
     }
 }

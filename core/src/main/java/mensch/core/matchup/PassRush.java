@@ -2,6 +2,7 @@ package mensch.core.matchup;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import mensch.core.convention.Speeds;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Man;
@@ -10,11 +11,13 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Distribution.Row;
+import mensch.core.play.Delivery;
 import mensch.core.play.Delivery.Launch;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.play.Protection;
 import mensch.core.play.Protection.Scheme;
+import mensch.core.rung.Numbers;
 import mensch.core.rung.View;
 
 /**
@@ -60,6 +63,33 @@ public record PassRush(Distribution pass, Pressure pressure, Optional<Job> first
     /** Whether somebody is free and at the quarterback before the ball is out. */
     public boolean beaten() {
         return first.isPresent();
+    }
+
+    /** What becomes of the throw. */
+    public String said() {
+        Delivery thrown = pass.pass().delivery();
+        String at = Numbers.words(seconds) + " s (model)";
+        String throwing = Numbers.words(pass.pass().throwSeconds()) + " s";
+        if (first.isPresent()) {
+            return first.get().words() + " is free and there at " + at + ", before the throw at " + throwing + ". "
+                    + hot.map(row -> "Hot: the " + row.what() + ".").orElse("No route of it is out before that.");
+        }
+        if (pressure.free().isEmpty()) {
+            return pressure.rushers().isEmpty() || seconds >= pass.pass().throwSeconds()
+                    ? "Nobody is free, and the ball is out before a blocked man is there."
+                    : "Nobody is free; a man blocked by one is there at " + at + ", the throw is at " + throwing + ".";
+        }
+        String free =
+                pressure.free().stream().map(Job::words).distinct().collect(Collectors.joining(" and ")) + " free: ";
+        if (!thrown.screen().isEmpty()) {
+            return free + "the screen lets the rush come.";
+        }
+        return free
+                + switch (thrown.launch()) {
+                    case BOOT -> "left on purpose, the quarterback outruns him.";
+                    case SPRINT -> "behind the quarterback who goes away.";
+                    case SET -> "the ball is out before that.";
+                };
     }
 
     /** A boot's line goes the other way, a sprint's goes along; else it goes where it leaves the fewest free. */

@@ -77,20 +77,9 @@ public record PlaySheet(
     public record PickupRow(String blocker, @Nullable String rusher, String how, String twist) {}
 
     /**
-     * A pass behind its protection.
-     *
-     * @param free who is not blocked, the first there first
-     * @param seconds when the first of the rush is at the quarterback
-     * @param beaten whether that is before the ball is out
-     * @param hot what can be thrown before him then, or null
+     * A pass behind its protection: whether a free man is there before the ball is out, and what becomes of the throw.
      */
-    public record PassRushRow(
-            String protection,
-            List<PickupRow> pickups,
-            List<String> free,
-            double seconds,
-            boolean beaten,
-            @Nullable String hot) {}
+    public record PassRushRow(String protection, List<PickupRow> pickups, boolean beaten, String said) {}
 
     /** A man who shows one place and plays another. */
     public record TravelRow(String job, double yards, double seconds) {}

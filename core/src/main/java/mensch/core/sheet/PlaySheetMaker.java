@@ -105,7 +105,7 @@ public final class PlaySheetMaker {
     }
 
     private static Optional<String> given(Distribution d) {
-        return d.given().map(PlaySheetMaker::route);
+        return d.given().map(Distribution.Row::what);
     }
 
     private static ProtectionRow protection(Pressure p) {
@@ -134,17 +134,7 @@ public final class PlaySheetMaker {
     }
 
     private static PassRushRow rush(PassRush p) {
-        return new PassRushRow(
-                p.pressure().protection().name(),
-                pickups(p.pressure()),
-                ids(p.pressure().free()),
-                p.pressure().rushers().isEmpty() ? 0 : p.seconds(),
-                p.beaten(),
-                p.hot().map(PlaySheetMaker::route).orElse(null));
-    }
-
-    private static String route(Distribution.Row row) {
-        return row.route().id().replace('-', ' ') + " by " + row.man().name();
+        return new PassRushRow(p.pressure().protection().name(), pickups(p.pressure()), p.beaten(), p.said());
     }
 
     private static TellRow pair(Tells.Pair pair) {

@@ -9,8 +9,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
-import mensch.core.call.Layer;
-import mensch.core.document.DocumentRef;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
@@ -18,9 +16,6 @@ import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Distribution.Having;
 import mensch.core.matchup.Distribution.Row;
 import mensch.core.play.Pass;
-import mensch.core.rung.Ladder;
-import mensch.core.rung.RungId;
-import mensch.core.rung.RungReader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -53,14 +48,6 @@ class DistributionTest {
                                 ? "nobody"
                                 : r.told().get(0).job().role().id(),
                         (a, b) -> a));
-    }
-
-    private static Call hand(String call, String role, String sentence) {
-        var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return Snaps.LIBRARY
-                .call(call)
-                .under(new Layer(
-                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
     /**
@@ -113,7 +100,7 @@ class DistributionTest {
     /** Two on the corner route and nobody inside: told as two men on one route. */
     @Test
     void tr07TwoWaitOnOneRoute() {
-        Call both = hand("anvil-drizzle", "nickel", "pass man #2");
+        Call both = Snaps.hand("anvil-drizzle", "nickel", "pass man #2");
         Distribution ledger = ledger(both, snap("trips-open", "m"), "snag-four", Side.RIGHT);
         assertThat(ledger.rows().stream()
                         .filter(r -> r.route().id().equals("corner"))
@@ -122,7 +109,7 @@ class DistributionTest {
                         .owners())
                 .extracting(c -> c.job().id())
                 .contains("nickel");
-        Call twice = hand("anvil-frost", "nickel", "pass man #2");
+        Call twice = Snaps.hand("anvil-frost", "nickel", "pass man #2");
         Distribution quarters = ledger(twice, snap("doubles-open", "m"), "four-verticals", Side.LEFT);
         assertThat(quarters.doubled()).extracting(r -> r.number()).contains("#2 left");
     }
@@ -164,7 +151,7 @@ class DistributionTest {
         assertThat(corner.lost()).isNotNull();
         assertThat(corner.lost().leverage()).isEqualTo("inside");
         assertThat(corner.lost().breaksOut()).isTrue();
-        Call outside = hand("anvil-squall", "corner", "align over #1, outside, 1 x 7");
+        Call outside = Snaps.hand("anvil-squall", "corner", "align over #1, outside, 1 x 7");
         Distribution slants = ledger(outside, snap("doubles-open", "m"), "double-slants", Side.RIGHT);
         assertThat(slants.rows().stream()
                         .filter(r -> r.number().equals("#1 right"))
@@ -172,7 +159,7 @@ class DistributionTest {
                         .orElseThrow()
                         .lost())
                 .isNull();
-        Call alone = hand("anvil-thunder", "corner", "align over #1, outside, 1 x 7");
+        Call alone = Snaps.hand("anvil-thunder", "corner", "align over #1, outside, 1 x 7");
         Distribution zero = ledger(alone, snap("doubles-open", "m"), "double-slants", Side.RIGHT);
         assertThat(zero.rows().stream()
                         .filter(r -> r.number().equals("#1 right"))

@@ -11,28 +11,15 @@ import mensch.core.audit.Finding;
 import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
-import mensch.core.call.Layer;
-import mensch.core.document.DocumentRef;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
-import mensch.core.rung.Ladder;
-import mensch.core.rung.RungId;
-import mensch.core.rung.RungReader;
 import org.junit.jupiter.api.Test;
 
 /** Two men who sort out two receivers, two men on one, and a man who takes another when a third goes. */
 class HandOverTest {
     private static Snap snap(String formation) {
         return Snaps.LIBRARY.formation(formation).snap(null, false, "hs m 50 1&10");
-    }
-
-    private static Call hand(String call, String role, String sentence) {
-        var rung = RungReader.read(new RungId("hand", role, "now"), sentence, Snaps.LIBRARY.vocabulary());
-        return Snaps.LIBRARY
-                .call(call)
-                .under(new Layer(
-                        Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
     }
 
     /** Who has each receiver, by their names, on a pass. */
@@ -80,7 +67,7 @@ class HandOverTest {
                 .noneMatch(f -> f.severity() == Severity.BUST)
                 .noneMatch(f -> f.check().id().equals("routes")
                         && f.who().stream().anyMatch(j -> j.role().id().equals("nickel")));
-        assertThat(findings(hand("anvil-haze", "weak", "pass hole"), "doubles-open"))
+        assertThat(findings(Snaps.hand("anvil-haze", "weak", "pass hole"), "doubles-open"))
                 .anyMatch(f ->
                         f.severity() == Severity.BUST && f.evidence().title().contains("Nobody"));
     }
@@ -107,7 +94,8 @@ class HandOverTest {
     /** Two receivers too far apart for it: a man told to sort them out has only the one he can reach. */
     @Test
     void receiversFarApartCannotBeSortedOut() {
-        Call call = hand("anvil-squall", "corner", "align over #1, outside, 3 x 7; pass man first out of #1 and #2");
+        Call call =
+                Snaps.hand("anvil-squall", "corner", "align over #1, outside, 3 x 7; pass man first out of #1 and #2");
         Side side = Side.LEFT;
         assertThat(having(call, "doubles-open", "slant-flat", side).get("H")).doesNotContain("corner left");
         assertThat(findings(call, "doubles-open"))
