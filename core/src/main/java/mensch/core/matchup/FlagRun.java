@@ -41,11 +41,7 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         Gait gait = Builds.gait(carrier, lineup.features().shape(), speeds);
         var field = lineup.snap().field();
         var crosses = new Point(
-                field.fromSideline(
-                        play,
-                        field.code().widthYards()
-                                * lineup.convention().limits().flag().wide()),
-                0);
+                field.fromSideline(play, lineup.convention().limits().flag().wide()), 0);
         Point hand = run.mesh(view);
         boolean keeps = quarterback == null || carrier.equals(quarterback);
         double given = Math.max(run.meshSeconds(view), gait.time(carrier.feet().distance(hand)));
