@@ -17,17 +17,13 @@ final class AbilityEvidence {
 
     /** A way and its time, as in "9 yd take him 1.9 s (model), the ball is there at 1.6 s". */
     private static String clock(Ability.Late late, String there) {
-        return "His " + tenth(late.yards()) + " yd take " + tenth(late.seconds()) + " s (model); " + there + " "
-                + tenth(late.by()) + " s.";
+        return "His " + Numbers.tenth(late.yards()) + " yd take " + Numbers.tenth(late.seconds()) + " s (model); "
+                + there + " " + Numbers.tenth(late.by()) + " s.";
     }
 
     /** Late by little is weak; late by more, or impossible, is a bust, like a job that nobody has. */
     static Severity severity(Ability ability, JobLimits limits) {
         return ability instanceof Ability.Late late && late.over() <= limits.late() ? Severity.WEAK : Severity.BUST;
-    }
-
-    private static String tenth(double value) {
-        return Numbers.words(Math.round(value * 10) / 10.0);
     }
 
     private static String name(Job job) {
@@ -65,7 +61,8 @@ final class AbilityEvidence {
                         + "; nobody is where he is not.";
             }
             if (ability instanceof Ability.Outside outside) {
-                return "He stands " + tenth(outside.yards()) + " yd outside it on the line; the ball goes inside him.";
+                return "He stands " + Numbers.tenth(outside.yards())
+                        + " yd outside it on the line; the ball goes inside him.";
             }
             return "He stands in the " + ((Ability.AnotherGap) ability).in().words()
                     + "; a man on the line has the gap beside his shade, or the one his move takes him to.";
@@ -98,7 +95,7 @@ final class AbilityEvidence {
             }
             return ability instanceof Ability.NotAnEdge inside
                     ? "He is told the " + inside.gap().words() + ": a man inside the end turns nothing in."
-                    : "He stands " + tenth(((Ability.InsideTheEdge) ability).yards())
+                    : "He stands " + Numbers.tenth(((Ability.InsideTheEdge) ability).yards())
                             + " yd inside the end man; the run is outside him.";
         }
     }
@@ -112,7 +109,7 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return "Force on the " + side.words() + " comes from " + tenth(depth) + " yd deep.";
+            return "Force on the " + side.words() + " comes from " + Numbers.tenth(depth) + " yd deep.";
         }
 
         @Override
@@ -144,7 +141,7 @@ final class AbilityEvidence {
         @Override
         public String reason() {
             return ability instanceof Ability.Beside beside
-                    ? "He stands " + tenth(beside.yards())
+                    ? "He stands " + Numbers.tenth(beside.yards())
                             + " yd beside the leverage he needs; the throw is there first."
                     : "A man of the line on a receiver split out has nobody.";
         }
@@ -241,7 +238,7 @@ final class AbilityEvidence {
 
         @Override
         public String reason() {
-            return tenth(depth) + " yd deep, his part is played at " + tenth(asked)
+            return Numbers.tenth(depth) + " yd deep, his part is played at " + Numbers.tenth(asked)
                     + ": what breaks in front of him is caught.";
         }
     }
@@ -306,15 +303,15 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return name(job) + " has " + tenth(yards) + " yd to go during the motion.";
+            return name(job) + " has " + Numbers.tenth(yards) + " yd to go during the motion.";
         }
 
         @Override
         public String reason() {
             return ability instanceof Ability.Late late
-                    ? "That takes him " + tenth(late.seconds()) + " s (model), the motion " + tenth(motion)
-                            + " s: let him stay and change his job, or send a nearer man."
-                    : "There is time, " + tenth(motion) + " s; a man who stays gives nothing away.";
+                    ? "That takes him " + Numbers.tenth(late.seconds()) + " s (model), the motion "
+                            + Numbers.tenth(motion) + " s: let him stay and change his job, or send a nearer man."
+                    : "There is time, " + Numbers.tenth(motion) + " s; a man who stays gives nothing away.";
         }
     }
 
@@ -339,7 +336,54 @@ final class AbilityEvidence {
 
         @Override
         public String reason() {
-            return tenth(yards) + " yd too far: the offence sees it, and the seam inside him is open.";
+            return Numbers.tenth(yards) + " yd too far: the offence sees it, and the seam inside him is open.";
+        }
+    }
+
+    /** A rusher for whom no throw waits. */
+    record RushesFromFar(Job job, Ability.Late late) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("rushes from far", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return name(job) + " rushes from too far.";
+        }
+
+        @Override
+        public String reason() {
+            return clock(late, "a ball that is held long is out at");
+        }
+    }
+
+    /** A rusher of the front whom the tackle need not block. */
+    record RushesFromWide(Job job, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("rushes from wide", job.id());
+        }
+
+        @Override
+        public boolean impossible() {
+            return true;
+        }
+
+        @Override
+        public String title() {
+            return name(job) + " rushes from too wide.";
+        }
+
+        @Override
+        public String reason() {
+            return Numbers.tenth(yards) + " yd outside the end man, and no movement sends him: the run goes inside him,"
+                    + " and a back who steps out has him.";
         }
     }
 
@@ -362,7 +406,7 @@ final class AbilityEvidence {
 
         @Override
         public String reason() {
-            return "Man to man from " + tenth(depth) + " yd; from more than " + tenth(most)
+            return "Man to man from " + Numbers.tenth(depth) + " yd; from more than " + Numbers.tenth(most)
                     + " everything short is a catch and a run.";
         }
     }
@@ -386,7 +430,7 @@ final class AbilityEvidence {
 
         @Override
         public String reason() {
-            return tenth(depth) + " yd deep, his landmark is at " + tenth(landmark)
+            return Numbers.tenth(depth) + " yd deep, his landmark is at " + Numbers.tenth(landmark)
                     + ": he runs up where the others drop, and the run has nobody there.";
         }
     }
@@ -400,7 +444,7 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return name(job) + " stands " + tenth(yards) + " yd beside his gap.";
+            return name(job) + " stands " + Numbers.tenth(yards) + " yd beside his gap.";
         }
 
         @Override
@@ -429,7 +473,7 @@ final class AbilityEvidence {
 
         @Override
         public String reason() {
-            return tenth(yards) + " yd outside the man he watches: nobody walls him off the seam.";
+            return Numbers.tenth(yards) + " yd outside the man he watches: nobody walls him off the seam.";
         }
     }
 }

@@ -57,7 +57,7 @@ final class AreaCheck implements Check {
         late(lineup, under, findings);
         for (int i = 0; i < under.size(); i++) {
             if (i + 1 < under.size()) {
-                together(under.get(i), under.get(i + 1), lineup.convention().limits(), findings);
+                together(lineup, under.get(i), under.get(i + 1), findings);
             }
             landmark(under.get(i), lineup.convention().limits(), findings);
         }
@@ -159,8 +159,10 @@ final class AreaCheck implements Check {
     }
 
     /** Two neighbours who aim at one place. */
-    private static void together(Row row, Row next, Limits limits, List<Finding> findings) {
+    private static void together(Lineup lineup, Row row, Row next, List<Finding> findings) {
+        Limits limits = lineup.convention().limits();
         boolean lanes = row.area().lane() || next.area().lane();
+        boolean squeezed = squeezed(lineup, row) || squeezed(lineup, next);
         if (!lanes
                 && Math.abs(next.landmark().x() - row.landmark().x())
                         < limits.drop().landmarksApart()
@@ -168,11 +170,18 @@ final class AreaCheck implements Check {
             double apart = Math.abs(next.landmark().x() - row.landmark().x());
             findings.add(new Finding(
                     LANDMARKS,
-                    Severity.WEAK,
+                    squeezed ? Severity.FACT : Severity.WEAK,
                     row.landmark(),
                     List.of(row.owner(), next.owner()),
-                    new CoverageEvidence.OneLandmark(row.owner(), next.owner(), apart)));
+                    squeezed
+                            ? new FieldEvidence.Narrow(row.owner(), next.owner(), apart)
+                            : new CoverageEvidence.OneLandmark(row.owner(), next.owner(), apart)));
         }
+    }
+
+    /** Whether the field and not the call brings a landmark next to its neighbour's. */
+    private static boolean squeezed(Lineup lineup, Row row) {
+        return row.area().squeezed(lineup.view(row.owner()), row.side());
     }
 
     private static void landmark(Row row, Limits limits, List<Finding> findings) {
@@ -197,7 +206,7 @@ final class AreaCheck implements Check {
         Job job = row.owner();
         Point feet = job.feet();
         Key key = job.before().key().orNull();
-        if (feet == null || key == null || row.area().lane()) {
+        if (feet == null || key == null) {
             return;
         }
         Ref first = key.men().get(0);
@@ -218,26 +227,25 @@ final class AreaCheck implements Check {
         }
     }
 
-    /** Late to a landmark is weak: the ball may go elsewhere, and he breaks from where he is. */
+    /**
+     * Late to a landmark is weak: the ball may go elsewhere, and he breaks from where he is. Who would be in time with
+     * the ball in the middle has the wide side to thank for it.
+     */
     private static void late(Lineup lineup, List<Row> under, List<Finding> findings) {
         var ability = new PassAbility(lineup);
+        var wide = new ArrayList<FieldEvidence.Far>();
         for (Row row : under) {
-            Point feet = row.owner().feet();
-            double behind = lineup.convention().jobs().drop().behind();
-            if (!row.area().lane() && feet != null && feet.y() > row.landmark().y() + behind) {
-                findings.add(new Finding(
-                        LANDMARKS,
-                        Severity.WEAK,
-                        feet,
-                        List.of(row.owner()),
-                        new AbilityEvidence.BehindHisArea(
-                                row.owner(),
-                                row.area().words(),
-                                feet.y(),
-                                row.landmark().y())));
+            if (row.area().lane()) {
+                continue;
             }
+            behind(lineup, row, findings);
             walls(lineup, row, findings);
-            if (!row.area().lane() && ability.drop(row) instanceof Ability.Late late) {
+            if (!(ability.drop(row) instanceof Ability.Late late)) {
+                continue;
+            }
+            if (ability.byTheField(row)) {
+                wide.add(new FieldEvidence.Far(row, late));
+            } else {
                 findings.add(new Finding(
                         LANDMARKS,
                         late.over() <= lineup.convention().jobs().late() ? Severity.NOTE : Severity.WEAK,
@@ -245,6 +253,33 @@ final class AreaCheck implements Check {
                         List.of(row.owner()),
                         new AbilityEvidence.LateDrop(row.owner(), row.area().words(), late)));
             }
+        }
+        if (!wide.isEmpty()) {
+            findings.add(new Finding(
+                    LANDMARKS,
+                    Severity.FACT,
+                    wide.get(0).row().landmark(),
+                    wide.stream().map(f -> f.row().owner()).toList(),
+                    new FieldEvidence.Wide(List.copyOf(wide))));
+        }
+    }
+
+    private static void behind(Lineup lineup, Row row, List<Finding> findings) {
+        Point feet = row.owner().feet();
+        if (feet != null
+                && feet.y()
+                        > row.landmark().y() + lineup.convention().jobs().drop().behind()
+                && !SituationCheck.outOfRange(lineup, row.owner())) {
+            findings.add(new Finding(
+                    LANDMARKS,
+                    Severity.WEAK,
+                    feet,
+                    List.of(row.owner()),
+                    new AbilityEvidence.BehindHisArea(
+                            row.owner(),
+                            row.area().words(),
+                            feet.y(),
+                            row.landmark().y())));
         }
     }
 }

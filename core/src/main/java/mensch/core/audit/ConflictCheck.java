@@ -47,7 +47,7 @@ final class ConflictCheck implements Check {
         var moments = new ArrayList<PlayEvidence.TwoJobs>();
         byMan.forEach((man, his) -> {
             PlayEvidence.TwoJobs two = twoJobs(man, his);
-            if (two.conflict().overlap() < little) {
+            if (two.conflict().asks(little) == Conflict.Asks.TWO_FOR_A_MOMENT) {
                 moments.add(two);
             } else {
                 findings.add(new Finding(CONFLICT, Severity.WEAK, at(man), List.of(man), two));

@@ -20,7 +20,6 @@ final class CountCheck implements Check {
     static final CheckId POINT = CheckId.of("point", Rule.COUNT, Part.ALIGN).needing(CheckId.Need.RUNS);
 
     private static final Point IN_THE_BOX = new Point(0, 3);
-    private static final int LINEMEN = 5;
     /** Past this many in conflict at the point a list says no more; the worst stand first. */
     private static final int LISTED = 6;
 
@@ -58,12 +57,11 @@ final class CountCheck implements Check {
         boolean empty = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
         boolean quarterback = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) != Answer.YES
                 && subject.runs().stream().anyMatch(b -> b.run().option());
-        int blockers = LINEMEN + Math.max(0, lineup.features().shape().backs().size() - 1);
+        // the middle man of the line, and on each side who stands with it
+        int blockers = 1 + Math.max(0, lineup.features().shape().backs().size() - 1);
         for (Side side : Side.values()) {
             Flank flank = lineup.features().shape().flank(side);
-            blockers += (flank.tightEnd() == null ? 0 : 1)
-                    + (flank.wing() == null ? 0 : 1)
-                    + (flank.hBack() == null ? 0 : 1);
+            blockers += flank.surface().size() + (flank.wing() == null ? 0 : 1) + (flank.hBack() == null ? 0 : 1);
         }
         int support = subject.box().support().size();
         if (empty || support > blockers) {

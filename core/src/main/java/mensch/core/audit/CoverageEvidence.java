@@ -168,7 +168,7 @@ final class CoverageEvidence {
 
         @Override
         public String reason() {
-            return "They drop to points " + Numbers.words(apart)
+            return "They drop to points " + Numbers.tenth(apart)
                     + " yd apart at the same level; choose another rule for one of them.";
         }
     }
@@ -186,7 +186,7 @@ final class CoverageEvidence {
 
         @Override
         public String reason() {
-            return "His landmark lies " + Numbers.words(yards) + " yd to the other side of where he stands.";
+            return "His landmark lies " + Numbers.tenth(yards) + " yd to the other side of where he stands.";
         }
     }
 }

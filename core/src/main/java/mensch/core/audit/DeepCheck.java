@@ -9,6 +9,7 @@ import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Job;
 import mensch.core.possible.Ability;
 import mensch.core.possible.DeepLedger;
+import mensch.core.rung.Area;
 import mensch.core.rung.Part;
 
 /**
@@ -45,7 +46,8 @@ final class DeepCheck implements Check {
         JobLimits limits = subject.lineup().convention().jobs();
         ledger.rows().forEach(row -> passed(row, limits, findings));
         subject.areas().deep().forEach(row -> tooDeep(row, limits, findings));
-        ledger.rows().forEach(row -> beside(row, limits, findings));
+        double lateral = subject.lineup().snap().field().ball().lateralYards();
+        ledger.rows().forEach(row -> beside(ledger, row, lateral, limits, findings));
         return findings;
     }
 
@@ -65,23 +67,31 @@ final class DeepCheck implements Check {
                                 d.job(), d.man().name(), row.part().words(), (Ability.Late) d.ability()))));
     }
 
-    /** With a receiver who can be deep in the part its man stands over it, and no wider than the receivers. */
-    private static void beside(DeepLedger.Row row, JobLimits limits, List<Finding> findings) {
-        for (Job owner : row.threats().isEmpty() ? List.<Job>of() : row.owners()) {
+    /**
+     * With a receiver who can be deep in the part its man stands over it, and no wider than the receivers. With the
+     * ball on a hash he lines up by the formation as ever: the part is asked where it lies with the ball in the middle
+     * too.
+     */
+    private static void beside(
+            DeepLedger ledger, DeepLedger.Row row, double lateral, JobLimits limits, List<Finding> findings) {
+        boolean middle = row.part().area() == Area.DEEP_MIDDLE_THIRD;
+        double most = middle ? 0 : limits.deep().beside();
+        for (Job owner : row.threats().isEmpty() && !middle ? List.<Job>of() : row.owners()) {
             Point feet = owner.feet();
             if (feet == null) {
                 continue;
             }
-            double beside = Math.max(
-                    row.extent().xMin() - feet.x(), feet.x() - row.extent().xMax());
-            double widest = row.threats().stream()
+            double beside = Math.min(outside(row, feet.x(), limits), outside(row, feet.x() - lateral, limits));
+            double widest = ledger.rows().stream()
+                    .flatMap(r -> r.threats().stream())
+                    .filter(t -> t.at().x() * feet.x() > 0)
                     .mapToDouble(t -> Math.abs(t.at().x()))
                     .max()
                     .orElse(0);
             double outside = row.part().area().central()
                     ? 0
                     : Math.abs(feet.x()) - widest - limits.deep().outside();
-            if (beside > limits.deep().beside() || outside > 1e-9) {
+            if (beside > most || outside > 1e-9) {
                 findings.add(new Finding(
                         DEEP,
                         Severity.WEAK,
@@ -91,6 +101,14 @@ final class DeepCheck implements Check {
                                 owner, row.part().words(), Math.max(beside, outside), outside > 1e-9)));
             }
         }
+    }
+
+    /** How far outside his part; in the middle third, how far beyond what he may stand beside its middle. */
+    private static double outside(DeepLedger.Row row, double x, JobLimits limits) {
+        double middle = (row.extent().xMin() + row.extent().xMax()) / 2;
+        return row.part().area() == Area.DEEP_MIDDLE_THIRD
+                ? Math.abs(x - middle) - limits.deep().central()
+                : Math.max(row.extent().xMin() - x, x - row.extent().xMax());
     }
 
     /** Far behind the depth his part is played at he is no help under him. */

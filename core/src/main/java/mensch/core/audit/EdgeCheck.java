@@ -2,6 +2,7 @@ package mensch.core.audit;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.GapLedger;
@@ -78,11 +79,7 @@ final class EdgeCheck implements Check {
         var limits = lineup.convention().jobs().force();
         // beside a receiver, or between two, he is out there for the pass; else nothing holds him
         Flank flank = lineup.features().shape().flank(edge.side());
-        boolean beside = feet != null
-                && flank.receivers().stream()
-                        .anyMatch(m -> Math.abs(m.x() - feet.x())
-                                <= lineup.convention().jobs().man().covers());
-        boolean apart = !beside && !split(flank) && yards > limits.apart();
+        boolean apart = yards > limits.apart() && !split(flank) && !beside(lineup, force, flank);
         if (apart || yards > limits.wide()) {
             findings.add(new Finding(
                     EDGE,
@@ -93,6 +90,25 @@ final class EdgeCheck implements Check {
         }
     }
 
+    /** Beside a receiver over whom nobody else stands. */
+    private static boolean beside(Lineup lineup, Job force, Flank flank) {
+        Point feet = force.feet();
+        double covers = lineup.convention().jobs().man().covers();
+        return feet != null
+                && flank.receivers().stream()
+                        .anyMatch(m -> Math.abs(m.x() - feet.x()) <= covers && !had(lineup, force, m));
+    }
+
+    /** Whether another man stands over a receiver. */
+    private static boolean had(Lineup lineup, Job force, Man receiver) {
+        return lineup.placed().stream()
+                .anyMatch(p -> p.job() != force
+                        && !p.job().role().lineman()
+                        && Math.abs(p.feet().x() - receiver.x())
+                                <= lineup.convention().jobs().man().covers()
+                        && p.feet().y() <= lineup.convention().jobs().force().deep());
+    }
+
     /** Whether two receivers or more of a side stand away from the line. */
     private static boolean split(Flank flank) {
         return flank.receivers().stream().filter(m -> !flank.attached(m)).count() > 1;
@@ -100,10 +116,10 @@ final class EdgeCheck implements Check {
 
     /** From deep he is in time only behind an end who keeps contain (handbook 9, quarters). */
     private static void fromDeep(Lineup lineup, GapLedger.Edge edge, Job force, List<Finding> findings) {
-        double limit = lineup.convention().jobs().force().deep();
+        var limits = lineup.convention().jobs().force();
         boolean contained = lineup.jobs().stream()
                 .anyMatch(j -> j.passTask() instanceof Task.Rush rush && rush.contain() && j.seat() == edge.side());
-        if (force.feet() != null && force.feet().y() > limit && !contained) {
+        if (force.feet() != null && force.feet().y() > (contained ? limits.deepest() : limits.deep())) {
             findings.add(new Finding(
                     EDGE,
                     Severity.WEAK,

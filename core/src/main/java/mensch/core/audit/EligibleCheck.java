@@ -89,6 +89,9 @@ final class EligibleCheck implements Check {
 
     /** A bracket wants its other half; a man who has the receiver everywhere makes up for it. */
     private static void half(EligibleLedger.Entry entry, List<Finding> findings) {
+        if (entry.byMan().stream().noneMatch(j -> j.passTask() instanceof Task.Bracket)) {
+            return;
+        }
         List<Job> halves = entry.byMan().stream()
                 .filter(j -> j.passTask() instanceof Task.Bracket)
                 .toList();
@@ -97,7 +100,7 @@ final class EligibleCheck implements Check {
                         .distinct()
                         .count()
                 == 2;
-        if (!halves.isEmpty() && !both && halves.size() == entry.byMan().size()) {
+        if (!both && halves.size() == entry.byMan().size()) {
             findings.add(new Finding(
                     ELIGIBLES,
                     Severity.BUST,

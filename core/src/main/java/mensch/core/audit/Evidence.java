@@ -143,7 +143,7 @@ public interface Evidence {
 
         @Override
         public String reason() {
-            return "From where he shows to his spot are " + Numbers.words(yards) + " yd, " + Numbers.words(seconds)
+            return "From where he shows to his spot are " + Numbers.tenth(yards) + " yd, " + Numbers.tenth(seconds)
                     + " s at his speed; a quick throw is out in " + Numbers.words(throwSeconds) + " s.";
         }
     }
@@ -197,8 +197,7 @@ public interface Evidence {
 
         @Override
         public String reason() {
-            return Numbers.words(Math.round(yards * 10) / 10.0)
-                    + " yd outside the outermost man of his side; come in to him, or travel.";
+            return Numbers.tenth(yards) + " yd outside the outermost man of his side; come in to him, or travel.";
         }
     }
 

@@ -48,6 +48,7 @@ final class GapCheck implements Check {
         for (Row row : conceded ? List.<Row>of() : ledger.rows()) {
             check(lineup, row, empty && row.gap().index() < INSIDE_GAPS, findings);
         }
+        ledger.edges().forEach(edge -> crossed(lineup, ledger, edge, findings));
         twoGappers(ledger, findings);
         idle(lineup, findings);
         List<RunEvidence.GapExchanged> exchanged = subject.rush().rushes().stream()
@@ -157,6 +158,33 @@ final class GapCheck implements Check {
         if (beside > lineup.convention().jobs().gap().over()) {
             findings.add(new Finding(
                     GAPS, Severity.NOTE, feet, List.of(owner), new AbilityEvidence.NotOverHisGap(owner, row, beside)));
+        }
+    }
+
+    /** Who has a gap on a side stands inside the man who turns the ball in there, unless a move brings him in. */
+    private static void crossed(Lineup lineup, GapLedger ledger, GapLedger.Edge edge, List<Finding> findings) {
+        double second = lineup.convention().blocks().level().second();
+        double beside = lineup.convention().blocks().threat().over();
+        for (Job turns : edge.forces()) {
+            Point corner = turns.feet();
+            if (corner == null || corner.y() > second) {
+                continue;
+            }
+            for (Row row : ledger.rows()) {
+                for (Job owner : row.gap().side() == edge.side() ? row.owners() : List.<Job>of()) {
+                    Point feet = owner.feetOr(corner);
+                    double outside = edge.side().sign() * (feet.x() - corner.x());
+                    Move move = owner.after().move().orNull();
+                    if (outside > beside && feet.y() <= second && (move == null || move.verb() == null)) {
+                        findings.add(new Finding(
+                                GAPS,
+                                Severity.WEAK,
+                                feet,
+                                List.of(owner, turns),
+                                new RunEvidence.OutsideHisForce(owner, row, turns, outside)));
+                    }
+                }
+            }
         }
     }
 

@@ -19,10 +19,6 @@ final class PlayEvidence {
         return job.words();
     }
 
-    static String tenth(double value) {
-        return Numbers.words(Math.round(value * 10) / 10.0);
-    }
-
     /** Fewer men near the run than it has blockers and a runner. */
     record Outnumbered(int support, int blockers, boolean quarterbackRuns, List<Job> men) implements Evidence {
         @Override
@@ -110,7 +106,7 @@ final class PlayEvidence {
 
         @Override
         public String reason() {
-            return "Man to man on a " + (bunch ? "bunch" : "stack") + ", " + tenth(yards)
+            return "Man to man on a " + (bunch ? "bunch" : "stack") + ", " + Numbers.tenth(yards)
                     + " yd apart in depth: a chaser runs into the other man. Stand at two depths, or let zone take it.";
         }
     }
@@ -153,7 +149,7 @@ final class PlayEvidence {
         }
 
         private static String seconds(double s) {
-            return tenth(s) + " s";
+            return Numbers.tenth(s) + " s";
         }
     }
 

@@ -6,6 +6,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.GapLedger.Row;
 import mensch.core.lineup.Job;
 import mensch.core.rung.Gap;
+import mensch.core.rung.Numbers;
 
 /** Facts behind findings about gaps, edges and the rush. */
 final class RunEvidence {
@@ -48,6 +49,25 @@ final class RunEvidence {
         @Override
         public String reason() {
             return Said.names(owners) + " are all told to take it; one of them is missing elsewhere.";
+        }
+    }
+
+    record OutsideHisForce(Job job, Row row, Job force, double yards) implements Evidence {
+        @Override
+        public About about() {
+            return About.of("outside his force", job.id());
+        }
+
+        @Override
+        public String title() {
+            return Said.names(List.of(job)) + " stands outside his force man.";
+        }
+
+        @Override
+        public String reason() {
+            return "The " + row.said() + " is his and " + Said.names(List.of(force))
+                    + ", who turns the ball in, stands " + Numbers.tenth(yards)
+                    + " yd inside him: they change places, or jobs.";
         }
     }
 

@@ -3,9 +3,14 @@ package mensch.core.audit;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.lineup.RushCount;
+import mensch.core.possible.Ability;
+import mensch.core.possible.Builds;
 import mensch.core.rung.Area;
+import mensch.core.rung.Move;
 import mensch.core.rung.Part;
 import mensch.core.rung.Task;
 
@@ -36,6 +41,7 @@ final class RushCheck implements Check {
                     count.rushers(),
                     new RunEvidence.RushCountOff(asked, count.rushers())));
         }
+        count.rushers().forEach(rusher -> far(lineup, rusher, findings));
         if (count.rushers().size() > PLAIN_RUSH && zone(lineup) && !hasMiddle(lineup)) {
             findings.add(new Finding(
                     RUSH,
@@ -45,6 +51,41 @@ final class RushCheck implements Check {
                     new RunEvidence.NobodyInTheMiddle(count.rushers().size())));
         }
         return findings;
+    }
+
+    /** From too wide or too deep he is no part of the rush: the ball is gone when he comes. */
+    private static void far(Lineup lineup, Job rusher, List<Finding> findings) {
+        Point feet = rusher.feet();
+        if (feet == null) {
+            return;
+        }
+        var convention = lineup.convention();
+        Point passer = new Point(0, -convention.routes().passer().gun());
+        double yards = feet.distance(passer);
+        double seconds = Builds.gait(rusher.role().body(), convention.speeds()).time(yards);
+        double by = convention.jobs().rush().by();
+        Side side = feet.x() < 0 ? Side.LEFT : Side.RIGHT;
+        double outside = side.sign()
+                * (feet.x() - lineup.features().shape().flank(side).endMan().x());
+        if (lineup.snap().field().code().flag()) {
+            return;
+        }
+        if (seconds > by) {
+            findings.add(weak(
+                    rusher, feet, new AbilityEvidence.RushesFromFar(rusher, new Ability.Late(yards, seconds, by))));
+        } else if (!sent(rusher) && outside > convention.jobs().rush().outside()) {
+            findings.add(weak(rusher, feet, new AbilityEvidence.RushesFromWide(rusher, outside)));
+        }
+    }
+
+    private static Finding weak(Job rusher, Point feet, Evidence evidence) {
+        return new Finding(RUSH, Severity.WEAK, feet, List.of(rusher), evidence);
+    }
+
+    /** Who is sent by a movement comes from where he stands; everybody else rushes from the front. */
+    private static boolean sent(Job rusher) {
+        Move move = rusher.after().move().orNull();
+        return move != null && move.verb() != null;
     }
 
     private static boolean zone(Lineup lineup) {

@@ -10,13 +10,21 @@ final class Said {
     /** Past this many a list says how many more there are. */
     private static final int LISTED = 6;
 
+    private static final int SEVERAL = 2;
+
     private Said() {}
 
     /** The first few, and how many more. */
     static String few(List<String> all) {
+        return few(all, 1);
+    }
+
+    /** @param lists how many such lists the sentence has: of several two each are enough */
+    static String few(List<String> all, int lists) {
+        int most = lists > 1 ? SEVERAL : LISTED;
         List<String> distinct = all.stream().distinct().toList();
-        return distinct.size() > LISTED
-                ? String.join(", ", distinct.subList(0, LISTED)) + " and " + (distinct.size() - LISTED) + " more"
+        return distinct.size() > most
+                ? String.join(", ", distinct.subList(0, most)) + " and " + (distinct.size() - most) + " more"
                 : and(distinct);
     }
 

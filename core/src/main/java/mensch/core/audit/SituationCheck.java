@@ -54,9 +54,9 @@ final class SituationCheck implements Check {
      */
     private static void empty(Lineup lineup, List<Finding> findings) {
         boolean shown = lineup.features().ask(Feature.EMPTY, Side.LEFT) == Answer.YES;
-        boolean answered = lineup.check() != null
-                || lineup.jobs().stream().anyMatch(j -> !j.role().lineman() && asked(j, Feature.EMPTY));
-        if (shown && !answered) {
+        if (shown
+                && lineup.check() == null
+                && lineup.jobs().stream().noneMatch(j -> !j.role().lineman() && asked(j, Feature.EMPTY))) {
             findings.add(new Finding(
                     PICTURE,
                     Severity.WEAK,
@@ -100,17 +100,26 @@ final class SituationCheck implements Check {
         return false;
     }
 
+    /** Whether a drop to the line to gain is asked with too little to gain: told once, with all who drop so. */
+    static boolean outOfRange(Lineup lineup, Job job) {
+        return toGain(job)
+                && lineup.snap().situation().distance()
+                        < lineup.convention().limits().toGainFrom();
+    }
+
+    private static boolean toGain(Job job) {
+        return job.passTask() instanceof Task.Cover c
+                && c.drop() != null
+                && c.drop().depth() == null;
+    }
+
     private static void range(Lineup lineup, List<Finding> findings) {
         int toGoal = lineup.snap().field().ball().yardsToGoal();
         int distance = lineup.snap().situation().distance();
         List<Job> lanes = lineup.jobs().stream()
                 .filter(j -> j.passTask() instanceof Task.Cover c && c.area().lane())
                 .toList();
-        List<Job> toGain = lineup.jobs().stream()
-                .filter(j -> j.passTask() instanceof Task.Cover c
-                        && c.drop() != null
-                        && c.drop().depth() == null)
-                .toList();
+        List<Job> toGain = lineup.jobs().stream().filter(SituationCheck::toGain).toList();
         if (!lanes.isEmpty() && toGoal > lineup.convention().limits().lanesFrom()) {
             findings.add(new Finding(
                     SITUATION,

@@ -169,7 +169,7 @@ final class StandingEvidence {
         @Override
         public String reason() {
             return "The gap goes with the puller, and the play side needs the man: "
-                    + Said.each(men, o -> o.job().words() + " on " + Said.few(o.runs()))
+                    + Said.each(men, o -> o.job().words() + " on " + Said.few(o.runs(), men.size()))
                     + ".";
         }
     }
@@ -205,7 +205,7 @@ final class StandingEvidence {
         }
 
         private static String told(List<On> men) {
-            return Said.each(men, o -> o.job().words() + " on " + Said.few(o.concepts()));
+            return Said.each(men, o -> o.job().words() + " on " + Said.few(o.concepts(), men.size()));
         }
     }
 
@@ -228,7 +228,7 @@ final class StandingEvidence {
         @Override
         public String reason() {
             return "Nobody has these in time: "
-                    + Said.each(men, w -> "in the area of " + w.job().words() + " " + Said.few(w.routes()))
+                    + Said.each(men, w -> "in the area of " + w.job().words() + " " + Said.few(w.routes(), men.size()))
                     + ".";
         }
     }
@@ -268,7 +268,8 @@ final class StandingEvidence {
         @Override
         public String reason() {
             return "The leverage takes the other way: "
-                    + Said.each(men, b -> b.job().words() + ", " + b.leverage() + ": " + Said.few(b.routes()))
+                    + Said.each(
+                            men, b -> b.job().words() + ", " + b.leverage() + ": " + Said.few(b.routes(), men.size()))
                     + ".";
         }
     }
@@ -291,8 +292,8 @@ final class StandingEvidence {
             return Said.each(
                             men,
                             r -> r.job().words() + " on " + r.play() + ": " + r.by() + " is "
-                                    + PlayEvidence.tenth(r.yards()) + " yd from his way at "
-                                    + PlayEvidence.tenth(r.seconds()) + " s")
+                                    + Numbers.tenth(r.yards()) + " yd from his way at "
+                                    + Numbers.tenth(r.seconds()) + " s")
                     + ". Exchange the two, or go over the top.";
         }
     }
@@ -315,7 +316,7 @@ final class StandingEvidence {
             return Said.each(
                             men,
                             t -> t.man().words() + " for "
-                                    + PlayEvidence.tenth(t.conflict().overlap()) + " s on "
+                                    + Numbers.tenth(t.conflict().overlap()) + " s on "
                                     + Said.few(t.plays()))
                     + ": pass first, then the run.";
         }

@@ -6,6 +6,7 @@ import mensch.core.event.Whose;
 import mensch.core.formation.Man;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Tells;
+import mensch.core.rung.Numbers;
 
 /** Facts behind findings about keys, what gives a call away, and what there is to know. */
 final class TellEvidence {
@@ -119,7 +120,7 @@ final class TellEvidence {
                     + (pair.men() == 0
                             ? "his stance differs"
                             : pair.men() + (pair.men() == 1 ? " man stands" : " men stand") + " elsewhere, " + who(pair)
-                                    + " by " + PlayEvidence.tenth(pair.yards()) + " yd")
+                                    + " by " + Numbers.tenth(pair.yards()) + " yd")
                     + (pair.stance() != null && pair.men() > 0 ? ", and a stance differs" : "");
         }
     }

@@ -6,7 +6,7 @@ package mensch.core.convention;
  *
  * @param late seconds up to which late is weak, and from which it is a bust
  */
-public record JobLimits(double late, Gap gap, Force force, Man man, Drop drop, Deep deep, Way way) {
+public record JobLimits(double late, Gap gap, Force force, Man man, Drop drop, Deep deep, Way way, Rush rush) {
 
     /** Taking a gap. */
     public record Gap(
@@ -19,7 +19,10 @@ public record JobLimits(double late, Gap gap, Force force, Man man, Drop drop, D
             double over) {}
 
     /** Turning the ball in. */
-    public record Force(double outside, double by, double wide, double apart, double deep) {}
+    public record Force(double outside, double by, double wide, double apart, double deep, double deepest) {}
+
+    /** Getting to the passer. */
+    public record Rush(double by, double outside) {}
 
     /** Man to man: yards beside the leverage asked. */
     public record Man(
@@ -29,7 +32,7 @@ public record JobLimits(double late, Gap gap, Force force, Man man, Drop drop, D
     public record Drop(double near, double by, double behind, double lineman) {}
 
     /** Staying deeper than the deepest. */
-    public record Deep(double throwAt, double behind, double beside, double outside) {}
+    public record Deep(double throwAt, double behind, double beside, double outside, double central) {}
 
     /** Going to another place while a man is in motion. */
     public record Way(double motion, double pace, double set, double longest) {}

@@ -56,7 +56,12 @@ public record Labels(String name, List<Label> labels) {
 
     /** The place a label names, if this dictionary has such a label. */
     public Optional<Label> find(String word) {
-        return labels.stream().filter(l -> l.word().equals(word)).findFirst();
+        for (Label label : labels) {
+            if (label.word().equals(word)) {
+                return Optional.of(label);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The word this dictionary has for a place, if it has one. */

@@ -32,20 +32,24 @@ public enum Shell implements Worded {
         }
     }
 
-    private final List<Area> coverSide;
-    private final List<Area> away;
+    private final List<DeepArea> left;
+    private final List<DeepArea> right;
 
     Shell(List<Area> coverSide, List<Area> away) {
-        this.coverSide = coverSide;
-        this.away = away;
+        this.left = parts(coverSide, away, Side.LEFT);
+        this.right = parts(coverSide, away, Side.RIGHT);
     }
 
-    /** What it promises, for the cover side as decided. */
-    public List<DeepArea> parts(Side cover) {
+    private static List<DeepArea> parts(List<Area> coverSide, List<Area> away, Side cover) {
         return Stream.concat(
                         coverSide.stream().map(a -> new DeepArea(a, cover)),
                         away.stream().map(a -> new DeepArea(a, cover.opposite())))
                 .toList();
+    }
+
+    /** What it promises, for the cover side as decided. */
+    public List<DeepArea> parts(Side cover) {
+        return cover == Side.LEFT ? left : right;
     }
 
     /** As a coach says that it is missing: "nobody is deep", and what was promised. */

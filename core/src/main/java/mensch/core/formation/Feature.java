@@ -33,7 +33,11 @@ public enum Feature {
     MOTION_FROM("motion from", true),
     DECLARED("declared", true),
     UNBALANCED("unbalanced", true),
+    /** A man of the five who stands away from the others. */
+    DETACHED_LINEMAN("detached lineman", true),
 
+    /** Somebody else than the quarterback takes the snap. */
+    DIRECT_SNAP("direct snap", false),
     UNDER_CENTRE("under centre", false),
     GUN("gun", false),
     PISTOL("pistol", false),

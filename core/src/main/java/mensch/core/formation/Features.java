@@ -69,6 +69,7 @@ public final class Features {
                 | bit(receivers.size() == 1 && receivers.get(0) == flank.tightEnd(), Feature.NUB)
                 | slotBits(flank, limits)
                 | bit(unbalanced(flank, snap), Feature.UNBALANCED)
+                | bit(detached(flank, snap), Feature.DETACHED_LINEMAN)
                 | bit(bunched(receivers, limits), Feature.BUNCH)
                 | bit(stacked(receivers, limits), Feature.STACK)
                 | splitBits(flank, snap, limits);
@@ -108,6 +109,18 @@ public final class Features {
             linemen += man.interior() && sign * (man.x() - snapper) > 0 ? 1 : 0;
         }
         return linemen >= 3;
+    }
+
+    /** Whether a man of the five stands away from the others on this side. */
+    private boolean detached(Flank flank, Snap snap) {
+        for (Man man : snap.formation().men()) {
+            if (man.interior()
+                    && flank.out(man) > flank.out(flank.middle())
+                    && !flank.surface().contains(man)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static long splitBits(Flank flank, Snap snap, Thresholds limits) {
@@ -181,7 +194,9 @@ public final class Features {
 
     /** Backs then ends, as coaches say it: 11. */
     public String personnel() {
-        return shape.backs().size() + "" + ends();
+        Man takes = shape.quarterback();
+        int backs = shape.backs().size() + (takes != null && takes.post() == Man.Post.ELIGIBLE ? 1 : 0);
+        return backs + "" + ends();
     }
 
     /** Receivers by side, the larger number first: 3x1. */
@@ -205,17 +220,18 @@ public final class Features {
         if (quarterback == null) {
             return 0;
         }
+        long direct = bit(quarterback.post() != Man.Post.QUARTERBACK, Feature.DIRECT_SNAP);
         if (quarterback.depth() < limits.backfield().underCentre()) {
-            return Feature.UNDER_CENTRE.bit();
+            return direct | Feature.UNDER_CENTRE.bit();
         }
         if (quarterback.depth() < limits.backfield().gun()) {
-            return 0;
+            return direct;
         }
         boolean behind = shape.backs().stream()
                 .anyMatch(b -> b.depth() > quarterback.depth()
                         && Math.abs(b.x() - quarterback.x())
                                 <= limits.backfield().pistolLateral());
-        return behind ? Feature.PISTOL.bit() : Feature.GUN.bit();
+        return direct | (behind ? Feature.PISTOL : Feature.GUN).bit();
     }
 
     private static long motionBits(Motion motion) {

@@ -4,8 +4,12 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import mensch.core.document.RefusedException;
 import mensch.core.field.BallSpot;
 import mensch.core.field.Code;
@@ -24,6 +28,9 @@ import mensch.core.geometry.Side;
  */
 public final class Notation {
     static final double LINE_DEPTH = 0.5;
+    /** A figure is written to the hundredth. */
+    private static final double NEAR = 0.01;
+
     private static final Pattern MAN = Pattern.compile("([A-Z]+)(-?\\d+(?:\\.\\d+)?)(?:/(\\d+(?:\\.\\d+)?))?");
     private static final Pattern LINE = Pattern.compile("ol(\\d+(?:\\.\\d+)?)([lr])?");
     private static final String[] LINE_NAMES = {"LT", "LG", "C", "RG", "RT"};
@@ -168,25 +175,37 @@ public final class Notation {
         return print(snap.formation()) + " | " + spot(snap);
     }
 
-    /** The men of a formation. */
+    /** The men of a formation: the line in one word where it stands as one, else man by man. */
     public static String print(Formation formation) {
-        var words = new ArrayList<String>();
-        for (Man man : formation.men()) {
-            if (!man.interior() || formation.man("RT") == null) {
-                words.add(man.name()
+        Optional<String> line = line(formation);
+        Stream<String> men = formation.men().stream()
+                .filter(man -> line.isEmpty() || !man.interior())
+                .map(man -> man.name()
                         + yards(man.x())
                         + (yards(man.depth()).equals(yards(LINE_DEPTH)) ? "" : "/" + yards(man.depth())));
-            }
+        return Stream.concat(line.stream(), men).collect(Collectors.joining(" "));
+    }
+
+    /** The word for the five linemen, if there is one that reads back to where they stand. */
+    private static Optional<String> line(Formation formation) {
+        Man guard = formation.man("RG");
+        if (guard == null) {
+            return Optional.empty();
         }
-        Man rightTackle = formation.man("RT");
-        Man leftTackle = formation.man("LT");
-        if (rightTackle == null || leftTackle == null) {
-            return String.join(" ", words);
-        }
-        boolean right = leftTackle.x() > 0;
-        double apart = (right ? rightTackle.x() : -leftTackle.x()) / 2;
-        words.add(0, "ol" + yards(apart * 3 - 2) + (right ? "r" : rightTackle.x() < 0 ? "l" : ""));
-        return String.join(" ", words);
+        String split = yards(guard.x() * 3 - 2);
+        List<Man> line = formation.men().stream().filter(Man::interior).toList();
+        return Stream.of("", "r", "l")
+                .map(over -> "ol" + split + over)
+                .filter(word -> LINE.matcher(word).matches())
+                .filter(word -> same(formation("line", word).men(), line))
+                .findFirst();
+    }
+
+    private static boolean same(List<Man> these, List<Man> those) {
+        return these.size() == those.size()
+                && IntStream.range(0, these.size())
+                        .allMatch(i -> these.get(i).name().equals(those.get(i).name())
+                                && these.get(i).feet().distance(those.get(i).feet()) < NEAR);
     }
 
     /** The half after the bar. */

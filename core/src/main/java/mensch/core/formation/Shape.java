@@ -51,7 +51,12 @@ public final class Shape {
 
         /** The first attached end, or null. */
         public @Nullable Man tightEnd() {
-            return surface.size() > 2 ? surface.get(2) : null;
+            for (Man man : surface) {
+                if (!man.interior()) {
+                    return man;
+                }
+            }
+            return null;
         }
 
         /** On the line beside the tackle, on the wing or just behind the end man: not split out. */
@@ -73,18 +78,26 @@ public final class Shape {
         this.backs = backs;
     }
 
-    /** @throws RefusedException when the formation has no centre, or a side lacks its guard or tackle */
+    /**
+     * Linemen who stand away from the others belong to no surface.
+     *
+     * @throws RefusedException when the formation has no centre
+     */
     public static Shape of(Formation formation, Thresholds limits) {
         Man snapper = first(formation, Man.Post.CENTRE)
                 .orElseThrow(() -> new RefusedException(
                         formation.name() + " has no centre; write the five linemen as ol2 (splits in feet)"));
-        Man quarterback = first(formation, Man.Post.QUARTERBACK).orElse(null);
-        Man middle = middle(formation, snapper);
-        Flank left = flank(formation, middle, Side.LEFT, limits);
-        Flank right = flank(formation, middle, Side.RIGHT, limits);
+        Man quarterback = takesTheSnap(formation, snapper, limits).orElse(null);
+        List<Man> core = core(formation, snapper, limits);
+        Man middle = core.size() % 2 == 1 ? core.get(core.size() / 2) : snapper;
+        List<Man> others = formation.men().stream()
+                .filter(m -> m != middle && m != quarterback && (!m.interior() || core.contains(m)))
+                .toList();
+        Flank left = flank(others, middle, core.size() > 1, Side.LEFT, limits);
+        Flank right = flank(others, middle, core.size() > 1, Side.RIGHT, limits);
         var backs = new ArrayList<Man>();
-        for (Man man : formation.men()) {
-            if (man.post() == Man.Post.ELIGIBLE
+        for (Man man : others) {
+            if (!man.interior()
                     && !left.receivers().contains(man)
                     && !right.receivers().contains(man)) {
                 backs.add(man);
@@ -97,29 +110,54 @@ public final class Shape {
     }
 
     private static Optional<Man> first(Formation formation, Man.Post post) {
-        return formation.men().stream().filter(m -> m.post() == post).findFirst();
-    }
-
-    /** The front counts from the middle of the five linemen, wherever the ball is. */
-    private static Man middle(Formation formation, Man snapper) {
-        var line = new ArrayList<Man>();
         for (Man man : formation.men()) {
-            if (man.interior()) {
-                line.add(man);
+            if (man.post() == post) {
+                return Optional.of(man);
             }
         }
-        return line.size() % 2 == 1 ? line.get(line.size() / 2) : snapper;
+        return Optional.empty();
     }
 
-    private static Flank flank(Formation formation, Man middle, Side side, Thresholds limits) {
+    /** The quarterback behind the snapper; with him split out, the man who stands there. */
+    private static Optional<Man> takesTheSnap(Formation formation, Man snapper, Thresholds limits) {
+        Optional<Man> quarterback = first(formation, Man.Post.QUARTERBACK);
+        double reach = limits.backfield().takes();
+        boolean there = quarterback.isEmpty() || Math.abs(quarterback.get().x() - snapper.x()) <= reach;
+        return there
+                ? quarterback
+                : formation.men().stream()
+                        .filter(man -> man.post() == Man.Post.ELIGIBLE
+                                && man.depth() >= limits.surface().onLine()
+                                && Math.abs(man.x() - snapper.x()) <= reach)
+                        .min(Comparator.comparingDouble((Man man) -> Math.abs(man.x() - snapper.x()))
+                                .thenComparingDouble(Man::depth))
+                        .or(() -> quarterback);
+    }
+
+    /** The linemen who stand together around the snapper, left to right: the front counts from their middle. */
+    private static List<Man> core(Formation formation, Man snapper, Thresholds limits) {
+        List<Man> line = formation.men().stream().filter(Man::interior).toList();
+        int from = line.indexOf(snapper);
+        int to = from;
+        double apart = limits.surface().detached();
+        while (from > 0 && line.get(from).x() - line.get(from - 1).x() <= apart) {
+            from--;
+        }
+        while (to < line.size() - 1 && line.get(to + 1).x() - line.get(to).x() <= apart) {
+            to++;
+        }
+        return line.subList(from, to + 1);
+    }
+
+    private static Flank flank(List<Man> others, Man middle, boolean line, Side side, Thresholds limits) {
         int sign = side.sign();
-        List<Man> outward = formation.men().stream()
-                .filter(m -> m != middle && sign * (m.x() - middle.x()) > 0 && m.post() != Man.Post.QUARTERBACK)
+        List<Man> outward = others.stream()
+                .filter(m -> sign * (m.x() - middle.x()) > 0)
                 .sorted(Comparator.comparingDouble((Man m) -> sign * m.x()).thenComparingDouble(m -> -m.depth()))
                 .toList();
-        List<Man> surface = line(formation) ? surface(outward, sign, limits) : List.of();
+        List<Man> surface = line ? surface(outward, sign, limits) : List.of();
         Man end = surface.isEmpty() ? middle : surface.get(surface.size() - 1);
-        Man tackle = surface.isEmpty() ? middle : surface.get(1);
+        Man tackle = surface.isEmpty() ? middle : surface.get(Math.min(1, surface.size() - 1));
         @Nullable Man wing = null;
         @Nullable Man hBack = null;
         var receivers = new ArrayList<Man>();
@@ -139,15 +177,6 @@ public final class Shape {
         return new Flank(side, middle, surface, wing, hBack, List.copyOf(receivers));
     }
 
-    /** Whether there is a line at all; small-sided flag has a snapper only. */
-    private static boolean line(Formation formation) {
-        int linemen = 0;
-        for (Man man : formation.men()) {
-            linemen += man.interior() ? 1 : 0;
-        }
-        return linemen > 1;
-    }
-
     private static List<Man> surface(List<Man> outward, int sign, Thresholds limits) {
         var surface = new ArrayList<Man>();
         for (Man man : outward) {
@@ -155,12 +184,10 @@ public final class Shape {
                 surface.add(man);
             }
         }
-        if (surface.size() < 2) {
-            throw new RefusedException("a side of the line has " + surface.size()
-                    + " linemen beside the centre; guard and tackle are needed");
-        }
         for (Man man : outward) {
-            double gap = sign * (man.x() - surface.get(surface.size() - 1).x());
+            double gap = surface.isEmpty()
+                    ? 0
+                    : sign * (man.x() - surface.get(surface.size() - 1).x());
             if (!man.interior()
                     && man.depth() < limits.surface().onLine()
                     && gap > 0
@@ -211,7 +238,7 @@ public final class Shape {
         return snapper;
     }
 
-    /** Null when nobody takes the snap. */
+    /** Who takes the snap, whatever he is called; null when nobody does. */
     public @Nullable Man quarterback() {
         return quarterback;
     }

@@ -2,6 +2,7 @@ package mensch.core.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Region;
 import mensch.core.lineup.AreaLedger.Row;
@@ -27,44 +28,38 @@ public record EligibleLedger(List<Entry> entries) {
 
     public static EligibleLedger of(Lineup lineup, AreaLedger areas) {
         var entries = new ArrayList<Entry>();
+        // a deep man has nobody by himself: behind man coverage he helps, and does not take
+        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep())
+                || lineup.jobs().stream().noneMatch(j -> j.passTask() instanceof Task.OnMen);
+        Map<Man, List<Job>> byMan = NamedMen.of(lineup, EligibleLedger::told);
         for (Man man : lineup.snap().formation().men()) {
-            if (man.post() == Man.Post.ELIGIBLE) {
+            if (!man.interior() && man != lineup.features().shape().quarterback()) {
                 entries.add(new Entry(
-                        man, lineup.features().shape().called(man), byMan(lineup, man), byZone(lineup, areas, man)));
+                        man,
+                        lineup.features().shape().called(man),
+                        List.copyOf(byMan.getOrDefault(man, List.of())),
+                        byZone(areas, zone, man)));
             }
         }
         return new EligibleLedger(List.copyOf(entries));
     }
 
-    /** By his first order or by a later one: a rusher may have the back who swings on his side. */
-    private static List<Job> byMan(Lineup lineup, Man man) {
-        var his = new ArrayList<Job>();
-        for (Job job : lineup.jobs()) {
-            Steps pass = job.after().pass().orNull();
-            if (pass != null && on(lineup, job, pass, man)) {
-                his.add(job);
-            }
+    /** Whom a job has by its first order or by a later one: a rusher may have the back who swings on his side. */
+    private static List<Ref> told(Job job) {
+        Steps pass = job.after().pass().orNull();
+        if (pass == null) {
+            return List.of();
         }
-        return List.copyOf(his);
-    }
-
-    private static boolean on(Lineup lineup, Job job, Steps pass, Man man) {
+        var men = new ArrayList<Ref>(2);
         for (Steps.Step step : pass.steps()) {
             if (step.task() instanceof Task.OnMen on) {
-                for (Ref his : on.men()) {
-                    if (lineup.view(job).man(his).filter(man::equals).isPresent()) {
-                        return true;
-                    }
-                }
+                men.addAll(on.men());
             }
         }
-        return false;
+        return men;
     }
 
-    private static List<Job> byZone(Lineup lineup, AreaLedger areas, Man man) {
-        // a deep man has nobody by himself: behind man coverage he helps, and does not take
-        boolean zone = areas.rows().stream().anyMatch(r -> !r.area().deep())
-                || lineup.jobs().stream().noneMatch(j -> j.passTask() instanceof Task.OnMen);
+    private static List<Job> byZone(AreaLedger areas, boolean zone, Man man) {
         return areas.rows().stream()
                 .filter(r -> (zone || !r.area().deep()) && inWidth(r.extent(), man))
                 .map(Row::owner)

@@ -39,10 +39,13 @@ final class Assigned {
 
     /** The men who are told such a block. */
     List<Man> told(Predicate<Block> such) {
-        return told.entrySet().stream()
-                .filter(e -> such.test(e.getValue()))
-                .map(Map.Entry::getKey)
-                .toList();
+        var men = new ArrayList<Man>();
+        told.forEach((man, block) -> {
+            if (such.test(block)) {
+                men.add(man);
+            }
+        });
+        return men;
     }
 
     /** A blocker gets a defender; the first one's block is how he is blocked. */

@@ -8,6 +8,7 @@ import mensch.core.geometry.Point;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.Block;
+import mensch.core.play.Block.Meets;
 import mensch.core.play.Run;
 import mensch.core.possible.Builds;
 import mensch.core.rung.FitRole;
@@ -34,28 +35,22 @@ final class BlockJudge {
             return new Difficulty(Difficulty.Grade.EASY, Difficulty.Why.DOUBLE, 2, 2);
         }
         Man man = blockers.get(0);
-        boolean inSpace = how == Block.STALK
-                || how == Block.CRACK
-                || how == Block.ARC
-                || how == Block.ARC_BACK_EDGE
-                || how == Block.LEAD_FORCE
-                || how == Block.PULL_FORCE
-                || how == Block.PULL_CORNER;
-        boolean comesToHim = !stand.first() && (how == Block.KICK || how == Block.PULL_KICK);
-        if (inSpace || comesToHim) {
+        boolean comesToHim = how.meets() == Meets.DRIVES_OUT && !stand.first();
+        if (how.meets() == Meets.IN_SPACE || comesToHim) {
             return new Difficulty(
                     Difficulty.Grade.FAIR, Difficulty.Why.IN_SPACE, man.feet().distance(stand.at(picture.play)), 0);
         }
         Difficulty placed = stand.first()
                 ? leverage(stand, man, how)
                 : Difficulty.race(
-                        arrival(stand) - seconds(man, stand), limits.alike().close());
+                        arrival(stand) - seconds(man, stand, how),
+                        limits.alike().close());
         return placed.against(
                 Builds.size(stand.job().role().body()) - Builds.size(man, picture.shape), limits.lighterBy());
     }
 
-    private double seconds(Man man, Stand stand) {
-        return Builds.gait(man, picture.shape, speeds).time(man.feet().distance(stand.at(picture.play)));
+    private double seconds(Man man, Stand stand, Block how) {
+        return Builds.gait(man, picture.shape, speeds).time(how.yards(man.feet(), stand.at(picture.play), point));
     }
 
     /** Close enough to the point to decide the run. */
@@ -69,11 +64,15 @@ final class BlockJudge {
      * pass outside; a trap or kick comes from the inside, also where the gap is the last and has no man outside it.
      */
     private Difficulty leverage(Stand stand, Man man, Block how) {
-        boolean outside = !how.drivesOut() && (how == Block.DOWN || picture.u(point) > stand.u());
+        boolean outside = switch (how.meets()) {
+            case DRIVES_OUT -> false;
+            case SEALS_IN -> true;
+            case AS_HE_STANDS, ON_THE_MOVE, IN_SPACE -> picture.u(point) > stand.u();
+        };
         double yards = outside ? picture.u(man) - stand.u() : stand.u() - picture.u(man);
-        boolean onTheMove = how.inserts() || how == Block.SEAL_BACK_EDGE;
+        boolean chooses = !outside && (how.meets() == Meets.DRIVES_OUT || how.meets() == Meets.ON_THE_MOVE);
         return Difficulty.leverage(
-                onTheMove && !outside ? Math.abs(yards) : yards, limits.alike().headUp());
+                chooses ? Math.abs(yards) : yards, limits.alike().headUp());
     }
 
     private double arrival(Stand stand) {

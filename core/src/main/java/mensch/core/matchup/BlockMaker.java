@@ -1,19 +1,22 @@
 package mensch.core.matchup;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.BallPath;
 import mensch.core.play.Block;
+import mensch.core.play.Block.Finds;
+import mensch.core.play.Block.LetsGo;
+import mensch.core.play.Block.Turn;
 import mensch.core.play.Leaves;
 import mensch.core.play.Run;
 import mensch.core.possible.Builds;
@@ -33,11 +36,14 @@ final class BlockMaker {
     /** Where the ball crosses the line. */
     private final Point point;
 
+    private final BlockTargets targets;
+
     BlockMaker(Picture picture, Run run) {
         this.picture = picture;
         this.run = run;
         this.carrier = run.carrier(picture.view);
         this.point = run.crosses(picture.view);
+        this.targets = new BlockTargets(picture, assigned, point);
         picture.line.stream().filter(man -> man != carrier).forEach(man -> assigned.tell(man, Block.ZONE));
         for (Run.Told one : run.told()) {
             one.who().in(picture.view).filter(man -> man != carrier).ifPresent(man -> assigned.tell(man, one.block()));
@@ -50,54 +56,24 @@ final class BlockMaker {
             return Optional.empty();
         }
         toldOnTheLine();
-        new LineBlocks(picture, pool(), assigned).assign();
+        new LineBlocks(picture, targets.loose(), assigned).assign();
         perimeter();
         wings();
         backers();
-        doublesClimb(from -> nextBacker());
+        doublesClimb(from -> targets.nextBacker());
         stalk();
-        doublesClimb(this::safety);
+        doublesClimb(targets::safety);
         return Optional.of(ledger());
     }
 
-    private List<Stand> pool() {
-        return picture.onTheLine().stream().filter(s -> assigned.free(s)).toList();
-    }
-
     private boolean leave() {
-        List<Stand> line = picture.onTheLine();
-        Optional<Stand> left = switch (run.leaves()) {
-            case NOBODY -> Optional.empty();
-            case BACK_EDGE -> first(line, s -> s.u() < 0);
-            case PLAY_EDGE -> last(line, s -> s.u() > 0);
-            case DIVE_KEY ->
-                first(
-                        line,
-                        s -> s.u()
-                                >= picture.u(picture.tackle())
-                                        - picture.limits.alike().headUp());
-            case MIDLINE_KEY ->
-                first(
-                        line,
-                        s -> s.u()
-                                        >= picture.u(picture.shape
-                                                        .flank(picture.play)
-                                                        .guard())
-                                                - picture.limits.alike().headUp()
-                                && s.u()
-                                        < picture.u(picture.tackle())
-                                                - picture.limits.alike().headUp());
-        };
+        Optional<Stand> left = targets.left(run.leaves());
         if (left.isEmpty()) {
             return run.leaves() == Leaves.NOBODY;
         }
-        Stand key = left.get();
-        leave(key);
+        leave(left.get());
         if (run.leaves() == Leaves.DIVE_KEY) {
-            first(line, s -> s.u() > key.u())
-                    .or(() -> picture.force(picture.play))
-                    .filter(pitch -> pitch != key)
-                    .ifPresent(this::leave);
+            targets.pitchKey(left.get()).ifPresent(this::leave);
         }
         return true;
     }
@@ -107,57 +83,22 @@ final class BlockMaker {
         assigned.leave(stand);
     }
 
-    private static Optional<Stand> first(List<Stand> from, Predicate<Stand> which) {
-        return from.stream().filter(which).findFirst();
-    }
-
-    private static Optional<Stand> last(List<Stand> from, Predicate<Stand> which) {
-        return from.stream().filter(which).reduce((a, b) -> b);
-    }
-
     /** Trap, wham and the blocks on the backside edge have their man before the line counts. */
     private void toldOnTheLine() {
         assigned.eachTold((man, block) -> {
-            Optional<Stand> stand = switch (block) {
-                case TRAP -> first(pool(), s -> s.u() > 0.5);
-                case WHAM -> pool().stream().min(Comparator.comparingDouble(s -> Math.abs(s.u())));
-                case KICK_BACK_EDGE, SEAL_BACK_EDGE -> first(pool(), s -> s.u() < 0);
-                default -> Optional.empty();
-            };
-            stand.ifPresent(s -> assigned.take(s, man, block));
+            if (block.finds().turn() == Turn.FIRST) {
+                targets.of(block.finds(), man).ifPresent(s -> assigned.take(s, man, block));
+            }
         });
     }
 
     /** Crack and arc, then the kick-outs from the inside out, then whoever leads onto the first man outside. */
     private void perimeter() {
-        each(Block.CRACK, this::crack);
-        each(Block.ARC, man -> threat());
-        each(Block.ARC_BACK_EDGE, man -> backThreat());
-        each(Block.KICK, man -> edge());
-        each(Block.PULL_KICK, man -> edge());
-        each(Block.LEAD_FORCE, man -> threat());
-        each(Block.PULL_FORCE, man -> threat());
-        each(Block.PULL_CORNER, man -> last(picture.stands, s -> assigned.free(s) && !s.first()));
-        double at = picture.u(point);
-        each(
-                Block.INSERT,
-                man -> picture.backers().stream()
-                        .filter(s -> assigned.free(s))
-                        .min(Comparator.comparingDouble(s -> Math.abs(s.u() - at))));
-        each(Block.PULL_LEAD, man -> nextBacker());
-        each(Block.LEAD, man -> nextBacker());
-    }
-
-    private interface Finding {
-        Optional<Stand> of(Man man);
-    }
-
-    private void each(Block block, Finding finding) {
-        assigned.eachTold((man, is) -> {
-            if (is == block) {
-                finding.of(man).ifPresentOrElse(s -> assigned.take(s, man, block), () -> idle(man));
-            }
-        });
+        Arrays.stream(Block.values())
+                .filter(block -> block.finds().turn() == Turn.POINT)
+                .forEach(block -> assigned.told(b -> b == block)
+                        .forEach(man -> targets.of(block.finds(), man)
+                                .ifPresentOrElse(s -> assigned.take(s, man, block), () -> idle(man))));
     }
 
     /** A lineman without work climbs. */
@@ -167,92 +108,21 @@ final class BlockMaker {
         }
     }
 
-    /** First man on the line nobody has, from the tackle out; with none, the first who threatens from outside. */
-    private Optional<Stand> edge() {
-        return first(
-                        pool(),
-                        s -> s.u()
-                                >= picture.u(picture.tackle())
-                                        - picture.limits.level().covered() / 2)
-                .or(this::threat);
-    }
-
-    /**
-     * The first man outside the point whom nobody has, from the inside out, near enough to come up in time: a corner
-     * far outside is left while a nearer one is loose. With none, the force man.
-     */
-    private Optional<Stand> threat() {
-        double at = picture.u(point);
-        double widest = picture.u(picture.playEnd()) + picture.limits.threat().outside();
-        return first(
-                        picture.stands,
-                        s -> assigned.free(s)
-                                && s.u() > at
-                                && s.u() <= widest
-                                && s.depth() <= picture.limits.threat().depth())
-                .or(this::force);
-    }
-
-    /** Likewise outside the edge that is read: whoever would come up for the quarterback; with none, force there. */
-    private Optional<Stand> backThreat() {
-        double end = -picture.u(picture.backEnd());
-        double widest = end + picture.limits.threat().outside();
-        return last(
-                        picture.stands,
-                        s -> assigned.free(s)
-                                && !s.first()
-                                && -s.u() > end
-                                && -s.u() <= widest
-                                && s.depth() <= picture.limits.threat().depth())
-                .or(() -> picture.force(picture.play.opposite()).filter(s -> assigned.free(s)));
-    }
-
-    /** The first support man inside the cracker, never the man over him. */
-    private Optional<Stand> crack(Man man) {
-        return last(
-                        picture.stands,
-                        s -> assigned.free(s)
-                                && s.u() > picture.u(picture.playEnd())
-                                && s.u()
-                                        <= picture.u(man)
-                                                - picture.limits.threat().over()
-                                && s.depth() <= picture.limits.threat().cracked())
-                .or(this::force);
-    }
-
-    /** A wing without other work has the man beside him: on the edge, or the nearest who comes down there. */
+    /** A wing without other work has the man beside him. */
     private void wings() {
         for (Side side : Side.values()) {
             Man wing = picture.shape.flank(side).wing();
             if (wing != null
                     && wing != carrier
-                    && assigned.told(wing).filter(b -> b != Block.DOWN).isEmpty()) {
-                picture.stands.stream()
-                        .filter(s -> assigned.free(s)
-                                && s.at(picture.play).distance(wing.feet())
-                                        <= picture.limits.reach().wing())
-                        .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(wing.feet())))
-                        .ifPresent(s -> {
-                            assigned.tell(wing, Block.BASE);
-                            assigned.take(s, wing, Block.BASE);
-                        });
+                    && assigned.told(wing)
+                            .filter(b -> b.finds() != Finds.INSIDE_HIM)
+                            .isEmpty()) {
+                targets.beside(wing).ifPresent(s -> {
+                    assigned.tell(wing, Block.BASE);
+                    assigned.take(s, wing, Block.BASE);
+                });
             }
         }
-    }
-
-    /** The force man of the play side; when he is taken, the nearest deep man there. */
-    private Optional<Stand> force() {
-        return picture.force(picture.play)
-                .filter(s -> assigned.free(s))
-                .or(() -> picture.stands.stream()
-                        .filter(s ->
-                                assigned.free(s) && !s.first() && s.u() > 0 && s.depth() > picture.limits.deepForce())
-                        .min(Comparator.comparingDouble(
-                                s -> Math.abs(s.u() - picture.u(picture.playEnd())) + s.depth() / 4)));
-    }
-
-    private Optional<Stand> nextBacker() {
-        return first(picture.backers(), s -> assigned.free(s));
     }
 
     /** Free linemen first, each to a backer so that none crosses another and the ways are short. */
@@ -268,6 +138,7 @@ final class BlockMaker {
     private void doublesClimb(Function<Stand, Optional<Stand>> next) {
         assigned.blocked().stream()
                 .filter(from -> assigned.blockers(from).size() > 1
+                        && assigned.how(from).letsGo() == LetsGo.CLIMBS
                         && assigned.thenOn(from).isEmpty())
                 .forEach(from -> next.apply(from)
                         .filter(to -> Math.abs(to.u() - from.u())
@@ -302,32 +173,14 @@ final class BlockMaker {
                 .sum();
     }
 
-    /** A safety who has come down; one far behind is not blocked by a man who sees him later. */
-    private Optional<Stand> safety(Stand from) {
-        return picture.stands.stream()
-                .filter(s -> assigned.free(s)
-                        && s.depth() > picture.limits.level().second()
-                        && s.depth() <= picture.limits.reach().climbDepth())
-                .min(Comparator.comparingDouble(s -> Math.hypot(s.u() - from.u(), s.depth() - from.depth())));
-    }
-
-    /**
-     * Receivers out wide and whoever has no other work take the nearest man over them; one who is still on the way with
-     * the motion cannot be found.
-     */
+    /** Receivers out wide and whoever has no other work take the nearest man over them. */
     private void stalk() {
         for (Side side : Side.values()) {
             for (Man man : picture.shape.flank(side).receivers()) {
-                if (man == carrier
-                        || assigned.told(man).filter(b -> b != Block.STALK).isPresent()) {
-                    continue;
+                if (man != carrier
+                        && assigned.told(man).filter(b -> b != Block.STALK).isEmpty()) {
+                    targets.of(Block.STALK.finds(), man).ifPresent(s -> assigned.take(s, man, Block.STALK));
                 }
-                picture.stands.stream()
-                        .filter(s -> assigned.free(s) && !s.first() && !picture.travels(s))
-                        .min(Comparator.comparingDouble(s -> s.at(picture.play).distance(man.feet())))
-                        .filter(s -> s.at(picture.play).distance(man.feet())
-                                <= picture.limits.reach().stalk())
-                        .ifPresent(s -> assigned.take(s, man, Block.STALK));
             }
         }
     }
@@ -345,7 +198,7 @@ final class BlockMaker {
                 .map(judge::free)
                 .sorted(Comparator.comparingDouble(Blocking.Free::seconds))
                 .toList();
-        List<Man> inserted = assigned.told(b -> b.inserts() && b != Block.KICK_BACK_EDGE);
+        List<Man> inserted = assigned.told(Block::inserts);
         return new Blocking(
                 run,
                 picture.play,
@@ -359,16 +212,16 @@ final class BlockMaker {
     }
 
     private List<Blocking.Doing> doings() {
+        List<Stand> blocked = assigned.blocked();
         return picture.lineup.snap().formation().men().stream()
                 .sorted(Comparator.comparingDouble((Man m) -> -picture.u(m)))
-                .map(this::doing)
+                .map(man -> doing(man, blocked))
                 .toList();
     }
 
-    private Blocking.Doing doing(Man man) {
-        Optional<Stand> on = assigned.blocked().stream()
-                .filter(s -> assigned.blockers(s).contains(man))
-                .findFirst();
+    private Blocking.Doing doing(Man man, List<Stand> blocked) {
+        Optional<Stand> on =
+                blocked.stream().filter(s -> assigned.blockers(s).contains(man)).findFirst();
         if (on.isPresent()) {
             Stand mine = on.get();
             List<Man> by = assigned.blockers(mine);
@@ -392,7 +245,7 @@ final class BlockMaker {
         if (man == picture.shape.quarterback()) {
             return run.option() ? Blocking.Does.READS : Blocking.Does.HANDS_OFF;
         }
-        if (told != null && told != Block.FAKE) {
+        if (told != null && told.finds() != Finds.NOBODY) {
             return Blocking.Does.CLIMBS;
         }
         if (!picture.shape.backs().contains(man)) {

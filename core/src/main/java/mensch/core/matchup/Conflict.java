@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mensch.core.convention.OptionLimits;
+import mensch.core.document.Worded;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.front.Role;
 import mensch.core.geometry.Point;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * A play that asks one defender two things, or an option that asks for an owner of each ball path (handbook 3, options
  * and run-pass conflicts).
  *
+ * @param option the run-pass option; none for a run that is an option by itself
  * @param name of the play
  * @param play the side the run goes to
  * @param key the man a run-pass option reads; null for a plain option, or when nobody stands where it looks
@@ -36,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param open ball paths nobody has
  */
 public record Conflict(
+        Optional<RunPass> option,
         String name,
         Side play,
         @Nullable Job key,
@@ -62,12 +65,27 @@ public record Conflict(
                 : Math.max(0, Math.min(run.to(), pass.to()) - Math.max(run.from(), pass.from()));
     }
 
+    /** How a play asks its man. */
+    public enum Asks implements Worded {
+        ONE_THING,
+        /** Two at once, for so short that he does one after the other. */
+        TWO_FOR_A_MOMENT,
+        TWO_THINGS
+    }
+
+    /** @param little seconds of both that cost a man nothing */
+    public Asks asks(double little) {
+        double both = overlap();
+        return both <= 0 ? Asks.ONE_THING : both < little ? Asks.TWO_FOR_A_MOMENT : Asks.TWO_THINGS;
+    }
+
     static Conflict of(Matchup matchup, Picture picture, RunPass option, Blocking blocking) {
         Lineup lineup = matchup.lineup();
         Side play = blocking.play();
         Side side = lineup.viewFrom(play).side(option.on());
         Optional<Job> key = key(picture, option.reads(), side).map(Stand::job);
         return new Conflict(
+                Optional.of(option),
                 option.name(),
                 play,
                 key.orElse(null),
@@ -189,6 +207,7 @@ public record Conflict(
         Map<BallPath, Job> owners = new EnumMap<>(BallPath.class);
         match(paths, candidates, 0, new ArrayList<>(), new EnumMap<>(BallPath.class), owners);
         return new Conflict(
+                Optional.empty(),
                 blocking.run().name(),
                 blocking.play(),
                 null,

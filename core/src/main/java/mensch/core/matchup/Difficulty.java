@@ -47,7 +47,7 @@ public record Difficulty(Grade grade, Why why, double value, double limit) {
 
     /** No coach reads hundredths. */
     private String tenth() {
-        return Numbers.words(Math.round(value * 10) / 10.0);
+        return Numbers.tenth(value);
     }
 
     /** Leverage of a blocker: yards he stands between a man and the ball's way, negative when he does not. */

@@ -1,7 +1,9 @@
 package mensch.core.matchup;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mensch.core.document.Worded;
@@ -85,7 +87,12 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
 
         /** Men who have him as their own, help not counted. */
         public List<Cover> owners() {
-            return covers.stream().filter(c -> c.by() != Having.HOLE).toList();
+            for (Cover cover : covers) {
+                if (cover.by() == Having.HOLE) {
+                    return covers.stream().filter(c -> c.by() != Having.HOLE).toList();
+                }
+            }
+            return covers;
         }
 
         /** The route and who runs it, as in "hitch by Z". */
@@ -118,19 +125,17 @@ public record Distribution(Pass pass, Side play, List<Row> rows) {
 
     /** Zone men with more than one route of their own. A deep man with two is told as well: he can be on top of one. */
     public List<Overload> overloads() {
-        var jobs = new ArrayList<Job>();
-        rows.forEach(r -> r.owners().stream()
-                .map(Cover::job)
-                .filter(j -> !jobs.contains(j))
-                .forEach(jobs::add));
-        return jobs.stream()
-                .map(j -> new Overload(
-                        j,
-                        rows.stream()
-                                .filter(r -> r.owners().size() == 1
-                                        && r.owners().get(0).job().equals(j))
-                                .toList()))
-                .filter(o -> o.rows().size() > 1)
+        Map<Job, List<Row>> alone = new LinkedHashMap<>();
+        for (Row row : rows) {
+            List<Cover> owners = row.owners();
+            if (owners.size() == 1) {
+                alone.computeIfAbsent(owners.get(0).job(), j -> new ArrayList<>())
+                        .add(row);
+            }
+        }
+        return alone.entrySet().stream()
+                .filter(his -> his.getValue().size() > 1)
+                .map(his -> new Overload(his.getKey(), List.copyOf(his.getValue())))
                 .toList();
     }
 

@@ -9,6 +9,7 @@ import java.util.Optional;
 import mensch.core.formation.Man;
 import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.Block;
+import mensch.core.play.Block.Finds;
 import org.jspecify.annotations.Nullable;
 
 /** The blocks of the men on the line, each by his own rule; whoever finds nobody climbs. */
@@ -48,24 +49,24 @@ final class LineBlocks {
         for (int i = 0; i < line.size(); i++) {
             Man man = line.get(i);
             Block block = told(man);
-            if (block == Block.DOWN || block == Block.PIN) {
+            if (block.finds() == Finds.INSIDE_HIM || block.finds() == Finds.INSIDE_ELSE_PULLS) {
                 down(man, i + 1 < line.size() ? line.get(i + 1) : null, block);
             }
         }
         for (Man man : line) {
-            if (told(man) == Block.BACK) {
+            if (told(man).finds() == Finds.BACKSIDE_OF_HIM) {
                 back(man);
             }
         }
         var uncovered = new ArrayList<Man>();
         for (Man man : line) {
-            if (onHisOwn(told(man)) && !covering(man)) {
+            if (onHisOwn(told(man).finds()) && !covering(man)) {
                 uncovered.add(man);
             }
         }
         uncovered.forEach(this::help);
         for (Man man : line) {
-            if (told(man) == Block.CLIMB && !loose(man)) {
+            if (told(man).finds() == Finds.SECOND_LEVEL && !loose(man)) {
                 assigned.climbs(man);
             }
         }
@@ -79,17 +80,13 @@ final class LineBlocks {
             return false;
         }
         boolean kicked = u(man) > 0
-                && !assigned.told(b -> b == Block.KICK || b == Block.PULL_KICK).isEmpty()
+                && !assigned.told(b -> b.finds() == Finds.EDGE).isEmpty()
                 && pool.stream().filter(assigned::free).noneMatch(s -> s.u() > mine.u());
         return !kicked && covering(man);
     }
 
-    private static boolean onHisOwn(Block block) {
-        return block == Block.ZONE
-                || block == Block.REACH
-                || block == Block.BASE
-                || block == Block.CUT_OFF
-                || block == Block.HINGE;
+    private static boolean onHisOwn(Finds finds) {
+        return finds == Finds.OVER_OR_PLAY_SIDE || finds == Finds.OVER_OR_INSIDE || finds == Finds.OVER_OR_NEIGHBOURS;
     }
 
     /**
@@ -117,7 +114,7 @@ final class LineBlocks {
                 && Math.abs(mine.u() - u(man)) <= picture.limits.alike().headUp();
         if (mine != null && (help || headUp)) {
             assigned.take(mine, man, Block.DOWN);
-        } else if (block == Block.PIN) {
+        } else if (block.finds() == Finds.INSIDE_ELSE_PULLS) {
             assigned.tell(man, Block.PULL_FORCE);
         } else {
             assigned.climbs(man);
@@ -164,8 +161,8 @@ final class LineBlocks {
         Man inside = u(man) > 0 ? backSide : playSide;
         Man outside = u(man) > 0 ? playSide : backSide;
         Block block = told(man);
-        boolean flows = block == Block.REACH || block == Block.CUT_OFF;
-        Man second = block == Block.BASE || block == Block.HINGE ? inside : playSide;
+        boolean flows = block.finds() == Finds.OVER_OR_NEIGHBOURS;
+        Man second = block.finds() == Finds.OVER_OR_INSIDE ? inside : playSide;
         Optional<Stand> first =
                 flows ? neighbours(playSide) : between(man, inside).or(() -> between(man, outside));
         first.or(() -> neighbours(second))

@@ -5,8 +5,12 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
+import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
@@ -116,6 +120,24 @@ public final class Matchup {
                 ? null
                 : blocking(fake.run(), fake.other() ? play.opposite() : play).orElse(null);
         return shows(play).pass(pass, run, shows(run == null ? play : run.play()));
+    }
+
+    /**
+     * What every key shows on a run-pass option: whoever has a route shows it, everybody else shows the run; nothing
+     * when the formation cannot run it.
+     */
+    public List<Shown> shown(RunPass option, Side play) {
+        View view = lineup.viewFrom(play);
+        Set<Man> routed = option.pass().told().stream()
+                .flatMap(t -> t.who().in(view).stream())
+                .collect(Collectors.toSet());
+        return option.fits(view) != Answer.YES
+                ? List.of()
+                : blocking(option.run(), play).stream()
+                        .flatMap(run -> Stream.concat(
+                                shown(run).stream().filter(s -> !routed.contains(s.key())),
+                                shown(option.pass(), play).stream().filter(s -> routed.contains(s.key()))))
+                        .toList();
     }
 
     /** Who has each way of the ball of a plain option. */

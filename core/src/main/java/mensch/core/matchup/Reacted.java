@@ -1,7 +1,6 @@
 package mensch.core.matchup;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,10 +51,14 @@ public record Reacted(List<Turn> turns) {
 
     /** Whether a key of his tells him the pass by then, whatever another key shows. */
     public static boolean toldPass(List<Shown> shown, Job job, double until) {
-        return shown.stream()
-                .filter(s -> s.reader() == job && s.seconds() <= until)
-                .flatMap(s -> taught(s).stream())
-                .anyMatch(Turn::pass);
+        for (Shown one : shown) {
+            if (one.reader() == job
+                    && one.seconds() <= until
+                    && taught(one).filter(Turn::pass).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public Reacted {
@@ -64,24 +67,43 @@ public record Reacted(List<Turn> turns) {
 
     /** @param until messages that come later than this, seconds after the snap, come too late */
     public static Reacted of(Lineup lineup, List<Shown> shown, double until) {
-        Map<Job, List<Turn>> taught = new IdentityHashMap<>();
+        Map<Job, List<Shown>> told = new IdentityHashMap<>();
         for (Shown one : shown) {
             if (one.seconds() <= until) {
-                taught(one)
-                        .ifPresent(turn -> taught.computeIfAbsent(one.reader(), j -> new ArrayList<>())
-                                .add(turn));
+                told.computeIfAbsent(one.reader(), j -> new ArrayList<>()).add(one);
             }
         }
         var turns = new ArrayList<Turn>();
         for (Job job : lineup.jobs()) {
-            taught.getOrDefault(job, List.of()).stream()
-                    .filter(t ->
-                            shown.stream().noneMatch(later -> later.seconds() <= until && takesBack(later, t.shown())))
-                    .max(Comparator.comparing((Turn t) -> pull(t.shown().message()))
-                            .thenComparingDouble(t -> t.shown().seconds()))
-                    .ifPresent(turns::add);
+            turn(told.getOrDefault(job, List.of())).ifPresent(turns::add);
         }
         return new Reacted(turns);
+    }
+
+    /** The last of a man's messages that his table has a row for and no later one takes back; a pull before others. */
+    private static Optional<Turn> turn(List<Shown> told) {
+        Optional<Turn> last = Optional.empty();
+        for (Shown one : told) {
+            Optional<Turn> turn = takenBack(told, one) ? Optional.empty() : taught(one);
+            if (turn.isPresent() && last.filter(l -> !later(one, l.shown())).isEmpty()) {
+                last = turn;
+            }
+        }
+        return last;
+    }
+
+    private static boolean later(Shown one, Shown other) {
+        boolean pull = pull(one.message());
+        return pull == pull(other.message()) ? one.seconds() > other.seconds() : pull;
+    }
+
+    private static boolean takenBack(List<Shown> told, Shown said) {
+        for (Shown later : told) {
+            if (takesBack(later, said)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Optional<Turn> taught(Shown shown) {
@@ -96,8 +118,7 @@ public record Reacted(List<Turn> turns) {
     }
 
     private static boolean takesBack(Shown later, Shown said) {
-        return later.reader() == said.reader()
-                && later.seconds() > said.seconds()
+        return later.seconds() > said.seconds()
                 && later.whose() == said.whose()
                 && later.key() == said.key()
                 && later.message().contradicts(said.message());
@@ -108,6 +129,11 @@ public record Reacted(List<Turn> turns) {
     }
 
     public Optional<Turn> of(Job job) {
-        return turns.stream().filter(t -> t.job() == job).findFirst();
+        for (Turn turn : turns) {
+            if (turn.job() == job) {
+                return Optional.of(turn);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -28,6 +28,7 @@ import mensch.core.play.Run;
 import mensch.core.possible.Builds;
 import mensch.core.rung.Key;
 import mensch.core.rung.Ref;
+import mensch.core.rung.Task;
 import mensch.core.rung.View;
 import org.jspecify.annotations.Nullable;
 
@@ -111,7 +112,8 @@ final class ShownMaker {
     }
 
     private List<Shown> inOrder() {
-        return shown.stream().sorted(Comparator.comparingDouble(Shown::seconds)).toList();
+        shown.sort(Comparator.comparingDouble(Shown::seconds));
+        return List.copyOf(shown);
     }
 
     /** Once: flow and ball may say the same of one man. */
@@ -174,11 +176,12 @@ final class ShownMaker {
             carries(blocking, stand, watched, times.ball());
             return;
         }
-        doing(blocking, watched.man()).ifPresent(doing -> run(blocking, stand, watched, doing));
-    }
-
-    private static Optional<Doing> doing(Blocking blocking, Man man) {
-        return blocking.doings().stream().filter(d -> d.man() == man).findFirst();
+        for (Doing doing : blocking.doings()) {
+            if (doing.man() == watched.man()) {
+                run(blocking, stand, watched, doing);
+                return;
+            }
+        }
     }
 
     private void run(Blocking blocking, Stand stand, Watched watched, Doing doing) {
@@ -216,7 +219,7 @@ final class ShownMaker {
             tell(stand, watched, Message.PASS_SET, times.line());
         }
         // two who reach or cut him off are one moving wall to him, no double
-        boolean moving = block == Block.REACH || block == Block.CUT_OFF;
+        boolean moving = block.finds() == Block.Finds.OVER_OR_NEIGHBOURS;
         List<Message> messages = !moving && twoOnHim(blocking, stand, man)
                 ? List.of(Message.DOUBLE)
                 : MessageTable.shows(block, toward(blocking, stand, man, doing));
@@ -244,11 +247,11 @@ final class ShownMaker {
     }
 
     private double seconds(Block block, boolean line) {
-        return switch (block) {
-            case TRAP, PULL_KICK, PULL_LEAD, PULL_FORCE, PULL_CORNER -> times.pull();
-            case ARC, ARC_BACK_EDGE, CLIMB -> times.release();
-            case CRACK, STALK -> times.stalk();
-            default -> line ? times.line() : times.backfield();
+        return switch (block.opens()) {
+            case PULL -> times.pull();
+            case RELEASE -> times.release();
+            case SPACE -> times.stalk();
+            case STEP -> line ? times.line() : times.backfield();
         };
     }
 
@@ -294,7 +297,7 @@ final class ShownMaker {
 
     /**
      * Whether somebody who goes to {@code u} comes to the reader's side of the front. One in the middle has all flow: a
-     * deep man between the tackles, another man on the ball.
+     * deep man between the tackles or in the middle of the field, another man on the ball.
      */
     private boolean toMe(Stand stand, double u) {
         double ball = middle();
@@ -302,7 +305,10 @@ final class ShownMaker {
         double middle = deep
                 ? picture.u(picture.tackle()) - ball
                 : picture.limits.alike().headUp();
-        return Math.abs(stand.u() - ball) <= middle || (stand.u() - ball) * (u - ball) >= 0;
+        boolean central = deep
+                && stand.job().passTask() instanceof Task.Cover cover
+                && cover.area().central();
+        return central || Math.abs(stand.u() - ball) <= middle || (stand.u() - ball) * (u - ball) >= 0;
     }
 
     /** Where the backfield goes, with the ball; a counter step shows the other way first, a draw nothing. */

@@ -132,6 +132,15 @@ public record Run(
         return new Point(middle.x() + view.my().sign() * outside, 0);
     }
 
+    /** Where a man goes who is told a block, play frame: where the ball crosses, or the edge he is sent to. */
+    public Point goal(Block block, View view) {
+        if (block.finds() != Block.Finds.BACK_EDGE) {
+            return crosses(view);
+        }
+        Flank back = view.features().shape().flank(view.my().opposite());
+        return new Gap(view.my().opposite(), Gap.count(back) - 1).middle(back);
+    }
+
     /** Whether it is an option. */
     public boolean option() {
         return !paths.isEmpty();

@@ -25,7 +25,7 @@ public final class Builds {
         if (man.post() == Man.Post.QUARTERBACK) {
             return speeds.gaits().quarterback();
         }
-        if (shape.backs().contains(man)) {
+        if (back(man, shape)) {
             return speeds.gaits().back();
         }
         return attached(man, shape) ? speeds.gaits().tightEnd() : speeds.gaits().receiver();
@@ -44,10 +44,15 @@ public final class Builds {
         if (man.interior()) {
             return 3;
         }
-        if (man.post() == Man.Post.QUARTERBACK || shape.backs().contains(man)) {
+        if (man.post() == Man.Post.QUARTERBACK || back(man, shape)) {
             return 1;
         }
         return attached(man, shape) ? 2 : 0;
+    }
+
+    /** A back, also one who takes the snap. */
+    private static boolean back(Man man, Shape shape) {
+        return shape.backs().contains(man) || man == shape.quarterback();
     }
 
     private static boolean attached(Man man, Shape shape) {

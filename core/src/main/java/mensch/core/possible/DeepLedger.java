@@ -3,6 +3,7 @@ package mensch.core.possible;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mensch.core.convention.Gait;
@@ -17,6 +18,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.lineup.NamedMen;
 import mensch.core.rung.Area;
 import mensch.core.rung.Ref;
 import mensch.core.rung.Task;
@@ -78,9 +80,10 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
         Optional<Shell> shell = lineup.inForce().deep().or(() -> told(areas));
         var rows = new ArrayList<Row>();
         List<Threat> verticals = verticals(lineup);
+        Map<Man, List<Job>> had = NamedMen.of(lineup, job -> named(job.passTask()));
         Side cover = lineup.sides().cover().side();
         for (DeepArea part : shell.map(s -> s.parts(cover)).orElse(List.of())) {
-            rows.add(row(lineup, areas, part, verticals));
+            rows.add(row(lineup, areas, part, verticals, had));
         }
         rows.sort((a, b) -> Double.compare(a.extent().xMin(), b.extent().xMin()));
         return new DeepLedger(shell, rows);
@@ -103,7 +106,8 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
                 : deep.contains(Area.DEEP_MIDDLE_THIRD) ? Optional.of(Shell.MIDDLE) : Optional.empty();
     }
 
-    private static Row row(Lineup lineup, AreaLedger areas, DeepArea part, List<Threat> verticals) {
+    private static Row row(
+            Lineup lineup, AreaLedger areas, DeepArea part, List<Threat> verticals, Map<Man, List<Job>> had) {
         Region extent = extent(lineup.snap().field(), part, lineup);
         var owners = new ArrayList<AreaLedger.Row>();
         var men = new ArrayList<Job>();
@@ -119,15 +123,14 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
         var threats = new ArrayList<Threat>();
         for (Threat t : verticals) {
             if (t.at().x() >= extent.xMin() && t.at().x() <= extent.xMax()) {
-                Optional<Deepest> deepest =
-                        had(lineup, t.man()).isEmpty() ? deepest(lineup, owners, t) : Optional.empty();
+                Optional<Deepest> deepest = !had.containsKey(t.man()) ? deepest(lineup, owners, t) : Optional.empty();
                 threats.add(new Threat(t.man(), t.at(), t.seconds(), deepest));
             }
         }
         List<Job> byMan = List.of();
         if (owners.isEmpty() && outside(part.area())) {
             byMan = byMan(
-                    lineup,
+                    had,
                     threats.isEmpty()
                             ? verticals.stream()
                                     .filter(t -> part.side().sign() * t.at().x() > 0)
@@ -161,10 +164,10 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
      * Everybody who can be deep in the part, or on its side when nobody can, has a man of his own: the corner who has
      * number one everywhere.
      */
-    private static List<Job> byMan(Lineup lineup, List<Threat> threats) {
+    private static List<Job> byMan(Map<Man, List<Job>> had, List<Threat> threats) {
         var men = new ArrayList<Job>();
         for (Threat threat : threats) {
-            List<Job> his = had(lineup, threat.man());
+            List<Job> his = had.getOrDefault(threat.man(), List.of());
             if (his.isEmpty()) {
                 return List.of();
             }
@@ -173,20 +176,7 @@ public record DeepLedger(Optional<Shell> shell, List<Row> rows) {
         return List.copyOf(men);
     }
 
-    /** Who goes with him wherever he runs, man to man or by a match. */
-    private static List<Job> had(Lineup lineup, Man man) {
-        var had = new ArrayList<Job>();
-        for (Job job : lineup.jobs()) {
-            for (Ref his : named(job.passTask())) {
-                if (lineup.view(job).man(his).filter(man::equals).isPresent()) {
-                    had.add(job);
-                    break;
-                }
-            }
-        }
-        return List.copyOf(had);
-    }
-
+    /** Whom he goes with wherever he runs, man to man or by a match. */
     private static List<Ref> named(Task pass) {
         if (pass instanceof Task.OnMen on) {
             return on.men();

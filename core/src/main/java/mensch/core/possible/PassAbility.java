@@ -61,11 +61,26 @@ public final class PassAbility {
 
     /** Whether a dropper is near his landmark when a five-step throw leaves. */
     public Ability drop(AreaLedger.Row row) {
-        double yards = Math.max(0, row.travel() - limits.drop().near());
+        return drop(row, row.travel());
+    }
+
+    /** Of a man who is late: whether he would not be, or by a little, with the ball in the middle of the field. */
+    public boolean byTheField(AreaLedger.Row row) {
+        Point feet = row.owner().feet();
+        double lateral = lineup.snap().field().ball().lateralYards();
+        if (feet == null || lateral == 0) {
+            return false;
+        }
+        Point there = new Point(row.landmark().x() + lateral, row.landmark().y());
+        return !(drop(row, feet.distance(there)) instanceof Ability.Late late && late.over() > limits.late());
+    }
+
+    private Ability drop(AreaLedger.Row row, double travel) {
+        double yards = Math.max(0, travel - limits.drop().near());
         Gait gait = Builds.gait(row.owner().role().body(), lineup.convention().speeds());
         double seconds = gait.time(yards);
         return seconds <= limits.drop().by()
                 ? Ability.CAN
-                : new Ability.Late(row.travel(), seconds, limits.drop().by());
+                : new Ability.Late(travel, seconds, limits.drop().by());
     }
 }

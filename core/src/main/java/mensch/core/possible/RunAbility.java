@@ -163,8 +163,7 @@ public final class RunAbility {
         }
         double yards = toTheEdge(feet, side);
         double seconds = seconds(job, yards, onTheLine(job, feet) ? 0 : speeds.readKey());
-        return job.words() + " from " + Numbers.words(Math.round(yards * 10) / 10.0) + " yd in "
-                + Numbers.words(Math.round(seconds * 10) / 10.0) + " s";
+        return job.words() + " from " + Numbers.tenth(yards) + " yd in " + Numbers.tenth(seconds) + " s";
     }
 
     private double toTheEdge(Point feet, Side side) {

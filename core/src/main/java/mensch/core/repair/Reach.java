@@ -10,8 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mensch.core.audit.Finding;
+import mensch.core.audit.Rule;
 import mensch.core.call.Call;
 import mensch.core.call.LayeredRung;
+import mensch.core.coverage.CoverSeat;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
@@ -27,6 +29,7 @@ import mensch.core.lineup.Lineup;
 import mensch.core.possible.DeepLedger;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Gap;
+import mensch.core.rung.Move;
 import mensch.core.rung.Part;
 import mensch.core.rung.Place;
 import mensch.core.rung.RungReader;
@@ -162,19 +165,40 @@ final class Reach {
 
     private static List<Job> men(Lineup lineup, Finding finding, int nearest) {
         return men(lineup, finding).stream()
-                .limit(Math.max(nearest, finding.who().size()))
+                .limit(Math.max(nearest, finding.who().size() + 1))
                 .toList();
     }
 
-    /** The men a finding names, then the others, the nearest to the spot first. */
+    /**
+     * The men a finding names, then the others, the nearest to the spot first; where a run job is missing, a man near
+     * the line whom a run gives nothing of his own comes before those who have a gap; where a rusher is, who is sent
+     * and does not rush.
+     */
     private static List<Job> men(Lineup lineup, Finding finding) {
         var men = new ArrayList<>(finding.who());
+        double near = lineup.convention().jobs().force().deep();
+        boolean run = parts(finding).contains(Part.RUN);
+        boolean rush = finding.check().rule() == Rule.PRESSURE;
         lineup.placed().stream()
                 .filter(p -> !men.contains(p.job()))
-                .sorted(Comparator.comparingDouble(p -> p.feet().distance(finding.where())))
+                .sorted(Comparator.comparing((Lineup.Placed p) ->
+                                !(run && p.feet().distance(finding.where()) <= near && spare(p.job())
+                                        || rush && sent(p.job())))
+                        .thenComparingDouble(p -> p.feet().distance(finding.where())))
                 .map(Lineup.Placed::job)
                 .forEach(men::add);
         return men;
+    }
+
+    private static boolean sent(Job job) {
+        Move move = job.after().move().orNull();
+        return move != null && move.verb() != null && !(job.passTask() instanceof Task.Rush);
+    }
+
+    private static boolean spare(Job job) {
+        return job.cover() != CoverSeat.CORNER
+                && (job.runTask() instanceof Task.None
+                        || job.runTask() instanceof Task.Fit fit && fit.role() == FitRole.ALLEY);
     }
 
     /** Gaps, edges and eligibles that nobody has, as this man would be told them. */

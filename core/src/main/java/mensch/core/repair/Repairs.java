@@ -65,6 +65,7 @@ public final class Repairs {
             .thenComparingInt(Tried::rushersLost)
             .thenComparingInt(t -> t.costs().size())
             .thenComparing(t -> t.way().natural())
+            .thenComparingInt(Tried::bustsLeft)
             .thenComparingInt(Tried::men)
             .thenComparingInt(Tried::parts);
 
@@ -75,12 +76,13 @@ public final class Repairs {
             .thenComparingInt(o -> o.repair().rushersLost())
             .thenComparingInt(o -> o.repair().costs().size())
             .thenComparing(Offered::natural)
+            .thenComparingInt(Offered::bustsLeft)
             .thenComparingInt(o -> o.repair().men())
             .thenComparingInt(o -> o.repair().elsewhere().newWeak())
             .thenComparingInt(o -> o.repair().parts());
 
-    /** A repair and what kind of answer it is. */
-    private record Offered(Repair repair, Natural natural) {}
+    /** A repair, what kind of answer it is, and what it leaves broken beside what it mends. */
+    private record Offered(Repair repair, Natural natural, int bustsLeft) {}
 
     private final Library library;
     private final Plays plays;
@@ -128,7 +130,7 @@ public final class Repairs {
     }
 
     /** One change that mends it here, before it is known what it costs elsewhere. */
-    private record Tried(Way way, Call call, List<Finding> costs, int men, int parts, int rushersLost) {
+    private record Tried(Way way, Call call, List<Finding> costs, int bustsLeft, int men, int parts, int rushersLost) {
         List<Sentence> steps() {
             return way.steps();
         }
@@ -198,7 +200,8 @@ public final class Repairs {
         if (after.jobs().equals(before.jobs()) || broken.shows().test(after)) {
             return Optional.empty();
         }
-        List<Finding> costs = costs(Audit.of(after), broken.byItself());
+        List<Finding> is = Audit.of(after);
+        List<Finding> costs = costs(is, broken.byItself());
         if (dear(costs, finding) || !outcomes.add(after.jobs())) {
             return Optional.empty();
         }
@@ -207,6 +210,7 @@ public final class Repairs {
                 way,
                 changed.get(),
                 costs,
+                (int) is.stream().filter(f -> f.severity() == Severity.BUST).count(),
                 (int) parts.stream().map(c -> c.is().id()).distinct().count(),
                 parts.size(),
                 Math.max(0, rushers(before) - rushers(after))));
@@ -277,7 +281,7 @@ public final class Repairs {
                                 tried.parts(),
                                 tried.rushersLost(),
                                 elsewhere(tried.call(), others)))
-                        .ifPresent(r -> offered.add(new Offered(r, tried.way().natural())));
+                        .ifPresent(r -> offered.add(new Offered(r, tried.way().natural(), tried.bustsLeft())));
             }
         }
         offered.sort(BETTER);

@@ -134,9 +134,22 @@ public enum Area {
     }
 
     private static double hookX(View view, Side side) {
-        double wished =
-                view.field().x(Mark.HASH, side, view.convention().landmarks().hookInsideHash());
-        return view.convention().landmarks().clamped() && side.sign() * wished < 0 ? clamped(view, side) : wished;
+        return narrow(view, side) ? clamped(view, side) : hookWished(view, side);
+    }
+
+    private static double hookWished(View view, Side side) {
+        return view.field().x(Mark.HASH, side, view.convention().landmarks().hookInsideHash());
+    }
+
+    private static boolean narrow(View view, Side side) {
+        return view.convention().landmarks().clamped() && side.sign() * hookWished(view, side) < 0;
+    }
+
+    /**
+     * Whether there is no room for its landmark between ball and sideline, so that it lies nearer to its neighbour's.
+     */
+    public boolean squeezed(View view, Side side) {
+        return hook && narrow(view, side);
     }
 
     /** Never beyond the ball: the hash itself, or two yards on his own side of the ball (handbook 9, clamp rule). */

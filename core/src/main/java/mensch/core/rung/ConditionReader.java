@@ -81,6 +81,9 @@ final class ConditionReader {
         if (tokens.accept("unbalanced to")) {
             return Optional.of(new Condition.Has(Feature.UNBALANCED, refs.anyWhere()));
         }
+        if (tokens.accept("detached lineman on")) {
+            return Optional.of(new Condition.Has(Feature.DETACHED_LINEMAN, refs.anyWhere()));
+        }
         if (tokens.accept("back on")) {
             return Optional.of(new Condition.Has(Feature.BACK_HERE, refs.anyWhere()));
         }

@@ -6,7 +6,10 @@ import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
-/** A gap of the offensive surface: index 0 = A, from the ball out. */
+/**
+ * A gap of the offensive surface: index 0 = A, from the ball out. One the surface does not have lies where its last
+ * does; the audit says that it is not there.
+ */
 public record Gap(Side side, int index) {
 
     /** A side with n men beyond the centre, a wing included, has n + 1 gaps. */
@@ -32,7 +35,8 @@ public record Gap(Side side, int index) {
 
     /** The blocker inside it, play-frame x. */
     public double innerX(Flank flank) {
-        return index == 0 ? flank.middle().x() : man(flank, index - 1).x();
+        int inside = Math.min(index, count(flank) - 1);
+        return inside == 0 ? flank.middle().x() : man(flank, inside - 1).x();
     }
 
     /** The blocker outside it, play-frame x; of the last gap, where one more would stand. */

@@ -14,4 +14,9 @@ public final class Numbers {
                 ? rounded.setScale(0, RoundingMode.HALF_UP).toPlainString()
                 : rounded.toPlainString();
     }
+
+    /** To the tenth: nobody reads hundredths of a yard or a second. */
+    public static String tenth(double value) {
+        return words(Math.round(value * 10) / 10.0);
+    }
 }

@@ -230,13 +230,24 @@ public sealed interface Phrase {
         }
     }
 
+    /** A deep man narrows with the formation (handbook 4, zones): how wide its outermost man stands. */
+    private static double outermost(View view, Side side) {
+        Flank flank = view.features().shape().flank(side);
+        Man outermost =
+                flank.receivers().isEmpty() ? flank.endMan() : flank.receivers().get(0);
+        return Math.max(side.sign() * outermost.x(), 0);
+    }
+
     /** A line of the field; {@code inside} yards toward the middle, negative outside. */
     record AtLandmark(Mark mark, double inside, Where where, Depth depth) implements Phrase {
         @Override
         public Place place(View view) {
             Side side = view.side(where);
+            boolean deep = mark != Mark.MIDDLE
+                    && depth.aim() > view.convention().blocks().level().second();
+            double most = deep ? outermost(view, side) : Double.MAX_VALUE;
             return new Placing(view, this, side)
-                    .landmark(side.sign() * view.field().x(mark, side, inside), depth);
+                    .landmark(Math.min(side.sign() * view.field().x(mark, side, inside), most), depth);
         }
 
         @Override
@@ -261,18 +272,10 @@ public sealed interface Phrase {
                             .fromSideline(
                                     side,
                                     part.partOfWidth() * view.field().code().widthYards());
-            double most = part == DeepPart.MIDDLE ? Double.MAX_VALUE : widest(view, side);
+            double most = part == DeepPart.MIDDLE
+                    ? Double.MAX_VALUE
+                    : outermost(view, side) + view.convention().jobs().deep().outside();
             return new Placing(view, this, side).landmark(Math.min(outward, most), depth);
-        }
-
-        /** A deep man narrows with the formation (handbook 4, zones). */
-        private static double widest(View view, Side side) {
-            Flank flank = view.features().shape().flank(side);
-            Man outermost = flank.receivers().isEmpty()
-                    ? flank.endMan()
-                    : flank.receivers().get(0);
-            return Math.max(side.sign() * outermost.x(), 0)
-                    + view.convention().jobs().deep().outside();
         }
 
         @Override

@@ -199,7 +199,10 @@ public final class PlayDrawing {
                     .filter(man -> man != carrier)
                     .ifPresent(man -> ways.add(new Sketch.Way(
                             Words.spots(told.block()
-                                    .way(man.feet(), point, view.my().sign())),
+                                    .way(
+                                            man.feet(),
+                                            run.goal(told.block(), view),
+                                            view.my().sign())),
                             false)));
         }
         ways.add(new Sketch.Way(

@@ -6,6 +6,7 @@ import mensch.core.document.Worded;
 import mensch.core.geometry.Side;
 import mensch.core.matchup.Blocking.Delay;
 import mensch.core.matchup.Blocking.Outcome;
+import mensch.core.matchup.Conflict.Asks;
 import mensch.core.matchup.Difficulty.Grade;
 import mensch.core.matchup.Distribution.Having;
 import mensch.core.sheet.Sheet.FindingRow;
@@ -23,6 +24,7 @@ public record PlaySheet(
         List<FindingRow> findings,
         List<RunLine> runs,
         List<PassLine> passes,
+        List<OptionLine> options,
         List<ProtectionRow> protections,
         List<TravelRow> travels,
         List<TellRow> pairs) {
@@ -53,6 +55,31 @@ public record PlaySheet(
             int matched,
             int routes,
             @Nullable String given) {}
+
+    /**
+     * A run-pass option to one side.
+     *
+     * @param key the man it reads, or null when nobody stands where it looks
+     * @param run what the run asks of him, or null; with the seconds from and to
+     * @param pass likewise the throw
+     * @param both seconds during which he is asked both, 0 when never
+     * @param asks what that is to him, as the audit says it
+     */
+    public record OptionLine(
+            String id,
+            String name,
+            Side side,
+            @Nullable String key,
+            @Nullable AskedRow run,
+            @Nullable AskedRow pass,
+            double both,
+            Asks asks) {}
+
+    /** What a play asks of a man, seconds after the snap. */
+    public record AskedRow(String job, double from, double to) {}
+
+    /** A run-pass option in full: its blocks, with what every key shows on it, and its routes. */
+    public record OptionSheet(OptionLine line, RunSheet run, PassSheet pass) {}
 
     /**
      * Rushers against a protection; seconds until the first is at a gun quarterback.

@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Subject;
@@ -14,6 +15,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
+import mensch.core.matchup.Conflict;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Matchup;
 import mensch.core.matchup.PassRush;
@@ -25,7 +27,10 @@ import mensch.core.matchup.Tells;
 import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
+import mensch.core.play.Run;
+import mensch.core.play.RunPass;
 import mensch.core.sheet.PlaySheet.Answered;
+import mensch.core.sheet.PlaySheet.AskedRow;
 import mensch.core.sheet.PlaySheet.BlockRow;
 import mensch.core.sheet.PlaySheet.CoverRow;
 import mensch.core.sheet.PlaySheet.DoingRow;
@@ -34,6 +39,8 @@ import mensch.core.sheet.PlaySheet.FitRow;
 import mensch.core.sheet.PlaySheet.FreeRow;
 import mensch.core.sheet.PlaySheet.Had;
 import mensch.core.sheet.PlaySheet.KeyRow;
+import mensch.core.sheet.PlaySheet.OptionLine;
+import mensch.core.sheet.PlaySheet.OptionSheet;
 import mensch.core.sheet.PlaySheet.PassLine;
 import mensch.core.sheet.PlaySheet.PassRushRow;
 import mensch.core.sheet.PlaySheet.PassSheet;
@@ -63,6 +70,9 @@ public final class PlaySheetMaker {
                 Audit.of(subject).stream().map(SheetMaker::finding).toList(),
                 subject.runs().stream().map(PlaySheetMaker::line).toList(),
                 subject.passes().stream().map(PlaySheetMaker::line).toList(),
+                subject.conflicts().stream()
+                        .flatMap(c -> line(lineup, c).stream())
+                        .toList(),
                 subject.protections().stream().map(PlaySheetMaker::protection).toList(),
                 subject.tells().travels().stream()
                         .map(t -> new TravelRow(t.job().id(), t.yards(), t.seconds()))
@@ -102,6 +112,24 @@ public final class PlaySheetMaker {
     private static PassLine line(Distribution d) {
         return new PassLine(
                 d.pass().id(), d.pass().name(), d.play(), d.matched(), d.rows().size(), given(d).orElse(null));
+    }
+
+    /** A run that is an option by itself stands among the runs. */
+    private static Optional<OptionLine> line(Lineup lineup, Conflict c) {
+        return c.option()
+                .map(option -> new OptionLine(
+                        option.id(),
+                        option.name(),
+                        c.play(),
+                        c.key() == null ? null : c.key().id(),
+                        asked(c.run()).orElse(null),
+                        asked(c.pass()).orElse(null),
+                        c.overlap(),
+                        c.asks(lineup.convention().jobs().late())));
+    }
+
+    private static Optional<AskedRow> asked(Conflict.@Nullable Demand demand) {
+        return Optional.ofNullable(demand).map(d -> new AskedRow(d.words(), d.from(), d.to()));
     }
 
     private static Optional<String> given(Distribution d) {
@@ -150,14 +178,17 @@ public final class PlaySheetMaker {
      * The blocks of a run; none when it cannot be run to that side. @throws RefusedException naming the runs there are
      */
     public Optional<RunSheet> run(Lineup lineup, String id, Side side) {
-        var run = plays.runs().stream()
-                .filter(r -> r.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new RefusedException("there is no run \"" + id + "\"; there are "
-                        + String.join(
-                                ", ", plays.runs().stream().map(r -> r.id()).toList())));
+        Run run = named("run", id, plays.runs(), Run::id);
         var matchup = new Matchup(lineup);
         return matchup.blocking(run, side).map(b -> sheet(b, keys(lineup, matchup.shown(b), b.ballSeconds())));
+    }
+
+    private static <P> P named(String kind, String id, List<P> plays, Function<P, String> ids) {
+        return plays.stream()
+                .filter(p -> ids.apply(p).equals(id))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("there is no " + kind + " \"" + id + "\"; there are "
+                        + String.join(", ", plays.stream().map(ids).toList())));
     }
 
     /** The last thing each man is told by then that his table has a row for. */
@@ -229,12 +260,7 @@ public final class PlaySheetMaker {
      * concepts there are
      */
     public Optional<PassSheet> pass(Lineup lineup, String id, Side side) {
-        var pass = plays.passes().stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new RefusedException("there is no pass \"" + id + "\"; there are "
-                        + String.join(
-                                ", ", plays.passes().stream().map(p -> p.id()).toList())));
+        Pass pass = named("pass", id, plays.passes(), Pass::id);
         var matchup = new Matchup(lineup);
         return matchup.distribution(pass, side)
                 .map(d -> sheet(
@@ -243,6 +269,33 @@ public final class PlaySheetMaker {
                         fake(lineup, pass, side),
                         PassRush.of(new Pressures(lineup), plays, d).map(PlaySheetMaker::rush),
                         keys(lineup, matchup.shown(pass, side), pass.throwSeconds())));
+    }
+
+    /**
+     * Blocks, routes and keys of a run-pass option; none when it cannot be run to that side. @throws RefusedException
+     * naming the options there are
+     */
+    public Optional<OptionSheet> option(Lineup lineup, String id, Side side) {
+        RunPass option = named("run-pass option", id, plays.options(), RunPass::id);
+        var matchup = new Matchup(lineup);
+        Pass pass = option.pass();
+        return matchup.conflict(option, side)
+                .flatMap(conflict -> matchup.blocking(option.run(), side)
+                        .flatMap(run -> matchup.distribution(pass, side)
+                                .map(routes -> new OptionSheet(
+                                        line(lineup, conflict).orElseThrow(),
+                                        sheet(
+                                                run,
+                                                keys(
+                                                        lineup,
+                                                        matchup.shown(option, side),
+                                                        Math.max(run.ballSeconds(), pass.throwSeconds()))),
+                                        sheet(
+                                                routes,
+                                                matchup.launch(pass, side),
+                                                null,
+                                                Optional.empty(),
+                                                List.of())))));
     }
 
     private static @Nullable FakeRow fake(Lineup lineup, Pass pass, Side side) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
@@ -156,6 +157,13 @@ class AuditTest {
     }
 
     @Test
+    void whoHasAGapStandsInsideHisForceMan() {
+        Snap wing = Snaps.LIBRARY.formation("pistol-wing").snap(null, false, "hs m 50 1&10");
+        Call crossed = hand(DRIZZLE, "nickel", "align outside tight end 6 x 4");
+        assertThat(titles(Lineup.of(crossed, wing), Severity.WEAK)).contains("nickel stands outside his force man.");
+    }
+
+    @Test
     void noCallHasABustAgainstTheFormationsItIsMeantFor() {
         int asked = 0;
         for (Call call : Snaps.LIBRARY.calls()) {
@@ -178,8 +186,37 @@ class AuditTest {
     }
 
     @ParameterizedTest
+    @ValueSource(strings = {"hs l 50 1&10", "hs r 50 1&10"})
+    void onAHashTheFieldIsToldAsAFactAndNotAsTheCallsFault(String spot) {
+        int cells = 0;
+        int clean = 0;
+        for (Call call : Snaps.LIBRARY.calls()) {
+            for (String id : call.front().players() == 11 ? call.meantFor() : Set.<String>of()) {
+                var weak = titles(Lineup.of(call, Snaps.LIBRARY.formation(id).snap(null, false, spot)), Severity.WEAK);
+                cells++;
+                clean += weak.isEmpty() ? 1 : 0;
+            }
+        }
+        assertThat(clean).isGreaterThan(cells * 9 / 10);
+        assertThat(titles(lineup(DRIZZLE, PRO_I, spot), Severity.FACT))
+                .anyMatch(t -> t.startsWith("The wide side is far"))
+                .anyMatch(t -> t.endsWith("share the narrow side."));
+    }
+
+    @Test
+    void whoWouldBeLateInTheMiddleTooIsLateOnAHash() {
+        Call wrong = hand(DRIZZLE, "mike", "align outside end man other side 8 x 3");
+        for (String spot : List.of("hs l 50 1&10", "hs m 50 1&10")) {
+            assertThat(titles(lineup(wrong, PRO_I, spot), Severity.WEAK)).contains("mike is late to his hook.");
+        }
+    }
+
+    @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
         will   | run A gap              | BUST | Nobody has the B gap left.
+        end-away | align outside end man 7 x 1 | WEAK | end away rushes from too wide.
+        end-away | align outside end man 14 x 1 | WEAK | end away rushes from too far.
+        free   | align outside end man 8 x 12 | WEAK | free safety stands beside the deep middle third.
         will   | run A gap              | WEAK | 2 men have the A gap left.
         weak   | run alley              | BUST | Nobody is force on the left.
         free   | align outside end man 4 x 8; run outside, force | WEAK | 2 men are force on the right.

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mensch.core.Snaps;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
@@ -84,6 +85,7 @@ class ConflictRuleTest {
     @CsvSource({"1.0,0", "1.01,0.01", "0.5,0"})
     void twoJobsAreAConflictOnlyWhileTheyOverlap(double runEnds, double overlap) {
         var conflict = new Conflict(
+                Optional.empty(),
                 "x",
                 Side.LEFT,
                 null,

@@ -65,18 +65,26 @@ class MutationTest {
             "awl-drizzle",
             "wedge-ice");
 
+    /** Four yards deeper is what another school teaches of most men: told apart, and not asked for. */
+    private static final String SCHOOL = "4 deeper";
+
     private record Mutant(String rung, Part part, String sentence, boolean live, boolean caught) {}
 
     @Test
     void mostMutantsOfTwelveSoundCallsAreCaught() {
         var report = new LinkedHashMap<Part, int[]>();
         var missed = new ArrayList<String>();
+        int[] school = new int[2];
         for (String id : CALLS) {
             for (Mutant mutant : mutants(Snaps.LIBRARY.call(id))) {
                 if (mutant.live()) {
                     int[] tally = report.computeIfAbsent(mutant.part(), k -> new int[2]);
                     tally[0] += mutant.caught() ? 1 : 0;
                     tally[1]++;
+                    if (mutant.sentence().contains(SCHOOL)) {
+                        school[0] += mutant.caught() ? 1 : 0;
+                        school[1]++;
+                    }
                     if (!mutant.caught()) {
                         missed.add(id + " " + mutant.rung() + ": " + mutant.sentence());
                     }
@@ -85,7 +93,8 @@ class MutationTest {
         }
         int caught = report.values().stream().mapToInt(t -> t[0]).sum();
         int live = report.values().stream().mapToInt(t -> t[1]).sum();
-        System.out.println("mutants caught: " + caught + " of " + live + "; "
+        System.out.println("mutants caught: " + caught + " of " + live + "; four yards deeper " + school[0] + " of "
+                + school[1] + "; "
                 + report.entrySet().stream()
                         .map(e -> e.getKey().words() + " " + e.getValue()[0] + " of " + e.getValue()[1])
                         .collect(Collectors.joining(", ")));
@@ -93,7 +102,10 @@ class MutationTest {
         assertThat(live).isGreaterThan(1500);
         assertThat(report.get(Part.RUN)[0]).as("run jobs").isGreaterThanOrEqualTo(report.get(Part.RUN)[1] * 9 / 10);
         assertThat(report.get(Part.PASS)[0]).as("pass jobs").isGreaterThanOrEqualTo(report.get(Part.PASS)[1] * 9 / 10);
-        assertThat(caught).isGreaterThanOrEqualTo(live * 92 / 100);
+        assertThat(caught).isGreaterThanOrEqualTo(live * 93 / 100);
+        assertThat(caught - school[0])
+                .as("all but four yards deeper")
+                .isGreaterThanOrEqualTo((live - school[1]) * 95 / 100);
     }
 
     private static List<Mutant> mutants(Call call) {

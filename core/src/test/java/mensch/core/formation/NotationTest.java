@@ -26,6 +26,24 @@ class NotationTest {
         }
     }
 
+    @Test
+    void linemenWhoDoNotStandAsOneLineAreWrittenManByMan() {
+        String apart = "LT-14 LG-1.33 C0 RG1.33 RT14 X-16 QB0/5";
+        Formation formation = Notation.formation("apart", apart);
+        assertThat(Notation.formation("again", Notation.print(formation)).men()).isEqualTo(formation.men());
+        assertThat(Notation.print(Notation.formation("line", "ol1.5 QB0/5"))).startsWith("ol1.5 ");
+    }
+
+    @Test
+    void whoTakesTheSnapIsNoReceiverAndTheQuarterbackSplitOutIsOne() {
+        Shape shape = Shape.of(
+                Notation.formation("direct", "ol2 X-16 QB12/1.5 HB0/5 TB-1.6/5"),
+                Convention.standard().thresholds());
+        assertThat(shape.quarterback()).extracting(Man::name).isEqualTo("HB");
+        assertThat(shape.backs()).extracting(Man::name).containsExactly("TB");
+        assertThat(shape.flank(Side.RIGHT).receivers()).extracting(Man::name).containsExactly("QB");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -60,6 +78,7 @@ class NotationTest {
                 "ol2 X-16 Z19 Y12/1.5 H7/1.5 QB0/5 TB-1.6/5 & hs l 50 1&10 | LEFT: PLUS VERY_WIDE RECEIVERS_1 BACK_HERE BOUNDARY BACK_SIDE",
                 "ol2 TE4 X-19 Z-12/1.5 H-7/1.5 QB0/5 TB1.6/5 & hs m 50 1&10 | RIGHT: TIGHT_END NUB RECEIVERS_1 SURFACE_3 BACK_HERE RUN_STRENGTH FIELD BOUNDARY BACK_SIDE DECLARED",
                 "ol2 TE4 WB5.4/1.3 X-15 Z15/1.5 QB0/1 TB0/6 & hs m 50 1&10 | RIGHT: TIGHT_END WING RECEIVERS_1 RECEIVERS_2 RECEIVERS_3 SURFACE_3 RUN_STRENGTH PASS_STRENGTH FIELD BOUNDARY BACK_SIDE DECLARED",
+                "LT-14 LG-1.33 C0 RG1.33 RT14 X-16 Y-12.5/1.5 Z16 QB0/5 TB1.8/5 & hs m 50 1&10 | LEFT: DETACHED_LINEMAN SLOT WIDE_SLOT PASS_STRENGTH RUN_STRENGTH RECEIVERS_1 RECEIVERS_2",
                 "ol2 X8 Y6.6/1.5 Z9.4/1.5 S-16 QB0/5 TB0/7 & hs m 50 1&10 | RIGHT: BUNCH STACK SLOT OPEN_TRIPS REDUCED RECEIVERS_1 RECEIVERS_2 RECEIVERS_3 RUN_STRENGTH PASS_STRENGTH FIELD BOUNDARY BACK_SIDE DECLARED"
             })
     void featuresComeFromPositions(String line, String expected) {
@@ -88,6 +107,8 @@ class NotationTest {
                 "QB0/5 TB-1.6/5|GUN ONE_BACK",
                 "QB0/2 TB0/7|BACK_BEHIND ONE_BACK",
                 "QB0/5|GUN EMPTY",
+                "QB12/1.5 HB0/5 TB-1.6/5|DIRECT_SNAP GUN ONE_BACK",
+                "QB-12/1.5 HB0/4.5 TB0/7|DIRECT_SNAP PISTOL BACK_BEHIND ONE_BACK",
                 "QB0/1 LH-2/5 RH2/5|UNDER_CENTRE SPLIT_BACKS TWO_BACKS"
             })
     void theBackfieldHasItsWords(String backfield, String expected) {

@@ -34,7 +34,7 @@ class PlayReaderTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: shove }                                     | blocks/guard | "shove" is no block; there are zone
+        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: shove }                                     | blocks/guard | "shove" is no block; there are trap
         kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#leaves: somebody                      | leaves       | "somebody" is nobody a play leaves
         kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#needs: two moons                      | needs        | cannot stand there
         kind: run#id: x#point: A#blocks: { guard: zone }                                                               | ball         | is missing

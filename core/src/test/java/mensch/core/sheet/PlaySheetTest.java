@@ -8,6 +8,7 @@ import mensch.core.audit.Rule;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
+import mensch.core.matchup.Conflict;
 import mensch.core.play.Run;
 import mensch.core.sheet.PlaySheet.Had;
 import org.junit.jupiter.api.Test;
@@ -85,5 +86,34 @@ class PlaySheetTest {
         assertThat(pass.routes())
                 .allMatch(r -> r.seconds() > pass.throwSeconds() && r.way().size() > 1);
         assertThat(pass.routes().stream().filter(r -> r.covers().isEmpty())).allMatch(r -> r.had() == Had.NOBODY);
+    }
+
+    @Test
+    void aRunPassOptionSaysWhatItAsksOfTheManItReadsAndWhatTheKeysShowOnIt() {
+        Lineup lineup = lineup("anvil-drizzle", "doubles-gun");
+        PlaySheet.OptionLine line = SHEETS.of(lineup, List.of()).options().stream()
+                .filter(o -> o.id().equals("zone-bubble") && o.side() == Side.RIGHT)
+                .findFirst()
+                .orElseThrow();
+        PlaySheet.OptionSheet sheet =
+                SHEETS.option(lineup, "zone-bubble", Side.RIGHT).orElseThrow();
+        assertThat(sheet.line()).isEqualTo(line);
+        assertThat(line.key()).isNotNull();
+        double little = lineup.convention().jobs().late();
+        assertThat(SHEETS.of(lineup, List.of()).options())
+                .as("the list says what the audit says")
+                .allMatch(o -> (o.asks() == Conflict.Asks.TWO_THINGS) == (o.both() >= little && o.both() > 0));
+        assertThat(sheet.pass().routes()).extracting(PlaySheet.RouteRow::route).containsExactly("bubble");
+        String slot = sheet.pass().routes().get(0).man();
+        assertThat(sheet.run().keys())
+                .as("the slot shows his route, not that he blocks")
+                .filteredOn(k -> k.key().equals(slot))
+                .isNotEmpty()
+                .noneMatch(k -> k.message().equals("stalk"));
+        assertThat(sheet.run().keys())
+                .as("the line shows the run")
+                .anyMatch(k -> !k.key().equals(slot));
+        assertThat(SHEETS.option(lineup("anvil-drizzle", "empty-3x2"), "zone-bubble", Side.RIGHT))
+                .isEmpty();
     }
 }
