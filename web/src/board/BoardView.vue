@@ -402,6 +402,21 @@ footer {
   border-top: 2px solid var(--ink);
   min-height: 0;
 }
+/* In a hand: the field, then what breaks, then one man after the other. */
+@media screen and (max-width: 760px) {
+  .board {
+    display: block;
+    height: auto;
+  }
+  .middle {
+    height: 88vw;
+  }
+  aside {
+    border-left: 0;
+    border-top: 2px solid var(--ink);
+    overflow-y: visible;
+  }
+}
 @media print {
   .board {
     page: wide;

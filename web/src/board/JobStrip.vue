@@ -122,6 +122,12 @@ function because(job: JobRow): { rung: string; facts: string }[] {
   overflow-y: auto;
   scrollbar-width: thin;
 }
+@media screen and (max-width: 760px) {
+  .strip {
+    grid-auto-columns: 124px;
+    overflow-x: auto;
+  }
+}
 li {
   border-right: 1px solid var(--rule);
 }

@@ -17,7 +17,7 @@ const label = labelled(() => props.jobs)
         >thrown at {{ pass.throwSeconds.toFixed(1) }} s from {{ Math.abs(pass.from.x).toFixed(0) }} x
         {{ (-pass.from.y).toFixed(0) }} yd{{
           pass.fake ? `, ${pass.fake.run} until ${pass.fake.until.toFixed(1)} s` : ''
-        }}, against {{ pass.attacks }}</span
+        }}{{ pass.attacks ? `, against ${pass.attacks}` : '' }}</span
       >
     </h3>
     <p>

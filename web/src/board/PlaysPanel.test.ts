@@ -18,6 +18,18 @@ const AGAINST: PlaySheet = {
     { id: 'iso', name: 'Iso', side: 'left', outcome: 'defence', shortBy: 0, hitters: ['nickel'] },
   ],
   passes: [{ id: 'smash', name: 'Smash', side: 'right', matched: 4, routes: 5, given: 'hitch by Z' }],
+  options: [
+    {
+      id: 'zone-bubble',
+      name: 'Inside zone with bubble',
+      side: 'right',
+      key: 'nickel',
+      run: { job: 'D gap, force', from: 1.1, to: 1.6 },
+      pass: { job: 'curl-flat, bubble by H', from: 1.2, to: 2 },
+      both: 0.4,
+      asks: 'two things',
+    },
+  ],
   protections: [
     {
       name: 'Five-man half slide',
@@ -120,7 +132,13 @@ describe('plays against a line-up', () => {
     vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() })
     vi.spyOn(client, 'POST').mockImplementation(((path: string) =>
       Promise.resolve({
-        data: path.endsWith('audits') ? AGAINST : path.endsWith('/blockings') ? POWER : SMASH,
+        data: path.endsWith('audits')
+          ? AGAINST
+          : path.endsWith('/options')
+            ? { line: AGAINST.options[0], run: POWER, pass: SMASH }
+            : path.endsWith('/blockings')
+              ? POWER
+              : SMASH,
         response: new Response(),
       })) as never)
   })
@@ -211,13 +229,27 @@ describe('plays against a line-up', () => {
     ])
       expect(text).toContain(said)
   })
+  it('say what an option asks of the man it reads, with its blocks and its routes', async () => {
+    const { plays, wrapper } = await panel()
+    await wrapper.findAll('.kinds button')[2]!.trigger('click')
+    expect(wrapper.find('.lines li').text()).toBe('−Inside zone with bubble rightreads NB, both for 0.4 s')
+    await wrapper.find('.lines button').trigger('click')
+    await flushPromises()
+    const text = wrapper.find('[aria-label=Option]').text()
+    for (const said of ['D gap, force, 1.1 to 1.6 s', 'bubble by H, 1.2 to 2.0 s', 'for 0.4 s (model)'])
+      expect(text).toContain(said)
+    expect(wrapper.find('[aria-label=Blocks]').exists() && wrapper.find('[aria-label=Routes]').exists()).toBe(true)
+    expect(plays.run?.id).toBe('power')
+    await wrapper.findAll('.kinds button')[0]!.trigger('click')
+    expect(wrapper.find('[aria-label=Blocks]').exists()).toBe(false)
+  })
   it('tell the rush against each protection and what gives the call away', async () => {
     const { wrapper } = await panel()
-    await wrapper.findAll('.kinds button')[2]!.trigger('click')
+    await wrapper.findAll('.kinds button')[3]!.trigger('click')
     expect(wrapper.find('[aria-label=Rush]').text()).toContain(
       'NB free, too many from the left, 5 one on one; first man there in 2.2 s (gun, model). Contain only left. Left open: flat left.',
     )
-    await wrapper.findAll('.kinds button')[3]!.trigger('click')
+    await wrapper.findAll('.kinds button')[4]!.trigger('click')
     expect(wrapper.find('[aria-label=Tells]').text()).toContain('Told from Anvil Fog by NB, 7.7 yd; 4 men in all')
   })
   it('are drawn: a bar a block, a way a route, a cross where nobody is', () => {

@@ -3,6 +3,7 @@ import { storeToRefs } from 'pinia'
 import { computed, nextTick, ref } from 'vue'
 import type { Sheet } from '../api/types'
 import { labelled, next } from './findings'
+import OptionReads from './OptionReads.vue'
 import PassRoutes from './PassRoutes.vue'
 import { usePlays, type Picked } from './playsStore'
 import RunBlocks from './RunBlocks.vue'
@@ -12,8 +13,8 @@ import TellsPanel from './TellsPanel.vue'
 const props = defineProps<{ lineup: Sheet; selected?: string }>()
 defineEmits<{ pick: [job: string] }>()
 const plays = usePlays()
-const { sheet, picked, run, pass, trouble } = storeToRefs(plays)
-const TABS = ['runs', 'passes', 'rush', 'tells'] as const
+const { sheet, picked, run, pass, option, trouble } = storeToRefs(plays)
+const TABS = ['runs', 'passes', 'options', 'rush', 'tells'] as const
 const tab = ref<(typeof TABS)[number]>('runs')
 
 const label = labelled(() => props.lineup.jobs)
@@ -26,10 +27,11 @@ interface Line {
   said: string
   bad: boolean
 }
-const lines = computed<Line[]>(() =>
-  tab.value === 'runs'
-    ? (sheet.value?.runs ?? []).map((r) => ({
-        play: { kind: 'run' as const, id: r.id, left: r.side === 'left' },
+const lines = computed<Line[]>(() => {
+  switch (tab.value) {
+    case 'runs':
+      return (sheet.value?.runs ?? []).map((r) => ({
+        play: { kind: 'run', id: r.id, left: r.side === 'left' },
         name: r.name,
         side: r.side,
         sign: { offence: '−', even: '=', defence: '+' }[r.outcome] ?? '',
@@ -38,15 +40,28 @@ const lines = computed<Line[]>(() =>
           .join('; '),
         bad: r.outcome === 'offence' || r.shortBy > 0,
       }))
-    : (sheet.value?.passes ?? []).map((p) => ({
-        play: { kind: 'pass' as const, id: p.id, left: p.side === 'left' },
+    case 'passes':
+      return (sheet.value?.passes ?? []).map((p) => ({
+        play: { kind: 'pass', id: p.id, left: p.side === 'left' },
         name: p.name,
         side: p.side,
         sign: `${p.matched}/${p.routes}`,
         said: p.given ? `gives the ${p.given}` : '',
         bad: p.matched < p.routes,
-      })),
-)
+      }))
+    case 'options':
+      return (sheet.value?.options ?? []).map((o) => ({
+        play: { kind: 'option', id: o.id, left: o.side === 'left' },
+        name: o.name,
+        side: o.side,
+        sign: { 'two things': '−', 'two for a moment': '=', 'one thing': '+' }[o.asks] ?? '',
+        said: o.key ? `reads ${label(o.key)}${o.both > 0 ? `, both for ${o.both.toFixed(1)} s` : ''}` : 'reads nobody',
+        bad: o.asks === 'two things',
+      }))
+    default:
+      return []
+  }
+})
 const is = (l: Line): boolean =>
   picked.value?.kind === l.play.kind && picked.value.id === l.play.id && picked.value.left === l.play.left
 async function walk(by: number): Promise<void> {
@@ -96,7 +111,7 @@ defineExpose({ walk, turn })
           {{ t }}</button><span class="key">↑</span><span class="key">↓</span>
       </div>
       <ol
-        v-if="tab === 'runs' || tab === 'passes'"
+        v-if="tab !== 'rush' && tab !== 'tells'"
         class="lines"
       >
         <li
@@ -126,15 +141,27 @@ defineExpose({ walk, turn })
       >
         Routes with a man of their own, of all told. Pick one to see it on the field.
       </p>
+      <p
+        v-if="tab === 'options' && !option"
+        class="soft"
+      >
+        A run and a throw on one snap. + nobody is asked two things at once, = for a moment, − the man it reads is. Pick
+        one to see both.
+      </p>
+      <OptionReads
+        v-if="tab === 'options' && option"
+        :line="option.line"
+        :jobs="lineup.jobs"
+      />
       <RunBlocks
-        v-if="tab === 'runs' && run"
+        v-if="run && (option ? tab === 'options' : tab === 'runs')"
         :run="run"
         :jobs="lineup.jobs"
         :selected="selected"
         @pick="$emit('pick', $event)"
       />
       <PassRoutes
-        v-if="tab === 'passes' && pass"
+        v-if="pass && (option ? tab === 'options' : tab === 'passes')"
         :pass="pass"
         :jobs="lineup.jobs"
       />

@@ -27,9 +27,13 @@ const DELAYS: Record<string, string> = {
       >
     </h3>
     <p>
-      {{ run.fit.gaps }} gaps{{ run.fit.inserted.length ? `, ${run.fit.inserted.join(' and ')} arrive` : ''
-      }}{{ run.fit.left.length ? `, ${run.fit.left.join(' and ')} leave` : '' }}; {{ labels(run.fit.men) }} fit{{
-        run.fit.shortBy > 0 ? `: ${run.fit.shortBy} short` : ''
+      {{ run.fit.gaps }} gaps{{
+        run.fit.inserted.length
+          ? `, ${run.fit.inserted.join(' and ')} ${run.fit.inserted.length > 1 ? 'arrive' : 'arrives'}`
+          : ''
+      }}{{
+        run.fit.left.length ? `, ${run.fit.left.join(' and ')} ${run.fit.left.length > 1 ? 'leave' : 'leaves'}` : ''
+      }}; {{ labels(run.fit.men) }} fit{{ run.fit.shortBy > 0 ? `: ${run.fit.shortBy} short` : ''
       }}{{ run.fit.exchange.length ? `; ${labels(run.fit.exchange)} must come over` : '' }}.
     </p>
     <table>

@@ -2,17 +2,18 @@ import { until, useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import type { FindingRow, Muted, PassSheet, PlaySheet, RunSheet } from '../api/types'
+import type { FindingRow, Muted, OptionSheet, PassSheet, PlaySheet, RunSheet } from '../api/types'
 import { useBoard } from './boardStore'
 import { grouped } from './findings'
 
 /** A play picked in the list. */
 export interface Picked {
-  kind: 'run' | 'pass'
+  kind: 'run' | 'pass' | 'option'
   id: string
   left: boolean
 }
 
+const LISTS = { run: 'runs', pass: 'passes', option: 'options' } as const
 const AFTER_PAINT_MILLIS = 80
 
 /** What the line-up on the board meets. The line-up comes first; this follows a moment later and says so until it is there. */
@@ -23,6 +24,7 @@ export const usePlays = defineStore('plays', () => {
   const picked = ref<Picked>()
   const run = shallowRef<RunSheet>()
   const pass = shallowRef<PassSheet>()
+  const option = shallowRef<OptionSheet>()
   const pointed = ref<string>()
   const trouble = ref('')
   const asking = ref(false)
@@ -54,19 +56,28 @@ export const usePlays = defineStore('plays', () => {
   /** The picked play in full; one that this picture cannot run is put away. */
   async function draw(): Promise<void> {
     const play = picked.value
-    const lines = play?.kind === 'run' ? sheet.value?.runs : sheet.value?.passes
+    const lines = play && sheet.value?.[LISTS[play.kind]]
     const there = play && lines?.some((l) => l.id === play.id && (l.side === 'left') === play.left)
     run.value = undefined
     pass.value = undefined
+    option.value = undefined
     if (!play || !there) return
-    const body = { board: board.shown(), phase: at.value, play: play.id, left: play.left }
-    const found =
-      play.kind === 'run'
-        ? { run: await answer(client.POST('/api/blockings', { body })) }
-        : { pass: await answer(client.POST('/api/distributions', { body })) }
+    const found = await inFull(play)
     if (picked.value !== play) return
-    run.value = found.run
-    pass.value = found.pass
+    option.value = found.option
+    run.value = found.option?.run ?? found.run
+    pass.value = found.option?.pass ?? found.pass
+  }
+  async function inFull(play: Picked): Promise<{ run?: RunSheet; pass?: PassSheet; option?: OptionSheet }> {
+    const body = { board: board.shown(), phase: at.value, play: play.id, left: play.left }
+    switch (play.kind) {
+      case 'run':
+        return { run: await answer(client.POST('/api/blockings', { body })) }
+      case 'pass':
+        return { pass: await answer(client.POST('/api/distributions', { body })) }
+      case 'option':
+        return { option: await answer(client.POST('/api/options', { body })) }
+    }
   }
   async function pick(play: Picked | undefined): Promise<void> {
     picked.value = play
@@ -124,6 +135,7 @@ export const usePlays = defineStore('plays', () => {
     picked,
     run,
     pass,
+    option,
     pointed,
     trouble,
     asking,

@@ -167,4 +167,30 @@ main {
   min-height: 0;
   position: relative;
 }
+/* In a hand the rail lies on top. */
+@media screen and (max-width: 760px) {
+  .shell {
+    grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
+  }
+  nav {
+    flex-direction: row;
+    align-items: center;
+    overflow-x: auto;
+    scrollbar-width: none;
+    padding: 0 6px;
+  }
+  nav b {
+    margin: 0 8px;
+  }
+  nav a {
+    border-left: 0;
+    border-bottom: 4px solid transparent;
+    padding: 12px 9px 8px;
+  }
+  .foot {
+    display: flex;
+    margin: 0 8px 0 auto;
+    white-space: nowrap;
+  }
+}
 </style>

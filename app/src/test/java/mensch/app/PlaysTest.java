@@ -86,6 +86,24 @@ class PlaysTest {
         assertThat(both.at("/second/blocks").toString()).contains("insert");
     }
 
+    @Test
+    void anOptionSaysWhatItAsksOfTheManItReads(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        JsonNode option = player.post("/api/options", play("doubles-gun", "anvil-drizzle", "zone-bubble", false))
+                .json();
+        assertThat(option.at("/line/key").asString()).isNotEmpty();
+        assertThat(option.at("/pass/routes/0/route").asString()).isEqualTo("bubble");
+        assertThat(option.at("/run/keys").size()).isPositive();
+        var refused = player.post("/api/options", play("empty-3x2", "anvil-drizzle", "zone-bubble", false));
+        assertThat(refused.json().get("code").asString()).isEqualTo("play-not-run");
+        assertThat(player.post("/api/options", play("doubles-gun", "anvil-drizzle", "moonshot", false))
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("moonshot")
+                .contains("zone-bubble");
+    }
+
     /** A repair of a finding that only a play brings out. */
     @Test
     void aConflictCanBeRepairedToo(int port) {

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** The board in the browser: choose, look, move, edit, save, and two coaches on one call. */
@@ -264,5 +265,23 @@ class BoardIT extends InBrowser {
         assertThat(page.locator(".fine")).isVisible();
         page.keyboard().press("Enter");
         assertThat(page.locator(".save")).containsText("not saved");
+    }
+
+    @Test
+    void inAHandTheFieldTheFindingsAndTheMenStandOneUnderTheOther(int port) {
+        Page page = chromium.signedIn(port, "lind", "/board");
+        page.setViewportSize(390, 844);
+        page.selectOption("[aria-label=Formation]", "tackle-out");
+        assertThat(page.locator(".facts")).containsText("detached lineman");
+        assertThat(page.locator(".board aside summary")).containsText("of 12 rules");
+        var field = page.locator(".drawing").boundingBox();
+        var findings = page.locator(".board aside").boundingBox();
+        var men = page.locator(".board footer").boundingBox();
+        Assertions.assertThat(field.width).isGreaterThan(340);
+        Assertions.assertThat(field.height).isGreaterThan(150);
+        Assertions.assertThat(findings.y).isGreaterThan(field.y + field.height - 1);
+        Assertions.assertThat(men.y).isGreaterThan(findings.y + findings.height - 1);
+        Assertions.assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(390);
     }
 }

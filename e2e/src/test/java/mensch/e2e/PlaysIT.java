@@ -60,6 +60,11 @@ class PlaysIT extends InBrowser {
                 .containsText(Pattern.compile("\\d of \\d routes have a man of their own"));
         assertThat(page.locator("svg.field .route .way")).not().hasCount(0);
         page.keyboard().press("p");
+        page.keyboard().press("ArrowDown");
+        assertThat(panel.locator("[aria-label=Option]")).containsText("throw");
+        assertThat(page.locator("svg.field path.block")).not().hasCount(0);
+        assertThat(page.locator("svg.field .route .way")).hasCount(1);
+        page.keyboard().press("p");
         assertThat(panel.locator("[aria-label=Rush]")).containsText("4 v 5");
         page.keyboard().press("p");
         assertThat(panel.locator("[aria-label=Tells]")).containsText("Told from");

@@ -114,6 +114,18 @@ class PlaysController {
                 request.play());
     }
 
+    /** Blocks, routes and keys of one run-pass option to one side, and what it asks of the man it reads. */
+    @PostMapping("/options")
+    PlaySheet.OptionSheet option(@Valid @RequestBody PlayRequest request, Principal by) {
+        return there(
+                sheets(by)
+                        .option(
+                                calls.lineup(request.board(), request.phase(), by),
+                                request.play(),
+                                side(request.left())),
+                request.play());
+    }
+
     private static <T> T there(Optional<T> sheet, String play) {
         return sheet.orElseThrow(() -> Problem.refused(
                 "play-not-run", "this formation cannot run " + play + " to that side; choose one of the list"));

@@ -9,6 +9,7 @@ import mensch.app.bounds.Paged;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.core.call.Call;
+import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
 import mensch.core.play.Plays;
@@ -238,12 +239,13 @@ public class Playbook {
     /** Chooses among the schools; refused when somebody chose after {@code read}. */
     @Transactional
     public void choose(Map<String, String> choices, Version read, String by) {
+        // refuses what is no choice; the library is read again by whoever asks for it next, not while others wait
+        new House(inForce.catalogue().house().settings(), choices);
         inForce.changes();
         read.checkIs(
                 choice().map(HouseChoice::id).orElse(0L),
                 "conventions-overtaken",
                 "somebody changed the conventions after you opened them; look again");
-        inForce.catalogue().choosing(choices);
         houses.saveAndFlush(new HouseChoice(read.number(), choices, by, clock.instant()));
     }
 }

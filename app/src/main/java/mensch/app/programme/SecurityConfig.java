@@ -38,6 +38,7 @@ class SecurityConfig {
         "/api/audits",
         "/api/blockings",
         "/api/distributions",
+        "/api/options",
         "/api/blocking-comparisons",
         "/api/plan-audits",
         "/api/teaching-loads",
