@@ -143,6 +143,7 @@ async function addRung(document?: string): Promise<void> {
 }
 async function tryRepairs(): Promise<void> {
   panel.value = 'findings'
+  await board.settled()
   await nextTick()
   findings.value?.tryRepairs()
 }
@@ -200,7 +201,10 @@ function placed(): void {
 </script>
 
 <template>
-  <div class="board">
+  <div
+    class="board"
+    :aria-busy="board.asking || plays.asking"
+  >
     <header class="view-head">
       <SnapLine ref="snapLine" />
       <SaveBar

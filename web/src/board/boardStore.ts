@@ -1,3 +1,4 @@
+import { until } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
@@ -86,9 +87,14 @@ export const useBoard = defineStore('board', () => {
   const shown = (): BoardRequest => request(withTrying())
 
   let asked = 0
+  /** True from a choice until its line-up is there: what is drawn meanwhile is the one before. */
+  const asking = ref(false)
+  /** Waits for the line-up being asked, so that a key pressed meanwhile means the new one. */
+  const settled = async (): Promise<unknown> => until(asking).toBe(false)
   /** Only the answer to the last question counts. */
   async function lineUp(): Promise<void> {
     const mine = ++asked
+    asking.value = true
     try {
       const found = await answer(client.POST('/api/line-ups', { body: shown() }))
       if (mine !== asked) return
@@ -99,6 +105,8 @@ export const useBoard = defineStore('board', () => {
       if (mine !== asked) return
       if (trying.value) tryProblem.value = problemOf(error)
       else problem.value = problemOf(error)
+    } finally {
+      if (mine === asked) asking.value = false
     }
   }
 
@@ -329,6 +337,8 @@ export const useBoard = defineStore('board', () => {
     problem,
     tryProblem,
     trying,
+    asking,
+    settled,
     phase,
     selected,
     panel,

@@ -294,9 +294,15 @@ h3 {
     margin: 0;
     padding: 0;
     max-width: none;
+    display: flex;
+    flex-direction: column;
+    height: 99vh;
   }
+  /* the drawing takes what the words leave of the page */
   .drawing {
-    height: 92mm;
+    flex: 1 1 0;
+    min-height: 46mm;
+    max-height: 110mm;
   }
   table,
   .foot li {

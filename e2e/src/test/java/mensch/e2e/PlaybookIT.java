@@ -134,6 +134,7 @@ class PlaybookIT extends InBrowser {
         page.selectOption("[aria-label=Formation]", "double-wing");
         page.selectOption("[aria-label=Call]", "anvil-eel");
         Locator findings = page.locator("aside");
+        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
         assertThat(findings).containsText("Nobody has the D gap left.");
         page.locator(".facts").click();
         page.keyboard().press("t");

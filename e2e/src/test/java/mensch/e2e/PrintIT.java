@@ -46,7 +46,7 @@ class PrintIT extends InBrowser {
     void theInstallCardIsOnePageWithItsCaution(int port) {
         Page page = chromium.signedIn(port, "marrow", "/playbook/card/anvil-fog");
         assertThat(page.locator(".card h2")).hasText("Anvil Fog");
-        for (String call : List.of("anvil-fog", "bellows-frost", "awl-blizzard", "anvil-thunder")) {
+        for (String call : List.of("anvil-fog", "bellows-frost", "awl-blizzard", "anvil-carp-smelt")) {
             page.navigate("http://127.0.0.1:" + port + "/playbook/card/" + call);
             assertThat(page.locator(".card tbody tr")).hasCount(11);
             for (String paper : PAPERS) {
