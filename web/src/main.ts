@@ -6,9 +6,10 @@ import '@fontsource/archivo-narrow/latin-700.css'
 import '@fontsource/literata/latin-500.css'
 import './styles/card.css'
 import './styles/view-head.css'
+import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import AppShell from './shell/AppShell.vue'
 import { router } from './shell/router'
 
-createApp(AppShell).use(createPinia()).use(router).mount('#app')
+createApp(AppShell).use(createPinia()).use(router).use(VueQueryPlugin).mount('#app')

@@ -6,12 +6,14 @@ import type { Spot } from '../api/types'
 import { matches, typing } from '../shell/keys'
 import { useSession } from '../shell/session'
 import { useTrouble } from '../shell/trouble'
+import AnswerSlip from './AnswerSlip.vue'
 import { boardActions } from './boardActions'
 import { useBoard, type Layer } from './boardStore'
 import ChangesPanel from './ChangesPanel.vue'
 import { withoutHand } from './draft'
 import FieldBar from './FieldBar.vue'
 import FieldDrawing from './field/FieldDrawing.vue'
+import FieldLegend from './field/FieldLegend.vue'
 import { flat, next } from './findings'
 import FindingsPanel from './FindingsPanel.vue'
 import JobStrip from './JobStrip.vue'
@@ -24,24 +26,45 @@ import { usePlays } from './playsStore'
 import RulesPanel from './RulesPanel.vue'
 import SaveBar from './SaveBar.vue'
 import SnapLine from './SnapLine.vue'
+import { useBoardAddress } from './useBoardAddress'
 
 const STEP_MILLIS = 800
+/** The middle of the field lies at least so far from a ball on a hash. */
+const ON_HASH_YARDS = 2
 const board = useBoard()
 const plays = usePlays()
 const session = useSession()
-const { board: answer, sheet, problem, layers, selected, panel, phase, viewFrom, job, draft } = storeToRefs(board)
+const {
+  board: answer,
+  sheet,
+  problem,
+  layers,
+  selected,
+  asked,
+  panel,
+  phase,
+  viewFrom,
+  job,
+  draft,
+} = storeToRefs(board)
 const snapLine = useTemplateRef('snapLine')
 const rules = useTemplateRef('rules')
 const saveBar = useTemplateRef('saveBar')
 const findings = useTemplateRef('findings')
 const playsPanel = useTemplateRef('playsPanel')
 const help = ref(false)
+const legend = ref(false)
 const asking = ref<{ job: string; spot: Spot }>()
 const ghost = ref<Spot>()
 const placing = ref(false)
 const man = ref<string>()
+const hidden = ref<string[]>([])
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
-onMounted(() => board.start())
+const address = useBoardAddress()
+onMounted(() => {
+  address.enter()
+  void board.start()
+})
 watch(
   () => session.me,
   (me, before) => {
@@ -71,7 +94,7 @@ async function walkList(by: number): Promise<void> {
   pointed.value = one.key
   selected.value = one.finding.who[0]
   await nextTick()
-  document.querySelector(`[data-finding="${CSS.escape(one.key)}"]`)?.scrollIntoView({ block: 'nearest' })
+  await findings.value?.open(one.key)
 }
 function showPlays(): void {
   if (panel.value === 'plays') playsPanel.value?.turn()
@@ -81,16 +104,48 @@ const broken = computed(
   () => new Set((sheet.value?.findings ?? []).filter((f) => f.severity === 'bust').flatMap((f) => f.who)),
 )
 const phases = computed(() => answer.value?.phases.length ?? 1)
-const last = computed(() => Math.min(phase.value, phases.value - 1))
+const last = computed(() => board.phaseShown)
 
 /** Eligible men of the offence, left to right as they stand. */
 const eligible = computed(() =>
   (sheet.value?.offence ?? []).filter((m) => m.post === 'eligible' || m.post === 'quarterback'),
 )
-function walkOffence(by: number): void {
-  const names = eligible.value.map((m) => m.name)
-  man.value = names[(Math.max(0, names.indexOf(man.value ?? '')) + (man.value ? by : 0) + names.length) % names.length]
+function nextOf(names: readonly string[], now: string | undefined, by: number): string | undefined {
+  const at = now ? names.indexOf(now) : by > 0 ? -1 : names.length
+  return names[(at + by + names.length) % names.length]
 }
+function walkOffence(by: number): void {
+  man.value = nextOf(
+    eligible.value.map((m) => m.name),
+    man.value,
+    by,
+  )
+}
+/** Who has the next man of theirs that may catch the ball, left to right as they stand. */
+function askReceiver(by: number): void {
+  const now = asked.value?.kind === 'MAN' ? asked.value.name : undefined
+  const names = [...eligible.value]
+    .filter((m) => m.post === 'eligible')
+    .sort((a, b) => a.feet.x - b.feet.x)
+    .map((m) => m.name)
+  const name = nextOf(viewFrom.value === 'offence' ? names : names.reverse(), now, by)
+  if (name) asked.value = { kind: 'MAN', name }
+}
+/** The slip lies where it covers nothing of what was asked: on the wide side of a hash, else on the other side. */
+const slipRight = computed(() => {
+  const field = answer.value?.field
+  const s = sheet.value
+  const thing = asked.value
+  if (!thing || !s || !field) return false
+  const x =
+    s.offence.find((m) => thing.kind === 'MAN' && m.name === thing.name)?.feet.x ??
+    s.gaps.find((g) => thing.kind === 'GAP' && g.words === thing.name)?.at.x ??
+    s.areas.find((a) => a.owner === thing.name)?.landmark.x ??
+    0
+  const middle = (field.leftSideline + field.rightSideline) / 2
+  const right = Math.abs(middle) > ON_HASH_YARDS ? middle > 0 : x <= 0
+  return viewFrom.value === 'offence' ? right : !right
+})
 function walk(by: number): void {
   if (placing.value) return walkOffence(by)
   const order = (sheet.value?.jobs ?? []).map((j) => j.id)
@@ -131,6 +186,7 @@ function enter(): void {
 }
 function back(): void {
   if (ghost.value) ghost.value = undefined
+  else if (asked.value) asked.value = undefined
   else if (panel.value === 'plays' && plays.picked) void plays.pick(undefined)
   else if (panel.value === 'rules' || panel.value === 'plays') panel.value = 'findings'
   else if (pointed.value) pointed.value = undefined
@@ -160,6 +216,8 @@ const actions = boardActions({
   putBack,
   toggle,
   place: () => (placing.value = !placing.value),
+  askReceiver,
+  legend: () => (legend.value = !legend.value),
   turnPhase: () => (phase.value = last.value === 0 ? 99 : 0),
   playMotion: () => void playMotion(),
   turn: () => (viewFrom.value = viewFrom.value === 'offence' ? 'defence' : 'offence'),
@@ -183,7 +241,7 @@ const actions = boardActions({
   maySave: () => board.dirty && mayWrite.value,
 })
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event) || asking.value || help.value || saveBar.value?.open || rules.value?.waiting) return
+  if (typing(event) || asking.value || help.value || legend.value || saveBar.value?.open || rules.value?.waiting) return
   const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
   const onButton = event.target instanceof HTMLButtonElement && event.key === 'Enter' && !event.target.dataset.job
   if (!action || onButton) return
@@ -223,6 +281,7 @@ function placed(): void {
         :layers="layers"
         :phases="phases"
         :phase="last"
+        :hidden="hidden"
         @toggle="toggle"
         @show="phase = $event"
         @play="playMotion"
@@ -261,6 +320,7 @@ function placed(): void {
           :from="viewFrom"
           :layers="layers"
           :selected="selected"
+          :asked="asked"
           :ghost="ghost"
           :placing="placing"
           :placing-man="man"
@@ -272,7 +332,17 @@ function placed(): void {
           @take="man = $event"
           @place="board.placeMan"
           @pick="pick($event)"
+          @ask="asked = $event"
+          @hidden="hidden = $event"
           @drop="(j, spot) => (asking = { job: j, spot })"
+        />
+        <AnswerSlip
+          v-if="asked && sheet"
+          :thing="asked"
+          :right="slipRight"
+          :top="viewFrom === 'defence'"
+          @close="asked = undefined"
+          @pick="pick"
         />
       </div>
       <p
@@ -334,6 +404,7 @@ function placed(): void {
         :jobs="sheet.jobs"
         :selected="selected"
         :from="viewFrom"
+        :layers="layers"
         :changed="changed"
         :broken="broken"
         :meant="listed.find((l) => l.key === pointed)?.finding.who"
@@ -347,6 +418,10 @@ function placed(): void {
       :may-write="mayWrite"
       @done="placed()"
     />
+    <FieldLegend
+      :open="legend"
+      @close="legend = false"
+    />
     <KeysHelp
       :open="help"
       :actions="actions"
@@ -358,7 +433,7 @@ function placed(): void {
 <style scoped>
 .board {
   display: grid;
-  grid-template: auto minmax(0, 1fr) 306px / minmax(0, 1fr) 300px;
+  grid-template: auto minmax(0, 1fr) 136px / minmax(0, 1fr) clamp(300px, 24vw, 460px);
   height: 100%;
 }
 header {

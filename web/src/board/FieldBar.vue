@@ -3,7 +3,7 @@ import { LAYERS, type Layer } from './boardStore'
 import type { ViewFrom } from './field/field'
 
 /** What the field shows, from where, and which moment of the motion; every button has its key. */
-defineProps<{ layers: readonly Layer[]; phases: number; phase: number }>()
+defineProps<{ layers: readonly Layer[]; phases: number; phase: number; hidden: readonly string[] }>()
 const viewFrom = defineModel<ViewFrom>('viewFrom', { required: true })
 const placing = defineModel<boolean>('placing', { required: true })
 defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
@@ -34,6 +34,13 @@ defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
     >
       <span class="key">O</span> offence
     </button>
+    <span
+      v-if="hidden.length"
+      class="hidden soft"
+      tabindex="0"
+      :title="hidden.join('; ')"
+      >{{ hidden.length }} {{ hidden.length === 1 ? 'label has' : 'labels have' }} no room</span
+    >
     <span
       v-if="phases > 1"
       class="phases"
@@ -72,6 +79,10 @@ defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
   gap: 6px;
   padding: 6px 12px 4px;
   flex-wrap: wrap;
+}
+.hidden {
+  font: 400 13px var(--narrow);
+  align-self: center;
 }
 .phases {
   margin-left: auto;

@@ -19,10 +19,14 @@ describe('findings', () => {
     })
     expect(wrapper.find('h2').text()).toContain('1 bust · 2 notes')
     expect(wrapper.findAll('.n').map((n) => n.text())).toEqual(['1', '2', '3'])
+    expect(wrapper.findAll('.why')).toHaveLength(1)
+    expect(wrapper.findAll('.try:not(.quiet)')).toHaveLength(1)
     await wrapper.find('li button').trigger('click')
+    expect(wrapper.findAll('.why')).toHaveLength(0)
     expect(wrapper.emitted('pick')).toEqual([['mike']])
     expect(wrapper.emitted('point')).toContainEqual(['gaps/Nobody has the B gap.'])
-    expect(wrapper.findAll('.try:not(.quiet)')).toHaveLength(1)
+    await wrapper.find('li:last-child button').trigger('click')
+    expect(wrapper.find('.why').text()).toContain('because')
   })
   it('say so when there are none, and an unowned gap shows in the ledger', () => {
     const text = mount(FindingsPanel, { props: { sheet: sheet([job('mike', 'M', 1)]), groups: [] } }).text()
@@ -50,6 +54,8 @@ describe('findings', () => {
       mutedAt: '',
     }
     await wrapper.setProps({ groups: grouped([finding('weak', 'Late.', ['mike'])], [muted]) })
+    expect(wrapper.find('details').attributes('open')).toBeUndefined()
+    await wrapper.find('[data-finding]').trigger('click')
     expect(wrapper.text()).toContain('Muted by marrow: They never run it.')
     await wrapper.find('.quiet').trigger('click')
     expect(wrapper.emitted('unmute')).toEqual([[7]])

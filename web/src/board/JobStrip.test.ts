@@ -13,7 +13,16 @@ const jobs = [
   }),
 ]
 const strip = (from: 'offence' | 'defence', over = {}) =>
-  mount(JobStrip, { props: { jobs, from, changed: new Set<string>(), broken: new Set<string>(), ...over } })
+  mount(JobStrip, {
+    props: {
+      jobs,
+      from,
+      layers: ['gaps', 'areas'] as const,
+      changed: new Set<string>(),
+      broken: new Set<string>(),
+      ...over,
+    },
+  })
 
 describe('job strip', () => {
   it('stands in field order, turned about from behind the defence', () => {

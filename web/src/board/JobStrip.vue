@@ -1,19 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { JobRow, PartRow } from '../api/types'
+import type { Layer } from './boardStore'
 import type { ViewFrom } from './field/field'
 
 const props = defineProps<{
   jobs: JobRow[]
   selected?: string
   from: ViewFrom
+  layers: readonly Layer[]
   changed: Set<string>
   broken: Set<string>
   meant?: readonly string[]
 }>()
 defineEmits<{ pick: [job: string]; open: [job: string] }>()
 
-const ROWS = ['key', 'reads', 'run', 'pass', 'technique'] as const
+const ROWS = ['move', 'key', 'reads', 'run', 'pass', 'technique'] as const
+type Row = (typeof ROWS)[number]
+/** What stands in every column: against the run, against the pass, or both, as the layers on the field. */
+const fold = computed<Row[]>(() => {
+  const run = props.layers.includes('gaps')
+  const pass = props.layers.includes('areas')
+  return run === pass ? ['run', 'pass'] : run ? ['run'] : ['pass']
+})
+/** What the open column adds; a part that is cut in the fold stands here in full. */
+const rest = (job: JobRow): Row[] => ROWS.filter((name) => name !== 'move' || part(job, 'move').shown !== 'none')
 const ordered = computed(() => (props.from === 'offence' ? props.jobs : [...props.jobs].reverse()))
 const part = (job: JobRow, name: string): PartRow => job.parts.find((p) => p.part === name)!
 
@@ -61,51 +72,58 @@ function because(job: JobRow): { rung: string; facts: string }[] {
       >
         <span class="head"
           ><b>{{ job.label }}</b
-          ><span>{{ job.name }}</span></span
-        >
-        <span
-          v-if="job.player"
-          :class="['man', { missing: !job.player.said }]"
-          :title="[job.player.measured, ...job.player.notes].filter(Boolean).join('; ')"
-          >{{ job.player.said || 'nobody'
-          }}<template v-if="job.player.said && job.player.notes.length"> *</template></span
-        >
-        <span class="align">{{ tight(part(job, 'align').shown) }}</span>
-        <span class="stance"
-          >{{ part(job, 'stance').shown
-          }}<template v-if="part(job, 'show').shown !== 'none'"
-            >, shows {{ tight(part(job, 'show').shown) }}</template
+          ><span
+            v-if="job.player"
+            :class="['player', { missing: !job.player.said }]"
+            :title="[job.player.measured, ...job.player.notes].filter(Boolean).join('; ')"
+            >{{ job.player.said || 'nobody'
+            }}<template v-if="job.player.said && job.player.notes.length"> *</template></span
+          ><span
+            v-else
+            class="player"
+            >{{ job.name }}</span
           ></span
         >
         <span
-          v-if="part(job, 'move').shown !== 'none'"
-          class="part"
-          ><span class="label">move</span> <b>{{ tight(part(job, 'move').shown) }}</b></span
+          class="align"
+          :title="part(job, 'align').shown"
+          >{{ tight(part(job, 'align').shown) }}</span
         >
         <span
-          v-for="name in ROWS"
+          v-for="name in fold"
           :key="name"
-          class="part"
+          :class="['line', { missing: part(job, name).given !== 'value' }]"
+          :title="part(job, name).shown"
+          ><i :class="['tag', name === 'run' ? 'run' : job.kind]" />{{ tight(part(job, name).shown) }}</span
         >
-          <span class="label">{{ name }}</span>
-          <span :class="['value', { missing: part(job, name).given !== 'value' }]"
-            ><i
-              v-if="name === 'run'"
-              class="tag run"
-            /><i
-              v-if="name === 'pass'"
-              :class="['tag', job.kind]"
-            />{{ tight(part(job, name).shown) }}</span
+        <span class="more">
+          <span class="part"
+            ><b>{{ job.name }}</b
+            ><span class="soft"
+              >, {{ part(job, 'stance').shown
+              }}<template v-if="part(job, 'show').shown !== 'none'"
+                >, shows {{ tight(part(job, 'show').shown) }}</template
+              ></span
+            ></span
           >
-        </span>
-        <span class="part">
-          <span class="label">because</span>
           <span
-            v-for="(b, i) in because(job)"
-            :key="b.rung"
-            :class="{ because: true, first: i === 0 }"
-            >{{ b.rung.split('/').slice(0, 3).join(' ') }}<template v-if="b.facts">: {{ b.facts }}</template></span
+            v-for="name in rest(job)"
+            :key="name"
+            class="part"
           >
+            <span class="label">{{ name }}</span>
+            <span :class="{ missing: part(job, name).given !== 'value' }">{{ tight(part(job, name).shown) }}</span>
+          </span>
+          <span class="part">
+            <span class="label">because</span>
+            <span
+              v-for="b in because(job)"
+              :key="b.rung"
+              class="because"
+              >{{ b.rung.split('/').slice(0, 3).join(' ') }}<template v-if="b.facts">: {{ b.facts }}</template
+              >.
+            </span>
+          </span>
         </span>
       </button>
     </li>
@@ -114,22 +132,17 @@ function because(job: JobRow): { rung: string; facts: string }[] {
 
 <style scoped>
 .strip {
-  display: grid;
-  grid-auto-flow: column;
-  grid-auto-columns: minmax(0, 1fr);
+  display: flex;
   height: 100%;
   background: var(--card);
-  overflow-y: auto;
-  scrollbar-width: thin;
-}
-@media screen and (max-width: 760px) {
-  .strip {
-    grid-auto-columns: 124px;
-    overflow-x: auto;
-  }
 }
 li {
+  flex: 1 1 0;
+  min-width: 0;
   border-right: 1px solid var(--rule);
+}
+li.selected {
+  flex-grow: 4.4;
 }
 li:last-child {
   border-right: 0;
@@ -139,16 +152,16 @@ button {
   box-sizing: border-box;
   display: flex;
   flex-direction: column;
-  justify-content: flex-start;
   width: 100%;
-  min-height: 100%;
-  padding: 8px 5px 8px 7px;
+  height: 100%;
+  padding: 5px 4px 4px 7px;
   cursor: pointer;
-  font: 400 12.5px/1.22 var(--narrow);
+  font: 400 13px/1.2 var(--narrow);
   border-top: 4px solid transparent;
+  overflow: hidden;
 }
 button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
   outline-offset: -3px;
 }
 .broken button {
@@ -161,9 +174,22 @@ button:focus-visible {
   box-shadow: inset 0 0 0 3px var(--accent);
 }
 .selected button {
+  display: grid;
+  grid-template: auto auto 1fr / 116px minmax(0, 1fr);
+  column-gap: 10px;
+  align-content: start;
   background: var(--pick);
   border-top-color: var(--accent);
   border-top-style: solid;
+}
+.selected .more {
+  grid-area: 1 / 2 / 5 / 3;
+  display: block;
+  columns: 2;
+  column-gap: 12px;
+  height: 100%;
+  overflow-y: auto;
+  scrollbar-width: thin;
 }
 .head {
   display: flex;
@@ -172,41 +198,43 @@ button:focus-visible {
   gap: 4px;
 }
 .head b {
-  font: 700 17px/1 var(--narrow);
+  font: 700 18px/1.1 var(--narrow);
 }
-.head span {
+.player {
   color: var(--soft);
-  text-align: right;
-}
-.man {
-  display: block;
   font-weight: 600;
-  line-height: 1.15;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
 }
 .align {
-  display: block;
   font-weight: 700;
-  font-size: 13.5px;
+  font-size: 14px;
   line-height: 1.15;
-  min-height: 31px;
-  margin-top: 3px;
+  min-height: 32px;
+  margin: 1px 0 2px;
 }
-.stance {
-  display: block;
-  color: var(--soft);
-  padding-bottom: 3px;
-  border-bottom: 1px solid var(--faint);
+.align,
+.line {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  line-clamp: 2;
+  overflow: hidden;
+}
+.line {
+  -webkit-line-clamp: 2;
+  margin-top: 1px;
+}
+.more {
+  display: none;
 }
 .part {
   display: block;
-  margin-top: 2px;
+  break-inside: avoid;
 }
 .label {
   font-weight: 600;
-  font-size: 12px;
   color: var(--soft);
   margin-right: 4px;
 }
@@ -215,13 +243,8 @@ button:focus-visible {
   font-weight: 700;
 }
 .because {
-  display: block;
   color: var(--soft);
   overflow-wrap: anywhere;
-  line-height: 1.15;
-}
-.because.first {
-  display: inline;
 }
 .tag {
   display: inline-block;
@@ -248,5 +271,33 @@ button:focus-visible {
 .tag.none {
   background: none;
   border: 1px dashed var(--soft);
+}
+@media screen and (max-width: 760px) {
+  .strip {
+    overflow-x: auto;
+  }
+  li {
+    flex: 0 0 124px;
+  }
+  li.selected {
+    flex-basis: 320px;
+  }
+}
+/* Paper has no hand to open a column: everything stands there. */
+@media print {
+  button,
+  .selected button {
+    display: block;
+  }
+  .more,
+  .selected .more {
+    display: block;
+    columns: 1;
+    height: auto;
+  }
+  .align,
+  .line {
+    display: block;
+  }
 }
 </style>

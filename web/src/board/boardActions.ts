@@ -12,6 +12,8 @@ export interface BoardHands {
   putBack: () => void
   toggle: (layer: Layer) => void
   place: () => void
+  askReceiver: (by: number) => void
+  legend: () => void
   turnPhase: () => void
   playMotion: () => void
   turn: () => void
@@ -101,6 +103,21 @@ export function boardActions(hands: BoardHands): Action[] {
       enabled: always,
       perform: hands.place,
     },
+    {
+      id: 'receiver',
+      label: 'Who has the next receiver',
+      shortcut: 'R',
+      enabled: always,
+      perform: () => hands.askReceiver(1),
+    },
+    {
+      id: 'receiver-before',
+      label: 'Who has the receiver before',
+      shortcut: 'E',
+      enabled: always,
+      perform: () => hands.askReceiver(-1),
+    },
+    { id: 'legend', label: 'What the marks on the field mean', shortcut: 'L', enabled: always, perform: hands.legend },
     {
       id: 'phase',
       label: 'Before and after the motion',

@@ -16,10 +16,11 @@ import type {
   SnapWords,
   Spot,
 } from '../api/types'
-import { useKept } from '../shell/kept'
+import { OF_WINDOW, useKept } from '../shell/kept'
 import { ofGame } from './snapWords'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field/field'
+import type { AskedThing } from './field/fieldWords'
 import { historyOf, menuName, withHistory, type Drafts } from './drafts'
 import { begin, change, redo, undo } from './history'
 
@@ -41,9 +42,9 @@ const FIRST_SNAP: SnapWords = {
 
 /** The board as it stands: what is asked, what core answered, what is picked. Football is decided by core alone. */
 export const useBoard = defineStore('board', () => {
-  const snap = useKept<SnapWords>('board.snap', { ...FIRST_SNAP })
-  const callId = useKept('board.call', 'anvil-drizzle')
-  const revision = useKept<number>('board.revision', 0)
+  const snap = useKept<SnapWords>('board.snap', { ...FIRST_SNAP }, OF_WINDOW)
+  const callId = useKept('board.call', 'anvil-drizzle', OF_WINDOW)
+  const revision = useKept<number>('board.revision', 0, OF_WINDOW)
   const kept = useKept<Drafts>('board.drafts', {})
   const viewFrom = useKept<ViewFrom>('board.from', 'offence')
   const layers = useKept<Layer[]>('board.layers', ['gaps', 'areas', 'paths'])
@@ -57,6 +58,8 @@ export const useBoard = defineStore('board', () => {
   const tryProblem = ref<Problem>()
   const phase = ref(0)
   const selected = ref<string>()
+  /** What was pointed at on the field: a man of the offence, a gap, an area. */
+  const asked = ref<AskedThing>()
   const panel = ref<Panel>('findings')
 
   /** What was changed of this call and not saved; what was changed of others stays with them. */
@@ -66,7 +69,8 @@ export const useBoard = defineStore('board', () => {
   })
   const draft = computed(() => drafts.value.now)
   const callNames = computed(() => calls.value.map((c) => ({ id: c.id, name: menuName(kept.value, c) })))
-  const sheet = computed(() => board.value?.phases[Math.min(phase.value, board.value.phases.length - 1)])
+  const phaseShown = computed(() => Math.max(0, Math.min(phase.value, (board.value?.phases.length ?? 1) - 1)))
+  const sheet = computed(() => board.value?.phases[phaseShown.value])
   const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
   const dirty = computed(() => draft.value.edits.length > 0)
 
@@ -86,27 +90,27 @@ export const useBoard = defineStore('board', () => {
   /** What the board shows, a sentence being tried included, as a question to core. */
   const shown = (): BoardRequest => request(withTrying())
 
-  let asked = 0
+  let lastAsked = 0
   /** True from a choice until its line-up is there: what is drawn meanwhile is the one before. */
   const asking = ref(false)
   /** Waits for the line-up being asked, so that a key pressed meanwhile means the new one. */
   const settled = async (): Promise<unknown> => until(asking).toBe(false)
   /** Only the answer to the last question counts. */
   async function lineUp(): Promise<void> {
-    const mine = ++asked
+    const mine = ++lastAsked
     asking.value = true
     try {
       const found = await answer(client.POST('/api/line-ups', { body: shown() }))
-      if (mine !== asked) return
+      if (mine !== lastAsked) return
       board.value = found
       problem.value = undefined
       tryProblem.value = undefined
     } catch (error) {
-      if (mine !== asked) return
+      if (mine !== lastAsked) return
       if (trying.value) tryProblem.value = problemOf(error)
       else problem.value = problemOf(error)
     } finally {
-      if (mine === asked) asking.value = false
+      if (mine === lastAsked) asking.value = false
     }
   }
 
@@ -166,7 +170,7 @@ export const useBoard = defineStore('board', () => {
     await lineUp()
     // what is drawn is painted before the rest of the call is asked
     await new Promise((done) => setTimeout(done, FRAME_MILLIS))
-    await loadCall()
+    await ladders()
   }
 
   function setDraft(next: Draft): void {
@@ -180,9 +184,12 @@ export const useBoard = defineStore('board', () => {
     draftChanged()
   }
   /** The ladders follow the drawing; what is wrong with a sentence the board has said by then. */
+  async function ladders(): Promise<void> {
+    await loadCall().catch((error: unknown) => (problem.value ??= problemOf(error)))
+  }
   function draftChanged(): void {
     void lineUp()
-    loadCall().catch((error: unknown) => (problem.value ??= problemOf(error)))
+    void ladders()
   }
 
   /** A sentence tried on the board before it is kept. */
@@ -199,10 +206,9 @@ export const useBoard = defineStore('board', () => {
   }
   /** Changes that mend a finding of the phase shown, each tried by core. */
   async function repairsOf(finding: FindingRow, seen: Edit[][]): Promise<RepairOffer> {
-    const at = Math.min(phase.value, (board.value?.phases.length ?? 1) - 1)
     return answer(
       client.POST('/api/repairs', {
-        body: { board: request(draft.value), phase: at, finding: finding.key, seen },
+        body: { board: request(draft.value), phase: phaseShown.value, finding: finding.key, seen },
       }),
     )
   }
@@ -305,6 +311,14 @@ export const useBoard = defineStore('board', () => {
     lineBefore.value = undefined
     if (back) await setLine(back.snap, back.call)
   }
+  /** What the first question is about, before anything was asked. */
+  function beginAt(next: SnapWords, call: string): void {
+    whole = true
+    callId.value = call
+    snap.value = { ...next }
+    phase.value = next.motion ? 99 : 0
+    void nextTick(() => (whole = false))
+  }
   async function setLine(next: SnapWords, call: string): Promise<void> {
     const other = call !== callId.value
     whole = true
@@ -315,7 +329,7 @@ export const useBoard = defineStore('board', () => {
     await nextTick()
     whole = false
     snapChanged()
-    if (other) await loadCall()
+    if (other) await ladders()
   }
 
   return {
@@ -340,7 +354,9 @@ export const useBoard = defineStore('board', () => {
     asking,
     settled,
     phase,
+    phaseShown,
     selected,
+    asked,
     panel,
     start,
     lineUp,
@@ -359,6 +375,8 @@ export const useBoard = defineStore('board', () => {
     lineBefore,
     typeLine,
     lineBack,
+    setLine,
+    beginAt,
     keepFormation,
     saveAs,
     saveNext,

@@ -38,7 +38,12 @@ describe('findings in groups', () => {
   })
   it('standing facts have a head of their own, after what was found', () => {
     const groups = grouped([...all, finding('fact', 'Light.')], [])
-    expect(groups.map(headOf)).toEqual(['bust', 'weak', 'note', 'standing facts of this call'])
+    expect(groups.map(headOf)).toEqual([
+      'bust: a play for nothing',
+      'weak: costs ground',
+      'note: worth knowing',
+      'standing facts: what this call gives and leans on',
+    ])
   })
   it('are walked round', () => {
     expect([next(all, -1, 1), next(all, -1, -1), next(all, 3, 1), next(all, 0, -1), next([], 0, 1)]).toEqual([

@@ -29,9 +29,17 @@ export function grouped(findings: readonly FindingRow[], mutes: readonly Muted[]
   return groups.filter((g) => g.listed.length)
 }
 
-/** What stands over a group: its severity, or that these are no findings but what the call gives and leans on. */
+const HEADS: Record<string, string> = {
+  bust: 'bust: a play for nothing',
+  weak: 'weak: costs ground',
+  'cannot tell': 'cannot tell',
+  note: 'note: worth knowing',
+  fact: 'standing facts: what this call gives and leans on',
+  muted: 'muted: lived with',
+}
+/** What stands over a group: its severity and what it costs. */
 export function headOf(group: Group): string {
-  return group.severity === 'fact' ? 'standing facts of this call' : group.severity
+  return HEADS[group.severity] ?? group.severity
 }
 
 export function flat(groups: readonly Group[]): Listed[] {

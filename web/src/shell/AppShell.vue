@@ -20,6 +20,11 @@ function turnPaper(): void {
 <template>
   <ConfigProvider :theme="themeOf(themeName)">
     <div class="shell">
+      <a
+        class="skip"
+        href="#work"
+        >To the work</a
+      >
       <nav aria-label="Views">
         <b>Mensch</b>
         <RouterLink to="/board">Board</RouterLink>
@@ -42,26 +47,32 @@ function turnPaper(): void {
             >House</RouterLink
           >
         </template>
-        <span class="foot">
+        <span
+          v-if="session.me"
+          class="foot"
+        >
+          <span class="me">{{ session.me.displayName }}</span>
           <button
-            v-if="session.me"
             type="button"
+            class="link"
             @click="turnPaper"
           >
             {{ themeName === 'day' ? 'Night' : 'Day' }}
           </button>
           <button
-            v-if="session.me"
             type="button"
-            :title="`Signed in: ${session.me.displayName}`"
+            class="link"
             @click="session.signOut()"
           >
             Sign out
           </button>
-          <span v-if="session.me">? keys</span>
+          <span><span class="key">?</span> keys</span>
         </span>
       </nav>
-      <main>
+      <main
+        id="work"
+        tabindex="-1"
+      >
         <p
           v-if="trouble.problem"
           class="trouble no-print"
@@ -97,50 +108,73 @@ function turnPaper(): void {
 @media screen {
   .shell {
     display: grid;
-    grid-template-columns: 72px 1fr;
+    grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
     height: 100%;
   }
 }
+/* Index tabs of a card box: the picked one is of one piece with the card below. */
 nav {
-  background: #1c2426;
-  color: #d9d5c8;
   display: flex;
-  flex-direction: column;
-  padding: 14px 0 10px;
+  align-items: flex-end;
+  gap: 3px;
+  padding: 5px 14px 0 20px;
+  background: var(--faint);
+  border-bottom: 1.5px solid var(--ink);
+  font: 600 15px/1 var(--narrow);
 }
 nav b {
-  font: 700 19px/1 var(--narrow);
-  color: #fff;
-  text-align: center;
-  margin-bottom: 16px;
+  font: 700 20px/1 var(--narrow);
+  margin: 0 18px 7px 0;
 }
 nav a {
-  font: 600 14px/1 var(--narrow);
-  padding: 12px 0 12px 12px;
-  border-left: 4px solid transparent;
-  color: inherit;
+  padding: 7px 15px 7px;
+  border: 1.5px solid var(--rule);
+  border-bottom: 0;
+  border-radius: 5px 5px 0 0;
+  background: var(--paper);
+  color: var(--soft);
   text-decoration: none;
+}
+nav a:hover {
+  color: var(--ink);
 }
 nav a.router-link-active,
 nav a.on {
-  color: #1c2426;
-  background: #f6f3ea;
-  border-color: #e0a526;
+  margin-bottom: -1.5px;
+  padding-bottom: 8.5px;
+  border-color: var(--ink);
+  background: var(--card);
+  color: var(--ink);
+  font-weight: 700;
 }
 .foot {
-  margin-top: auto;
-  display: grid;
-  gap: 10px;
-  padding-left: 12px;
-  font: 400 13px/1 var(--narrow);
-  color: #b9bfbb;
+  margin-left: auto;
+  display: flex;
+  gap: 16px;
+  align-items: baseline;
+  padding-bottom: 7px;
+  font: 400 13.5px/1 var(--narrow);
+  white-space: nowrap;
 }
-.foot button {
-  all: unset;
-  cursor: pointer;
+.me {
+  color: var(--soft);
 }
-.foot button:focus-visible {
-  outline: 3px solid #e0a526;
+.foot .link {
+  color: var(--ink);
+}
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 4px;
+  z-index: 9;
+  padding: 6px 10px;
+  background: var(--card);
+}
+main:focus {
+  outline: none;
 }
 .trouble {
   position: absolute;
@@ -167,30 +201,21 @@ main {
   min-height: 0;
   position: relative;
 }
-/* In a hand the rail lies on top. */
+/* In a hand the tabs are walked sideways. */
 @media screen and (max-width: 760px) {
-  .shell {
-    grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
-  }
   nav {
-    flex-direction: row;
-    align-items: center;
     overflow-x: auto;
     scrollbar-width: none;
-    padding: 0 6px;
+    padding: 4px 6px 0;
   }
   nav b {
-    margin: 0 8px;
+    margin: 0 8px 7px 2px;
   }
   nav a {
-    border-left: 0;
-    border-bottom: 4px solid transparent;
-    padding: 12px 9px 8px;
+    padding: 9px 9px 7px;
   }
-  .foot {
-    display: flex;
-    margin: 0 8px 0 auto;
-    white-space: nowrap;
+  .me {
+    display: none;
   }
 }
 </style>

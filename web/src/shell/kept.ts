@@ -6,12 +6,15 @@ export function keptKey(what: string): string {
   return `mensch.of.${useSession().me?.username ?? 'nobody'}.${what}`
 }
 
+/** Kept for the next window that opens, and not told to those that are open: two boards show two snaps. */
+export const OF_WINDOW = { listenToStorageChanges: false } as const
+
 /**
  * A value kept on this machine for whoever is signed in, and for nobody else. Asked when a store begins: a change of
  * user begins every store anew (see session).
  */
-export function useKept<T>(what: string, first: T): RemovableRef<T> {
-  return useStorage(keptKey(what), first as object) as unknown as RemovableRef<T>
+export function useKept<T>(what: string, first: T, window: Partial<typeof OF_WINDOW> = {}): RemovableRef<T> {
+  return useStorage(keptKey(what), first as object, undefined, window) as unknown as RemovableRef<T>
 }
 
 const VIEWS = ['board', 'film', 'plan', 'playbook']

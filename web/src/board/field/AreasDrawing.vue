@@ -2,11 +2,14 @@
 import { computed } from 'vue'
 import type { Sheet, Spot } from '../../api/types'
 import { rectOf, type Drawing } from './field'
+import type { AskedThing } from './fieldWords'
 
 /** Who has which area, how wide it is, and where he aims; the cones of a goal-line lane game. */
 const props = defineProps<{ sheet: Sheet; drawing: Drawing; selected?: string }>()
+defineEmits<{ ask: [thing: AskedThing] }>()
 
 const at = (spot: Spot) => props.drawing.fieldToSvg(spot)
+const label = (job: string): string => props.sheet.jobs.find((j) => j.id === job)?.name ?? job
 const areas = computed(() =>
   props.sheet.areas.map((a) => ({ ...a, rect: rectOf(props.drawing, a.extent), mark: at(a.landmark) })),
 )
@@ -19,19 +22,16 @@ const areas = computed(() =>
         v-for="a in areas"
         :key="a.owner"
         :class="{ faded: selected && selected !== a.owner }"
+        @click="$emit('ask', { kind: 'AREA', name: a.owner })"
       >
+        <title>
+          {{ a.words }}, {{ a.widthYards.toFixed(0) }} yd wide: {{ label(a.owner) }}. The cross is his landmark.
+        </title>
         <rect
           v-bind="a.rect"
           rx="8"
           :class="a.deep ? 'area-deep' : 'area-under'"
         />
-        <text
-          :x="a.rect.x + a.rect.width / 2"
-          :y="at({ x: 0, y: a.deep ? 16.6 : 9 }).y"
-          :class="['area-word', a.deep ? 'deep' : 'under']"
-        >
-          {{ a.words }}, {{ a.widthYards.toFixed(0) }} yd wide
-        </text>
         <path
           :d="`M${a.mark.x - 5} ${a.mark.y}h10M${a.mark.x} ${a.mark.y - 5}v10`"
           :class="['landmark', a.deep ? 'deep' : 'under']"
@@ -48,9 +48,6 @@ const areas = computed(() =>
 </template>
 
 <style scoped>
-.area-word {
-  font: 600 12px var(--narrow);
-}
 .area-under {
   fill: url(#hatch);
   stroke: var(--under);
@@ -62,18 +59,6 @@ const areas = computed(() =>
   stroke: var(--deep);
   stroke-width: 1;
   opacity: 0.8;
-}
-.area-word {
-  text-anchor: middle;
-  paint-order: stroke;
-  stroke: var(--field);
-  stroke-width: 4px;
-}
-.under {
-  fill: var(--under);
-}
-.deep {
-  fill: var(--deep);
 }
 .landmark {
   fill: none;

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { JobRow } from '../../api/types'
-import type { SvgPoint } from './field'
+import type { Drawing, SvgPoint } from './field'
+import { LETTERS } from './letters'
 
-const props = defineProps<{ job: JobRow; at: SvgPoint; keyAt?: SvgPoint; selected: boolean }>()
+const props = defineProps<{ job: JobRow; at: SvgPoint; keyAt?: SvgPoint; selected: boolean; drawing: Drawing }>()
 
 /** Shape by pass job: block with a bar rushes, shield is underneath, round tag is deep, double outline is man. */
 const shape = computed(() => {
@@ -28,8 +29,9 @@ const wedge = computed(() => {
   <g
     class="defender eased"
     :class="job.kind"
-    :transform="`translate(${at.x} ${at.y})`"
+    :transform="`translate(${at.x} ${at.y}) scale(${drawing.mark})`"
   >
+    <title>{{ job.name }}: {{ job.parts.find((p) => p.part === 'align')?.shown }}. The wedge points at his key.</title>
     <rect
       v-if="selected"
       x="-15"
@@ -59,7 +61,12 @@ const wedge = computed(() => {
       d="M-6.5 7H6.5"
       class="bar"
     />
-    <text y="4">{{ job.label }}</text>
+    <text
+      y="4.4"
+      :style="{ fontSize: `${(LETTERS.man.size * drawing.letter) / drawing.mark}px` }"
+    >
+      {{ job.label }}
+    </text>
   </g>
 </template>
 
@@ -100,7 +107,8 @@ const wedge = computed(() => {
   stroke-width: 3;
 }
 text {
-  font: 700 12.5px var(--narrow);
+  font-family: var(--narrow);
+  font-weight: 700;
   text-anchor: middle;
   fill: var(--on-dark);
 }

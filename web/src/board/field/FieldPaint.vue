@@ -3,21 +3,19 @@ import { computed } from 'vue'
 import type { FieldRow } from '../../api/types'
 import { yardLines, type Drawing } from './field'
 
-/** Grass, lines, hashes and numbers, to scale, and what the layers above are filled with. */
+/** Grass, lines and hashes, to scale, and what the layers above are filled with. */
 const props = defineProps<{ field: FieldRow; drawing: Drawing }>()
 
 const across = (x: number): number => props.drawing.fieldToSvg({ x, y: 0 }).x
 const downfield = (y: number): number => props.drawing.fieldToSvg({ x: 0, y }).y
-const lines = computed(() => yardLines(props.field.toGoal).map((l) => ({ ...l, at: downfield(l.y) })))
+const lines = computed(() =>
+  yardLines(props.field.toGoal, props.drawing.beyond).map((l) => ({ ...l, at: downfield(l.y) })),
+)
 const ends = computed(() => [across(props.field.leftSideline), across(props.field.rightSideline)])
 const left = computed(() => Math.min(...ends.value))
 const right = computed(() => Math.max(...ends.value))
 const hashes = computed(() => [props.field.leftHash, props.field.rightHash].map(across))
-const ticks = computed(() => Array.from({ length: 28 }, (_, i) => downfield(i - 8)))
-const numbers = computed(() => {
-  const middle = (props.field.numbersBottom + props.field.numbersTop) / 2
-  return [props.field.leftSideline + middle, props.field.rightSideline - middle].map(across)
-})
+const ticks = computed(() => Array.from({ length: Math.floor(props.drawing.beyond) + 9 }, (_, i) => downfield(i - 8)))
 const scrimmage = computed(() => downfield(0))
 const gain = computed(() => (props.field.distance < props.field.toGoal ? downfield(props.field.distance) : null))
 </script>
@@ -87,15 +85,6 @@ const gain = computed(() => (props.field.distance < props.field.toGoal ? downfie
           :y2="line.at"
           :class="line.goal ? 'goal' : 'yard'"
         />
-        <text
-          v-for="x in line.painted && field.painted ? numbers : []"
-          :key="x"
-          :x="x"
-          :y="line.at + 9"
-          class="painted"
-        >
-          {{ line.painted }}
-        </text>
       </g>
       <template
         v-for="y in ticks"
@@ -135,14 +124,6 @@ const gain = computed(() => (props.field.distance < props.field.toGoal ? downfie
           :y2="gain"
           class="gain"
         />
-        <text
-          :x="right - 6"
-          :y="gain - 5"
-          class="gain-word"
-          text-anchor="end"
-        >
-          line to gain
-        </text>
       </template>
     </g>
   </g>
@@ -172,18 +153,6 @@ const gain = computed(() => (props.field.distance < props.field.toGoal ? downfie
   stroke: var(--accent);
   stroke-width: 2;
   stroke-dasharray: 8 4;
-}
-.gain-word {
-  font: 600 12px var(--narrow);
-}
-.gain-word {
-  fill: var(--rush);
-}
-.painted {
-  font: 700 26px var(--narrow);
-  fill: var(--faint);
-  text-anchor: middle;
-  letter-spacing: 3px;
 }
 .hatch {
   stroke: var(--under);

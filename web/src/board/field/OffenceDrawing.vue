@@ -1,74 +1,95 @@
 <script setup lang="ts">
-import type { Sheet, Spot } from '../../api/types'
+import { computed } from 'vue'
+import type { Sheet } from '../../api/types'
 import type { Drawing } from './field'
+import { named, offenceAt, type AskedThing } from './fieldWords'
+import { LETTERS } from './letters'
 
 type Attacker = Sheet['offence'][number]
 
-/** The men of the offence; while they are being placed, those who may move can be taken. */
-const props = defineProps<{ men: Attacker[]; drawing: Drawing; placing?: boolean; placingMan?: string }>()
-const emit = defineEmits<{ take: [man: string, event: PointerEvent] }>()
+/** The men of the offence: each answers who has him; while they are being placed, those who may move can be taken. */
+const props = defineProps<{
+  men: Attacker[]
+  drawing: Drawing
+  placing?: boolean
+  placingMan?: string
+  asked?: AskedThing
+}>()
+const emit = defineEmits<{ take: [man: string, event: PointerEvent]; ask: [thing: AskedThing] }>()
 
-const at = (spot: Spot) => props.drawing.fieldToSvg(spot)
-const named = (man: Attacker): boolean => man.post === 'eligible' || man.post === 'quarterback'
+const spots = computed(() => offenceAt(props.men, props.drawing))
+const shown = computed(() =>
+  props.men.map((m) => ({
+    ...m,
+    p: spots.value.get(m.name)!,
+    r: (named(m) ? 10 : 8.6) * props.drawing.mark,
+    letters: m.post === 'quarterback' ? 'Q' : named(m) ? m.name : '',
+  })),
+)
+const asking = (man: Attacker): boolean => props.asked?.kind === 'MAN' && props.asked.name === man.name
 function take(man: Attacker, event: PointerEvent): void {
-  if (props.placing && named(man)) emit('take', man.name, event)
+  if (!props.placing) emit('ask', { kind: 'MAN', name: man.name })
+  else if (named(man)) emit('take', man.name, event)
 }
 </script>
 
 <template>
-  <g :aria-hidden="!placing">
+  <g>
     <g
-      v-for="m in men"
+      v-for="m in shown"
       :key="m.name"
-      :class="{
-        movable: placing && named(m),
-        taken: placing && m.name === placingMan,
-      }"
+      :class="['man', { movable: placing && named(m), taken: placing && m.name === placingMan, asked: asking(m) }]"
+      :data-man="m.name"
       @pointerdown.prevent="take(m, $event)"
     >
+      <title>{{ m.name }}{{ m.number ? `, ${m.number}` : '' }}: who has him?</title>
+      <rect
+        v-if="asking(m)"
+        :x="m.p.x - 15 * drawing.mark"
+        :y="m.p.y - 15 * drawing.mark"
+        :width="30 * drawing.mark"
+        :height="30 * drawing.mark"
+        class="picked"
+      />
       <rect
         v-if="m.post === 'centre'"
-        :x="at(m.feet).x - 8"
-        :y="at(m.feet).y - 8"
-        width="16"
-        height="16"
+        :x="m.p.x - 8 * drawing.mark"
+        :y="m.p.y - 8 * drawing.mark"
+        :width="16 * drawing.mark"
+        :height="16 * drawing.mark"
         class="offence"
       />
       <circle
         v-else
-        :cx="at(m.feet).x"
-        :cy="at(m.feet).y"
-        r="8.6"
+        :cx="m.p.x"
+        :cy="m.p.y"
+        :r="m.r"
         class="offence"
       />
       <text
-        v-if="named(m)"
-        :x="at(m.feet).x"
-        :y="at(m.feet).y + 4"
+        v-if="m.letters"
+        :x="m.p.x"
+        :y="m.p.y + 5 * drawing.letter"
         class="name"
+        :style="{ fontSize: `${LETTERS.man.size * drawing.letter}px` }"
       >
-        {{ m.post === 'quarterback' ? 'Q' : m.name }}
-      </text>
-      <text
-        v-if="m.number"
-        :x="at(m.feet).x"
-        :y="at(m.feet).y + 18"
-        class="number"
-      >
-        {{ m.number }}
+        {{ m.letters }}
       </text>
     </g>
   </g>
 </template>
 
 <style scoped>
-.number {
-  font: 600 12px var(--narrow);
+.man {
+  cursor: pointer;
 }
 .offence {
   fill: var(--field);
   stroke: var(--ink);
   stroke-width: 1.7;
+}
+.man:hover .offence {
+  stroke-width: 2.6;
 }
 .movable {
   cursor: grab;
@@ -79,13 +100,15 @@ function take(man: Attacker, event: PointerEvent): void {
 .taken .offence {
   fill: var(--accent);
 }
+.picked {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 3;
+}
 .name {
-  font: 700 10.5px var(--narrow);
+  font-family: var(--narrow);
+  font-weight: 700;
   text-anchor: middle;
   fill: var(--ink);
-}
-.number {
-  text-anchor: middle;
-  fill: var(--soft);
 }
 </style>

@@ -27,7 +27,7 @@ const routes = computed(() =>
     key: r.man,
     had: r.had,
     path: r.way.map((w, i) => `${i ? 'L' : 'M'}${at(w).x} ${at(w).y}`).join(''),
-    caught: at({ x: r.caught.x, y: Math.min(r.caught.y, 18.2) }),
+    caught: at({ x: r.caught.x, y: Math.min(r.caught.y, props.drawing.beyond - 0.8) }),
     covers: r.covers.length,
   })),
 )

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { FieldRow } from '../../api/types'
-import { drawingOf, freeSpot, pathOf, rectOf, yardLines } from './field'
+import { drawingOf, pathOf, rectOf, yardLines } from './field'
 
 const field: FieldRow = {
   code: 'hs',
@@ -17,18 +17,6 @@ const field: FieldRow = {
 }
 
 describe('field', () => {
-  it('finds the nearest spot that covers nobody', () => {
-    const free = freeSpot({ x: 0, y: 0 }, [])
-    expect(free.x).toBeCloseTo(12.7, 1)
-    expect(free.y).toBeCloseTo(-12.7, 1)
-    const marks = [
-      { x: 13, y: -13, reach: 20 },
-      { x: -20, y: -13, reach: 20 },
-    ]
-    const p = freeSpot({ x: 0, y: 0 }, marks)
-    expect(marks.every((m) => Math.abs(m.x - p.x) >= 20 || Math.abs(m.y - p.y) >= 20)).toBe(true)
-    expect(Math.hypot(p.x, p.y)).toBeLessThan(40)
-  })
   it('draws a way from the man to where he goes', () => {
     expect(pathOf({ x: 0, y: 10 }, { x: 20, y: 0 })).toBe('M0 10Q15 6.5 20 0')
   })
@@ -52,6 +40,15 @@ describe('field', () => {
     expect(offence.fieldToSvg({ x: 0, y: 10 }).y).toBeLessThan(offence.fieldToSvg({ x: 0, y: 0 }).y)
     expect(defence.fieldToSvg({ x: 0, y: 10 }).y).toBeGreaterThan(defence.fieldToSvg({ x: 0, y: 0 }).y)
     expect(defence.fieldToSvg({ x: 5, y: 0 }).x).toBeLessThan(defence.fieldToSvg({ x: 0, y: 0 }).x)
+  })
+  it('is as large as its room, a pixel a unit, and shows more of the field in a high one', () => {
+    const low = drawingOf(field, 'offence', { width: 980, height: 490 })
+    const high = drawingOf(field, 'offence', { width: 980, height: 560 })
+    expect(low.width).toBeCloseTo(980)
+    expect(high.height).toBeCloseTo(560)
+    expect(high.beyond).toBeGreaterThan(low.beyond)
+    expect(drawingOf(field, 'offence', { width: 2000, height: 490 }).scale).toBeCloseTo(490 / 27.6)
+    expect(drawingOf(field, 'offence', { width: 300, height: 200 }).letter).toBe(1)
   })
   it('gives rectangles of positive size in both views', () => {
     for (const from of ['offence', 'defence'] as const) {

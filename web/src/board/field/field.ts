@@ -10,40 +10,71 @@ export interface SvgPoint {
 }
 export type ViewFrom = 'offence' | 'defence'
 
-/** Drawing units per yard. */
-export const SCALE = 16
-/** Yards shown behind and beyond the line of scrimmage. */
+/** Yards shown behind the line of scrimmage, and the least and most beyond it. */
 export const BEHIND = 8.6
-export const BEYOND = 19
+export const BEYOND = { least: 19, most: 30 } as const
+/** Pixels a yard where the room is not known yet: in tests, and before the first paint. */
+const USUAL_SCALE = 16
+/** Yards outside each sideline. */
+const MARGIN = 1
+/** Marks of men and their letters grow with the field, within what can be read and told apart. */
+const MARK = { perScale: 1 / 16, least: 1.12, most: 1.6 } as const
+const LETTER = { perScale: 1 / 18, least: 1, most: 1.35 } as const
 
 export interface Drawing {
   readonly width: number
   readonly height: number
+  /** Pixels a yard. */
+  readonly scale: number
+  /** What marks of men, drawn in units, are enlarged by. */
+  readonly mark: number
+  /** What lettering is enlarged by. */
+  readonly letter: number
+  /** Yards shown beyond the line of scrimmage. */
+  readonly beyond: number
   fieldToSvg(spot: Spot): SvgPoint
   svgToField(point: SvgPoint): Spot
 }
+export interface Room {
+  readonly width: number
+  readonly height: number
+}
 
-/** The one conversion each way between play-frame yards and the drawing. */
-export function drawingOf(field: FieldRow, from: ViewFrom): Drawing {
-  const margin = 1
-  const width = (field.rightSideline - field.leftSideline + 2 * margin) * SCALE
-  const height = (BEHIND + BEYOND) * SCALE
+function between(value: number, bounds: { least: number; most: number }): number {
+  return Math.max(bounds.least, Math.min(bounds.most, value))
+}
+
+/**
+ * The one conversion each way between play-frame yards and the drawing. The drawing is as large as its room and one of
+ * its units is a pixel, so that lettering is the size it says; a high room shows more of the field.
+ */
+export function drawingOf(field: FieldRow, from: ViewFrom, room?: Room): Drawing {
+  const yardsWide = field.rightSideline - field.leftSideline + 2 * MARGIN
+  const scale = room?.width ? Math.min(room.width / yardsWide, room.height / (BEHIND + BEYOND.least)) : USUAL_SCALE
+  const beyond = room?.width ? between(room.height / scale - BEHIND, BEYOND) : BEYOND.least
+  const width = yardsWide * scale
+  const height = (BEHIND + beyond) * scale
   const fieldToSvg = (spot: Spot): SvgPoint => {
-    const x = (spot.x - field.leftSideline + margin) * SCALE
-    const y = (BEYOND - spot.y) * SCALE
+    const x = (spot.x - field.leftSideline + MARGIN) * scale
+    const y = (beyond - spot.y) * scale
     return from === 'offence' ? { x, y } : { x: width - x, y: height - y }
   }
   const svgToField = (point: SvgPoint): Spot => {
     const p = from === 'offence' ? point : { x: width - point.x, y: height - point.y }
-    return { x: p.x / SCALE + field.leftSideline - margin, y: BEYOND - p.y / SCALE }
+    return { x: p.x / scale + field.leftSideline - MARGIN, y: beyond - p.y / scale }
   }
-  return { width, height, fieldToSvg, svgToField }
+  const mark = between(scale * MARK.perScale, MARK)
+  const letter = between(scale * LETTER.perScale, LETTER)
+  return { width, height, scale, mark, letter, beyond, fieldToSvg, svgToField }
 }
 
 /** Yard lines every five yards of the field that fall in the picture, with the number painted on each ten. */
-export function yardLines(toGoal: number): { y: number; painted: string | null; goal: boolean }[] {
+export function yardLines(
+  toGoal: number,
+  beyond: number = BEYOND.least,
+): { y: number; painted: string | null; goal: boolean }[] {
   const lines = []
-  for (let y = -Math.floor(BEHIND); y <= BEYOND; y++) {
+  for (let y = -Math.floor(BEHIND); y <= beyond; y++) {
     const left = toGoal - y
     if (left % 5 === 0 && left >= -10 && left <= 110) {
       const near = Math.min(left, 100 - left)
@@ -67,16 +98,4 @@ export function rectOf(
 export function pathOf(from: SvgPoint, to: SvgPoint): string {
   const bend = { x: from.x + (to.x - from.x) * 0.75, y: from.y + (to.y - from.y) * 0.35 }
   return `M${from.x} ${from.y}Q${bend.x} ${bend.y} ${to.x} ${to.y}`
-}
-
-/** The nearest spot round a point that covers none of the marks; the first tried lies up and to the right. */
-export function freeSpot(round: SvgPoint, marks: readonly (SvgPoint & { reach: number })[]): SvgPoint {
-  for (let radius = 18; radius < 120; radius += 8) {
-    for (let turn = 0; turn < 12; turn++) {
-      const angle = -Math.PI / 4 - (turn % 2 ? -1 : 1) * Math.ceil(turn / 2) * (Math.PI / 6)
-      const p = { x: round.x + radius * Math.cos(angle), y: round.y + radius * Math.sin(angle) }
-      if (!marks.some((m) => Math.abs(m.x - p.x) < m.reach && Math.abs(m.y - p.y) < m.reach)) return p
-    }
-  }
-  return round
 }

@@ -36,6 +36,8 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.roster.Roster;
 import mensch.core.rung.Naming;
+import mensch.core.sheet.Asked;
+import mensch.core.sheet.AskedMaker;
 import mensch.core.sheet.ChangeRow;
 import mensch.core.sheet.CompareRow;
 import mensch.core.sheet.Sheet;
@@ -281,6 +283,25 @@ class BoardController {
                 request.finding(),
                 request.seen(),
                 by.getName());
+    }
+
+    /**
+     * Something on one phase of the board that somebody points at: a man, a gap or an area, named as the sheet does.
+     */
+    record AskedRequest(
+            @Valid @NotNull BoardRequest board,
+            @Min(0) @Max(20) int phase,
+            @NotNull Asked.Kind kind,
+            @NotBlank @Size(max = Bounds.NAME) String name) {}
+
+    /** Who has a man of the offence, a gap or an area, and by which rung. */
+    @PostMapping("/answers")
+    Asked answer(@Valid @RequestBody AskedRequest request, Principal by) {
+        Lineup lineup = calls.lineup(request.board(), request.phase(), by);
+        return new AskedMaker(lineup, playbook.library())
+                .of(request.kind(), request.name())
+                .orElseThrow(() -> new RefusedException(
+                        "there is no " + request.name() + " on this board; point at what is drawn"));
     }
 
     /** Words of the rung language for a spot. */

@@ -30,6 +30,7 @@ class SecurityConfig {
     /** Asked with a body and answered; nothing is written, so a player may ask them too. */
     private static final String[] QUESTIONS = {
         "/api/line-ups",
+        "/api/answers",
         "/api/placements",
         "/api/strips",
         "/api/comparisons",

@@ -1,0 +1,44 @@
+/** The lettering of the field, decided once: sizes in pixels as seen, at the field's smallest. Nothing is under 12, men's letters are 14. */
+export interface Letter {
+  readonly size: number
+  readonly weight: 600 | 700
+}
+export const LETTERS = {
+  man: { size: 14, weight: 700 },
+  finding: { size: 13, weight: 700 },
+  gap: { size: 14, weight: 700 },
+  owner: { size: 13, weight: 600 },
+  word: { size: 13, weight: 600 },
+  number: { size: 12.5, weight: 600 },
+  painted: { size: 26, weight: 700 },
+} as const satisfies Record<string, Letter>
+export type LetterName = keyof typeof LETTERS
+
+const FAMILY = "'Archivo Narrow', 'Arial Narrow', sans-serif"
+/** Height of a line of lettering, as a share of its size: capitals and the room under them. */
+export const LINE = 1.06
+/** Where letters are not drawn there is nothing to measure them with; narrow letters are about half as wide as high. */
+const NARROW = 0.5
+
+/** The width of a text in pixels. */
+export type Measure = (text: string, letter: LetterName, zoom: number) => number
+
+let context: CanvasRenderingContext2D | null | undefined
+const known = new Map<string, number>()
+
+/** Widths as this browser draws them, each measured once; `forget` after the fonts have come. */
+export const measured: Measure = (text, letter, zoom) => {
+  const { size, weight } = LETTERS[letter]
+  const key = `${letter} ${text}`
+  let width = known.get(key)
+  if (width === undefined) {
+    context ??= typeof document === 'undefined' ? null : (document.createElement('canvas').getContext('2d') ?? null)
+    if (context) context.font = `${weight} ${size}px ${FAMILY}`
+    width = context?.measureText(text).width ?? text.length * size * NARROW
+    known.set(key, width)
+  }
+  return width * zoom
+}
+export function forget(): void {
+  known.clear()
+}
