@@ -68,7 +68,7 @@ const onPlay = computed(() => {
           v-if="row.rung"
           :title="row.sentence"
         >
-          {{ row.rung.replaceAll('/', ' ') }}</small
+          {{ ` by ${row.rung.replaceAll('/', ' ')}` }}</small
         >
       </p>
       <p

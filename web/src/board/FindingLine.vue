@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { nextTick, ref, useTemplateRef } from 'vue'
-import type { FindingRow } from '../api/types'
 import type { Listed } from './findings'
 import TriedRepairs from './TriedRepairs.vue'
 
@@ -19,7 +18,7 @@ const emit = defineEmits<{
   point: []
   repair: []
   applied: []
-  mute: [finding: FindingRow, reason: string]
+  mute: [reason: string]
   unmute: [id: number]
 }>()
 const muting = ref(false)
@@ -40,7 +39,7 @@ function leave(): void {
 }
 function keep(): void {
   if (!reason.value.trim()) return
-  emit('mute', props.listed.finding, reason.value.trim())
+  emit('mute', reason.value.trim())
   leave()
 }
 defineExpose({ startMute })

@@ -54,7 +54,6 @@ describe('findings', () => {
       mutedAt: '',
     }
     await wrapper.setProps({ groups: grouped([finding('weak', 'Late.', ['mike'])], [muted]) })
-    expect(wrapper.find('details').attributes('open')).toBeUndefined()
     await wrapper.find('[data-finding]').trigger('click')
     expect(wrapper.text()).toContain('Muted by marrow: They never run it.')
     await wrapper.find('.quiet').trigger('click')

@@ -82,6 +82,27 @@ function choose(one: Listed): void {
   emit('point', one.key)
   if (one.finding.who[0]) emit('pick', one.finding.who[0])
 }
+/** A finding that is muted or said again leaves its place in the list; the hand goes on from what stands there then. */
+let leaving: number | undefined
+function leave(l: Listed): void {
+  leaving = l.n - 1
+}
+watch(listed, async (now) => {
+  const one = leaving === undefined ? undefined : now[Math.min(leaving, now.length - 1)]
+  leaving = undefined
+  if (!one) return
+  unfold(one.key)
+  await nextTick()
+  document.querySelector<HTMLElement>(`[data-finding="${CSS.escape(one.key)}"]`)?.focus()
+})
+function mute(l: Listed, reason: string): void {
+  leave(l)
+  emit('mute', l.finding, reason)
+}
+function unmute(l: Listed, id: number): void {
+  leave(l)
+  emit('unmute', id)
+}
 const his = (l: Listed): boolean => !!props.selected && l.finding.who.includes(props.selected)
 defineExpose({ tryRepairs, open, mutePointed: () => void mutePointed() })
 </script>
@@ -129,8 +150,8 @@ defineExpose({ tryRepairs, open, mutePointed: () => void mutePointed() })
           @point="emit('point', l.key)"
           @repair="repair(l)"
           @applied="repairing = undefined"
-          @mute="(finding, reason) => emit('mute', finding, reason)"
-          @unmute="emit('unmute', $event)"
+          @mute="mute(l, $event)"
+          @unmute="unmute(l, $event)"
         />
       </ol>
     </component>

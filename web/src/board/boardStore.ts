@@ -359,6 +359,7 @@ export const useBoard = defineStore('board', () => {
     asked,
     panel,
     start,
+    loadLists,
     lineUp,
     shown,
     chooseCall,

@@ -32,7 +32,16 @@ const choices: Choices = {
   ],
   runs: [],
 }
-const call = (id: string, name: string, players = 11): CallItem => ({ id, name, players, revision: 0, digest: '' })
+const call = (id: string, name: string, players = 11): CallItem => ({
+  id,
+  name,
+  players,
+  revision: 0,
+  digest: '',
+  words: '',
+  kinds: [],
+  meantFor: [],
+})
 const calls = [
   call('awl-fog', 'Awl Fog'),
   call('anvil-fog', 'Anvil Fog'),

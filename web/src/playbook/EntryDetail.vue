@@ -6,6 +6,7 @@ import type { CallSheet, PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import { usePaged } from '../shell/paged'
 import { usePlaybook } from './playbookStore'
+import CallPicture from './CallPicture.vue'
 import { PLAY_KINDS } from './play/written'
 import SketchDrawing from './SketchDrawing.vue'
 import StandingForm from './StandingForm.vue'
@@ -68,7 +69,12 @@ function lift(layer: { kind: string; id: string }): void {
         >. Revision {{ item.revision }}, {{ item.savedBy }}, {{ day(item.savedAt) }}</template
       ><template v-else>. From the catalogue</template>.
     </p>
+    <CallPicture
+      v-if="isCall"
+      :call="item.id"
+    />
     <SketchDrawing
+      v-else
       :sketch="item.sketch"
       :label="item.name"
       class="big"

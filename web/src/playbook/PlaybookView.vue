@@ -9,7 +9,6 @@ import { useSession } from '../shell/session'
 import ComposeCall from './ComposeCall.vue'
 import EntryDetail from './EntryDetail.vue'
 import ExchangeBar from './ExchangeBar.vue'
-import SketchDrawing from './SketchDrawing.vue'
 import { PLAY_KINDS } from './play/written'
 import { KINDS, STANDINGS, usePlaybook } from './playbookStore'
 
@@ -34,6 +33,8 @@ onMounted(() => playbook.load())
 
 const INSTALLED: Record<string, string> = { catalogue: '', installed: 'installed', plan: "this week's plan" }
 
+/** Lines that a page key goes. */
+const PAGE = 12
 async function walk(by: number): Promise<void> {
   const at = list.value.findIndex((i) => i.id === selectedId.value)
   const next = list.value[Math.max(0, Math.min(list.value.length - 1, at < 0 ? 0 : at + by))]
@@ -42,13 +43,9 @@ async function walk(by: number): Promise<void> {
   await nextTick()
   cards.value?.querySelector<HTMLElement>('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' })
 }
-function perRow(): number {
-  const grid = cards.value
-  return grid ? getComputedStyle(grid).gridTemplateColumns.split(' ').length : 1
-}
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (typing(event) || composing.value || event.ctrlKey || event.metaKey) return
-  const step = { ArrowRight: 1, ArrowLeft: -1, ArrowDown: perRow(), ArrowUp: -perRow() }[event.key]
+  const step = { ArrowDown: 1, ArrowUp: -1, PageDown: PAGE, PageUp: -PAGE }[event.key]
   if (step) void walk(step)
   else if (event.key === '/') finder.value?.focus()
   else if (event.key === 'n' && mayWrite.value) begin()
@@ -101,7 +98,7 @@ function showAll(): void {
         <input
           ref="finder"
           v-model="find"
-          placeholder="find by a few letters"
+          placeholder="cover 3, blitz, trips, a name"
           aria-label="Find"
           @keydown.esc="endFind()"
           @keydown.enter="toList()"
@@ -161,17 +158,11 @@ function showAll(): void {
             @click="selectedId = item.id"
             @dblclick="openIt(item)"
           >
-            <SketchDrawing
-              :sketch="item.sketch"
-              :label="`${item.name}, to scale`"
-            />
             <b>{{ item.name }}</b>
+            <span class="is">{{ item.summary }}</span>
             <small
-              >{{ item.summary
-              }}<template v-if="INSTALLED[item.install]">
-                · <strong>{{ INSTALLED[item.install] }}</strong></template
-              ><template v-if="!item.published"> · <strong>draft</strong></template
-              ><template v-if="item.retired"> · retired</template></small
+              ><strong v-if="INSTALLED[item.install]">{{ INSTALLED[item.install] }}</strong
+              ><strong v-if="!item.published"> draft</strong><template v-if="item.retired"> retired</template></small
             >
           </button>
         </li>
@@ -204,7 +195,7 @@ function showAll(): void {
 <style scoped>
 .playbook {
   display: grid;
-  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 300px;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) minmax(300px, 46%);
   height: 100%;
 }
 header {
@@ -231,32 +222,26 @@ section {
   overflow-y: auto;
   min-height: 0;
 }
-ul {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(196px, 1fr));
-}
 li {
-  border-right: 1px solid var(--rule);
   border-bottom: 1px solid var(--rule);
 }
 li button {
   all: unset;
   box-sizing: border-box;
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
+  display: grid;
+  grid-template-columns: 168px minmax(0, 1fr) auto;
+  gap: 12px;
+  align-items: baseline;
   width: 100%;
-  height: 100%;
-  padding: 8px 12px 10px;
+  padding: 6px 14px 6px 16px;
   cursor: pointer;
-  background: var(--field);
   border-left: 4px solid transparent;
 }
 li button:hover {
   background: var(--pick);
 }
 li button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
   outline-offset: -3px;
 }
 li button[aria-current='true'] {
@@ -264,9 +249,10 @@ li button[aria-current='true'] {
   background: var(--pick);
 }
 b {
-  font: 700 16px/1.2 var(--narrow);
-  margin-top: auto;
-  padding-top: 6px;
+  font: 700 16px/1.25 var(--narrow);
+}
+.is {
+  font: 400 14.5px/1.3 var(--narrow);
 }
 small {
   font: 400 13px/1.3 var(--narrow);

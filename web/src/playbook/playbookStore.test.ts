@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import type { PlaybookItem } from '../api/types'
-import { shown } from './playbookStore'
+import { shown, wordsOf } from './playbookStore'
 
 const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
   kind: 'call',
   id: 'anvil-fog',
   name: 'Anvil Fog',
   summary: 'anvil + fog',
+  kinds: ['cover 2', 'zone'],
   revision: 0,
   install: 'catalogue',
   published: true,
@@ -39,5 +40,15 @@ describe('what a playbook list shows', () => {
   it('finds by a few letters of name or layers, in any order', () => {
     expect(ids('all', 'her squ')).toEqual(['anvil-heron'])
     expect(ids('all', 'zzz')).toEqual([])
+  })
+  it('keeps the words of a kind together: cover 3 is not a cover 2 against three receivers', () => {
+    const three = item({ id: 'three', name: 'Three', kinds: ['cover 3', 'zone'] })
+    const two = item({ id: 'two', name: 'Two', kinds: ['cover 2', 'zone', 'trips-3'] })
+    expect(shown([three, two], 'call', 'all', 'Cover 3 zone').map((i) => i.id)).toEqual(['three'])
+    expect(shown([three, two], 'call', 'all', 'trips cover').map((i) => i.id)).toEqual(['two'])
+    expect(wordsOf('man free to', new Set(['man free']))).toEqual([
+      { words: 'man free', kind: true },
+      { words: 'to', kind: false },
+    ])
   })
 })

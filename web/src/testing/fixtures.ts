@@ -1,4 +1,4 @@
-import type { FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types'
+import type { FieldRow, FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types'
 
 /** Small made-up answers of the server for component tests. */
 export function part(
@@ -14,6 +14,20 @@ export function part(
     shown,
     because: [{ rung, layer: 'front', sentence: `${name} ${shown}`, facts }],
   }
+}
+/** A field with the ball in its middle, not to any rules. */
+export const FIELD: FieldRow = {
+  code: 'high school',
+  distance: 10,
+  endLine: 60,
+  leftHash: -3,
+  rightHash: 3,
+  leftSideline: -26,
+  rightSideline: 27,
+  numbersBottom: 7,
+  numbersTop: 9,
+  painted: true,
+  toGoal: 50,
 }
 /** Words for the spots, as the server gives them. */
 export const SPOTS = Array.from({ length: 99 }, (_, i) =>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { JobRow } from '../../api/types'
 import type { Drawing, SvgPoint } from './field'
-import { LETTERS } from './letters'
+import { letterSize } from './letters'
 
 const props = defineProps<{ job: JobRow; at: SvgPoint; keyAt?: SvgPoint; selected: boolean; drawing: Drawing }>()
 
@@ -29,6 +29,7 @@ const wedge = computed(() => {
   <g
     class="defender eased"
     :class="job.kind"
+    :data-defender="job.id"
     :transform="`translate(${at.x} ${at.y}) scale(${drawing.mark})`"
   >
     <title>{{ job.name }}: {{ job.parts.find((p) => p.part === 'align')?.shown }}. The wedge points at his key.</title>
@@ -63,7 +64,7 @@ const wedge = computed(() => {
     />
     <text
       y="4.4"
-      :style="{ fontSize: `${(LETTERS.man.size * drawing.letter) / drawing.mark}px` }"
+      :style="{ fontSize: `${letterSize('man', drawing.letter) / drawing.mark}px` }"
     >
       {{ job.label }}
     </text>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Drawing } from './field'
 import type { AskedThing, Word } from './fieldWords'
-import { LETTERS, LINE } from './letters'
+import { LETTERS, LINE, letterSize, type LetterName } from './letters'
 import type { Placed } from './placing'
 
 /** Lettering where it found room; what stands off is led to what it belongs to. */
@@ -12,7 +12,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ ask: [thing: AskedThing]; point: [finding: string] }>()
 
-const size = (letter: keyof typeof LETTERS): number => LETTERS[letter].size * props.drawing.letter
+const size = (letter: LetterName): number => letterSize(letter, props.drawing.letter)
 /** Baselines of the lines of one word, from the top of its box. */
 function lines(p: Placed<Word>) {
   let top = p.box.y

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Sheet } from '../../api/types'
 import type { Drawing } from './field'
 import { named, offenceAt, type AskedThing } from './fieldWords'
-import { LETTERS } from './letters'
+import { letterSize } from './letters'
 
 type Attacker = Sheet['offence'][number]
 
@@ -45,10 +45,10 @@ function take(man: Attacker, event: PointerEvent): void {
       <title>{{ m.name }}{{ m.number ? `, ${m.number}` : '' }}: who has him?</title>
       <rect
         v-if="asking(m)"
-        :x="m.p.x - 15 * drawing.mark"
-        :y="m.p.y - 15 * drawing.mark"
-        :width="30 * drawing.mark"
-        :height="30 * drawing.mark"
+        :x="m.p.x - 13 * drawing.mark"
+        :y="m.p.y - 13 * drawing.mark"
+        :width="26 * drawing.mark"
+        :height="26 * drawing.mark"
         class="picked"
       />
       <rect
@@ -69,9 +69,9 @@ function take(man: Attacker, event: PointerEvent): void {
       <text
         v-if="m.letters"
         :x="m.p.x"
-        :y="m.p.y + 5 * drawing.letter"
+        :y="m.p.y + letterSize('man', drawing.letter) * 0.36"
         class="name"
-        :style="{ fontSize: `${LETTERS.man.size * drawing.letter}px` }"
+        :style="{ fontSize: `${letterSize('man', drawing.letter)}px` }"
       >
         {{ m.letters }}
       </text>

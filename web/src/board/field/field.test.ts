@@ -48,7 +48,7 @@ describe('field', () => {
     expect(high.height).toBeCloseTo(560)
     expect(high.beyond).toBeGreaterThan(low.beyond)
     expect(drawingOf(field, 'offence', { width: 2000, height: 490 }).scale).toBeCloseTo(490 / 27.6)
-    expect(drawingOf(field, 'offence', { width: 300, height: 200 }).letter).toBe(1)
+    expect(drawingOf(field, 'offence', { width: 300, height: 200 }).letter).toBe(0.86)
   })
   it('gives rectangles of positive size in both views', () => {
     for (const from of ['offence', 'defence'] as const) {

@@ -18,8 +18,8 @@ const USUAL_SCALE = 16
 /** Yards outside each sideline. */
 const MARGIN = 1
 /** Marks of men and their letters grow with the field, within what can be read and told apart. */
-const MARK = { perScale: 1 / 16, least: 1.12, most: 1.6 } as const
-const LETTER = { perScale: 1 / 18, least: 1, most: 1.35 } as const
+const MARK = { perScale: 1 / 15.8, least: 0.86, most: 1.6 } as const
+const LETTER = { perScale: 1 / 17, least: 0.86, most: 1.35 } as const
 
 export interface Drawing {
   readonly width: number

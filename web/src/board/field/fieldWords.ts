@@ -2,7 +2,7 @@ import type { FieldRow, GapRow, JobRow, Sheet, Spot } from '../../api/types'
 import type { Layer } from '../boardStore'
 import type { Listed } from '../findings'
 import { rectOf, yardLines, type Drawing, type SvgPoint } from './field'
-import { LETTERS, LINE, type LetterName, type Measure } from './letters'
+import { LINE, letterSize, type LetterName, type Measure } from './letters'
 import { apart, boxAt, type Box, type Size, type Wish } from './placing'
 
 /** What can be pointed at on the field, as core names it. */
@@ -101,7 +101,7 @@ export function fieldWords(asked: WordsAsked): Word[] {
 function sizeOf(lines: readonly Line[], { measure, drawing }: WordsAsked): Size {
   return {
     width: Math.max(...lines.map((l) => measure(l.text, l.letter, drawing.letter))) + PAD,
-    height: lines.reduce((sum, l) => sum + LETTERS[l.letter].size * LINE * drawing.letter, 0),
+    height: lines.reduce((sum, l) => sum + letterSize(l.letter, drawing.letter) * LINE, 0),
   }
 }
 type Draft = Omit<Word, 'forms' | 'of' | 'near'> & { of?: SvgPoint; near?: number }
@@ -121,24 +121,50 @@ const FRAME: Record<GapRow['owned'], string | undefined> = {
   open: 'bust',
 }
 /** Yards behind the line where gap letters are tried, the nearest first. */
+/** Pixels one gap takes of the row at most; a wider owner goes a row lower. */
+const MOST_GAP = 24
 const GAP_ROWS = [2.45, 2.9, 3.4, 3.9, 4.5, 5.1, 5.8, 6.5]
-/** The letter of each gap over its owner, a second owner under the first; a two-gapper is said to be one. */
+/** The letter of each gap over its owner, a second owner under the first, side by side in one row. */
 function gaps(asked: WordsAsked): Word[] {
   const { sheet, drawing } = asked
   const label = (id: string): string => sheet.jobs.find((j) => j.id === id)?.label ?? id
-  return sheet.gaps.map((g) => {
+  const lines = sheet.gaps.map((g): Line[] => {
     const owners = g.owners.map((o, i) => (i ? '+' : '') + label(o))
-    const said = g.owned === 'two-gapped' ? [...owners.slice(0, 1), '2-gap'] : owners.length ? owners : [g.said]
-    return word(asked, {
+    const said = owners.length ? owners : [g.said]
+    return [{ text: g.letter, letter: 'gap' }, ...said.map((text) => ({ text, letter: 'owner' as const }))]
+  })
+  const feet = sheet.gaps.map((g) => drawing.fieldToSvg({ x: g.at.x, y: 0 }))
+  const width = Math.max(0, ...lines.map((l) => sizeOf(l, asked).width))
+  const row = apart(feet, { width: Math.min(width, MOST_GAP), height: 1 })
+  const words = sheet.gaps.map((g, i) =>
+    word(asked, {
       key: `gap ${g.words}`,
-      lines: [[{ text: g.letter, letter: 'gap' }, ...said.map((text) => ({ text, letter: 'owner' as const }))]],
-      at: GAP_ROWS.map((row) => drawing.fieldToSvg({ x: g.at.x, y: -row })),
+      lines: [lines[i]!],
+      at: GAP_ROWS.map((y) => ({ x: row[i]!.x, y: drawing.fieldToSvg({ x: 0, y: -y }).y })),
       of: drawing.fieldToSvg({ x: g.at.x, y: -1.2 }),
       near: 2.4 * drawing.scale,
       must: true,
       tone: 'run',
       frame: FRAME[g.owned],
       asks: { kind: 'GAP', name: g.words },
+    }),
+  )
+  return [...words, ...twoGappers(asked, label)]
+}
+/** A man who plays both sides of his block is said once, under his gaps. */
+function twoGappers(asked: WordsAsked, label: (id: string) => string): Word[] {
+  const { sheet, drawing } = asked
+  const his = new Map<string, number[]>()
+  for (const g of sheet.gaps.filter((g) => g.owned === 'two-gapped'))
+    for (const owner of g.owners) his.set(owner, [...(his.get(owner) ?? []), g.at.x])
+  return [...his].map(([owner, xs]) => {
+    const x = xs.reduce((sum, one) => sum + one, 0) / xs.length
+    return word(asked, {
+      key: `two-gap ${owner}`,
+      lines: [[{ text: `${label(owner)} two-gaps`, letter: 'owner' }]],
+      at: GAP_ROWS.map((y) => drawing.fieldToSvg({ x, y: -y - 1.4 })),
+      of: drawing.fieldToSvg({ x, y: -2.4 }),
+      tone: 'run',
     })
   })
 }

@@ -1,4 +1,4 @@
-/** The lettering of the field, decided once: sizes in pixels as seen, at the field's smallest. Nothing is under 12, men's letters are 14. */
+/** The lettering of the field, decided once: sizes in pixels as seen on the board. Men's letters are 14, nothing is ever under 12. */
 export interface Letter {
   readonly size: number
   readonly weight: 600 | 700
@@ -20,6 +20,11 @@ export const LINE = 1.06
 /** Where letters are not drawn there is nothing to measure them with; narrow letters are about half as wide as high. */
 const NARROW = 0.5
 
+/** No drawing is so small that its letters are smaller. */
+const SMALLEST = 12
+/** Pixels of a letter in a drawing whose lettering is enlarged by so much. */
+export const letterSize = (letter: LetterName, zoom: number): number => Math.max(SMALLEST, LETTERS[letter].size * zoom)
+
 /** The width of a text in pixels. */
 export type Measure = (text: string, letter: LetterName, zoom: number) => number
 
@@ -37,7 +42,7 @@ export const measured: Measure = (text, letter, zoom) => {
     width = context?.measureText(text).width ?? text.length * size * NARROW
     known.set(key, width)
   }
-  return width * zoom
+  return (width * letterSize(letter, zoom)) / size
 }
 export function forget(): void {
   known.clear()

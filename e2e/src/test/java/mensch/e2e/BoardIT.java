@@ -77,8 +77,7 @@ class BoardIT extends InBrowser {
     void aManIsDraggedAndAsked(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
         assertThat(page.locator(".defender")).hasCount(11);
-        BoundingBox mike = page.locator(".defender", new Page.LocatorOptions().setHasText("M"))
-                .boundingBox();
+        BoundingBox mike = page.locator("[data-defender=mike] .body").boundingBox();
         page.mouse().move(mike.x + mike.width / 2, mike.y + mike.height / 2);
         page.mouse().down();
         page.mouse().move(mike.x + mike.width / 2 + 30, mike.y + mike.height / 2 - 10);
@@ -205,9 +204,10 @@ class BoardIT extends InBrowser {
         Page page = chromium.signedIn(port, "marrow", "/board");
         page.selectOption("[aria-label=Call]", "bellows-drizzle");
         page.selectOption("[aria-label=Formation]", "doubles-gun");
-        Locator gap = page.locator("[data-owned=two-gapped]").first();
+        Locator gap = page.locator("[data-word^=gap]:has(.dotted)").first();
         assertThat(gap.locator("rect")).hasCSS("fill", "none");
-        assertThat(gap.locator(".gap-owner")).not().hasText("open");
+        assertThat(page.locator("[data-word^=two-gap]").first()).containsText("two-gaps");
+        assertThat(gap).not().containsText("open");
         assertThat(page.locator("aside")).containsText("two-gapped");
     }
 
@@ -273,7 +273,7 @@ class BoardIT extends InBrowser {
         page.setViewportSize(390, 844);
         page.selectOption("[aria-label=Formation]", "tackle-out");
         assertThat(page.locator(".facts")).containsText("detached lineman");
-        assertThat(page.locator(".board aside summary")).containsText("of 12 rules");
+        assertThat(page.locator(".board .rules summary")).containsText("of 12 rules");
         var field = page.locator(".drawing").boundingBox();
         var findings = page.locator(".board aside").boundingBox();
         var men = page.locator(".board footer").boundingBox();

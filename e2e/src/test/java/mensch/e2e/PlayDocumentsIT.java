@@ -42,7 +42,7 @@ class PlayDocumentsIT extends InBrowser {
         assertThat(page.locator("header")).containsText("Saved as revision 2");
         page.navigate("http://127.0.0.1:" + port + "/board");
         // the keys are the board's once it has answered
-        assertThat(page.locator(".board aside summary")).containsText("of 12 rules");
+        assertThat(page.locator(".board .rules summary")).containsText("of 12 rules");
         page.keyboard().press("p");
         assertThat(page.locator("body")).containsText("Otter dive");
     }
@@ -84,7 +84,7 @@ class PlayDocumentsIT extends InBrowser {
                 .hasCount(0);
         page.navigate("http://127.0.0.1:" + port + "/board");
         // the keys are the board's once it has answered
-        assertThat(page.locator(".board aside summary")).containsText("of 12 rules");
+        assertThat(page.locator(".board .rules summary")).containsText("of 12 rules");
         page.keyboard().press("p");
         assertThat(page.locator("body")).containsText("Power");
         assertThat(page.locator("body")).not().containsText("Midline option");

@@ -59,7 +59,7 @@ class PlaybookIT extends InBrowser {
         page.keyboard().press("s");
         assertThat(page.locator("header")).containsText("Saved as revision 2");
         assertThat(cell(page, "Trips open").locator(".bust")).containsText("bust");
-        cell(page, "Empty 3x2").locator("button").click();
+        cell(page, "Empty 3x2").locator("button").press("Enter");
         page.selectOption("[aria-label=Man]", "mike");
         page.selectOption("[aria-label=Part]", "pass");
         assertThat(page.locator(".now")).containsText("man #3");

@@ -29,10 +29,12 @@ import mensch.core.call.LayeredRung;
 import mensch.core.call.MotionAnswer;
 import mensch.core.convention.Labels;
 import mensch.core.document.Document;
+import mensch.core.document.RefusedException;
 import mensch.core.field.Code;
 import mensch.core.front.Role;
 import mensch.core.library.Library;
 import mensch.core.rung.Rung;
+import mensch.core.sheet.CallWords;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -54,10 +56,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class CallController {
 
-    /** A call in a list; {@code savedBy} is null for the catalogue. */
+    /**
+     * A call in a list; {@code savedBy} is null for the catalogue.
+     *
+     * @param words what it is in the trade's words; empty when it lines up against nothing
+     * @param kinds what it is called wherever the game is played, for finding it
+     * @param meantFor formations it is meant for; empty for all
+     */
     record CallItem(
             String id,
             String name,
+            String words,
+            List<String> kinds,
+            List<String> meantFor,
             int players,
             int revision,
             @Nullable String savedBy,
@@ -151,17 +162,9 @@ class CallController {
     @GetMapping("/calls")
     List<CallItem> list(Principal by) {
         var items = new ArrayList<CallItem>();
-        playbook.library()
-                .calls()
-                .forEach(c -> items.add(new CallItem(
-                        c.ref().id(),
-                        c.name(),
-                        c.front().players(),
-                        0,
-                        null,
-                        null,
-                        c.ref().digest())));
-        book.newest().forEach(r -> items.add(item(r)));
+        Library library = playbook.library();
+        library.calls().forEach(c -> items.add(item(c, library)));
+        book.newest().forEach(r -> items.add(item(r, library)));
         Map<String, PlaybookEntry> standings = playbook.standings();
         items.removeIf(i ->
                 !Playbook.seen(standings, "call", i.id(), by.getName()) || Playbook.retired(standings, "call", i.id()));
@@ -176,8 +179,43 @@ class CallController {
                 .orElse(Code.HIGH_SCHOOL.players());
     }
 
-    private static CallItem item(DocumentRevision r) {
-        return new CallItem(r.docId(), r.name(), players(r), r.revision(), r.savedBy(), r.savedAt(), r.digest());
+    private static CallItem item(Call c, Library library) {
+        Optional<CallWords> said = CallWords.of(c, library);
+        return new CallItem(
+                c.ref().id(),
+                c.name(),
+                said.map(CallWords::words).orElse(""),
+                said.map(CallWords::kinds).orElse(List.of()),
+                c.meantFor(),
+                c.front().players(),
+                0,
+                null,
+                null,
+                c.ref().digest());
+    }
+
+    /** A saved call is listed even when it cannot be read any more; then nothing is said of what it is. */
+    private CallItem item(DocumentRevision r, Library library) {
+        Optional<CallWords> said = said(r, library);
+        return new CallItem(
+                r.docId(),
+                r.name(),
+                said.map(CallWords::words).orElse(""),
+                said.map(CallWords::kinds).orElse(List.of()),
+                r.document().values().texts("for"),
+                players(r),
+                r.revision(),
+                r.savedBy(),
+                r.savedAt(),
+                r.digest());
+    }
+
+    private Optional<CallWords> said(DocumentRevision r, Library library) {
+        try {
+            return CallWords.of(playbook.read(r.document(), r.revision()), library);
+        } catch (RefusedException unreadable) {
+            return Optional.empty();
+        }
     }
 
     /** A call with all its sentences; a revision, or the newest. */
@@ -227,7 +265,7 @@ class CallController {
     ProblemDetail overtaken(OvertakenException e) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(e.status(), e.getMessage());
         detail.setProperty("code", e.code());
-        detail.setProperty("theirs", item(e.theirs()));
+        detail.setProperty("theirs", item(e.theirs(), playbook.library()));
         detail.setProperty(
                 "theirCall", sheet(book.call(e.theirs().docId(), e.theirs().revision(), List.of())));
         return detail;

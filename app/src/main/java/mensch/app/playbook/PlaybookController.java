@@ -15,7 +15,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import mensch.app.bounds.Bounds;
 import mensch.app.bounds.Paged;
 import mensch.app.playbook.PlaybookEntry.Install;
@@ -25,7 +24,6 @@ import mensch.app.version.Versioned;
 import mensch.core.call.Call;
 import mensch.core.call.CallDocument;
 import mensch.core.document.Document;
-import mensch.core.document.Values;
 import mensch.core.field.Code;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Legality;
@@ -71,7 +69,8 @@ class PlaybookController {
     /**
      * One document in a list.
      *
-     * @param summary what it is made of, or made for, in words
+     * @param summary what it is, in the trade's words
+     * @param kinds what such a thing is called wherever the game is played, for finding it
      * @param savedBy who saved the newest revision; null for the catalogue
      * @param version of the programme's standing; goes back as If-Match with the next change of it
      */
@@ -80,6 +79,7 @@ class PlaybookController {
             String id,
             String name,
             String summary,
+            List<String> kinds,
             int revision,
             @Nullable String savedBy,
             @Nullable Instant savedAt,
@@ -141,30 +141,38 @@ class PlaybookController {
             for (Document document : library.kind(kind)) {
                 items.add(item(
                         document,
+                        EntryWords.of(document, users.get(document.id()), library),
                         standings.get(kind + "/" + document.id()),
                         saved.get(kind + "/" + document.id()),
                         plays.sketch(kind, document.id()).orElseGet(() -> sketch(library, document, users))));
             }
         }
-        saved.values().stream()
-                .filter(r -> r.kind().equals("call"))
-                .forEach(r -> items.add(item(
-                        r.document(),
-                        standings.get("call/" + r.docId()),
-                        r,
-                        sketch(library, playbook.read(r.document(), r.revision())))));
+        saved.values().stream().filter(r -> r.kind().equals("call")).forEach(r -> {
+            Call call = playbook.read(r.document(), r.revision());
+            items.add(item(
+                    r.document(),
+                    EntryWords.of(r.document(), call, library),
+                    standings.get("call/" + r.docId()),
+                    r,
+                    sketch(library, call)));
+        });
         items.removeIf(i -> !Playbook.seen(standings, i.kind(), i.id(), by.getName()));
         return items;
     }
 
     private PlaybookItem item(
-            Document document, @Nullable PlaybookEntry said, @Nullable DocumentRevision saved, Sketch sketch) {
-        PlaybookEntry entry = said == null ? new PlaybookEntry(document.kind(), document.id(), null) : said;
+            Document document,
+            EntryWords said,
+            @Nullable PlaybookEntry standing,
+            @Nullable DocumentRevision saved,
+            Sketch sketch) {
+        PlaybookEntry entry = standing == null ? new PlaybookEntry(document.kind(), document.id(), null) : standing;
         return new PlaybookItem(
                 document.kind(),
                 document.id(),
                 document.name(),
-                summary(document),
+                said.summary(),
+                said.kinds(),
                 saved == null ? 0 : saved.revision(),
                 saved == null ? null : saved.savedBy(),
                 saved == null ? null : saved.savedAt(),
@@ -173,46 +181,6 @@ class PlaybookController {
                 entry.retired(),
                 entry.version(),
                 sketch);
-    }
-
-    private static String summary(Document document) {
-        Object value = switch (document.kind()) {
-            case "call" -> names(document.values());
-            case "front" -> "call side: " + document.text("call side").orElse("");
-            case "coverage" -> "cover side: " + document.text("cover side").orElse("");
-            case "movement" -> "for the " + document.text("intent").orElse("run");
-            case "pressure" ->
-                document.values().whole("rush").map(String::valueOf).orElse("any") + " rush";
-            case "run" ->
-                point(document.text("point").orElse("")) + ", "
-                        + document.values()
-                                .part("ball")
-                                .flatMap(b -> b.text("carrier"))
-                                .orElse("");
-            case "pass" -> document.text("attacks").map(a -> "attacks " + a).orElse("own");
-            case "option" ->
-                "with " + document.text("run").orElse("") + ", reads "
-                        + document.text("reads").orElse("");
-            case "protection" -> "stay: " + String.join(", ", document.values().texts("stay"));
-            case "routes" ->
-                document.values().part("routes").map(r -> r.all().size()).orElse(0) + " routes";
-            default -> document.text("family").orElse("own");
-        };
-        return String.valueOf(value);
-    }
-
-    private static String point(String letter) {
-        return letter.length() == 1 ? letter + " gap" : letter;
-    }
-
-    /** Names of the documents inside a call; the ids of one whose layers are named only. */
-    private static String names(Values call) {
-        List<Values> inside = call.parts("layers");
-        return inside.isEmpty()
-                ? String.join(" + ", call.texts("layers"))
-                : inside.stream()
-                        .flatMap(l -> l.text("name").or(() -> l.text("id")).stream())
-                        .collect(Collectors.joining(" + "));
     }
 
     /** A layer is drawn inside the first call that uses it; one that no call uses yet shows the formation alone. */

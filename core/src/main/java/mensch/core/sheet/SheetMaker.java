@@ -140,7 +140,7 @@ public final class SheetMaker {
 
     private static List<String> movedIn(Lineup lineup) {
         return lineup.snap().formation().movedIn().stream()
-                .map(m -> m.man() + " stands " + Numbers.words(Math.abs(m.wishedX() - m.givenX()))
+                .map(m -> m.man() + " stands " + Numbers.tenth(Math.abs(m.wishedX() - m.givenX()))
                         + " yd tighter: the sideline is near")
                 .toList();
     }

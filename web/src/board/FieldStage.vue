@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { computed, ref } from 'vue'
+import AnswerSlip from './AnswerSlip.vue'
+import { useHand } from './boardHand'
+import { useBoard } from './boardStore'
+import FieldBar from './FieldBar.vue'
+import FieldDrawing from './field/FieldDrawing.vue'
+import { slipAtRight } from './field/slipSide'
+import { flat } from './findings'
+import PlaceOffence from './PlaceOffence.vue'
+import { usePlays } from './playsStore'
+
+/** The field with what it shows, from where, and what was answered on it. */
+defineProps<{ mayWrite: boolean }>()
+const board = useBoard()
+const plays = usePlays()
+const hand = useHand()
+const {
+  board: answer,
+  sheet,
+  problem,
+  layers,
+  selected,
+  asked,
+  panel,
+  viewFrom,
+  draft,
+  phaseShown,
+} = storeToRefs(board)
+const { groups, pointed, run, pass } = storeToRefs(plays)
+const { ghost, placing, man } = storeToRefs(hand)
+/** Labels that found no room on the field. */
+const hidden = ref<string[]>([])
+const listed = computed(() => flat(groups.value))
+const right = computed(
+  () =>
+    !!answer.value &&
+    !!sheet.value &&
+    !!asked.value &&
+    slipAtRight(answer.value.field, sheet.value, asked.value, viewFrom.value),
+)
+/** What the call is in the trade's words, beside our name for it. */
+const callWords = computed(() => board.calls.find((c) => c.id === board.callId)?.words)
+const byHand = computed(() =>
+  draft.value.hand.map((h) => sheet.value?.jobs.find((j) => j.id === h.job)?.name ?? h.job).join(', '),
+)
+</script>
+
+<template>
+  <section
+    class="middle"
+    aria-label="Field"
+  >
+    <FieldBar
+      v-model:view-from="viewFrom"
+      v-model:placing="placing"
+      :layers="layers"
+      :phases="answer?.phases.length ?? 1"
+      :phase="phaseShown"
+      :hidden="hidden"
+      @toggle="hand.toggle"
+      @show="board.phase = $event"
+      @play="hand.playMotion"
+    />
+    <PlaceOffence
+      v-if="placing"
+      :may-write="mayWrite"
+      :man="man"
+      @done="placing = false"
+    />
+    <div class="drawing">
+      <p
+        v-if="problem"
+        class="trouble"
+        role="alert"
+      >
+        {{ problem.detail }}
+        <button
+          class="link"
+          type="button"
+          @click="board.start"
+        >
+          Try again
+        </button>
+      </p>
+      <p
+        v-else-if="!answer"
+        class="soft waiting"
+      >
+        Lining up.
+      </p>
+      <FieldDrawing
+        v-if="answer && sheet"
+        :field="answer.field"
+        :sheet="sheet"
+        :from="viewFrom"
+        :layers="layers"
+        :selected="selected"
+        :asked="asked"
+        :ghost="ghost"
+        :placing="placing"
+        :placing-man="man"
+        :listed="listed"
+        :pointed="pointed"
+        :run="panel === 'plays' ? run : undefined"
+        :pass="panel === 'plays' ? pass : undefined"
+        @point="pointed = $event"
+        @take="man = $event"
+        @place="board.placeMan"
+        @pick="hand.pick($event)"
+        @ask="asked = $event"
+        @hidden="hidden = $event"
+        @drop="(job, spot) => (hand.dropped = { job, spot })"
+      />
+      <AnswerSlip
+        v-if="asked && sheet"
+        :thing="asked"
+        :right="right"
+        :top="viewFrom === 'defence'"
+        @close="asked = undefined"
+        @pick="hand.pick"
+      />
+    </div>
+    <p
+      v-if="sheet"
+      class="facts"
+    >
+      <b v-if="callWords">{{ callWords }}. </b>{{ [...sheet.facts, ...sheet.movedIn].join('. ') }}.<template
+        v-if="byHand"
+      >
+        Put by hand, not saved: {{ byHand }}.</template
+      >
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  background: var(--field);
+}
+.drawing {
+  min-height: 0;
+  position: relative;
+  flex: 1;
+}
+.facts {
+  font: 400 13px/1.3 var(--narrow);
+  color: var(--soft);
+  padding: 3px 14px 5px;
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+  padding: 20px;
+}
+.waiting {
+  padding: 20px;
+}
+@media screen and (max-width: 760px) {
+  .middle {
+    height: 88vw;
+  }
+}
+@media print {
+  .middle {
+    height: 96mm !important;
+    display: flex !important;
+  }
+}
+</style>

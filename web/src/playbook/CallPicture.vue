@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { answer, client, problemOf } from '../api/client'
+import type { SnapWords } from '../api/types'
+import { useBoard } from '../board/boardStore'
+import FieldDrawing from '../board/field/FieldDrawing.vue'
+import SnapWord from '../board/SnapWord.vue'
+
+/** One call large, against a formation of choice: the first it is meant for until another is chosen. */
+const props = defineProps<{ call: string }>()
+const board = useBoard()
+const formation = ref('')
+const item = computed(() => board.calls.find((c) => c.id === props.call))
+const formations = computed(() => (board.choices?.formations ?? []).filter((f) => f.players === item.value?.players))
+watch(
+  [item, formations],
+  () => {
+    const meant = item.value?.meantFor ?? []
+    const first = formations.value.find((f) => !meant.length || meant.includes(f.id))
+    if (!formations.value.some((f) => f.id === formation.value)) formation.value = first?.id ?? ''
+  },
+  { immediate: true },
+)
+if (!board.choices) void board.loadLists()
+const snap = computed<SnapWords>(() => {
+  const eleven = item.value?.players === 11
+  const code = board.choices?.codes.find((c) => c.players === item.value?.players)?.id ?? 'hs'
+  return {
+    formation: formation.value,
+    mirrored: false,
+    code: eleven ? 'hs' : code,
+    hash: 'm',
+    toGoal: eleven ? 50 : 25,
+    down: 1,
+    distance: 10,
+  }
+})
+const { data, error } = useQuery({
+  queryKey: computed(() => ['call picture', props.call, snap.value]),
+  queryFn: () =>
+    answer(client.POST('/api/line-ups', { body: { snap: snap.value, call: props.call, edits: [], hand: [] } })),
+  enabled: computed(() => !!formation.value),
+  placeholderData: (before) => before,
+  retry: false,
+})
+</script>
+
+<template>
+  <div>
+    <p class="against">
+      against
+      <SnapWord
+        :value="formation"
+        label="Formation of the picture"
+        :options="formations"
+        @pick="formation = $event"
+      />
+    </p>
+    <p
+      v-if="error"
+      class="trouble"
+      role="alert"
+    >
+      {{ problemOf(error).detail }}
+    </p>
+    <div class="drawing">
+      <FieldDrawing
+        v-if="data"
+        :field="data.field"
+        :sheet="data.phases[0]!"
+        from="offence"
+        :layers="['gaps', 'areas', 'paths']"
+        :listed="[]"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.against {
+  font: 500 16px/1.5 var(--serif);
+}
+.drawing {
+  height: 340px;
+  background: var(--field);
+}
+.trouble {
+  color: var(--bust);
+  font-weight: 600;
+}
+</style>
