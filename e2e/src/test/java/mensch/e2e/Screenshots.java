@@ -42,7 +42,7 @@ public final class Screenshots {
             page.selectOption("[aria-label=Formation]", "trips-open");
             page.selectOption("[aria-label=Hash]", "l");
             page.selectOption("[aria-label=Call]", "anvil-fog");
-            page.locator(".strip [data-job=nickel] b").click();
+            page.locator(".strip [data-job=nickel] .head b").click();
             page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules"))
                     .click();
             page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung"))
@@ -64,7 +64,8 @@ public final class Screenshots {
     private void playbook(Page page) {
         page.navigate(base() + "/playbook");
         page.waitForTimeout(800);
-        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowDown");
+        page.waitForTimeout(800);
         shot(page, "playbook");
         page.navigate(base() + "/playbook/call/anvil-fog");
         page.waitForTimeout(1200);
