@@ -10,6 +10,8 @@ export interface Named {
   readonly name: string
   /** The formation that a motion is of. */
   readonly of?: string
+  /** What it is called wherever the game is played; only whole words of these are meant. */
+  readonly also?: readonly string[]
 }
 
 /** Names that fit the start of some words, all by as many words; several when it is not clear which is meant. */
@@ -27,7 +29,7 @@ export function namesOf(choices: Choices | undefined, calls: readonly CallItem[]
       { kind: 'formation', id: f.id, name: f.name },
       ...f.motions.map((m): Named => ({ kind: 'motion', id: m.id, name: m.name, of: f.id })),
     ]),
-    ...calls.map((c): Named => ({ kind: 'call', id: c.id, name: c.name })),
+    ...calls.map((c): Named => ({ kind: 'call', id: c.id, name: c.name, also: c.kinds })),
   ]
 }
 
@@ -50,6 +52,8 @@ export function namesAt(words: readonly string[], names: readonly Named[]): Fitt
     const some = words.slice(0, n).flatMap((w) => w.split('-'))
     const exact = names.filter((named) => isName(some, named))
     if (exact.length) return { words: n, names: exact }
+    const called = names.filter((named) => named.also?.includes(some.join(' ')))
+    if (called.length) return { words: n, names: called }
     const found = names.filter((named) => isId(some, named) || (some.join('').length > 1 && begins(some, named)))
     if (found.length) return { words: n, names: found }
   }

@@ -75,6 +75,14 @@ describe('A2: the typed snap line', () => {
     expect(names('pro')).toEqual(['professional', 'Pro I', 'Pro offset strong'])
     expect(read('fog').call).toBe('anvil-drizzle')
   })
+  it('finds a call by what it is called everywhere, and leaves our own name for it to be chosen', () => {
+    const zone = { ...calls[1]!, kinds: ['cover 2', 'zone'] }
+    const others = [{ ...calls[0]!, kinds: ['cover 2'] }, zone, calls[2]!]
+    const line = (text: string) => readSnapWords(text, { snap, call: 'anvil-drizzle', choices, calls: others })
+    expect(line('cover 2').ties[0]!.names.map((n) => n.name)).toEqual(['Awl Fog', 'Anvil Fog'])
+    expect(line('zone')).toMatchObject({ call: 'anvil-fog', ties: [], unread: [] })
+    expect(line('cover 4').unread).toContain('cover')
+  })
   it('reads down and distance however they are said', () => {
     for (const words of ['3&8', '3 & 8', '3 and 8', '3rd and 8', 'third and 8', '3rd & 8'])
       expect(read(words), words).toMatchObject({ snap: { down: 3, distance: 8, toGoal: 38 }, unread: [] })

@@ -226,7 +226,7 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
   font: 400 14px/1.35 var(--narrow);
 }
 .drawing {
-  height: 330px;
+  height: 430px;
   margin: 8px 0;
 }
 table {

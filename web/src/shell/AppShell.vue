@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ConfigProvider } from 'ant-design-vue'
-import { useStorage } from '@vueuse/core'
-import { onMounted, watchEffect } from 'vue'
+import { usePreferredDark, useStorage } from '@vueuse/core'
+import { computed, onMounted, watchEffect } from 'vue'
 import SignIn from '../signin/SignIn.vue'
 import { useSession } from './session'
 import { themeOf, type ThemeName } from './theme'
@@ -9,11 +9,14 @@ import { useTrouble } from './trouble'
 
 const session = useSession()
 const trouble = useTrouble()
-const themeName = useStorage<ThemeName>('mensch.theme', 'day')
+const dark = usePreferredDark()
+/** What was chosen here; until then the paper follows the system. */
+const chosen = useStorage<ThemeName | ''>('mensch.theme', '')
+const themeName = computed<ThemeName>(() => chosen.value || (dark.value ? 'night' : 'day'))
 watchEffect(() => (document.documentElement.dataset.theme = themeName.value))
 onMounted(() => session.load())
 function turnPaper(): void {
-  themeName.value = themeName.value === 'day' ? 'night' : 'day'
+  chosen.value = themeName.value === 'day' ? 'night' : 'day'
 }
 </script>
 

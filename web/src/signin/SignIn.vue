@@ -28,7 +28,11 @@ async function submit(): Promise<void> {
     class="signin"
     @submit.prevent="submit"
   >
-    <h1 class="sentence">Sign in to your programme.</h1>
+    <h1 class="sentence">Mensch. <em>Sign in to your programme.</em></h1>
+    <p class="what">
+      A defensive call is written once, as rules. It lines up against whatever they show, says what breaks and how to
+      mend it, prints the card that teaches it, and grades the film by what it asked of each man.
+    </p>
     <label
       >Name
       <input
@@ -60,7 +64,10 @@ async function submit(): Promise<void> {
     >
       {{ busy ? 'Signing in' : 'Sign in' }}
     </button>
-    <p class="soft">The start command printed the demo sign-in. What you had typed before is still here.</p>
+    <p class="soft">
+      The start command printed the demo sign-in; its people and games are made up. What you had typed before is still
+      here.
+    </p>
   </form>
 </template>
 
@@ -84,6 +91,9 @@ input {
   border-radius: 3px;
   background: var(--card);
   color: var(--ink);
+}
+.what {
+  font: 500 15px/1.5 var(--serif);
 }
 .fault {
   color: var(--bust);
