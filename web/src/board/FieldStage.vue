@@ -151,6 +151,8 @@ const byHand = computed(() =>
   font: 400 13px/1.3 var(--narrow);
   color: var(--soft);
   padding: 3px 14px 5px;
+  /* always two lines, so that the field keeps its size from snap to snap */
+  min-height: calc(2 * 1.3em + 8px);
 }
 .trouble {
   color: var(--bust);
