@@ -30,7 +30,9 @@ const onPlay = computed(() => {
   const had = route?.covers.map((c) => label(c.job) + (c.lateSeconds > 0 ? `, ${c.lateSeconds.toFixed(1)} s late` : ''))
   return [
     ...(does ? [`On ${run.name} ${run.side}: ${does}.`] : []),
-    ...(route ? [`On ${pass!.name}: ${route.route}; ${had?.length ? had.join(' and ') : 'nobody'} has it.`] : []),
+    ...(route
+      ? [`On ${pass!.name}: ${route.route}; ${route.had === 'nobody' ? 'nobody' : had!.join(' and ')} has it.`]
+      : []),
   ]
 })
 </script>
@@ -38,7 +40,7 @@ const onPlay = computed(() => {
 <template>
   <section
     :class="['slip', { right, top }]"
-    aria-label="Who has him"
+    aria-label="Who has it"
     aria-live="polite"
   >
     <template v-if="data && !error">
@@ -103,6 +105,18 @@ const onPlay = computed(() => {
 .slip.top {
   bottom: auto;
   top: 6px;
+}
+/* In a hand it lies under the thumb, and not on the field. */
+@media screen and (max-width: 760px) {
+  .slip,
+  .slip.right,
+  .slip.top {
+    position: fixed;
+    z-index: 3;
+    inset: auto 0 0;
+    width: auto;
+    max-height: 40vh;
+  }
 }
 h3 {
   font: 700 17px/1.2 var(--narrow);

@@ -69,6 +69,20 @@ const byHand = computed(() =>
       :man="man"
       @done="placing = false"
     />
+    <p
+      v-if="board.notice"
+      class="notice"
+      role="status"
+    >
+      {{ board.notice }}
+      <button
+        class="link"
+        type="button"
+        @click="board.notice = ''"
+      >
+        Close
+      </button>
+    </p>
     <div class="drawing">
       <p
         v-if="problem"
@@ -158,6 +172,11 @@ const byHand = computed(() =>
   color: var(--bust);
   font-weight: 600;
   padding: 20px;
+}
+.notice {
+  padding: 4px 14px;
+  background: var(--pick);
+  font-weight: 600;
 }
 .waiting {
   padding: 20px;

@@ -5,8 +5,10 @@ import { storeToRefs } from 'pinia'
 import { problemOf, type Problem } from '../api/client'
 import type { CallItem, CallSheet } from '../api/types'
 import { useBoard } from './boardStore'
+import { useSaving } from './saving'
 
 const board = useBoard()
+const saving = useSaving()
 const { draft, drafts, callSheet, revision } = storeToRefs(board)
 const naming = ref(false)
 const name = ref('')
@@ -30,7 +32,7 @@ async function save(): Promise<void> {
     name.value = `${callSheet.value?.name ?? ''} ours`
     return
   }
-  await attempt(() => board.saveNext(revision.value))
+  await attempt(() => saving.saveNext(revision.value))
 }
 async function attempt(write: () => Promise<void>): Promise<void> {
   try {
@@ -113,7 +115,7 @@ defineExpose({ save, open })
       width="420px"
       @cancel="naming = false"
     >
-      <form @submit.prevent="attempt(() => board.saveAs(name))">
+      <form @submit.prevent="attempt(() => saving.saveAs(name))">
         <label class="name"
           >Name
           <input

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { SnapWords } from '../api/types'
-import { fromQuery, sameQuery, toQuery } from './boardAddress'
+import type { CallItem, Choices, SnapWords } from '../api/types'
+import { fromQuery, knownOnly, sameQuery, toQuery } from './boardAddress'
 
 const SNAP: SnapWords = {
   formation: 'trips-open',
@@ -29,5 +29,53 @@ describe('address of the board', () => {
   })
   it('never asks for more yards than there are to the goal line', () => {
     expect(fromQuery({ call: 'awl-fog', ball: '3', down: '1-10' }, NOW)!.snap.distance).toBe(3)
+  })
+})
+
+describe('an address that asks for what is not here', () => {
+  const formation = (id: string, players = 11) => ({
+    id,
+    name: id,
+    family: '',
+    players,
+    personnel: '11',
+    receivers: '2x2',
+    motions: [],
+  })
+  const choices: Choices = {
+    codes: [
+      { id: 'hs', name: 'high school', players: 11 },
+      { id: 'flag5', name: 'flag', players: 5 },
+    ],
+    formations: [formation('pro-i'), formation('trips-open'), formation('flag-spread', 5)],
+    runs: [],
+    spots: [],
+  }
+  const call = (id: string, players = 11): CallItem => ({
+    id,
+    name: id,
+    players,
+    revision: 0,
+    digest: '',
+    words: '',
+    kinds: [],
+    meantFor: [],
+  })
+  const calls = [call('anvil-drizzle'), call('tack-siskin', 5)]
+  const known = (over: Partial<SnapWords>, id = 'anvil-drizzle') =>
+    knownOnly({ snap: { ...SNAP, ...over }, call: id }, NOW, choices, calls)
+  it('stands on what there is, and says what is not', () => {
+    expect(known({}).unknown).toEqual([])
+    const wrong = known({ formation: 'nope', code: 'xx', hash: 'zz', men: 'X' }, 'gone')
+    expect(wrong.unknown).toEqual(['call gone', 'formation nope', 'rules xx', 'hash zz'])
+    expect(wrong).toMatchObject({ call: 'anvil-drizzle', snap: { formation: 'pro-i', code: 'hs', hash: 'r' } })
+    expect(wrong.snap.men).toBeUndefined()
+    expect(known({ hash: '-3.5' }).unknown).toEqual([])
+  })
+  it('never shows a call of one game against a formation of another', () => {
+    expect(known({ formation: 'pro-i' }, 'tack-siskin')).toMatchObject({
+      snap: { formation: 'flag-spread', code: 'flag5', hash: 'm' },
+      unknown: ['pro-i against a call of another game'],
+    })
   })
 })

@@ -1,5 +1,7 @@
 import type { LocationQuery } from 'vue-router'
-import type { SnapWords } from '../api/types'
+import type { CallItem, Choices, SnapWords } from '../api/types'
+import { HASHES } from './lineWords'
+import { ofGame } from './snapWords'
 
 /** What an address says of the board: who opens it sees the same snap against the same call. */
 export interface BoardPlace {
@@ -56,4 +58,46 @@ export function fromQuery(query: LocationQuery, now: BoardPlace): BoardPlace | u
 export const sameQuery = (a: Record<string, string>, b: LocationQuery): boolean => {
   const keys = Object.keys(a)
   return keys.length === Object.keys(b).length && keys.every((k) => a[k] === b[k])
+}
+
+/** What a board may stand on, and what an address asked for in vain, in words. */
+export interface Known extends BoardPlace {
+  readonly unknown: readonly string[]
+}
+/**
+ * A place made of what there is: a formation, rules, a hash or a call that nobody knows, or that is not of the game of
+ * the call, gives way to one that is. So a wrong link never leaves a board that cannot line up.
+ */
+export function knownOnly(
+  asked: BoardPlace,
+  otherwise: BoardPlace,
+  choices: Choices,
+  calls: readonly CallItem[],
+): Known {
+  const unknown: string[] = []
+  const among = (what: string, id: string, all: readonly { id: string }[], instead: string): string => {
+    if (all.some((one) => one.id === id)) return id
+    unknown.push(`${what} ${id}`)
+    return instead
+  }
+  const call = among('call', asked.call, calls, otherwise.call)
+  const players = calls.find((c) => c.id === call)?.players
+  const formation = among('formation', asked.snap.formation, choices.formations, otherwise.snap.formation)
+  const code = among('rules', asked.snap.code, choices.codes, otherwise.snap.code)
+  const numbered = asked.snap.hash !== '' && Number.isFinite(Number(asked.snap.hash))
+  const hash = numbered ? asked.snap.hash : among('hash', asked.snap.hash, HASHES, otherwise.snap.hash)
+  const fitting = ofGame(formation, choices.formations, players)
+  const rules = ofGame(code, choices.codes, players)
+  if (fitting !== formation) unknown.push(`${formation} against a call of another game`)
+  return {
+    call,
+    unknown,
+    snap: {
+      ...asked.snap,
+      formation: fitting,
+      code: rules,
+      hash: rules === code ? hash : 'm',
+      men: fitting === asked.snap.formation ? asked.snap.men : undefined,
+    },
+  }
 }

@@ -1,7 +1,7 @@
 import { until } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
-import { answer, client, over, problemOf, type Problem } from '../api/client'
+import { answer, client, problemOf, type Problem } from '../api/client'
 import type {
   Board,
   BoardRequest,
@@ -17,6 +17,7 @@ import type {
   Spot,
 } from '../api/types'
 import { OF_WINDOW, useKept } from '../shell/kept'
+import { knownOnly, type BoardPlace } from './boardAddress'
 import { ofGame } from './snapWords'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field/field'
@@ -40,10 +41,12 @@ const FIRST_SNAP: SnapWords = {
   distance: 7,
 }
 
+const FIRST_CALL = 'anvil-drizzle'
+
 /** The board as it stands: what is asked, what core answered, what is picked. Football is decided by core alone. */
 export const useBoard = defineStore('board', () => {
   const snap = useKept<SnapWords>('board.snap', { ...FIRST_SNAP }, OF_WINDOW)
-  const callId = useKept('board.call', 'anvil-drizzle', OF_WINDOW)
+  const callId = useKept('board.call', FIRST_CALL, OF_WINDOW)
   const revision = useKept<number>('board.revision', 0, OF_WINDOW)
   const kept = useKept<Drafts>('board.drafts', {})
   const viewFrom = useKept<ViewFrom>('board.from', 'offence')
@@ -131,14 +134,23 @@ export const useBoard = defineStore('board', () => {
     )
     if (mine === callAsked && id === callId.value) callSheet.value = found
   }
+  /** What an address asked for and is not here, until the snap is changed. */
+  const notice = ref('')
+  function standOnKnown(asked: BoardPlace): BoardPlace {
+    if (!choices.value) return asked
+    const known = knownOnly(asked, { snap: FIRST_SNAP, call: FIRST_CALL }, choices.value, calls.value)
+    notice.value = known.unknown.length ? `Not here: ${known.unknown.join(', ')}. The board shows what there is.` : ''
+    return known
+  }
   async function start(): Promise<void> {
     try {
       await loadLists()
+      const { snap: known, call } = standOnKnown({ snap: snap.value, call: callId.value })
+      beginAt(known, call)
       revision.value = revisionOf(callId.value)
       await loadCall()
     } catch (error) {
-      if (problemOf(error).code === 'not-found') await chooseCall('anvil-drizzle')
-      else problem.value = problemOf(error)
+      problem.value = problemOf(error)
     }
     await lineUp()
   }
@@ -244,6 +256,7 @@ export const useBoard = defineStore('board', () => {
     return against
   }
 
+  /** A call as it was just saved; men put by hand stay where they were put. */
   async function saved(sheetSaved: CallSheet): Promise<void> {
     const hand = draft.value.hand
     drafts.value = begin(EMPTY)
@@ -253,14 +266,6 @@ export const useBoard = defineStore('board', () => {
     drafts.value = begin({ edits: [], hand })
     calls.value = await answer(client.GET('/api/calls'))
     await lineUp()
-  }
-  async function saveAs(name: string): Promise<void> {
-    const body = { name, from: callId.value, fromRevision: revision.value, edits: [...draft.value.edits] }
-    await saved(await answer(client.POST('/api/calls', { body })))
-  }
-  async function saveNext(base: number): Promise<void> {
-    const params = { path: { id: callId.value }, header: over(base) }
-    await saved(await answer(client.PUT('/api/calls/{id}', { params, body: { edits: [...draft.value.edits] } })))
   }
   /** My unsaved sentences on top of somebody else's newer revision. */
   async function rebase(onto: number): Promise<void> {
@@ -290,7 +295,15 @@ export const useBoard = defineStore('board', () => {
       if (fitting && playersOf(callId.value) !== players) void chooseCall(fitting.id)
     },
   )
-  watch(snap, () => !whole && snapChanged(), { deep: true })
+  watch(
+    snap,
+    () => {
+      if (whole) return
+      notice.value = ''
+      snapChanged()
+    },
+    { deep: true },
+  )
   function snapChanged(): void {
     const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
     if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion))
@@ -318,6 +331,11 @@ export const useBoard = defineStore('board', () => {
     snap.value = { ...next }
     phase.value = next.motion ? 99 : 0
     void nextTick(() => (whole = false))
+  }
+  /** The board an address asks for, as far as it is here. */
+  async function goTo(place: BoardPlace): Promise<void> {
+    const known = standOnKnown(place)
+    await setLine(known.snap, known.call)
   }
   async function setLine(next: SnapWords, call: string): Promise<void> {
     const other = call !== callId.value
@@ -376,11 +394,11 @@ export const useBoard = defineStore('board', () => {
     lineBefore,
     typeLine,
     lineBack,
-    setLine,
+    goTo,
+    notice,
     beginAt,
     keepFormation,
-    saveAs,
-    saveNext,
+    saved,
     rebase,
   }
 })

@@ -28,7 +28,7 @@ export function useBoardAddress(): { enter: () => void } {
       if (route.path !== here) return
       const asked = fromQuery(query, now())
       if (!asked) write()
-      else if (!sameQuery(toQuery(now()), query)) void board.setLine(asked.snap, asked.call)
+      else if (!sameQuery(toQuery(now()), query)) void board.goTo(asked)
     },
   )
   /** Takes what the address asks for before the first question. */

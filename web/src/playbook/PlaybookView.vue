@@ -271,6 +271,30 @@ aside {
 .pad {
   padding: 24px;
 }
+/* In a hand: the one picked, then the list. */
+@media screen and (max-width: 760px) {
+  .playbook {
+    display: flex;
+    flex-direction: column;
+    height: auto;
+  }
+  aside {
+    order: 1;
+    border-left: 0;
+    border-bottom: 2px solid var(--ink);
+  }
+  section {
+    order: 2;
+  }
+  li button {
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0 12px;
+  }
+  .is {
+    grid-row: 2;
+    grid-column: 1 / 3;
+  }
+}
 .trouble {
   color: var(--bust);
   font-weight: 600;

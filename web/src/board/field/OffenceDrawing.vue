@@ -2,8 +2,9 @@
 import { computed } from 'vue'
 import type { Sheet } from '../../api/types'
 import type { Drawing } from './field'
-import { named, offenceAt, type AskedThing } from './fieldWords'
+import type { AskedThing } from './fieldWords'
 import { letterSize } from './letters'
+import { named, offenceAt } from './marks'
 
 type Attacker = Sheet['offence'][number]
 

@@ -3,7 +3,10 @@ import { computed } from 'vue'
 import type { PassSheet, RunSheet } from '../../api/types'
 import type { Drawing } from './field'
 
-/** Blocks of a run, or routes of a pass, over the field: a bar at the end of a block, an arrow at the end of a route, a cross where nobody has it. */
+/**
+ * Blocks of a run, or routes of a pass, over the field: a bar at the end of a block, an arrow at the end of a route, a
+ * cross where nobody has it.
+ */
 const props = defineProps<{ drawing: Drawing; run?: RunSheet; pass?: PassSheet }>()
 const at = (spot: { x: number; y: number }) => props.drawing.fieldToSvg(spot)
 const blocks = computed(() =>

@@ -3,8 +3,9 @@ import type { GapRow, Sheet } from '../../api/types'
 import { FIELD, finding, job, sheet } from '../../testing/fixtures'
 import { grouped, flat } from '../findings'
 import { drawingOf } from './field'
-import { defendersAt, fieldWords, menBoxes, offenceAt, type Word } from './fieldWords'
+import { fieldWords, type Word } from './fieldWords'
 import { LETTERS, type Measure } from './letters'
+import { defendersAt, menBoxes, offenceAt } from './marks'
 import { overlap, place } from './placing'
 
 const measure: Measure = (text, letter, zoom) => text.length * LETTERS[letter].size * 0.5 * zoom

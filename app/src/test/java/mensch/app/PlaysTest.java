@@ -49,6 +49,36 @@ class PlaysTest {
                 .contains("\"fact\"");
     }
 
+    /** A player asks too; what is not on the board is said, and nothing of the kind is guessed. */
+    @Test
+    void whoHasAManAGapOrAnAreaIsAnsweredAndWhatIsNotThereIsSaid(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        String asked = "{\"board\": " + BOARD.formatted("pro-i", "anvil-fog")
+                + ", \"phase\": 0, \"kind\": \"%s\", \"name\": \"%s\"}";
+        JsonNode back =
+                player.post("/api/answers", asked.formatted("MAN", "TE")).json();
+        assertThat(back.at("/title").asString()).isEqualTo("TE, #2 right");
+        assertThat(back.at("/rows/0/rung").asString()).startsWith("fog/");
+        assertThat(player.post("/api/answers", asked.formatted("GAP", "B gap right"))
+                        .json()
+                        .at("/rows/0/job")
+                        .asString())
+                .isEqualTo("tackle");
+        assertThat(player.post("/api/answers", asked.formatted("AREA", "weak"))
+                        .json()
+                        .at("/title")
+                        .asString())
+                .startsWith("deep half");
+        Browserless.Answer gone = player.post("/api/answers", asked.formatted("MAN", "nobody"));
+        assertThat(gone.status()).isEqualTo(422);
+        assertThat(gone.json().get("detail").asString()).contains("there is no nobody on this board");
+        assertThat(player.post("/api/answers", asked.formatted("DOG", "TE")).status())
+                .isEqualTo(400);
+        JsonNode call = player.get("/api/calls").json().get(0);
+        assertThat(call.get("words").asString()).contains("three deep in thirds");
+        assertThat(call.get("kinds").toString()).contains("cover 3");
+    }
+
     @Test
     void oneRunIsShownBlockByBlockAndOneThatCannotBeRunSaysSo(int port) {
         Browserless player = Browserless.signedIn(port, "lind");

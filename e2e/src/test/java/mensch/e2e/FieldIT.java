@@ -104,6 +104,20 @@ class FieldIT extends InBrowser {
         shows(other, "wing-t", "anvil-drizzle");
     }
 
+    /** A wrong link says what is not here, and leaves a board that lines up, then and afterwards. */
+    @Test
+    void aWrongLinkIsSaidAndHarmsNothing(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board?call=gone&against=nope&code=xx&hash=zz&men=X");
+        assertThat(page.locator(".notice")).containsText("Not here: call gone, formation nope, rules xx, hash zz");
+        assertThat(page.locator(".strip li")).hasCount(11);
+        page.navigate("http://127.0.0.1:" + port + "/board?call=tack-siskin&against=pro-i&code=hs");
+        assertThat(page.locator(".notice")).containsText("pro-i against a call of another game");
+        assertThat(page.locator(".strip li")).hasCount(5);
+        page.navigate("http://127.0.0.1:" + port + "/board");
+        assertThat(page.locator(".strip li")).hasCount(5);
+        assertThat(page.locator(".notice")).hasCount(0);
+    }
+
     private static void shows(Page page, String formation, String call) {
         assertThat(page.locator("[aria-label=Formation]")).hasValue(formation);
         assertThat(page.locator("[aria-label=Call]")).hasValue(call);

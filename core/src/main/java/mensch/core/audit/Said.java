@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import mensch.core.lineup.Job;
 
 /** How several are told in one sentence, everywhere in the same way. */
-final class Said {
+public final class Said {
     /** Past this many a list says how many more there are. */
     private static final int LISTED = 6;
 
@@ -35,7 +35,7 @@ final class Said {
                 : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
     }
 
-    static String names(List<Job> jobs) {
+    public static String names(List<Job> jobs) {
         return and(jobs.stream().map(Job::words).distinct().toList());
     }
 

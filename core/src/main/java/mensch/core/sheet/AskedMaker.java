@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import mensch.core.audit.Said;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Side;
@@ -69,6 +70,9 @@ public final class AskedMaker {
         if (eligible.isEmpty() || rows.isEmpty()) {
             over(man, rows);
         }
+        if (man == shape.quarterback()) {
+            spied(rows);
+        }
         handed(man, rows);
         read(man, rows);
         if (rows.isEmpty()) {
@@ -87,9 +91,7 @@ public final class AskedMaker {
     /** Who has him against the pass: by name, else the zones he stands in front of, else nobody. */
     private void had(EligibleLedger.Entry entry, List<Row> rows) {
         for (Job job : entry.byMan()) {
-            boolean first = job.passTask() instanceof Task.OnMen on && names(on.men(), job, entry.man());
-            rows.add(row(
-                    job, first ? " has him man to man." : " has him later: " + said(job, Part.PASS) + ".", Part.PASS));
+            rows.add(row(job, by(job, entry.man()), Part.PASS));
         }
         if (entry.byMan().isEmpty()) {
             for (Job job : entry.byZone()) {
@@ -99,6 +101,15 @@ public final class AskedMaker {
         if (entry.alone()) {
             rows.add(plain("Nobody has him: no job names him and he stands in front of no zone."));
         }
+    }
+
+    /** How a man told by name has him: alone, with another, one of two, or only by a later order. */
+    private String by(Job job, Man man) {
+        boolean first = job.passTask() instanceof Task.OnMen on && names(on.men(), job, man);
+        if (first && job.passTask() instanceof Task.ManOn) {
+            return " has him man to man.";
+        }
+        return (first ? ": " : ", later: ") + said(job, Part.PASS) + ".";
     }
 
     /** Zones that follow or leave him, and jobs with a second step that names him. */
@@ -126,6 +137,14 @@ public final class AskedMaker {
         }
     }
 
+    private void spied(List<Row> rows) {
+        for (Job job : lineup.jobs()) {
+            if (job.passTask() instanceof Task.Spy) {
+                rows.add(row(job, " has him when he runs: " + said(job, Part.PASS) + ".", Part.PASS));
+            }
+        }
+    }
+
     private void over(Man man, List<Row> rows) {
         for (Job job : lineup.jobs()) {
             Place place = job.before().align().orNull();
@@ -143,13 +162,13 @@ public final class AskedMaker {
         var reading = new ArrayList<String>();
         List<Job> his = first.getOrDefault(man, List.of());
         if (!his.isEmpty()) {
-            reading.add("Read first by " + listed(his) + ".");
+            reading.add("Read first by " + Said.names(his) + ".");
         }
         List<Job> later = then.getOrDefault(man, List.of()).stream()
                 .filter(j -> !his.contains(j))
                 .toList();
         if (!later.isEmpty()) {
-            reading.add("Read second by " + listed(later) + ".");
+            reading.add("Read second by " + Said.names(later) + ".");
         }
         reading.forEach(words -> rows.add(plain(words)));
     }
@@ -190,13 +209,6 @@ public final class AskedMaker {
     private boolean names(List<Ref> refs, Job job, Man man) {
         return refs.stream()
                 .anyMatch(ref -> lineup.view(job).man(ref).filter(man::equals).isPresent());
-    }
-
-    private static String listed(List<Job> jobs) {
-        List<String> all = jobs.stream().map(Job::words).toList();
-        return all.size() < 2
-                ? all.get(0)
-                : String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.get(all.size() - 1);
     }
 
     private String said(Job job, Part part) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import mensch.core.audit.Said;
 import mensch.core.call.Call;
 import mensch.core.coverage.CoverSeat;
 import mensch.core.field.Code;
@@ -31,6 +32,9 @@ public record CallWords(String words, List<String> kinds) {
     private static final List<String> COUNTS =
             List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven");
     private static final int RUSHERS = 4;
+    /** The deep field has so many parts at most; who stands there besides is extra. */
+    private static final int PARTS = 4;
+
     /** With so many men on men the rest is help, not zone. */
     private static final int MAN_COVERAGE = 3;
 
@@ -84,6 +88,26 @@ public record CallWords(String words, List<String> kinds) {
             return of(PassKind.MAN) >= MAN_COVERAGE;
         }
 
+        List<Task.Cover> zones() {
+            return lineup.jobs().stream()
+                    .map(Job::passTask)
+                    .filter(Task.Cover.class::isInstance)
+                    .map(Task.Cover.class::cast)
+                    .toList();
+        }
+
+        boolean hole() {
+            return lineup.jobs().stream().anyMatch(j -> j.passTask() instanceof Task.Hole);
+        }
+
+        /** Safeties by their seat who are not deep. */
+        List<Job> down() {
+            return lineup.jobs().stream()
+                    .filter(j -> j.cover() == CoverSeat.DEEP_STRONG || j.cover() == CoverSeat.DEEP_WEAK)
+                    .filter(j -> PassKind.of(j.passTask()) == PassKind.UNDER)
+                    .toList();
+        }
+
         boolean deep(Area... parts) {
             return lineup.jobs().stream()
                     .anyMatch(j -> j.passTask() instanceof Task.Cover c
@@ -99,30 +123,58 @@ public record CallWords(String words, List<String> kinds) {
         }
     }
 
+    /** Everybody is in it: front, men on men, deep and how, under and how, who comes. */
     private static String said(Counted c) {
         var words = new ArrayList<String>();
         if (!c.flag()) {
             words.add((c.of(Role.Body.E) + c.of(Role.Body.T)) + "-" + c.of(Role.Body.LB) + "-" + c.of(Role.Body.DB));
         }
-        if (c.man()) {
-            words.add(COUNTS.get(c.of(PassKind.MAN)) + " on men");
+        if (c.of(PassKind.MAN) > 0) {
+            words.add(COUNTS.get(c.of(PassKind.MAN)) + (c.of(PassKind.MAN) == 1 ? " on a man" : " on men"));
         }
         words.add(COUNTS.get(c.of(PassKind.DEEP)) + " deep" + parts(c));
         if (c.of(PassKind.UNDER) > 0) {
-            words.add(COUNTS.get(c.of(PassKind.UNDER)) + (c.man() ? " in a zone" : " under"));
+            words.add(COUNTS.get(c.of(PassKind.UNDER))
+                    + (!c.man() ? " under" : c.hole() ? " in the hole" : " in a zone"));
         }
-        String sent = String.join(" and ", c.sent().stream().map(Job::words).toList());
-        words.add(COUNTS.get(c.of(PassKind.RUSH)) + " rush" + (sent.isEmpty() || c.flag() ? "" : " with " + sent));
+        if (c.of(PassKind.NONE) > 0) {
+            words.add(COUNTS.get(c.of(PassKind.NONE)) + " with nothing against the pass");
+        }
+        words.add(COUNTS.get(c.of(PassKind.RUSH)) + " rush"
+                + (c.sent().isEmpty() || c.flag() ? "" : " with " + Said.names(c.sent())));
+        style(c).ifPresent(words::add);
+        if (!c.down().isEmpty() && !c.flag() && c.of(PassKind.DEEP) > 0) {
+            words.add(Said.names(c.down()) + " down");
+        }
         return String.join(", ", words);
+    }
+
+    /** How the zones are played: at a spot, or with a man who comes. */
+    private static Optional<String> style(Counted c) {
+        List<Task.Cover> zones = c.zones();
+        if (zones.isEmpty() || c.man()) {
+            return Optional.empty();
+        }
+        if (zones.stream().anyMatch(z -> z.trapped() != null)) {
+            return Optional.of("trap");
+        }
+        if (zones.stream().anyMatch(Task.Cover::matched)) {
+            return Optional.of("match");
+        }
+        return Optional.of(zones.stream().anyMatch(z -> z.receiver() != null) ? "spot drop, carry" : "spot drop");
     }
 
     private static String parts(Counted c) {
         boolean thirds = c.deep(Area.DEEP_OUTSIDE_THIRD);
         boolean halves = c.deep(Area.DEEP_HALF);
         boolean quarters = c.deep(Area.DEEP_INSIDE_QUARTER, Area.DEEP_OUTSIDE_QUARTER);
-        return halves && quarters
-                ? " in quarters and a half"
-                : thirds ? " in thirds" : halves ? " in halves" : quarters ? " in quarters" : "";
+        if (c.of(PassKind.DEEP) > PARTS) {
+            return "";
+        }
+        if (halves && quarters) {
+            return " in quarters and a half";
+        }
+        return thirds ? " in thirds" : halves ? " in halves" : quarters ? " in quarters" : "";
     }
 
     private static List<String> kinds(Counted c) {
@@ -130,14 +182,15 @@ public record CallWords(String words, List<String> kinds) {
         shell(c).forEach(kinds::add);
         kinds.add(c.man() ? "man" : "zone");
         kinds.add(COUNTS.get(c.of(PassKind.DEEP)) + " deep");
-        boolean more = c.of(PassKind.RUSH) > RUSHERS;
-        if (!c.flag() && (more || c.lineup.inForce().pressures())) {
+        boolean blitz = c.of(PassKind.RUSH) > RUSHERS && !c.sent().isEmpty();
+        if (!c.flag() && (blitz || c.lineup.inForce().pressures())) {
             kinds.add("pressure");
-            kinds.add(more ? "blitz" : c.sent().isEmpty() ? "bluff" : "simulated");
-            if (more && !c.man()) {
+            kinds.add(blitz ? "blitz" : c.sent().isEmpty() ? "bluff" : "simulated");
+            if (blitz && !c.man()) {
                 kinds.add("zone pressure");
             }
         }
+        style(c).ifPresent(kinds::add);
         return List.copyOf(kinds);
     }
 
@@ -149,6 +202,9 @@ public record CallWords(String words, List<String> kinds) {
             return deep == 0
                     ? Stream.of("cover 0", "zero")
                     : deep == 1 ? Stream.of("cover 1", "man free") : Stream.of("two man", "cover 2 man");
+        }
+        if (deep > PARTS) {
+            return Stream.of("prevent");
         }
         if (halves && quarters) {
             return Stream.of("cover 6", "quarter quarter half");

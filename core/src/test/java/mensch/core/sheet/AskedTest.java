@@ -2,6 +2,7 @@ package mensch.core.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.Snaps;
 import mensch.core.formation.Man;
@@ -10,6 +11,7 @@ import mensch.core.lineup.EligibleLedger;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Task;
 import org.junit.jupiter.api.Test;
 
 /** Whatever is pointed at on the field answers with who has it, by which rung, as the ledgers say. */
@@ -86,6 +88,30 @@ class AskedTest {
         Asked asked = asked(lineup("anvil-drizzle", "pro-i"), Asked.Kind.MAN, "RG");
         assertThat(asked.title()).isEqualTo("guard right");
         assertThat(said(asked)).contains("lines up from him").contains("Read first by");
+    }
+
+    /** Two men on one receiver, and one of two receivers, are not man to man. */
+    @Test
+    void aBracketAndAFirstOutAreSaidAsTheyAre() {
+        int said = 0;
+        for (var call : Snaps.LIBRARY.calls()) {
+            for (String formation : call.front().players() == 11 ? call.meantFor() : List.<String>of()) {
+                Lineup lineup = lineup(call.ref().id(), formation);
+                for (EligibleLedger.Entry e :
+                        EligibleLedger.of(lineup, AreaLedger.of(lineup)).entries()) {
+                    for (Job job : e.byMan()) {
+                        if (job.passTask() instanceof Task.Bracket || job.passTask() instanceof Task.FirstOf) {
+                            said++;
+                            assertThat(said(asked(
+                                            lineup, Asked.Kind.MAN, e.man().name())))
+                                    .as(call.name() + " " + formation)
+                                    .containsPattern("bracket|first (out|in)");
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(said).isPositive();
     }
 
     @Test

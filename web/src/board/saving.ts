@@ -1,0 +1,17 @@
+import { answer, client, over } from '../api/client'
+import { useBoard } from './boardStore'
+
+/** Saves what was changed of the call on the board: as a call of its own, or as its next revision. */
+export function useSaving() {
+  const board = useBoard()
+  async function saveAs(name: string): Promise<void> {
+    const body = { name, from: board.callId, fromRevision: board.revision, edits: [...board.draft.edits] }
+    await board.saved(await answer(client.POST('/api/calls', { body })))
+  }
+  /** Refused when somebody saved a revision over `base` meanwhile. */
+  async function saveNext(base: number): Promise<void> {
+    const params = { path: { id: board.callId }, header: over(base) }
+    await board.saved(await answer(client.PUT('/api/calls/{id}', { params, body: { edits: [...board.draft.edits] } })))
+  }
+  return { saveAs, saveNext }
+}
