@@ -142,6 +142,17 @@ export const useBoard = defineStore('board', () => {
     notice.value = known.unknown.length ? `Not here: ${known.unknown.join(', ')}. The board shows what there is.` : ''
     return known
   }
+  /** Men of an address that cannot stand so give way to the formation as it is written. */
+  async function withoutWrongMen(): Promise<void> {
+    if (!problem.value || !snap.value.men) return
+    const why = problem.value.detail
+    whole = true
+    asWritten()
+    await nextTick()
+    whole = false
+    notice.value = `The men of this address cannot stand so: ${why}`
+    await lineUp()
+  }
   async function start(): Promise<void> {
     try {
       await loadLists()
@@ -153,6 +164,7 @@ export const useBoard = defineStore('board', () => {
       problem.value = problemOf(error)
     }
     await lineUp()
+    await withoutWrongMen()
   }
 
   /** Code, formation and call are of one game: who changes one to another number of men takes the others along. */
@@ -336,6 +348,8 @@ export const useBoard = defineStore('board', () => {
   async function goTo(place: BoardPlace): Promise<void> {
     const known = standOnKnown(place)
     await setLine(known.snap, known.call)
+    await settled()
+    await withoutWrongMen()
   }
   async function setLine(next: SnapWords, call: string): Promise<void> {
     const other = call !== callId.value

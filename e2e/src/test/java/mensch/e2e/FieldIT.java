@@ -113,8 +113,11 @@ class FieldIT extends InBrowser {
         page.navigate("http://127.0.0.1:" + port + "/board?call=tack-siskin&against=pro-i&code=hs");
         assertThat(page.locator(".notice")).containsText("pro-i against a call of another game");
         assertThat(page.locator(".strip li")).hasCount(5);
+        page.navigate("http://127.0.0.1:" + port + "/board?call=anvil-fog&against=pro-i&code=hs&men=X");
+        assertThat(page.locator(".notice")).containsText("cannot stand so: \"X\" cannot be read");
+        assertThat(page.locator(".strip li")).hasCount(11);
         page.navigate("http://127.0.0.1:" + port + "/board");
-        assertThat(page.locator(".strip li")).hasCount(5);
+        assertThat(page.locator(".strip li")).hasCount(11);
         assertThat(page.locator(".notice")).hasCount(0);
     }
 
