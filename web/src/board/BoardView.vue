@@ -102,7 +102,7 @@ const actions = boardActions({
   moves,
   mayMute: () => right.value?.mayMute() ?? false,
   mayAdd: () => picked() && mayWrite.value,
-  mayGoBack: () => !!board.lineBefore,
+  mayGoBack: () => board.mayGoBack,
   maySave: () => board.dirty && mayWrite.value,
 })
 /** While a question is open, keys are its own. */

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { usePlacing } from './offencePlaced'
+import { useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, ref } from 'vue'
 import AnswerSlip from './AnswerSlip.vue'
@@ -14,7 +16,9 @@ import { usePlays } from './playsStore'
 /** The field with what it shows, from where, and what was answered on it. */
 defineProps<{ mayWrite: boolean }>()
 const board = useBoard()
+const lists = useLists()
 const plays = usePlays()
+const { placeMan } = usePlacing()
 const hand = useHand()
 const {
   board: answer,
@@ -41,7 +45,7 @@ const right = computed(
     slipAtRight(answer.value.field, sheet.value, asked.value, viewFrom.value),
 )
 /** What the call is in the trade's words, beside our name for it. */
-const callWords = computed(() => board.calls.find((c) => c.id === board.callId)?.words)
+const callWords = computed(() => lists.call(board.callId)?.words)
 const byHand = computed(() =>
   draft.value.hand.map((h) => sheet.value?.jobs.find((j) => j.id === h.job)?.name ?? h.job).join(', '),
 )
@@ -121,7 +125,7 @@ const byHand = computed(() =>
         :pass="panel === 'plays' ? pass : undefined"
         @point="pointed = $event"
         @take="man = $event"
-        @place="board.placeMan"
+        @place="placeMan"
         @pick="hand.pick($event)"
         @ask="asked = $event"
         @hidden="hidden = $event"

@@ -1,22 +1,22 @@
 <script setup lang="ts">
-import { useBoard } from './boardStore'
+import { useLists } from '../shell/lists'
 import { SIDES } from './lineWords'
-import SnapWord from './SnapWord.vue'
+import WordMenu from '../words/WordMenu.vue'
 
 /** The formation and its strong side in a sentence. */
 const formation = defineModel<string>('formation', { required: true })
 const mirrored = defineModel<boolean>('mirrored', { required: true })
-const board = useBoard()
+const lists = useLists()
 </script>
 
 <template>
-  <SnapWord
+  <WordMenu
     :value="formation"
     label="Formation"
-    :options="board.choices?.formations ?? []"
+    :options="lists.formations"
     @pick="formation = $event"
   />
-  <SnapWord
+  <WordMenu
     :value="String(mirrored)"
     label="Strong side"
     :options="SIDES"

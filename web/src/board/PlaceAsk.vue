@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQuestions } from './questions'
 import { Modal } from 'ant-design-vue'
 import { ref, watch } from 'vue'
 import { problemOf } from '../api/client'
@@ -9,6 +10,7 @@ import { freshRung, withEdit } from './draft'
 const props = defineProps<{ job?: string; spot?: Spot; mayWrite: boolean }>()
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()
+const { phrasesAt } = useQuestions()
 const phrases = ref<FoundPhrase[]>([])
 const chosen = ref('')
 const fault = ref('')
@@ -20,7 +22,7 @@ watch(
     fault.value = ''
     if (!spot || !props.job) return
     try {
-      phrases.value = await board.phrasesAt(props.job, spot)
+      phrases.value = await phrasesAt(props.job, spot)
       chosen.value = phrases.value[0]?.words ?? ''
       if (!chosen.value)
         fault.value = 'No phrase of the language says this spot; put him nearer to a man, a gap or a landmark.'

@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { client, RefusedError } from '../api/client'
+import { client } from '../api/client'
 import { useBoard } from './boardStore'
 import PlaceOffence from './PlaceOffence.vue'
 
@@ -24,21 +24,21 @@ describe('placing the offence', () => {
     return wrapper.find('[role=status]').text()
   }
   it('keeps it under a name, with what the rules have against it', async () => {
-    const { board, wrapper } = placing()
-    vi.spyOn(board, 'keepFormation').mockResolvedValueOnce([]).mockResolvedValueOnce(['TE is covered'])
+    const { wrapper } = placing()
+    vi.spyOn(client, 'GET').mockResolvedValue({ data: { formations: [] }, response: new Response() })
+    vi.spyOn(client, 'POST').mockImplementation(((path: string) => {
+      const data = path.endsWith('formations') ? against.shift() : { phases: [], changes: [] }
+      return Promise.resolve({ data, response: new Response() })
+    }) as never)
+    const against = [[], ['TE is covered']]
     expect(await keep(wrapper)).toBe('Kept among the formations.')
     expect((wrapper.find('input').element as HTMLInputElement).value).toBe('')
     expect(await keep(wrapper)).toBe('Kept, but not legal: TE is covered.')
   })
   it('keeps the name in the field when it is refused', async () => {
-    const { board, wrapper } = placing()
-    vi.spyOn(board, 'keepFormation').mockRejectedValue(
-      new RefusedError({
-        status: 409,
-        code: 'name-taken',
-        detail: 'there is something named like "Otter split" already',
-      }),
-    )
+    const { wrapper } = placing()
+    const error = { code: 'name-taken', detail: 'there is something named like "Otter split" already' }
+    vi.spyOn(client, 'POST').mockResolvedValue({ error, response: new Response(null, { status: 409 }) })
     expect(await keep(wrapper)).toContain('already')
     expect((wrapper.find('input').element as HTMLInputElement).value).toBe('Otter split')
   })

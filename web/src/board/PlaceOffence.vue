@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { usePlacing } from './offencePlaced'
 import { storeToRefs } from 'pinia'
 import { ref } from 'vue'
 import { problemOf } from '../api/client'
@@ -7,13 +8,14 @@ import { useBoard } from './boardStore'
 defineProps<{ mayWrite: boolean; man?: string }>()
 defineEmits<{ done: [] }>()
 const board = useBoard()
+const { keepFormation } = usePlacing()
 const { snap } = storeToRefs(board)
 const name = ref('')
 const said = ref('')
 
 async function keep(): Promise<void> {
   try {
-    const against = await board.keepFormation(name.value)
+    const against = await keepFormation(name.value)
     said.value = against.length ? `Kept, but not legal: ${against.join('; ')}.` : 'Kept among the formations.'
     name.value = ''
   } catch (error) {

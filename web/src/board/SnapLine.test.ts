@@ -3,12 +3,15 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import { useBoard } from './boardStore'
+import { useLists } from '../shell/lists'
 import SnapLine from './SnapLine.vue'
 import { SPOTS } from '../testing/fixtures'
+import { choose, menu } from '../testing/menus'
 
 function line() {
   const board = useBoard()
-  board.choices = {
+  const lists = useLists()
+  lists.choices = {
     spots: SPOTS,
     codes: [{ id: 'hs', name: 'high school', players: 11 }],
     formations: [
@@ -33,10 +36,10 @@ function line() {
     ],
     runs: [],
   }
-  board.calls = [
-    { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0 },
-    { id: 'anvil-fog', name: 'Anvil Fog', players: 11, revision: 0 },
-    { id: 'awl-fog', name: 'Awl Fog', players: 11, revision: 0 },
+  lists.calls = [
+    { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0, kinds: [], meantFor: [] },
+    { id: 'anvil-fog', name: 'Anvil Fog', players: 11, revision: 0, kinds: [], meantFor: [] },
+    { id: 'awl-fog', name: 'Awl Fog', players: 11, revision: 0, kinds: [], meantFor: [] },
   ] as never
   return { board, wrapper: mount(SnapLine, { attachTo: document.body }) }
 }
@@ -59,21 +62,21 @@ describe('the snap line', () => {
   it('says the snap as one sentence and changes a word at a time', async () => {
     const { board, wrapper } = line()
     expect(wrapper.find('h1').text().replace(/\s+/g, ' ')).toContain('we call')
-    await wrapper.find('[aria-label="Strong side"]').setValue('true')
+    await choose(wrapper, 'Strong side', 'true')
     expect(board.snap.mirrored).toBe(true)
-    await wrapper.find('[aria-label=Motion]').setValue('trade')
+    await choose(wrapper, 'Motion', 'trade')
     expect(board.snap.motion).toBe('trade')
-    await wrapper.find('[aria-label=Motion]').setValue('')
+    await choose(wrapper, 'Motion', '')
     expect(board.snap.motion).toBeUndefined()
   })
   it('never asks for more yards than there are to the goal', async () => {
     const { board, wrapper } = line()
-    await wrapper.find('[aria-label=Distance]').setValue('10')
-    await wrapper.find('[aria-label="Ball spot"]').setValue('4')
+    await choose(wrapper, 'Distance', '10')
+    await choose(wrapper, 'Ball spot', '4')
     expect(board.snap.toGoal).toBe(4)
     expect(board.snap.distance).toBe(4)
-    const last = wrapper.findAll('[aria-label=Distance] option').at(-1)!
-    expect(last.text()).toBe('goal')
+    const last = menu(wrapper, 'Distance').props('options').at(-1)!
+    expect(last.name).toBe('goal')
   })
   it('A2: shows what will be, takes it whole, and goes back to what was', async () => {
     const { board, wrapper } = line()
@@ -115,22 +118,19 @@ describe('the snap line', () => {
     expect(board.callId).toBe('awl-fog')
     expect(board.snap.toGoal).toBe(12)
   })
-  it('A3: no letter or arrow changes a word; a choice gives the keys back', async () => {
-    const { wrapper } = line()
-    const menu = wrapper.find('[aria-label=Call]')
-    const element = menu.element as HTMLSelectElement
-    const opened = vi.fn()
-    element.showPicker = opened
-    element.focus()
-    for (const key of ['m', 'ArrowDown']) {
-      const press = new KeyboardEvent('keydown', { key, cancelable: true, bubbles: true })
-      element.dispatchEvent(press)
-      expect(press.defaultPrevented, key).toBe(true)
-    }
-    expect(opened).not.toHaveBeenCalled()
-    await menu.trigger('keydown', { key: 'Enter' })
-    expect(opened).toHaveBeenCalledOnce()
-    await menu.setValue('anvil-fog')
-    expect(document.activeElement).toBe(document.body)
+  it('A3: no letter or arrow changes a word; Z goes back by every change', async () => {
+    const { board, wrapper } = line()
+    const call = wrapper.find<HTMLElement>('[data-menu=Call]')
+    call.element.focus()
+    for (const key of ['m', 'ArrowDown']) await call.trigger('keydown', { key })
+    expect(call.attributes('data-value')).toBe('anvil-drizzle')
+    expect(call.attributes('aria-expanded')).toBe('false')
+    await choose(wrapper, 'Formation', 'trips-open')
+    await choose(wrapper, 'Hash', 'r')
+    await board.lineBack()
+    expect(board.snap).toMatchObject({ formation: 'trips-open', hash: 'm' })
+    await board.lineBack()
+    expect(board.snap.formation).toBe('pro-i')
+    expect(board.mayGoBack).toBe(false)
   })
 })

@@ -1,33 +1,36 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import { storeToRefs } from 'pinia'
+import { callChoices, useLists } from '../shell/lists'
 import { useBoard } from './boardStore'
-import { spotNames, DOWNS, HASHES, SIDES } from './lineWords'
-import { lineWords } from './lineWords'
+import { menuWords } from './drafts'
+import { DOWNS, HASHES, lineWords, SIDES } from './lineWords'
 import { plain } from './snapPhrases'
 import { readSnapWords } from './snapWords'
-import SnapWord from './SnapWord.vue'
+import WordMenu from '../words/WordMenu.vue'
 
 const board = useBoard()
-const { snap, choices, calls, callId } = storeToRefs(board)
+const lists = useLists()
+const { snap, callId } = storeToRefs(board)
+const { choices, calls } = storeToRefs(lists)
 const typingOpen = ref(false)
 const typed = ref('')
 const field = ref<HTMLInputElement>()
 const form = ref<HTMLFormElement>()
 const MOST_OFFERED = 7
 
-const spots = computed(() => spotNames(choices.value))
 const distances = computed(() =>
   Array.from({ length: Math.min(30, snap.value.toGoal) }, (_, i) => ({
     id: String(i + 1),
     name: i + 1 === snap.value.toGoal ? 'goal' : String(i + 1),
   })),
 )
-const formations = computed(() => choices.value?.formations ?? [])
 const motions = computed(() => [
   { id: '', name: 'no motion' },
-  ...(formations.value.find((f) => f.id === snap.value.formation)?.motions ?? []),
+  ...(lists.formation(snap.value.formation)?.motions ?? []),
 ])
+
+const callMenu = computed(() => menuWords(board.kept, callChoices(calls.value, lists.formation(snap.value.formation))))
 
 async function open(): Promise<void> {
   typingOpen.value = true
@@ -51,7 +54,7 @@ async function take(): Promise<void> {
   if (!read.value || !ready.value) return
   const { snap: next, call } = read.value
   close()
-  await board.typeLine(next, call)
+  await board.setLine(next, call)
 }
 /** One of several names that fit takes the place of the words it was meant by. */
 function settle(words: string, name: string): void {
@@ -132,48 +135,48 @@ function spot(toGoal: number): void {
       v-else
       class="sentence"
     >
-      <SnapWord
+      <WordMenu
         :value="snap.code"
         label="Rules code"
         :options="choices?.codes ?? []"
         @pick="snap.code = $event"
       />
       <em>· ball on</em>
-      <SnapWord
+      <WordMenu
         :value="String(snap.toGoal)"
         label="Ball spot"
         comma
-        :options="spots"
+        :options="lists.spots"
         @pick="spot(Number($event))"
       />
-      <SnapWord
+      <WordMenu
         :value="snap.hash"
         label="Hash"
         :options="HASHES"
         @pick="snap.hash = $event"
       />
       <em>·</em>
-      <SnapWord
+      <WordMenu
         :value="String(snap.down)"
         label="Down"
         :options="DOWNS"
         @pick="snap.down = Number($event)"
       />
       <em>and</em>
-      <SnapWord
+      <WordMenu
         :value="String(snap.distance)"
         label="Distance"
         :options="distances"
         @pick="snap.distance = Number($event)"
       />
       <em>·</em>
-      <SnapWord
+      <WordMenu
         :value="snap.formation"
         label="Formation"
-        :options="formations"
+        :options="lists.formations"
         @pick="snap.formation = $event"
       />
-      <SnapWord
+      <WordMenu
         :value="String(snap.mirrored)"
         label="Strong side"
         :options="SIDES"
@@ -185,27 +188,29 @@ function spot(toGoal: number): void {
         >(men placed by hand)</em
       >
       <em>with</em>
-      <SnapWord
+      <WordMenu
         :value="snap.motion ?? ''"
         label="Motion"
         :options="motions"
         @pick="snap.motion = $event || undefined"
       />
       <em>— we call</em>
-      <SnapWord
+      <WordMenu
         :value="callId"
         label="Call"
-        :options="board.callNames"
+        :options="callMenu"
         strong
         @pick="board.chooseCall($event)"
       />
       <button
-        v-if="board.lineBefore"
+        v-if="board.mayGoBack"
         type="button"
-        class="link back"
+        class="back"
+        title="Back to the line before (Z)"
+        aria-label="Back to the line before"
         @click="board.lineBack"
       >
-        back to the line before <span class="key">Z</span>
+        <span class="key">↶ Z</span>
       </button>
     </h1>
   </div>
@@ -255,6 +260,9 @@ em {
   color: var(--bust);
 }
 .back {
-  font: 400 13px var(--text);
+  border: 0;
+  padding: 0;
+  background: none;
+  cursor: pointer;
 }
 </style>

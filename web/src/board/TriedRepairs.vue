@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQuestions } from './questions'
 import { nextTick, onMounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { problemOf } from '../api/client'
 import type { Edit, FindingRow, RepairOffer, RepairRow } from '../api/types'
@@ -7,6 +8,7 @@ import { useBoard } from './boardStore'
 const props = defineProps<{ finding: FindingRow; mayWrite: boolean }>()
 const emit = defineEmits<{ applied: [] }>()
 const board = useBoard()
+const { repairsOf } = useQuestions()
 const offer = shallowRef<RepairOffer>()
 const trouble = ref('')
 const first = useTemplateRef<HTMLButtonElement[]>('first')
@@ -16,7 +18,7 @@ async function ask(): Promise<void> {
   try {
     offer.value?.repairs.forEach((r) => seen.push(r.edits))
     offer.value = undefined
-    offer.value = await board.repairsOf(props.finding, seen)
+    offer.value = await repairsOf(props.finding, seen)
     await nextTick()
     first.value?.[0]?.focus()
   } catch (error) {

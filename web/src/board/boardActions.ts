@@ -198,7 +198,7 @@ export function boardActions(hands: BoardHands): Action[] {
     },
     {
       id: 'line-back',
-      label: 'Back to the snap line before the typed one',
+      label: 'Back to the snap line before',
       shortcut: 'Z',
       enabled: hands.mayGoBack,
       perform: hands.lineBack,

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Spot } from '../api/types'
 import { useBoard, type Layer } from './boardStore'
 import { withoutHand } from './draft'
+import { usePlacing } from './offencePlaced'
 
 const STEP_MILLIS = 800
 /** A defender is not put over the line, yards. */
@@ -17,6 +18,7 @@ export function nextOf(names: readonly string[], now: string | undefined, by: nu
 /** What hand and keys hold on the field: the man walked to, the ghost being put somewhere, the offence being placed. */
 export const useHand = defineStore('hand', () => {
   const board = useBoard()
+  const { placeMan } = usePlacing()
   const ghost = ref<Spot>()
   /** A defender let go somewhere; the board asks what it shall mean. */
   const dropped = ref<{ job: string; spot: Spot }>()
@@ -58,7 +60,7 @@ export const useHand = defineStore('hand', () => {
     const by = { x: turned() * x, y: turned() * y }
     const placed = movable.value.find((m) => m.name === man.value)
     if (placing.value && placed) {
-      void board.placeMan(placed.name, { x: placed.feet.x + by.x, y: placed.feet.y + by.y })
+      void placeMan(placed.name, { x: placed.feet.x + by.x, y: placed.feet.y + by.y })
       return
     }
     const from = ghost.value ?? board.job?.feet

@@ -1,3 +1,4 @@
+import { usePlacing } from './offencePlaced'
 import { flushPromises } from '@vue/test-utils'
 import { createPinia, disposePinia, setActivePinia, type Pinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -178,7 +179,7 @@ describe('the board', () => {
     const { board } = await started()
     board.snap.men = 'ol2 TE4 SE-16'
     CHOICES.formations.push({ id: 'otter-split', name: 'Otter split', family: 'own', players: 11, motions: [] })
-    expect(await board.keepFormation('Otter split ')).toEqual(['a man is covered'])
+    expect(await usePlacing().keepFormation('Otter split ')).toEqual(['a man is covered'])
     expect(board.snap.formation).toBe('otter-split')
     await nextTick()
     expect(board.snap.men).toBeUndefined()

@@ -1,29 +1,18 @@
 import { until } from '@vueuse/core'
-import { defineStore } from 'pinia'
+import { defineStore, storeToRefs } from 'pinia'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
-import type {
-  Board,
-  BoardRequest,
-  CallItem,
-  CallSheet,
-  Choices,
-  Edit,
-  FindingRow,
-  FoundPhrase,
-  Hand,
-  RepairOffer,
-  SnapWords,
-  Spot,
-} from '../api/types'
+import type { Board, BoardRequest, CallSheet, Edit, Hand, SnapWords } from '../api/types'
 import { OF_WINDOW, useKept } from '../shell/kept'
+import { useLists } from '../shell/lists'
 import { knownOnly, type BoardPlace } from './boardAddress'
 import { ofGame } from './snapWords'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field/field'
 import type { AskedThing } from './field/fieldWords'
-import { historyOf, menuName, withHistory, type Drafts } from './drafts'
+import { historyOf, withHistory, type Drafts } from './drafts'
 import { begin, change, redo, undo } from './history'
+import { useLinesBefore } from './linesBefore'
 
 export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage', 'paths'] as const
 export type Layer = (typeof LAYERS)[number]
@@ -52,8 +41,8 @@ export const useBoard = defineStore('board', () => {
   const viewFrom = useKept<ViewFrom>('board.from', 'offence')
   const layers = useKept<Layer[]>('board.layers', ['gaps', 'areas', 'paths'])
 
-  const choices = shallowRef<Choices>()
-  const calls = shallowRef<CallItem[]>([])
+  const lists = useLists()
+  const { choices, calls } = storeToRefs(lists)
   const callSheet = shallowRef<CallSheet>()
   const board = shallowRef<Board>()
   const problem = ref<Problem>()
@@ -71,7 +60,6 @@ export const useBoard = defineStore('board', () => {
     set: (next) => (kept.value = withHistory(kept.value, callId.value, revision.value, next)),
   })
   const draft = computed(() => drafts.value.now)
-  const callNames = computed(() => calls.value.map((c) => ({ id: c.id, name: menuName(kept.value, c) })))
   const phaseShown = computed(() => Math.max(0, Math.min(phase.value, (board.value?.phases.length ?? 1) - 1)))
   const sheet = computed(() => board.value?.phases[phaseShown.value])
   const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
@@ -117,10 +105,6 @@ export const useBoard = defineStore('board', () => {
     }
   }
 
-  async function loadLists(): Promise<void> {
-    choices.value = await answer(client.GET('/api/choices'))
-    calls.value = await answer(client.GET('/api/calls'))
-  }
   let callAsked = 0
   /** The ladders as the draft leaves them; only the answer to the last question counts. */
   async function loadCall(): Promise<void> {
@@ -155,7 +139,7 @@ export const useBoard = defineStore('board', () => {
   }
   async function start(): Promise<void> {
     try {
-      await loadLists()
+      await lists.load()
       const { snap: known, call } = standOnKnown({ snap: snap.value, call: callId.value })
       beginAt(known, call)
       revision.value = revisionOf(callId.value)
@@ -168,9 +152,6 @@ export const useBoard = defineStore('board', () => {
   }
 
   /** Code, formation and call are of one game: who changes one to another number of men takes the others along. */
-  function playersOf(id: string): number {
-    return calls.value.find((c) => c.id === id)?.players ?? 11
-  }
   function toGame(players: number): void {
     const { formation, code, hash } = snap.value
     const rules = ofGame(code, choices.value?.codes, players)
@@ -183,10 +164,10 @@ export const useBoard = defineStore('board', () => {
 
   /** The revision that unsaved work was begun on, else the newest. */
   function revisionOf(id: string): number {
-    return kept.value[id]?.revision ?? calls.value.find((c) => c.id === id)?.revision ?? 0
+    return kept.value[id]?.revision ?? lists.call(id)?.revision ?? 0
   }
   async function chooseCall(id: string): Promise<void> {
-    if (choices.value) toGame(playersOf(id))
+    if (choices.value) toGame(lists.playersOf(id))
     callId.value = id
     revision.value = revisionOf(id)
     trying.value = undefined
@@ -223,19 +204,6 @@ export const useBoard = defineStore('board', () => {
     void lineUp()
   }
 
-  async function phrasesAt(jobId: string, spot: Spot): Promise<FoundPhrase[]> {
-    return answer(
-      client.POST('/api/phrases', { body: { board: request(draft.value), job: jobId, x: spot.x, y: spot.y } }),
-    )
-  }
-  /** Changes that mend a finding of the phase shown, each tried by core. */
-  async function repairsOf(finding: FindingRow, seen: Edit[][]): Promise<RepairOffer> {
-    return answer(
-      client.POST('/api/repairs', {
-        body: { board: request(draft.value), phase: phaseShown.value, finding: finding.key, seen },
-      }),
-    )
-  }
   /** Several sentences as one step of undo. */
   function apply(edits: readonly Edit[]): void {
     setDraft(edits.reduce(withEdit, draft.value))
@@ -244,30 +212,9 @@ export const useBoard = defineStore('board', () => {
     setDraft(withHand(draft.value, hand))
   }
 
-  /** A man of the offence stands elsewhere; the formation is as placed from now on. */
-  const asShown = (): SnapWords => (phase.value ? snap.value : { ...snap.value, motion: undefined })
-  async function placeMan(man: string, spot: Spot): Promise<void> {
-    try {
-      const { men } = await answer(
-        client.POST('/api/placements', { body: { snap: asShown(), man, x: spot.x, y: spot.y } }),
-      )
-      Object.assign(snap.value, { men, motion: undefined })
-    } catch (error) {
-      problem.value = problemOf(error)
-    }
-  }
   function asWritten(): void {
     snap.value.men = undefined
   }
-  /** Keeps the offence as placed; the answer tells what the rules have against it. */
-  async function keepFormation(name: string): Promise<string[]> {
-    const against = await answer(client.POST('/api/playbook/formations', { body: { name, men: snap.value.men ?? '' } }))
-    choices.value = await answer(client.GET('/api/choices'))
-    const kept = choices.value.formations.find((f) => f.name === name.trim())
-    if (kept) Object.assign(snap.value, { formation: kept.id, mirrored: false, men: undefined })
-    return against
-  }
-
   /** A call as it was just saved; men put by hand stay where they were put. */
   async function saved(sheetSaved: CallSheet): Promise<void> {
     const hand = draft.value.hand
@@ -276,7 +223,7 @@ export const useBoard = defineStore('board', () => {
     revision.value = sheetSaved.revision
     callSheet.value = sheetSaved
     drafts.value = begin({ edits: [], hand })
-    calls.value = await answer(client.GET('/api/calls'))
+    await lists.loadCalls()
     await lineUp()
   }
   /** My unsaved sentences on top of somebody else's newer revision. */
@@ -299,12 +246,12 @@ export const useBoard = defineStore('board', () => {
       if (whole) return
       const players =
         formation !== before
-          ? choices.value?.formations.find((f) => f.id === formation)?.players
+          ? lists.formation(formation ?? '')?.players
           : choices.value?.codes.find((c) => c.id === snap.value.code)?.players
       if (!players) return
       toGame(players)
       const fitting = calls.value.find((c) => c.players === players)
-      if (fitting && playersOf(callId.value) !== players) void chooseCall(fitting.id)
+      if (fitting && lists.playersOf(callId.value) !== players) void chooseCall(fitting.id)
     },
   )
   watch(
@@ -317,7 +264,7 @@ export const useBoard = defineStore('board', () => {
     { deep: true },
   )
   function snapChanged(): void {
-    const motions = choices.value?.formations.find((f) => f.id === snap.value.formation)?.motions ?? []
+    const motions = lists.formation(snap.value.formation)?.motions ?? []
     if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion))
       snap.value.motion = undefined
     phase.value = snap.value.motion ? 99 : 0
@@ -325,16 +272,11 @@ export const useBoard = defineStore('board', () => {
     void lineUp()
   }
 
-  /** The line as it stood before it was last typed. */
-  const lineBefore = ref<{ snap: SnapWords; call: string }>()
-  async function typeLine(next: SnapWords, call: string): Promise<void> {
-    lineBefore.value = { snap: { ...snap.value }, call: callId.value }
-    await setLine(next, call)
-  }
+  const before = useLinesBefore(() => ({ snap: snap.value, call: callId.value }))
   async function lineBack(): Promise<void> {
-    const back = lineBefore.value
-    lineBefore.value = undefined
-    if (back) await setLine(back.snap, back.call)
+    if (!before.any.value) return
+    const line = before.back()
+    await setLine(line.snap, line.call)
   }
   /** What the first question is about, before anything was asked. */
   function beginAt(next: SnapWords, call: string): void {
@@ -342,6 +284,7 @@ export const useBoard = defineStore('board', () => {
     callId.value = call
     snap.value = { ...next }
     phase.value = next.motion ? 99 : 0
+    before.begin({ snap: next, call })
     void nextTick(() => (whole = false))
   }
   /** The board an address asks for, as far as it is here. */
@@ -373,9 +316,7 @@ export const useBoard = defineStore('board', () => {
     dirty,
     viewFrom,
     layers,
-    choices,
-    calls,
-    callNames,
+    kept,
     callSheet,
     board,
     sheet,
@@ -391,27 +332,23 @@ export const useBoard = defineStore('board', () => {
     asked,
     panel,
     start,
-    loadLists,
     lineUp,
+    request,
     shown,
     chooseCall,
     setDraft,
     undo: () => step(undo),
     redo: () => step(redo),
     trySentence,
-    phrasesAt,
-    repairsOf,
     apply,
     putForNow,
-    placeMan,
     asWritten,
-    lineBefore,
-    typeLine,
+    mayGoBack: before.any,
+    setLine,
     lineBack,
     goTo,
     notice,
     beginAt,
-    keepFormation,
     saved,
     rebase,
   }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { EMPTY, withEdit } from './draft'
-import { historyOf, menuName, unsaved, withHistory } from './drafts'
+import { historyOf, menuWords, unsaved, withHistory } from './drafts'
 import { begin, change, undo } from './history'
 
 const edited = change(begin(EMPTY), withEdit(EMPTY, { rung: 'fog/mike/own-1', sentence: 'run A gap' }))
@@ -10,8 +10,11 @@ describe('drafts by call', () => {
     const drafts = withHistory({}, 'fog', 2, edited)
     expect(unsaved(drafts, 'fog')).toBe(1)
     expect(unsaved(drafts, 'frost')).toBe(0)
-    expect(menuName(drafts, { id: 'fog', name: 'Anvil Fog' })).toBe('Anvil Fog (1 not saved)')
-    expect(menuName(drafts, { id: 'frost', name: 'Anvil Frost' })).toBe('Anvil Frost')
+    const calls = [
+      { id: 'fog', name: 'Anvil Fog' },
+      { id: 'frost', name: 'Anvil Frost' },
+    ]
+    expect(menuWords(drafts, calls).map((c) => c.name)).toEqual(['Anvil Fog (1 not saved)', 'Anvil Frost'])
     expect(drafts.fog?.revision).toBe(2)
   })
   it('keep what can be redone, and go when there is nothing before or after', () => {

@@ -28,8 +28,10 @@ export function unsaved(drafts: Drafts, call: string): number {
   return historyOf(drafts, call).now.edits.length
 }
 
-/** A call's name in a menu, with what is not saved of it. */
-export function menuName(drafts: Drafts, call: { id: string; name: string }): string {
-  const count = unsaved(drafts, call.id)
-  return count ? `${call.name} (${count} not saved)` : call.name
+/** Calls of a menu, each with what is not saved of it beside its name. */
+export function menuWords<T extends { id: string; name: string }>(drafts: Drafts, calls: readonly T[]): T[] {
+  return calls.map((call) => {
+    const count = unsaved(drafts, call.id)
+    return count ? { ...call, name: `${call.name} (${count} not saved)` } : call
+  })
 }

@@ -17,9 +17,6 @@ const nameOf = (id: string, all: readonly { id: string; name: string }[] | undef
 /** Where the ball lies as the defence says it. */
 export const spotName = (toGoal: number, choices: Choices | undefined): string =>
   choices?.spots[toGoal - 1] ?? String(toGoal)
-/** The same for every spot of the field, to choose from. */
-export const spotNames = (choices: Choices | undefined): { id: string; name: string }[] =>
-  (choices?.spots ?? []).map((name, i) => ({ id: String(i + 1), name }))
 
 /** The snap line as one sentence; typed again it reads as itself. */
 export function lineWords(

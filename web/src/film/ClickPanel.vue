@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordMenu from '../words/WordMenu.vue'
 import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import { useFilm, type Mode } from './filmStore'
@@ -14,6 +15,13 @@ const { reel, snap, now, mode, target, place, men, labels } = storeToRefs(film)
 const marked = computed(() => new Set(now.value?.marks.map((m) => m.man)))
 const clicked = computed(() => new Set(now.value?.points.map((p) => p.name)))
 const unclicked = computed(() => snap.value?.known.filter((k) => !clicked.value.has(k.name)) ?? [])
+const places = computed(() => [
+  ...(place.value ? [] : [{ id: '', name: `${unclicked.value.length} to choose from` }]),
+  ...(snap.value?.known ?? []).map((k) => ({
+    id: k.name,
+    name: clicked.value.has(k.name) ? `done: ${k.name}` : k.name,
+  })),
+])
 const gone = computed(() => (now.value && snap.value ? strangers(now.value, snap.value.sheet) : []))
 function takeOff(): void {
   film.set(gone.value.reduce(withoutMark, now.value!))
@@ -66,29 +74,19 @@ const MODES: { id: Mode; key: string; name: string }[] = [
         @choose="film.choosePlace"
         @pick="target = $event"
       />
-      <label
+      <div
         v-if="mode === 'calibrate'"
         class="pick"
-        >Place
-        <select
-          :value="place ?? ''"
-          @change="film.choosePlace(($event.target as HTMLSelectElement).value)"
-        >
-          <option
-            value=""
-            disabled
-          >
-            {{ unclicked.length }} to choose from
-          </option>
-          <option
-            v-for="k in snap.known"
-            :key="k.name"
-            :value="k.name"
-          >
-            {{ clicked.has(k.name) ? 'done: ' : '' }}{{ k.name }}
-          </option>
-        </select></label
       >
+        Place
+        <WordMenu
+          :value="place ?? ''"
+          label="Place"
+          :options="places"
+          field
+          @pick="film.choosePlace"
+        />
+      </div>
       <SolvedView
         :snap="snap"
         :points="now?.points.length ?? 0"
@@ -182,14 +180,6 @@ aside > * {
 }
 .pick {
   font: 600 13px var(--narrow);
-}
-.pick select {
-  width: 100%;
-  font: 400 13px var(--text);
-  padding: 4px;
-  background: var(--card);
-  color: var(--ink);
-  border: 1px solid var(--ink);
 }
 .men {
   display: flex;

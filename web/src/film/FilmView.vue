@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordMenu from '../words/WordMenu.vue'
 import { Modal } from 'ant-design-vue'
 import { onMounted, ref } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
@@ -15,6 +16,7 @@ const {
 } = usePaged((page) => answer(client.GET('/api/reels', { params: { query: { page } } })))
 const name = ref('')
 const view = ref('sideline')
+const VIEWS = ['sideline', 'end zone', 'other'].map((id) => ({ id, name: id }))
 const file = ref<File>()
 const sent = ref<number>()
 const erasing = ref<ReelItem>()
@@ -135,14 +137,16 @@ function pick(event: Event): void {
           v-model="name"
           required
       /></label>
-      <label
-        >View
-        <select v-model="view">
-          <option>sideline</option>
-          <option>end zone</option>
-          <option>other</option>
-        </select></label
-      >
+      <div class="ask">
+        View
+        <WordMenu
+          :value="view"
+          label="View"
+          :options="VIEWS"
+          field
+          @pick="view = $event"
+        />
+      </div>
       <p
         v-if="sent !== undefined"
         role="status"
@@ -244,13 +248,13 @@ form {
 h2 {
   font: 700 17px var(--narrow);
 }
-label {
+label,
+.ask {
   display: grid;
   gap: 4px;
   font-weight: 600;
 }
-input,
-select {
+input {
   font: 400 15px var(--text);
   padding: 7px;
   border: 1.5px solid var(--ink);

@@ -1,3 +1,4 @@
+import { choose, menu } from '../testing/menus'
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
@@ -36,8 +37,8 @@ describe('overruling a grade', () => {
   it('begins with the measured mark and writes over the version that was read', async () => {
     const put = answers(200)
     const wrapper = await dialog()
-    expect(wrapper.find('select').element.value).toBe('-')
-    await wrapper.find('select').setValue('=')
+    expect(menu(wrapper, 'Mark').props('value')).toBe('-')
+    await choose(wrapper, 'Mark', '=')
     await wrapper.find('textarea').setValue('told to by the booth')
     await wrapper.find('form').trigger('submit')
     await flushPromises()
@@ -49,9 +50,9 @@ describe('overruling a grade', () => {
   })
   it('takes the word back with no mark, when one was given', async () => {
     const put = answers(200)
-    expect((await dialog()).find('button[type=button]').exists()).toBe(false)
+    expect((await dialog()).find('.acts button[type=button]').exists()).toBe(false)
     const wrapper = await dialog({ ...GRADE, overruled: '=' })
-    await wrapper.find('button[type=button]').trigger('click')
+    await wrapper.find('.acts button[type=button]').trigger('click')
     await flushPromises()
     expect((put.mock.calls[0] as unknown as [string, { body: object }])[1].body).toEqual({})
   })

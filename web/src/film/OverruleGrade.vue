@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordMenu from '../words/WordMenu.vue'
 import { Modal } from 'ant-design-vue'
 import { ref, watch } from 'vue'
 import { answer, client, over, problemOf } from '../api/client'
@@ -59,18 +60,16 @@ async function save(takeBack: boolean): Promise<void> {
       class="asked-form"
       @submit.prevent="save(false)"
     >
-      <label
-        >Mark
-        <select v-model="mark">
-          <option
-            v-for="m in MARKS"
-            :key="m.id"
-            :value="m.id"
-          >
-            {{ m.name }}
-          </option>
-        </select></label
-      >
+      <div class="ask">
+        Mark
+        <WordMenu
+          :value="mark"
+          label="Mark"
+          :options="MARKS"
+          field
+          @pick="mark = $event as typeof mark"
+        />
+      </div>
       <label
         >Why
         <textarea

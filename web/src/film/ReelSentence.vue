@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
-import SnapWord from '../board/SnapWord.vue'
-import { HASHES, SIDES, spotNames } from '../board/lineWords'
+import WordMenu from '../words/WordMenu.vue'
+import { HASHES, SIDES } from '../board/lineWords'
+import { callChoices, useLists } from '../shell/lists'
 import { useFilm } from './filmStore'
 
 /** The snap in hand in one sentence: which, where the ball lies, against what, and what the defence was told. */
 const film = useFilm()
-const { reel, number, now, problem, saving, choices, calls } = storeToRefs(film)
-const spots = computed(() => spotNames(choices.value))
+const lists = useLists()
+const { reel, number, now, problem, saving } = storeToRefs(film)
+const calls = computed(() => callChoices(lists.calls, lists.formation(now.value?.log.snap.formation ?? '')))
 const snaps = computed(
   () => reel.value?.snaps.map((s, _, all) => ({ id: String(s.number), name: `${s.number} of ${all.length}` })) ?? [],
 )
@@ -22,7 +24,7 @@ const snaps = computed(
         >,</span
       >
       <em>snap</em>
-      <SnapWord
+      <WordMenu
         v-if="number"
         :value="String(number)"
         label="Snap"
@@ -31,34 +33,34 @@ const snaps = computed(
       />
       <template v-if="now"
         ><em>· ball on</em>
-        <SnapWord
+        <WordMenu
           :value="String(now.log.snap.toGoal)"
           label="Ball spot"
           comma
-          :options="spots"
+          :options="lists.spots"
           @pick="film.log({ toGoal: Number($event) })"
         />
-        <SnapWord
+        <WordMenu
           :value="now.log.snap.hash"
           label="Hash"
           :options="HASHES"
           @pick="film.log({ hash: $event })"
         />
         <em>·</em>
-        <SnapWord
+        <WordMenu
           :value="now.log.snap.formation"
           label="Formation"
-          :options="choices?.formations ?? []"
+          :options="lists.formations"
           @pick="film.log({ formation: $event })"
         />
-        <SnapWord
+        <WordMenu
           :value="String(now.log.snap.mirrored)"
           label="Strong side"
           :options="SIDES"
           @pick="film.log({ mirrored: $event === 'true' })"
         />
         <em>— they were told</em>
-        <SnapWord
+        <WordMenu
           :value="now.log.call"
           label="Call"
           strong

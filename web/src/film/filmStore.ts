@@ -1,7 +1,8 @@
+import { useLists } from '../shell/lists'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
-import type { CallItem, Choices, ReelSheet, SnapSheet, SnapWork } from '../api/types'
+import type { ReelSheet, SnapSheet, SnapWork } from '../api/types'
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
 import { addedTo, menToMark, nextUnmarked, withMark, withoutPoint, withPoint, workOf, type KeptWork } from './work'
@@ -22,8 +23,6 @@ export const useFilm = defineStore('film', () => {
   const place = ref<string>()
   const problem = ref<Problem>()
   const saving = ref(false)
-  const choices = shallowRef<Choices>()
-  const calls = shallowRef<CallItem[]>([])
 
   const now = computed(() => work.value?.now)
   const men = computed(() => (snap.value ? menToMark(snap.value.sheet.jobs, snap.value.sheet.offence) : []))
@@ -40,8 +39,7 @@ export const useFilm = defineStore('film', () => {
     work.value = undefined
     number.value = undefined
     reel.value = await answer(client.GET('/api/reels/{id}', { params: { path: { id } } }))
-    choices.value = await answer(client.GET('/api/choices'))
-    calls.value = await answer(client.GET('/api/calls'))
+    await useLists().load()
     const first = wanted ?? reel.value.snaps[0]?.number
     if (first !== undefined) await openSnap(first)
   }
@@ -188,7 +186,7 @@ export const useFilm = defineStore('film', () => {
   }
   function logCall(id: string): void {
     if (!now.value) return
-    const revision = calls.value.find((c) => c.id === id)?.revision ?? 0
+    const revision = useLists().call(id)?.revision ?? 0
     set({ ...now.value, log: { ...now.value.log, call: id, revision } })
   }
 
@@ -216,8 +214,6 @@ export const useFilm = defineStore('film', () => {
     problem,
     saving,
     men,
-    choices,
-    calls,
     open,
     openSnap,
     set,

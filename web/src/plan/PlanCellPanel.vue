@@ -57,8 +57,4 @@ p {
 .standing b {
   text-transform: none;
 }
-.unseen {
-  position: absolute;
-  clip-path: inset(50%);
-}
 </style>

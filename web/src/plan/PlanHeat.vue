@@ -92,8 +92,4 @@ tbody tr:nth-child(5n) td,
 tbody tr:nth-child(5n) th {
   padding-bottom: 6px;
 }
-.unseen {
-  position: absolute;
-  clip-path: inset(50%);
-}
 </style>

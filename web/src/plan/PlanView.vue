@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { useLists } from '../shell/lists'
 import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { PlanCell } from '../api/types'
 import { useBoard } from '../board/boardStore'
-import SnapWord from '../board/SnapWord.vue'
+import WordMenu from '../words/WordMenu.vue'
 import { usePlaybook } from '../playbook/playbookStore'
 import { typing } from '../shell/keys'
 import LearnPanel from './LearnPanel.vue'
@@ -15,15 +16,16 @@ import { tally, usePlan, WHICH, type Place } from './planStore'
 
 const plan = usePlan()
 const board = useBoard()
+const lists = useLists()
 const playbook = usePlaybook()
 const router = useRouter()
 const { which, motions, plays, rows, load, wanted, running, seconds, trouble, done } = storeToRefs(plan)
 const at = ref<Place>({ row: 0, column: 0 })
 
-const players = computed(() => board.choices?.codes.find((c) => c.id === board.snap.code)?.players ?? 11)
-const formations = computed(() => (board.choices?.formations ?? []).filter((f) => f.players === players.value))
+const players = computed(() => lists.choices?.codes.find((c) => c.id === board.snap.code)?.players ?? 11)
+const formations = computed(() => (lists.choices?.formations ?? []).filter((f) => f.players === players.value))
 const calls = computed(() => {
-  const listed = playbook.of('call').filter((c) => board.calls.find((x) => x.id === c.id)?.players === players.value)
+  const listed = playbook.of('call').filter((c) => lists.call(c.id)?.players === players.value)
   return listed.filter(
     (c) => which.value === 'all' || (which.value === 'plan' ? c.install === 'plan' : c.install !== 'catalogue'),
   )
@@ -42,7 +44,7 @@ function start(): void {
   )
 }
 onMounted(async () => {
-  if (!board.choices) await board.start()
+  if (!lists.choices) await board.start()
   await playbook.load()
   if (which.value === 'plan' && !calls.value.length) which.value = 'all'
   start()
@@ -88,7 +90,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <header class="view-head">
       <h1 class="sentence words">
         Plan audit <em>·</em> {{ wanted }} calls of
-        <SnapWord
+        <WordMenu
           :value="which"
           label="Which calls"
           :options="WHICH"
@@ -96,7 +98,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           @pick="which = $event"
         />
         <em> against</em> {{ formations.length }} formations,
-        <SnapWord
+        <WordMenu
           :value="String(motions)"
           label="Motions"
           comma
@@ -106,7 +108,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           ]"
           @pick="motions = $event === 'true'"
         />
-        <SnapWord
+        <WordMenu
           :value="String(plays)"
           label="Plays"
           :options="[

@@ -1,18 +1,18 @@
 <script setup lang="ts">
+import { formationChoice, useLists } from '../shell/lists'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { SnapWords } from '../api/types'
-import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/field/FieldDrawing.vue'
-import SnapWord from '../board/SnapWord.vue'
+import WordMenu from '../words/WordMenu.vue'
 
 /** One call large, against a formation of choice: the first it is meant for until another is chosen. */
 const props = defineProps<{ call: string }>()
-const board = useBoard()
+const lists = useLists()
 const formation = ref('')
-const item = computed(() => board.calls.find((c) => c.id === props.call))
-const formations = computed(() => (board.choices?.formations ?? []).filter((f) => f.players === item.value?.players))
+const item = computed(() => lists.call(props.call))
+const formations = computed(() => (lists.choices?.formations ?? []).filter((f) => f.players === item.value?.players))
 watch(
   [item, formations],
   () => {
@@ -22,10 +22,10 @@ watch(
   },
   { immediate: true },
 )
-if (!board.choices) void board.loadLists()
+if (!lists.choices) void lists.load()
 const snap = computed<SnapWords>(() => {
   const eleven = item.value?.players === 11
-  const code = board.choices?.codes.find((c) => c.players === item.value?.players)?.id ?? 'hs'
+  const code = lists.choices?.codes.find((c) => c.players === item.value?.players)?.id ?? 'hs'
   return {
     formation: formation.value,
     mirrored: false,
@@ -50,10 +50,10 @@ const { data, error } = useQuery({
   <div>
     <p class="against">
       against
-      <SnapWord
+      <WordMenu
         :value="formation"
         label="Formation of the picture"
-        :options="formations"
+        :options="formations.map(formationChoice)"
         @pick="formation = $event"
       />
     </p>

@@ -3,8 +3,9 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { client } from '../api/client'
-import { useBoard } from '../board/boardStore'
+import { useLists } from '../shell/lists'
 import { job, sheet, SPOTS } from '../testing/fixtures'
+import { choose } from '../testing/menus'
 import CompareView from './CompareView.vue'
 
 const FIELD = {
@@ -35,11 +36,11 @@ const COMPARISON = {
 async function view(post = vi.fn().mockResolvedValue({ data: COMPARISON, response: new Response() })) {
   localStorage.clear()
   setActivePinia(createPinia())
-  const board = useBoard()
-  board.choices = { spots: SPOTS, codes: [], formations: [], runs: [{ id: 'power', name: 'Power' }] }
-  board.calls = [
-    { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0 },
-    { id: 'chisel-fog', name: 'Chisel Fog', players: 11, revision: 0 },
+  const lists = useLists()
+  lists.choices = { spots: SPOTS, codes: [], formations: [], runs: [{ id: 'power', name: 'Power' }] }
+  lists.calls = [
+    { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, revision: 0, kinds: [], meantFor: [] },
+    { id: 'chisel-fog', name: 'Chisel Fog', players: 11, revision: 0, kinds: [], meantFor: [] },
   ] as never
   vi.spyOn(client, 'POST').mockImplementation(post)
   const router = createRouter({
@@ -74,7 +75,7 @@ describe('two calls side by side', () => {
     expect(wrapper.find('[role=alert]').text()).toContain('the call chisel-fog is not there')
   })
   it('runs one play at both and shows the blocks side by side', async () => {
-    const run = {
+    const power = {
       id: 'power',
       name: 'Power',
       side: 'right',
@@ -101,12 +102,12 @@ describe('two calls side by side', () => {
     }
     const post = vi.fn().mockImplementation((path: string) =>
       Promise.resolve({
-        data: path.endsWith('blocking-comparisons') ? { first: run } : COMPARISON,
+        data: path.endsWith('blocking-comparisons') ? { first: power } : COMPARISON,
         response: new Response(),
       }),
     )
     const { wrapper } = await view(post)
-    await wrapper.find('[aria-label=Run]').setValue('power')
+    await choose(wrapper, 'Run', 'power')
     await flushPromises()
     expect(wrapper.text()).toContain('FB and LG arrive')
     expect(wrapper.text()).toContain('1 short')

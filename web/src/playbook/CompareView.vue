@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { callChoices, useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -10,12 +11,15 @@ import { flat, grouped } from '../board/findings'
 import RunBlocks from '../board/RunBlocks.vue'
 import { SIDES } from '../board/lineWords'
 import FormationWords from '../board/FormationWords.vue'
-import SnapWord from '../board/SnapWord.vue'
+import WordMenu from '../words/WordMenu.vue'
 
 const board = useBoard()
 const route = useRoute()
 const router = useRouter()
-const { snap, choices, calls } = storeToRefs(board)
+const lists = useLists()
+const { snap } = storeToRefs(board)
+const { choices } = storeToRefs(lists)
+const calls = computed(() => callChoices(lists.calls, lists.formation(snap.value.formation)))
 const first = computed(() => String(route.query.first ?? 'anvil-drizzle'))
 const second = computed(() => String(route.query.second ?? 'anvil-fog'))
 const found = shallowRef<Comparison>()
@@ -76,7 +80,7 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
     <header class="view-head">
       <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>· compare</em>
-        <SnapWord
+        <WordMenu
           :value="first"
           label="First call"
           :options="calls"
@@ -84,7 +88,7 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
           @pick="choose('first', $event)"
         />
         <em>with</em>
-        <SnapWord
+        <WordMenu
           :value="second"
           label="Second call"
           :options="calls"
@@ -97,13 +101,13 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
           v-model:mirrored="snap.mirrored"
         />
         <em>running</em>
-        <SnapWord
+        <WordMenu
           :value="play"
           label="Run"
           :options="runs"
           @pick="play = $event"
         />
-        <SnapWord
+        <WordMenu
           v-if="play"
           :value="String(left)"
           label="To which side"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Choice } from '../words/fitting'
+import WordMenu from '../words/WordMenu.vue'
 import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -17,6 +19,16 @@ const PARTS = [
   { kind: 'movement', may: true },
   { kind: 'pressure', may: true },
 ]
+/** What a part can be, found also by what it is in the trade's words. */
+function partChoices(part: (typeof PARTS)[number]): Choice[] {
+  const listed = playbook.of(part.kind).map((i) => ({
+    id: i.id,
+    name: i.revision ? `${i.name} (ours)` : i.name,
+    words: i.summary,
+    kinds: i.kinds,
+  }))
+  return part.may ? [{ id: '', name: 'none' }, ...listed] : listed
+}
 const layers = computed(() => PARTS.map((p) => parts.value[p.kind]!).filter(Boolean))
 
 /** Enter and a click in one moment make one call. */
@@ -53,29 +65,20 @@ async function make(): Promise<void> {
           autofocus
           placeholder="Anvil Heron Mist"
       /></label>
-      <label
+      <div
         v-for="p in PARTS"
         :key="p.kind"
-        >{{ p.kind }}
-        <select
-          v-model="parts[p.kind]"
-          :aria-label="p.kind"
-        >
-          <option
-            v-if="p.may"
-            value=""
-          >
-            none
-          </option>
-          <option
-            v-for="i in playbook.of(p.kind)"
-            :key="i.id"
-            :value="i.id"
-          >
-            {{ i.name }}{{ i.revision ? ' (ours)' : '' }}
-          </option>
-        </select>
-      </label>
+        class="ask"
+      >
+        {{ p.kind }}
+        <WordMenu
+          :value="parts[p.kind] ?? ''"
+          :label="p.kind"
+          :options="partChoices(p)"
+          field
+          @pick="parts[p.kind] = $event"
+        />
+      </div>
       <p class="soft">
         It starts as your draft. “Blank” is a coverage with nothing in it but valid places, to write one from nothing.
       </p>
@@ -115,15 +118,15 @@ form {
   display: grid;
   gap: 10px;
 }
-label {
+label,
+.ask {
   display: grid;
   grid-template-columns: 100px 1fr;
   align-items: center;
   font: 600 14px var(--narrow);
   text-transform: capitalize;
 }
-input,
-select {
+input {
   font: 500 15px var(--text);
   padding: 6px;
   border: 1.5px solid var(--ink);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
@@ -11,19 +12,20 @@ import { savePng, saveSvg } from '../board/picture'
 import FormationWords from '../board/FormationWords.vue'
 
 const board = useBoard()
+const lists = useLists()
 const { mutes } = storeToRefs(usePlays())
 const route = useRoute()
-const { snap, choices, callSheet, callId, board: answer, sheet, problem } = storeToRefs(board)
+const { snap, callSheet, callId, board: answer, sheet, problem } = storeToRefs(board)
 const SHOWN = ['align', 'key', 'run', 'pass', 'reads']
 onMounted(async () => {
-  if (!choices.value) await board.start()
+  if (!lists.choices) await board.start()
   const wanted = String(route.params.id)
   if (callId.value !== wanted) await board.chooseCall(wanted)
   // a card is opened on a formation its call is meant for
   const meant = (callSheet.value?.meantFor ?? []).map((f) => f.id)
   if (meant.length && !meant.includes(snap.value.formation)) snap.value.formation = meant[0]!
 })
-const formation = computed(() => choices.value?.formations.find((f) => f.id === snap.value.formation)?.name ?? '')
+const formation = computed(() => lists.formation(snap.value.formation)?.name ?? '')
 const drawing = useTemplateRef<HTMLElement>('drawing')
 const print = (): void => window.print()
 const picture = (): SVGSVGElement => drawing.value!.querySelector('svg')!
@@ -78,7 +80,7 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
         <h2>{{ callSheet.name }}</h2>
         <p>
           {{ callSheet.layers.map((l) => l.name).join(' · ') }}<br />against {{ formation }},
-          {{ snap.mirrored ? 'left' : 'right' }}; ball on {{ spotName(snap.toGoal, choices) }}
+          {{ snap.mirrored ? 'left' : 'right' }}; ball on {{ spotName(snap.toGoal, lists.choices) }}
         </p>
       </div>
       <div

@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import SnapWord from '../board/SnapWord.vue'
+import WordMenu from '../words/WordMenu.vue'
 import { typing } from '../shell/keys'
 import { useSession } from '../shell/session'
 import ComposeCall from './ComposeCall.vue'
@@ -77,7 +77,7 @@ function showAll(): void {
     <header class="view-head">
       <h1 class="sentence words">
         Playbook:
-        <SnapWord
+        <WordMenu
           :value="kind"
           label="Kind"
           :options="KINDS"
@@ -85,7 +85,7 @@ function showAll(): void {
           @pick="showKind($event)"
         />
         <em>showing</em>
-        <SnapWord
+        <WordMenu
           :value="standing"
           label="Standing"
           :options="STANDINGS"

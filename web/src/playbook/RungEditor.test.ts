@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { client } from '../api/client'
 import { useBoard } from '../board/boardStore'
+import { useLists } from '../shell/lists'
 import { useSession } from '../shell/session'
 import { job, sheet } from '../testing/fixtures'
 import FormationStrip from './FormationStrip.vue'
@@ -36,8 +37,9 @@ async function editor() {
   setActivePinia(createPinia())
   const board = useBoard()
   useSession().me = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true }
+  const proI = { id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [] }
+  Object.assign(useLists(), { choices: { codes: [], formations: [proI] } })
   Object.assign(board, {
-    choices: { codes: [], formations: [{ id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [] }] },
     callSheet: CALL,
     callId: 'anvil-fog',
     board: { phases: [sheet(jobs)], changes: [] },

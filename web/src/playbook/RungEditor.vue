@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLists } from '../shell/lists'
 import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
@@ -7,16 +8,16 @@ import { useBoard } from '../board/boardStore'
 import { THIS_WEEK, withEdit } from '../board/draft'
 import RulesPanel from '../board/RulesPanel.vue'
 import SaveBar from '../board/SaveBar.vue'
-import SnapWord from '../board/SnapWord.vue'
+import WordMenu from '../words/WordMenu.vue'
 import { typing } from '../shell/keys'
 import { useSession } from '../shell/session'
 import FormationStrip from './FormationStrip.vue'
 
 const board = useBoard()
+const lists = useLists()
 const session = useSession()
 const route = useRoute()
-const { callSheet, callId, revision, draft, trying, tryProblem, sheet, selected, snap, choices, problem } =
-  storeToRefs(board)
+const { callSheet, callId, revision, draft, trying, tryProblem, sheet, selected, snap, problem } = storeToRefs(board)
 const saveBar = useTemplateRef('saveBar')
 const rules = useTemplateRef('rules')
 const part = ref('align')
@@ -27,7 +28,7 @@ const PARTS = ['align', 'key', 'reads', 'run', 'pass', 'move', 'show', 'stance',
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 
 onMounted(async () => {
-  if (!choices.value) await board.start()
+  if (!lists.choices) await board.start()
   const wanted = String(route.params.id)
   if (callId.value !== wanted) await board.chooseCall(wanted)
   if (!selected.value) selected.value = sheet.value?.jobs[0]?.id
@@ -43,7 +44,6 @@ const edits = computed(() =>
 )
 /** The man's side against the cover side: of two corners the strip follows the one in hand. */
 const onCoverSide = computed(() => job.value?.onCoverSide ?? true)
-const formations = computed(() => choices.value?.formations ?? [])
 
 function walk(by: number): void {
   const ids = men.value.map((m) => m.id)
@@ -72,7 +72,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <header class="view-head">
       <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>·</em> {{ callSheet?.name ?? callId }} <em>· rules of</em>
-        <SnapWord
+        <WordMenu
           :value="selected ?? ''"
           label="Man"
           :options="men"
@@ -80,17 +80,17 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           @pick="selected = $event"
         />
         <em>· the strip shows what gives his</em>
-        <SnapWord
+        <WordMenu
           :value="part"
           label="Part"
           :options="PARTS"
           @pick="part = $event"
         />
         <em>· against</em>
-        <SnapWord
+        <WordMenu
           :value="snap.formation"
           label="Formation"
-          :options="formations"
+          :options="lists.formations"
           @pick="snap.formation = $event"
         />
       </h1>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { PlaybookItem } from '../api/types'
-import { shown, wordsOf } from './playbookStore'
+import { wordsOf } from '../words/fitting'
+import { shown } from './playbookStore'
 
 const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
   kind: 'call',

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
 import type { Paged, PlaybookItem, RevisionItem } from '../api/types'
 import { useKept } from '../shell/kept'
+import { finds, wordsOf } from '../words/fitting'
 
 export const KINDS = [
   { id: 'call', name: 'calls' },
@@ -26,21 +27,6 @@ export const STANDINGS = [
 ]
 export type Install = PlaybookItem['install']
 
-const MOST_WORDS = 3
-/** What is looked for, word by word; words that together are a kind of call stay together: "cover 3", "man free". */
-export function wordsOf(find: string, kinds: ReadonlySet<string>): { words: string; kind: boolean }[] {
-  const typed = find.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = []
-  for (let at = 0; at < typed.length;) {
-    const n = [...Array(MOST_WORDS - 1).keys()]
-      .map((i) => MOST_WORDS - i)
-      .find((many) => kinds.has(typed.slice(at, at + many).join(' ')))
-    found.push({ words: typed.slice(at, at + (n ?? 1)).join(' '), kind: !!n })
-    at += n ?? 1
-  }
-  return found
-}
-
 /** Which documents a list shows; pure, so that it can be tested without a server. */
 export function shown(items: readonly PlaybookItem[], kind: string, standing: string, find: string): PlaybookItem[] {
   const wanted = wordsOf(find, new Set(items.flatMap((i) => i.kinds)))
@@ -50,8 +36,7 @@ export function shown(items: readonly PlaybookItem[], kind: string, standing: st
     if (standing === 'own' && i.revision === 0) return false
     if (standing === 'plan' && i.install !== 'plan') return false
     if (standing === 'installed' && i.install === 'catalogue') return false
-    const text = `${i.name} ${i.summary} ${i.id} ${i.kinds.join(' ')}`.toLowerCase()
-    return wanted.every((w) => (w.kind ? i.kinds.includes(w.words) : text.includes(w.words)))
+    return finds(wanted, `${i.name} ${i.summary} ${i.id}`, i.kinds)
   })
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordMenu from '../words/WordMenu.vue'
 import { computed, ref } from 'vue'
 import type { ChartRole, RosterAnswer, RosterSheet } from '../api/types'
 import { fittedMen, lineOf, listed, men, pairChoice, pairChoices, saidMen, setPair } from './roster'
@@ -8,6 +9,10 @@ const props = defineProps<{ role: ChartRole; pairs: RosterAnswer['pairs']; roles
 const sheet = defineModel<RosterSheet>({ required: true })
 
 const sides = computed(() => pairChoices(props.pairs, props.role.id, props.roles))
+const sideChoices = computed(() => [
+  { id: '', name: 'may flip with strength' },
+  ...sides.value.map((c) => ({ id: c.value, name: c.words })),
+])
 const special = computed(
   () => sheet.value.chart.find((l) => l.role === props.role.id && l.personnel.length)?.personnel.join(' ') ?? '',
 )
@@ -46,21 +51,13 @@ function setPersonnel(words: string): void {
       <small v-else>{{ fittedMen(sheet, listed(sheet, role.id, false)) }}</small>
     </span>
     <span class="more">
-      <select
+      <WordMenu
         v-if="sides.length"
         :value="pairChoice(sheet, role.id)"
-        :aria-label="`Sides of ${role.id}`"
-        @change="setPair(sheet, role.id, ($event.target as HTMLSelectElement).value)"
-      >
-        <option value="">may flip with strength</option>
-        <option
-          v-for="c in sides"
-          :key="c.value"
-          :value="c.value"
-        >
-          {{ c.words }}
-        </option>
-      </select>
+        :label="`Sides of ${role.id}`"
+        :options="sideChoices"
+        @pick="setPair(sheet, role.id, $event)"
+      />
       <label
         >against
         <input
@@ -117,9 +114,6 @@ small {
   gap: 3px;
   font: 400 12.5px/1.3 var(--narrow);
   color: var(--soft);
-}
-.more select {
-  font-size: 12.5px;
 }
 .line input {
   font-weight: 600;

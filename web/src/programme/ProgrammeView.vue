@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLists } from '../shell/lists'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf } from '../api/client'
 import type { ConventionSheet } from '../api/types'
@@ -6,6 +7,7 @@ import { useBoard } from '../board/boardStore'
 import HouseTabs from './HouseTabs.vue'
 
 const board = useBoard()
+const lists = useLists()
 const sheet = shallowRef<ConventionSheet>()
 const chosen = ref<Record<string, string>>({})
 const said = ref('')
@@ -36,7 +38,7 @@ async function choose(): Promise<void> {
     take(await answer(client.PUT('/api/conventions', { params, body: { choices } })))
     said.value = 'In force everywhere now.'
     trouble.value = ''
-    if (board.choices) await board.start()
+    if (lists.choices) await board.start()
   } catch (error) {
     trouble.value = problemOf(error).detail
   }

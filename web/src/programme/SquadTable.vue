@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import WordMenu from '../words/WordMenu.vue'
 import type { RosterSheet } from '../api/types'
 import { BODIES, freshId, notOnChart, typedNumber } from './roster'
 import { computed } from 'vue'
 
 /** Who is on the squad, what he plays, and what was measured of him; a man nobody's chart has is marked. */
 const sheet = defineModel<RosterSheet>({ required: true })
+const bodies = Object.entries(BODIES).map(([id, words]) => ({ id, name: id, words }))
 const idle = computed(() => notOnChart(sheet.value))
 
 function addMan(): void {
@@ -56,18 +58,12 @@ function takeOut(id: string): void {
             />
           </td>
           <td>
-            <select
-              v-model="p.body"
-              :aria-label="`What ${p.name} plays`"
-            >
-              <option
-                v-for="(title, body) in BODIES"
-                :key="body"
-                :value="body"
-              >
-                {{ body }}
-              </option>
-            </select>
+            <WordMenu
+              :value="p.body"
+              :label="`What ${p.name} plays`"
+              :options="bodies"
+              @pick="p.body = $event as typeof p.body"
+            />
           </td>
           <td>
             <input
@@ -140,9 +136,5 @@ td {
 }
 .mid {
   width: 64px;
-}
-.unseen {
-  position: absolute;
-  clip-path: inset(50%);
 }
 </style>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { matches, opens, typing } from './keys'
+import { matches, typing } from './keys'
 
 const key = (k: string, over = {}) => ({ key: k, shiftKey: false, ctrlKey: false, metaKey: false, ...over })
 
@@ -31,14 +31,5 @@ describe('keys', () => {
     expect(on(input('range'), 'ArrowLeft')).toBe(true)
     expect(on(input('checkbox'))).toBe(false)
     expect(on(input('checkbox'), ' ')).toBe(true)
-  })
-  it('A3: work on a guarded menu, but for those that open it', () => {
-    const menu = document.createElement('select')
-    expect(on(menu)).toBe(true)
-    menu.dataset.guarded = ''
-    expect(on(menu)).toBe(false)
-    expect(on(menu, 'Enter')).toBe(true)
-    expect(opens({ key: 'ArrowDown', altKey: true })).toBe(true)
-    expect(opens({ key: 'ArrowDown', altKey: false })).toBe(false)
   })
 })

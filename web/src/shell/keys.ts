@@ -31,12 +31,5 @@ export function typing(event: Pick<KeyboardEvent, 'key' | 'target'>): boolean {
     if (target.type === 'range') return SLIDER_KEYS.includes(event.key)
     return PRESSED.includes(target.type) ? event.key === ' ' || event.key === 'Enter' : true
   }
-  if (target instanceof HTMLSelectElement) return target.dataset.guarded === undefined || OPENING.includes(event.key)
   return target.isContentEditable || target.tagName === 'TEXTAREA'
-}
-
-/** Keys that open a menu; no other key may change one. */
-const OPENING = ['Enter', ' ']
-export function opens(event: Pick<KeyboardEvent, 'key' | 'altKey'>): boolean {
-  return OPENING.includes(event.key) || (event.altKey && ['ArrowDown', 'ArrowUp'].includes(event.key))
 }

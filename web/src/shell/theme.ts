@@ -2,8 +2,8 @@ import { theme, type ConfigProviderProps } from 'ant-design-vue'
 
 export type ThemeName = 'day' | 'night'
 
-const day = { ink: '#1c2426', card: '#fffdf7', rule: '#cfc8b6', soft: '#535d5c' }
-const night = { ink: '#ece7da', card: '#1d2526', rule: '#46504f', soft: '#a9b1ac' }
+const day = { ink: '#1c2426', card: '#fffdf7', rule: '#cfc8b6', soft: '#535d5c', pick: '#fff3d1', faint: '#e7e1d2' }
+const night = { ink: '#ece7da', card: '#1d2526', rule: '#46504f', soft: '#a9b1ac', pick: '#3a3216', faint: '#2b3435' }
 
 /** The component library's tokens set to the card's ink and paper. */
 export function themeOf(name: ThemeName): ConfigProviderProps['theme'] {
@@ -17,6 +17,8 @@ export function themeOf(name: ThemeName): ConfigProviderProps['theme'] {
       colorBgBase: c.card,
       colorBorder: c.rule,
       colorLink: c.ink,
+      controlItemBgActive: c.pick,
+      controlItemBgHover: c.faint,
       borderRadius: 3,
       controlOutlineWidth: 0,
       boxShadow: 'none',

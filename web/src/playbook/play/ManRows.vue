@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import WordMenu from '../../words/WordMenu.vue'
 import { computed } from 'vue'
 import type { ManRow } from './written'
 
@@ -46,19 +47,13 @@ const value = (event: Event): string => (event.target as HTMLInputElement | HTML
         :readonly="readonly"
         @change="set(i, { who: value($event) })"
       />
-      <select
+      <WordMenu
         :value="row.told"
-        :aria-label="`${label}, what ${row.who || 'he'} does`"
+        :label="`${label}, what ${row.who || 'he'} does`"
+        :options="choices.map((c) => ({ id: c, name: c }))"
         :disabled="readonly"
-        @change="set(i, { told: value($event) })"
-      >
-        <option
-          v-for="c in choices"
-          :key="c"
-        >
-          {{ c }}
-        </option>
-      </select>
+        @pick="set(i, { told: $event })"
+      />
       <button
         v-if="!readonly"
         type="button"

@@ -1,3 +1,4 @@
+import { choose } from '../../testing/menus'
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import PlayFields from './PlayFields.vue'
@@ -39,7 +40,7 @@ const of = (kind: string, readonly = false): ReturnType<typeof mount> =>
 describe('the fields of a play', () => {
   it('change one value and leave the others', async () => {
     const run = of('run')
-    await run.find('select').setValue('C')
+    await choose(run, 'Aims at', 'C')
     expect(run.emitted('change')![0]).toEqual([{ ...BODIES.run, point: 'C' }])
     await run.find('input[type=checkbox]').setValue(true)
     expect(run.emitted('change')![1]).toEqual([{ ...BODIES.run, paths: ['dive'] }])
@@ -47,9 +48,7 @@ describe('the fields of a play', () => {
 
   it('name a fake of either side', async () => {
     const pass = of('pass')
-    const fakes = pass.findAll('select')[1]!
-    expect(fakes.text()).toContain('power other side')
-    await fakes.setValue('power other side')
+    await choose(pass, 'Looks first like', 'power other side')
     expect(pass.emitted('change')![0]).toEqual([{ ...BODIES.pass, fake: 'power other side' }])
   })
 
@@ -64,7 +63,7 @@ describe('the fields of a play', () => {
     const protection = of('protection')
     await protection.find('input[type=checkbox]').setValue(true)
     expect(protection.emitted('change')![0]).toEqual([{ needs: '', stay: ['back', 'end'] }])
-    await protection.find('select').setValue('full slide')
+    await choose(protection, 'The line counts by', 'full slide')
     expect(protection.emitted('change')![1]).toEqual([{ needs: '', stay: ['end'], scheme: 'full slide' }])
     const pass = of('pass')
     await pass.find('input[type=number]').setValue('2.9')
@@ -74,7 +73,9 @@ describe('the fields of a play', () => {
   it('are shown and not changed by who may only look', () => {
     const run = of('run', true)
     expect(run.text()).not.toContain('Add a man')
-    expect(run.findAll('select').every((s) => s.attributes('disabled') !== undefined)).toBe(true)
+    const menus = run.findAll('[data-menu]')
+    expect(menus.length).toBeGreaterThan(1)
+    expect(menus.every((m) => m.attributes('disabled') !== undefined)).toBe(true)
     expect(run.findAll('input:not([type=checkbox])').every((i) => i.attributes('readonly') !== undefined)).toBe(true)
   })
 })

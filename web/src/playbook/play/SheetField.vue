@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import WordMenu from '../../words/WordMenu.vue'
+
 /** One labelled value of a document: written, counted, or one of several. */
 export interface Option {
   id: string
@@ -18,30 +20,32 @@ defineProps<{
 const emit = defineEmits<{ change: [value: string]; count: [value: number] }>()
 const of = (o: Option | string): Option => (typeof o === 'string' ? { id: o, name: o } : o)
 function told(event: Event, seconds?: boolean): void {
-  const { value } = event.target as HTMLInputElement | HTMLSelectElement
+  const { value } = event.target as HTMLInputElement
   if (seconds) emit('count', Number(value))
   else emit('change', value)
 }
 </script>
 
 <template>
-  <label :class="{ wide }"
-    ><span>{{ label }}</span
-    ><select
-      v-if="options"
-      :value="value"
+  <div
+    v-if="options"
+    :class="{ wide }"
+  >
+    <span class="title">{{ label }}</span>
+    <WordMenu
+      :value="String(value)"
+      :label="label"
+      :options="options.map(of)"
       :disabled="readonly"
-      @change="told"
-    >
-      <option
-        v-for="o in options.map(of)"
-        :key="o.id"
-        :value="o.id"
-      >
-        {{ o.name }}
-      </option></select
+      field
+      @pick="emit('change', $event)"
+    />
+  </div>
+  <label
+    v-else
+    :class="{ wide }"
+    ><span class="title">{{ label }}</span
     ><input
-      v-else
       :type="seconds ? 'number' : 'text'"
       :step="seconds ? 0.1 : undefined"
       :min="seconds ? 0 : undefined"
@@ -57,7 +61,7 @@ function told(event: Event, seconds?: boolean): void {
 .wide {
   grid-column: 1 / -1;
 }
-span {
+.title {
   display: block;
   font: 600 13px/1.3 var(--narrow);
   color: var(--soft);

@@ -22,9 +22,9 @@ class BoardIT extends InBrowser {
         assertThat(page.locator(".defender")).hasCount(11);
         assertThat(strip(page, "nickel")).containsText("D right, force");
         assertThat(page.locator(".strip li").first()).containsText("corner left");
-        page.selectOption("[aria-label='Strong side']", "true");
+        Words.choose(page, "Strong side", "true");
         assertThat(strip(page, "nickel")).containsText("D left, force");
-        page.selectOption("[aria-label=Formation]", "trips-open");
+        Words.choose(page, "Formation", "trips-open");
         assertThat(strip(page, "nickel")).containsText("apex #2 and");
         Chromium.assertAccessible(page);
     }
@@ -100,7 +100,7 @@ class BoardIT extends InBrowser {
         assertThat(first.locator(".save")).containsText("Saved as revision 1");
         Page second = chromium.signedIn(port, "marrow", "/board");
         assertThat(second.locator(".strip li")).hasCount(11);
-        second.selectOption("[aria-label=Call]", "anvil-gale");
+        Words.choose(second, "Call", "anvil-gale");
         assertThat(strip(second, "free")).containsText("13");
         edit(first, "weak", "show none");
         first.locator(".save button.main").click();
@@ -119,7 +119,7 @@ class BoardIT extends InBrowser {
         Page page = chromium.signedIn(port, "marrow", "/board");
         edit(page, "mike", "stance tilted in");
         page.context().clearCookies();
-        page.selectOption("[aria-label=Formation]", "empty-3x2");
+        Words.choose(page, "Formation", "empty-3x2");
         assertThat(page.locator("[name=username]")).isVisible();
         Chromium.assertAccessible(page);
         page.fill("[name=username]", "marrow");
@@ -147,42 +147,59 @@ class BoardIT extends InBrowser {
         assertThat(page.locator(".preview")).containsText("ball on our 12, middle · 3rd and 8 · Trips open right");
         Chromium.assertAccessible(page);
         page.keyboard().press("Enter");
-        assertThat(page.locator("[aria-label=Formation]")).hasValue("trips-open");
-        assertThat(page.locator("[aria-label='Ball spot']")).hasValue("12");
+        Words.assertSays(page, "Formation", "trips-open");
+        Words.assertSays(page, "Ball spot", "12");
         page.keyboard().press("z");
-        assertThat(page.locator("[aria-label=Formation]")).hasValue("pro-i");
-        assertThat(page.locator("[aria-label='Ball spot']")).hasValue("38");
+        Words.assertSays(page, "Formation", "pro-i");
+        Words.assertSays(page, "Ball spot", "38");
     }
 
     @Test
     void a3NoKeyChangesAMenuByAccidentAndAChoiceGivesTheKeysBack(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        Locator call = page.locator("[aria-label=Call]");
-        assertThat(call).hasValue("anvil-drizzle");
+        Words.assertSays(page, "Call", "anvil-drizzle");
+        Locator call = Words.word(page, "Call");
         call.focus();
         page.keyboard().press("m");
         page.keyboard().press("ArrowDown");
-        assertThat(call).hasValue("anvil-drizzle");
+        Words.assertSays(page, "Call", "anvil-drizzle");
         call.focus();
         page.keyboard().press("Enter");
+        page.locator(".choices input").waitFor();
         page.keyboard().press("ArrowDown");
         page.keyboard().press("Enter");
-        assertThat(call).hasValue("anvil-fog");
+        Words.assertSays(page, "Call", "anvil-fog");
+        assertThat(call).isFocused();
         page.keyboard().press("v");
         assertThat(page.locator(".turn")).containsText("from behind the defence");
-        assertThat(call).hasValue("anvil-fog");
+        Words.assertSays(page, "Call", "anvil-fog");
+    }
+
+    @Test
+    void aMenuFindsByWhatACallIsAndTellsWhatItIsMeantFor(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        Words.assertSays(page, "Call", "anvil-drizzle");
+        Words.word(page, "Call").click();
+        assertThat(page.locator(".word-list")).containsText("Meant for Pro I");
+        page.locator(".choices input").fill("cover 2");
+        assertThat(page.locator(".word-list .what").first()).containsText("two deep");
+        Chromium.assertAccessible(page);
+        page.keyboard().press("Escape");
+        assertThat(Words.word(page, "Call")).isFocused();
+        Words.assertSays(page, "Call", "anvil-drizzle");
+        Words.choose(page, "Ball spot", "+12", "12");
+        Words.choose(page, "Formation", "trips", "trips-open");
     }
 
     @Test
     void a4ADraftStaysWithItsCallIsMarkedInTheMenuAndIsNobodyElses(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
         edit(page, "mike", "stance tilted in");
-        page.selectOption("[aria-label=Call]", "anvil-frost");
+        Words.choose(page, "Call", "anvil-frost");
         assertThat(page.locator(".save")).not().containsText("not saved");
-        assertThat(page.locator("[aria-label=Call] option[value=anvil-drizzle]"))
-                .hasText("Anvil Drizzle (1 not saved)");
+        assertMenuNames(page, "Anvil Drizzle (1 not saved)");
         page.reload();
-        page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        Words.choose(page, "Call", "anvil-drizzle");
         assertThat(page.locator(".save")).containsText("1 not saved");
         assertThat(strip(page, "mike")).containsText("tilted in");
 
@@ -195,15 +212,14 @@ class BoardIT extends InBrowser {
         page.keyboard().press("Enter");
         assertThat(page.locator(".strip li")).hasCount(11);
         assertThat(strip(page, "mike")).not().containsText("tilted in");
-        assertThat(page.locator("[aria-label=Call] option[value=anvil-drizzle]"))
-                .hasText("Anvil Drizzle");
+        assertMenuNames(page, "Anvil Drizzle");
     }
 
     @Test
     void a5ATwoGappedGapHasSomebody(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        page.selectOption("[aria-label=Call]", "bellows-drizzle");
-        page.selectOption("[aria-label=Formation]", "doubles-gun");
+        Words.choose(page, "Call", "bellows-drizzle");
+        Words.choose(page, "Formation", "doubles-gun");
         Locator gap = page.locator("[data-word^=gap]:has(.dotted)").first();
         assertThat(gap.locator("rect")).hasCSS("fill", "none");
         assertThat(page.locator("[data-word^=two-gap]").first()).containsText("two-gaps");
@@ -222,7 +238,7 @@ class BoardIT extends InBrowser {
                         .setStatus(500)
                         .setContentType("application/problem+json")
                         .setBody(problem.formatted(500, "fault", "It is logged as 1a2b3c4d."))));
-        page.selectOption("[aria-label=Formation]", "doubles-gun");
+        Words.choose(page, "Formation", "doubles-gun");
         assertThat(page.locator("main > [role=alert]")).containsText("1a2b3c4d");
         page.locator("main > [role=alert] button").click();
         assertThat(page.locator("main > [role=alert]")).hasCount(0);
@@ -246,7 +262,7 @@ class BoardIT extends InBrowser {
                 r.resume();
             }
         });
-        page.selectOption("[aria-label=Formation]", "trips-open");
+        Words.choose(page, "Formation", "trips-open");
         assertThat(page.locator("main > [role=alert]")).containsText("Trying again by itself");
         Chromium.assertAccessible(page);
         away[0] = false;
@@ -271,7 +287,7 @@ class BoardIT extends InBrowser {
     void inAHandTheFieldTheFindingsAndTheMenStandOneUnderTheOther(int port) {
         Page page = chromium.signedIn(port, "lind", "/board");
         page.setViewportSize(390, 844);
-        page.selectOption("[aria-label=Formation]", "tackle-out");
+        Words.choose(page, "Formation", "tackle-out");
         assertThat(page.locator(".facts")).containsText("detached lineman");
         assertThat(page.locator(".board .rules summary")).containsText("of 12 rules");
         var field = page.locator(".drawing").boundingBox();
@@ -283,5 +299,12 @@ class BoardIT extends InBrowser {
         Assertions.assertThat(men.y).isGreaterThan(findings.y + findings.height - 1);
         Assertions.assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
                 .isLessThanOrEqualTo(390);
+    }
+
+    private static void assertMenuNames(Page page, String name) {
+        Words.word(page, "Call").click();
+        page.locator(".choices input").fill("anvil-drizzle");
+        assertThat(page.locator(".word-list .name").first()).hasText(name);
+        page.keyboard().press("Escape");
     }
 }

@@ -92,8 +92,8 @@ class FieldIT extends InBrowser {
                 port, "marrow", "/board?call=anvil-fog&against=trips-open&to=left&code=hs&ball=12&hash=r&down=3-4");
         settled(page);
         shows(page, "trips-open", "anvil-fog");
-        assertThat(page.locator("[aria-label='Strong side']")).hasValue("true");
-        page.selectOption("[aria-label=Formation]", "pro-i");
+        Words.assertSays(page, "Strong side", "true");
+        Words.choose(page, "Formation", "pro-i");
         page.waitForURL("**against=pro-i**");
         Page other = page.context().newPage();
         other.navigate("http://127.0.0.1:" + port + "/board?call=anvil-drizzle&against=wing-t&code=hs&ball=30&hash=m");
@@ -122,7 +122,7 @@ class FieldIT extends InBrowser {
     }
 
     private static void shows(Page page, String formation, String call) {
-        assertThat(page.locator("[aria-label=Formation]")).hasValue(formation);
-        assertThat(page.locator("[aria-label=Call]")).hasValue(call);
+        Words.assertSays(page, "Formation", formation);
+        Words.assertSays(page, "Call", call);
     }
 }

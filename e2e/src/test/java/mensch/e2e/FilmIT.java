@@ -123,10 +123,9 @@ class FilmIT extends InBrowser {
     }
 
     private static void log(Page page) {
-        page.selectOption(
-                "[aria-label='Ball spot']",
-                String.valueOf(SCENE.snap().field().ball().yardsToGoal()));
-        page.selectOption("[aria-label=Formation]", SCENE.formation());
+        Words.choose(
+                page, "Ball spot", String.valueOf(SCENE.snap().field().ball().yardsToGoal()));
+        Words.choose(page, "Formation", SCENE.formation());
         assertThat(page.locator(".time")).containsText("ball moves");
     }
 
@@ -137,7 +136,7 @@ class FilmIT extends InBrowser {
         for (KnownPlace place : KnownPlaces.of(SCENE.snap().field())) {
             ImagePoint at = pixel(place.at().x(), place.at().y());
             if (CAMERA.sees(at) && place.at().y() > -10 && place.at().y() < 15) {
-                page.selectOption(".pick select", place.name());
+                Words.choose(page, "Place", place.name());
                 click(page, at);
                 clicked++;
                 assertThat(page.locator(".stage .point")).hasCount(clicked);
@@ -168,7 +167,7 @@ class FilmIT extends InBrowser {
         page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))
                 .locator(".grade")
                 .click();
-        page.selectOption(".asked-form select", "=");
+        Words.choose(page, "Mark", "=");
         page.fill(".asked-form textarea", "told to widen by the bench");
         page.locator(".asked-form button.main").click();
         assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))

@@ -10,7 +10,7 @@ class PlayDocumentsIT extends InBrowser {
     @Test
     void aRunIsWrittenFromNothingWithTheKeyboardAndMeetsTheDefence(int port) {
         Page page = chromium.signedIn(port, "marrow", "/playbook");
-        page.selectOption("[aria-label=Kind]", "run");
+        Words.choose(page, "Kind", "run");
         assertThat(page.locator("section li", new Page.LocatorOptions().setHasText("Buck sweep")))
                 .isVisible();
         page.keyboard().press("n");
@@ -29,14 +29,14 @@ class PlayDocumentsIT extends InBrowser {
         page.locator("text=Add a man").click();
         page.getByLabel("Blocks, man 9").fill("wing");
         page.keyboard().press("Tab");
-        page.selectOption("[aria-label='Blocks, what wing does']", "lead");
+        Words.choose(page, "Blocks, what wing does", "lead");
         Chromium.assertAccessible(page);
         page.locator("text=Keep as our own").click();
         assertThat(page.locator("[role=alert]")).hasCount(0);
         assertThat(page.locator("header")).containsText("revision 1");
         page.waitForURL("**/playbook/play/run/otter-dive");
         assertThat(page.locator("header")).containsText("revision 1");
-        page.selectOption("label:has-text('Aims at') select", "B");
+        Words.choose(page, "Aims at", "B");
         page.locator("section[aria-label='As it is written']").focus();
         page.keyboard().press("s");
         assertThat(page.locator("header")).containsText("Saved as revision 2");
@@ -76,7 +76,7 @@ class PlayDocumentsIT extends InBrowser {
     @Test
     void aPlayThatNobodyRunsIsPutAway(int port) {
         Page page = chromium.signedIn(port, "marrow", "/playbook");
-        page.selectOption("[aria-label=Kind]", "run");
+        Words.choose(page, "Kind", "run");
         page.locator("section li button", new Page.LocatorOptions().setHasText("Midline option"))
                 .click();
         page.locator("aside >> text=put it away").click();

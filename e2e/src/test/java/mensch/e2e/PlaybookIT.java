@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
  */
 class PlaybookIT extends InBrowser {
     private static void write(Page page, String man, String sentence) {
-        page.selectOption("[aria-label=Man]", man);
+        Words.choose(page, "Man", man);
         page.locator("section[aria-label='His rules']").focus();
         page.keyboard().press("a");
         page.keyboard().type(sentence);
@@ -42,7 +42,7 @@ class PlaybookIT extends InBrowser {
         assertThat(page.locator("ul li")).not().hasCount(0);
         page.keyboard().press("n");
         page.fill(".ant-modal input", "Otter Plover");
-        page.selectOption(".ant-modal [aria-label=coverage]", "blank");
+        Words.choose(page, "coverage", "blank");
         page.locator("text=Make it and write its rules").click();
         assertThat(page.locator(".strip li")).not().hasCount(0);
         write(
@@ -60,8 +60,8 @@ class PlaybookIT extends InBrowser {
         assertThat(page.locator("header")).containsText("Saved as revision 2");
         assertThat(cell(page, "Trips open").locator(".bust")).containsText("bust");
         cell(page, "Empty 3x2").locator("button").press("Enter");
-        page.selectOption("[aria-label=Man]", "mike");
-        page.selectOption("[aria-label=Part]", "pass");
+        Words.choose(page, "Man", "mike");
+        Words.choose(page, "Part", "pass");
         assertThat(page.locator(".now")).containsText("man #3");
         Chromium.assertAccessible(page);
         page.navigate("http://127.0.0.1:" + port + "/playbook/card/otter-plover");
@@ -88,16 +88,16 @@ class PlaybookIT extends InBrowser {
         Page page = chromium.signedIn(port, "marrow", "/programme/roster");
         assertThat(page.locator("tbody tr")).not().hasCount(0);
         Chromium.assertAccessible(page);
-        page.locator("[aria-label='Sides of tackle']").selectOption("");
+        Words.choose(page, "Sides of tackle", "may flip", "");
         page.locator("button", new Page.LocatorOptions().setHasText("Save the roster"))
                 .click();
         assertThat(page.locator("[role=status]")).containsText("Saved");
         page.navigate("http://127.0.0.1:" + port + "/board");
-        page.selectOption("[aria-label=Motion]", "trade");
+        Words.choose(page, "Motion", "trade");
         Locator tackle = page.locator(".strip [data-job=tackle]");
         assertThat(tackle).containsText("90 Tolley");
         page.navigate("http://127.0.0.1:" + port + "/programme/roster");
-        page.locator("[aria-label='Sides of tackle']").selectOption("tackle|nose");
+        Words.choose(page, "Sides of tackle", "tackle|nose");
         page.keyboard().press("Tab");
         page.locator("button", new Page.LocatorOptions().setHasText("Save the roster"))
                 .click();
@@ -113,8 +113,8 @@ class PlaybookIT extends InBrowser {
     @Test
     void aRungForThisWeekSpeaksAndGoesAgain(int port) {
         Page page = chromium.signedIn(port, "marrow", "/playbook/call/anvil-drizzle");
-        page.selectOption("[aria-label=Man]", "mike");
-        page.selectOption("[aria-label=Part]", "key");
+        Words.choose(page, "Man", "mike");
+        Words.choose(page, "Part", "key");
         page.locator("section[aria-label='His rules']").focus();
         page.keyboard().press("w");
         page.keyboard().type("key centre ignore guard");
@@ -131,8 +131,8 @@ class PlaybookIT extends InBrowser {
     @Test
     void aFindingIsMendedByOneKeyAndTakenBackByAnother(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        page.selectOption("[aria-label=Formation]", "double-wing");
-        page.selectOption("[aria-label=Call]", "anvil-eel");
+        Words.choose(page, "Formation", "double-wing");
+        Words.choose(page, "Call", "anvil-eel");
         Locator findings = page.locator("aside");
         assertThat(page.locator(".board[aria-busy=false]")).isVisible();
         assertThat(findings).containsText("Nobody has the D gap left.");
@@ -150,7 +150,7 @@ class PlaybookIT extends InBrowser {
     @Test
     void aPlanIsAuditedAndACellOpensTheBoard(int port) {
         Page page = chromium.signedIn(port, "marrow", "/plan");
-        page.selectOption("[aria-label=Motions]", "false");
+        Words.choose(page, "Motions", "false");
         assertThat(page.locator("[aria-label^='Anvil Eel Fog against Double wing']"))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
         page.keyboard().press("Escape");
@@ -165,7 +165,7 @@ class PlaybookIT extends InBrowser {
     @Test
     void theStripFollowsASentenceAsItIsTypedAndUndoTakesItBack(int port) {
         Page page = chromium.signedIn(port, "marrow", "/playbook/call/anvil-drizzle");
-        page.selectOption("[aria-label=Man]", "nickel");
+        Words.choose(page, "Man", "nickel");
         assertThat(cell(page, "Trips open").locator(".rung")).containsText("trips");
         page.locator("section[aria-label='His rules']").focus();
         page.keyboard().press("a");
@@ -182,7 +182,7 @@ class PlaybookIT extends InBrowser {
         Page page = chromium.signedIn(port, "lind", "/playbook/compare?first=anvil-drizzle&second=anvil-fog");
         assertThat(page.locator(".table")).containsText("stack tackle @ 12");
         assertThat(page.locator(".table")).containsText("deep half @ 13");
-        page.selectOption("[aria-label='Second call']", "chisel-drizzle");
+        Words.choose(page, "Second call", "chisel-drizzle");
         assertThat(page.locator(".table")).containsText("no such man");
         Chromium.assertAccessible(page);
     }
@@ -238,7 +238,7 @@ class PlaybookIT extends InBrowser {
         page.fill("[aria-label='Name of the formation']", "Otter split");
         page.keyboard().press("Enter");
         assertThat(page.locator(".place")).containsText("Kept among the formations");
-        assertThat(page.locator("[aria-label=Formation]")).hasValue("otter-split");
+        Words.assertSays(page, "Formation", "otter-split");
         Chromium.assertAccessible(page);
     }
 }

@@ -15,8 +15,8 @@ class PlaysIT extends InBrowser {
     @Test
     void findingsAreWalkedMutedWithAReasonAndSaidAgain(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        page.selectOption("[aria-label=Call]", "anvil-drizzle");
-        page.selectOption("[aria-label=Formation]", "trips-open");
+        Words.choose(page, "Call", "anvil-drizzle");
+        Words.choose(page, "Formation", "trips-open");
         Locator panel = page.locator(".board aside");
         assertThat(page.locator(".facts")).containsText("1 receiver left and 3 right");
         assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
@@ -47,8 +47,8 @@ class PlaysIT extends InBrowser {
     @Test
     void runsAndPassesAreWalkedAndDrawn(int port) {
         Page page = chromium.signedIn(port, "lind", "/board");
-        page.selectOption("[aria-label=Formation]", "pro-i");
-        page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        Words.choose(page, "Formation", "pro-i");
+        Words.choose(page, "Call", "anvil-drizzle");
         Locator panel = page.locator(".board aside");
         assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
         page.locator(".facts").click();
@@ -80,8 +80,8 @@ class PlaysIT extends InBrowser {
     @Test
     void oneRunIsRunAtTwoFrontsSideBySide(int port) {
         Page page = chromium.signedIn(port, "marrow", "/playbook/compare?first=wedge-ice&second=maul-ice");
-        page.selectOption("[aria-label=Formation]", "goal-32");
-        page.selectOption("[aria-label=Run]", "power");
+        Words.choose(page, "Formation", "goal-32");
+        Words.choose(page, "Run", "power");
         assertThat(page.locator(".two .blocks")).hasCount(2);
         assertThat(page.locator(".two")).containsText("Power right");
         Chromium.assertAccessible(page);

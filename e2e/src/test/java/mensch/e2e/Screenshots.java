@@ -36,12 +36,12 @@ public final class Screenshots {
         try (var chromium = new Chromium()) {
             Page page = chromium.signedIn(port, "marrow", "/board");
             shot(page, "board");
-            page.selectOption("[aria-label=Motion]", "trade");
+            Words.choose(page, "Motion", "trade");
             shot(page, "board-motion");
-            page.selectOption("[aria-label=Motion]", "");
-            page.selectOption("[aria-label=Formation]", "trips-open");
-            page.selectOption("[aria-label=Hash]", "l");
-            page.selectOption("[aria-label=Call]", "anvil-fog");
+            Words.choose(page, "Motion", "no motion", "");
+            Words.choose(page, "Formation", "trips-open");
+            Words.choose(page, "Hash", "l");
+            Words.choose(page, "Call", "anvil-fog");
             page.locator(".strip [data-job=nickel] .head b").click();
             page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules"))
                     .click();
@@ -69,7 +69,7 @@ public final class Screenshots {
         shot(page, "playbook");
         page.navigate(base() + "/playbook/call/anvil-fog");
         page.waitForTimeout(1200);
-        page.selectOption("[aria-label=Man]", "nickel");
+        Words.choose(page, "Man", "nickel");
         shot(page, "playbook-rules");
         page.navigate(base() + "/playbook/compare?first=anvil-drizzle&second=anvil-frost");
         shot(page, "playbook-compare");
@@ -86,23 +86,23 @@ public final class Screenshots {
         page.waitForTimeout(14_000);
         shot(page, "plan");
         page.navigate(base() + "/board");
-        page.selectOption("[aria-label=Formation]", "double-wing");
-        page.selectOption("[aria-label=Call]", "anvil-eel");
+        Words.choose(page, "Formation", "double-wing");
+        Words.choose(page, "Call", "anvil-eel");
         page.waitForTimeout(800);
         page.keyboard().press("t");
         page.waitForTimeout(2500);
         shot(page, "board-repairs");
         plays(page);
-        page.selectOption("[aria-label=Formation]", "flag-spread");
+        Words.choose(page, "Formation", "flag-spread");
         page.waitForTimeout(800);
-        page.selectOption("[aria-label=Call]", "tack-siskin");
+        Words.choose(page, "Call", "tack-siskin");
         shot(page, "board-flag");
     }
 
     private void plays(Page page) {
-        page.selectOption("[aria-label=Formation]", "pro-i");
-        page.selectOption("[aria-label=Hash]", "m");
-        page.selectOption("[aria-label=Call]", "anvil-drizzle");
+        Words.choose(page, "Formation", "pro-i");
+        Words.choose(page, "Hash", "m");
+        Words.choose(page, "Call", "anvil-drizzle");
         page.keyboard().press("v");
         page.waitForTimeout(1500);
         page.locator(".facts").click();
@@ -111,7 +111,7 @@ public final class Screenshots {
         page.locator(".lines button", new Page.LocatorOptions().setHasText("Power right"))
                 .click();
         shot(page, "board-runs");
-        page.selectOption("[aria-label=Formation]", "trips-open");
+        Words.choose(page, "Formation", "trips-open");
         page.waitForTimeout(1500);
         page.locator(".kinds button", new Page.LocatorOptions().setHasText("passes"))
                 .click();

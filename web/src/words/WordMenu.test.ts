@@ -1,0 +1,49 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it } from 'vitest'
+import WordMenu from './WordMenu.vue'
+
+const options = [
+  { id: 'fog', name: 'Anvil Fog', words: 'two deep', kinds: ['cover 2'], group: 'Meant for Pro I' },
+  { id: 'drizzle', name: 'Anvil Drizzle', words: 'three deep', kinds: ['cover 3'], group: 'Meant for others' },
+]
+async function opened() {
+  const view = mount(WordMenu, { props: { value: 'fog', label: 'Call', options }, attachTo: document.body })
+  await view.find('button').trigger('click')
+  for (let n = 0; n < 20 && !document.querySelector('.ant-select'); n++) {
+    await new Promise((done) => setTimeout(done, 50))
+    await flushPromises()
+  }
+  return view
+}
+
+describe('a word that is chosen', () => {
+  beforeEach(() => (document.body.innerHTML = ''))
+  it('says what it is and what it stands for', () => {
+    const button = mount(WordMenu, { props: { value: 'fog', label: 'Call', options } }).find('button')
+    expect(button.text()).toBe('Anvil Fog')
+    expect(button.attributes('aria-label')).toBe('Call: Anvil Fog')
+  })
+  it('shows under headings what each thing is in the trade', async () => {
+    await opened()
+    const list = document.querySelector('.word-list')!.textContent
+    expect(list).toContain('Meant for others')
+    expect(list).toContain('three deep')
+  })
+  it('finds by what a thing is, takes it with Enter, and the hand goes back to the word', async () => {
+    const view = await opened()
+    const field = view.find('input')
+    await field.setValue('cover 3')
+    await flushPromises()
+    await field.trigger('keydown', { key: 'Enter', which: 13, keyCode: 13 })
+    await flushPromises()
+    expect(view.emitted('pick')).toEqual([['drizzle']])
+    expect(view.find('.ant-select').exists()).toBe(false)
+    expect(document.activeElement).toBe(view.find('button').element)
+  })
+  it('says that nothing is called so', async () => {
+    const view = await opened()
+    await view.find('input').setValue('zebra')
+    await flushPromises()
+    expect(document.querySelector('.word-list')!.textContent).toContain('Nothing is called “zebra”')
+  })
+})

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue'
+import type { Choice } from './fitting'
+
+/** A word of a sentence that is chosen from a menu: the word as a button; pressed, a list that is searched by typing. */
+const props = defineProps<{
+  value: string
+  label: string
+  options: readonly Choice[]
+  strong?: boolean
+  comma?: boolean
+  /** As a field of a form and not as a word of a sentence. */
+  field?: boolean
+  disabled?: boolean
+}>()
+const emit = defineEmits<{ pick: [id: string] }>()
+const WordChoices = defineAsyncComponent(() => import('./WordChoices.vue'))
+const opened = ref(false)
+const word = useTemplateRef('word')
+const shown = computed(() => props.options.find((o) => o.id === props.value)?.name ?? props.value)
+
+function pick(id: string): void {
+  if (id !== props.value) emit('pick', id)
+}
+/** The hand goes back to the word. */
+async function close(): Promise<void> {
+  opened.value = false
+  await nextTick()
+  word.value?.focus({ preventScroll: true })
+}
+/** Enter and Space are the button's; a letter or an arrow on a closed word never changes it. */
+function press(event: KeyboardEvent): void {
+  if (event.key === 'Enter' || event.key === ' ') event.stopPropagation()
+}
+</script>
+
+<template>
+  <span
+    class="word"
+    :class="{ field }"
+    ><button
+      ref="word"
+      type="button"
+      :data-menu="label"
+      :data-value="value"
+      :aria-label="`${label}: ${shown}`"
+      aria-haspopup="listbox"
+      :aria-expanded="opened"
+      :class="{ strong, opened }"
+      :disabled="disabled"
+      @click="opened = true"
+      @keydown="press"
+    >
+      {{ shown || '…' }}</button
+    ><template v-if="comma">,</template
+    ><WordChoices
+      v-if="opened"
+      :value="value"
+      :label="label"
+      :options="options"
+      @pick="pick"
+      @close="close"
+    />
+  </span>
+</template>
+
+<style scoped>
+.word {
+  position: relative;
+  min-width: 0;
+}
+button {
+  border: 0;
+  border-bottom: 2px solid var(--control);
+  border-radius: 0;
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  padding: 0;
+  cursor: pointer;
+  max-width: 100%;
+}
+button:hover:enabled {
+  border-bottom-color: var(--ink);
+}
+button.strong {
+  font-weight: 700;
+}
+button.opened {
+  opacity: 0;
+}
+.field button {
+  width: 100%;
+  padding: 6px 8px;
+  border: 1.5px solid var(--control);
+  border-radius: 3px;
+  background: var(--card);
+  font: 400 14px/1.3 var(--text);
+}
+.field button::after {
+  content: ' ▾';
+  float: right;
+  color: var(--soft);
+}
+button:disabled {
+  cursor: default;
+  border-color: var(--rule);
+}
+.field button:disabled::after {
+  content: '';
+}
+</style>
