@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
-import { matches, typing } from '../shell/keys'
+import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import { useTrouble } from '../shell/trouble'
 import { boardActions } from './boardActions'
+import { boardFinds } from './boardFinds'
 import { useHand } from './boardHand'
 import BoardPanel from './BoardPanel.vue'
 import { useBoard } from './boardStore'
@@ -13,7 +13,6 @@ import FieldLegend from './field/FieldLegend.vue'
 import FieldStage from './FieldStage.vue'
 import { flat } from './findings'
 import JobStrip from './JobStrip.vue'
-import KeysHelp from './KeysHelp.vue'
 import PlaceAsk from './PlaceAsk.vue'
 import { usePlays } from './playsStore'
 import SaveBar from './SaveBar.vue'
@@ -31,7 +30,6 @@ const { ghost, dropped } = storeToRefs(hand)
 const snapLine = useTemplateRef('snapLine')
 const saveBar = useTemplateRef('saveBar')
 const right = useTemplateRef('right')
-const help = ref(false)
 const legend = ref(false)
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 
@@ -55,7 +53,8 @@ const changed = computed(() => new Set(phase.value > 0 ? (answer.value?.changes 
 const broken = computed(
   () => new Set((sheet.value?.findings ?? []).filter((f) => f.severity === 'bust').flatMap((f) => f.who)),
 )
-const meant = computed(() => flat(groups.value).find((l) => l.key === pointed.value)?.finding.who)
+const listed = computed(() => flat(groups.value))
+const meant = computed(() => listed.value.find((l) => l.key === pointed.value)?.finding.who)
 
 function enter(): void {
   if (ghost.value && selected.value) dropped.value = { job: selected.value, spot: ghost.value }
@@ -96,7 +95,6 @@ const actions = boardActions({
   undo: board.undo,
   redo: board.redo,
   save: () => void saveBar.value?.save(),
-  help: () => (help.value = true),
   picked,
   movable: hand.mayNudge,
   moves,
@@ -105,16 +103,11 @@ const actions = boardActions({
   mayGoBack: () => board.mayGoBack,
   maySave: () => board.dirty && mayWrite.value,
 })
-/** While a question is open, keys are its own. */
-const elsewhere = (): boolean =>
-  !!dropped.value || help.value || legend.value || !!saveBar.value?.open || !!right.value?.waiting()
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event) || elsewhere()) return
-  const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
-  const onButton = event.target instanceof HTMLButtonElement && event.key === 'Enter' && !event.target.dataset.job
-  if (!action || onButton) return
-  event.preventDefault()
-  action.perform()
+useViewActions({
+  title: 'Board',
+  actions,
+  finds: () => boardFinds(board, listed.value),
+  quiet: () => !!dropped.value || legend.value || !!saveBar.value?.open || !!right.value?.waiting(),
 })
 </script>
 
@@ -158,11 +151,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <FieldLegend
       :open="legend"
       @close="legend = false"
-    />
-    <KeysHelp
-      :open="help"
-      :actions="actions"
-      @close="help = false"
     />
   </div>
 </template>

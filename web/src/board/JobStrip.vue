@@ -67,6 +67,7 @@ function because(job: JobRow): { rung: string; facts: string }[] {
         type="button"
         :aria-pressed="job.id === selected"
         :data-job="job.id"
+        data-passes-keys
         @click="$emit('pick', job.id)"
         @dblclick="$emit('open', job.id)"
       >

@@ -1,4 +1,4 @@
-import type { Action } from '../shell/keys'
+import { actionsOf, type Action } from '../shell/actions/action'
 import { LAYERS, type Layer, type Panel } from './boardStore'
 import { THIS_WEEK } from './draft'
 
@@ -27,7 +27,6 @@ export interface BoardHands {
   undo: () => void
   redo: () => void
   save: () => void
-  help: () => void
   picked: () => boolean
   movable: () => boolean
   /** Whether there is a before and an after. */
@@ -38,180 +37,46 @@ export interface BoardHands {
   maySave: () => boolean
 }
 
-const always = (): boolean => true
+const HALF_YARD = 0.5
+const line = actionsOf('The snap line')
+const men = actionsOf('A man')
+const field = actionsOf('The field')
+const lists = actionsOf('What breaks, and plays')
+const rules = actionsOf('His rules, and the call')
 
 /** Every key of the board. */
 export function boardActions(hands: BoardHands): Action[] {
   return [
-    { id: 'type', label: 'Type a snap', shortcut: '/', enabled: always, perform: hands.typeSnap },
-    { id: 'previous', label: 'Man to the left', shortcut: 'ArrowLeft', enabled: always, perform: () => hands.walk(-1) },
-    { id: 'next', label: 'Man to the right', shortcut: 'ArrowRight', enabled: always, perform: () => hands.walk(1) },
-    {
-      id: 'rules',
-      label: 'His rules (or put him where his ghost stands)',
-      shortcut: 'Enter',
-      enabled: hands.picked,
-      perform: hands.enter,
-    },
-    { id: 'back', label: 'One step back', shortcut: 'Escape', enabled: always, perform: hands.back },
-    {
-      id: 'nudge-left',
-      label: 'Move him half a yard left',
-      shortcut: 'Shift+ArrowLeft',
-      enabled: hands.movable,
-      perform: () => hands.nudge(-0.5, 0),
-    },
-    {
-      id: 'nudge-right',
-      label: 'Move him half a yard right',
-      shortcut: 'Shift+ArrowRight',
-      enabled: hands.movable,
-      perform: () => hands.nudge(0.5, 0),
-    },
-    {
-      id: 'nudge-up',
-      label: 'Move him half a yard up',
-      shortcut: 'Shift+ArrowUp',
-      enabled: hands.movable,
-      perform: () => hands.nudge(0, 0.5),
-    },
-    {
-      id: 'nudge-down',
-      label: 'Move him half a yard down',
-      shortcut: 'Shift+ArrowDown',
-      enabled: hands.movable,
-      perform: () => hands.nudge(0, -0.5),
-    },
-    {
-      id: 'put-back',
-      label: 'Put him back where his rules say',
-      shortcut: 'Delete',
-      enabled: hands.picked,
-      perform: hands.putBack,
-    },
-    ...LAYERS.map((layer, i): Action => ({
-      id: layer,
-      label: `Layer: ${layer}`,
-      shortcut: String(i + 1),
-      enabled: always,
-      perform: () => hands.toggle(layer),
-    })),
-    {
-      id: 'offence',
-      label: 'Place men of the offence',
-      shortcut: 'O',
-      enabled: always,
-      perform: hands.place,
-    },
-    {
-      id: 'receiver',
-      label: 'Who has the next receiver',
-      shortcut: 'R',
-      enabled: always,
-      perform: () => hands.askReceiver(1),
-    },
-    {
-      id: 'receiver-before',
-      label: 'Who has the receiver before',
-      shortcut: 'E',
-      enabled: always,
-      perform: () => hands.askReceiver(-1),
-    },
-    { id: 'legend', label: 'What the marks on the field mean', shortcut: 'L', enabled: always, perform: hands.legend },
-    {
-      id: 'phase',
-      label: 'Before and after the motion',
-      shortcut: 'M',
-      enabled: hands.moves,
-      perform: hands.turnPhase,
-    },
-    {
-      id: 'play',
-      label: 'Play the motion step by step',
-      shortcut: 'G',
-      enabled: hands.moves,
-      perform: hands.playMotion,
-    },
-    {
-      id: 'turn',
-      label: 'Seen from behind the offence or the defence',
-      shortcut: 'V',
-      enabled: always,
-      perform: hands.turn,
-    },
-    { id: 'findings', label: 'What breaks', shortcut: 'F', enabled: always, perform: () => hands.show('findings') },
-    {
-      id: 'repairs',
-      label: 'Try repairs of his worst finding',
-      shortcut: 'T',
-      enabled: always,
-      perform: hands.tryRepairs,
-    },
-    {
-      id: 'finding-next',
-      label: 'Next finding, or next play',
-      shortcut: 'ArrowDown',
-      enabled: always,
-      perform: () => hands.walkList(1),
-    },
-    {
-      id: 'finding-previous',
-      label: 'Finding or play before',
-      shortcut: 'ArrowUp',
-      enabled: always,
-      perform: () => hands.walkList(-1),
-    },
-    {
-      id: 'mute',
-      label: 'Mute the finding pointed at',
-      shortcut: 'X',
-      enabled: hands.mayMute,
-      perform: hands.mute,
-    },
-    {
-      id: 'plays',
-      label: 'Plays against it; again the next kind',
-      shortcut: 'P',
-      enabled: always,
-      perform: hands.showPlays,
-    },
-    {
-      id: 'changes',
-      label: 'What the motion changed',
-      shortcut: 'C',
-      enabled: hands.moves,
-      perform: () => hands.show('changes'),
-    },
-    {
-      id: 'add',
-      label: 'Add a rung on top of his ladder',
-      shortcut: 'A',
-      enabled: hands.mayAdd,
-      perform: () => hands.addRung(),
-    },
-    {
-      id: 'week',
-      label: 'Add a rung for this week only',
-      shortcut: 'W',
-      enabled: hands.mayAdd,
-      perform: () => hands.addRung(THIS_WEEK),
-    },
-    {
-      id: 'line-back',
-      label: 'Back to the snap line before',
-      shortcut: 'Z',
-      enabled: hands.mayGoBack,
-      perform: hands.lineBack,
-    },
-    { id: 'undo', label: 'Undo', shortcut: 'U', enabled: always, perform: hands.undo },
-    { id: 'redo', label: 'Redo', shortcut: 'Y', enabled: always, perform: hands.redo },
-    {
-      id: 'save',
-      label: 'Save the call',
-      shortcut: 'S',
-      enabled: hands.maySave,
-      perform: hands.save,
-    },
-    { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: hands.help },
+    line('type', '/', 'Type a snap', hands.typeSnap),
+    line('line-back', 'Z', 'Back to the line before', hands.lineBack, hands.mayGoBack),
+    men('previous', 'ArrowLeft', 'The man to the left', () => hands.walk(-1)),
+    men('next', 'ArrowRight', 'The man to the right', () => hands.walk(1)),
+    men('rules', 'Enter', 'His rules; or put him where his ghost stands', hands.enter, hands.picked),
+    men('nudge-left', 'Shift+ArrowLeft', 'Move him half a yard', () => hands.nudge(-HALF_YARD, 0), hands.movable),
+    men('nudge-right', 'Shift+ArrowRight', 'Move him half a yard', () => hands.nudge(HALF_YARD, 0), hands.movable),
+    men('nudge-up', 'Shift+ArrowUp', 'Move him half a yard', () => hands.nudge(0, HALF_YARD), hands.movable),
+    men('nudge-down', 'Shift+ArrowDown', 'Move him half a yard', () => hands.nudge(0, -HALF_YARD), hands.movable),
+    men('put-back', 'Delete', 'Put him back where his rules say', hands.putBack, hands.picked),
+    men('back', 'Escape', 'One step back', hands.back),
+    field('receiver', 'R', 'Who has the next receiver', () => hands.askReceiver(1)),
+    field('receiver-before', 'E', 'Who has the receiver before', () => hands.askReceiver(-1)),
+    ...LAYERS.map((layer, i) => field(layer, String(i + 1), `Show or hide ${layer}`, () => hands.toggle(layer))),
+    field('legend', 'L', 'What the marks mean', hands.legend),
+    field('phase', 'M', 'Before and after the motion', hands.turnPhase, hands.moves),
+    field('play', 'G', 'Play the motion step by step', hands.playMotion, hands.moves),
+    field('turn', 'V', 'Seen from behind the offence or the defence', hands.turn),
+    field('offence', 'O', 'Place men of the offence', hands.place),
+    lists('findings', 'F', 'What breaks', () => hands.show('findings')),
+    lists('finding-next', 'ArrowDown', 'Next finding, or next play', () => hands.walkList(1)),
+    lists('finding-previous', 'ArrowUp', 'Finding or play before', () => hands.walkList(-1)),
+    lists('repairs', 'T', 'Try repairs of his worst finding', hands.tryRepairs),
+    lists('mute', 'X', 'Mute the finding pointed at', hands.mute, hands.mayMute),
+    lists('plays', 'P', 'Plays against it; again the next kind', hands.showPlays),
+    lists('changes', 'C', 'What the motion changed', () => hands.show('changes'), hands.moves),
+    rules('add', 'A', 'Add a rung on top of his ladder', () => hands.addRung(), hands.mayAdd),
+    rules('week', 'W', 'Add a rung for this week only', () => hands.addRung(THIS_WEEK), hands.mayAdd),
+    rules('undo', 'U', 'Undo', hands.undo),
+    rules('redo', 'Y', 'Redo', hands.redo),
+    rules('save', 'S', 'Save the call', hands.save, hands.maySave),
   ]
 }

@@ -29,14 +29,14 @@ const whole = (text: string | undefined, least: number, most: number, otherwise:
   return text && Number.isInteger(n) && n >= least && n <= most ? n : otherwise
 }
 
-/** What an address asks for; words it does not have, or that make no sense, stand as they stood. None when it names no call. */
+/** What an address asks for; words it does not have, or that make no sense, stand as they stood. None when it names neither call nor formation. */
 export function fromQuery(query: LocationQuery, now: BoardPlace): BoardPlace | undefined {
   const said = (name: string): string | undefined => {
     const value = query[name]
     return typeof value === 'string' && value ? value : undefined
   }
-  const call = said('call')
-  if (!call) return undefined
+  const call = said('call') ?? now.call
+  if (!said('call') && !said('against')) return undefined
   const [down, distance] = said('down')?.split('-') ?? []
   const toGoal = whole(said('ball'), 1, 99, now.snap.toGoal)
   return {

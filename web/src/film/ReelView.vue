@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
 import type { GradeRow, JobRow } from '../api/types'
-import KeysHelp from '../board/KeysHelp.vue'
-import { matches, typing } from '../shell/keys'
+import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ClickPanel from './ClickPanel.vue'
 import { useFilm, type Mode } from './filmStore'
@@ -25,7 +23,6 @@ const route = useRoute()
 const { reel, snap, number, now, mode, target, problem } = storeToRefs(film)
 const frame = ref(0)
 const zoom = ref(false)
-const help = ref(false)
 const stage = useTemplateRef('stage')
 const grades = ref<GradeRow[]>([])
 const overruling = ref<JobRow>()
@@ -78,20 +75,10 @@ async function takeOut(): Promise<void> {
   }
 }
 
-const actions = reelActions({ film, frame, zoom, help, erasing, go, enter, stage: () => stage.value })
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (
-    typing(event) ||
-    help.value ||
-    overruling.value ||
-    erasing.value ||
-    (event.key === 'Enter' && event.target instanceof HTMLButtonElement)
-  )
-    return
-  const action = actions.find((a) => matches(a.shortcut, event) && a.enabled())
-  if (!action) return
-  event.preventDefault()
-  action.perform()
+useViewActions({
+  title: 'Film',
+  actions: reelActions({ film, frame, zoom, erasing, go, enter, stage: () => stage.value }),
+  quiet: () => !!overruling.value || erasing.value,
 })
 </script>
 
@@ -167,11 +154,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       :number="number"
       @close="erasing = false"
       @take-out="takeOut"
-    />
-    <KeysHelp
-      :open="help"
-      :actions="actions"
-      @close="help = false"
     />
   </div>
 </template>

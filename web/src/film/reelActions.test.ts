@@ -11,14 +11,13 @@ function room() {
     film,
     frame: ref(5),
     zoom: ref(false),
-    help: ref(false),
     erasing: ref(false),
     go: vi.fn(),
     enter: vi.fn(),
     stage: () => stage,
   }
   const actions = reelActions(controls)
-  const press = (key: string): void => actions.find((a) => a.shortcut === key && a.enabled())?.perform()
+  const press = (key: string): void => actions.find((a) => a.keys.includes(key) && a.enabled())?.perform()
   return { film, stage, controls, actions, press }
 }
 
@@ -27,7 +26,7 @@ describe('keys of the film room', () => {
   it.each<Mode>(['look', 'calibrate', 'mark'])('have one meaning each while one %ss', (mode) => {
     const { film, actions } = room()
     film.mode = mode
-    const keys = actions.filter((a) => a.enabled()).map((a) => a.shortcut)
+    const keys = actions.filter((a) => a.enabled()).flatMap((a) => a.keys)
     expect(keys).toEqual([...new Set(keys)])
   })
   it('step the film while one looks, and the cross while one points', () => {

@@ -1,5 +1,5 @@
 import type { Ref } from 'vue'
-import type { Action } from '../shell/keys'
+import { actionsOf, type Action } from '../shell/actions/action'
 import type { Mode, useFilm } from './filmStore'
 import { withoutMark } from './work'
 
@@ -8,142 +8,78 @@ export interface ReelControls {
   film: ReturnType<typeof useFilm>
   frame: Ref<number>
   zoom: Ref<boolean>
-  help: Ref<boolean>
   erasing: Ref<boolean>
   go: (frame: number) => void
   enter: (mode: Mode) => void
   stage: () => { toggle: () => void; walk: (x: number, y: number) => void; drop: () => void } | null
 }
 
-const always = (): boolean => true
+const time = actionsOf('The film')
+const snaps = actionsOf('Snaps')
+const clicks = actionsOf('Measuring')
+
+const CROSS = [
+  ['ArrowLeft', -1, 0],
+  ['ArrowRight', 1, 0],
+  ['ArrowUp', 0, -1],
+  ['ArrowDown', 0, 1],
+] as const
+const FAR = 20
 
 /** Every key of the film room. */
-export function reelActions({ film, frame, zoom, help, erasing, go, enter, stage }: ReelControls): Action[] {
+export function reelActions({ film, frame, zoom, erasing, go, enter, stage }: ReelControls): Action[] {
   const pointing = (): boolean => film.mode !== 'look'
   const looking = (): boolean => film.mode === 'look'
+  const marking = (): boolean => film.mode === 'mark'
+  const turn = (by: number): void => (film.mode === 'mark' ? film.walkMan(by) : film.walkPlace(by))
   return [
-    { id: 'back', label: 'One frame back', shortcut: ',', enabled: always, perform: () => go(frame.value - 1) },
-    { id: 'on', label: 'One frame on', shortcut: '.', enabled: always, perform: () => go(frame.value + 1) },
-    {
-      id: 'left',
-      label: 'One frame back',
-      shortcut: 'ArrowLeft',
-      enabled: looking,
-      perform: () => go(frame.value - 1),
-    },
-    {
-      id: 'right',
-      label: 'One frame on',
-      shortcut: 'ArrowRight',
-      enabled: looking,
-      perform: () => go(frame.value + 1),
-    },
-    { id: 'play', label: 'Play or stop', shortcut: 'P', enabled: always, perform: () => stage()?.toggle() },
-    {
-      id: 'snap',
-      label: 'To the frame where the ball moves',
-      shortcut: 'J',
-      enabled: always,
-      perform: () => go(film.now?.snapFrame ?? 0),
-    },
-    { id: 'previous', label: 'Previous snap', shortcut: '[', enabled: always, perform: () => void film.walkSnap(-1) },
-    { id: 'next', label: 'Next snap', shortcut: ']', enabled: always, perform: () => void film.walkSnap(1) },
-    {
-      id: 'ball',
-      label: 'The ball moves in this frame',
-      shortcut: 'B',
-      enabled: always,
-      perform: () => film.now && film.set({ ...film.now, snapFrame: frame.value }),
-    },
-    {
-      id: 'add',
-      label: 'A new snap at this frame',
-      shortcut: 'N',
-      enabled: always,
-      perform: () => void film.addSnap(frame.value),
-    },
-    {
-      id: 'erase',
-      label: 'Take this snap out of the log',
-      shortcut: 'X',
-      enabled: () => !!film.number,
-      perform: () => (erasing.value = true),
-    },
-    {
-      id: 'calibrate',
-      label: 'Calibrate: known places',
-      shortcut: 'K',
-      enabled: always,
-      perform: () => enter('calibrate'),
-    },
-    { id: 'mark', label: 'Mark feet', shortcut: 'M', enabled: always, perform: () => enter('mark') },
-    {
-      id: 'zoom',
-      label: 'Zoom in where the pointer is',
-      shortcut: 'Z',
-      enabled: always,
-      perform: () => (zoom.value = !zoom.value),
-    },
-    {
-      id: 'turn',
-      label: 'Next man or place',
-      shortcut: 'D',
-      enabled: pointing,
-      perform: () => (film.mode === 'mark' ? film.walkMan(1) : film.walkPlace(1)),
-    },
-    {
-      id: 'turn-back',
-      label: 'Previous man or place',
-      shortcut: 'A',
-      enabled: pointing,
-      perform: () => (film.mode === 'mark' ? film.walkMan(-1) : film.walkPlace(-1)),
-    },
-    ...(
-      [
-        ['ArrowLeft', -1, 0],
-        ['ArrowRight', 1, 0],
-        ['ArrowUp', 0, -1],
-        ['ArrowDown', 0, 1],
-      ] as const
-    ).flatMap(([key, x, y]): Action[] => [
-      {
-        id: `cross-${key}`,
-        label: 'Cross one pixel',
-        shortcut: key,
-        enabled: pointing,
-        perform: () => stage()?.walk(x, y),
-      },
-      {
-        id: `cross-far-${key}`,
-        label: 'Cross twenty pixels',
-        shortcut: `Shift+${key}`,
-        enabled: pointing,
-        perform: () => stage()?.walk(20 * x, 20 * y),
-      },
+    time('back', ',', 'One frame back', () => go(frame.value - 1)),
+    time('on', '.', 'One frame on', () => go(frame.value + 1)),
+    time('left', 'ArrowLeft', 'One frame back', () => go(frame.value - 1), looking),
+    time('right', 'ArrowRight', 'One frame on', () => go(frame.value + 1), looking),
+    time('play', 'P', 'Play or stop', () => stage()?.toggle()),
+    time('snap', 'J', 'To the frame where the ball moves', () => go(film.now?.snapFrame ?? 0)),
+    time('zoom', 'Z', 'Zoom in where the pointer is', () => (zoom.value = !zoom.value)),
+    snaps('previous', '[', 'Previous snap', () => void film.walkSnap(-1)),
+    snaps('next', ']', 'Next snap', () => void film.walkSnap(1)),
+    snaps(
+      'ball',
+      'B',
+      'The ball moves in this frame',
+      () => film.now && film.set({ ...film.now, snapFrame: frame.value }),
+    ),
+    snaps('add', 'N', 'A new snap at this frame', () => void film.addSnap(frame.value)),
+    snaps(
+      'erase',
+      'X',
+      'Take this snap out of the log',
+      () => (erasing.value = true),
+      () => !!film.number,
+    ),
+    clicks('calibrate', 'K', 'Calibrate: known places', () => enter('calibrate')),
+    clicks('mark', 'M', 'Mark feet', () => enter('mark')),
+    clicks('turn', 'D', 'Next man or place', () => turn(1), pointing),
+    clicks('turn-back', 'A', 'Previous man or place', () => turn(-1), pointing),
+    ...CROSS.flatMap(([key, x, y]) => [
+      clicks(`cross-${key}`, key, 'Move the cross one pixel', () => stage()?.walk(x, y), pointing),
+      clicks(
+        `cross-far-${key}`,
+        `Shift+${key}`,
+        'Move the cross twenty pixels',
+        () => stage()?.walk(FAR * x, FAR * y),
+        pointing,
+      ),
     ]),
-    {
-      id: 'drop',
-      label: 'Click where the cross is',
-      shortcut: 'Enter',
-      enabled: pointing,
-      perform: () => stage()?.drop(),
-    },
-    {
-      id: 'remove',
-      label: 'Remove his mark',
-      shortcut: 'Delete',
-      enabled: () => film.mode === 'mark',
-      perform: () => film.now && film.target && film.set(withoutMark(film.now, film.target)),
-    },
-    { id: 'undo', label: 'Undo', shortcut: 'U', enabled: always, perform: film.undo },
-    { id: 'redo', label: 'Redo', shortcut: 'Y', enabled: always, perform: film.redo },
-    {
-      id: 'leave',
-      label: 'Leave the mode',
-      shortcut: 'Escape',
-      enabled: always,
-      perform: () => ((film.mode = 'look'), (zoom.value = false)),
-    },
-    { id: 'help', label: 'This list', shortcut: '?', enabled: always, perform: () => (help.value = true) },
+    clicks('drop', 'Enter', 'Click where the cross is', () => stage()?.drop(), pointing),
+    clicks(
+      'remove',
+      'Delete',
+      'Remove his mark',
+      () => film.now && film.target && film.set(withoutMark(film.now, film.target)),
+      marking,
+    ),
+    clicks('undo', 'U', 'Undo', film.undo),
+    clicks('redo', 'Y', 'Redo', film.redo),
+    clicks('leave', 'Escape', 'Leave the mode', () => ((film.mode = 'look'), (zoom.value = false))),
   ]
 }

@@ -40,6 +40,7 @@ const sign = (c: PlanCell): string =>
             type="button"
             :class="['cell', c.standing, { other: !c.meant, picked: at.row === i && at.column === j }]"
             :data-cell="`${i} ${j}`"
+            data-passes-keys
             :tabindex="at.row === i && at.column === j ? 0 : -1"
             :aria-label="cellWords(r.call.name, formations, c) + (c.worst ? ', ' + c.worst : '')"
             @click="at = { row: i, column: j }"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useLists } from '../shell/lists'
-import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -8,7 +7,8 @@ import type { PlanCell } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import WordMenu from '../words/WordMenu.vue'
 import { usePlaybook } from '../playbook/playbookStore'
-import { typing } from '../shell/keys'
+import { actionsOf } from '../shell/actions/action'
+import { useViewActions } from '../shell/actions/registry'
 import LearnPanel from './LearnPanel.vue'
 import PlanCellPanel from './PlanCellPanel.vue'
 import PlanHeat from './PlanHeat.vue'
@@ -58,30 +58,25 @@ async function open(): Promise<void> {
   Object.assign(board.snap, { formation: cell.value.formation, mirrored: false, motion: cell.value.motion })
   await router.push('/board')
 }
-useEventListener('keydown', (event: KeyboardEvent) => {
-  const step: Record<string, [number, number]> = {
-    ArrowUp: [-1, 0],
-    ArrowDown: [1, 0],
-    ArrowLeft: [0, -1],
-    ArrowRight: [0, 1],
-  }
-  const by = step[event.key]
-  if (typing(event) || !rows.value.length) return
-  if (
-    event.key === 'Enter' &&
-    !(event.target instanceof HTMLButtonElement && !event.target.classList.contains('cell'))
-  ) {
-    event.preventDefault()
-    void open()
-  }
-  if (event.key === 'Escape' && running.value) plan.cancel()
-  if (!by) return
-  event.preventDefault()
+function walk(row: number, column: number): void {
   at.value = {
-    row: Math.max(0, Math.min(rows.value.length - 1, at.value.row + by[0])),
-    column: Math.max(0, Math.min(formations.value.length - 1, at.value.column + by[1])),
+    row: Math.max(0, Math.min(rows.value.length - 1, at.value.row + row)),
+    column: Math.max(0, Math.min(formations.value.length - 1, at.value.column + column)),
   }
   document.querySelector<HTMLElement>(`[data-cell="${at.value.row} ${at.value.column}"]`)?.focus()
+}
+const ofMatrix = actionsOf('The matrix')
+const any = (): boolean => rows.value.length > 0
+useViewActions({
+  title: 'Plan',
+  actions: [
+    ofMatrix('up', 'ArrowUp', 'The call above', () => walk(-1, 0), any),
+    ofMatrix('down', 'ArrowDown', 'The call below', () => walk(1, 0), any),
+    ofMatrix('left', 'ArrowLeft', 'The formation to the left', () => walk(0, -1), any),
+    ofMatrix('right', 'ArrowRight', 'The formation to the right', () => walk(0, 1), any),
+    ofMatrix('open', 'Enter', 'Line it up on the board', () => void open(), any),
+    ofMatrix('cancel', 'Escape', 'Stop the audit', plan.cancel, () => running.value),
+  ],
 })
 </script>
 

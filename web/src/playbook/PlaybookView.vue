@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import WordMenu from '../words/WordMenu.vue'
-import { typing } from '../shell/keys'
+import { actionsOf } from '../shell/actions/action'
+import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ComposeCall from './ComposeCall.vue'
 import EntryDetail from './EntryDetail.vue'
@@ -43,17 +43,41 @@ async function walk(by: number): Promise<void> {
   await nextTick()
   cards.value?.querySelector<HTMLElement>('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' })
 }
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event) || composing.value || event.ctrlKey || event.metaKey) return
-  const step = { ArrowDown: 1, ArrowUp: -1, PageDown: PAGE, PageUp: -PAGE }[event.key]
-  if (step) void walk(step)
-  else if (event.key === '/') finder.value?.focus()
-  else if (event.key === 'n' && mayWrite.value) begin()
-  else if (event.key === 'Enter' && selected.value && !(event.target instanceof HTMLButtonElement))
-    openIt(selected.value)
-  else return
-  event.preventDefault()
+const ofList = actionsOf('The list')
+const documents = actionsOf('Documents of the playbook')
+useViewActions({
+  title: 'Playbook',
+  actions: [
+    ofList('next', 'ArrowDown', 'The next one', () => void walk(1)),
+    ofList('previous', 'ArrowUp', 'The one before', () => void walk(-1)),
+    ofList('page-on', 'PageDown', 'A page on', () => void walk(PAGE)),
+    ofList('page-back', 'PageUp', 'A page back', () => void walk(-PAGE)),
+    ofList('find', '/', 'Find by name or by what it is', () => finder.value?.focus()),
+    ofList(
+      'open',
+      'Enter',
+      'Open it: its rules, or its sheet',
+      () => openIt(selected.value!),
+      () => !!selected.value,
+    ),
+    ofList('new', 'N', 'Begin a new one', begin, () => mayWrite.value),
+  ],
+  finds: () =>
+    playbook.items
+      .filter((i) => !i.retired && i.kind !== 'call' && i.kind !== 'formation')
+      .map((i) => ({
+        ...documents(`${i.kind} ${i.id}`, [], i.name, () => show(i)),
+        words: `${i.kind}, ${i.summary}`,
+        kinds: i.kinds,
+      })),
+  quiet: () => composing.value,
 })
+function show(item: { kind: string; id: string }): void {
+  kind.value = item.kind
+  standing.value = 'all'
+  find.value = ''
+  selectedId.value = item.id
+}
 function showKind(chosen: string): void {
   kind.value = chosen
   selectedId.value = ''

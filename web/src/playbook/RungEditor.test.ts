@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { client } from '../api/client'
 import { useBoard } from '../board/boardStore'
+import { useActions } from '../shell/actions/registry'
 import { useLists } from '../shell/lists'
 import { useSession } from '../shell/session'
 import { job, sheet } from '../testing/fixtures'
@@ -62,7 +63,7 @@ async function editor() {
   return { board, wrapper }
 }
 const press = async (key: string): Promise<void> => {
-  document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+  useActions().press(new KeyboardEvent('keydown', { key }))
   await flushPromises()
 }
 

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useLists } from '../shell/lists'
-import { useEventListener } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -9,7 +8,8 @@ import { THIS_WEEK, withEdit } from '../board/draft'
 import RulesPanel from '../board/RulesPanel.vue'
 import SaveBar from '../board/SaveBar.vue'
 import WordMenu from '../words/WordMenu.vue'
-import { typing } from '../shell/keys'
+import { actionsOf } from '../shell/actions/action'
+import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import FormationStrip from './FormationStrip.vue'
 
@@ -45,25 +45,27 @@ const edits = computed(() =>
 /** The man's side against the cover side: of two corners the strip follows the one in hand. */
 const onCoverSide = computed(() => job.value?.onCoverSide ?? true)
 
+const mayAdd = (): boolean => mayWrite.value && !!selected.value
+const maySave = (): boolean => mayWrite.value && board.dirty
 function walk(by: number): void {
   const ids = men.value.map((m) => m.id)
   selected.value = ids[(ids.indexOf(selected.value ?? '') + by + ids.length) % ids.length]
 }
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event) || saveBar.value?.open || event.ctrlKey || event.metaKey) return
-  const act: Record<string, () => void> = {
-    ArrowLeft: () => walk(-1),
-    ArrowRight: () => walk(1),
-    u: board.undo,
-    y: board.redo,
-    a: () => mayWrite.value && rules.value?.add(),
-    w: () => mayWrite.value && rules.value?.add(THIS_WEEK),
-    s: () => board.dirty && mayWrite.value && void saveBar.value?.save(),
-  }
-  const found = act[event.key]
-  if (!found) return
-  event.preventDefault()
-  found()
+const ofMen = actionsOf('Men')
+const rungs = actionsOf('His rules, and the call')
+useViewActions({
+  title: 'Rules',
+  actions: [
+    ofMen('previous', 'ArrowLeft', 'The man to the left', () => walk(-1)),
+    ofMen('next', 'ArrowRight', 'The man to the right', () => walk(1)),
+    rungs('add', 'A', 'Add a rung on top of his ladder', () => rules.value?.add(), mayAdd),
+    rungs('week', 'W', 'Add a rung for this week only', () => rules.value?.add(THIS_WEEK), mayAdd),
+    rungs('undo', 'U', 'Undo', board.undo),
+    rungs('redo', 'Y', 'Redo', board.redo),
+    rungs('save', 'S', 'Save the call', () => void saveBar.value?.save(), maySave),
+  ],
+  finds: () => men.value.map((m) => ofMen(m.id, [], m.name, () => (selected.value = m.id))),
+  quiet: () => !!saveBar.value?.open,
 })
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useLists } from '../shell/lists'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { answer, client, over, problemOf } from '../api/client'
 import type { ConventionSheet } from '../api/types'
 import { useBoard } from '../board/boardStore'
@@ -26,7 +27,17 @@ async function load(): Promise<void> {
     trouble.value = problemOf(error).detail
   }
 }
-onMounted(load)
+const route = useRoute()
+const asked = computed(() => route.hash.slice(1))
+async function toAsked(): Promise<void> {
+  await nextTick()
+  if (asked.value) document.getElementById(asked.value)?.scrollIntoView({ block: 'center' })
+}
+onMounted(async () => {
+  await load()
+  await toAsked()
+})
+watch(asked, toAsked)
 async function choose(): Promise<void> {
   try {
     const choices = Object.fromEntries(
@@ -95,8 +106,9 @@ async function choose(): Promise<void> {
       </p>
       <fieldset
         v-for="s in sheet?.settings ?? []"
+        :id="s.id"
         :key="s.id"
-        :class="{ changed: chosen[s.id] !== s.chosen }"
+        :class="{ changed: chosen[s.id] !== s.chosen, asked: s.id === asked }"
       >
         <legend>{{ s.title }}</legend>
         <p class="soft">{{ s.why }}</p>

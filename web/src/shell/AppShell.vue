@@ -1,27 +1,24 @@
 <script setup lang="ts">
 import { ConfigProvider } from 'ant-design-vue'
-import { usePreferredDark, useStorage } from '@vueuse/core'
-import { computed, onMounted, watchEffect } from 'vue'
+import { defineAsyncComponent, onMounted } from 'vue'
 import SignIn from '../signin/SignIn.vue'
+import { useActions } from './actions/registry'
 import { useSession } from './session'
-import { themeOf, type ThemeName } from './theme'
+import { themeOf } from './theme'
 import { useTrouble } from './trouble'
+import { useShell } from './useShell'
 
 const session = useSession()
 const trouble = useTrouble()
-const dark = usePreferredDark()
-/** What was chosen here; until then the paper follows the system. */
-const chosen = useStorage<ThemeName | ''>('mensch.theme', '')
-const themeName = computed<ThemeName>(() => chosen.value || (dark.value ? 'night' : 'day'))
-watchEffect(() => (document.documentElement.dataset.theme = themeName.value))
+const actions = useActions()
+const { theme, turnPaper, palette } = useShell()
+const KeysHelp = defineAsyncComponent(() => import('./actions/KeysHelp.vue'))
+const ActionPalette = defineAsyncComponent(() => import('./actions/ActionPalette.vue'))
 onMounted(() => session.load())
-function turnPaper(): void {
-  chosen.value = themeName.value === 'day' ? 'night' : 'day'
-}
 </script>
 
 <template>
-  <ConfigProvider :theme="themeOf(themeName)">
+  <ConfigProvider :theme="themeOf(theme)">
     <div class="shell">
       <a
         class="skip"
@@ -60,7 +57,7 @@ function turnPaper(): void {
             class="link"
             @click="turnPaper"
           >
-            {{ themeName === 'day' ? 'Night' : 'Day' }}
+            {{ theme === 'day' ? 'Night' : 'Day' }}
           </button>
           <button
             type="button"
@@ -69,7 +66,20 @@ function turnPaper(): void {
           >
             Sign out
           </button>
-          <span><span class="key">?</span> keys</span>
+          <button
+            type="button"
+            class="link plain"
+            @click="palette"
+          >
+            <span class="key">Ctrl K</span> go to
+          </button>
+          <button
+            type="button"
+            class="link plain"
+            @click="actions.help = true"
+          >
+            <span class="key">?</span> keys
+          </button>
         </span>
       </nav>
       <main
@@ -103,6 +113,8 @@ function turnPaper(): void {
           v-show="session.me"
         />
       </main>
+      <KeysHelp v-if="actions.help" />
+      <ActionPalette v-if="actions.palette" />
     </div>
   </ConfigProvider>
 </template>
@@ -164,6 +176,9 @@ nav a.on {
 }
 .foot .link {
   color: var(--ink);
+}
+button.plain {
+  text-decoration: none;
 }
 .skip {
   position: absolute;

@@ -1,73 +1,25 @@
 <script setup lang="ts">
-import { Select, type SelectProps } from 'ant-design-vue'
-import { computed, onMounted, ref, useId, useTemplateRef, type Component } from 'vue'
-import { fitting, grouped, type Choice } from './fitting'
+import ChoiceSearch from './ChoiceSearch.vue'
+import type { Choice } from './fitting'
 
-/** The open menu of a word: everything there is, found by typing names, ids or what a thing is in the trade. */
-const props = defineProps<{ value: string; label: string; options: readonly Choice[] }>()
+/** The open menu of a word, over the word. */
+defineProps<{ value: string; label: string; options: readonly Choice[] }>()
 const emit = defineEmits<{ pick: [id: string]; close: [] }>()
-const find = ref('')
-const told = (c: Choice) => ({ value: c.id, label: c.name, words: c.words ?? '' })
-const shown = computed<SelectProps['options']>(() => {
-  const found = fitting(find.value, props.options)
-  if (find.value.trim()) return found.map(told)
-  return grouped(found).flatMap<NonNullable<SelectProps['options']>[number]>((g) =>
-    g.name ? [{ label: g.name, options: g.choices.map(told) }] : g.choices.map(told),
-  )
-})
-const wide = computed(() => props.options.some((o) => o.words))
-const LIST_HEIGHT = 384
-const box = useTemplateRef<{ focus: () => void }>('box')
-onMounted(() => box.value?.focus())
-const id = useId()
-/** The library reads a list of its own aloud; the one that is seen is for the eye alone. */
-function seenOnly(list: unknown): void {
-  if (list instanceof HTMLElement) list.querySelector('.rc-virtual-list')?.setAttribute('aria-hidden', 'true')
-}
 </script>
 
 <template>
-  <label
-    :for="id"
-    class="unseen"
-    >{{ label }}</label
-  >
-  <Select
-    :id="id"
-    ref="box"
-    class="choices"
-    :value="value"
-    :options="shown"
-    :dropdown-class-name="wide ? 'word-list wide' : 'word-list'"
-    :dropdown-match-select-width="false"
-    :list-height="LIST_HEIGHT"
-    :filter-option="false"
-    :virtual="options.length > 40"
-    show-search
-    default-open
-    @search="find = $event"
-    @select="emit('pick', String($event))"
-    @dropdown-visible-change="(open: boolean) => open || emit('close')"
-  >
-    <template #option="{ label: name, words }">
-      <span class="name">{{ name }}</span>
-      <span
-        v-if="words"
-        class="what"
-        >{{ words }}</span
-      >
-    </template>
-    <template #dropdownRender="{ menuNode }: { menuNode: Component }">
-      <div :ref="seenOnly"><component :is="menuNode" /></div>
-    </template>
-    <template #notFoundContent
-      ><p class="none">Nothing is called “{{ find }}”. Try a part of its name, or what it is.</p></template
-    >
-  </Select>
+  <span class="over"
+    ><ChoiceSearch
+      :value="value"
+      :label="label"
+      :options="options"
+      @pick="emit('pick', $event)"
+      @close="emit('close')"
+  /></span>
 </template>
 
 <style scoped>
-.choices {
+.over {
   position: absolute;
   left: -9px;
   top: 50%;
@@ -75,46 +27,7 @@ function seenOnly(list: unknown): void {
   z-index: 8;
   min-width: max(calc(100% + 18px), 190px);
 }
-.none {
-  margin: 0;
-  padding: 6px 12px;
-  color: var(--soft);
-  max-width: 320px;
-  white-space: normal;
-}
-.choices :deep(input) {
-  font: inherit;
-  outline: none;
-  box-shadow: none;
-}
-</style>
-<style>
-.word-list .ant-select-item {
-  min-width: 190px;
-  font: 400 14px/1.35 var(--text);
-}
-.word-list .ant-select-item-group {
-  font: 600 13px/1.5 var(--narrow);
-  color: var(--soft);
-}
-.word-list.wide .ant-select-item-option-content {
-  display: grid;
-  grid-template-columns: 210px 430px;
-  gap: 14px;
-  white-space: normal;
-}
-.word-list .what {
-  color: var(--soft);
-  font: 400 14px/1.35 var(--narrow);
-}
-.word-list .ant-select-item-option-selected .name {
-  font-weight: 700;
-}
-@media (max-width: 760px) {
-  .word-list.wide .ant-select-item-option-content {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 0;
-    max-width: 82vw;
-  }
+.over :deep(.ant-select) {
+  width: 100%;
 }
 </style>

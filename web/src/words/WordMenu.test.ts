@@ -1,5 +1,5 @@
-import { flushPromises, mount } from '@vue/test-utils'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import WordMenu from './WordMenu.vue'
 
 const options = [
@@ -9,14 +9,13 @@ const options = [
 async function opened() {
   const view = mount(WordMenu, { props: { value: 'fog', label: 'Call', options }, attachTo: document.body })
   await view.find('button').trigger('click')
-  for (let n = 0; n < 20 && !document.querySelector('.ant-select'); n++) {
-    await new Promise((done) => setTimeout(done, 50))
-    await flushPromises()
-  }
+  // the list comes in a file of its own
+  await vi.waitFor(() => expect(document.querySelector('.word-list')).not.toBeNull(), { timeout: 20_000 })
   return view
 }
 
-describe('a word that is chosen', () => {
+describe('a word that is chosen', { timeout: 30_000 }, () => {
+  enableAutoUnmount(afterEach)
   beforeEach(() => (document.body.innerHTML = ''))
   it('says what it is and what it stands for', () => {
     const button = mount(WordMenu, { props: { value: 'fog', label: 'Call', options } }).find('button')

@@ -8,6 +8,8 @@ export interface Choice {
   readonly kinds?: readonly string[]
   /** Under which heading it stands. */
   readonly group?: string
+  /** The key that does the same. */
+  readonly key?: string
 }
 
 /** A word of a search: text to be found anywhere, or a kind to be met exactly. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Preview } from '../../api/types'
-import { typing } from '../../shell/keys'
+import { actionsOf } from '../../shell/actions/action'
+import { useViewActions } from '../../shell/actions/registry'
 import { useSession } from '../../shell/session'
 import SketchDrawing from '../SketchDrawing.vue'
 import { usePlayDraft } from './playDraft'
@@ -30,12 +30,14 @@ async function write(asNew: boolean): Promise<void> {
   if (!id) nameField.value?.focus()
   else if (asNew) await router.replace(`/playbook/play/${props.kind}/${id}`)
 }
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (typing(event) || event.ctrlKey || event.metaKey) return
-  if (event.key === 's' && mayWrite.value && changed.value && !overtaken.value) void write(!ofOurs.value)
-  else if (event.key === 'Escape') void router.push('/playbook')
-  else return
-  event.preventDefault()
+const play = actionsOf('The play')
+const maySave = (): boolean => mayWrite.value && changed.value && !overtaken.value
+useViewActions({
+  title: 'Play',
+  actions: [
+    play('save', 'S', 'Save it, as our own', () => void write(!ofOurs.value), maySave),
+    play('leave', 'Escape', 'Back to the playbook', () => void router.push('/playbook')),
+  ],
 })
 const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `${f.name} (${f.side})`)
 </script>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { matches, typing } from './keys'
+import { matches, typing } from './action'
 
 const key = (k: string, over = {}) => ({ key: k, shiftKey: false, ctrlKey: false, metaKey: false, ...over })
 

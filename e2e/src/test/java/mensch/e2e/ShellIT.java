@@ -1,0 +1,105 @@
+package mensch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What holds in every view: keys are listed, everything is gone to by typing, no view keeps anybody out. */
+class ShellIT extends InBrowser {
+    private static final List<String> VIEWS = List.of(
+            "/board",
+            "/playbook",
+            "/playbook/call/anvil-drizzle",
+            "/playbook/compare?first=anvil-drizzle&second=anvil-fog",
+            "/playbook/play/run/power",
+            "/playbook/card/anvil-drizzle",
+            "/plan",
+            "/film",
+            "/grades",
+            "/programme",
+            "/programme/roster",
+            "/programme/figures",
+            "/nothing-here");
+
+    /** No view has a serious or critical accessibility fault, on either paper; its keys are listed under headings. */
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void everyViewIsOpenToEverybodyAndListsItsKeys(ColorScheme paper, int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(paper));
+        for (String view : VIEWS) {
+            page.navigate("http://127.0.0.1:" + port + view);
+            assertThat(page.locator("main h1, main .sentence, main nav[aria-label=House]")
+                            .first())
+                    .isVisible();
+            assertThat(page.locator("[aria-busy=true]")).hasCount(0);
+            Chromium.assertAccessible(page);
+            page.locator("#work").focus();
+            page.keyboard().press("?");
+            Locator list = page.locator(".ant-modal");
+            assertThat(list).containsText("Go to anything");
+            if (view.equals("/board")) {
+                Chromium.assertAccessible(page);
+            }
+            page.keyboard().press("Escape");
+            assertThat(list).hasCount(0);
+        }
+    }
+
+    private static void goTo(Page page, String typed) {
+        page.keyboard().press("Control+k");
+        page.locator(".palette input").fill(typed);
+        page.locator(".word-list .ant-select-item-option-active").waitFor();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".palette")).hasCount(0);
+    }
+
+    @Test
+    void anythingIsGoneToByTyping(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board");
+        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
+        page.keyboard().press("Control+k");
+        assertThat(page.locator(".palette-list")).containsText("The snap line");
+        Chromium.assertAccessible(page);
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".palette")).hasCount(0);
+        goTo(page, "nickel");
+        assertThat(page.locator("aside")).containsText("Rules of NB");
+        goTo(page, "trips-open");
+        Words.assertSays(page, "Formation", "trips-open");
+        Words.assertSays(page, "Call", "anvil-drizzle");
+        goTo(page, "anvil-fog");
+        Words.assertSays(page, "Call", "anvil-fog");
+        Words.assertSays(page, "Formation", "trips-open");
+        goTo(page, "who has h");
+        assertThat(page.locator(".slip")).containsText("H");
+        goTo(page, "figures");
+        assertThat(page).hasURL(Pattern.compile("/programme/figures"));
+        goTo(page, "night");
+        assertThat(page.locator("html")).hasAttribute("data-theme", "night");
+        goTo(page, "double-wing");
+        Words.assertSays(page, "Formation", "double-wing");
+        Words.assertSays(page, "Call", "anvil-fog");
+    }
+
+    @Test
+    void aPlayerIsOfferedNothingThatIsACoachs(int port) {
+        Page page = chromium.signedIn(port, "lind", "/board");
+        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
+        page.keyboard().press("Control+k");
+        page.locator(".palette input").fill("grades");
+        assertThat(page.locator(".palette-list")).containsText("Nothing is called");
+        page.locator(".palette input").fill("roster");
+        assertThat(page.locator(".palette-list")).containsText("Nothing is called");
+    }
+}

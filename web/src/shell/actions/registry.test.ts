@@ -1,0 +1,69 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope } from 'vue'
+import { actionsOf, type Action } from './action'
+import { useActions, useViewActions } from './registry'
+
+const press = (key: string, init: KeyboardEventInit = {}) =>
+  useActions().press(new KeyboardEvent('keydown', { key, ...init }))
+
+describe('the registry of actions', () => {
+  const done = vi.fn<(what: string) => void>()
+  const act = (id: string, keys: string, enabled = (): boolean => true): Action =>
+    actionsOf('G')(id, keys, id, () => done(id), enabled)
+  beforeEach(() => {
+    setActivePinia(createPinia())
+    done.mockReset()
+  })
+  it('does what is enabled and says whether a key was for anything', () => {
+    useActions().enter({ title: 'Board', actions: [act('save', 'S', () => false), act('undo', 'U')] })
+    expect(press('u')).toBe(true)
+    expect(press('s')).toBe(false)
+    expect(press('u', { ctrlKey: true })).toBe(false)
+    expect(done.mock.calls).toEqual([['undo']])
+  })
+  it('asks the view before what is everywhere', () => {
+    const actions = useActions()
+    actions.enter({ title: 'Everywhere', actions: [act('shell', 'X')] })
+    const leave = actions.enter({ title: 'Board', actions: [act('board', 'X')] })
+    press('x')
+    leave()
+    press('x')
+    expect(done.mock.calls).toEqual([['board'], ['shell']])
+  })
+  it('is quiet while a view asks something, and forgets a view that is left', () => {
+    let asking = true
+    const view = effectScope()
+    view.run(() => useViewActions({ title: 'Board', actions: [act('a', 'A')], quiet: () => asking }))
+    expect(press('a')).toBe(false)
+    asking = false
+    expect(press('a')).toBe(true)
+    view.stop()
+    expect(press('a')).toBe(false)
+  })
+  it('leaves Enter to the button that has the focus, unless the view takes it there', () => {
+    useActions().enter({ title: 'Board', actions: [act('rules', 'Enter')] })
+    const button = document.createElement('button')
+    document.body.append(button)
+    const enter = (): boolean => {
+      const event = new KeyboardEvent('keydown', { key: 'Enter' })
+      Object.defineProperty(event, 'target', { value: button })
+      return useActions().press(event)
+    }
+    expect(enter()).toBe(false)
+    button.setAttribute('data-passes-keys', '')
+    expect(enter()).toBe(true)
+  })
+  it('finds what is enabled and what the view has to be found', () => {
+    useActions().enter({
+      title: 'Board',
+      actions: [act('save', 'S', () => false), act('undo', 'U')],
+      finds: () => [act('nickel', '')],
+    })
+    expect(
+      useActions()
+        .found()
+        .map((a) => a.id),
+    ).toEqual(['undo', 'nickel'])
+  })
+})

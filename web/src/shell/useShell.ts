@@ -1,0 +1,48 @@
+import { usePreferredDark, useEventListener, useStorage } from '@vueuse/core'
+import { computed, watchEffect } from 'vue'
+import { useRouter } from 'vue-router'
+import { useActions, useViewActions } from './actions/registry'
+import { useLists } from './lists'
+import { useSession } from './session'
+import { useSettings } from './settings'
+import { placesToGo, shellActions } from './shellActions'
+import type { ThemeName } from './theme'
+
+/** What holds in every view: day or night, the keys, the palette. */
+export function useShell() {
+  const session = useSession()
+  const actions = useActions()
+  const lists = useLists()
+  const settings = useSettings()
+  const router = useRouter()
+  const dark = usePreferredDark()
+  /** What was chosen here; until then the paper follows the system. */
+  const chosen = useStorage<ThemeName | ''>('mensch.theme', '')
+  const theme = computed<ThemeName>(() => chosen.value || (dark.value ? 'night' : 'day'))
+  watchEffect(() => (document.documentElement.dataset.theme = theme.value))
+  const turnPaper = (): void => void (chosen.value = theme.value === 'day' ? 'night' : 'day')
+  const mayWrite = (): boolean => session.me?.mayWrite ?? false
+
+  function palette(): void {
+    if (!lists.choices) void lists.load()
+    if (mayWrite()) void settings.load()
+    actions.palette = true
+  }
+  useViewActions({
+    title: 'Everywhere',
+    actions: shellActions({
+      router,
+      mayWrite,
+      turnPaper,
+      signOut: () => void session.signOut(),
+      palette,
+      help: () => (actions.help = true),
+    }),
+    finds: () => [...placesToGo(lists, router), ...settings.finds(router)],
+    quiet: () => !session.me,
+  })
+  useEventListener('keydown', (event: KeyboardEvent) => {
+    if (actions.press(event)) event.preventDefault()
+  })
+  return { theme, turnPaper, palette }
+}
