@@ -43,9 +43,15 @@ async function addRung(document?: string): Promise<void> {
   await nextTick()
   rules.value?.add(document)
 }
+async function toRules(): Promise<void> {
+  panel.value = 'rules'
+  await nextTick()
+  rules.value?.toFirst()
+}
 async function tryRepairs(): Promise<void> {
   panel.value = 'findings'
   await board.settled()
+  await plays.settled()
   await nextTick()
   findings.value?.tryRepairs()
 }
@@ -53,6 +59,7 @@ defineExpose({
   walk,
   showPlays,
   addRung,
+  toRules,
   tryRepairs,
   mutePointed: () => findings.value?.mutePointed(),
   mayMute: () => props.mayWrite && panel.value === 'findings' && !!pointed.value,
@@ -73,10 +80,11 @@ defineExpose({
     <FindingsPanel
       v-if="panel === 'findings'"
       ref="findings"
+      :key="plays.whole.of"
       :may-write="mayWrite"
       :sheet="sheet"
-      :groups="groups"
-      :rules="plays.sheet?.verdicts"
+      :groups="plays.whole.groups"
+      :rules="plays.whole.rules"
       :asking="plays.asking"
       :selected="selected"
       :pointed="pointed"

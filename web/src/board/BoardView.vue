@@ -58,14 +58,19 @@ const meant = computed(() => listed.value.find((l) => l.key === pointed.value)?.
 
 function enter(): void {
   if (ghost.value && selected.value) dropped.value = { job: selected.value, spot: ghost.value }
-  else if (selected.value) panel.value = 'rules'
+  else if (selected.value) void right.value?.toRules()
+}
+/** Back from his rules, the hand stands on him. */
+function toStrip(): void {
+  panel.value = 'findings'
+  if (selected.value) document.querySelector<HTMLElement>(`[data-job="${selected.value}"]`)?.focus()
 }
 /** What was done last is undone first: ghost, answer, play, panel, finding, man. */
 function back(): void {
   if (ghost.value) ghost.value = undefined
   else if (asked.value) asked.value = undefined
   else if (panel.value === 'plays' && plays.picked) void plays.pick(undefined)
-  else if (panel.value === 'rules' || panel.value === 'plays') panel.value = 'findings'
+  else if (panel.value === 'rules' || panel.value === 'plays') toStrip()
   else if (pointed.value) pointed.value = undefined
   else selected.value = undefined
 }

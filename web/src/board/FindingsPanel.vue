@@ -108,12 +108,12 @@ defineExpose({ tryRepairs, open, mutePointed: () => void mutePointed() })
 </script>
 
 <template>
-  <div>
+  <div :aria-busy="asking">
     <h2>
       <span>What breaks</span><span class="soft">{{ asking ? 'running plays at it' : counts || 'nothing found' }}</span>
     </h2>
     <RuleSigns
-      v-if="rules"
+      v-if="rules?.length"
       :rules="rules"
     />
     <p
@@ -160,6 +160,11 @@ defineExpose({ tryRepairs, open, mutePointed: () => void mutePointed() })
 </template>
 
 <style scoped>
+/* What was found last, until the new answer is there. */
+[aria-busy='true'] .group,
+[aria-busy='true'] .none {
+  opacity: 0.4;
+}
 h2 {
   font: 700 17px/1.2 var(--narrow);
   display: flex;

@@ -54,8 +54,8 @@ function because(job: JobRow): { rung: string; facts: string }[] {
     aria-label="Jobs in the order the men stand"
   >
     <li
-      v-for="job in ordered"
-      :key="job.id"
+      v-for="(job, column) in ordered"
+      :key="column"
       :class="{
         selected: job.id === selected,
         broken: broken.has(job.id),

@@ -18,7 +18,7 @@ const label = labelled(() => props.sheet.jobs)
     >
       <span
         v-for="(g, i) in sheet.gaps"
-        :key="g.words"
+        :key="i"
         ><template v-if="i && g.letter === 'A' && g.side === 'right'"> | </template
         ><span class="gap"
           ><b>{{ g.letter }}</b
@@ -39,8 +39,8 @@ const label = labelled(() => props.sheet.jobs)
     </p>
     <p class="ledger">{{ sheet.box }}.</p>
     <p
-      v-for="e in sheet.eligibles"
-      :key="e.man"
+      v-for="(e, i) in sheet.eligibles"
+      :key="i"
       class="ledger eligible"
     >
       <b>{{ e.man }}</b> {{ e.number }}:

@@ -101,7 +101,7 @@ describe('rules panel', () => {
           {
             ...nickel,
             reads: [{ of: 'near back', message: 'reach', words: 'become force', does: 'run outside, force' }],
-            player: { said: '23 Lomas', measured: '171 lb', notes: ['a note'] },
+            player: { id: 'lomas', said: '23 Lomas', measured: '171 lb', notes: ['a note'] },
           },
         ]),
       ],

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch, useTemplateRef } from 'vue'
 import { storeToRefs } from 'pinia'
 import { until } from '@vueuse/core'
 import { useBoard } from './boardStore'
@@ -70,7 +70,14 @@ async function add(document?: string): Promise<void> {
   await nextTick()
   waiting.value = false
 }
-defineExpose({ add, cancel, editing, waiting })
+const rungs = useTemplateRef('rungs')
+/** The hand goes to the rung that gives his job, or to his first. */
+function toFirst(): void {
+  const first =
+    rungs.value?.querySelector<HTMLElement>('.fires .say') ?? rungs.value?.querySelector<HTMLElement>('.say')
+  first?.focus()
+}
+defineExpose({ add, cancel, editing, waiting, toFirst })
 </script>
 
 <template>
@@ -125,7 +132,7 @@ defineExpose({ add, cancel, editing, waiting })
       </button>
     </p>
     <TaughtPanel :job="job" />
-    <ol>
+    <ol ref="rungs">
       <li
         v-for="rung in ladder"
         :key="rung.id"
@@ -159,6 +166,7 @@ defineExpose({ add, cancel, editing, waiting })
         <p
           v-else
           class="say"
+          tabindex="-1"
         >
           {{ rung.sentence }}
         </p>

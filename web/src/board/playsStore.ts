@@ -2,15 +2,22 @@ import { until, useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import type { FindingRow, Muted, OptionSheet, PassSheet, PlaySheet, RunSheet } from '../api/types'
+import type { FindingRow, Muted, OptionSheet, PassSheet, PlaySheet, RuleAnswer, RunSheet } from '../api/types'
 import { useBoard } from './boardStore'
-import { grouped } from './findings'
+import { grouped, type Group } from './findings'
 
 /** A play picked in the list. */
 export interface Picked {
   kind: 'run' | 'pass' | 'option'
   id: string
   left: boolean
+}
+
+/** What breaks of a line-up, plays included, and the rules it holds. */
+export interface WholeAnswer {
+  readonly of: string
+  readonly groups: readonly Group[]
+  readonly rules: readonly RuleAnswer[]
 }
 
 const LISTS = { run: 'runs', pass: 'passes', option: 'options' } as const
@@ -33,6 +40,13 @@ export const usePlays = defineStore('plays', () => {
   /** Against the plays once they are in; until then what the line-up shows by itself. */
   const findings = computed<FindingRow[]>(() => sheet.value?.findings ?? board.sheet?.findings ?? [])
   const groups = computed(() => grouped(findings.value, mutes.value))
+  /** The last whole answer, to be looked at while the next is on its way; of which snap and call it is. */
+  const whole = shallowRef<WholeAnswer>({ of: '', groups: [], rules: [] })
+  const about = (): string => JSON.stringify([board.snap, board.callId, at.value])
+  watch([groups, () => asking.value], () => {
+    if (asking.value || (!sheet.value && !trouble.value)) return
+    whole.value = { of: about(), groups: groups.value, rules: sheet.value?.verdicts ?? [] }
+  })
 
   let asked = 0
   async function ask(): Promise<void> {
@@ -141,6 +155,7 @@ export const usePlays = defineStore('plays', () => {
     asking,
     findings,
     groups,
+    whole,
     ask,
     pick,
     settled,

@@ -43,6 +43,7 @@ const sign = (c: PlanCell): string =>
             data-passes-keys
             :tabindex="at.row === i && at.column === j ? 0 : -1"
             :aria-label="cellWords(r.call.name, formations, c) + (c.worst ? ', ' + c.worst : '')"
+            :title="cellWords(r.call.name, formations, c) + (c.worst ? ': ' + c.worst : '')"
             @click="at = { row: i, column: j }"
             @dblclick="$emit('open')"
             @focus="at = { row: i, column: j }"

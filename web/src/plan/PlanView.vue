@@ -12,6 +12,7 @@ import { useViewActions } from '../shell/actions/registry'
 import LearnPanel from './LearnPanel.vue'
 import PlanCellPanel from './PlanCellPanel.vue'
 import PlanHeat from './PlanHeat.vue'
+import { arranged, ORDERS } from './order'
 import { tally, usePlan, WHICH, type Place } from './planStore'
 
 const plan = usePlan()
@@ -19,11 +20,38 @@ const board = useBoard()
 const lists = useLists()
 const playbook = usePlaybook()
 const router = useRouter()
-const { which, motions, plays, rows, load, wanted, running, seconds, trouble, done } = storeToRefs(plan)
+const {
+  which,
+  motions,
+  plays,
+  against,
+  order,
+  left,
+  rows: asked,
+  load,
+  wanted,
+  running,
+  seconds,
+  trouble,
+  done,
+} = storeToRefs(plan)
 const at = ref<Place>({ row: 0, column: 0 })
 
 const players = computed(() => lists.choices?.codes.find((c) => c.id === board.snap.code)?.players ?? 11)
-const formations = computed(() => (lists.choices?.formations ?? []).filter((f) => f.players === players.value))
+const ofGame = computed(() => (lists.choices?.formations ?? []).filter((f) => f.players === players.value))
+const weeks = computed(() => {
+  const planned = new Set(playbook.of('formation').flatMap((f) => (f.install === 'plan' ? [f.id] : [])))
+  return ofGame.value.filter((f) => planned.has(f.id))
+})
+const AGAINST = computed(() => [
+  { id: 'all', name: `${ofGame.value.length} formations` },
+  { id: 'plan', name: `this week's ${weeks.value.length}` },
+])
+const shown = computed(() =>
+  arranged(asked.value, against.value === 'plan' ? weeks.value : ofGame.value, order.value === 'worst'),
+)
+const formations = computed(() => shown.value.formations)
+const rows = computed(() => shown.value.rows)
 const calls = computed(() => {
   const listed = playbook.of('call').filter((c) => lists.call(c.id)?.players === players.value)
   return listed.filter(
@@ -39,7 +67,7 @@ function start(): void {
   at.value = { row: 0, column: 0 }
   void plan.audit(
     calls.value.map((c) => ({ id: c.id, name: c.name })),
-    formations.value.map((f) => f.id),
+    ofGame.value.map((f) => f.id),
     board.snap,
   )
 }
@@ -47,6 +75,7 @@ onMounted(async () => {
   if (!lists.choices) await board.start()
   await playbook.load()
   if (which.value === 'plan' && !calls.value.length) which.value = 'all'
+  if (against.value === 'plan' && !weeks.value.length) against.value = 'all'
   start()
 })
 watch([which, motions, plays], start)
@@ -92,7 +121,14 @@ useViewActions({
           strong
           @pick="which = $event"
         />
-        <em> against</em> {{ formations.length }} formations,
+        <em> against</em>
+        <WordMenu
+          :value="against"
+          label="Which formations"
+          :options="AGAINST"
+          comma
+          @pick="against = $event"
+        />
         <WordMenu
           :value="String(motions)"
           label="Motions"
@@ -110,7 +146,14 @@ useViewActions({
             { id: 'false', name: 'lined up' },
             { id: 'true', name: 'with every play run at it' },
           ]"
+          comma
           @pick="plays = $event === 'true'"
+        />
+        <WordMenu
+          :value="order"
+          label="Order"
+          :options="ORDERS"
+          @pick="order = $event"
         />
       </h1>
       <span
@@ -121,7 +164,7 @@ useViewActions({
           :value="done"
           :max="wanted"
         />
-        {{ done }} of {{ wanted }}</span
+        {{ done }} of {{ wanted }}<template v-if="left">, about {{ left }} s left</template></span
       >
       <button
         v-if="running"

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { Choices, PlanCell, PlanLoad, SnapWords } from '../api/types'
 import { useKept } from '../shell/kept'
+import { secondsLeft } from './order'
 
 export const WHICH = [
   { id: 'plan', name: "this week's plan" },
@@ -35,6 +36,8 @@ export const usePlan = defineStore('plan', () => {
   const which = useKept('plan.which', 'plan')
   const motions = useKept('plan.motions', true)
   const plays = useKept('plan.plays', false)
+  const against = useKept('plan.against', 'all')
+  const order = useKept('plan.order', 'book')
   const rows = shallowRef<PlanRow[]>([])
   const load = shallowRef<PlanLoad>()
   const wanted = ref(0)
@@ -93,7 +96,24 @@ export const usePlan = defineStore('plan', () => {
       if (mine === run) running.value = false
     }
   }
-  return { which, motions, plays, rows, load, wanted, running, seconds, trouble, done, audit, cancel }
+  const left = computed(() => secondsLeft(done.value, wanted.value, seconds.value))
+  return {
+    which,
+    motions,
+    plays,
+    against,
+    order,
+    left,
+    rows,
+    load,
+    wanted,
+    running,
+    seconds,
+    trouble,
+    done,
+    audit,
+    cancel,
+  }
 })
 
 /** A cell of the heat. */

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { formationChoice, useLists } from '../shell/lists'
+import { formationChoice, snapAgainst, useLists } from '../shell/lists'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import type { SnapWords } from '../api/types'
 import FieldDrawing from '../board/field/FieldDrawing.vue'
 import WordMenu from '../words/WordMenu.vue'
 
@@ -23,24 +22,12 @@ watch(
   { immediate: true },
 )
 if (!lists.choices) void lists.load()
-const snap = computed<SnapWords>(() => {
-  const eleven = item.value?.players === 11
-  const code = lists.choices?.codes.find((c) => c.players === item.value?.players)?.id ?? 'hs'
-  return {
-    formation: formation.value,
-    mirrored: false,
-    code: eleven ? 'hs' : code,
-    hash: 'm',
-    toGoal: eleven ? 50 : 25,
-    down: 1,
-    distance: 10,
-  }
-})
+const snap = computed(() => snapAgainst(lists.formation(formation.value), lists.choices))
 const { data, error } = useQuery({
   queryKey: computed(() => ['call picture', props.call, snap.value]),
   queryFn: () =>
-    answer(client.POST('/api/line-ups', { body: { snap: snap.value, call: props.call, edits: [], hand: [] } })),
-  enabled: computed(() => !!formation.value),
+    answer(client.POST('/api/line-ups', { body: { snap: snap.value!, call: props.call, edits: [], hand: [] } })),
+  enabled: computed(() => !!snap.value),
   placeholderData: (before) => before,
   retry: false,
 })

@@ -110,7 +110,10 @@ function exportRoster(): void {
           >{{ sheet.players.length }} men. Coordinators only; players see numbers and names on the board.</span
         >
       </h2>
-      <SquadTable v-model="sheet" />
+      <SquadTable
+        v-model="sheet"
+        :accounts="found?.accounts ?? []"
+      />
     </section>
     <section
       aria-label="Depth chart"

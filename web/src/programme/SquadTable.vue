@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import WordMenu from '../words/WordMenu.vue'
-import type { RosterSheet } from '../api/types'
+import type { RosterAnswer, RosterSheet } from '../api/types'
 import { BODIES, freshId, notOnChart, typedNumber } from './roster'
 import { computed } from 'vue'
 
 /** Who is on the squad, what he plays, and what was measured of him; a man nobody's chart has is marked. */
 const sheet = defineModel<RosterSheet>({ required: true })
 const bodies = Object.entries(BODIES).map(([id, words]) => ({ id, name: id, words }))
+const props = defineProps<{ accounts: RosterAnswer['accounts'] }>()
+const accountChoices = computed(() => [
+  { id: '', name: 'not at all' },
+  ...props.accounts.map((a) => ({ id: a.username, name: a.displayName, words: `signs in as ${a.username}` })),
+])
 const idle = computed(() => notOnChart(sheet.value))
 
 function addMan(): void {
@@ -29,6 +34,7 @@ function takeOut(id: string): void {
           <th>Plays</th>
           <th>lb</th>
           <th title="5-10-5 yd short shuttle">shuttle s</th>
+          <th>signs in as</th>
           <th><span class="unseen">Take out</span></th>
         </tr>
       </thead>
@@ -86,6 +92,14 @@ function takeOut(id: string): void {
               :aria-label="`Shuttle of ${p.name}, seconds`"
               class="mid"
               @change="p.shuttle = typedNumber($event)"
+            />
+          </td>
+          <td>
+            <WordMenu
+              :value="p.account ?? ''"
+              :label="`How ${p.name} signs in`"
+              :options="accountChoices"
+              @pick="p.account = $event || undefined"
             />
           </td>
           <td>

@@ -26,7 +26,16 @@ onMounted(() => session.load())
         >To the work</a
       >
       <nav aria-label="Views">
-        <b>Mensch</b>
+        <RouterLink
+          to="/"
+          class="brand"
+          >Mensch</RouterLink
+        >
+        <RouterLink
+          v-if="session.me && !session.me.mayWrite"
+          to="/mine"
+          >My job</RouterLink
+        >
         <RouterLink to="/board">Board</RouterLink>
         <RouterLink
           to="/playbook"
@@ -137,10 +146,6 @@ nav {
   border-bottom: 1.5px solid var(--ink);
   font: 600 15px/1 var(--narrow);
 }
-nav b {
-  font: 700 20px/1 var(--narrow);
-  margin: 0 18px 7px 0;
-}
 nav a {
   padding: 7px 15px 7px;
   border: 1.5px solid var(--rule);
@@ -149,11 +154,20 @@ nav a {
   background: var(--paper);
   color: var(--soft);
   text-decoration: none;
+  white-space: nowrap;
+}
+nav .brand {
+  border: 0;
+  background: none;
+  font: 700 20px/1 var(--narrow);
+  color: var(--ink);
+  padding: 0;
+  margin: 0 18px 7px 0;
 }
 nav a:hover {
   color: var(--ink);
 }
-nav a.router-link-active,
+nav a.router-link-active:not(.brand),
 nav a.on {
   margin-bottom: -1.5px;
   padding-bottom: 8.5px;
@@ -226,8 +240,9 @@ main {
     scrollbar-width: none;
     padding: 4px 6px 0;
   }
-  nav b {
+  nav .brand {
     margin: 0 8px 7px 2px;
+    padding: 0;
   }
   nav a {
     padding: 9px 9px 7px;

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { answer, client } from '../api/client'
-import type { CallItem, Choices } from '../api/types'
+import type { CallItem, Choices, SnapWords } from '../api/types'
 import type { Choice } from '../words/fitting'
 
 type FormationItem = Choices['formations'][number]
@@ -21,6 +21,24 @@ export function formationChoice(f: FormationItem): Choice {
 /** A ball spot in a menu, found also as the scoreboard says it: +12, own 38. */
 export function spotChoice(name: string, toGoal: number): Choice {
   return { id: String(toGoal), name, kinds: toGoal < 50 ? [`+${toGoal}`] : [`own ${100 - toGoal}`] }
+}
+
+/** A plain snap against a formation: in the middle of the field, first and ten, by the rules its number of men plays. */
+export function snapAgainst(formation: FormationItem | undefined, choices: Choices | undefined): SnapWords | undefined {
+  if (!formation || !choices) return undefined
+  const eleven = formation.players === 11
+  const code = eleven ? 'hs' : choices.codes.find((c) => c.players === formation.players)?.id
+  return code
+    ? {
+        formation: formation.id,
+        mirrored: false,
+        code,
+        hash: 'm',
+        toGoal: eleven ? 50 : 25,
+        down: 1,
+        distance: 10,
+      }
+    : undefined
 }
 
 /** Calls in a menu, first those that are meant for the formation. */

@@ -3,7 +3,8 @@ import { createRouter, createWebHistory } from 'vue-router'
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', redirect: '/board' },
+    { path: '/', component: () => import('../start/StartView.vue'), meta: { title: 'Start' } },
+    { path: '/mine', component: () => import('../mine/MineView.vue'), meta: { title: 'My job' } },
     { path: '/board', component: () => import('../board/BoardView.vue'), meta: { title: 'Board' } },
     { path: '/playbook', component: () => import('../playbook/PlaybookView.vue'), meta: { title: 'Playbook' } },
     { path: '/playbook/call/:id', component: () => import('../playbook/RungEditor.vue'), meta: { title: 'Rules' } },

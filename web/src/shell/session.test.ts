@@ -49,14 +49,14 @@ describe('A4: the session', () => {
     session.me = null
     vi.spyOn(client, 'POST').mockImplementation(() => ok(lind))
     await session.signIn('lind', 'x')
-    expect(begun).toHaveBeenCalledWith('/board')
+    expect(begun).toHaveBeenCalledWith('/')
     expect(session.me).toBeNull()
   })
   it('signed out begins anew, so that nothing stays on the screen', async () => {
     const session = await signedIn()
     vi.spyOn(client, 'DELETE').mockImplementation(() => ok())
     await session.signOut()
-    expect(begun).toHaveBeenCalledWith('/board')
+    expect(begun).toHaveBeenCalledWith('/')
   })
   it('A13: asked of an application that is away is asked again, and says so meanwhile', async () => {
     vi.useFakeTimers()

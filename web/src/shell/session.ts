@@ -56,13 +56,13 @@ export const useSession = defineStore('session', () => {
     const now = await answer(client.POST('/api/session', { body: { username, password } }))
     const other = last.value !== undefined && last.value !== now.username
     others?.postMessage(now.username)
-    if (other) fresh.begin('/board')
+    if (other) fresh.begin('/')
     else enter(now)
   }
   async function signOut(): Promise<void> {
     await answer(client.DELETE('/api/session'))
     others?.postMessage(null)
-    fresh.begin('/board')
+    fresh.begin('/')
   }
   return { me, last: computed(() => last.value), asked, load, signIn, signOut, beginBy: (by: Fresh) => (fresh = by) }
 })

@@ -15,6 +15,8 @@ export interface ShellHands {
 const everywhere = actionsOf('Everywhere')
 const goTo = actionsOf('Go to')
 const VIEWS = [
+  { path: '/', name: 'Start', words: 'what is here and where to begin', all: true },
+  { path: '/mine', name: 'My job', words: 'a player on this week’s calls', all: true },
   { path: '/board', name: 'Board', words: 'a call against a formation', all: true },
   { path: '/playbook', name: 'Playbook', words: 'calls, fronts, coverages, plays, formations', all: true },
   { path: '/plan', name: 'Plan', words: 'all calls against all formations', all: true },

@@ -40,6 +40,32 @@ class RosterTest {
     }
 
     @Test
+    void aPlayerIsToldWhichManHeIsAndNoTwoMenSignInAsOne(int port) {
+        Browserless lind = Browserless.signedIn(port, "lind");
+        assertThat(lind.get("/api/roster/mine").json().get("id").asString()).isEqualTo("lind");
+        assertThat(Browserless.stranger(port).get("/api/roster/mine").status()).isEqualTo(401);
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        assertThat(coach.get("/api/roster/mine").status()).isEqualTo(204);
+
+        Answer read = coach.get("/api/roster");
+        assertThat(read.json().at("/accounts/0/username").asString()).isEqualTo("lind");
+        ObjectNode twice = (ObjectNode) read.json().get("roster").deepCopy();
+        ((ObjectNode) twice.at("/players/0")).put("account", "lind");
+        Answer refused = coach.put("/api/roster", read.etag(), twice.toString());
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().get("detail").asString()).contains("two men sign in as \"lind\"");
+        ((ObjectNode) twice.at("/players/0")).put("account", "marrow");
+        assertThat(coach.put("/api/roster", read.etag(), twice.toString())
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("no player has that account");
+        assertThat(coach.get("/api/roster").json().get("version"))
+                .isEqualTo(read.json().get("version"));
+        assertThat(nose(lind).get("id").asString()).isNotBlank();
+    }
+
+    @Test
     void itIsSavedWholeAgainstTheVersionThatWasReadOrNotAtAll(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
         Answer read = coach.get("/api/roster");

@@ -210,6 +210,8 @@ class BoardIT extends InBrowser {
         page.fill("[name=username]", "lind");
         page.fill("[name=password]", "otters-demo");
         page.keyboard().press("Enter");
+        assertThat(page.locator("h1")).containsText("Lind");
+        page.navigate("http://127.0.0.1:" + port + "/board");
         assertThat(page.locator(".strip li")).hasCount(11);
         assertThat(strip(page, "mike")).not().containsText("tilted in");
         assertMenuNames(page, "Anvil Drizzle");

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What holds in every view: keys are listed, everything is gone to by typing, no view keeps anybody out. */
 class ShellIT extends InBrowser {
     private static final List<String> VIEWS = List.of(
+            "/",
             "/board",
             "/playbook",
             "/playbook/call/anvil-drizzle",

@@ -2,6 +2,12 @@ package mensch.app.roster;
 
 import java.security.Principal;
 import java.time.Clock;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mensch.app.problem.Problem;
 import mensch.app.programme.Member;
 import mensch.app.programme.MemberRepository;
 import mensch.app.version.Version;
@@ -37,6 +43,41 @@ public class RosterBook {
         return coordinator ? roster : roster.unmeasured();
     }
 
+    /** The man of the roster who signs in so; none when no coach has said which he is. */
+    Optional<RosterSheet.PlayerRow> manOf(String username) {
+        RosterPage page = page();
+        return page == null
+                ? Optional.empty()
+                : page.body().players().stream()
+                        .filter(p -> username.equals(p.account()))
+                        .findFirst();
+    }
+
+    /** Accounts of players, which a man of the roster may sign in with. */
+    List<Member> accounts() {
+        return members.findByRoleOrderByDisplayName(Member.Role.PLAYER);
+    }
+
+    /** A man signs in as himself alone. */
+    private void checkAccounts(RosterSheet sheet) {
+        Set<String> known = accounts().stream().map(Member::username).collect(Collectors.toSet());
+        Set<String> taken = new HashSet<>();
+        for (RosterSheet.PlayerRow player : sheet.players()) {
+            String account = player.account();
+            if (account != null && !known.contains(account)) {
+                throw Problem.refused(
+                        "no-such-account",
+                        player.name() + " cannot sign in as \"" + account + "\": no player has that account");
+            }
+            if (account != null && !taken.add(account)) {
+                throw Problem.refused(
+                        "account-taken",
+                        "two men sign in as \"" + account + "\"; " + player.name()
+                                + " is the second: give him another account or none");
+            }
+        }
+    }
+
     /** Null when nobody has written one. */
     @Nullable
     RosterPage page() {
@@ -47,6 +88,7 @@ public class RosterBook {
     @Transactional
     RosterPage write(RosterSheet sheet, Version read, String by) {
         sheet.roster();
+        checkAccounts(sheet);
         RosterPage page = page();
         read.checkIs(
                 page == null ? 0 : page.version(),

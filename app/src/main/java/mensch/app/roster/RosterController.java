@@ -20,6 +20,7 @@ import mensch.core.roster.Pairs;
 import mensch.core.roster.Staying;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -35,6 +36,12 @@ class RosterController {
     /** A role that a chart may list, and the fronts that have it. */
     record ChartRole(String id, String name, String label, String body, boolean eachSide, List<String> fronts) {}
 
+    /** A player's account, by which a man of the roster may sign in. */
+    record Account(String username, String displayName) {}
+
+    /** Which man of the roster is signed in. */
+    record Mine(String id, int number, String name) {}
+
     /** {@code version} goes back as If-Match with the next change. */
     record RosterAnswer(
             long version,
@@ -42,7 +49,8 @@ class RosterController {
             @Nullable Instant changedAt,
             RosterSheet roster,
             List<ChartRole> roles,
-            List<RosterSheet.PairRow> pairs)
+            List<RosterSheet.PairRow> pairs,
+            List<Account> accounts)
             implements Versioned {}
 
     private final RosterBook book;
@@ -57,6 +65,14 @@ class RosterController {
     @GetMapping
     RosterAnswer current() {
         return answer(book.page());
+    }
+
+    /** Which man of the roster the one who asks is; no content when no coach has said so. */
+    @GetMapping("/mine")
+    ResponseEntity<Mine> mine(Principal by) {
+        return book.manOf(by.getName())
+                .map(p -> ResponseEntity.ok(new Mine(p.id(), p.number(), p.name())))
+                .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
     /** Keeps the roster; refused when somebody changed it before. */
@@ -85,6 +101,9 @@ class RosterController {
                 roles(fronts.values()),
                 pairs.stream()
                         .map(p -> new RosterSheet.PairRow(p.right(), p.left()))
+                        .toList(),
+                book.accounts().stream()
+                        .map(m -> new Account(m.username(), m.displayName()))
                         .toList());
     }
 

@@ -25,14 +25,18 @@ public record RosterSheet(
         @NotNull @Size(max = Bounds.PLAYERS) List<@Valid @NotNull LineRow> chart,
         @NotNull @Size(max = Bounds.PLAYERS) List<@Valid @NotNull PairRow> staying) {
 
-    /** Weight in pounds and short shuttle in seconds, null when not taken. */
+    /**
+     * Weight in pounds and short shuttle in seconds, null when not taken; {@code account} is how he signs in, if he
+     * does.
+     */
     public record PlayerRow(
             @NotBlank @Size(max = Bounds.NAME) String id,
             @Min(0) @Max(99) int number,
             @NotBlank @Size(max = Bounds.NAME) String name,
             @NotNull Body body,
             @Min(40) @Max(500) @Nullable Integer weight,
-            @DecimalMin("3") @DecimalMax("20") @Nullable Double shuttle) {}
+            @DecimalMin("3") @DecimalMax("20") @Nullable Double shuttle,
+            @Size(max = Bounds.NAME) @Nullable String account) {}
 
     /** Who plays a role, first choice first; no personnel means any. */
     public record LineRow(

@@ -85,6 +85,7 @@ final class JobRows {
         return player.isEmpty() && notes.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new ManningRow(
+                        player.map(Player::id).orElse(""),
                         player.map(Player::said).orElse(""),
                         player.map(Player::measured).orElse(""),
                         notes));

@@ -120,11 +120,12 @@ public record Sheet(
     /**
      * The man on a job.
      *
+     * @param id his id on the roster; empty when nobody is left on the chart
      * @param said number and name; empty when nobody is left on the chart
      * @param measured size and quickness as far as taken
      * @param notes what a coach should know of him here
      */
-    public record ManningRow(String said, String measured, List<String> notes) {}
+    public record ManningRow(String id, String said, String measured, List<String> notes) {}
 
     /**
      * A gap and who has it.

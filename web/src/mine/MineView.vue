@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { useQueries, useQuery } from '@tanstack/vue-query'
+import { computed, onMounted } from 'vue'
+import { answer, client, problemOf } from '../api/client'
+import FieldDrawing from '../board/field/FieldDrawing.vue'
+import { usePlaybook } from '../playbook/playbookStore'
+import { actionsOf } from '../shell/actions/action'
+import { useViewActions } from '../shell/actions/registry'
+import { useKept } from '../shell/kept'
+import { callChoices, snapAgainst, useLists } from '../shell/lists'
+import WordMenu from '../words/WordMenu.vue'
+import { jobOf, told } from './job'
+
+/** A player's own page: which man he is, and his job on this week's calls against the formation chosen. */
+const lists = useLists()
+const playbook = usePlaybook()
+const formation = useKept('mine.formation', '')
+const call = useKept('mine.call', '')
+onMounted(async () => {
+  await Promise.all([lists.choices ? undefined : lists.load(), playbook.load()])
+  const first = week.value[0] ?? lists.calls[0]
+  if (first && !lists.call(call.value)) call.value = first.id
+  if (!lists.formation(formation.value)) formation.value = shown.value?.meantFor[0] ?? 'pro-i'
+})
+const { data: mine, isPending } = useQuery({
+  queryKey: ['mine'],
+  queryFn: async () => (await answer(client.GET('/api/roster/mine'))) || null,
+})
+const planned = computed(() => new Set(playbook.items.filter((i) => i.install === 'plan').map((i) => i.id)))
+const players = computed(() => lists.formation(formation.value)?.players)
+const week = computed(() =>
+  lists.calls.filter((c) => planned.value.has(c.id) && (!players.value || c.players === players.value)),
+)
+const shown = computed(() => lists.call(call.value))
+const formations = computed(() =>
+  lists.formations.filter((f) => lists.formation(f.id)?.players === shown.value?.players),
+)
+const calls = computed(() => callChoices(lists.calls, lists.formation(formation.value)))
+
+function lineUp(id: string) {
+  const snap = snapAgainst(lists.formation(formation.value), lists.choices)
+  return {
+    queryKey: ['my line-up', id, snap],
+    queryFn: () => answer(client.POST('/api/line-ups', { body: { snap: snap!, call: id, edits: [], hand: [] } })),
+    enabled: !!id && !!snap,
+    retry: false,
+  }
+}
+const weekly = useQueries({ queries: computed(() => week.value.map((c) => lineUp(c.id))) })
+const { data: board, error } = useQuery(computed(() => lineUp(call.value)))
+const sheet = computed(() => board.value?.phases[0])
+const job = computed(() => mine.value && jobOf(sheet.value, mine.value.id))
+const lines = computed(() =>
+  week.value.map((c, i) => {
+    if (!mine.value) return { ...c, place: c.words, role: undefined }
+    const his = jobOf(weekly.value[i]?.data?.phases[0], mine.value.id)
+    return {
+      ...c,
+      place: his ? told(his)[0]?.words : weekly.value[i]?.data ? 'not on the field' : '…',
+      role: his?.name,
+    }
+  }),
+)
+function walk(by: number): void {
+  const at = week.value.findIndex((c) => c.id === call.value)
+  call.value = week.value[Math.max(0, Math.min(week.value.length - 1, at + by))]?.id ?? call.value
+}
+const his = actionsOf('My job')
+useViewActions({
+  title: 'My job',
+  actions: [
+    his('next', 'ArrowDown', "The week's next call", () => walk(1)),
+    his('previous', 'ArrowUp', "The week's call before", () => walk(-1)),
+  ],
+})
+</script>
+
+<template>
+  <div class="mine">
+    <header class="view-head">
+      <h1 class="sentence words">
+        <span v-if="mine"
+          ><b>{{ mine.number }} {{ mine.name }}</b
+          >{{ job ? `, ${job.name}` : '' }}</span
+        ><template v-else>My job</template>
+        <em>on</em>
+        <WordMenu
+          :value="call"
+          label="Call"
+          :options="calls"
+          strong
+          @pick="call = $event"
+        />
+        <em>against</em>
+        <WordMenu
+          :value="formation"
+          label="Formation"
+          :options="formations"
+          @pick="formation = $event"
+        />
+      </h1>
+    </header>
+    <nav aria-label="This week's calls">
+      <h2>This week's calls</h2>
+      <p
+        v-if="!lines.length"
+        class="soft"
+      >
+        Nothing is planned for this week yet. Any call can be chosen in the sentence above.
+      </p>
+      <ol>
+        <li
+          v-for="l in lines"
+          :key="l.id"
+        >
+          <button
+            type="button"
+            :aria-current="l.id === call"
+            @click="call = l.id"
+          >
+            <b>{{ l.name }}</b> <span>{{ l.role ? `${l.role}: ` : '' }}{{ l.place }}</span>
+          </button>
+        </li>
+      </ol>
+    </nav>
+    <section aria-label="My job on this call">
+      <p
+        v-if="error"
+        class="trouble"
+        role="alert"
+      >
+        {{ problemOf(error).detail }}
+      </p>
+      <p
+        v-else-if="!isPending && !mine"
+        class="empty"
+      >
+        No coach has said yet which man of the roster you are. Ask one: it is the column “signs in as” of the roster.
+        The calls are here meanwhile.
+      </p>
+      <p
+        v-else-if="sheet && mine && !job"
+        class="empty"
+      >
+        You are not on the field on {{ shown?.name }} against this formation. The drawing shows who is.
+      </p>
+      <dl v-if="job">
+        <template
+          v-for="t in told(job)"
+          :key="t.what"
+          ><dt>{{ t.what }}</dt>
+          <dd>{{ t.words }}</dd></template
+        >
+      </dl>
+      <table v-if="job?.reads.length">
+        <caption>
+          What your key tells you
+        </caption>
+        <tbody>
+          <tr
+            v-for="r in job.reads"
+            :key="r.of + r.words"
+          >
+            <th scope="row">{{ r.of }} {{ r.message }}</th>
+            <td>
+              {{ r.words }} <span class="soft">{{ r.does }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p
+        v-if="shown"
+        class="soft what"
+      >
+        {{ shown.name }}: {{ shown.words }}. Places are yards across x yards deep.
+      </p>
+    </section>
+    <div class="drawing">
+      <FieldDrawing
+        v-if="board && sheet"
+        :field="board.field"
+        :sheet="sheet"
+        from="defence"
+        :layers="['gaps', 'areas', 'sight lines', 'paths']"
+        :listed="[]"
+        :selected="job?.id"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped src="./mine.css"></style>
