@@ -123,7 +123,10 @@ useViewActions({
         </li>
       </ol>
     </nav>
-    <section aria-label="My job on this call">
+    <section
+      aria-label="My job on this call"
+      tabindex="0"
+    >
       <p
         v-if="error"
         class="trouble"

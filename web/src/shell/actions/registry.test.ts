@@ -54,6 +54,13 @@ describe('the registry of actions', () => {
     button.setAttribute('data-passes-keys', '')
     expect(enter()).toBe(true)
   })
+  it('closes the list of keys by Escape wherever the focus is', () => {
+    useActions().enter({ title: 'Board', actions: [act('back', 'Escape')] })
+    useActions().help = true
+    expect(press('Escape')).toBe(true)
+    expect(useActions().help).toBe(false)
+    expect(done).not.toHaveBeenCalled()
+  })
   it('finds what is enabled and what the view has to be found', () => {
     useActions().enter({
       title: 'Board',

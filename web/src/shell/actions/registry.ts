@@ -28,6 +28,11 @@ export const useActions = defineStore('actions', () => {
   }
   /** Does what the key is for; whether it was for anything. */
   function press(event: KeyboardEvent): boolean {
+    // the list closes even before it has the focus
+    if (help.value && event.key === 'Escape') {
+      help.value = false
+      return true
+    }
     if (typing(event) || pressing(event) || quiet()) return false
     const action = actions.value.find((a) => a.enabled() && a.keys.some((key) => matches(key, event)))
     action?.perform()

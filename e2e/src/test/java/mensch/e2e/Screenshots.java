@@ -58,6 +58,9 @@ public final class Screenshots {
                     .click();
             playbook(page);
             film(page);
+            Page player = chromium.signedIn(port, "lind", "/mine");
+            player.waitForTimeout(2500);
+            shot(player, "mine");
         }
     }
 
@@ -84,6 +87,7 @@ public final class Screenshots {
         shot(page, "roster");
         page.navigate(base() + "/plan");
         page.waitForTimeout(14_000);
+        Words.choose(page, "Order", "worst");
         shot(page, "plan");
         page.navigate(base() + "/board");
         Words.choose(page, "Formation", "double-wing");
@@ -111,13 +115,6 @@ public final class Screenshots {
         page.locator(".lines button", new Page.LocatorOptions().setHasText("Power right"))
                 .click();
         shot(page, "board-runs");
-        Words.choose(page, "Formation", "trips-open");
-        page.waitForTimeout(1500);
-        page.locator(".kinds button", new Page.LocatorOptions().setHasText("passes"))
-                .click();
-        page.locator(".lines button", new Page.LocatorOptions().setHasText("Snag, four men right"))
-                .click();
-        shot(page, "board-passes");
     }
 
     private void film(Page page) {
