@@ -58,11 +58,19 @@ final class Chromium implements AutoCloseable {
 
     /** No serious or critical accessibility fault on what the page shows now. */
     static void assertAccessible(Page page) {
-        var faults = new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-                        .map(v -> v.getId() + ": " + v.getNodes().get(0).getTarget() + " " + v.getHelp())
-                        .toList();
+        assertNone(new AxeBuilder(page));
+    }
+
+    /** No text with too little contrast on what the page shows now. */
+    static void assertReadable(Page page) {
+        assertNone(new AxeBuilder(page).withRules(List.of("color-contrast")));
+    }
+
+    private static void assertNone(AxeBuilder axe) {
+        var faults = axe.analyze().getViolations().stream()
+                .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                .map(v -> v.getId() + ": " + v.getNodes().get(0).getTarget() + " " + v.getHelp())
+                .toList();
         Assertions.assertThat(faults).isEmpty();
     }
 
