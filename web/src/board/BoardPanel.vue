@@ -82,7 +82,7 @@ defineExpose({
       ref="findings"
       :key="plays.whole.of"
       :may-write="mayWrite"
-      :sheet="sheet"
+      :sheet="plays.whole.lineup ?? sheet"
       :groups="plays.whole.groups"
       :rules="plays.whole.rules"
       :asking="plays.asking"

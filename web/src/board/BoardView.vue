@@ -127,7 +127,13 @@ useViewActions({
         v-if="mayWrite"
         ref="saveBar"
       />
-      <span class="hint"><span class="key">/</span> type</span>
+      <button
+        type="button"
+        class="hint"
+        @click="snapLine?.open()"
+      >
+        <span class="key">/</span> type
+      </button>
     </header>
     <FieldStage :may-write="mayWrite" />
     <BoardPanel
@@ -171,6 +177,9 @@ footer {
   grid-column: 1 / 3;
 }
 .hint {
+  border: 0;
+  background: none;
+  cursor: pointer;
   color: var(--soft);
   font: 400 13px var(--narrow);
   white-space: nowrap;

@@ -161,8 +161,7 @@ defineExpose({ tryRepairs, open, mutePointed: () => void mutePointed() })
 
 <style scoped>
 /* What was found last, until the new answer is there. */
-[aria-busy='true'] .group,
-[aria-busy='true'] .none {
+[aria-busy='true'] > :not(h2) {
   opacity: 0.4;
 }
 h2 {

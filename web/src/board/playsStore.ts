@@ -2,7 +2,7 @@ import { until, useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import type { FindingRow, Muted, OptionSheet, PassSheet, PlaySheet, RuleAnswer, RunSheet } from '../api/types'
+import type { FindingRow, Muted, OptionSheet, PassSheet, PlaySheet, RuleAnswer, RunSheet, Sheet } from '../api/types'
 import { useBoard } from './boardStore'
 import { grouped, type Group } from './findings'
 
@@ -18,6 +18,7 @@ export interface WholeAnswer {
   readonly of: string
   readonly groups: readonly Group[]
   readonly rules: readonly RuleAnswer[]
+  readonly lineup?: Sheet
 }
 
 const LISTS = { run: 'runs', pass: 'passes', option: 'options' } as const
@@ -42,15 +43,17 @@ export const usePlays = defineStore('plays', () => {
   const groups = computed(() => grouped(findings.value, mutes.value))
   /** The last whole answer, to be looked at while the next is on its way; of which snap and call it is. */
   const whole = shallowRef<WholeAnswer>({ of: '', groups: [], rules: [] })
+  let answered = ''
   const about = (): string => JSON.stringify([board.snap, board.callId, at.value])
   watch([groups, () => asking.value], () => {
     if (asking.value || (!sheet.value && !trouble.value)) return
-    whole.value = { of: about(), groups: groups.value, rules: sheet.value?.verdicts ?? [] }
+    whole.value = { of: answered, groups: groups.value, rules: sheet.value?.verdicts ?? [], lineup: board.sheet }
   })
 
   let asked = 0
   async function ask(): Promise<void> {
     const mine = ++asked
+    const of = about()
     asking.value = true
     try {
       const [found] = await Promise.all([
@@ -58,6 +61,7 @@ export const usePlays = defineStore('plays', () => {
         mutesOf === board.callId ? undefined : loadMutes(),
       ])
       if (mine !== asked) return
+      answered = of
       sheet.value = found
       trouble.value = ''
       await draw()

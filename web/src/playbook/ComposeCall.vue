@@ -11,7 +11,15 @@ const emit = defineEmits<{ done: [] }>()
 const playbook = usePlaybook()
 const router = useRouter()
 const name = ref('')
-const parts = ref<Record<string, string>>({ front: 'anvil', coverage: 'drizzle', movement: '', pressure: '' })
+/** Begun from a front, coverage, movement or pressure that is picked, it is of that one. */
+const picked = playbook.selected
+const parts = ref<Record<string, string>>({
+  front: 'anvil',
+  coverage: 'drizzle',
+  movement: '',
+  pressure: '',
+  ...(picked && { [picked.kind]: picked.id }),
+})
 const problem = ref<Problem>()
 const PARTS = [
   { kind: 'front', may: false },

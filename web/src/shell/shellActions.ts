@@ -14,9 +14,10 @@ export interface ShellHands {
 
 const everywhere = actionsOf('Everywhere')
 const goTo = actionsOf('Go to')
-const VIEWS = [
+/** Where there is something to go to; `all` for everybody, else for coaches, or for players alone. */
+const VIEWS: { path: string; name: string; words: string; all: boolean; player?: boolean }[] = [
   { path: '/', name: 'Start', words: 'what is here and where to begin', all: true },
-  { path: '/mine', name: 'My job', words: 'a player on this week’s calls', all: true },
+  { path: '/mine', name: 'My job', words: 'a player on this week’s calls', all: false, player: true },
   { path: '/board', name: 'Board', words: 'a call against a formation', all: true },
   { path: '/playbook', name: 'Playbook', words: 'calls, fronts, coverages, plays, formations', all: true },
   { path: '/plan', name: 'Plan', words: 'all calls against all formations', all: true },
@@ -40,7 +41,7 @@ export function shellActions(hands: ShellHands): Action[] {
         [],
         v.name,
         () => void hands.router.push(v.path),
-        () => v.all || hands.mayWrite(),
+        () => v.all || hands.mayWrite() !== (v.player ?? false),
       ),
       words: v.words,
     })),
