@@ -25,6 +25,8 @@ const playsPanel = useTemplateRef('playsPanel')
 async function walk(by: number): Promise<void> {
   if (panel.value === 'plays') return void playsPanel.value?.walk(by)
   panel.value = 'findings'
+  await board.settled()
+  await plays.settled()
   const now = listed.value.findIndex((l) => l.key === pointed.value)
   const one = listed.value[next(listed.value, now, by)]
   if (!one) return

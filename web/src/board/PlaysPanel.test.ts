@@ -1,6 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
 import { client } from '../api/client'
 import type { PassSheet, PlaySheet, RunSheet } from '../api/types'
 import { finding, job, sheet } from '../testing/fixtures'
@@ -150,7 +151,8 @@ describe('plays against a line-up', () => {
     const plays = usePlays()
     board.board = { phases: [lineup] } as never
     expect(plays.findings.map((f) => f.title)).toEqual(['One.'])
-    await new Promise((done) => setTimeout(done, 150))
+    await nextTick()
+    await plays.settled()
     await flushPromises()
     return { plays, wrapper: mount(PlaysPanel, { props: { lineup } }) }
   }

@@ -76,7 +76,7 @@ class BoardIT extends InBrowser {
     @Test
     void aManIsDraggedAndAsked(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        assertThat(page.locator(".defender")).hasCount(11);
+        settled(page);
         BoundingBox mike = page.locator("[data-defender=mike] .body").boundingBox();
         page.mouse().move(mike.x + mike.width / 2, mike.y + mike.height / 2);
         page.mouse().down();
@@ -118,8 +118,11 @@ class BoardIT extends InBrowser {
     void aLostSessionShowsTheSignInOverTheViewAndKeepsWhatWasTyped(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
         edit(page, "mike", "stance tilted in");
+        settled(page);
         page.context().clearCookies();
-        Words.choose(page, "Formation", "empty-3x2");
+        Words.word(page, "Formation").click();
+        page.locator(".choices input").fill("empty-3x2");
+        page.keyboard().press("Enter");
         assertThat(page.locator("[name=username]")).isVisible();
         Chromium.assertAccessible(page);
         page.fill("[name=username]", "marrow");

@@ -1,5 +1,8 @@
 package mensch.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
 import mensch.app.RunningApp;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -14,6 +17,11 @@ abstract class InBrowser {
     @BeforeAll
     static void open() {
         chromium = new Chromium();
+    }
+
+    /** Waits until the board has answered and been drawn, plays included: from then on nothing moves by itself. */
+    static void settled(Page page) {
+        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
     }
 
     @AfterEach

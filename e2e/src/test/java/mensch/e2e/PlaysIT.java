@@ -20,7 +20,6 @@ class PlaysIT extends InBrowser {
         Locator panel = page.locator(".board aside");
         assertThat(page.locator(".facts")).containsText("1 receiver left and 3 right");
         assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
-        page.locator(".facts").click();
         page.keyboard().press("ArrowDown");
         assertThat(panel.locator("li.pointed .n")).hasText("1");
         assertThat(page.locator(".strip li.selected")).hasCount(1);
