@@ -26,10 +26,6 @@ class FieldIT extends InBrowser {
         }
     }
 
-    private static void settled(Page page) {
-        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
-    }
-
     @Test
     void noLetteringIsSmallOrLiesOnAnotherOrOnAMan(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
