@@ -25,9 +25,9 @@ function leave(): void {
 }
 const BEGIN = [
   {
-    to: '/board?call=anvil-eel&against=double-wing&code=hs&ball=38&hash=m&down=2-7',
+    to: '/board?call=anvil-eel&against=double-wing&code=hs&ball=38&hash=l&down=2-7',
     name: 'See a call break, and mend it',
-    words: 'A pressure against double wing: three things break. Press T: repairs, each of them tried.',
+    words: 'A call against double wing leaves a gap to nobody. Press T: repairs, each of them tried.',
   },
   {
     to: '/board?call=anvil-drizzle&against=trips-open&code=hs&ball=12&hash=r&down=3-7',

@@ -52,6 +52,10 @@ class MineIT extends InBrowser {
         Page page = chromium.signedIn(port, "marrow", "/");
         assertThat(page.locator("text=Where to begin")).isVisible();
         Chromium.assertAccessible(page);
+        page.locator("text=See a call break").click();
+        settled(page);
+        assertThat(page.locator("aside")).containsText("Nobody has the D gap");
+        page.locator("nav .brand").click();
         page.locator("text=Ask who has #3").click();
         Words.assertSays(page, "Formation", "trips-open");
         Words.assertSays(page, "Hash", "r");
