@@ -104,9 +104,9 @@ const actions = boardActions({
   movable: hand.mayNudge,
   moves,
   mayMute: () => right.value?.mayMute() ?? false,
-  mayAdd: () => picked() && mayWrite.value,
+  mayAdd: picked,
   mayGoBack: () => board.mayGoBack,
-  maySave: () => board.dirty && mayWrite.value,
+  maySave: () => board.dirty,
 })
 useViewActions({
   title: 'Board',

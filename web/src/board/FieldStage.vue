@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { usePlacing } from './offencePlaced'
-import { useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, ref } from 'vue'
+import { useLists } from '../shell/lists'
 import AnswerSlip from './AnswerSlip.vue'
 import { useHand } from './boardHand'
 import { useBoard } from './boardStore'
-import FieldBar from './FieldBar.vue'
 import FieldDrawing from './field/FieldDrawing.vue'
 import { slipAtRight } from './field/slipSide'
+import FieldBar from './FieldBar.vue'
 import { flat } from './findings'
+import { usePlacing } from './offencePlaced'
 import PlaceOffence from './PlaceOffence.vue'
 import { usePlays } from './playsStore'
 

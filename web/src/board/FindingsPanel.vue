@@ -117,7 +117,7 @@ defineExpose({ tryRepairs, open, mutePointed: () => void mutePointed() })
       :rules="rules"
     />
     <p
-      v-if="!breaks.length"
+      v-if="!breaks.length && (rules?.length || !asking)"
       class="none"
     >
       Nothing found against this line-up.
@@ -163,6 +163,7 @@ defineExpose({ tryRepairs, open, mutePointed: () => void mutePointed() })
 /* What was found last, until the new answer is there. */
 [aria-busy='true'] > :not(h2) {
   opacity: 0.4;
+  pointer-events: none;
 }
 h2 {
   font: 700 17px/1.2 var(--narrow);

@@ -1,16 +1,22 @@
 <script setup lang="ts">
-import { useQuestions } from './questions'
 import { Modal } from 'ant-design-vue'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { problemOf } from '../api/client'
 import type { FoundPhrase, Spot } from '../api/types'
 import { useBoard } from './boardStore'
 import { freshRung, withEdit } from './draft'
+import { useQuestions } from './questions'
 
 const props = defineProps<{ job?: string; spot?: Spot; mayWrite: boolean }>()
 const emit = defineEmits<{ done: [] }>()
 const board = useBoard()
 const { phrasesAt } = useQuestions()
+/** Who, and where he was put, yards. */
+const title = computed(() => {
+  const { x, y } = props.spot ?? { x: 0, y: 0 }
+  const name = board.board?.phases[0]?.jobs.find((j) => j.id === props.job)?.name ?? ''
+  return `${name} at ${Math.abs(x).toFixed(1)} yd ${x < 0 ? 'left' : 'right'} x ${y.toFixed(1)} yd deep`
+})
 const phrases = ref<FoundPhrase[]>([])
 const chosen = ref('')
 const fault = ref('')
@@ -51,7 +57,7 @@ function asRung(): void {
 <template>
   <Modal
     :open="!!spot"
-    :title="`${board.board?.phases[0]?.jobs.find((j) => j.id === job)?.name ?? ''} at ${Math.abs(spot?.x ?? 0).toFixed(1)} yd ${(spot?.x ?? 0) < 0 ? 'left' : 'right'} x ${(spot?.y ?? 0).toFixed(1)} yd deep`"
+    :title="title"
     :footer="null"
     width="460px"
     @cancel="emit('done')"

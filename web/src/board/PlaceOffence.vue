@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { usePlacing } from './offencePlaced'
 import { storeToRefs } from 'pinia'
 import { ref } from 'vue'
 import { problemOf } from '../api/client'
 import { useBoard } from './boardStore'
+import { usePlacing } from './offencePlaced'
 
 defineProps<{ mayWrite: boolean; man?: string }>()
 defineEmits<{ done: [] }>()

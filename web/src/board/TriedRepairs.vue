@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQuestions } from './questions'
 import { nextTick, onMounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { problemOf } from '../api/client'
 import type { Edit, FindingRow, RepairOffer, RepairRow } from '../api/types'
 import { useBoard } from './boardStore'
+import { useQuestions } from './questions'
 
 const props = defineProps<{ finding: FindingRow; mayWrite: boolean }>()
 const emit = defineEmits<{ applied: [] }>()

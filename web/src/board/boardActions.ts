@@ -42,7 +42,9 @@ const line = actionsOf('The snap line')
 const men = actionsOf('A man')
 const field = actionsOf('The field')
 const lists = actionsOf('What breaks, and plays')
+const mutes = actionsOf('What breaks, and plays', true)
 const rules = actionsOf('His rules, and the call')
+const writes = actionsOf('His rules, and the call', true)
 
 /** Every key of the board. */
 export function boardActions(hands: BoardHands): Action[] {
@@ -70,13 +72,13 @@ export function boardActions(hands: BoardHands): Action[] {
     lists('finding-next', 'ArrowDown', 'Next finding, or next play', () => hands.walkList(1)),
     lists('finding-previous', 'ArrowUp', 'Finding or play before', () => hands.walkList(-1)),
     lists('repairs', 'T', 'Try repairs of his worst finding', hands.tryRepairs),
-    lists('mute', 'X', 'Mute the finding pointed at', hands.mute, hands.mayMute),
+    mutes('mute', 'X', 'Mute the finding pointed at', hands.mute, hands.mayMute),
     lists('plays', 'P', 'Plays against it; again the next kind', hands.showPlays),
     lists('changes', 'C', 'What the motion changed', () => hands.show('changes'), hands.moves),
-    rules('add', 'A', 'Add a rung on top of his ladder', () => hands.addRung(), hands.mayAdd),
-    rules('week', 'W', 'Add a rung for this week only', () => hands.addRung(THIS_WEEK), hands.mayAdd),
+    writes('add', 'A', 'Add a rung on top of his ladder', () => hands.addRung(), hands.mayAdd),
+    writes('week', 'W', 'Add a rung for this week only', () => hands.addRung(THIS_WEEK), hands.mayAdd),
     rules('undo', 'U', 'Undo', hands.undo),
     rules('redo', 'Y', 'Redo', hands.redo),
-    rules('save', 'S', 'Save the call', hands.save, hands.maySave),
+    writes('save', 'S', 'Save the call', hands.save, hands.maySave),
   ]
 }

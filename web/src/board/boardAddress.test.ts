@@ -72,6 +72,16 @@ describe('an address that asks for what is not here', () => {
     expect(wrong.snap.men).toBeUndefined()
     expect(known({ hash: '-3.5' }).unknown).toEqual([])
   })
+  it('lets the other give way when a call or a formation is asked for alone', () => {
+    const alone = (query: Record<string, string>) => knownOnly(fromQuery(query, NOW)!, NOW, choices, calls)
+    expect(alone({ against: 'flag-spread' })).toMatchObject({
+      call: 'tack-siskin',
+      snap: { formation: 'flag-spread', code: 'flag5' },
+      unknown: [],
+    })
+    expect(alone({ call: 'tack-siskin' })).toMatchObject({ snap: { formation: 'flag-spread' }, unknown: [] })
+    expect(alone({ against: 'trips-open' })).toMatchObject({ call: 'anvil-drizzle', unknown: [] })
+  })
   it('never shows a call of one game against a formation of another', () => {
     expect(known({ formation: 'pro-i' }, 'tack-siskin')).toMatchObject({
       snap: { formation: 'flag-spread', code: 'flag5', hash: 'm' },

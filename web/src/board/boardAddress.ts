@@ -7,6 +7,8 @@ import { ofGame } from './snapWords'
 export interface BoardPlace {
   readonly snap: SnapWords
   readonly call: string
+  /** Asked for alone: the other of the two gives way when they are of different games. */
+  readonly only?: 'call' | 'formation'
 }
 
 /** The words of an address, in a fixed order; what is usual is left out. */
@@ -29,7 +31,10 @@ const whole = (text: string | undefined, least: number, most: number, otherwise:
   return text && Number.isInteger(n) && n >= least && n <= most ? n : otherwise
 }
 
-/** What an address asks for; words it does not have, or that make no sense, stand as they stood. None when it names neither call nor formation. */
+/**
+ * What an address asks for; words it does not have, or that make no sense, stand as they stood. None when it names neither
+ * call nor formation.
+ */
 export function fromQuery(query: LocationQuery, now: BoardPlace): BoardPlace | undefined {
   const said = (name: string): string | undefined => {
     const value = query[name]
@@ -41,6 +46,7 @@ export function fromQuery(query: LocationQuery, now: BoardPlace): BoardPlace | u
   const toGoal = whole(said('ball'), 1, 99, now.snap.toGoal)
   return {
     call,
+    only: !said('against') ? 'call' : !said('call') ? 'formation' : undefined,
     snap: {
       formation: said('against') ?? now.snap.formation,
       mirrored: said('to') === 'left',
@@ -80,15 +86,17 @@ export function knownOnly(
     unknown.push(`${what} ${id}`)
     return instead
   }
-  const call = among('call', asked.call, calls, otherwise.call)
-  const players = calls.find((c) => c.id === call)?.players
+  const named = among('call', asked.call, calls, otherwise.call)
   const formation = among('formation', asked.snap.formation, choices.formations, otherwise.snap.formation)
+  const game = choices.formations.find((f) => f.id === formation)?.players
+  const call = asked.only === 'formation' ? ofGame(named, calls, game) : named
+  const players = calls.find((c) => c.id === call)?.players
   const code = among('rules', asked.snap.code, choices.codes, otherwise.snap.code)
   const numbered = asked.snap.hash !== '' && Number.isFinite(Number(asked.snap.hash))
   const hash = numbered ? asked.snap.hash : among('hash', asked.snap.hash, HASHES, otherwise.snap.hash)
   const fitting = ofGame(formation, choices.formations, players)
   const rules = ofGame(code, choices.codes, players)
-  if (fitting !== formation) unknown.push(`${formation} against a call of another game`)
+  if (fitting !== formation && !asked.only) unknown.push(`${formation} against a call of another game`)
   return {
     call,
     unknown,

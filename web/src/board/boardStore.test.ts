@@ -1,4 +1,3 @@
-import { usePlacing } from './offencePlaced'
 import { flushPromises } from '@vue/test-utils'
 import { createPinia, disposePinia, setActivePinia, type Pinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -6,6 +5,7 @@ import { nextTick } from 'vue'
 import { client } from '../api/client'
 import { job, sheet } from '../testing/fixtures'
 import { useBoard } from './boardStore'
+import { usePlacing } from './offencePlaced'
 
 const CHOICES = {
   codes: [

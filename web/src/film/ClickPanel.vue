@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import WordMenu from '../words/WordMenu.vue'
 import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
+import WordMenu from '../words/WordMenu.vue'
 import { useFilm, type Mode } from './filmStore'
 import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'

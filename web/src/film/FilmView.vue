@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import WordMenu from '../words/WordMenu.vue'
 import { Modal } from 'ant-design-vue'
 import { onMounted, ref } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
 import type { ReelItem } from '../api/types'
 import { usePaged } from '../shell/paged'
+import WordMenu from '../words/WordMenu.vue'
 
 const {
   items: reels,

@@ -1,9 +1,9 @@
-import { choose, menu } from '../testing/menus'
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import type { GradeRow } from '../api/types'
 import { job } from '../testing/fixtures'
+import { choose, menu } from '../testing/menus'
 import OverruleGrade from './OverruleGrade.vue'
 
 const GRADE: GradeRow = {

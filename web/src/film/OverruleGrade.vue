@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import WordMenu from '../words/WordMenu.vue'
 import { Modal } from 'ant-design-vue'
 import { ref, watch } from 'vue'
 import { answer, client, over, problemOf } from '../api/client'
 import type { GradeRow, JobRow } from '../api/types'
+import WordMenu from '../words/WordMenu.vue'
 
 /** The coach's word over the measured verdict of one man on one snap. */
 const props = defineProps<{ reel: number; snap: number; job?: JobRow; grade?: GradeRow }>()

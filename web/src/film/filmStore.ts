@@ -1,10 +1,10 @@
-import { useLists } from '../shell/lists'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
 import type { ReelSheet, SnapSheet, SnapWork } from '../api/types'
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
+import { useLists } from '../shell/lists'
 import { addedTo, menToMark, nextUnmarked, withMark, withoutPoint, withPoint, workOf, type KeptWork } from './work'
 
 export type Mode = 'look' | 'calibrate' | 'mark'

@@ -20,13 +20,16 @@ onMounted(async () => {
   await Promise.all([lists.choices ? undefined : lists.load(), playbook.load()])
   const first = week.value[0] ?? lists.calls[0]
   if (first && !lists.call(call.value)) call.value = first.id
-  if (!lists.formation(formation.value)) formation.value = shown.value?.meantFor[0] ?? 'pro-i'
+  if (!lists.formation(formation.value)) formation.value = firstMet(shown.value)
 })
 const { data: mine, isPending } = useQuery({
   queryKey: ['mine'],
   queryFn: async () => (await answer(client.GET('/api/roster/mine'))) || null,
 })
 const planned = computed(() => new Set(playbook.items.filter((i) => i.install === 'plan').map((i) => i.id)))
+/** The formation a call is first met by: one it is meant for, or the first of its game. */
+const firstMet = (met: (typeof lists.calls)[number] | undefined): string =>
+  met?.meantFor[0] ?? lists.choices?.formations.find((f) => f.players === met?.players)?.id ?? ''
 const players = computed(() => lists.formation(formation.value)?.players)
 const week = computed(() =>
   lists.calls.filter((c) => planned.value.has(c.id) && (!players.value || c.players === players.value)),

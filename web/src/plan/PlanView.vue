@@ -1,19 +1,19 @@
 <script setup lang="ts">
-import { useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { PlanCell } from '../api/types'
 import { useBoard } from '../board/boardStore'
-import WordMenu from '../words/WordMenu.vue'
 import { usePlaybook } from '../playbook/playbookStore'
 import { actionsOf } from '../shell/actions/action'
 import { useViewActions } from '../shell/actions/registry'
+import { useLists } from '../shell/lists'
 import LearnPanel from './LearnPanel.vue'
+import { arranged } from './order'
 import PlanCellPanel from './PlanCellPanel.vue'
 import PlanHeat from './PlanHeat.vue'
-import { arranged, ORDERS } from './order'
-import { tally, usePlan, WHICH, type Place } from './planStore'
+import PlanSentence from './PlanSentence.vue'
+import { tally, usePlan, type Place } from './planStore'
 
 const plan = usePlan()
 const board = useBoard()
@@ -43,10 +43,6 @@ const weeks = computed(() => {
   const planned = new Set(playbook.of('formation').flatMap((f) => (f.install === 'plan' ? [f.id] : [])))
   return ofGame.value.filter((f) => planned.has(f.id))
 })
-const AGAINST = computed(() => [
-  { id: 'all', name: `${ofGame.value.length} formations` },
-  { id: 'plan', name: `this week's ${weeks.value.length}` },
-])
 const shown = computed(() =>
   arranged(asked.value, against.value === 'plan' ? weeks.value : ofGame.value, order.value === 'worst'),
 )
@@ -79,6 +75,7 @@ onMounted(async () => {
   start()
 })
 watch([which, motions, plays], start)
+watch([against, order], () => (at.value = { row: 0, column: 0 }))
 onBeforeUnmount(plan.cancel)
 
 async function open(): Promise<void> {
@@ -112,50 +109,10 @@ useViewActions({
 <template>
   <div class="plan">
     <header class="view-head">
-      <h1 class="sentence words">
-        Plan audit <em>·</em> {{ wanted }} calls of
-        <WordMenu
-          :value="which"
-          label="Which calls"
-          :options="WHICH"
-          strong
-          @pick="which = $event"
-        />
-        <em> against</em>
-        <WordMenu
-          :value="against"
-          label="Which formations"
-          :options="AGAINST"
-          comma
-          @pick="against = $event"
-        />
-        <WordMenu
-          :value="String(motions)"
-          label="Motions"
-          comma
-          :options="[
-            { id: 'true', name: 'with every motion' },
-            { id: 'false', name: 'as set' },
-          ]"
-          @pick="motions = $event === 'true'"
-        />
-        <WordMenu
-          :value="String(plays)"
-          label="Plays"
-          :options="[
-            { id: 'false', name: 'lined up' },
-            { id: 'true', name: 'with every play run at it' },
-          ]"
-          comma
-          @pick="plays = $event === 'true'"
-        />
-        <WordMenu
-          :value="order"
-          label="Order"
-          :options="ORDERS"
-          @pick="order = $event"
-        />
-      </h1>
+      <PlanSentence
+        :all="ofGame.length"
+        :week="weeks.length"
+      />
       <span
         v-if="running"
         class="progress"

@@ -6,13 +6,7 @@ export const ORDERS = [
   { id: 'worst', name: 'worst first' },
 ]
 
-/** What a cell costs: a break where the call is meant to be played before one where it is not, both before a leak. */
-export function cost(cell: PlanCell): number {
-  const of = { breaks: 100, unknown: 10, leaks: 10, holds: 0 }[cell.standing]
-  return (of + cell.busts * 5 + cell.weak) * (cell.meant ? 10 : 1)
-}
-
-const sum = (cells: readonly PlanCell[]): number => cells.reduce((total, c) => total + cost(c), 0)
+const sum = (cells: readonly PlanCell[]): number => cells.reduce((total, c) => total + c.cost, 0)
 
 /** Calls and formations as the matrix shows them; the costliest first when asked so. Cells follow their formation. */
 export function arranged<F extends { id: string }>(

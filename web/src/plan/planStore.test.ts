@@ -10,6 +10,7 @@ const cell = (standing: PlanCell['standing'], meant = true): PlanCell => ({
   busts: standing === 'breaks' ? 1 : 0,
   weak: 0,
   asked: 1,
+  cost: 0,
   meant,
 })
 const SNAP: SnapWords = { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 2, distance: 7 }

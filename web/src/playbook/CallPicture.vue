@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { formationChoice, snapAgainst, useLists } from '../shell/lists'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import FieldDrawing from '../board/field/FieldDrawing.vue'
+import { formationChoice, snapAgainst, useLists } from '../shell/lists'
 import WordMenu from '../words/WordMenu.vue'
 
 /** One call large, against a formation of choice: the first it is meant for until another is chosen. */

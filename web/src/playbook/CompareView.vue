@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { callChoices, useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -8,9 +7,10 @@ import type { Comparison, RunComparison } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/field/FieldDrawing.vue'
 import { flat, grouped } from '../board/findings'
-import RunBlocks from '../board/RunBlocks.vue'
-import { SIDES } from '../board/lineWords'
 import FormationWords from '../board/FormationWords.vue'
+import { SIDES } from '../board/lineWords'
+import RunBlocks from '../board/RunBlocks.vue'
+import { callChoices, useLists } from '../shell/lists'
 import WordMenu from '../words/WordMenu.vue'
 
 const board = useBoard()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Choice } from '../words/fitting'
-import WordMenu from '../words/WordMenu.vue'
 import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { problemOf, type Problem } from '../api/client'
+import type { Choice } from '../words/fitting'
+import WordMenu from '../words/WordMenu.vue'
 import { usePlaybook } from './playbookStore'
 
 const emit = defineEmits<{ done: [] }>()

@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/field/FieldDrawing.vue'
 import { flat, grouped } from '../board/findings'
-import { usePlays } from '../board/playsStore'
+import FormationWords from '../board/FormationWords.vue'
 import { spotName } from '../board/lineWords'
 import { savePng, saveSvg } from '../board/picture'
-import FormationWords from '../board/FormationWords.vue'
+import { usePlays } from '../board/playsStore'
+import { useLists } from '../shell/lists'
 
 const board = useBoard()
 const lists = useLists()

@@ -3,13 +3,13 @@ import { storeToRefs } from 'pinia'
 import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import WordMenu from '../words/WordMenu.vue'
-import { actionsOf } from '../shell/actions/action'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ComposeCall from './ComposeCall.vue'
 import EntryDetail from './EntryDetail.vue'
 import ExchangeBar from './ExchangeBar.vue'
 import { PLAY_KINDS } from './play/written'
+import { documentFinds, listActions } from './playbookActions'
 import { KINDS, STANDINGS, usePlaybook } from './playbookStore'
 
 const playbook = usePlaybook()
@@ -33,8 +33,6 @@ onMounted(() => playbook.load())
 
 const INSTALLED: Record<string, string> = { catalogue: '', installed: 'installed', plan: "this week's plan" }
 
-/** Lines that a page key goes. */
-const PAGE = 12
 async function walk(by: number): Promise<void> {
   const at = list.value.findIndex((i) => i.id === selectedId.value)
   const next = list.value[Math.max(0, Math.min(list.value.length - 1, at < 0 ? 0 : at + by))]
@@ -43,41 +41,18 @@ async function walk(by: number): Promise<void> {
   await nextTick()
   cards.value?.querySelector<HTMLElement>('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' })
 }
-const ofList = actionsOf('The list')
-const documents = actionsOf('Documents of the playbook')
 useViewActions({
   title: 'Playbook',
-  actions: [
-    ofList('next', 'ArrowDown', 'The next one', () => void walk(1)),
-    ofList('previous', 'ArrowUp', 'The one before', () => void walk(-1)),
-    ofList('page-on', 'PageDown', 'A page on', () => void walk(PAGE)),
-    ofList('page-back', 'PageUp', 'A page back', () => void walk(-PAGE)),
-    ofList('find', '/', 'Find by name or by what it is', () => finder.value?.focus()),
-    ofList(
-      'open',
-      'Enter',
-      'Open it: its rules, or its sheet',
-      () => openIt(selected.value!),
-      () => !!selected.value,
-    ),
-    ofList('new', 'N', 'Begin a new one', begin, () => mayWrite.value),
-  ],
-  finds: () =>
-    playbook.items
-      .filter((i) => !i.retired && i.kind !== 'call' && i.kind !== 'formation')
-      .map((i) => ({
-        ...documents(`${i.kind} ${i.id}`, [], i.name, () => show(i)),
-        words: `${i.kind}, ${i.summary}`,
-        kinds: i.kinds,
-      })),
+  actions: listActions({
+    walk: (by) => void walk(by),
+    find: () => finder.value?.focus(),
+    open: () => selected.value && openIt(selected.value),
+    begin,
+    picked: () => !!selected.value,
+  }),
+  finds: () => documentFinds(playbook),
   quiet: () => composing.value,
 })
-function show(item: { kind: string; id: string }): void {
-  kind.value = item.kind
-  standing.value = 'all'
-  find.value = ''
-  selectedId.value = item.id
-}
 function showKind(chosen: string): void {
   kind.value = chosen
   selectedId.value = ''

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useLists } from '../shell/lists'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -7,10 +6,11 @@ import { useBoard } from '../board/boardStore'
 import { THIS_WEEK, withEdit } from '../board/draft'
 import RulesPanel from '../board/RulesPanel.vue'
 import SaveBar from '../board/SaveBar.vue'
-import WordMenu from '../words/WordMenu.vue'
 import { actionsOf } from '../shell/actions/action'
 import { useViewActions } from '../shell/actions/registry'
+import { useLists } from '../shell/lists'
 import { useSession } from '../shell/session'
+import WordMenu from '../words/WordMenu.vue'
 import FormationStrip from './FormationStrip.vue'
 
 const board = useBoard()
@@ -45,24 +45,25 @@ const edits = computed(() =>
 /** The man's side against the cover side: of two corners the strip follows the one in hand. */
 const onCoverSide = computed(() => job.value?.onCoverSide ?? true)
 
-const mayAdd = (): boolean => mayWrite.value && !!selected.value
-const maySave = (): boolean => mayWrite.value && board.dirty
+const mayAdd = (): boolean => !!selected.value
+const maySave = (): boolean => board.dirty
 function walk(by: number): void {
   const ids = men.value.map((m) => m.id)
   selected.value = ids[(ids.indexOf(selected.value ?? '') + by + ids.length) % ids.length]
 }
 const ofMen = actionsOf('Men')
 const rungs = actionsOf('His rules, and the call')
+const writes = actionsOf('His rules, and the call', true)
 useViewActions({
   title: 'Rules',
   actions: [
     ofMen('previous', 'ArrowLeft', 'The man to the left', () => walk(-1)),
     ofMen('next', 'ArrowRight', 'The man to the right', () => walk(1)),
-    rungs('add', 'A', 'Add a rung on top of his ladder', () => rules.value?.add(), mayAdd),
-    rungs('week', 'W', 'Add a rung for this week only', () => rules.value?.add(THIS_WEEK), mayAdd),
+    writes('add', 'A', 'Add a rung on top of his ladder', () => rules.value?.add(), mayAdd),
+    writes('week', 'W', 'Add a rung for this week only', () => rules.value?.add(THIS_WEEK), mayAdd),
     rungs('undo', 'U', 'Undo', board.undo),
     rungs('redo', 'Y', 'Redo', board.redo),
-    rungs('save', 'S', 'Save the call', () => void saveBar.value?.save(), maySave),
+    writes('save', 'S', 'Save the call', () => void saveBar.value?.save(), maySave),
   ],
   finds: () => men.value.map((m) => ofMen(m.id, [], m.name, () => (selected.value = m.id))),
   quiet: () => !!saveBar.value?.open,

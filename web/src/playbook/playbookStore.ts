@@ -53,6 +53,13 @@ export const usePlaybook = defineStore('playbook', () => {
   const selected = computed(() => items.value.find((i) => i.kind === kind.value && i.id === selectedId.value))
   const of = (wanted: string): PlaybookItem[] => items.value.filter((i) => i.kind === wanted && !i.retired)
 
+  /** Shows one document in its list, whatever was looked for. */
+  function show(item: { kind: string; id: string }): void {
+    kind.value = item.kind
+    standing.value = 'all'
+    find.value = ''
+    selectedId.value = item.id
+  }
   async function load(): Promise<void> {
     try {
       items.value = await answer(client.GET('/api/playbook'))
@@ -120,6 +127,7 @@ export const usePlaybook = defineStore('playbook', () => {
     list,
     selected,
     of,
+    show,
     load,
     stand,
     history,

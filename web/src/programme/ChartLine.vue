@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import WordMenu from '../words/WordMenu.vue'
 import { computed, ref } from 'vue'
 import type { ChartRole, RosterAnswer, RosterSheet } from '../api/types'
+import WordMenu from '../words/WordMenu.vue'
 import { fittedMen, lineOf, listed, men, pairChoice, pairChoices, saidMen, setPair } from './roster'
 
 /** Who plays a role, who does against other personnel, and whether he flips with strength. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { FigureGroup } from '../api/types'
 import HouseTabs from './HouseTabs.vue'
@@ -8,7 +8,10 @@ import { bounded, matching } from './figures'
 
 /** What the engine measures by, for reading: each figure with its unit, its bounds and where it comes from. */
 const groups = shallowRef<FigureGroup[]>()
-const wanted = ref(String(useRoute().query.find ?? ''))
+const route = useRoute()
+const asked = computed(() => String(route.query.find ?? ''))
+const wanted = ref(asked.value)
+watch(asked, (find) => (wanted.value = find))
 const fault = ref('')
 const shown = computed(() => matching(groups.value ?? [], wanted.value))
 const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.length, 0))

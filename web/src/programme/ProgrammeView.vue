@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useLists } from '../shell/lists'
 import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, client, over, problemOf } from '../api/client'
 import type { ConventionSheet } from '../api/types'
 import { useBoard } from '../board/boardStore'
+import { useLists } from '../shell/lists'
 import HouseTabs from './HouseTabs.vue'
 
 const board = useBoard()
@@ -161,6 +161,9 @@ fieldset {
   border-left: 4px solid transparent;
   padding: 8px 0 14px 10px;
   margin: 0;
+}
+fieldset.asked {
+  outline: 3px solid var(--accent);
 }
 fieldset.changed {
   border-left-color: var(--accent);

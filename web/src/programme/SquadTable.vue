@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import WordMenu from '../words/WordMenu.vue'
-import type { RosterAnswer, RosterSheet } from '../api/types'
-import { BODIES, freshId, notOnChart, typedNumber } from './roster'
 import { computed } from 'vue'
+import type { RosterAnswer, RosterSheet } from '../api/types'
+import WordMenu from '../words/WordMenu.vue'
+import { BODIES, freshId, notOnChart, typedNumber } from './roster'
 
 /** Who is on the squad, what he plays, and what was measured of him; a man nobody's chart has is marked. */
 const sheet = defineModel<RosterSheet>({ required: true })

@@ -28,19 +28,28 @@ describe('what can be done everywhere', () => {
     expect(named(true)).toEqual(expect.arrayContaining(['Film', 'Grades', 'Roster', 'Figures']))
     expect(named(true)).not.toContain('My job')
   })
-  it('goes to a formation with the call that stands, and without what was of the formation before', async () => {
+  it('goes to a formation with the call that stands, unless that is of another game', async () => {
     const here = router()
     await here.push('/board?call=fog&against=pro-i&motion=trade&men=x')
+    const formation = (id: string, players: number) => ({
+      id,
+      name: id,
+      family: 'gun',
+      players,
+      personnel: '10',
+      receivers: '3x1',
+      motions: [],
+    })
+    const formations = [formation('pro-i', 11), formation('trips', 11), formation('flag', 5)]
     const lists = useLists()
-    lists.choices = {
-      codes: [],
-      runs: [],
-      spots: [],
-      formations: [
-        { id: 'trips', name: 'Trips', family: 'gun', players: 11, personnel: '10', receivers: '3x1', motions: [] },
-      ],
+    lists.choices = { codes: [], runs: [], spots: [], formations }
+    const goTo = async (name: string, query: object): Promise<void> => {
+      placesToGo(lists, here)
+        .find((a) => a.label === name)!
+        .perform()
+      await vi.waitFor(() => expect(here.currentRoute.value.query).toEqual(query))
     }
-    placesToGo(lists, here)[0]!.perform()
-    await vi.waitFor(() => expect(here.currentRoute.value.query).toEqual({ call: 'fog', against: 'trips' }))
+    await goTo('trips', { call: 'fog', against: 'trips' })
+    await goTo('flag', { against: 'flag' })
   })
 })

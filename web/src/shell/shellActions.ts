@@ -14,19 +14,19 @@ export interface ShellHands {
 
 const everywhere = actionsOf('Everywhere')
 const goTo = actionsOf('Go to')
-/** Where there is something to go to; `all` for everybody, else for coaches, or for players alone. */
-const VIEWS: { path: string; name: string; words: string; all: boolean; player?: boolean }[] = [
-  { path: '/', name: 'Start', words: 'what is here and where to begin', all: true },
-  { path: '/mine', name: 'My job', words: 'a player on this week’s calls', all: false, player: true },
-  { path: '/board', name: 'Board', words: 'a call against a formation', all: true },
-  { path: '/playbook', name: 'Playbook', words: 'calls, fronts, coverages, plays, formations', all: true },
-  { path: '/plan', name: 'Plan', words: 'all calls against all formations', all: true },
-  { path: '/playbook/compare', name: 'Compare two calls', words: 'side by side, on one snap', all: true },
-  { path: '/film', name: 'Film', words: 'reels, measuring, grading', all: false },
-  { path: '/grades', name: 'Grades', words: 'who does his job how often', all: false },
-  { path: '/programme', name: 'House conventions', words: 'how this programme says and counts things', all: false },
-  { path: '/programme/roster', name: 'Roster', words: 'who plays what', all: false },
-  { path: '/programme/figures', name: 'Figures', words: 'what calls and findings are measured by', all: false },
+/** Where there is something to go to, for everybody or for whom. */
+const VIEWS: { path: string; name: string; words: string; whose?: 'coach' | 'player' }[] = [
+  { path: '/', name: 'Start', words: 'what is here and where to begin' },
+  { path: '/mine', name: 'My job', words: 'a player on this week’s calls', whose: 'player' },
+  { path: '/board', name: 'Board', words: 'a call against a formation' },
+  { path: '/playbook', name: 'Playbook', words: 'calls, fronts, coverages, plays, formations' },
+  { path: '/plan', name: 'Plan', words: 'all calls against all formations' },
+  { path: '/playbook/compare', name: 'Compare two calls', words: 'side by side, on one snap' },
+  { path: '/film', name: 'Film', words: 'reels, measuring, grading', whose: 'coach' },
+  { path: '/grades', name: 'Grades', words: 'who does his job how often', whose: 'coach' },
+  { path: '/programme', name: 'House conventions', words: 'how this programme says and counts things', whose: 'coach' },
+  { path: '/programme/roster', name: 'Roster', words: 'who plays what', whose: 'coach' },
+  { path: '/programme/figures', name: 'Figures', words: 'what calls and findings are measured by', whose: 'coach' },
 ]
 
 export function shellActions(hands: ShellHands): Action[] {
@@ -41,7 +41,7 @@ export function shellActions(hands: ShellHands): Action[] {
         [],
         v.name,
         () => void hands.router.push(v.path),
-        () => v.all || hands.mayWrite() !== (v.player ?? false),
+        () => !v.whose || hands.mayWrite() === (v.whose === 'coach'),
       ),
       words: v.words,
     })),
@@ -52,18 +52,26 @@ export function shellActions(hands: ShellHands): Action[] {
 export function placesToGo(lists: ReturnType<typeof useLists>, router: Router): Action[] {
   const { path, query } = router.currentRoute.value
   const now: LocationQueryRaw = path === '/board' ? query : {}
-  const onBoard = (more: LocationQueryRaw) => (): void =>
-    void router.push({ path: '/board', query: { ...now, ...more } })
+  const game = lists.formation(String(now.against ?? ''))?.players
+  /** What stands stays, unless it is of another game. */
+  const kept = (players: number | undefined): LocationQueryRaw => (players === game ? now : {})
+  const onBoard = (players: number | undefined, more: LocationQueryRaw) => (): void =>
+    void router.push({ path: '/board', query: { ...kept(players), ...more } })
   const call = actionsOf('Calls')
   const formation = actionsOf('Formations')
   return [
     ...callChoices(lists.calls, undefined).map((c) => ({
       ...c,
-      ...call(`call ${c.id}`, [], c.name, onBoard({ call: c.id })),
+      ...call(`call ${c.id}`, [], c.name, onBoard(lists.playersOf(c.id), { call: c.id })),
     })),
     ...lists.formations.map((f) => ({
       ...f,
-      ...formation(`formation ${f.id}`, [], f.name, onBoard({ against: f.id, men: undefined, motion: undefined })),
+      ...formation(
+        `formation ${f.id}`,
+        [],
+        f.name,
+        onBoard(lists.formation(f.id)?.players, { against: f.id, men: undefined, motion: undefined }),
+      ),
     })),
   ]
 }

@@ -24,8 +24,9 @@ export function useShell() {
   const mayWrite = (): boolean => session.me?.mayWrite ?? false
 
   function palette(): void {
-    if (!lists.choices) void lists.load()
-    if (mayWrite()) void settings.load()
+    // what cannot be read is said over the view, and not found until it can
+    const missing = [lists.choices ? [] : [lists.load()], mayWrite() ? [settings.load()] : []].flat()
+    void Promise.allSettled(missing)
     actions.palette = true
   }
   useViewActions({

@@ -27,7 +27,7 @@ const BEGIN = [
   {
     to: '/board?call=anvil-eel&against=double-wing&code=hs&ball=38&hash=l&down=2-7',
     name: 'See a call break, and mend it',
-    words: 'A call against double wing leaves a gap to nobody. Press T: repairs, each of them tried.',
+    words: 'A call against a formation it was not made for: what breaks is said. Press T: repairs, each of them tried.',
   },
   {
     to: '/board?call=anvil-drizzle&against=trips-open&code=hs&ball=12&hash=r&down=3-7',
@@ -56,7 +56,10 @@ const HERE = [
 </script>
 
 <template>
-  <div class="start">
+  <div
+    v-if="session.me?.mayWrite && !left"
+    class="start"
+  >
     <header class="view-head">
       <h1 class="sentence words">
         A call is written once, as rules; <em>everything else is worked out from them.</em>

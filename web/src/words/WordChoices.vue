@@ -8,7 +8,10 @@ const emit = defineEmits<{ pick: [id: string]; close: [] }>()
 </script>
 
 <template>
-  <span class="over"
+  <!-- Escape closes the list and not the dialog it stands in -->
+  <span
+    class="over"
+    @keydown.esc.stop
     ><ChoiceSearch
       :value="value"
       :label="label"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import WordMenu from '../../words/WordMenu.vue'
 import { computed } from 'vue'
+import WordMenu from '../../words/WordMenu.vue'
 import type { ManRow } from './written'
 
 /** Men in the order they are told, each with one choice. */

@@ -31,11 +31,12 @@ async function write(asNew: boolean): Promise<void> {
   else if (asNew) await router.replace(`/playbook/play/${props.kind}/${id}`)
 }
 const play = actionsOf('The play')
-const maySave = (): boolean => mayWrite.value && changed.value && !overtaken.value
+const writes = actionsOf('The play', true)
+const maySave = (): boolean => changed.value && !overtaken.value
 useViewActions({
   title: 'Play',
   actions: [
-    play('save', 'S', 'Save it, as our own', () => void write(!ofOurs.value), maySave),
+    writes('save', 'S', 'Save it, as our own', () => void write(!ofOurs.value), maySave),
     play('leave', 'Escape', 'Back to the playbook', () => void router.push('/playbook')),
   ],
 })

@@ -1,6 +1,6 @@
-import { choose } from '../../testing/menus'
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
+import { choose } from '../../testing/menus'
 import PlayFields from './PlayFields.vue'
 import type { Body } from './written'
 

@@ -14,7 +14,7 @@ const groups = computed(() => keyLines(actions.actions))
     :open="actions.help"
     title="Keys"
     :footer="null"
-    width="760px"
+    width="min(1080px, 94vw)"
     @cancel="actions.help = false"
   >
     <div
@@ -52,7 +52,7 @@ const groups = computed(() => keyLines(actions.actions))
 
 <style scoped>
 .groups {
-  columns: 2 320px;
+  columns: 3 290px;
   column-gap: 28px;
 }
 .scroll {

@@ -11,19 +11,21 @@ export interface Action {
   readonly kinds?: readonly string[]
   readonly enabled: () => boolean
   readonly perform: () => void
+  /** For who may write; nobody else is shown it. */
+  readonly coachs?: boolean
 }
 
 const always = (): boolean => true
 
-/** Makes the actions of one heading. */
-export function actionsOf(group: string) {
+/** Makes the actions of one heading; those of a coach are for who may write. */
+export function actionsOf(group: string, coachs = false) {
   return (
     id: string,
     keys: string | readonly string[],
     label: string,
     perform: () => void,
     enabled: () => boolean = always,
-  ): Action => ({ id, group, keys: typeof keys === 'string' ? [keys] : keys, label, perform, enabled })
+  ): Action => ({ id, group, keys: typeof keys === 'string' ? [keys] : keys, label, perform, enabled, coachs })
 }
 
 type Press = Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey'>

@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
+import { useSession } from '../session'
 import { actionsOf, type Action } from './action'
 import { useActions, useViewActions } from './registry'
 
@@ -30,6 +31,14 @@ describe('the registry of actions', () => {
     leave()
     press('x')
     expect(done.mock.calls).toEqual([['board'], ['shell']])
+  })
+  it('shows what is a coach’s to coaches alone', () => {
+    const write = actionsOf('Rules', true)('add', 'A', 'add', () => done('add'))
+    useActions().enter({ title: 'Board', actions: [write] })
+    expect(press('a')).toBe(false)
+    expect(useActions().actions).toEqual([])
+    useSession().me = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true }
+    expect(press('a')).toBe(true)
   })
   it('is quiet while a view asks something, and forgets a view that is left', () => {
     let asking = true

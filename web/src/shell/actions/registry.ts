@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { useSession } from '../session'
 import { matches, pressing, typing, type Action } from './action'
 
 /** The actions of a view, for as long as it is there. */
@@ -18,8 +19,11 @@ export const useActions = defineStore('actions', () => {
   const scopes = shallowRef<readonly Scope[]>([])
   const palette = ref(false)
   const help = ref(false)
-  /** The view's before those that are everywhere. */
-  const actions = computed(() => [...scopes.value].reverse().flatMap((s) => s.actions))
+  const session = useSession()
+  /** The view's before those that are everywhere; a coach's for coaches alone. */
+  const actions = computed(() =>
+    [...scopes.value].reverse().flatMap((s) => s.actions.filter((a) => !a.coachs || session.me?.mayWrite)),
+  )
   const quiet = (): boolean => palette.value || help.value || scopes.value.some((s) => s.quiet?.())
 
   function enter(scope: Scope): () => void {

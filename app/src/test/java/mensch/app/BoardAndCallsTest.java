@@ -167,6 +167,9 @@ class BoardAndCallsTest {
         assertThat(row.at("/cells/0/standing").asString()).isNotEqualTo("breaks");
         assertThat(row.at("/cells/1/standing").asString()).isEqualTo("breaks");
         assertThat(row.at("/cells/1/worst").asString()).isEqualTo("Nobody has the D gap left.");
+        assertThat(row.at("/cells/1/cost").asInt())
+                .as("what costs most comes first")
+                .isGreaterThan(row.at("/cells/0/cost").asInt());
         JsonNode met = player.post(
                         "/api/plan-audits",
                         "{\"call\": \"anvil-drizzle\", \"formations\": [\"trips-tight\"], " + spot

@@ -14,8 +14,9 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(RunningApp.class)
 class RosterTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final String BOARD =
-            "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38, \"down\": 2, \"distance\": 7}, \"call\": \"anvil-drizzle\", \"edits\": [], \"hand\": []}";
+    private static final String BOARD = """
+            {"snap": {"formation": "pro-i", "mirrored": false, "code": "hs", "hash": "m", "toGoal": 38, "down": 2,
+             "distance": 7}, "call": "anvil-drizzle", "edits": [], "hand": []}""";
 
     private static JsonNode nose(Browserless who) {
         for (JsonNode job : who.post("/api/line-ups", BOARD).json().at("/phases/0/jobs")) {

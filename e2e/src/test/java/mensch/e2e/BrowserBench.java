@@ -30,7 +30,8 @@ public final class BrowserBench {
             requestAnimationFrame(() => setTimeout(() => {
               const asked = performance.getEntriesByType('resource').filter(e => e.startTime >= started && e.name.includes('/api/line-ups'))
               const last = asked.reduce((a, e) => (!a || e.responseEnd > a.responseEnd ? e : a), undefined)
-              done([performance.now() - started, last ? last.startTime - started : 0, last ? last.responseEnd - started : 0, drawn - started])
+              const since = t => t === undefined ? 0 : t - started
+              done([since(performance.now()), since(last?.startTime), since(last?.responseEnd), since(drawn)])
             }, 0))
           })
           seen.observe(node, { subtree: true, childList: true, attributes: true, characterData: true })
@@ -101,7 +102,8 @@ public final class BrowserBench {
         List<Double> millis = parts.get(0);
         System.out.printf(
                 Locale.ROOT,
-                "%-36s median %5.1f ms  95th percentile %5.1f ms  worst %5.1f ms  (%d times; median until asked %.1f, answered %.1f, in the page %.1f ms)%n",
+                "%-36s median %5.1f ms  95th percentile %5.1f ms  worst %5.1f ms"
+                        + "  (%d times; median until asked %.1f, answered %.1f, in the page %.1f ms)%n",
                 what,
                 millis.get(TIMES / 2),
                 millis.get(TIMES * 95 / 100),

@@ -36,7 +36,7 @@ class ShellIT extends InBrowser {
             names = {"LIGHT", "DARK"})
     void everyViewIsOpenToEverybodyAndListsItsKeys(ColorScheme paper, int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
+        settled(page);
         page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(paper));
         for (String view : VIEWS) {
             page.navigate("http://127.0.0.1:" + port + view);
@@ -62,7 +62,7 @@ class ShellIT extends InBrowser {
     @Test
     void theListOfKeysIsOpenToEverybody(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
+        settled(page);
         page.keyboard().press("?");
         assertThat(page.locator(".ant-modal")).containsText("Who has the next receiver");
         Chromium.assertAccessible(page);
@@ -79,7 +79,7 @@ class ShellIT extends InBrowser {
     @Test
     void anythingIsGoneToByTyping(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
-        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
+        settled(page);
         page.keyboard().press("Control+k");
         assertThat(page.locator(".palette-list")).containsText("The snap line");
         Chromium.assertAccessible(page);
@@ -102,16 +102,39 @@ class ShellIT extends InBrowser {
         goTo(page, "double-wing");
         Words.assertSays(page, "Formation", "double-wing");
         Words.assertSays(page, "Call", "anvil-fog");
+        goTo(page, "tack-siskin");
+        assertThat(page.locator(".strip li")).hasCount(5);
+        assertThat(page.locator(".notice")).hasCount(0);
+    }
+
+    /** Escape goes back one step: the list, then the dialog it stands in; nothing typed is lost on the way. */
+    @Test
+    void escapeClosesAMenuAndNotTheDialogItStandsIn(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook");
+        assertThat(page.locator("section li")).not().hasCount(0);
+        page.keyboard().press("n");
+        page.fill(".ant-modal input", "Otter Plover");
+        Words.word(page, "coverage").click();
+        page.locator(".choices input").press("Escape");
+        assertThat(page.locator(".choices")).hasCount(0);
+        assertThat(Words.word(page, "coverage")).isFocused();
+        assertThat(page.locator(".ant-modal input")).hasValue("Otter Plover");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".ant-modal")).hasCount(0);
     }
 
     @Test
     void aPlayerIsOfferedNothingThatIsACoachs(int port) {
         Page page = chromium.signedIn(port, "lind", "/board");
-        assertThat(page.locator(".board[aria-busy=false]")).isVisible();
+        settled(page);
         page.keyboard().press("Control+k");
         page.locator(".palette input").fill("grades");
         assertThat(page.locator(".palette-list")).containsText("Nothing is called");
         page.locator(".palette input").fill("roster");
         assertThat(page.locator(".palette-list")).containsText("Nothing is called");
+        page.keyboard().press("Escape");
+        page.keyboard().press("?");
+        assertThat(page.locator(".ant-modal")).containsText("Who has the next receiver");
+        assertThat(page.locator(".ant-modal")).not().containsText("Save the call");
     }
 }

@@ -52,7 +52,10 @@ class PlanController {
             boolean motions,
             boolean plays) {}
 
-    /** A call against one formation; {@code worst} and what follows it are missing when nothing but notes is found. */
+    /**
+     * A call against one formation; {@code worst} and what follows it are missing when nothing but notes is found;
+     * {@code cost} puts the worst first.
+     */
     record PlanCell(
             String formation,
             Standing standing,
@@ -62,7 +65,8 @@ class PlanController {
             int busts,
             int weak,
             int asked,
-            boolean meant) {}
+            boolean meant,
+            int cost) {}
 
     record PlanRow(String call, List<PlanCell> cells) {}
 
@@ -119,7 +123,8 @@ class PlanController {
                 cell.busts(),
                 cell.weak(),
                 cell.asked(),
-                cell.meant());
+                cell.meant(),
+                cell.cost());
     }
 
     /** What a plan asks each role to know. */

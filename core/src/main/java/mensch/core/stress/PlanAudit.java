@@ -36,7 +36,19 @@ public final class PlanAudit {
             int busts,
             int weak,
             int asked,
-            boolean meant) {}
+            boolean meant) {
+        /** A bust is worth so many weak findings, and what is found where the call is meant so much of what is not. */
+        private static final int TIMES = 10;
+
+        /**
+         * What the cell costs a plan, to put the worst first; 0 when nothing worse than a note is found. Source: ours.
+         * A thing that cannot be told counts as a weak one.
+         */
+        public int cost() {
+            int found = TIMES * busts + weak + (standing == Standing.UNKNOWN ? 1 : 0);
+            return meant ? TIMES * found : found;
+        }
+    }
 
     /** Which motions of a formation are run at the call. */
     public enum Motions {

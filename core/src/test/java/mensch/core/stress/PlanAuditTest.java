@@ -50,6 +50,23 @@ class PlanAuditTest {
         }
     }
 
+    /** A bust before weak findings, and either dearer where the call is meant to be played; nothing costs nothing. */
+    @Test
+    void theWorstCostsMost() {
+        Cell holds = cell(SOUND, "pro-i", Motions.NONE);
+        assertThat(holds.cost()).isEqualTo(holds.weak());
+        Call openSide = broken("will", "when not tight end on my side: run none");
+        Cell breaks = cell(openSide, "pro-i", Motions.NONE);
+        assertThat(breaks.meant()).isTrue();
+        assertThat(breaks.cost()).isEqualTo(10 * (10 * breaks.busts() + breaks.weak()));
+        Cell elsewhere = new Cell("x", Standing.BREAKS, null, null, breaks.busts(), breaks.weak(), 1, false);
+        assertThat(elsewhere.cost()).isPositive().isLessThan(breaks.cost());
+        Cell leaks = new Cell("x", Standing.LEAKS, null, null, 0, 3, 1, true);
+        assertThat(leaks.cost()).isPositive().isLessThan(breaks.cost());
+        assertThat(new Cell("x", Standing.UNKNOWN, null, null, 0, 0, 1, false).cost())
+                .isPositive();
+    }
+
     @Test
     void aCallHoldsWhatItIsMeantForAndBreaksWhereItsRungIsBroken() {
         assertThat(PlanAudit.row(SOUND, Snaps.ELEVEN_MAN, SPOT, Motions.NONE))
