@@ -40,6 +40,10 @@ const tabs = computed(() => {
 .tabs {
   display: flex;
   gap: 12px;
-  padding-bottom: 8px;
+  padding: 0 0 8px;
+  position: sticky;
+  top: -8px;
+  z-index: 2;
+  background: var(--card);
 }
 </style>

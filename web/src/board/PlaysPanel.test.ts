@@ -31,6 +31,7 @@ const AGAINST: PlaySheet = {
       asks: 'two things',
     },
   ],
+  unfit: [{ id: 'zone-read', name: 'Zone read', sides: ['left', 'right'], why: 'needs gun' }],
   protections: [
     {
       name: 'Five-man half slide',
@@ -54,6 +55,10 @@ const POWER: RunSheet = {
   name: 'Power',
   side: 'right',
   point: { x: 3, y: 0 },
+  ball: [
+    { x: 0, y: -7 },
+    { x: 3, y: 0 },
+  ],
   ballSeconds: 1.7,
   outcome: 'offence',
   read: ['free'],
@@ -68,8 +73,10 @@ const POWER: RunSheet = {
       grade: 'easy',
       why: 'two on him at the snap',
       atPoint: true,
-      from: { x: 2, y: 0 },
-      to: { x: 2, y: 1 },
+      way: [
+        { x: 2, y: 0 },
+        { x: 2, y: 1 },
+      ],
     },
   ],
   doings: [{ man: 'FB', does: 'kick on nickel' }],
@@ -159,7 +166,23 @@ describe('plays against a line-up', () => {
   it('come a moment after the line-up and take its findings over', async () => {
     const { plays, wrapper } = await panel()
     expect(plays.findings.map((f) => f.title)).toEqual(['nickel is in conflict.'])
-    expect(wrapper.findAll('.lines li').map((l) => l.text())).toEqual(['−Power right1 gap short', '+Iso leftfree: NB'])
+    expect(wrapper.findAll('.lines li').map((l) => l.text())).toEqual([
+      '−Power right1 gap short',
+      '+Iso leftfree: NB',
+      '4/5Smash rightgives the hitch by Z',
+      '−Inside zone with bubble rightreads NB, both for 0.4 s',
+    ])
+    expect(wrapper.find('details').text()).toContain('Zone read needs gun')
+  })
+  it('are found by their words, and those that hurt alone', async () => {
+    const { wrapper } = await panel()
+    const names = () => wrapper.findAll('.line b').map((b) => b.text())
+    await wrapper.find('input[type=checkbox]').setValue(true)
+    expect(names()).toEqual(['Power', 'Smash', 'Inside zone with bubble'])
+    await wrapper.find('input[type=search]').setValue('hitch right')
+    expect(names()).toEqual(['Smash'])
+    await wrapper.find('input[type=search]').setValue('wishbone')
+    expect(wrapper.text()).toContain('None such.')
   })
   it('are walked; the picked run shows its blocks, who is free and who must come over', async () => {
     const { wrapper } = await panel()
@@ -215,8 +238,7 @@ describe('plays against a line-up', () => {
   })
   it('show each route with who has it, late, lost or nobody', async () => {
     const { wrapper } = await panel()
-    await wrapper.findAll('.kinds button')[1]!.trigger('click')
-    await wrapper.find('.lines button').trigger('click')
+    await wrapper.find('[data-kind=pass] .line').trigger('click')
     await flushPromises()
     const text = wrapper.find('[aria-label=Routes]').text()
     for (const said of [
@@ -233,25 +255,21 @@ describe('plays against a line-up', () => {
   })
   it('say what an option asks of the man it reads, with its blocks and its routes', async () => {
     const { plays, wrapper } = await panel()
-    await wrapper.findAll('.kinds button')[2]!.trigger('click')
-    expect(wrapper.find('.lines li').text()).toBe('−Inside zone with bubble rightreads NB, both for 0.4 s')
-    await wrapper.find('.lines button').trigger('click')
+    await wrapper.find('[data-kind=option] .line').trigger('click')
     await flushPromises()
     const text = wrapper.find('[aria-label=Option]').text()
     for (const said of ['D gap, force, 1.1 to 1.6 s', 'bubble by H, 1.2 to 2.0 s', 'for 0.4 s (model)'])
       expect(text).toContain(said)
     expect(wrapper.find('[aria-label=Blocks]').exists() && wrapper.find('[aria-label=Routes]').exists()).toBe(true)
     expect(plays.run?.id).toBe('power')
-    await wrapper.findAll('.kinds button')[0]!.trigger('click')
+    await wrapper.find('[data-kind=option] .line').trigger('click')
     expect(wrapper.find('[aria-label=Blocks]').exists()).toBe(false)
   })
   it('tell the rush against each protection and what gives the call away', async () => {
     const { wrapper } = await panel()
-    await wrapper.findAll('.kinds button')[3]!.trigger('click')
     expect(wrapper.find('[aria-label=Rush]').text()).toContain(
       'NB free, too many from the left, 5 one on one; first man there in 2.2 s (gun, model). Contain only left. Left open: flat left.',
     )
-    await wrapper.findAll('.kinds button')[4]!.trigger('click')
     expect(wrapper.find('[aria-label=Tells]').text()).toContain('Told from Anvil Fog by NB, 7.7 yd; 4 men in all')
   })
   it('are drawn: a bar a block, a way a route, a cross where nobody is', () => {
@@ -271,7 +289,8 @@ describe('plays against a line-up', () => {
       },
       'offence',
     )
-    expect(mount(PlayDrawing, { props: { drawing, run: POWER } }).findAll('path.block')).toHaveLength(1)
+    const run = mount(PlayDrawing, { props: { drawing, run: POWER } })
+    expect([run.findAll('path.block').length, run.findAll('path.ball').length]).toEqual([1, 1])
     const pass = mount(PlayDrawing, { props: { drawing, pass: SMASH } })
     expect([pass.findAll('.way').length, pass.findAll('.open').length, pass.findAll('.caught').length]).toEqual([
       2, 1, 1,

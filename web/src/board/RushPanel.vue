@@ -10,6 +10,7 @@ const label = labelled(() => props.jobs)
 
 <template>
   <section aria-label="Rush">
+    <h3>Rush <span class="soft">against each protection</span></h3>
     <p
       v-if="!protections.length"
       class="soft"

@@ -9,6 +9,7 @@ const label = labelled(() => props.jobs)
 
 <template>
   <section aria-label="Tells">
+    <h3>Tells <span class="soft">what gives the call away</span></h3>
     <p
       v-if="!travels.length && !pairs.length"
       class="soft"

@@ -29,11 +29,13 @@ const MARKS: readonly { draw: string; tone: string; words: string }[] = [
     words: 'Man of the offence; the centre is a square. Click: who has him.',
   },
   { draw: 'M-14 0H14', tone: 'accent dashed', words: 'Line to gain.' },
+  { draw: 'M-14 0H14', tone: 'ball', words: 'Way of the ball of the run picked.' },
   {
     draw: 'M-14 0H8M8 -6V6',
     tone: 'ink',
-    words: 'Block of the run picked: solid is easy, long dashes fair, short dashes hard.',
+    words: 'Block of the run picked: solid is easy to win, long dashes fair, short dashes hard.',
   },
+  { draw: 'M-7 6H7L0 -6Z', tone: 'point', words: 'Where the run crosses the line.' },
   {
     draw: 'M-14 4H8M4 0L12 4L4 8',
     tone: 'ink',
@@ -122,6 +124,14 @@ path {
 }
 .accent {
   stroke: var(--accent);
+}
+.ball {
+  stroke: var(--accent);
+  stroke-width: 6;
+}
+.point {
+  fill: var(--accent);
+  stroke-width: 1.2;
 }
 .dashed {
   stroke-dasharray: 4 3;

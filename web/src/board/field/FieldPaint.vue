@@ -165,5 +165,6 @@ const gain = computed(() => (props.field.distance < props.field.toGoal ? downfie
 }
 .arrow {
   fill: var(--rush);
+  fill: context-stroke;
 }
 </style>

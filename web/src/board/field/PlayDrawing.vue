@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PassSheet, RunSheet } from '../../api/types'
+import type { PassSheet, RunSheet, Spot } from '../../api/types'
 import type { Drawing } from './field'
 
 /**
@@ -9,19 +9,22 @@ import type { Drawing } from './field'
  */
 const props = defineProps<{ drawing: Drawing; run?: RunSheet; pass?: PassSheet }>()
 const at = (spot: { x: number; y: number }) => props.drawing.fieldToSvg(spot)
+const line = (spots: readonly Spot[]): string => spots.map((w, i) => `${i ? 'L' : 'M'}${at(w).x} ${at(w).y}`).join('')
+/** A block ends at its man with a bar across its way. */
 const blocks = computed(() =>
   (props.run?.blocks ?? [])
-    .flatMap((b) => (b.to ? [{ ...b, to: b.to }] : []))
+    .filter((b) => b.way.length)
     .map((b) => {
-      const p = at(b.from)
-      const q = at(b.to)
+      const p = at(b.way.at(-2)!)
+      const q = at(b.way.at(-1)!)
       const length = Math.max(1, Math.hypot(q.x - p.x, q.y - p.y))
       const end = { x: q.x - ((q.x - p.x) / length) * 12, y: q.y - ((q.y - p.y) / length) * 12 }
       const bar = { x: (-(q.y - p.y) / length) * 7, y: ((q.x - p.x) / length) * 7 }
+      const onto = `${line(b.way.slice(0, -1))}L${end.x} ${end.y}`
       return {
         key: b.defender,
         grade: b.grade,
-        path: `M${p.x} ${p.y}L${end.x} ${end.y}M${end.x - bar.x} ${end.y - bar.y}L${end.x + bar.x} ${end.y + bar.y}`,
+        path: `${onto}M${end.x - bar.x} ${end.y - bar.y}L${end.x + bar.x} ${end.y + bar.y}`,
       }
     }),
 )
@@ -29,7 +32,7 @@ const routes = computed(() =>
   (props.pass?.routes ?? []).map((r) => ({
     key: r.man,
     had: r.had,
-    path: r.way.map((w, i) => `${i ? 'L' : 'M'}${at(w).x} ${at(w).y}`).join(''),
+    path: line(r.way),
     caught: at({ x: r.caught.x, y: Math.min(r.caught.y, props.drawing.beyond - 0.8) }),
     covers: r.covers.length,
   })),
@@ -38,6 +41,11 @@ const routes = computed(() =>
 
 <template>
   <g aria-hidden="true">
+    <path
+      v-if="run"
+      :d="line(run.ball)"
+      class="ball"
+    />
     <path
       v-for="b in blocks"
       :key="b.key"
@@ -76,6 +84,13 @@ const routes = computed(() =>
 </template>
 
 <style scoped>
+.ball {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 6;
+  stroke-linejoin: round;
+  stroke-opacity: 0.7;
+}
 .block {
   fill: none;
   stroke: var(--ink);

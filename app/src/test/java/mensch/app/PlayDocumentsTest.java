@@ -238,6 +238,39 @@ class PlayDocumentsTest {
         assertThat(wrong.json().get("detail").asString()).contains("#3 has no route");
     }
 
+    /** What is being written meets the call on the board, as what is kept does; nothing is kept by asking. */
+    @Test
+    void aPlayIsTriedAtTheCallOnTheBoardWhileItIsWritten(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        ObjectNode power = body(coach, "run", "power");
+        String board = Requests.board("anvil-drizzle");
+        JsonNode kept = coach.post(
+                        "/api/blockings",
+                        "{\"board\": " + board + ", \"phase\": 0, \"play\": \"power\", \"left\": false}")
+                .json();
+        JsonNode tried = trial(coach, board, written("run", "", power)).json();
+        assertThat(tried.at("/run/blocks")).isEqualTo(kept.get("blocks"));
+        assertThat(tried.get("unfit")).isEmpty();
+        ((ObjectNode) power.get("blocks")).put("tackle", "base").remove("guard other side");
+        JsonNode without = trial(coach, board, written("run", "", power)).json();
+        assertThat(without.at("/run/blocks")).isNotEqualTo(kept.get("blocks"));
+        power.put("needs", "gun");
+        JsonNode unfit = trial(coach, board, written("run", "", power)).json();
+        assertThat(unfit.has("run") && !unfit.get("run").isNull()).isFalse();
+        assertThat(unfit.at("/unfit/0/why").asString()).isEqualTo("needs gun");
+        Answer broken = trial(coach, board, written("run", "", power.put("point", "Q")));
+        assertThat(broken.status()).isEqualTo(422);
+        Answer none = trial(coach, board, written("routes", "", body(coach, "routes", "routes")));
+        assertThat(none.status()).isEqualTo(422);
+        assertThat(none.json().get("detail").asString()).contains("run, pass, option or protection");
+    }
+
+    private static Answer trial(Browserless coach, String board, String play) {
+        return coach.post(
+                "/api/play-trials",
+                "{\"board\": " + board + ", \"phase\": 0, \"play\": " + play + ", \"left\": false}");
+    }
+
     @Test
     void aTryShowsWhichFormationsCanRunIt(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");

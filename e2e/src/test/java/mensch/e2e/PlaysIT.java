@@ -68,9 +68,20 @@ class PlaysIT extends InBrowser {
         assertThat(page.locator("svg.field path.block")).not().hasCount(0);
         assertThat(page.locator("svg.field .route .way")).hasCount(1);
         page.keyboard().press("p");
+        assertThat(panel.locator("[aria-label=Rush] h3")).isInViewport();
         assertThat(panel.locator("[aria-label=Rush]")).containsText("4 v 5");
         page.keyboard().press("p");
+        assertThat(panel.locator("[aria-label=Tells] h3")).isInViewport();
         assertThat(panel.locator("[aria-label=Tells]")).containsText("Told from");
+        panel.locator("summary", new Locator.LocatorOptions().setHasText("not from this formation"))
+                .click();
+        assertThat(panel.locator("details[open] li").filter(new Locator.FilterOptions().setHasText("Zone read")))
+                .containsText("needs gun");
+        panel.getByLabel("Find a play").fill("iso right");
+        assertThat(panel.locator(".line")).hasCount(1);
+        panel.locator(".line").click();
+        assertThat(page.locator("svg.field path.ball")).hasCount(1);
+        page.keyboard().press("Escape");
         page.keyboard().press("f");
         assertThat(panel).containsText("What breaks");
         assertThat(page.locator("svg.field .route")).hasCount(0);

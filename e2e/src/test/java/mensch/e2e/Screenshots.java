@@ -112,7 +112,7 @@ public final class Screenshots {
         page.locator(".facts").click();
         page.keyboard().press("p");
         page.waitForTimeout(500);
-        page.locator(".lines button", new Page.LocatorOptions().setHasText("Power right"))
+        page.locator(".line", new Page.LocatorOptions().setHasText("Power right"))
                 .click();
         shot(page, "board-runs");
     }

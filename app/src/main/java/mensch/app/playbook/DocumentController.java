@@ -13,7 +13,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.app.bounds.Bounds;
 import mensch.app.problem.Created;
-import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.app.version.Versioned;
 import mensch.core.document.Document;
@@ -48,13 +47,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/playbook")
 class DocumentController {
-    /** What is edited as a whole; calls and their layers have editors of their own. */
-    private static final List<String> WHOLE = List.of("run", "pass", "option", "protection", "routes", "formation");
-
     private static final String ROUTES = "routes";
-
-    /** What a document is called while it has no name yet. */
-    private static final String NEW = "new-document";
 
     /** A document as it is written; {@code revision} 0 for one of the catalogue. */
     record DocumentSheet(String kind, String id, String name, int revision, Map<String, Object> body)
@@ -69,13 +62,6 @@ class DocumentController {
     record WrittenDocument(
             @NotBlank @Size(max = Bounds.NAME) String kind,
             @NotBlank @Size(max = Bounds.NAME) String name,
-            @NotNull Map<String, Object> body) {}
-
-    /** A document to be tried; {@code id} is null for one that is new. */
-    record TriedDocument(
-            @NotBlank @Size(max = Bounds.NAME) String kind,
-            @Nullable @Size(max = Bounds.NAME) String id,
-            @NotNull @Size(max = Bounds.NAME) String name,
             @NotNull Map<String, Object> body) {}
 
     /** The next revision of a document. */
@@ -115,11 +101,11 @@ class DocumentController {
             Map<String, Map<String, Object>> starts) {}
 
     private final Playbook playbook;
-    private final DocumentSchema schema;
+    private final TriedDocuments tried;
 
-    DocumentController(Playbook playbook, DocumentSchema schema) {
+    DocumentController(Playbook playbook, TriedDocuments tried) {
         this.playbook = playbook;
-        this.schema = schema;
+        this.tried = tried;
     }
 
     /** The words plays of this programme may use. */
@@ -165,7 +151,7 @@ class DocumentController {
     /** A new document begins as the first of its kind; a book of routes with one route. */
     private Map<String, Map<String, Object>> starts() {
         var starts = new LinkedHashMap<String, Map<String, Object>>();
-        for (String kind : WHOLE) {
+        for (String kind : TriedDocuments.WHOLE) {
             playbook.library().kind(kind).stream().findFirst().ifPresent(first -> starts.put(kind, written(first)));
         }
         starts.computeIfPresent(ROUTES, (kind, book) -> Map.of(ROUTES, firstOf(book.get(ROUTES))));
@@ -181,7 +167,7 @@ class DocumentController {
     /** A document as it is written. */
     @GetMapping("/{kind}/{id}/document")
     DocumentSheet open(@PathVariable String kind, @PathVariable String id, Principal by) {
-        checkWhole(kind);
+        TriedDocuments.checkWhole(kind);
         playbook.checkThere(kind, id, by.getName());
         return playbook.lastSaved(kind, id)
                 .map(r -> sheet(r.document(), r.revision()))
@@ -190,11 +176,9 @@ class DocumentController {
 
     /** What a document would come to, nothing kept. */
     @PostMapping("/previews")
-    Preview preview(@Valid @RequestBody TriedDocument written) {
-        checkWhole(written.kind());
-        String id = written.id() == null ? NEW : written.id();
-        Document document = document(written.kind(), id, written.name(), written.body());
-        Library with = read(document);
+    Preview preview(@Valid @RequestBody TriedDocuments.TriedDocument written) {
+        Document document = TriedDocuments.document(written);
+        Library with = tried.library(document);
         var drawing = new PlayDrawing(with);
         boolean play = !written.kind().equals("routes") && !written.kind().equals("formation");
         return new Preview(
@@ -209,9 +193,10 @@ class DocumentController {
     @PostMapping("/documents")
     @ResponseStatus(HttpStatus.CREATED)
     DocumentSheet keep(@Valid @RequestBody WrittenDocument written, Principal by, HttpServletResponse response) {
-        checkWhole(written.kind());
-        Document document = document(written.kind(), playbook.freshId(written.name()), written.name(), written.body());
-        read(document);
+        TriedDocuments.checkWhole(written.kind());
+        Document document = TriedDocuments.document(
+                written.kind(), playbook.freshId(written.name()), written.name(), written.body());
+        tried.library(document);
         DocumentRevision saved = playbook.saveNew(document, by.getName());
         Created.at(response, "/api/playbook", document.kind(), document.id(), "document");
         return sheet(saved.document(), saved.revision());
@@ -225,34 +210,12 @@ class DocumentController {
             @RequestHeader(HttpHeaders.IF_MATCH) Version read,
             @Valid @RequestBody NextDocument next,
             Principal by) {
-        checkWhole(kind);
+        TriedDocuments.checkWhole(kind);
         playbook.checkThere(kind, id, by.getName());
-        Document document = document(kind, id, next.name(), next.body());
-        read(document);
+        Document document = TriedDocuments.document(kind, id, next.name(), next.body());
+        tried.library(document);
         DocumentRevision saved = playbook.saveNext(document, read, by.getName());
         return sheet(saved.document(), saved.revision());
-    }
-
-    private static void checkWhole(String kind) {
-        if (!WHOLE.contains(kind)) {
-            throw Problem.notFound("a " + kind + " that is edited as a whole");
-        }
-    }
-
-    private static Document document(String kind, String id, String name, Map<String, Object> written) {
-        var body = new LinkedHashMap<String, Object>();
-        body.put("format", Document.FORMAT);
-        body.put("kind", kind);
-        body.put("id", id);
-        body.put("name", name.strip());
-        written.forEach(body::putIfAbsent);
-        return Document.of(body);
-    }
-
-    /** The library with it: a document that cannot be read, or that breaks another, is refused here. */
-    private Library read(Document document) {
-        schema.check(document);
-        return playbook.library().with(List.of(document));
     }
 
     private static DocumentSheet sheet(Document document, int revision) {

@@ -44,6 +44,7 @@ class SecurityConfig {
         "/api/plan-audits",
         "/api/teaching-loads",
         "/api/playbook/previews",
+        "/api/play-trials",
         "/api/calls/*/drafts"
     };
 

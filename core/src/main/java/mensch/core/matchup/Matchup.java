@@ -72,7 +72,7 @@ public final class Matchup {
 
     public Optional<Distribution> distribution(Pass pass, Side play) {
         View view = lineup.viewFrom(play);
-        return pass.fits(view) == Answer.YES && room(pass, view)
+        return pass.fits(view) == Answer.YES && pass.hasRoom(view)
                 ? Optional.of(new DistributionMaker(this, pass, play).distribution())
                 : Optional.empty();
     }
@@ -81,15 +81,6 @@ public final class Matchup {
     public Point launch(Pass pass, Side play) {
         boolean under = lineup.features().ask(Feature.UNDER_CENTRE, Side.LEFT) == Answer.YES;
         return pass.delivery().from(lineup.convention().routes().passer(), play.sign(), under);
-    }
-
-    /** Whether every break of a pass is in front of the end line; a route without a break only ends there. */
-    private static boolean room(Pass pass, View view) {
-        double most = view.field().endLineDepth() - view.convention().drops().endLineMargin();
-        return pass.told().stream()
-                .allMatch(t -> t.who().in(view).stream()
-                        .map(man -> t.route().points(man.feet(), t.who().side(view), view.field()))
-                        .allMatch(points -> points.size() < 3 || points.get(1).y() <= most));
     }
 
     public Optional<Conflict> conflict(RunPass option, Side play) {

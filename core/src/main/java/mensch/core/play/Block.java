@@ -1,5 +1,6 @@
 package mensch.core.play;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import mensch.core.document.RefusedException;
@@ -152,6 +153,16 @@ public enum Block {
      */
     public List<Point> way(Point from, Point to, int play) {
         return way.points(from, to, play);
+    }
+
+    /** The way of a man who is told it to the man he blocks; play frame. */
+    public List<Point> wayOnto(Point from, Point man, int play) {
+        var corners = new ArrayList<>(way(from, man, play));
+        if (corners.size() == 2) {
+            return List.of(from, man);
+        }
+        corners.set(corners.size() - 1, man);
+        return List.copyOf(corners);
     }
 
     /**

@@ -32,6 +32,15 @@ public record Pass(
         told = List.copyOf(told);
     }
 
+    /** Whether every break is in front of the end line; a route without a break only ends there. */
+    public boolean hasRoom(View view) {
+        double most = view.field().endLineDepth() - view.convention().drops().endLineMargin();
+        return told.stream()
+                .allMatch(t -> t.who().in(view).stream()
+                        .map(man -> t.route().points(man.feet(), t.who().side(view), view.field()))
+                        .allMatch(points -> points.size() < 3 || points.get(1).y() <= most));
+    }
+
     /** Whether this formation can run it to the view's side; small-sided football has plays of its own. */
     public Answer fits(View view) {
         boolean small = needs.features().contains(Feature.SMALL_SIDED);

@@ -35,6 +35,8 @@ public record Run(
         List<Told> told) {
 
     private static final double STEP = 1;
+    /** Yards past the line that the ball's way is drawn. */
+    private static final double BEYOND = 5;
 
     /** The point of a run that goes outside everybody. */
     public static final char OUTSIDE = '*';
@@ -130,6 +132,14 @@ public record Run(
         Point middle = new Gap(view.my(), point == OUTSIDE ? last : Math.min(point - 'A', last)).middle(flank);
         double outside = point == OUTSIDE ? view.convention().blocks().point().outside() : 0;
         return new Point(middle.x() + view.my().sign() * outside, 0);
+    }
+
+    /**
+     * The corners of the ball's way: from the carrier's feet to where he has it, across the line, and on; play frame.
+     */
+    public List<Point> ballWay(View view) {
+        Point point = crosses(view);
+        return List.of(carrier(view).feet(), mesh(view), point, new Point(point.x(), point.y() + BEYOND));
     }
 
     /** Where a man goes who is told a block, play frame: where the ball crosses, or the edge he is sent to. */

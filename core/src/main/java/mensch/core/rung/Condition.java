@@ -2,6 +2,7 @@ package mensch.core.rung;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
 import mensch.core.formation.SideWord;
@@ -18,6 +19,11 @@ public sealed interface Condition {
     /** Every feature it may ask for. */
     default List<Feature> features() {
         return List.of();
+    }
+
+    /** The first part of it that this view does not meet, or cannot be asked; none when it holds. */
+    default Optional<Condition> unmet(View view) {
+        return in(view) == Answer.YES ? Optional.empty() : Optional.of(this);
     }
 
     /** Normal form; reads back to an equal condition. */
@@ -269,6 +275,11 @@ public sealed interface Condition {
         @Override
         public Answer in(View view) {
             return first.in(view).and(second.in(view));
+        }
+
+        @Override
+        public Optional<Condition> unmet(View view) {
+            return first.unmet(view).or(() -> second.unmet(view));
         }
 
         @Override

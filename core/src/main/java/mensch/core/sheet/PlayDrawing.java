@@ -23,7 +23,6 @@ import mensch.core.rung.View;
 /** A play by itself, nobody against it: which formations can run it, and its ways on the first that can. */
 public final class PlayDrawing {
     private static final String SPOT = " m 50 1&10";
-    private static final double BEYOND = 5;
     private static final double SET = 1.2;
     private static final double ROLLS = 6;
 
@@ -191,7 +190,6 @@ public final class PlayDrawing {
 
     private static List<Sketch.Way> ways(Run run, View view) {
         var ways = new ArrayList<Sketch.Way>();
-        Point point = run.crosses(view);
         Man carrier = run.carrier(view);
         for (Run.Told told : run.told()) {
             told.who()
@@ -205,9 +203,7 @@ public final class PlayDrawing {
                                             view.my().sign())),
                             false)));
         }
-        ways.add(new Sketch.Way(
-                Words.spots(List.of(carrier.feet(), run.mesh(view), point, new Point(point.x(), point.y() + BEYOND))),
-                true));
+        ways.add(new Sketch.Way(Words.spots(run.ballWay(view)), true));
         return ways;
     }
 }

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param verdicts the answer to each rule of the audit, in their order
  * @param findings everything found, worst first
+ * @param unfit what this formation cannot run, or not to both sides
  */
 public record PlaySheet(
         List<RuleAnswer> verdicts,
@@ -25,6 +26,7 @@ public record PlaySheet(
         List<RunLine> runs,
         List<PassLine> passes,
         List<OptionLine> options,
+        List<UnfitLine> unfit,
         List<ProtectionRow> protections,
         List<TravelRow> travels,
         List<TellRow> pairs) {
@@ -75,6 +77,9 @@ public record PlaySheet(
             double both,
             Asks asks) {}
 
+    /** A play that this formation cannot run to these sides, and which of its needs is not met. */
+    public record UnfitLine(String id, String name, List<Side> sides, String why) {}
+
     /** What a play asks of a man, seconds after the snap. */
     public record AskedRow(String job, double from, double to) {}
 
@@ -119,12 +124,13 @@ public record PlaySheet(
             int men,
             @Nullable String stance) {}
 
-    /** The blocks of one run. */
+    /** The blocks of one run, and the corners of the ball's way. */
     public record RunSheet(
             String id,
             String name,
             Side side,
             Spot point,
+            List<Spot> ball,
             double ballSeconds,
             Outcome outcome,
             List<BlockRow> blocks,
@@ -146,7 +152,10 @@ public record PlaySheet(
      */
     public record KeyRow(String job, String whose, String key, String message, double seconds, String answer) {}
 
-    /** One block: who, what he was told, on whom, whom one of two climbs to, how hard and why; from where to where. */
+    /**
+     * One block: who, what he was told, on whom, whom one of two climbs to, how hard and why; the corners of the way
+     * onto him, none when nobody says where he stands.
+     */
     public record BlockRow(
             List<String> blockers,
             String how,
@@ -155,8 +164,7 @@ public record PlaySheet(
             Grade grade,
             String why,
             boolean atPoint,
-            Spot from,
-            @Nullable Spot to) {}
+            List<Spot> way) {}
 
     /** A man nobody blocks and when he is at the point. */
     public record FreeRow(String job, double seconds, Delay delay, boolean inTime) {}

@@ -27,6 +27,7 @@ import mensch.core.matchup.Tells;
 import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
+import mensch.core.play.Protection;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
 import mensch.core.sheet.PlaySheet.Answered;
@@ -52,6 +53,7 @@ import mensch.core.sheet.PlaySheet.RunLine;
 import mensch.core.sheet.PlaySheet.RunSheet;
 import mensch.core.sheet.PlaySheet.TellRow;
 import mensch.core.sheet.PlaySheet.TravelRow;
+import mensch.core.sheet.PlaySheet.UnfitLine;
 import org.jspecify.annotations.Nullable;
 
 /** Writes down what a line-up meets. */
@@ -73,6 +75,7 @@ public final class PlaySheetMaker {
                 subject.conflicts().stream()
                         .flatMap(c -> line(lineup, c).stream())
                         .toList(),
+                UnfitLines.of(lineup, plays),
                 subject.protections().stream().map(PlaySheetMaker::protection).toList(),
                 subject.tells().travels().stream()
                         .map(t -> new TravelRow(t.job().id(), t.yards(), t.seconds()))
@@ -174,13 +177,25 @@ public final class PlaySheetMaker {
                 pair.stance() == null ? null : pair.stance().id());
     }
 
+    /** Why the formation cannot run one play to a side. */
+    List<UnfitLine> unfit(Lineup lineup, String kind, String id) {
+        return UnfitLines.of(lineup, plays.only((k, other) -> k.equals(kind) && other.equals(id)));
+    }
+
+    /** The rush at a protection; none when the formation has not the men for it. */
+    Optional<ProtectionRow> protection(Lineup lineup, String id) {
+        return new Pressures(lineup)
+                .of(named("protection", id, plays.protections(), Protection::id))
+                .map(PlaySheetMaker::protection);
+    }
+
     /**
      * The blocks of a run; none when it cannot be run to that side. @throws RefusedException naming the runs there are
      */
     public Optional<RunSheet> run(Lineup lineup, String id, Side side) {
         Run run = named("run", id, plays.runs(), Run::id);
         var matchup = new Matchup(lineup);
-        return matchup.blocking(run, side).map(b -> sheet(b, keys(lineup, matchup.shown(b), b.ballSeconds())));
+        return matchup.blocking(run, side).map(b -> sheet(lineup, b, keys(lineup, matchup.shown(b), b.ballSeconds())));
     }
 
     private static <P> P named(String kind, String id, List<P> plays, Function<P, String> ids) {
@@ -204,16 +219,17 @@ public final class PlaySheetMaker {
                 .toList();
     }
 
-    private static RunSheet sheet(Blocking b, List<KeyRow> keys) {
+    private static RunSheet sheet(Lineup lineup, Blocking b, List<KeyRow> keys) {
         List<Blocking.Row> near = b.atPoint();
         return new RunSheet(
                 b.run().id(),
                 b.run().name(),
                 b.play(),
                 Words.spot(b.point()),
+                Words.spots(b.run().ballWay(lineup.viewFrom(b.play()))),
                 b.ballSeconds(),
                 b.outcome(),
-                b.rows().stream().map(r -> block(r, near.contains(r))).toList(),
+                b.rows().stream().map(r -> block(r, b.play(), near.contains(r))).toList(),
                 ids(b.read()),
                 b.free().stream()
                         .map(f -> new FreeRow(f.job().id(), f.seconds(), f.delay(), f.seconds() <= b.ballSeconds()))
@@ -240,9 +256,9 @@ public final class PlaySheetMaker {
         return new DoingRow(doing.man().name(), does + on + then);
     }
 
-    private static BlockRow block(Blocking.Row row, boolean near) {
+    private static BlockRow block(Blocking.Row row, Side play, boolean near) {
         Point from = row.blockers().get(0).feet();
-        Point to = row.defender().feet();
+        Point man = row.defender().feet();
         return new BlockRow(
                 names(row.blockers()),
                 row.how().words(),
@@ -251,8 +267,7 @@ public final class PlaySheetMaker {
                 row.difficulty().grade(),
                 row.difficulty().words(),
                 near,
-                Words.spot(from),
-                to == null ? null : Words.spot(to));
+                man == null ? List.of() : Words.spots(row.how().wayOnto(from, man, play.sign())));
     }
 
     /**
@@ -285,6 +300,7 @@ public final class PlaySheetMaker {
                                 .map(routes -> new OptionSheet(
                                         line(lineup, conflict).orElseThrow(),
                                         sheet(
+                                                lineup,
                                                 run,
                                                 keys(
                                                         lineup,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import mensch.core.Snaps;
 import mensch.core.audit.Rule;
+import mensch.core.formation.Feature;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
@@ -48,6 +49,41 @@ class PlaySheetTest {
                         p -> p.rushers() == 4 && (p.free().isEmpty() || p.name().equals("Boot, line away")));
     }
 
+    /** To each side a play is either met or the first of its needs that is not met is named. */
+    @Test
+    void aPlayIsRunOrItsFailedNeedIsNamed() {
+        Lineup proI = lineup("anvil-drizzle", "pro-i");
+        PlaySheet sheet = SHEETS.of(proI, List.of());
+        assertThat(sheet.runs())
+                .allSatisfy(r -> assertThat(sheet.unfit())
+                        .noneMatch(u -> u.id().equals(r.id()) && u.sides().contains(r.side())));
+        long football = Snaps.LIBRARY.plays().passes().stream()
+                .filter(p -> !p.needs().features().contains(Feature.SMALL_SIDED))
+                .count();
+        long passes = sheet.passes().size()
+                + sheet.unfit().stream()
+                        .filter(u -> Snaps.LIBRARY.plays().passes().stream().anyMatch(p -> p.id().equals(u.id())))
+                        .mapToLong(u -> u.sides().size())
+                        .sum();
+        assertThat(passes).isEqualTo(2 * football);
+        assertThat(whyNot(proI, "zone-read")).containsExactly("needs gun");
+        assertThat(whyNot(lineup("anvil-drizzle", "empty-3x2"), "inside-zone")).containsExactly("not with empty");
+        Lineup close = Lineup.of(
+                Snaps.LIBRARY.call("anvil-drizzle"),
+                Snaps.LIBRARY.formation("pro-i").snap(null, false, "hs m +4 1&4"));
+        assertThat(SHEETS.of(close, List.of()).unfit())
+                .filteredOn(u -> u.why().startsWith("needs more room"))
+                .isNotEmpty()
+                .allMatch(u -> sheet.passes().stream().anyMatch(p -> p.id().equals(u.id())));
+    }
+
+    private static List<String> whyNot(Lineup lineup, String play) {
+        return SHEETS.of(lineup, List.of()).unfit().stream()
+                .filter(u -> u.id().equals(play))
+                .map(PlaySheet.UnfitLine::why)
+                .toList();
+    }
+
     @Test
     void aRunInFullNamesEveryDefenderOnce() {
         PlaySheet.RunSheet power = SHEETS.run(lineup("anvil-drizzle", "pro-i"), "power", Side.RIGHT)
@@ -63,6 +99,13 @@ class PlaySheetTest {
                 .doesNotContainNull();
         assertThat(power.fit().inserted()).containsExactlyInAnyOrder("LG", "FB");
         assertThat(power.ballSeconds()).isBetween(0.8, 2.5);
+        assertThat(power.ball().get(0).y()).as("from the tailback").isLessThan(-6);
+        assertThat(power.ball()).contains(power.point());
+        assertThat(power.blocks())
+                .filteredOn(b -> b.how().equals("pull lead"))
+                .allSatisfy(b -> assertThat(b.way().get(1).y())
+                        .as("clears the line before he turns up")
+                        .isLessThan(-1));
         assertThat(SHEETS.run(lineup("anvil-drizzle", "pro-i"), "zone-read", Side.RIGHT))
                 .as("not from under centre")
                 .isEmpty();
