@@ -11,5 +11,10 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import AppShell from './shell/AppShell.vue'
 import { router } from './shell/router'
+import { useTrouble } from './shell/trouble'
 
-createApp(AppShell).use(createPinia()).use(router).use(VueQueryPlugin).mount('#app')
+const app = createApp(AppShell).use(createPinia()).use(router).use(VueQueryPlugin)
+const trouble = useTrouble()
+app.config.errorHandler = trouble.broke
+router.onError(trouble.broke)
+app.mount('#app')

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { answer, client, problemOf } from '../api/client'
+import { problemOf } from '../api/client'
 import FieldDrawing from '../board/field/FieldDrawing.vue'
 import { formationChoice, snapAgainst, useLists } from '../shell/lists'
 import WordMenu from '../words/WordMenu.vue'
+import { useLineUp } from './useLineUp'
 
 /** One call large, against a formation of choice: the first it is meant for until another is chosen. */
 const props = defineProps<{ call: string }>()
@@ -23,14 +23,10 @@ watch(
 )
 if (!lists.choices) void lists.load()
 const snap = computed(() => snapAgainst(lists.formation(formation.value), lists.choices))
-const { data, error } = useQuery({
-  queryKey: computed(() => ['call picture', props.call, snap.value]),
-  queryFn: () =>
-    answer(client.POST('/api/line-ups', { body: { snap: snap.value!, call: props.call, edits: [], hand: [] } })),
-  enabled: computed(() => !!snap.value),
-  placeholderData: (before) => before,
-  retry: false,
-})
+const { data, error } = useLineUp(
+  () => props.call,
+  () => snap.value,
+)
 </script>
 
 <template>

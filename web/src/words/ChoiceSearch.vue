@@ -10,6 +10,8 @@ const props = defineProps<{
   options: readonly Choice[]
   placeholder?: string
   listClass?: string
+  /** What is typed may be taken as it is. */
+  free?: boolean
 }>()
 const emit = defineEmits<{ pick: [id: string]; close: [] }>()
 const find = ref('')
@@ -30,9 +32,15 @@ const heading = (name: string): Line => ({
   disabled: true,
   class: 'heading',
 })
+/** The words themselves, when nothing is called so and they may be taken. */
+function asTyped(typed: string): Choice[] {
+  const known = props.options.some((o) => o.id === typed || o.name === typed)
+  return props.free && !known ? [{ id: typed, name: typed, words: 'as you typed it' }] : []
+}
 const shown = computed(() => {
   const found = fitting(find.value, props.options)
-  if (find.value.trim()) return found.map(told)
+  const typed = find.value.trim()
+  if (typed) return [...found, ...asTyped(typed)].map(told)
   return grouped(found).flatMap((g) => (g.name ? [heading(g.name), ...g.choices.map(told)] : g.choices.map(told)))
 })
 const classes = computed(() =>

@@ -3,7 +3,7 @@ import ChoiceSearch from './ChoiceSearch.vue'
 import type { Choice } from './fitting'
 
 /** The open menu of a word, over the word. */
-defineProps<{ value: string; label: string; options: readonly Choice[] }>()
+defineProps<{ value: string; label: string; options: readonly Choice[]; free?: boolean }>()
 const emit = defineEmits<{ pick: [id: string]; close: [] }>()
 </script>
 
@@ -16,6 +16,7 @@ const emit = defineEmits<{ pick: [id: string]; close: [] }>()
       :value="value"
       :label="label"
       :options="options"
+      :free="free"
       @pick="emit('pick', $event)"
       @close="emit('close')"
   /></span>

@@ -12,6 +12,10 @@ const props = defineProps<{
   /** As a field of a form and not as a word of a sentence. */
   field?: boolean
   disabled?: boolean
+  /** What is typed may be taken as it is. */
+  free?: boolean
+  /** What the word says while nothing is chosen. */
+  empty?: string
 }>()
 const emit = defineEmits<{ pick: [id: string] }>()
 const WordChoices = defineAsyncComponent(() => import('./WordChoices.vue'))
@@ -43,21 +47,22 @@ function press(event: KeyboardEvent): void {
       type="button"
       :data-menu="label"
       :data-value="value"
-      :aria-label="`${label}: ${shown}`"
+      :aria-label="`${label}: ${shown || empty || 'nothing yet'}`"
       aria-haspopup="listbox"
       :aria-expanded="opened"
-      :class="{ strong, opened }"
+      :class="{ strong, opened, empty: !shown }"
       :disabled="disabled"
       @click="opened = true"
       @keydown="press"
     >
-      {{ shown || '…' }}</button
+      {{ shown || empty || '…' }}</button
     ><template v-if="comma">,</template
     ><WordChoices
       v-if="opened"
       :value="value"
       :label="label"
       :options="options"
+      :free="free"
       @pick="pick"
       @close="close"
     />
@@ -86,6 +91,10 @@ button:hover:enabled {
 }
 button.strong {
   font-weight: 700;
+}
+button.empty {
+  font-style: italic;
+  color: var(--soft);
 }
 button.opened {
   opacity: 0;

@@ -180,6 +180,10 @@ watch(
         />
       </template>
     </g>
+    <slot
+      name="over"
+      :drawing="drawing"
+    />
     <text
       v-if="defender"
       class="drag-word"

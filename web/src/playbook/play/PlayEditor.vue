@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Preview } from '../../api/types'
 import { actionsOf } from '../../shell/actions/action'
 import { useViewActions } from '../../shell/actions/registry'
 import { useSession } from '../../shell/session'
 import SketchDrawing from '../SketchDrawing.vue'
 import { usePlayDraft } from './playDraft'
 import PlayFields from './PlayFields.vue'
+import PlayTrial from './PlayTrial.vue'
+import RouteStage from './RouteStage.vue'
+import { routeRows, routesBack, withCorner } from './written'
 
 /** One document of the offence: written in words, tried against every formation while it is written. */
 const props = defineProps<{ kind: string; id: string }>()
@@ -36,11 +38,21 @@ const maySave = (): boolean => changed.value && !overtaken.value
 useViewActions({
   title: 'Play',
   actions: [
+    writes('undo', 'Z', 'Back by one change', draft.undo, () => draft.mayUndo.value),
     writes('save', 'S', 'Save it, as our own', () => void write(!ofOurs.value), maySave),
     play('leave', 'Escape', 'Back to the playbook', () => void router.push('/playbook')),
   ],
 })
-const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `${f.name} (${f.side})`)
+const docId = computed(() => (isNew ? undefined : props.id))
+/** Which route of a book is drawn: the one in hand, else the first. */
+const looked = ref('')
+const routes = computed(() => (props.kind === 'routes' ? routeRows(work.value?.body ?? {}) : []))
+const route = computed(() => (routes.value.find((r) => r.id === looked.value) ?? routes.value[0])?.id ?? '')
+function corner(at: number, words: string): void {
+  if (!work.value) return
+  const changed = routes.value.map((r) => (r.id === route.value ? withCorner(r, at, words) : r))
+  draft.keep({ body: { ...work.value.body, routes: routesBack(changed) } })
+}
 </script>
 
 <template>
@@ -93,7 +105,15 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
           class="button"
           @click="draft.back()"
         >
-          Take back
+          Take all back
+        </button>
+        <button
+          v-if="draft.mayUndo.value"
+          type="button"
+          class="button"
+          @click="draft.undo"
+        >
+          Undo <span class="key">Z</span>
         </button>
       </template>
     </header>
@@ -148,8 +168,10 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
         :kind="kind"
         :body="work.body"
         :words="words"
+        :route="route"
         :readonly="!mayWrite"
         @change="draft.keep({ body: $event })"
+        @look="looked = $event"
       />
       <p
         v-if="mayWrite && !ofOurs && !isNew"
@@ -169,30 +191,28 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
       >
         {{ unread }}
       </p>
-      <template v-if="preview">
-        <SketchDrawing
-          v-if="preview.sketch"
-          :sketch="preview.sketch"
-          :label="`${work?.name}, drawn to scale`"
-          class="big"
-        />
-        <template v-if="kind !== 'routes' && kind !== 'formation'">
-          <h2>
-            {{
-              preview.fits.length
-                ? `${preview.fits.length} of ${preview.formations} formations can run it`
-                : 'No formation can run it'
-            }}
-          </h2>
-          <p class="small">{{ preview.fits.map(sides).join(', ') }}</p>
-          <p
-            v-if="preview.fits[0]"
-            class="soft small"
-          >
-            Drawn on {{ preview.fits[0].name }}, to the {{ preview.fits[0].side }}. The thick line is the ball.
-          </p>
-        </template>
-      </template>
+      <RouteStage
+        v-if="work && kind === 'routes'"
+        :id="docId"
+        :work="work"
+        :route="route"
+        :readonly="!mayWrite"
+        @look="looked = $event"
+        @corner="corner"
+      />
+      <SketchDrawing
+        v-else-if="kind === 'formation' && preview?.sketch"
+        :sketch="preview.sketch"
+        :label="`${work?.name}, drawn to scale`"
+        class="big"
+      />
+      <PlayTrial
+        v-else-if="work && kind !== 'formation'"
+        :id="docId"
+        :kind="kind"
+        :work="work"
+        :preview="preview"
+      />
     </aside>
   </div>
 </template>
@@ -200,7 +220,7 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
 <style scoped>
 .editor {
   display: grid;
-  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 380px;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) minmax(380px, 38%);
   height: 100%;
 }
 header {
@@ -214,9 +234,8 @@ header {
   header {
     flex-wrap: wrap;
   }
-  aside {
+  section {
     border-left: 0;
-    border-top: 2px solid var(--ink);
   }
 }
 .name {
@@ -231,25 +250,22 @@ header {
 .count {
   font: 400 14px var(--narrow);
 }
+/* The picture stands in the middle, the words at its right, as on the board; read aloud, the words come first. */
 section {
+  grid-area: 2 / 2;
   overflow-y: auto;
-  padding: 16px 20px;
+  padding: 12px 18px;
   background: var(--card);
+  border-left: 2px solid var(--ink);
 }
 aside {
-  border-left: 2px solid var(--ink);
-  padding: 12px 14px;
+  grid-area: 2 / 1;
+  padding: 8px 16px;
   overflow-y: auto;
 }
 .big {
   background: var(--field);
   margin-bottom: 10px;
-}
-h2 {
-  font: 700 16px/1.3 var(--narrow);
-}
-.small {
-  font: 400 14px/1.4 var(--narrow);
 }
 .fault {
   color: var(--bust);

@@ -1,92 +1,132 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import WordInput from '../../words/WordInput.vue'
 import { routeRows, routesBack, type Body, type RouteRow } from './written'
 
-/** Every route of one book, its way in points. */
-const props = defineProps<{ body: Body; readonly: boolean }>()
-const emit = defineEmits<{ change: [routes: unknown] }>()
+/** Every route of one book as a line of words; the one in hand opens, and is drawn. */
+const props = defineProps<{ body: Body; route: string; readonly: boolean }>()
+const emit = defineEmits<{ change: [routes: unknown]; look: [route: string] }>()
 const routes = computed(() => routeRows(props.body))
 const set = (list: RouteRow[]): void => emit('change', routesBack(list))
-const change = (at: number, one: Partial<RouteRow>): void =>
+function change(at: number, one: Partial<RouteRow>): void {
   set(routes.value.map((r, i) => (i === at ? { ...r, ...one } : r)))
-const value = (event: Event): string => (event.target as HTMLInputElement).value
+  if (one.id) emit('look', one.id)
+}
+function add(): void {
+  const ids = routes.value.map((r) => r.id)
+  const n = [...ids.keys(), ids.length].map((i) => `new-route${i ? `-${i + 1}` : ''}`).find((id) => !ids.includes(id))!
+  set([...routes.value, { id: n, path: 'straight @ 10', breaks: 0, settles: false }])
+  emit('look', n)
+}
+const named = (id: string): string => id.replaceAll('-', ' ')
+const ends = (r: RouteRow): string =>
+  [r.breaks ? `breaks at ${r.breaks} s` : '', r.settles ? 'settles' : 'runs on'].filter(Boolean).join(', ')
 </script>
 
 <template>
-  <div class="book">
-    <div
+  <ol>
+    <li
       v-for="(r, i) in routes"
       :key="i"
-      class="route"
     >
-      <input
-        :value="r.id"
-        :aria-label="`Name of route ${i + 1}`"
-        :readonly="readonly"
-        @change="change(i, { id: value($event) })"
-      /><input
-        :value="r.path"
-        :aria-label="`Way of ${r.id}`"
-        :readonly="readonly"
-        @change="change(i, { path: value($event) })"
-      /><input
-        type="number"
-        step="0.1"
-        min="0"
-        :value="r.breaks"
-        :aria-label="`When ${r.id} breaks, seconds, 0 by his speed`"
-        :readonly="readonly"
-        @change="change(i, { breaks: Number(value($event)) })"
-      /><label
-        ><input
-          type="checkbox"
-          :checked="r.settles"
-          :disabled="readonly"
-          @change="change(i, { settles: !r.settles })"
-        />
-        settles</label
+      <button
+        v-if="r.id !== route"
+        type="button"
+        @click="emit('look', r.id)"
       >
-    </div>
-    <p class="soft">
-      A way is points with a comma between: straight @ 6, in 5 @ 8, out 3 @ 2, sideline 3 @ 16, hash @ 12, far hash @
-      18, over ball @ 5. Depth in yards past the line, behind it negative; beside it the second it breaks.
-    </p>
-    <button
-      v-if="!readonly"
-      type="button"
-      class="link"
-      @click="set([...routes, { id: 'new-route', path: 'straight @ 10', breaks: 0, settles: false }])"
-    >
-      Add a route
-    </button>
-  </div>
+        <b>{{ named(r.id) }}</b> {{ r.path }}; {{ ends(r) }}
+      </button>
+      <p
+        v-else
+        class="say"
+      >
+        The
+        <WordInput
+          :value="r.id"
+          :label="`Name of route ${i + 1}`"
+          :readonly="readonly"
+          @change="change(i, { id: $event })"
+        />
+        goes
+        <WordInput
+          :value="r.path"
+          :label="`Way of ${r.id}`"
+          :readonly="readonly"
+          @change="change(i, { path: $event })"
+        />, breaks
+        <WordInput
+          :value="r.breaks"
+          :label="`When ${r.id} breaks, seconds, 0 by his speed`"
+          seconds
+          :readonly="readonly"
+          @count="change(i, { breaks: $event })"
+        />
+        s after the snap{{ r.breaks ? '' : ' (0: when his speed has him there)' }} and
+        <button
+          type="button"
+          class="turn"
+          :disabled="readonly"
+          @click="change(i, { settles: !r.settles })"
+        >
+          {{ r.settles ? 'settles there' : 'runs on' }}</button>.
+        <button
+          v-if="!readonly && routes.length > 1"
+          type="button"
+          class="link"
+          @click="set(routes.filter((o) => o !== r))"
+        >
+          take it out
+        </button>
+      </p>
+    </li>
+  </ol>
+  <button
+    v-if="!readonly"
+    type="button"
+    class="link"
+    @click="add"
+  >
+    Add a route
+  </button>
+  <p class="hint">
+    A way is points with a comma between: straight @ 6, in 5 @ 8, out 3 @ 2, sideline 3 @ 16, hash @ 12, far hash @ 18,
+    over ball @ 5. In and out are yards from where he is, what stands at a mark is so many yards inside it; @ is the
+    depth past the line, behind it negative.
+  </p>
 </template>
 
-<style scoped src="../../styles/sheet-fields.css"></style>
+<style scoped src="./sentences.css"></style>
 <style scoped>
-.book {
-  grid-column: 1 / -1;
-  display: grid;
-  gap: 8px;
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0 0 8px;
 }
-.route {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 2.4fr) 90px 90px;
-  gap: 8px;
-  align-items: center;
+li {
+  border-bottom: 1px solid var(--faint);
 }
-label {
-  display: inline-flex;
-  gap: 6px;
-  font: 500 14px var(--narrow);
+li > button {
+  all: unset;
+  display: block;
+  width: 100%;
+  cursor: pointer;
+  font: 400 14px/1.3 var(--narrow);
+  padding: 5px 0;
 }
-label input {
-  width: auto;
+li > button:focus-visible {
+  outline: 3px solid var(--accent);
 }
-p {
-  font-size: 13px;
+.say {
+  padding: 4px 0 6px 10px;
+  border-left: 3px solid var(--accent);
 }
-.link {
-  justify-self: start;
+.turn {
+  border: 0;
+  border-bottom: 2px solid var(--control);
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  padding: 0;
+  cursor: pointer;
 }
 </style>

@@ -13,6 +13,8 @@ export interface Work {
   revision: number
 }
 
+const MOST_BACK = 60
+
 export interface PlayDraft {
   isNew: boolean
   work: ComputedRef<Work | undefined>
@@ -34,6 +36,9 @@ export interface PlayDraft {
   /** Id of what was written; undefined when it was refused. */
   write: (asNew: boolean) => Promise<string | undefined>
   back: () => void
+  /** One change back. */
+  undo: () => void
+  mayUndo: ComputedRef<boolean>
   onTop: () => Promise<void>
 }
 
@@ -75,8 +80,21 @@ export function usePlayDraft(kind: string, id: string): PlayDraft {
   }
   onMounted(open)
 
+  /** What it was before each change of this visit. */
+  const before = shallowRef<readonly (Work | undefined)[]>([])
+  const mayUndo = computed(() => before.value.length > 0)
+  function remember(): void {
+    before.value = [...before.value, kept.value].slice(-MOST_BACK)
+  }
+  function undo(): void {
+    if (!mayUndo.value) return
+    kept.value = before.value.at(-1)
+    before.value = before.value.slice(0, -1)
+  }
   function keep(change: Partial<Work>): void {
-    if (work.value) kept.value = { ...work.value, ...change }
+    if (!work.value) return
+    remember()
+    kept.value = { ...work.value, ...change }
   }
   async function look(): Promise<void> {
     const now = work.value
@@ -113,6 +131,7 @@ export function usePlayDraft(kind: string, id: string): PlayDraft {
             }),
           )
       kept.value = undefined
+      before.value = []
       if (!asNew) saved.value = { name: done.name, body: done.body, revision: done.revision }
       fault.value = ''
       said.value = `Saved as revision ${done.revision}.`
@@ -125,6 +144,7 @@ export function usePlayDraft(kind: string, id: string): PlayDraft {
     }
   }
   function back(): void {
+    remember()
     kept.value = undefined
     said.value = ''
     fault.value = ''
@@ -152,6 +172,8 @@ export function usePlayDraft(kind: string, id: string): PlayDraft {
     keep,
     write,
     back,
+    undo,
+    mayUndo,
     onTop,
   }
 }

@@ -66,6 +66,10 @@ export const routesBack = (list: readonly RouteRow[]): Record<string, WrittenRou
         },
       ]),
   )
+/** A route with one point of its way told anew. */
+export function withCorner(row: RouteRow, at: number, words: string): RouteRow {
+  return { ...row, path: text(listed(row.path).map((p, i) => (i === at ? words : p))) }
+}
 
 /** A motion of a formation, its steps in the notation. */
 export interface MotionRow {

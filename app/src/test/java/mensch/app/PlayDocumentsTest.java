@@ -265,6 +265,27 @@ class PlayDocumentsTest {
         assertThat(none.json().get("detail").asString()).contains("run, pass, option or protection");
     }
 
+    /** A corner of a route put elsewhere is told in words; a player may look, nobody has changed anything by it. */
+    @Test
+    void aRouteIsRunByAManOfTheFormationAndItsCornersMoved(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        String book = written("routes", "", body(player, "routes", "routes"));
+        String route =
+                "{\"snap\": " + Requests.SNAP + ", \"book\": " + book + ", \"route\": \"curl\", \"man\": \"FL\"}";
+        JsonNode way = player.post("/api/route-trials", route).json().get("way");
+        assertThat(way.size()).isEqualTo(3);
+        double x = way.get(1).get("x").asDouble();
+        String moved = "{\"of\": " + route + ", \"corner\": 1, \"x\": " + (x - 2) + ", \"y\": 10}";
+        assertThat(player.post("/api/route-trials/corners", moved)
+                        .json()
+                        .get("words")
+                        .asString())
+                .isEqualTo("in 2 @ 10");
+        Answer nobody = player.post("/api/route-trials", route.replace("\"FL\"", "\"LG\""));
+        assertThat(nobody.status()).isEqualTo(422);
+        assertThat(nobody.json().get("detail").asString()).contains("receivers or backs");
+    }
+
     private static Answer trial(Browserless coach, String board, String play) {
         return coach.post(
                 "/api/play-trials",

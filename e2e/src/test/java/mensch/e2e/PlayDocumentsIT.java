@@ -2,7 +2,9 @@ package mensch.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A play of one's own in the browser: written, tried, kept, changed, and met on the board. */
@@ -24,12 +26,9 @@ class PlayDocumentsIT extends InBrowser {
         page.getByLabel("Needs of the formation").fill("two backs");
         page.keyboard().press("Tab");
         assertThat(page.locator("aside [role=alert]")).hasCount(0);
-        page.getByLabel("Carried by, the first who is there").fill("fullback");
-        page.keyboard().press("Tab");
-        page.locator("text=Add a man").click();
-        page.getByLabel("Blocks, man 9").fill("wing");
-        page.keyboard().press("Tab");
-        Words.choose(page, "Blocks, what wing does", "lead");
+        Words.choose(page, "Carried by, the first who is there", "fullback");
+        Words.pick(page, "Blocks, one more man", "wing other side");
+        Words.choose(page, "Blocks, what backside wing does", "lead");
         Chromium.assertAccessible(page);
         page.locator("text=Keep as our own").click();
         assertThat(page.locator("[role=alert]")).hasCount(0);
@@ -45,6 +44,53 @@ class PlayDocumentsIT extends InBrowser {
         assertThat(page.locator(".board .rules summary")).containsText("of 12 rules");
         page.keyboard().press("p");
         assertThat(page.locator("body")).containsText("Otter dive");
+    }
+
+    /** What is written is met by the call on the board while it is written; a formation that cannot run it says why. */
+    @Test
+    void aPlayIsTriedAtTheCallOnTheBoardAndTakenBackByOneChange(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook/play/run/power");
+        Locator tried = page.locator("aside");
+        assertThat(tried.locator(".blocks")).containsText("LG pull lead");
+        Words.choose(page, "Blocks, what backside guard does", "hinge");
+        assertThat(tried.locator(".blocks")).not().containsText("LG pull lead");
+        page.locator("header .count").click();
+        page.keyboard().press("z");
+        assertThat(tried.locator(".blocks")).containsText("LG pull lead");
+        assertThat(page.locator("svg.field path.ball")).hasCount(1);
+        Words.choose(page, "Side of the play", "left");
+        assertThat(tried.locator(".blocks")).containsText("RG pull lead");
+        Words.choose(page, "Formation it is tried from", "empty-3x2");
+        assertThat(tried).containsText("cannot run it to the left: needs");
+        assertThat(page.locator("svg.field path.ball")).hasCount(0);
+        Chromium.assertAccessible(page);
+    }
+
+    /** A corner of a route is dragged, or moved by the arrows, and becomes words. */
+    @Test
+    void aRouteIsDraggedIntoWords(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook/play/routes/routes");
+        page.locator("section li button", new Page.LocatorOptions().setHasText("curl"))
+                .first()
+                .click();
+        Locator way = page.getByLabel("Way of curl");
+        assertThat(way).hasValue("straight @ 13, hash-numbers @ 11");
+        Locator corner = page.locator(".corner").first();
+        assertThat(corner).hasAttribute("aria-label", "Corner 1, 13.0 yd deep");
+        corner.focus();
+        page.keyboard().press("ArrowDown");
+        assertThat(way).hasValue("straight @ 12.5, hash-numbers @ 11");
+        assertThat(corner).hasAttribute("aria-label", "Corner 1, 12.5 yd deep");
+        var box = corner.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x - 40, box.y + 30);
+        page.mouse().up();
+        assertThat(way).hasValue(Pattern.compile("in \\d(\\.5)? @ (10|11)(\\.5)?, hash-numbers @ 11"));
+        page.locator("header .count").click();
+        page.keyboard().press("z");
+        assertThat(way).hasValue("straight @ 12.5, hash-numbers @ 11");
+        Chromium.assertAccessible(page);
     }
 
     /** Two windows, one play: the later one is told, keeps its text, and may put it on top. */

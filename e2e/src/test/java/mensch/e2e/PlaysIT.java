@@ -75,7 +75,9 @@ class PlaysIT extends InBrowser {
         assertThat(panel.locator("[aria-label=Tells]")).containsText("Told from");
         panel.locator("summary", new Locator.LocatorOptions().setHasText("not from this formation"))
                 .click();
-        assertThat(panel.locator("details[open] li").filter(new Locator.FilterOptions().setHasText("Zone read")))
+        assertThat(panel.locator("details[open] li")
+                        .filter(new Locator.FilterOptions().setHasText("Zone read"))
+                        .first())
                 .containsText("needs gun");
         panel.getByLabel("Find a play").fill("iso right");
         assertThat(panel.locator(".line")).hasCount(1);

@@ -45,6 +45,8 @@ class SecurityConfig {
         "/api/teaching-loads",
         "/api/playbook/previews",
         "/api/play-trials",
+        "/api/route-trials",
+        "/api/route-trials/corners",
         "/api/calls/*/drafts"
     };
 

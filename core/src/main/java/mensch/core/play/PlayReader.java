@@ -1,6 +1,7 @@
 package mensch.core.play;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +34,7 @@ public final class PlayReader {
     /** Every play among these documents, others passed over. @throws DocumentException naming document and key */
     public static Plays read(List<Document> documents, Vocabulary vocabulary) {
         var reader = new PlayReader(vocabulary);
-        documents.stream().filter(d -> d.kind().equals("routes")).forEach(reader::routes);
+        documents.stream().filter(d -> d.kind().equals("routes")).forEach(d -> reader.routes.putAll(routesOf(d)));
         documents.stream().filter(d -> d.kind().equals("run")).forEach(d -> reader.runs.put(d.id(), reader.run(d)));
         List<Pass> passes = documents.stream()
                 .filter(d -> d.kind().equals("pass"))
@@ -85,18 +86,21 @@ public final class PlayReader {
                 .orElseThrow(() -> new RefusedException(key + " is missing"));
     }
 
-    private void routes(Document document) {
-        Values all = part(document, "routes");
-        all.all()
-                .keySet()
-                .forEach(id -> routes.put(
-                        id,
-                        reading(
-                                document,
-                                "routes/" + id,
-                                () -> all.part(id)
-                                        .map(r -> route(id, r))
-                                        .orElseThrow(() -> new RefusedException("is no route")))));
+    /** The routes of one book by their names, in its order. @throws DocumentException naming the route at fault */
+    public static Map<String, Route> routesOf(Document book) {
+        Values all = part(book, "routes");
+        var routes = new LinkedHashMap<String, Route>();
+        for (String id : all.all().keySet()) {
+            routes.put(
+                    id,
+                    reading(
+                            book,
+                            "routes/" + id,
+                            () -> all.part(id)
+                                    .map(r -> route(id, r))
+                                    .orElseThrow(() -> new RefusedException("is no route"))));
+        }
+        return Collections.unmodifiableMap(routes);
     }
 
     private static Route route(String id, Values body) {

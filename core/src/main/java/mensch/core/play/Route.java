@@ -21,9 +21,33 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
     private static final Pattern WAY = Pattern.compile(
             "(?:(straight)|(over ball)|(in|out) (\\d+(?:\\.\\d+)?)|(far )?([a-z][a-z -]*?)(?: (\\d+))?) @ (-?\\d+(?:\\.\\d+)?)");
 
+    /** Yards from the ball that are still over it. */
+    private static final double OVER_BALL = 1;
+    /** Points that are moved are told in steps of so many yards. */
+    private static final double STEP = 0.5;
+
     /** One point of the way, relative to where he is, to the field, or to the ball. */
     sealed interface Way {
         Point from(Point at, Side side, Field field);
+
+        /** How this point is told when it is moved to a spot; {@code at} is where he is before it. */
+        default String moved(Point at, Point to, Side side, Field field) {
+            double outward = stepped(side.sign() * (to.x() - at.x()));
+            String across = outward == 0 ? "straight" : (outward < 0 ? "in " : "out ") + yards(Math.abs(outward));
+            return across + told(to);
+        }
+    }
+
+    private static double stepped(double yards) {
+        return Math.rint(yards / STEP) * STEP + 0.0;
+    }
+
+    private static String told(Point to) {
+        return " @ " + yards(stepped(to.y()));
+    }
+
+    private static String yards(double yards) {
+        return yards == Math.rint(yards) ? String.valueOf((int) yards) : String.valueOf(yards);
     }
 
     /** So many yards toward the ball (negative) or away from it. */
@@ -39,13 +63,33 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
         public Point from(Point at, Side side, Field field) {
             return new Point(0, depth);
         }
+
+        @Override
+        public String moved(Point at, Point to, Side side, Field field) {
+            return Math.abs(to.x()) <= OVER_BALL ? "over ball" + told(to) : Way.super.moved(at, to, side, field);
+        }
     }
 
     /** A mark of the field, so many yards inside it. */
     private record AtMark(Mark mark, boolean far, double inside, double depth) implements Way {
         @Override
         public Point from(Point at, Side side, Field field) {
-            return new Point(field.x(mark, far ? side.opposite() : side, inside), depth);
+            return new Point(field.x(mark, of(side), inside), depth);
+        }
+
+        private Side of(Side side) {
+            return far ? side.opposite() : side;
+        }
+
+        /** Told from the mark as long as the spot is at it or inside it. */
+        @Override
+        public String moved(Point at, Point to, Side side, Field field) {
+            double outside = of(side).sign() * (to.x() - field.x(mark, of(side), 0));
+            long inward = Math.round(-outside);
+            if (inward < 0) {
+                return Way.super.moved(at, to, side, field);
+            }
+            return (far ? "far " : "") + mark.words() + (inward == 0 ? "" : " " + inward) + told(to);
         }
     }
 
@@ -92,6 +136,20 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
             points.add(way.from(points.get(points.size() - 1), side, field));
         }
         return List.copyOf(points);
+    }
+
+    /**
+     * One point of his way moved to a spot, in the words of a way.
+     *
+     * @param point which, from 1: 0 is where he stands
+     * @param points as {@link #points} gives them
+     * @throws RefusedException when there is no such point
+     */
+    public String moved(int point, Point to, List<Point> points, Side side, Field field) {
+        if (point < 1 || point > path.size()) {
+            throw new RefusedException("the way of " + id + " has no point " + point + "; its last is " + path.size());
+        }
+        return path.get(point - 1).moved(points.get(point - 1), to, side, field);
     }
 
     /**

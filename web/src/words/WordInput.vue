@@ -1,0 +1,67 @@
+<script setup lang="ts">
+/** A word of a sentence that is typed: as wide as what it says, on the line the sentence stands on. */
+defineProps<{
+  value: string | number
+  label: string
+  placeholder?: string
+  readonly?: boolean
+  /** Counted in steps of a tenth. */
+  seconds?: boolean
+}>()
+const emit = defineEmits<{ change: [value: string]; count: [value: number] }>()
+const written = (event: Event): string => (event.target as HTMLInputElement).value.replace(/\s+/g, ' ').trim()
+</script>
+
+<template>
+  <input
+    v-if="seconds"
+    class="typed"
+    type="number"
+    step="0.1"
+    min="0"
+    :value="value"
+    :aria-label="label"
+    :readonly="readonly"
+    @change="emit('count', Number(written($event)))"
+  />
+  <!-- long words go on in the next line of the sentence -->
+  <textarea
+    v-else
+    class="typed"
+    rows="1"
+    :value="String(value)"
+    :aria-label="label"
+    :placeholder="placeholder"
+    :title="label"
+    :readonly="readonly"
+    @change="emit('change', written($event))"
+    @keydown.enter.prevent="($event.target as HTMLElement).blur()"
+  />
+</template>
+
+<style scoped>
+.typed {
+  font: inherit;
+  color: inherit;
+  font-variant-numeric: tabular-nums;
+  background: transparent;
+  border: 0;
+  border-bottom: 2px solid var(--control);
+  padding: 0 2px;
+  min-width: 2.4em;
+  max-width: 100%;
+  field-sizing: content;
+  resize: none;
+  vertical-align: bottom;
+}
+.typed[type='number'] {
+  width: 3.1em;
+}
+.typed:read-only {
+  border-bottom-color: var(--rule);
+}
+.typed::placeholder {
+  color: var(--soft);
+  font-style: italic;
+}
+</style>
