@@ -167,6 +167,8 @@ export const useBoard = defineStore('board', () => {
     return kept.value[id]?.revision ?? lists.call(id)?.revision ?? 0
   }
   async function chooseCall(id: string): Promise<void> {
+    // one made since the lists were read, here or by somebody else
+    if (!lists.call(id)) await lists.loadCalls()
     if (choices.value) toGame(lists.playersOf(id))
     callId.value = id
     revision.value = revisionOf(id)

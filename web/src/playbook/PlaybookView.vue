@@ -25,6 +25,7 @@ function begin(): void {
   if (written.value) void router.push(`/playbook/play/${kind.value}/new`)
   else composing.value = true
 }
+const beginPressure = (): void => void router.push('/playbook/pressure')
 function openIt(item: { kind: string; id: string }): void {
   if (item.kind === 'call') void router.push(`/playbook/call/${item.id}`)
   else if (PLAY_KINDS.includes(item.kind)) void router.push(`/playbook/play/${item.kind}/${item.id}`)
@@ -48,6 +49,7 @@ useViewActions({
     find: () => finder.value?.focus(),
     open: () => selected.value && openIt(selected.value),
     begin,
+    beginPressure,
     picked: () => !!selected.value,
   }),
   finds: () => documentFinds(playbook),
@@ -109,6 +111,14 @@ function showAll(): void {
         @click="begin()"
       >
         New {{ written ? kind : 'call' }} <span class="key">N</span>
+      </button>
+      <button
+        v-if="mayWrite && !written"
+        type="button"
+        class="button"
+        @click="beginPressure()"
+      >
+        New pressure <span class="key">B</span>
       </button>
       <ExchangeBar v-if="mayWrite" />
     </header>

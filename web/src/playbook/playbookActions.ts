@@ -7,6 +7,7 @@ export interface ListHands {
   find: () => void
   open: () => void
   begin: () => void
+  beginPressure: () => void
   picked: () => boolean
 }
 
@@ -26,6 +27,7 @@ export function listActions(hands: ListHands): Action[] {
     list('find', '/', 'Find by name or by what it is', hands.find),
     list('open', 'Enter', 'Open it: its rules, or its sheet', hands.open, hands.picked),
     writes('new', 'N', 'Begin a new one', hands.begin),
+    writes('new-pressure', 'B', 'Begin a pressure: who comes, then what is left', hands.beginPressure),
   ]
 }
 

@@ -8,6 +8,11 @@ export const router = createRouter({
     { path: '/board', component: () => import('../board/BoardView.vue'), meta: { title: 'Board' } },
     { path: '/playbook', component: () => import('../playbook/PlaybookView.vue'), meta: { title: 'Playbook' } },
     { path: '/playbook/call/:id', component: () => import('../playbook/RungEditor.vue'), meta: { title: 'Rules' } },
+    {
+      path: '/playbook/pressure',
+      component: () => import('../pressure/PressureView.vue'),
+      meta: { title: 'Pressure' },
+    },
     { path: '/playbook/compare', component: () => import('../playbook/CompareView.vue'), meta: { title: 'Compare' } },
     {
       path: '/playbook/play/:kind/:id',

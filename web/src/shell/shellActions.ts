@@ -22,6 +22,12 @@ const VIEWS: { path: string; name: string; words: string; whose?: 'coach' | 'pla
   { path: '/playbook', name: 'Playbook', words: 'calls, fronts, coverages, plays, formations' },
   { path: '/plan', name: 'Plan', words: 'all calls against all formations' },
   { path: '/playbook/compare', name: 'Compare two calls', words: 'side by side, on one snap' },
+  {
+    path: '/playbook/pressure',
+    name: 'Begin a pressure',
+    words: 'who comes, then the coverage that is left',
+    whose: 'coach',
+  },
   { path: '/film', name: 'Film', words: 'reels, measuring, grading', whose: 'coach' },
   { path: '/grades', name: 'Grades', words: 'who does his job how often', whose: 'coach' },
   { path: '/programme', name: 'House conventions', words: 'how this programme says and counts things', whose: 'coach' },

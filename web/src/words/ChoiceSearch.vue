@@ -71,7 +71,7 @@ function seenOnly(list: unknown): void {
     :value="find.trim() ? undefined : value"
     :options="shown"
     :placeholder="placeholder"
-    :dropdown-class-name="classes"
+    :popup-class-name="classes"
     :dropdown-match-select-width="false"
     :list-height="LIST_HEIGHT"
     :filter-option="false"

@@ -40,6 +40,7 @@ class BorderTest {
             "audit",
             "repair",
             "stress",
+            "pressure",
             "verify",
             "sheet",
             "film",

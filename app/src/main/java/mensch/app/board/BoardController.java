@@ -7,7 +7,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -17,31 +16,25 @@ import mensch.app.call.CallBook;
 import mensch.app.call.Edit;
 import mensch.app.playbook.Playbook;
 import mensch.app.playbook.PlaybookEntry;
-import mensch.app.roster.RosterBook;
 import mensch.core.call.Call;
 import mensch.core.convention.Convention;
 import mensch.core.document.RefusedException;
 import mensch.core.field.BallSpot;
 import mensch.core.field.Code;
-import mensch.core.field.Field;
 import mensch.core.formation.ByHand;
 import mensch.core.formation.Features;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Point;
-import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
-import mensch.core.roster.Roster;
 import mensch.core.rung.Naming;
 import mensch.core.sheet.Asked;
 import mensch.core.sheet.AskedMaker;
-import mensch.core.sheet.ChangeRow;
 import mensch.core.sheet.CompareRow;
 import mensch.core.sheet.Sheet;
-import mensch.core.sheet.SheetMaker;
 import mensch.core.sheet.StripCell;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,30 +47,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class BoardController {
-
-    /** The painted field round the ball, play frame yards. */
-    record FieldRow(
-            String code,
-            double leftSideline,
-            double rightSideline,
-            double leftHash,
-            double rightHash,
-            double numbersBottom,
-            double numbersTop,
-            int toGoal,
-            double endLine,
-            int distance,
-            boolean painted) {}
-
-    /** Every phase from set to snap, and what changed between the first and the last. */
-    record Board(
-            String call,
-            String callName,
-            int revision,
-            String digest,
-            FieldRow field,
-            List<Sheet> phases,
-            List<ChangeRow> changes) {}
 
     record PhraseRequest(
             @Valid @NotNull BoardRequest board,
@@ -116,22 +85,17 @@ class BoardController {
     private final CallBook book;
     private final BoardCalls calls;
     private final Snaps snaps;
-    private final RosterBook rosters;
     private final RepairBench repairs;
+    private final BoardMaker boards;
 
     BoardController(
-            Playbook playbook, CallBook book, BoardCalls calls, Snaps snaps, RosterBook rosters, RepairBench repairs) {
+            Playbook playbook, CallBook book, BoardCalls calls, Snaps snaps, RepairBench repairs, BoardMaker boards) {
         this.playbook = playbook;
         this.book = book;
         this.calls = calls;
         this.snaps = snaps;
-        this.rosters = rosters;
         this.repairs = repairs;
-    }
-
-    /** Sheets say what the programme teaches, so they are made by the library in force. */
-    private SheetMaker sheets() {
-        return new SheetMaker(playbook.library());
+        this.boards = boards;
     }
 
     /** What a snap line may say: rules, formations with their motions, runs, spots. */
@@ -170,26 +134,8 @@ class BoardController {
 
     /** Lines a call up against a snap: every phase, each with jobs, ledgers and findings, and what changed. */
     @PostMapping("/line-ups")
-    Board lineUp(@Valid @RequestBody BoardRequest request, Principal by) {
-        Call call = calls.of(request, by);
-        Snap snap = snaps.of(request.snap(), by.getName());
-        var lineups = new ArrayList<Lineup>();
-        for (int phase = 1; phase <= snap.phases().size(); phase++) {
-            lineups.add(Lineup.of(call, snap.with(snap.phases().subList(0, phase))));
-        }
-        Roster roster = rosters.seenBy(by);
-        SheetMaker sheets = sheets();
-        var changes = snap.moved()
-                ? sheets.changes(lineups.get(0), lineups.get(lineups.size() - 1), roster)
-                : List.<ChangeRow>of();
-        return new Board(
-                call.ref().id(),
-                call.name(),
-                call.ref().revision(),
-                call.ref().digest(),
-                field(snap),
-                lineups.stream().map(l -> sheets.of(l, roster)).toList(),
-                changes);
+    BoardMaker.Board lineUp(@Valid @RequestBody BoardRequest request, Principal by) {
+        return boards.board(calls.of(request, by), snaps.of(request.snap(), by.getName()), by);
     }
 
     /** A man of the offence put somewhere: x yards right of the ball, y yards before the line. */
@@ -244,7 +190,12 @@ class BoardController {
 
     /** Both line-ups and every part that differs. */
     record Comparison(
-            FieldRow field, String firstName, String secondName, Sheet first, Sheet second, List<CompareRow> rows) {}
+            BoardMaker.FieldRow field,
+            String firstName,
+            String secondName,
+            Sheet first,
+            Sheet second,
+            List<CompareRow> rows) {}
 
     /** Two calls on one snap, part by part. */
     @PostMapping("/comparisons")
@@ -255,11 +206,11 @@ class BoardController {
         Lineup one = Lineup.of(first, snap);
         Lineup other = Lineup.of(second, snap);
         return new Comparison(
-                field(snap),
+                BoardMaker.field(snap),
                 first.name(),
                 second.name(),
-                sheets().of(one, rosters.seenBy(by)),
-                sheets().of(other, rosters.seenBy(by)),
+                boards.sheet(one, by),
+                boards.sheet(other, by),
                 CompareRow.between(one, other));
     }
 
@@ -320,22 +271,5 @@ class BoardController {
                         p.place(view).feet().x(),
                         p.place(view).feet().y()))
                 .toList();
-    }
-
-    private static FieldRow field(Snap snap) {
-        Field field = snap.field();
-        Code code = field.code();
-        return new FieldRow(
-                code.id(),
-                field.sidelineX(Side.LEFT),
-                field.sidelineX(Side.RIGHT),
-                field.fromSideline(Side.LEFT, code.hashYards()),
-                field.fromSideline(Side.RIGHT, code.hashYards()),
-                code.numbersBottomYards(),
-                code.numbersTopYards(),
-                field.ball().yardsToGoal(),
-                field.endLineDepth(),
-                snap.situation().distance(),
-                !code.flag());
     }
 }

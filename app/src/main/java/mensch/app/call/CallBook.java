@@ -1,15 +1,20 @@
 package mensch.app.call;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.app.playbook.DocumentRevision;
 import mensch.app.playbook.Playbook;
+import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.core.call.Call;
 import mensch.core.call.CallAssembly;
 import mensch.core.call.CallDocument;
 import mensch.core.convention.Labels;
 import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.front.Front;
 import mensch.core.library.Library;
+import mensch.core.pressure.PressureDraft;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -71,6 +76,46 @@ public class CallBook {
         Call composed = playbook.library().compose(CallAssembly.named(playbook.freshId(name), name.strip(), layers));
         playbook.saveNew(composed.document(), by);
         return playbook.read(composed.document(), 1);
+    }
+
+    /** A front that somebody may see, read. @throws Problem when there is none */
+    public Front front(String id, String by) {
+        playbook.checkSeen("front", id, by);
+        Library library = playbook.library();
+        return library.kind("coverage").stream()
+                .flatMap(coverage -> fronted(library, id, coverage.id()).stream())
+                .findFirst()
+                .map(Call::front)
+                .orElseThrow(() -> Problem.notFound("the front " + id));
+    }
+
+    private static Optional<Call> fronted(Library library, String front, String coverage) {
+        try {
+            return Optional.of(library.compose(CallAssembly.named("front-alone", "Front", List.of(front, coverage))));
+        } catch (DocumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * A pressure of the programme's own under a name, and the call of front, coverage and it, named of all three; both
+     * their author's drafts, both or neither.
+     */
+    @Transactional
+    public Document keepPressure(PressureDraft draft, String name, String coverage, String by) {
+        playbook.checkSeen("coverage", coverage, by);
+        Library library = playbook.library();
+        String stripped = name.strip();
+        Document pressure = draft.document(playbook.freshId(stripped), stripped);
+        Document front = draft.front().document();
+        String called = front.name() + " " + stripped + " "
+                + library.find("coverage", coverage).map(Document::name).orElse(coverage);
+        Document named =
+                CallAssembly.named(playbook.freshId(called), called, List.of(front.id(), coverage, pressure.id()));
+        Document call = library.compose(named, pressure).document();
+        playbook.saveNew(pressure, by);
+        playbook.saveNew(call, by);
+        return call;
     }
 
     /** A new call of the programme's own, made of another with edits; its author's draft. */

@@ -129,9 +129,14 @@ public class Playbook {
         return entry != null && entry.retired();
     }
 
+    /** Whether somebody may know of a document. */
+    public boolean isSeen(String kind, String id, String by) {
+        return entry(kind, id).seenBy(by);
+    }
+
     /** Refuses as not found what somebody may not see. */
     public void checkSeen(String kind, String id, String by) {
-        if (!entry(kind, id).seenBy(by)) {
+        if (!isSeen(kind, id, by)) {
             throw Problem.notFound("the " + kind + " " + id);
         }
     }

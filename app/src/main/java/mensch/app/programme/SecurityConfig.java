@@ -45,6 +45,7 @@ class SecurityConfig {
         "/api/teaching-loads",
         "/api/playbook/previews",
         "/api/play-trials",
+        "/api/pressures/trials",
         "/api/route-trials",
         "/api/route-trials/corners",
         "/api/calls/*/drafts"

@@ -209,6 +209,13 @@ public final class Library {
         return CallReader.read(CallAssembly.whole(Carried.written(call, documents), this::named), 0, vocabulary);
     }
 
+    /** The same, when one of its documents is not of this library yet. */
+    public Call compose(Document call, Document more) {
+        CallAssembly.Documents found = (kinds, id) ->
+                kinds.contains(more.kind()) && id.equals(more.id()) ? Optional.of(more) : named(kinds, id);
+        return CallReader.read(CallAssembly.whole(Carried.written(call, documents), found), 0, vocabulary);
+    }
+
     /** The offence's runs, passes, options and protections. */
     public Plays plays() {
         return plays;

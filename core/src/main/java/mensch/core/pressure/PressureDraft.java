@@ -1,0 +1,82 @@
+package mensch.core.pressure;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mensch.core.document.Document;
+import mensch.core.document.RefusedException;
+import mensch.core.field.Code;
+import mensch.core.front.Front;
+import mensch.core.front.Role;
+import mensch.core.front.Sits;
+
+/** A pressure as it is begun: a front, and what some of its men are told on top of it. */
+public record PressureDraft(Front front, List<ToldMan> men) {
+    private static final String COVER = "cover side is my side";
+
+    /**
+     * A man of the front and what he is told.
+     *
+     * @param coverSide which of two men of one role: the one on the cover side; of no meaning for others
+     */
+    public record ToldMan(String role, boolean coverSide, Told told) {}
+
+    /** @throws RefusedException when somebody is told what he cannot do, or twice */
+    public PressureDraft {
+        men = List.copyOf(men);
+        if (front.players() != Code.HIGH_SCHOOL.players()) {
+            throw new RefusedException(
+                    "a pressure of gaps and edges needs a line to rush; write small-sided rushes as rules of the call");
+        }
+        for (ToldMan man : men) {
+            Role role = role(front, man);
+            if (!Told.choices(role.body()).contains(man.told())) {
+                throw new RefusedException("the " + role.words() + " cannot be told \""
+                        + man.told().words()
+                        + "\"; he can be told "
+                        + String.join(
+                                ", ",
+                                Told.choices(role.body()).stream()
+                                        .map(Told::words)
+                                        .toList()));
+            }
+        }
+        long each = men.stream()
+                .map(m -> m.role() + (role(front, m).sits() == Sits.EACH_SIDE ? m.coverSide() : ""))
+                .distinct()
+                .count();
+        if (each < men.size()) {
+            throw new RefusedException("somebody is told two things; say one thing to each man");
+        }
+    }
+
+    private static Role role(Front front, ToldMan man) {
+        return front.role(man.role())
+                .orElseThrow(() -> new RefusedException("the front "
+                        + front.document().name() + " has no \"" + man.role()
+                        + "\"; it has "
+                        + String.join(", ", front.roles().stream().map(Role::id).toList())));
+    }
+
+    /** The pressure as a document: a ladder for each man who is told something. */
+    public Document document(String id, String name) {
+        Map<String, List<Map<String, String>>> rungs = new LinkedHashMap<>();
+        for (ToldMan man : men) {
+            boolean two = role(front, man).sits() == Sits.EACH_SIDE;
+            String also = two ? (man.coverSide() ? COVER : "not " + COVER) : "";
+            List<Map<String, String>> ladder = rungs.computeIfAbsent(man.role(), r -> new ArrayList<>());
+            for (Told.Rung rung : man.told().rungs()) {
+                String called = two ? (man.coverSide() ? "" : "away-") + rung.name() : rung.name();
+                ladder.add(Map.of(called, rung.sentence(also)));
+            }
+        }
+        var body = new LinkedHashMap<String, Object>();
+        body.put("format", Document.FORMAT);
+        body.put("kind", "pressure");
+        body.put("id", id);
+        body.put("name", name);
+        body.put("rungs", rungs);
+        return Document.of(body);
+    }
+}

@@ -1,0 +1,38 @@
+package mensch.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** A five-man pressure from who comes to its card, by the keyboard. */
+class PressureIT extends InBrowser {
+    @Test
+    void aPressureIsBegunWithWhoComesAndKeptWithItsCall(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook");
+        assertThat(page.locator("section li").first()).isVisible();
+        page.keyboard().press("b");
+        page.waitForURL("**/playbook/pressure");
+        assertThat(page.locator("h1")).containsText("four come, seven play");
+        Words.choose(page, "What will does", "B gap", "comes through the B gap");
+        assertThat(page.locator("h1")).containsText("five come, six play");
+        Locator left = page.getByLabel("Who comes, and what is left").locator("button[aria-pressed]");
+        assertThat(left.first()).hasAttribute("aria-pressed", "true");
+        left.locator("b", new Locator.LocatorOptions().setHasText("Mist")).click();
+        assertThat(page.locator("h1")).containsText("play Mist");
+        Chromium.assertAccessible(page);
+        page.locator("header .button.main").click();
+        assertThat(page.locator("[role=alert]")).containsText("Give it a name first");
+        page.reload();
+        assertThat(page.locator("h1")).containsText("five come, six play Mist");
+        page.getByLabel("Name of the pressure").fill("Bittern");
+        page.keyboard().press("Enter");
+        page.keyboard().press("s");
+        assertThat(page.locator(".kept")).containsText("Anvil Bittern Mist is kept as your draft");
+        assertThat(page.locator(".kept a:focus")).hasText("Print its card");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/playbook/card/anvil-bittern-mist");
+        assertThat(page.locator("body")).containsText("Anvil Bittern Mist");
+    }
+}

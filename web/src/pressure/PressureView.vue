@@ -1,0 +1,233 @@
+<script setup lang="ts">
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { problemOf } from '../api/client'
+import FieldDrawing from '../board/field/FieldDrawing.vue'
+import { usePlaybook } from '../playbook/playbookStore'
+import { actionsOf } from '../shell/actions/action'
+import { useViewActions } from '../shell/actions/registry'
+import { formationChoice, useLists } from '../shell/lists'
+import { useSession } from '../shell/session'
+import WordInput from '../words/WordInput.vue'
+import WordMenu from '../words/WordMenu.vue'
+import CoveragesLeft from './CoveragesLeft.vue'
+import { counted, usePressure } from './pressureStore'
+import WhoComes from './WhoComes.vue'
+
+/** A pressure begun as one: who comes, then the coverage that is left, then its name. */
+const pressure = usePressure()
+const { begun, formation, trial, sheet, left, coverage, fault, made } = pressure
+const playbook = usePlaybook()
+const lists = useLists()
+const router = useRouter()
+const session = useSession()
+const mayWrite = computed(() => session.me?.mayWrite ?? false)
+onMounted(() => playbook.load())
+const selected = ref<string>()
+const kept = useTemplateRef<HTMLElement>('kept')
+const fronts = computed(() =>
+  playbook.of('front').map((f) => ({ id: f.id, name: f.name, words: f.summary, kinds: f.kinds })),
+)
+const formations = computed(() =>
+  (lists.choices?.formations ?? []).filter((f) => f.players === 11).map(formationChoice),
+)
+const picture = computed(() => trial.data.value?.board)
+const comes = computed(() => counted(coverage.value?.rush ?? 0))
+const stays = computed(() => counted(11 - (coverage.value?.rush ?? 0)))
+watch(made, async () => {
+  await nextTick()
+  kept.value?.querySelector('a')?.focus()
+})
+
+const writes = actionsOf('The pressure', true)
+const goes = actionsOf('The pressure')
+useViewActions({
+  title: 'Pressure',
+  actions: [
+    writes('keep', 'S', 'Keep it, and the call it is first of', () => void pressure.keep()),
+    goes('leave', 'Escape', 'Back to the playbook', () => void router.push('/playbook')),
+  ],
+})
+</script>
+
+<template>
+  <div class="pressure">
+    <header class="view-head">
+      <h1 class="sentence words">
+        A pressure from
+        <WordMenu
+          :value="begun.front"
+          label="Front"
+          :options="fronts"
+          @pick="pressure.from"
+        />
+        <em>against</em>
+        <WordMenu
+          :value="formation"
+          label="Formation"
+          :options="formations"
+          @pick="formation = $event"
+        /><template v-if="coverage">: {{ comes }} come, {{ stays }} play {{ coverage.name }}</template>
+      </h1>
+      <template v-if="mayWrite && !made">
+        <span class="sentence name"
+          ><em>called</em>
+          <WordInput
+            :value="begun.name"
+            label="Name of the pressure"
+            placeholder="name it"
+            @change="pressure.change({ name: $event })"
+        /></span>
+        <button
+          type="button"
+          class="button main"
+          :disabled="!coverage"
+          @click="pressure.keep"
+        >
+          Keep it and its call <span class="key">S</span>
+        </button>
+      </template>
+    </header>
+    <section
+      aria-label="Field"
+      class="middle"
+    >
+      <p
+        v-if="fault || trial.error.value"
+        class="fault"
+        role="alert"
+      >
+        {{ fault || problemOf(trial.error.value).detail }}
+      </p>
+      <p
+        v-if="made"
+        ref="kept"
+        class="kept"
+        role="status"
+      >
+        {{ made.name }} is kept as your draft.
+        <RouterLink :to="`/playbook/card/${made.call}`">Print its card</RouterLink>
+        <RouterLink :to="`/board?call=${made.call}`">See it on the board</RouterLink>
+        <RouterLink :to="`/playbook/call/${made.call}`">Write its rules on</RouterLink>
+        <button
+          type="button"
+          class="link"
+          @click="made = undefined"
+        >
+          Begin another
+        </button>
+      </p>
+      <div class="drawing">
+        <FieldDrawing
+          v-if="picture && sheet"
+          :field="picture.field"
+          :sheet="sheet"
+          from="offence"
+          :layers="['gaps', 'areas', 'paths']"
+          :selected="selected"
+          :listed="[]"
+          @pick="selected = $event"
+        />
+        <p
+          v-else-if="trial.isPending.value"
+          class="wait"
+          role="status"
+        >
+          Lining up every coverage behind it.
+        </p>
+        <p
+          v-else-if="!trial.error.value"
+          class="fault"
+        >
+          No coverage of the playbook has a man for every seat of this front. Choose another front.
+        </p>
+      </div>
+    </section>
+    <aside
+      aria-label="Who comes, and what is left"
+      tabindex="0"
+    >
+      <WhoComes
+        v-if="sheet && trial.data.value"
+        :jobs="sheet.jobs"
+        :choices="trial.data.value.choices"
+        :told="pressure.told"
+        :selected="selected"
+        @tell="pressure.tell"
+        @pick="selected = $event"
+      />
+      <CoveragesLeft
+        v-if="left.length"
+        :left="left"
+        :picked="coverage?.coverage"
+        :stays="stays"
+        @pick="pressure.change({ coverage: $event })"
+      />
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.pressure {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) minmax(340px, 34%);
+  height: 100%;
+}
+header {
+  grid-column: 1 / 3;
+}
+.name {
+  margin-left: auto;
+  display: inline-flex;
+  gap: 8px;
+}
+.middle {
+  background: var(--field);
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.drawing {
+  flex: 1;
+  min-height: 0;
+}
+aside {
+  border-left: 2px solid var(--ink);
+  background: var(--card);
+  padding: 10px 16px;
+  overflow-y: auto;
+}
+.fault,
+.wait,
+.kept {
+  padding: 8px 16px;
+}
+.fault {
+  color: var(--bust);
+  font-weight: 600;
+}
+.kept {
+  background: var(--pick);
+  font-weight: 600;
+}
+.kept a,
+.kept button {
+  margin-left: 14px;
+}
+@media (max-width: 800px) {
+  .pressure {
+    display: block;
+    overflow-y: auto;
+  }
+  header {
+    flex-wrap: wrap;
+  }
+  .drawing {
+    height: 84vw;
+  }
+  aside {
+    border-left: 0;
+    border-top: 2px solid var(--ink);
+  }
+}
+</style>
