@@ -1,12 +1,22 @@
 <script setup lang="ts">
+import { defineAsyncComponent } from 'vue'
 import { LAYERS, type Layer } from './boardStore'
 import type { ViewFrom } from './field/field'
 
 /** What the field shows, from where, and which moment of the motion; every button has its key. */
-defineProps<{ layers: readonly Layer[]; phases: number; phase: number; hidden: readonly string[] }>()
+defineProps<{
+  layers: readonly Layer[]
+  phases: number
+  phase: number
+  /** Where the motion stands under the hand. */
+  moment?: number
+  hidden: readonly string[]
+}>()
 const viewFrom = defineModel<ViewFrom>('viewFrom', { required: true })
 const placing = defineModel<boolean>('placing', { required: true })
-defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
+defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; scrub: [moment: number]; play: [] }>()
+/** Only a snap with a motion fetches it. */
+const MotionScrub = defineAsyncComponent(() => import('./MotionScrub.vue'))
 </script>
 
 <template>
@@ -45,22 +55,13 @@ defineEmits<{ toggle: [layer: Layer]; show: [phase: number]; play: [] }>()
       v-if="phases > 1"
       class="phases"
     >
-      <button
-        type="button"
-        :aria-pressed="phase === 0"
-        @click="$emit('show', 0)"
-      >
-        Before
-      </button>
-      <button
-        v-for="n in phases - 1"
-        :key="n"
-        type="button"
-        :aria-pressed="phase === n"
-        @click="$emit('show', n)"
-      >
-        {{ phases === 2 ? 'After' : `Step ${n}` }}
-      </button>
+      <MotionScrub
+        :phases="phases"
+        :phase="phase"
+        :moment="moment"
+        @scrub="$emit('scrub', $event)"
+        @stand="$emit('show', $event)"
+      />
       <span class="key">M</span>
       <button
         type="button"

@@ -33,10 +33,15 @@ const {
   phaseShown,
 } = storeToRefs(board)
 const { groups, pointed, run, pass } = storeToRefs(plays)
-const { ghost, placing, man } = storeToRefs(hand)
+const { ghost, placing, man, onTheWay } = storeToRefs(hand)
 /** Labels that found no room on the field. */
 const hidden = ref<string[]>([])
 const listed = computed(() => flat(groups.value))
+/** Men on their way are drawn alone: gaps, areas and findings are of the steps. */
+const shown = computed(() => {
+  if (onTheWay.value) return { sheet: onTheWay.value, layers: [], listed: [] }
+  return sheet.value && { sheet: sheet.value, layers: layers.value, listed: listed.value }
+})
 const right = computed(
   () =>
     !!answer.value &&
@@ -63,8 +68,10 @@ const byHand = computed(() =>
       :phases="answer?.phases.length ?? 1"
       :phase="phaseShown"
       :hidden="hidden"
+      :moment="hand.moment"
       @toggle="hand.toggle"
-      @show="board.phase = $event"
+      @show="hand.stand"
+      @scrub="hand.scrub"
       @play="hand.playMotion"
     />
     <PlaceOffence
@@ -109,17 +116,17 @@ const byHand = computed(() =>
         Lining up.
       </p>
       <FieldDrawing
-        v-if="answer && sheet"
+        v-if="answer && shown"
         :field="answer.field"
-        :sheet="sheet"
+        :sheet="shown.sheet"
         :from="viewFrom"
-        :layers="layers"
+        :layers="shown.layers"
         :selected="selected"
         :asked="asked"
         :ghost="ghost"
         :placing="placing"
         :placing-man="man"
-        :listed="listed"
+        :listed="shown.listed"
         :pointed="pointed"
         :run="panel === 'plays' ? run : undefined"
         :pass="panel === 'plays' ? pass : undefined"

@@ -1,11 +1,14 @@
+import { usePreferredReducedMotion } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Spot } from '../api/types'
 import { useBoard, type Layer } from './boardStore'
 import { withoutHand } from './draft'
 import { usePlacing } from './offencePlaced'
+import { pictureAt } from './scrub'
 
-const STEP_MILLIS = 800
+const STEP_MILLIS = 900
+const STAND_MILLIS = 500
 /** A defender is not put over the line, yards. */
 const LEAST_DEPTH = 0.6
 
@@ -19,6 +22,7 @@ export function nextOf(names: readonly string[], now: string | undefined, by: nu
 export const useHand = defineStore('hand', () => {
   const board = useBoard()
   const { placeMan } = usePlacing()
+  const lessMotion = usePreferredReducedMotion()
   const ghost = ref<Spot>()
   /** A defender let go somewhere; the board asks what it shall mean. */
   const dropped = ref<{ job: string; spot: Spot }>()
@@ -75,11 +79,39 @@ export const useHand = defineStore('hand', () => {
   }
   let playing = 0
   /** The motion as it happens: set, each step, the end. */
+  /** Where the motion stands under the hand: a whole number is a step of it, between two the men are on their way. */
+  const moment = ref<number>()
+  const onTheWay = computed(() =>
+    moment.value === undefined ? undefined : pictureAt(board.board?.phases ?? [], moment.value),
+  )
+  function scrub(to: number): void {
+    playing++
+    moment.value = to
+  }
+  function stand(phase: number): void {
+    playing++
+    moment.value = undefined
+    board.phase = phase
+  }
   async function playMotion(): Promise<void> {
     const mine = ++playing
-    for (let n = 0; n < (board.board?.phases.length ?? 0) && mine === playing; n++) {
+    const last = (board.board?.phases.length ?? 1) - 1
+    for (let n = 0; n <= last && mine === playing; n++) {
       board.phase = n
-      await new Promise((done) => setTimeout(done, STEP_MILLIS))
+      moment.value = undefined
+      await new Promise((done) => setTimeout(done, STAND_MILLIS))
+      if (n < last) await walkOn(n, mine)
+    }
+    if (mine === playing) moment.value = undefined
+  }
+  /** From one step to the next; at once when the system asks for less motion. */
+  async function walkOn(step: number, mine: number): Promise<void> {
+    if (lessMotion.value === 'reduce') return
+    const began = performance.now()
+    for (let t = 0; t < 1 && mine === playing;) {
+      const now = await new Promise<number>(requestAnimationFrame)
+      t = Math.min(1, (now - began) / STEP_MILLIS)
+      if (mine === playing) moment.value = step + t
     }
   }
   function toggle(layer: Layer): void {
@@ -96,6 +128,10 @@ export const useHand = defineStore('hand', () => {
     nudge,
     putBack,
     placed,
+    moment,
+    onTheWay,
+    scrub,
+    stand,
     playMotion,
     toggle,
     mayNudge: () => !!board.selected || (placing.value && !!man.value),

@@ -90,15 +90,14 @@ const words = computed(() => {
   const room = { x: 0, y: 0, width: drawing.value.width, height: drawing.value.height }
   return place(fieldWords(asked), menBoxes(props.sheet, drawing.value), room)
 })
-watch(
-  words,
-  ({ hidden }) =>
-    emit(
-      'hidden',
-      hidden.filter((w) => !w.silent).map((w) => w.lines[0]!.map((l) => l.text).join(' ')),
-    ),
-  { immediate: true },
+/** Told only when it is another list: whoever shows it draws the field again. */
+const hidden = computed(() =>
+  words.value.hidden
+    .filter((w) => !w.silent)
+    .map((w) => w.lines[0]!.map((l) => l.text).join(' '))
+    .join('\n'),
 )
+watch(hidden, (lines) => emit('hidden', lines ? lines.split('\n') : []), { immediate: true })
 </script>
 
 <template>

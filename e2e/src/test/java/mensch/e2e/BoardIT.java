@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -27,6 +28,40 @@ class BoardIT extends InBrowser {
         Words.choose(page, "Formation", "trips-open");
         assertThat(strip(page, "nickel")).containsText("apex #2 and");
         Chromium.assertAccessible(page);
+    }
+
+    /**
+     * Between before and after the men are on their way; let go, the motion stands at a step that core has answered.
+     */
+    @Test
+    void theMotionIsScrubbedWithTheMenMoving(int port) {
+        Page page = chromium.signedIn(port, "lind", "/board");
+        assertThat(page.locator(".strip li")).hasCount(11);
+        page.keyboard().press("/");
+        page.keyboard().type("pro i trade anvil fog");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".phases [aria-pressed=true]")).hasText("After");
+        Object after = places(page);
+        page.getByRole(AriaRole.SLIDER).focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.locator(".phases [aria-pressed=true]")).hasText("Before");
+        Object before = places(page);
+        var box = page.locator(".phases .ant-slider").boundingBox();
+        page.mouse().move(box.x + 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width * 0.4, box.y + box.height / 2);
+        assertThat(page.locator(".phases [aria-pressed=true]")).hasCount(0);
+        Object half = places(page);
+        org.assertj.core.api.Assertions.assertThat(half).isNotEqualTo(before).isNotEqualTo(after);
+        page.mouse().up();
+        assertThat(page.locator(".phases [aria-pressed=true]")).hasText("Before");
+        org.assertj.core.api.Assertions.assertThat(places(page)).isEqualTo(before);
+        Chromium.assertAccessible(page);
+    }
+
+    private static Object places(Page page) {
+        return page.locator("[data-man]")
+                .evaluateAll("men => men.map(m => Math.round(m.getBoundingClientRect().x)).join(' ')");
     }
 
     @Test
