@@ -6,18 +6,20 @@ import WordMenu from '../words/WordMenu.vue'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ComposeCall from './ComposeCall.vue'
+import DocumentLines from './DocumentLines.vue'
 import EntryDetail from './EntryDetail.vue'
 import ExchangeBar from './ExchangeBar.vue'
 import { PLAY_KINDS } from './play/written'
 import { documentFinds, listActions } from './playbookActions'
 import { KINDS, STANDINGS, usePlaybook } from './playbookStore'
+import StandingSaid from './StandingSaid.vue'
 
 const playbook = usePlaybook()
 const session = useSession()
 const router = useRouter()
-const { kind, standing, find, list, selected, selectedId, loading, problem } = storeToRefs(playbook)
+const { kind, standing, find, list, selected, selectedId, loading, problem, said } = storeToRefs(playbook)
 const finder = useTemplateRef('finder')
-const cards = useTemplateRef<HTMLElement>('cards')
+const lines = useTemplateRef('lines')
 const composing = ref(false)
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 const written = computed(() => PLAY_KINDS.includes(kind.value))
@@ -32,15 +34,13 @@ function openIt(item: { kind: string; id: string }): void {
 }
 onMounted(() => playbook.load())
 
-const INSTALLED: Record<string, string> = { catalogue: '', installed: 'installed', plan: "this week's plan" }
-
 async function walk(by: number): Promise<void> {
   const at = list.value.findIndex((i) => i.id === selectedId.value)
   const next = list.value[Math.max(0, Math.min(list.value.length - 1, at < 0 ? 0 : at + by))]
   if (!next) return
   selectedId.value = next.id
   await nextTick()
-  cards.value?.querySelector<HTMLElement>('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' })
+  lines.value?.follow()
 }
 useViewActions({
   title: 'Playbook',
@@ -51,6 +51,8 @@ useViewActions({
     begin,
     beginPressure,
     picked: () => !!selected.value,
+    unsay: () => void playbook.unsay(),
+    said: () => !!said.value,
   }),
   finds: () => documentFinds(playbook),
   quiet: () => composing.value,
@@ -137,6 +139,7 @@ function showAll(): void {
           Look again
         </button>
       </p>
+      <StandingSaid />
       <p
         v-if="loading"
         class="soft pad"
@@ -156,26 +159,13 @@ function showAll(): void {
           Show everything
         </button>
       </p>
-      <ul ref="cards">
-        <li
-          v-for="item in list"
-          :key="item.id"
-        >
-          <button
-            type="button"
-            :aria-current="item.id === selectedId"
-            @click="selectedId = item.id"
-            @dblclick="openIt(item)"
-          >
-            <b>{{ item.name }}</b>
-            <span class="is">{{ item.summary }}</span>
-            <small
-              ><strong v-if="INSTALLED[item.install]">{{ INSTALLED[item.install] }}</strong
-              ><strong v-if="!item.published"> draft</strong><template v-if="item.retired"> retired</template></small
-            >
-          </button>
-        </li>
-      </ul>
+      <DocumentLines
+        ref="lines"
+        :list="list"
+        :picked="selectedId"
+        @pick="selectedId = $event"
+        @open="openIt"
+      />
     </section>
     <aside
       aria-label="The one in hand"
@@ -231,45 +221,6 @@ section {
   overflow-y: auto;
   min-height: 0;
 }
-li {
-  border-bottom: 1px solid var(--rule);
-}
-li button {
-  all: unset;
-  box-sizing: border-box;
-  display: grid;
-  grid-template-columns: 168px minmax(0, 1fr) auto;
-  gap: 12px;
-  align-items: baseline;
-  width: 100%;
-  padding: 6px 14px 6px 16px;
-  cursor: pointer;
-  border-left: 4px solid transparent;
-}
-li button:hover {
-  background: var(--pick);
-}
-li button:focus-visible {
-  outline: 3px solid var(--ink);
-  outline-offset: -3px;
-}
-li button[aria-current='true'] {
-  border-left-color: var(--accent);
-  background: var(--pick);
-}
-b {
-  font: 700 16px/1.25 var(--narrow);
-}
-.is {
-  font: 400 14.5px/1.3 var(--narrow);
-}
-small {
-  font: 400 13px/1.3 var(--narrow);
-  color: var(--soft);
-}
-small strong {
-  color: var(--ink);
-}
 aside {
   border-left: 2px solid var(--ink);
   background: var(--card);
@@ -294,14 +245,6 @@ aside {
   }
   section {
     order: 2;
-  }
-  li button {
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 0 12px;
-  }
-  .is {
-    grid-row: 2;
-    grid-column: 1 / 3;
   }
 }
 .trouble {

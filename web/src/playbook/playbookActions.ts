@@ -9,6 +9,8 @@ export interface ListHands {
   begin: () => void
   beginPressure: () => void
   picked: () => boolean
+  unsay: () => void
+  said: () => boolean
 }
 
 /** Lines that a page key goes. */
@@ -26,6 +28,7 @@ export function listActions(hands: ListHands): Action[] {
     list('page-back', 'PageUp', 'A page back', () => hands.walk(-PAGE)),
     list('find', '/', 'Find by name or by what it is', hands.find),
     list('open', 'Enter', 'Open it: its rules, or its sheet', hands.open, hands.picked),
+    writes('undo', 'Z', 'Take the last change of standing back', hands.unsay, hands.said),
     writes('new', 'N', 'Begin a new one', hands.begin),
     writes('new-pressure', 'B', 'Begin a pressure: who comes, then what is left', hands.beginPressure),
   ]

@@ -1,7 +1,9 @@
-import { describe, expect, it } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { PlaybookItem } from '../api/types'
 import { wordsOf } from '../words/fitting'
-import { shown } from './playbookStore'
+import { client } from '../api/client'
+import { shown, standingWords, usePlaybook } from './playbookStore'
 
 const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
   kind: 'call',
@@ -51,5 +53,35 @@ describe('what a playbook list shows', () => {
       { words: 'man free', kind: true },
       { words: 'to', kind: false },
     ])
+  })
+})
+
+describe('what is said of a document', () => {
+  afterEach(() => vi.restoreAllMocks())
+
+  it('can be taken back, over the version that the word made', async () => {
+    setActivePinia(createPinia())
+    let stored = ITEMS[0]!
+    vi.spyOn(client, 'GET').mockImplementation(() => Promise.resolve({ data: [stored], response: new Response() }))
+    const put = vi.spyOn(client, 'PUT').mockImplementation(((_: string, asked: { body: Partial<PlaybookItem> }) => {
+      stored = { ...stored, ...asked.body, version: stored.version + 1 }
+      return Promise.resolve({ data: stored, response: new Response() })
+    }) as never)
+    const playbook = usePlaybook()
+    await playbook.load()
+    await playbook.stand(playbook.items[0]!, { retired: true })
+    expect(standingWords(playbook.said!.before, playbook.said!.now)).toBe('is put away')
+    expect(playbook.items[0]!.retired).toBe(true)
+    await playbook.unsay()
+    expect(playbook.items[0]!.retired).toBe(false)
+    expect(playbook.said).toBeUndefined()
+    expect(playbook.selectedId).toBe('anvil-fog')
+    expect(put.mock.calls.map((c) => JSON.stringify(c[1]))[1]).toContain('"If-Match"')
+  })
+  it('is told by what changed', () => {
+    const stood = { install: 'catalogue' as const, published: true, retired: false }
+    expect(standingWords(stood, { ...stood, install: 'plan' })).toBe('is in this week’s plan')
+    expect(standingWords(stood, { ...stood, published: false })).toBe('is a draft again')
+    expect(standingWords({ ...stood, retired: true }, stood)).toBe('is back')
   })
 })

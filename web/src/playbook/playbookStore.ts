@@ -25,6 +25,23 @@ export const STANDINGS = [
   { id: 'own', name: 'our own' },
   { id: 'retired', name: 'retired' },
 ]
+/** What the programme does with a document. */
+export interface Standing {
+  install: Install
+  published: boolean
+  retired: boolean
+}
+const INSTALL_WORDS: Record<Install, string> = {
+  catalogue: 'back in the catalogue',
+  installed: 'installed',
+  plan: 'in this week’s plan',
+}
+/** What the last word made of it. */
+export function standingWords(before: Standing, now: Standing): string {
+  if (before.retired !== now.retired) return now.retired ? 'is put away' : 'is back'
+  if (before.published !== now.published) return now.published ? 'is published: players see it' : 'is a draft again'
+  return `is ${INSTALL_WORDS[now.install]}`
+}
 export type Install = PlaybookItem['install']
 
 /** Which documents a list shows; pure, so that it can be tested without a server. */
@@ -70,28 +87,33 @@ export const usePlaybook = defineStore('playbook', () => {
       loading.value = false
     }
   }
+  /** What was said last of a document, and how it stood before. */
+  const said = shallowRef<{ kind: string; id: string; name: string; before: Standing; now: Standing }>()
   /** Says what the programme does with a document; refused when somebody changed it meanwhile. */
-  async function stand(
-    item: PlaybookItem,
-    change: Partial<{ install: Install; published: boolean; retired: boolean }>,
-  ): Promise<void> {
-    const body = {
-      install: item.install,
-      published: item.published,
-      retired: item.retired,
-      ...change,
-    }
+  async function stand(item: PlaybookItem, change: Partial<Standing>): Promise<void> {
+    const before: Standing = { install: item.install, published: item.published, retired: item.retired }
+    const now = { ...before, ...change }
     try {
       await answer(
         client.PUT('/api/playbook/{kind}/{id}/standing', {
           params: { path: { kind: item.kind, id: item.id }, header: over(item.version) },
-          body,
+          body: now,
         }),
       )
+      said.value = { kind: item.kind, id: item.id, name: item.name, before, now }
       await load()
     } catch (error) {
       problem.value = problemOf(error)
     }
+  }
+  /** As it stood before the last word, unless somebody else said another one since. */
+  async function unsay(): Promise<void> {
+    const last = said.value
+    const item = items.value.find((i) => i.kind === last?.kind && i.id === last.id)
+    if (!last || !item) return
+    await stand(item, last.before)
+    if (!problem.value) said.value = undefined
+    show(item)
   }
   const history = (item: PlaybookItem, page: number): Promise<Paged<RevisionItem>> =>
     answer(
@@ -129,7 +151,9 @@ export const usePlaybook = defineStore('playbook', () => {
     of,
     show,
     load,
+    said,
     stand,
+    unsay,
     history,
     compose,
     duplicate,

@@ -126,6 +126,11 @@ class PlayDocumentsIT extends InBrowser {
         page.locator("section li button", new Page.LocatorOptions().setHasText("Midline option"))
                 .click();
         page.locator("aside >> text=put it away").click();
+        assertThat(page.locator("section [role=status]")).containsText("Midline option is put away");
+        page.keyboard().press("z");
+        assertThat(page.locator("section li", new Page.LocatorOptions().setHasText("Midline option")))
+                .isVisible();
+        page.locator("aside >> text=put it away").click();
         assertThat(page.locator("section li", new Page.LocatorOptions().setHasText("Midline option")))
                 .hasCount(0);
         page.navigate("http://127.0.0.1:" + port + "/board");
