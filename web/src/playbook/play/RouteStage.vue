@@ -13,7 +13,7 @@ import { routeRows } from './written'
 /** One route of the book on the field, run by a man of choice; its corners are dragged, and become words. */
 const props = defineProps<{ id?: string; work: Work; route: string; readonly: boolean }>()
 const emit = defineEmits<{ look: [route: string]; corner: [at: number, words: string] }>()
-const { formation, call, snap, formations, stand, lineUp } = useTrialPlace()
+const { formation, snap, formations, stand, lineUp } = useTrialPlace()
 const written = { kind: 'routes', id: props.id, work: toRef(props, 'work') }
 const routes = computed(() => routeRows(props.work.body).map((r) => ({ id: r.id, name: r.id.replaceAll('-', ' ') })))
 const picture = computed(() => lineUp.data.value)
@@ -81,7 +81,6 @@ async function move(corner: number, to: Spot): Promise<void> {
   <div class="drawing">
     <FieldDrawing
       v-if="picture"
-      :key="call"
       :field="picture.field"
       :sheet="picture.phases[0]!"
       from="offence"

@@ -79,6 +79,9 @@ class PressureTest {
         Answer refused = coach.post("/api/pressures", kept("Fen", nose));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().get("detail").asString()).contains("slants into the A gap");
+        Answer nobody = coach.post("/api/pressures", kept("Fen", "[]"));
+        assertThat(nobody.status()).isEqualTo(422);
+        assertThat(nobody.json().get("detail").asString()).contains("say first who comes");
         Answer none = coach.post("/api/pressures", kept("Fen", WILL).replace("mist", "no-such"));
         assertThat(none.status()).isBetween(404, 422);
         assertThat(all(coach.get("/api/playbook").json()))

@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The field is legible: lettering of 12 px or more, no text on text or on a man; and everything on it answers. */
 class FieldIT extends InBrowser {
@@ -18,8 +20,8 @@ class FieldIT extends InBrowser {
 
     private static final List<String> HASHES = List.of("l", "m", "r");
 
-    private static String script() {
-        try (var in = FieldIT.class.getResourceAsStream("/field-lettering.js")) {
+    private static String script(String name) {
+        try (var in = FieldIT.class.getResourceAsStream(name)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -50,9 +52,37 @@ class FieldIT extends InBrowser {
                     "/board?call=" + cell.get(0) + "&against=" + cell.get(1) + "&code=" + cell.get(2) + "&ball="
                             + (eleven ? 38 : 25) + "&hash=" + hash + "&down=2-7");
             settled(page);
-            ((List<?>) page.evaluate(script())).forEach(w -> wrong.add(String.join(" ", cell) + " " + hash + ": " + w));
+            ((List<?>) page.evaluate(script("/field-lettering.js")))
+                    .forEach(w -> wrong.add(String.join(" ", cell) + " " + hash + ": " + w));
         }
         Assertions.assertThat(cells.size()).isGreaterThan(5000);
+        Assertions.assertThat(wrong).isEmpty();
+    }
+
+    /** Lettering stands out from what it lies on, by day and by night, with every layer and a play on it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"LIGHT", "DARK"})
+    void everyLetterOfTheFieldStandsOut(String paper, int port) {
+        Page page =
+                chromium.signedIn(port, "marrow", "/board?call=anvil-heron&against=trips-open&code=hs&ball=12&hash=r");
+        page.emulateMedia(new Page.EmulateMediaOptions()
+                .setColorScheme(com.microsoft.playwright.options.ColorScheme.valueOf(paper)));
+        settled(page);
+        page.keyboard().press("3");
+        page.keyboard().press("4");
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator("svg.field path.block")).not().hasCount(0);
+        var wrong = new ArrayList<String>();
+        for (String call : List.of("anvil-heron", "anvil-fog", "anvil-frost")) {
+            page.evaluate(
+                    "(url) => { history.pushState(null, '', url); dispatchEvent(new PopStateEvent('popstate')) }",
+                    "/board?call=" + call + "&against=trips-open&code=hs&ball=12&hash=r&down=2-7");
+            settled(page);
+            assertThat(page.locator("svg.field text")).not().hasCount(0);
+            ((List<?>) page.evaluate(script("/field-contrast.js"))).forEach(w -> wrong.add(call + ": " + w));
+        }
         Assertions.assertThat(wrong).isEmpty();
     }
 

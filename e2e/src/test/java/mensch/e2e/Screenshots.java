@@ -43,13 +43,7 @@ public final class Screenshots {
             Words.choose(page, "Hash", "l");
             Words.choose(page, "Call", "anvil-fog");
             page.locator(".strip [data-job=nickel] .head b").click();
-            page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules"))
-                    .click();
-            page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung"))
-                    .click();
-            page.locator("aside textarea").fill("when 3 or more receivers on my side: align");
-            shot(page, "board-rules");
-            page.keyboard().press("Escape");
+            page.waitForTimeout(800);
             page.locator("nav button", new Page.LocatorOptions().setHasText("Night"))
                     .click();
             page.keyboard().press("v");
@@ -79,6 +73,10 @@ public final class Screenshots {
         page.navigate(base() + "/playbook/play/pass/boot-flood");
         page.waitForTimeout(1500);
         shot(page, "playbook-play");
+        page.navigate(base() + "/playbook/pressure");
+        Words.choose(page, "What will does", "B gap", "comes through the B gap");
+        page.waitForTimeout(4000);
+        shot(page, "pressure");
         page.navigate(base() + "/playbook/card/anvil-heron");
         shot(page, "playbook-card");
         page.navigate(base() + "/programme");

@@ -12,6 +12,7 @@ import mensch.core.call.CallDocument;
 import mensch.core.convention.Labels;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
+import mensch.core.document.RefusedException;
 import mensch.core.front.Front;
 import mensch.core.library.Library;
 import mensch.core.pressure.PressureDraft;
@@ -103,6 +104,9 @@ public class CallBook {
      */
     @Transactional
     public Document keepPressure(PressureDraft draft, String name, String coverage, String by) {
+        if (draft.men().isEmpty()) {
+            throw new RefusedException("nobody is told anything yet, so it is no pressure; say first who comes");
+        }
         playbook.checkSeen("coverage", coverage, by);
         Library library = playbook.library();
         String stripped = name.strip();
