@@ -71,6 +71,7 @@ const nothing = computed(() => cells.value.filter((c) => !rungOf(c)).length)
 <template>
   <div
     class="strip"
+    role="group"
     aria-label="Formations"
   >
     <p class="tally">
