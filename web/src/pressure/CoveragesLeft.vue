@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { costWords, type Left } from './pressureStore'
+import { costWords, type Left } from './usePressure'
 
 /** What the others can play behind it, where the least breaks first. */
 defineProps<{ left: readonly Left[]; picked?: string; stays: string }>()
@@ -7,7 +7,12 @@ defineEmits<{ pick: [coverage: string] }>()
 </script>
 
 <template>
-  <h2>What is left for {{ stays }} <span class="soft">what breaks least comes first, every play run at it</span></h2>
+  <h2>
+    What is left for {{ stays }}
+    <span class="soft"
+      >every play run at each; of those that give nothing for nothing, what is usual behind so many first</span
+    >
+  </h2>
   <ol>
     <li
       v-for="l in left"
@@ -20,7 +25,8 @@ defineEmits<{ pick: [coverage: string] }>()
         @click="$emit('pick', l.coverage)"
       >
         <b>{{ l.name }}</b> <span class="cost">{{ costWords(l) }}</span><small
-          >{{ l.words }}{{ l.carried ? '' : '; the front does not carry it' }}</small
+          >{{ l.words }}{{ l.usual ? '' : '; not usual behind so many'
+          }}{{ l.carried ? '' : '; the front does not carry it' }}</small
         ><small v-if="l.worst && l.coverage === picked">{{ l.worst }}</small>
       </button>
     </li>

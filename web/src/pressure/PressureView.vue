@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { problemOf } from '../api/client'
-import FieldDrawing from '../board/field/FieldDrawing.vue'
+import FieldPicture from '../board/field/FieldPicture.vue'
 import { usePlaybook } from '../playbook/playbookStore'
 import { actionsOf } from '../shell/actions/action'
 import { useViewActions } from '../shell/actions/registry'
@@ -11,7 +11,7 @@ import { useSession } from '../shell/session'
 import WordInput from '../words/WordInput.vue'
 import WordMenu from '../words/WordMenu.vue'
 import CoveragesLeft from './CoveragesLeft.vue'
-import { counted, usePressure } from './pressureStore'
+import { counted, usePressure } from './usePressure'
 import WhoComes from './WhoComes.vue'
 
 /** A pressure begun as one: who comes, then the coverage that is left, then its name. */
@@ -33,7 +33,13 @@ const formations = computed(() =>
 )
 const picture = computed(() => trial.data.value?.board)
 const comes = computed(() => counted(coverage.value?.rush ?? 0))
-const stays = computed(() => counted(11 - (coverage.value?.rush ?? 0)))
+const stays = computed(() => counted(coverage.value?.cover ?? 0))
+/** The next one: the hand goes to its name. */
+async function another(): Promise<void> {
+  made.value = undefined
+  await nextTick()
+  document.querySelector<HTMLElement>('.pressure header textarea')?.focus()
+}
 watch(made, async () => {
   await nextTick()
   kept.value?.querySelector('a')?.focus()
@@ -112,36 +118,34 @@ useViewActions({
         <button
           type="button"
           class="link"
-          @click="made = undefined"
+          @click="another"
         >
           Begin another
         </button>
       </p>
-      <div class="drawing">
-        <FieldDrawing
-          v-if="picture && sheet"
-          :field="picture.field"
-          :sheet="sheet"
-          from="offence"
-          :layers="['gaps', 'areas', 'paths']"
-          :selected="selected"
-          :listed="[]"
-          @pick="selected = $event"
-        />
-        <p
-          v-else-if="trial.isPending.value"
-          class="wait"
-          role="status"
-        >
-          Lining up every coverage behind it.
-        </p>
-        <p
-          v-else-if="!trial.error.value"
-          class="fault"
-        >
-          No coverage of the playbook has a man for every seat of this front. Choose another front.
-        </p>
-      </div>
+      <FieldPicture
+        class="drawing"
+        :board="picture"
+        :layers="['gaps', 'areas', 'paths']"
+        :selected="selected"
+        @pick="selected = $event"
+      >
+        <template #none>
+          <p
+            v-if="trial.isPending.value"
+            class="wait"
+            role="status"
+          >
+            Lining up every coverage behind it.
+          </p>
+          <p
+            v-else-if="!trial.error.value"
+            class="fault"
+          >
+            No coverage of the playbook has a man for every seat of this front. Choose another front.
+          </p>
+        </template>
+      </FieldPicture>
     </section>
     <aside
       aria-label="Who comes, and what is left"
@@ -182,14 +186,12 @@ header {
   gap: 8px;
 }
 .middle {
-  background: var(--field);
   display: flex;
   flex-direction: column;
   min-height: 0;
 }
 .drawing {
   flex: 1;
-  min-height: 0;
 }
 aside {
   border-left: 2px solid var(--ink);

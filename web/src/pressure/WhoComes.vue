@@ -2,7 +2,7 @@
 import type { BegunPressure, JobRow } from '../api/types'
 import type { Choice } from '../words/fitting'
 import WordMenu from '../words/WordMenu.vue'
-import { AS_CALLED } from './pressureStore'
+import { AS_CALLED } from './usePressure'
 
 /** Every man in the order they stand, and what he is told on top of front and coverage. */
 const props = defineProps<{

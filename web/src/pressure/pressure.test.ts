@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { job } from '../testing/fixtures'
 import { choose } from '../testing/menus'
 import CoveragesLeft from './CoveragesLeft.vue'
-import { costWords, counted, tellMan, toldOf, type Left } from './pressureStore'
+import { costWords, counted, tellMan, toldOf, type Left } from './usePressure'
 import WhoComes from './WhoComes.vue'
 
 const will = { ...job('will', 'W', -3), role: 'will', onCoverSide: false }
@@ -17,6 +17,8 @@ const left = (busts: number, weak: number): Left => ({
   words: 'five on men, one deep',
   carried: weak === 0,
   rush: 5,
+  cover: 6,
+  usual: busts === 0,
   busts,
   weak,
   worst: busts ? 'Nobody has #3.' : undefined,

@@ -35,15 +35,14 @@ class PressureTest {
                 player.post("/api/pressures/trials", begun(WILL, "null")).json();
         List<JsonNode> left = all(begun.get("left"));
         assertThat(left).hasSizeGreaterThan(5);
-        List<Integer> cost = left.stream()
-                .map(l -> 10 * l.get("busts").asInt() + l.get("weak").asInt())
-                .toList();
-        assertThat(cost).isSorted();
+        assertThat(left.stream().map(l -> l.get("busts").asInt()).toList()).isSorted();
+        assertThat(left.get(0).get("usual").asBoolean()).isTrue();
         assertThat(left.get(0).get("coverage")).isEqualTo(begun.get("coverage"));
         assertThat(all(begun.get("left")))
                 .filteredOn(l -> l.get("coverage").asString().equals("drizzle"))
                 .allSatisfy(l -> {
                     assertThat(l.get("rush").asInt()).isEqualTo(5);
+                    assertThat(l.get("cover").asInt()).isEqualTo(6);
                     assertThat(l.get("words").asString()).contains("five rush");
                 });
         assertThat(begun.at("/choices/will").size()).isEqualTo(4);
@@ -65,8 +64,12 @@ class PressureTest {
                 .isNotEmpty()
                 .allMatch(p -> p.get("rushers").asInt() >= 5);
         assertThat(all(coach.get("/api/playbook").json()))
-                .anyMatch(i -> i.get("kind").asString().equals("pressure")
-                        && i.get("name").asString().equals("Sedge"));
+                .filteredOn(i -> i.get("name").asString().equals("Sedge"))
+                .singleElement()
+                .satisfies(i -> {
+                    assertThat(i.get("kind").asString()).isEqualTo("pressure");
+                    assertThat(i.get("summary").asString()).isEqualTo("Will comes through the B gap");
+                });
         Answer again = coach.post("/api/pressures", kept("Sedge", WILL));
         assertThat(again.status()).isEqualTo(409);
         assertThat(again.json().get("detail").asString()).contains("choose another name");

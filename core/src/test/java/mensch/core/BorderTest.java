@@ -40,9 +40,9 @@ class BorderTest {
             "audit",
             "repair",
             "stress",
-            "pressure",
             "verify",
             "sheet",
+            "pressure",
             "film",
             "grading");
 

@@ -21,7 +21,6 @@ import mensch.core.pressure.CoverageLeft;
 import mensch.core.pressure.PressureDraft;
 import mensch.core.pressure.PressureDraft.ToldMan;
 import mensch.core.pressure.Told;
-import mensch.core.sheet.CallWords;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -54,8 +53,9 @@ class PressureController {
     /**
      * A coverage that is left.
      *
-     * @param words what the call is with it, in the trade's words
-     * @param rush men who come in it
+     * @param words what the call is on this snap, in the trade's words
+     * @param rush men who come, {@code cover} the others
+     * @param usual whether so many are sent with this behind them as a rule
      * @param worst the worst that breaks, or null when nothing does
      */
     record LeftRow(
@@ -64,6 +64,8 @@ class PressureController {
             String words,
             boolean carried,
             int rush,
+            int cover,
+            boolean usual,
             int busts,
             int weak,
             @Nullable String worst) {}
@@ -112,16 +114,16 @@ class PressureController {
         List<CoverageLeft> left =
                 CoverageLeft.of(playbook.library(), front.document(), pressure, snap, playbook.plays(by.getName()))
                         .stream()
-                        .filter(c -> playbook.isSeen("coverage", c.coverage(), by.getName()))
+                        .filter(c -> playbook.isSeen("coverage", c.coverage().id(), by.getName()))
                         .toList();
         CoverageLeft shown = left.stream()
-                .filter(c -> c.coverage().equals(request.coverage()))
+                .filter(c -> c.coverage().id().equals(request.coverage()))
                 .findFirst()
                 .orElse(left.isEmpty() ? null : left.get(0));
         return new BegunPressure(
                 front.roles().stream().collect(Collectors.toMap(Role::id, PressureController::choices)),
-                left.stream().map(this::row).toList(),
-                shown == null ? null : shown.coverage(),
+                left.stream().map(PressureController::row).toList(),
+                shown == null ? null : shown.coverage().id(),
                 shown == null ? null : boards.board(shown.call(), snap, by));
     }
 
@@ -154,16 +156,15 @@ class PressureController {
                 .toList();
     }
 
-    private LeftRow row(CoverageLeft left) {
-        Document coverage = playbook.library().find("coverage", left.coverage()).orElseThrow();
+    private static LeftRow row(CoverageLeft left) {
         return new LeftRow(
-                left.coverage(),
-                coverage.name(),
-                CallWords.of(left.call(), playbook.library())
-                        .map(CallWords::words)
-                        .orElse(""),
+                left.coverage().id(),
+                left.coverage().name(),
+                left.words(),
                 left.carried(),
-                left.rush(),
+                left.behind().rush(),
+                left.behind().cover(),
+                left.behind().usual(),
                 left.busts(),
                 left.weak(),
                 left.found().stream().findFirst().map(f -> f.evidence().title()).orElse(null));

@@ -3,7 +3,9 @@ package mensch.core.pressure;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import mensch.core.document.Document;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Code;
@@ -43,7 +45,7 @@ public record PressureDraft(Front front, List<ToldMan> men) {
             }
         }
         long each = men.stream()
-                .map(m -> m.role() + (role(front, m).sits() == Sits.EACH_SIDE ? m.coverSide() : ""))
+                .map(m -> m.role() + (two(role(front, m)) ? m.coverSide() : ""))
                 .distinct()
                 .count();
         if (each < men.size()) {
@@ -59,16 +61,15 @@ public record PressureDraft(Front front, List<ToldMan> men) {
                         + String.join(", ", front.roles().stream().map(Role::id).toList())));
     }
 
-    /** The pressure as a document: a ladder for each man who is told something. */
+    /** The pressure as a document: a ladder for each man who is told something, and what that is in words. */
     public Document document(String id, String name) {
         Map<String, List<Map<String, String>>> rungs = new LinkedHashMap<>();
         for (ToldMan man : men) {
-            boolean two = role(front, man).sits() == Sits.EACH_SIDE;
-            String also = two ? (man.coverSide() ? COVER : "not " + COVER) : "";
+            Role role = role(front, man);
             List<Map<String, String>> ladder = rungs.computeIfAbsent(man.role(), r -> new ArrayList<>());
-            for (Told.Rung rung : man.told().rungs()) {
-                String called = two ? (man.coverSide() ? "" : "away-") + rung.name() : rung.name();
-                ladder.add(Map.of(called, rung.sentence(also)));
+            for (Told.Rung rung : man.told().rungs(role.body(), pinched())) {
+                String called = two(role) && !man.coverSide() ? "away-" + rung.name() : rung.name();
+                ladder.add(Map.of(called, rung.sentence(two(role) ? side(man) : "")));
             }
         }
         var body = new LinkedHashMap<String, Object>();
@@ -76,7 +77,44 @@ public record PressureDraft(Front front, List<ToldMan> men) {
         body.put("kind", "pressure");
         body.put("id", id);
         body.put("name", name);
+        if (!men.isEmpty()) {
+            body.put("about", about());
+        }
         body.put("rungs", rungs);
         return Document.of(body);
+    }
+
+    private static boolean two(Role role) {
+        return role.sits() == Sits.EACH_SIDE;
+    }
+
+    private static String side(ToldMan man) {
+        return man.coverSide() ? COVER : "not " + COVER;
+    }
+
+    /** On which sides an end pinches, as conditions of whoever comes outside him. */
+    private List<String> pinched() {
+        return men.stream()
+                .filter(m -> m.told() == Told.PINCHES)
+                .map(m -> switch (role(front, m).sits()) {
+                    case CALL_SIDE -> "call side is my side";
+                    case AWAY_SIDE -> "not call side is my side";
+                    case COVER_SIDE -> COVER;
+                    case AWAY_FROM_COVER -> "not " + COVER;
+                    case EACH_SIDE -> side(m);
+                })
+                .toList();
+    }
+
+    /** "Will comes through the B gap; corner on the cover side comes off the edge." */
+    private String about() {
+        String said = men.stream()
+                .map(m -> role(front, m).words()
+                        + (two(role(front, m))
+                                ? (m.coverSide() ? " on the cover side " : " away from the cover side ")
+                                : " ")
+                        + m.told().words())
+                .collect(Collectors.joining("; "));
+        return said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) + ".";
     }
 }

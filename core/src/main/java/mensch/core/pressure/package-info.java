@@ -1,6 +1,6 @@
 /**
  * A pressure begun as a pressure: who comes, then which coverages are left for the others, each with what breaks. May
- * use audit and below. Read {@link mensch.core.pressure.PressureDraft} first.
+ * use sheet and below. Read {@link mensch.core.pressure.PressureDraft} first.
  */
 @NullMarked
 package mensch.core.pressure;

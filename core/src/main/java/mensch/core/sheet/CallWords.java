@@ -47,8 +47,13 @@ public record CallWords(String words, List<String> kinds) {
         return against.stream()
                 .filter(f -> call.meantFor(f.id()))
                 .min(Comparator.comparing(f -> !f.id().equals(EVERYDAY)))
-                .map(f -> new Counted(Lineup.of(call, snap(f))))
-                .map(c -> new CallWords(said(c), kinds(c)));
+                .map(f -> of(Lineup.of(call, snap(f))));
+    }
+
+    /** As it lines up on one snap. */
+    public static CallWords of(Lineup lineup) {
+        var counted = new Counted(lineup);
+        return new CallWords(said(counted), kinds(counted));
     }
 
     private static Snap snap(LibraryFormation formation) {

@@ -11,7 +11,8 @@ public enum PassKind implements Worded {
     MAN,
     NONE;
 
-    static PassKind of(Task pass) {
+    /** What a man of this pass job is. */
+    public static PassKind of(Task pass) {
         if (pass instanceof Task.Cover cover) {
             return cover.area().deep() ? DEEP : UNDER;
         }
