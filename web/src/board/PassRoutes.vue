@@ -21,7 +21,7 @@ const label = labelled(() => props.jobs)
       >
     </h3>
     <p>
-      {{ pass.matched }} of {{ pass.routes.length }} routes have a man of their own{{
+      {{ pass.matched }} of {{ pass.routes.length }} routes can be had at once{{
         pass.given ? `; this call gives the ${pass.given}` : ''
       }}.
     </p>

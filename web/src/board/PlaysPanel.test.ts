@@ -15,10 +15,10 @@ const AGAINST: PlaySheet = {
   verdicts: [],
   findings: [finding('weak', 'nickel is in conflict.', ['nickel'])],
   runs: [
-    { id: 'power', name: 'Power', side: 'right', outcome: 'offence', shortBy: 1, hitters: [] },
-    { id: 'iso', name: 'Iso', side: 'left', outcome: 'defence', shortBy: 0, hitters: ['nickel'] },
+    { id: 'power', name: 'Power', side: 'right', outcome: 'offence', shortBy: 1, hitters: [], hurts: true },
+    { id: 'iso', name: 'Iso', side: 'left', outcome: 'defence', shortBy: 0, hitters: ['nickel'], hurts: false },
   ],
-  passes: [{ id: 'smash', name: 'Smash', side: 'right', matched: 4, routes: 5, given: 'hitch by Z' }],
+  passes: [{ id: 'smash', name: 'Smash', side: 'right', matched: 4, routes: 5, given: 'hitch by Z', hurts: true }],
   options: [
     {
       id: 'zone-bubble',
@@ -29,6 +29,7 @@ const AGAINST: PlaySheet = {
       pass: { job: 'curl-flat, bubble by H', from: 1.2, to: 2 },
       both: 0.4,
       asks: 'two things',
+      hurts: true,
     },
   ],
   unfit: [{ id: 'zone-read', name: 'Zone read', sides: ['left', 'right'], why: 'needs gun' }],
@@ -242,7 +243,7 @@ describe('plays against a line-up', () => {
     await flushPromises()
     const text = wrapper.find('[aria-label=Routes]').text()
     for (const said of [
-      '1 of 2 routes',
+      '1 of 2 routes can be had at once',
       'gives the hitch by Z',
       'thrown at 2.3 s from 0 x 7 yd, Power until 1.0 s, against the corner',
       'nobody',

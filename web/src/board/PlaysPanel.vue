@@ -19,7 +19,7 @@ const plays = usePlays()
 const { sheet, picked, run, pass, option, trouble } = storeToRefs(plays)
 const list = useTemplateRef('list')
 const find = ref('')
-const onlyBad = ref(false)
+const onlyHurting = ref(false)
 
 const all = computed(() =>
   sheet.value
@@ -29,7 +29,7 @@ const all = computed(() =>
       )
     : [],
 )
-const sections = computed(() => soughtIn(all.value, find.value, onlyBad.value))
+const sections = computed(() => soughtIn(all.value, find.value, onlyHurting.value))
 const lines = computed(() => sections.value.flatMap((s) => s.lines))
 const index = computed(() => [
   ...sections.value.map((s) => ({ id: s.kind, name: s.name, count: s.lines.length })),
@@ -101,7 +101,7 @@ defineExpose({ walk, turn })
           placeholder="find a play"
         /><label
           ><input
-            v-model="onlyBad"
+            v-model="onlyHurting"
             type="checkbox"
           />what hurts</label
         >
@@ -119,7 +119,7 @@ defineExpose({ walk, turn })
           v-if="!s.lines.length"
           class="soft"
         >
-          {{ find || onlyBad ? 'None such.' : 'None from this formation.' }}
+          {{ find || onlyHurting ? 'None such.' : 'None from this formation.' }}
         </p>
         <ol class="lines">
           <li
@@ -128,7 +128,7 @@ defineExpose({ walk, turn })
           >
             <button
               type="button"
-              :class="{ line: true, picked: isPicked(l), bad: l.bad }"
+              :class="{ line: true, picked: isPicked(l), bad: l.hurts }"
               :aria-expanded="isPicked(l)"
               @click="pick(l)"
             >

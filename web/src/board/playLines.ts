@@ -9,7 +9,7 @@ export interface PlayLine {
   readonly sign: string
   readonly said: string
   /** Whether it hurts this line-up. */
-  readonly bad: boolean
+  readonly hurts: boolean
 }
 /** Plays of one kind under their heading. */
 export interface PlaySection {
@@ -39,20 +39,20 @@ export function sectionsOf(sheet: PlaySheet, label: (job: string) => string): Pl
         said: [r.shortBy ? `${r.shortBy} gap short` : '', r.hitters.length ? `free: ${labels(r.hitters)}` : '']
           .filter(Boolean)
           .join('; '),
-        bad: r.outcome === 'offence' || r.shortBy > 0,
+        hurts: r.hurts,
       })),
     },
     {
       kind: 'pass',
       name: 'Passes',
-      hint: 'routes with a man of their own, of all told',
+      hint: 'routes that can be had at once, of all told',
       lines: sheet.passes.map((p) => ({
         play: { kind: 'pass', id: p.id, left: p.side === 'left' },
         name: p.name,
         side: p.side,
         sign: `${p.matched}/${p.routes}`,
         said: p.given ? `gives the ${p.given}` : '',
-        bad: p.matched < p.routes,
+        hurts: p.hurts,
       })),
     },
     {
@@ -65,18 +65,18 @@ export function sectionsOf(sheet: PlaySheet, label: (job: string) => string): Pl
         side: o.side,
         sign: OPTION_SIGNS[o.asks] ?? '',
         said: o.key ? `reads ${label(o.key)}${o.both > 0 ? `, both for ${o.both.toFixed(1)} s` : ''}` : 'reads nobody',
-        bad: o.asks === 'two things',
+        hurts: o.hurts,
       })),
     },
   ]
 }
 
 /** What of the sections is looked for: every word in name, side or what is said; or only what hurts. */
-export function soughtIn(sections: readonly PlaySection[], find: string, onlyBad: boolean): PlaySection[] {
+export function soughtIn(sections: readonly PlaySection[], find: string, onlyHurting: boolean): PlaySection[] {
   const words = find.toLowerCase().split(/\s+/).filter(Boolean)
   const has = (l: PlayLine): boolean => {
     const text = `${l.name} ${l.side} ${l.said}`.toLowerCase()
-    return words.every((w) => text.includes(w)) && (l.bad || !onlyBad)
+    return words.every((w) => text.includes(w)) && (l.hurts || !onlyHurting)
   }
   return sections.map((s) => ({ ...s, lines: s.lines.filter(has) }))
 }

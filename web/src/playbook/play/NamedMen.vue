@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Choice } from '../../words/fitting'
 import WordMenu from '../../words/WordMenu.vue'
-import { manChoice, withOwn } from './playWords'
+import { called, withOwn } from './playWords'
 
 /** Men one after another; with none of them the sentence says what that means. */
-const props = defineProps<{ list: string[]; men: string[]; label: string; none: string; readonly: boolean }>()
+const props = defineProps<{ list: string[]; men: readonly Choice[]; label: string; none: string; readonly: boolean }>()
 const emit = defineEmits<{ change: [list: string[]] }>()
 const NOBODY = { id: '', name: 'nobody here' }
-const left = computed(() => props.men.filter((m) => !props.list.includes(m)).map(manChoice))
+const left = computed(() => props.men.filter((m) => !props.list.includes(m.id)))
 const set = (at: number, who: string): void =>
   emit(
     'change',
@@ -19,12 +20,12 @@ const set = (at: number, who: string): void =>
   <span
     ><template
       v-for="(m, i) in list"
-      :key="m"
+      :key="i"
       >{{ i ? ', then ' : ''
       }}<WordMenu
         :value="m"
         :label="`${label}, ${i + 1}`"
-        :options="withOwn([manChoice(m), ...left, NOBODY], m)"
+        :options="withOwn([{ id: m, name: called(men, m) }, ...left, NOBODY], m)"
         :disabled="readonly"
         @pick="set(i, $event)" /></template
     ><template v-if="!readonly && left.length"

@@ -2,7 +2,6 @@
 import type { PlayWords } from '../../api/types'
 import WordInput from '../../words/WordInput.vue'
 import WordMenu from '../../words/WordMenu.vue'
-import { read } from './playWords'
 import ToldMen from './ToldMen.vue'
 import { useBody } from './useBody'
 import { rows, rowsBack, type Body } from './written'
@@ -19,14 +18,14 @@ const { set, said } = useBody(props, (body) => emit('change', body))
     <WordMenu
       :value="said('run')"
       label="The run"
-      :options="words.runs"
+      :options="words.terms.runs"
       :disabled="readonly"
       @pick="set('run', $event)"
     />. The quarterback reads
     <WordMenu
       :value="said('reads')"
       label="The quarterback reads"
-      :options="words.reads.map(read)"
+      :options="words.terms.reads"
       :disabled="readonly"
       @pick="set('reads', $event)"
     />
@@ -44,7 +43,7 @@ const { set, said } = useBody(props, (body) => emit('change', body))
     label="Routes"
     verb="runs the"
     :list="rows(body.route)"
-    :men="words.men"
+    :men="words.terms.men"
     :choices="words.routes"
     :readonly="readonly"
     @change="set('route', rowsBack($event))"

@@ -4,7 +4,7 @@ import type { PlayWords } from '../../api/types'
 import WordInput from '../../words/WordInput.vue'
 import WordMenu from '../../words/WordMenu.vue'
 import NamedMen from './NamedMen.vue'
-import { fake, launch, withOwn } from './playWords'
+import { withOwn } from './playWords'
 import ToldMen from './ToldMen.vue'
 import { useBody } from './useBody'
 import { rows, rowsBack, type Body } from './written'
@@ -13,10 +13,11 @@ import { rows, rowsBack, type Body } from './written'
 const props = defineProps<{ body: Body; words: PlayWords; readonly: boolean }>()
 const emit = defineEmits<{ change: [body: Body] }>()
 const { set, unless, said } = useBody(props, (body) => emit('change', body))
-const routed = computed(() => rows(props.body.routes).map((r) => r.who))
-const line = computed(() => props.words.men.filter((m) => /^(tackle|guard|centre)/.test(m)))
-const fakes = computed(() => [{ id: '', name: 'no run' }, ...props.words.fakes.map(fake)])
-const protections = computed(() => [{ id: '', name: 'any protection' }, ...props.words.protections])
+const routed = computed(() =>
+  rows(props.body.routes).map((r) => withOwn(props.words.terms.men, r.who).find((m) => m.id === r.who)!),
+)
+const fakes = computed(() => [{ id: '', name: 'no run' }, ...props.words.terms.fakes])
+const protections = computed(() => [{ id: '', name: 'any protection' }, ...props.words.terms.protections])
 const list = (key: string): string[] => (props.body[key] ?? []) as string[]
 </script>
 
@@ -34,7 +35,7 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
     <WordMenu
       :value="said('launch', 'set')"
       label="Thrown from"
-      :options="words.launches.map(launch)"
+      :options="words.terms.launches"
       :disabled="readonly"
       @pick="set('launch', unless('set', $event))"
     />,
@@ -65,7 +66,7 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
     label="Routes"
     verb="runs the"
     :list="rows(body.routes)"
-    :men="words.men"
+    :men="words.terms.men"
     :choices="words.routes"
     :readonly="readonly"
     @change="set('routes', rowsBack($event))"
@@ -82,7 +83,7 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
     />. For a screen
     <NamedMen
       :list="list('screen')"
-      :men="line"
+      :men="words.terms.linemen"
       label="Linemen who let the rush go and lead a screen"
       none="nobody"
       :readonly="readonly"

@@ -4,24 +4,28 @@ import { choose } from '../../testing/menus'
 import PlayFields from './PlayFields.vue'
 import type { Body } from './written'
 
+const plain = (id: string) => ({ id, name: id })
 const words = {
-  men: ['#1', '#1 other side', 'tackle', 'centre'],
-  points: ['A', 'B', 'C', 'outside'],
-  blocks: ['zone', 'down'],
-  leaves: ['nobody', 'back edge'],
-  paths: ['dive', 'quarterback', 'pitch'],
-  firsts: ['straight', 'away', 'pass'],
-  launches: ['set', 'boot', 'sprint'],
-  reads: ['overhang', 'edge'],
-  stays: [
-    { id: 'back', name: 'a back' },
-    { id: 'end', name: 'an attached end' },
-  ],
-  schemes: ['half slide', 'full slide'],
-  routes: ['hitch', 'go'],
-  runs: [{ id: 'power', name: 'Power' }],
-  fakes: ['power', 'power other side'],
-  protections: [{ id: 'six', name: 'Six-man' }],
+  terms: {
+    men: ['#1', '#1 other side', 'tackle', 'centre'].map(plain),
+    linemen: ['tackle', 'centre'].map(plain),
+    points: ['A', 'B', 'C', 'outside'].map(plain),
+    blocks: ['zone', 'down'].map(plain),
+    leaves: ['nobody', 'back edge'].map(plain),
+    paths: ['dive', 'quarterback', 'pitch'].map(plain),
+    firsts: ['straight', 'away', 'pass'].map(plain),
+    launches: ['set', 'boot', 'sprint'].map(plain),
+    reads: ['overhang', 'edge'].map(plain),
+    stays: [
+      { id: 'back', name: 'a back' },
+      { id: 'end', name: 'an attached end' },
+    ],
+    schemes: ['half slide', 'full slide'].map(plain),
+    runs: [{ id: 'power', name: 'Power' }],
+    fakes: ['power', 'power other side'].map(plain),
+    protections: [{ id: 'six', name: 'Six-man' }],
+  },
+  routes: ['hitch', 'go'].map(plain),
   starts: {},
 }
 const BODIES: Record<string, Body> = {

@@ -2,7 +2,6 @@
 import type { PlayWords } from '../../api/types'
 import WordMenu from '../../words/WordMenu.vue'
 import CheckList from './CheckList.vue'
-import { plain } from './playWords'
 import { useBody } from './useBody'
 import type { Body } from './written'
 
@@ -18,7 +17,7 @@ const { set, unless, said } = useBody(props, (body) => emit('change', body))
     <WordMenu
       :value="said('scheme', 'half slide')"
       label="The line counts by"
-      :options="words.schemes.map(plain)"
+      :options="words.terms.schemes"
       :disabled="readonly"
       @pick="set('scheme', unless('half slide', $event))"
     />.
@@ -26,7 +25,7 @@ const { set, unless, said } = useBody(props, (body) => emit('change', body))
   <CheckList
     label="Stay in besides the five"
     :value="body.stay"
-    :options="words.stays"
+    :options="words.terms.stays"
     :readonly="readonly"
     @change="set('stay', $event)"
   />

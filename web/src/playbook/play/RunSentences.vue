@@ -4,7 +4,7 @@ import type { PlayWords } from '../../api/types'
 import WordInput from '../../words/WordInput.vue'
 import WordMenu from '../../words/WordMenu.vue'
 import CheckList from './CheckList.vue'
-import { aim, begin, manChoice, plain, withOwn } from './playWords'
+import { withOwn } from './playWords'
 import ToldMen from './ToldMen.vue'
 import { useBody } from './useBody'
 import { rows, rowsBack, type Body } from './written'
@@ -23,14 +23,14 @@ const carrier = computed(() => String(ball.value.carrier ?? ''))
     <WordMenu
       :value="said('point')"
       label="Aims at"
-      :options="words.points.map(aim)"
+      :options="words.terms.points"
       :disabled="readonly"
       @pick="set('point', $event)"
     />. The
     <WordMenu
       :value="carrier"
       label="Carried by, the first who is there"
-      :options="withOwn(words.men.map(manChoice), carrier)"
+      :options="withOwn(words.terms.men, carrier)"
       :disabled="readonly"
       free
       @pick="setIn('ball', 'carrier', $event)"
@@ -65,7 +65,7 @@ const carrier = computed(() => String(ball.value.carrier ?? ''))
     <WordMenu
       :value="String(ball.first ?? 'straight')"
       label="Begins"
-      :options="words.firsts.map(begin)"
+      :options="words.terms.firsts"
       :disabled="readonly"
       @pick="setIn('ball', 'first', unless('straight', $event))"
     />
@@ -73,7 +73,7 @@ const carrier = computed(() => String(ball.value.carrier ?? ''))
     <WordMenu
       :value="said('leaves', 'nobody')"
       label="Leaves unblocked"
-      :options="words.leaves.map(plain)"
+      :options="words.terms.leaves"
       :disabled="readonly"
       @pick="set('leaves', unless('nobody', $event))"
     />
@@ -83,15 +83,15 @@ const carrier = computed(() => String(ball.value.carrier ?? ''))
     label="Blocks"
     verb="is told"
     :list="rows(body.blocks)"
-    :men="words.men"
-    :choices="words.blocks"
+    :men="words.terms.men"
+    :choices="words.terms.blocks"
     :readonly="readonly"
     @change="set('blocks', rowsBack($event))"
   />
   <CheckList
     label="As an option the ball can go to"
     :value="body.paths"
-    :options="words.paths.map(plain)"
+    :options="words.terms.paths"
     :readonly="readonly"
     @change="set('paths', $event)"
   />

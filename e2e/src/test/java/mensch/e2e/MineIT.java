@@ -38,7 +38,7 @@ class MineIT extends InBrowser {
         coach.locator("text=Save the roster").click();
         assertThat(coach.locator("[role=status]")).containsText("Saved");
         Page page = chromium.signedIn(port, "lind", "/mine");
-        assertThat(page.locator(".empty")).containsText("No coach has said yet");
+        assertThat(page.locator("p.empty")).containsText("No coach has said yet");
         assertThat(page.locator("svg.field .offence").first()).isVisible();
         Words.choose(coach, "How Lind signs in", "lind");
         coach.locator("text=Save the roster").click();

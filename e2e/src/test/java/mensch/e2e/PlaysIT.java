@@ -60,7 +60,7 @@ class PlaysIT extends InBrowser {
         page.keyboard().press("p");
         page.keyboard().press("ArrowDown");
         assertThat(panel.locator("[aria-label=Routes]"))
-                .containsText(Pattern.compile("\\d of \\d routes have a man of their own"));
+                .containsText(Pattern.compile("\\d of \\d routes can be had at once"));
         assertThat(page.locator("svg.field .route .way")).not().hasCount(0);
         page.keyboard().press("p");
         page.keyboard().press("ArrowDown");

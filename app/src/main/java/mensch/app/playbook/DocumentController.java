@@ -10,22 +10,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import mensch.app.bounds.Bounds;
 import mensch.app.problem.Created;
 import mensch.app.version.Version;
 import mensch.app.version.Versioned;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
-import mensch.core.play.BallPath;
-import mensch.core.play.Block;
-import mensch.core.play.Delivery;
-import mensch.core.play.Leaves;
-import mensch.core.play.Protection;
-import mensch.core.play.Run;
-import mensch.core.play.RunPass;
-import mensch.core.play.Who;
 import mensch.core.sheet.PlayDrawing;
+import mensch.core.sheet.PlayTerms;
 import mensch.core.sheet.Sketch;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -69,36 +61,19 @@ class DocumentController {
             @NotBlank @Size(max = Bounds.NAME) String name,
             @NotNull Map<String, Object> body) {}
 
-    /** What a document comes to: formations that can run it, and its drawing on the first of them. */
+    /** What a document comes to: formations that can run a play; a formation as it is drawn. */
     record Preview(
             List<PlayDrawing.Fit> fits,
             int formations,
             @Nullable Sketch sketch) {}
 
-    /** Something that may be named, with its name. */
-    record Choice(String id, String name) {}
-
     /**
      * The words a play is written in.
      *
+     * @param routes every route of every book
      * @param starts what a new document of each kind begins as
      */
-    record PlayWords(
-            List<String> men,
-            List<String> points,
-            List<String> blocks,
-            List<String> leaves,
-            List<String> paths,
-            List<String> firsts,
-            List<String> launches,
-            List<String> reads,
-            List<Choice> stays,
-            List<String> schemes,
-            List<String> routes,
-            List<Choice> runs,
-            List<String> fakes,
-            List<Choice> protections,
-            Map<String, Map<String, Object>> starts) {}
+    record PlayWords(PlayTerms terms, List<PlayTerms.Term> routes, Map<String, Map<String, Object>> starts) {}
 
     private final Playbook playbook;
     private final TriedDocuments tried;
@@ -111,40 +86,16 @@ class DocumentController {
     /** The words plays of this programme may use. */
     @GetMapping("/play-words")
     PlayWords words(Principal by) {
-        var plays = playbook.plays(by.getName());
-        return new PlayWords(
-                Who.names(),
-                Run.POINTS,
-                Stream.of(Block.values()).map(Block::words).toList(),
-                Stream.of(Leaves.values()).map(Leaves::words).toList(),
-                Stream.of(BallPath.values()).map(BallPath::words).toList(),
-                Stream.of(Run.First.values()).map(Run.First::words).toList(),
-                Stream.of(Delivery.Launch.values()).map(Delivery.Launch::words).toList(),
-                Stream.of(RunPass.Read.values())
-                        .map(RunPass.Read::words)
-                        .flatMap(Who::bothSides)
-                        .toList(),
-                Stream.of(Protection.Stays.values())
-                        .map(s -> new Choice(s.id(), s.words()))
-                        .toList(),
-                Stream.of(Protection.Scheme.values())
-                        .map(Protection.Scheme::words)
-                        .toList(),
-                routes(),
-                plays.runs().stream().map(r -> new Choice(r.id(), r.name())).toList(),
-                plays.runs().stream().map(Run::id).flatMap(Who::bothSides).toList(),
-                plays.protections().stream()
-                        .map(p -> new Choice(p.id(), p.name()))
-                        .toList(),
-                starts());
+        return new PlayWords(PlayTerms.of(playbook.plays(by.getName())), routes(), starts());
     }
 
-    private List<String> routes() {
+    private List<PlayTerms.Term> routes() {
         return playbook.library().kind("routes").stream()
                 .flatMap(d -> d.values().part(ROUTES).stream())
                 .flatMap(r -> r.all().keySet().stream())
                 .distinct()
                 .sorted()
+                .map(PlayTerms.Term::plain)
                 .toList();
     }
 
@@ -179,14 +130,12 @@ class DocumentController {
     Preview preview(@Valid @RequestBody TriedDocuments.TriedDocument written) {
         Document document = TriedDocuments.document(written);
         Library with = tried.library(document);
-        var drawing = new PlayDrawing(with);
-        boolean play = !written.kind().equals("routes") && !written.kind().equals("formation");
+        boolean formation = written.kind().equals("formation");
+        boolean play = !formation && !written.kind().equals(ROUTES);
         return new Preview(
-                play ? drawing.fits(written.kind(), document.id()) : List.of(),
+                play ? new PlayDrawing(with).fits(written.kind(), document.id()) : List.of(),
                 with.formations().size(),
-                written.kind().equals("formation")
-                        ? Sketch.of(with.formation(document.id()).formation())
-                        : drawing.sketch(written.kind(), document.id()).orElse(null));
+                formation ? Sketch.of(with.formation(document.id()).formation()) : null);
     }
 
     /** Keeps a document under a new name, as its author's draft. */

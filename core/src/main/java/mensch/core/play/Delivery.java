@@ -45,6 +45,15 @@ public record Delivery(
             return words;
         }
 
+        /** In a sentence: it is thrown from there. */
+        public String said() {
+            return switch (this) {
+                case SET -> "where he sets up";
+                case BOOT -> "a boot to the play side";
+                case SPRINT -> "a sprint to the play side";
+            };
+        }
+
         static Launch of(String words) {
             return Arrays.stream(values())
                     .filter(l -> l.words.equals(words))

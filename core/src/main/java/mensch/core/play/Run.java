@@ -68,6 +68,15 @@ public record Run(
         public String words() {
             return name().toLowerCase(Locale.ROOT);
         }
+
+        /** In a sentence: it begins so. */
+        public String said() {
+            return switch (this) {
+                case STRAIGHT -> "straight";
+                case AWAY -> "with a step away";
+                case PASS -> "as a pass";
+            };
+        }
     }
 
     /** A man and his block. */

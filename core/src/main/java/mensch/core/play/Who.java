@@ -60,9 +60,30 @@ public record Who(Kind kind, @Nullable Ref ref, Where where) {
                 .toList();
     }
 
+    /** Those of the usual names who are of the five in front. */
+    public static List<String> linemen() {
+        return Stream.concat(Stream.of("tackle", "guard").flatMap(Who::bothSides), Stream.of("centre"))
+                .toList();
+    }
+
     /** A word for the play side, and for the other. */
     public static Stream<String> bothSides(String word) {
         return Stream.of(word, word + OTHER);
+    }
+
+    /** Of these there is one on each side of the ball, and no number tells them apart. */
+    private static final List<String> PAIRED = List.of("tackle", "guard", "tight end", "wing", "H-back");
+
+    /** Of these there is one, who is told a side to work to. */
+    private static final List<String> BACKS = List.of("back", "deepest back", "fullback", LEAD);
+
+    /** A name as a coach says it: "play-side guard", "backside #1", "fullback to the backside". */
+    public static String said(String words) {
+        if (!words.endsWith(OTHER)) {
+            return PAIRED.contains(words) ? "play-side " + words : words;
+        }
+        String who = words.substring(0, words.length() - OTHER.length());
+        return BACKS.contains(who) ? who + " to the backside" : "backside " + who;
     }
 
     static Who read(String words, Vocabulary vocabulary) {

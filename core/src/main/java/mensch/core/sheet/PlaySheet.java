@@ -46,17 +46,27 @@ public record PlaySheet(
             @Nullable Severity severity,
             String reason) {}
 
-    /** A run to one side: who wins at the point, free men there in time, gaps nobody fits. */
-    public record RunLine(String id, String name, Side side, Outcome outcome, int shortBy, List<String> hitters) {}
+    /**
+     * A run to one side: who wins at the point, free men there in time, gaps nobody fits.
+     *
+     * @param hurts whether the offence wins the point or a gap is nobody's
+     */
+    public record RunLine(
+            String id, String name, Side side, Outcome outcome, int shortBy, List<String> hitters, boolean hurts) {}
 
-    /** A pass concept to one side: routes with a man of their own of all, and the one that is given. */
+    /**
+     * A pass concept to one side: routes that can be had at once of all, and the one that is given.
+     *
+     * @param hurts whether not all can be had at once
+     */
     public record PassLine(
             String id,
             String name,
             Side side,
             int matched,
             int routes,
-            @Nullable String given) {}
+            @Nullable String given,
+            boolean hurts) {}
 
     /**
      * A run-pass option to one side.
@@ -66,6 +76,7 @@ public record PlaySheet(
      * @param pass likewise the throw
      * @param both seconds during which he is asked both, 0 when never
      * @param asks what that is to him, as the audit says it
+     * @param hurts whether it asks two things of him at one time
      */
     public record OptionLine(
             String id,
@@ -75,7 +86,8 @@ public record PlaySheet(
             @Nullable AskedRow run,
             @Nullable AskedRow pass,
             double both,
-            Asks asks) {}
+            Asks asks,
+            boolean hurts) {}
 
     /** A play that this formation cannot run to these sides, and which of its needs is not met. */
     public record UnfitLine(String id, String name, List<Side> sides, String why) {}

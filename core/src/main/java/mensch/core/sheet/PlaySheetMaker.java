@@ -103,22 +103,31 @@ public final class PlaySheetMaker {
     }
 
     private static RunLine line(Blocking b) {
+        int shortBy = Math.max(0, b.fit().shortBy());
         return new RunLine(
                 b.run().id(),
                 b.run().name(),
                 b.play(),
                 b.outcome(),
-                Math.max(0, b.fit().shortBy()),
-                ids(b.hitters().stream().map(Blocking.Free::job).toList()));
+                shortBy,
+                ids(b.hitters().stream().map(Blocking.Free::job).toList()),
+                b.outcome() == Blocking.Outcome.OFFENCE || shortBy > 0);
     }
 
     private static PassLine line(Distribution d) {
         return new PassLine(
-                d.pass().id(), d.pass().name(), d.play(), d.matched(), d.rows().size(), given(d).orElse(null));
+                d.pass().id(),
+                d.pass().name(),
+                d.play(),
+                d.matched(),
+                d.rows().size(),
+                given(d).orElse(null),
+                d.matched() < d.rows().size());
     }
 
     /** A run that is an option by itself stands among the runs. */
     private static Optional<OptionLine> line(Lineup lineup, Conflict c) {
+        Conflict.Asks asks = c.asks(lineup.convention().jobs().late());
         return c.option()
                 .map(option -> new OptionLine(
                         option.id(),
@@ -128,7 +137,8 @@ public final class PlaySheetMaker {
                         asked(c.run()).orElse(null),
                         asked(c.pass()).orElse(null),
                         c.overlap(),
-                        c.asks(lineup.convention().jobs().late())));
+                        asks,
+                        asks == Conflict.Asks.TWO_THINGS));
     }
 
     private static Optional<AskedRow> asked(Conflict.@Nullable Demand demand) {

@@ -83,7 +83,7 @@ final class UnfitLines {
             String said = need instanceof Condition.Not not
                     ? "not with " + not.inner().words()
                     : "needs " + need.words();
-            String sides = said.replace("my side", "the play side").replace("other side", "the far side");
+            String sides = said.replace("my side", "the play side").replace("other side", "the backside");
             return need.in(view) == Answer.UNKNOWN ? sides + ", which cannot be told here" : sides;
         });
     }

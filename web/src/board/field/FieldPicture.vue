@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import type { Board, PassSheet, RunSheet } from '../../api/types'
+import type { Layer } from '../boardStore'
+import type { Drawing, ViewFrom } from './field'
+import FieldDrawing from './FieldDrawing.vue'
+
+/** A line-up to be looked at before any motion: nothing on it is moved; a play may lie over it. */
+withDefaults(
+  defineProps<{
+    board?: Board
+    from?: ViewFrom
+    layers?: Layer[]
+    selected?: string
+    run?: RunSheet
+    pass?: PassSheet
+  }>(),
+  { board: undefined, from: 'offence', layers: () => [], selected: undefined, run: undefined, pass: undefined },
+)
+defineEmits<{ pick: [job: string] }>()
+defineSlots<{
+  /** Over the drawing, in its units. */
+  over(props: { drawing: Drawing }): unknown
+  /** While there is none. */
+  none(): unknown
+}>()
+const NOTHING_FOUND: [] = []
+</script>
+
+<template>
+  <div class="picture">
+    <FieldDrawing
+      v-if="board"
+      :field="board.field"
+      :sheet="board.phases[0]!"
+      :from="from"
+      :layers="layers"
+      :selected="selected"
+      :listed="NOTHING_FOUND"
+      :run="run"
+      :pass="pass"
+      @pick="$emit('pick', $event)"
+    >
+      <template #over="{ drawing }">
+        <slot
+          name="over"
+          :drawing="drawing"
+        />
+      </template>
+    </FieldDrawing>
+    <slot
+      v-else
+      name="none"
+    />
+  </div>
+</template>
+
+<style scoped>
+.picture {
+  background: var(--field);
+  min-height: 0;
+}
+</style>
