@@ -2,7 +2,7 @@
 import { useQueries, useQuery } from '@tanstack/vue-query'
 import { computed, onMounted } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import FieldDrawing from '../board/field/FieldDrawing.vue'
+import FieldPicture from '../board/field/FieldPicture.vue'
 import { usePlaybook } from '../playbook/playbookStore'
 import { actionsOf } from '../shell/actions/action'
 import { useViewActions } from '../shell/actions/registry'
@@ -181,17 +181,13 @@ useViewActions({
         {{ shown.name }}: {{ shown.words }}. Places are yards across x yards deep.
       </p>
     </section>
-    <div class="drawing">
-      <FieldDrawing
-        v-if="board && sheet"
-        :field="board.field"
-        :sheet="sheet"
-        from="defence"
-        :layers="['gaps', 'areas', 'sight lines', 'paths']"
-        :listed="[]"
-        :selected="job?.id"
-      />
-    </div>
+    <FieldPicture
+      class="drawing"
+      :board="board"
+      from="defence"
+      :layers="['gaps', 'areas', 'sight lines', 'paths']"
+      :selected="job?.id"
+    />
   </div>
 </template>
 

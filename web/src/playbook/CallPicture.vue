@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { problemOf } from '../api/client'
-import FieldDrawing from '../board/field/FieldDrawing.vue'
+import FieldPicture from '../board/field/FieldPicture.vue'
 import { formationChoice, snapAgainst, useLists } from '../shell/lists'
 import WordMenu from '../words/WordMenu.vue'
 import { useLineUp } from './useLineUp'
@@ -47,16 +47,11 @@ const { data, error } = useLineUp(
     >
       {{ problemOf(error).detail }}
     </p>
-    <div class="drawing">
-      <FieldDrawing
-        v-if="data"
-        :field="data.field"
-        :sheet="data.phases[0]!"
-        from="offence"
-        :layers="['gaps', 'areas', 'paths']"
-        :listed="[]"
-      />
-    </div>
+    <FieldPicture
+      class="drawing"
+      :board="data"
+      :layers="['gaps', 'areas', 'paths']"
+    />
   </div>
 </template>
 
@@ -66,7 +61,6 @@ const { data, error } = useLineUp(
 }
 .drawing {
   height: 340px;
-  background: var(--field);
 }
 .trouble {
   color: var(--bust);

@@ -1,10 +1,17 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
+import { nextTick } from 'vue'
 import { standingWords, usePlaybook } from './playbookStore'
 
 /** What was said last of a document, and the way back. */
 const playbook = usePlaybook()
 const { said } = storeToRefs(playbook)
+/** The word is gone with the click; the hand goes to the document it was of. */
+async function unsay(): Promise<void> {
+  await playbook.unsay()
+  await nextTick()
+  document.querySelector<HTMLElement>('.playbook [aria-current=true]')?.focus()
+}
 </script>
 
 <template>
@@ -16,7 +23,7 @@ const { said } = storeToRefs(playbook)
     <button
       class="link"
       type="button"
-      @click="playbook.unsay"
+      @click="unsay"
     >
       Undo</button
     >&nbsp;<span class="key">Z</span>

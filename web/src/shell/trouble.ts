@@ -35,10 +35,13 @@ export const useTrouble = defineStore('trouble', () => {
   /** A view that cannot be drawn, or fetched, is said; it never stays empty without a word. */
   function broke(error: unknown): void {
     console.error(error)
+    const why = error instanceof Error ? error.message : String(error)
     problem.value = {
       status: 500,
       code: 'view-broke',
-      detail: `A part of this view could not be shown (${error instanceof Error ? error.message : String(error)}). What you wrote is kept on this machine. Load the page again; if it stays so, go to another view and tell whoever keeps this application.`,
+      detail:
+        `A part of this view could not be shown (${why}). What you wrote is kept on this machine. ` +
+        'Load the page again; if it stays so, go to another view and tell whoever keeps this application.',
     }
   }
   function dismiss(): void {

@@ -9,6 +9,13 @@ defineProps<{
   seconds?: boolean
 }>()
 const emit = defineEmits<{ change: [value: string]; count: [value: number] }>()
+/** Enter is the end of it: the hand goes to the sheet it stands in, where the keys of the view are heard. */
+function done(event: KeyboardEvent): void {
+  const field = event.target as HTMLElement
+  const sheet = field.closest<HTMLElement>('[tabindex]')
+  if (sheet) sheet.focus({ preventScroll: true })
+  else field.blur()
+}
 const written = (event: Event): string => (event.target as HTMLInputElement).value.replace(/\s+/g, ' ').trim()
 </script>
 
@@ -35,7 +42,7 @@ const written = (event: Event): string => (event.target as HTMLInputElement).val
     :title="label"
     :readonly="readonly"
     @change="emit('change', written($event))"
-    @keydown.enter.prevent="($event.target as HTMLElement).blur()"
+    @keydown.enter.prevent="done"
   />
 </template>
 

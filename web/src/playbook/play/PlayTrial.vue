@@ -2,7 +2,7 @@
 import { computed, toRef } from 'vue'
 import { problemOf } from '../../api/client'
 import type { Preview } from '../../api/types'
-import FieldDrawing from '../../board/field/FieldDrawing.vue'
+import FieldPicture from '../../board/field/FieldPicture.vue'
 import OptionReads from '../../board/OptionReads.vue'
 import PassRoutes from '../../board/PassRoutes.vue'
 import RunBlocks from '../../board/RunBlocks.vue'
@@ -68,18 +68,12 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
   >
     {{ problemOf(lineUp.error.value).detail }}
   </p>
-  <div class="drawing">
-    <FieldDrawing
-      v-if="picture"
-      :field="picture.field"
-      :sheet="picture.phases[0]!"
-      from="offence"
-      :layers="[]"
-      :listed="[]"
-      :run="whyNot ? undefined : run"
-      :pass="whyNot ? undefined : pass"
-    />
-  </div>
+  <FieldPicture
+    class="drawing"
+    :board="picture"
+    :run="whyNot ? undefined : run"
+    :pass="whyNot ? undefined : pass"
+  />
   <template v-if="!whyNot">
     <OptionReads
       v-if="trial?.option"
@@ -116,7 +110,6 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
 }
 .drawing {
   height: 400px;
-  background: var(--field);
   margin-bottom: 6px;
 }
 .not {

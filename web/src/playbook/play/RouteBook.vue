@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef } from 'vue'
 import WordInput from '../../words/WordInput.vue'
 import { routeRows, routesBack, type Body, type RouteRow } from './written'
 
@@ -12,11 +12,23 @@ function change(at: number, one: Partial<RouteRow>): void {
   set(routes.value.map((r, i) => (i === at ? { ...r, ...one } : r)))
   if (one.id) emit('look', one.id)
 }
+const book = useTemplateRef('book')
+/** The route in hand changes, and the hand goes into its sentence. */
+async function look(route: string): Promise<void> {
+  emit('look', route)
+  await nextTick()
+  book.value?.querySelector<HTMLElement>('.say textarea')?.focus({ preventScroll: true })
+}
+function without(at: number): void {
+  const left = routes.value.filter((_, i) => i !== at)
+  set(left)
+  void look((left[at] ?? left.at(-1))?.id ?? '')
+}
 function add(): void {
   const ids = routes.value.map((r) => r.id)
   const n = [...ids.keys(), ids.length].map((i) => `new-route${i ? `-${i + 1}` : ''}`).find((id) => !ids.includes(id))!
   set([...routes.value, { id: n, path: 'straight @ 10', breaks: 0, settles: false }])
-  emit('look', n)
+  void look(n)
 }
 const named = (id: string): string => id.replaceAll('-', ' ')
 const ends = (r: RouteRow): string =>
@@ -24,7 +36,7 @@ const ends = (r: RouteRow): string =>
 </script>
 
 <template>
-  <ol>
+  <ol ref="book">
     <li
       v-for="(r, i) in routes"
       :key="i"
@@ -32,7 +44,7 @@ const ends = (r: RouteRow): string =>
       <button
         v-if="r.id !== route"
         type="button"
-        @click="emit('look', r.id)"
+        @click="look(r.id)"
       >
         <b>{{ named(r.id) }}</b> {{ r.path }}; {{ ends(r) }}
       </button>
@@ -73,7 +85,7 @@ const ends = (r: RouteRow): string =>
           v-if="!readonly && routes.length > 1"
           type="button"
           class="link"
-          @click="set(routes.filter((o) => o !== r))"
+          @click="without(i)"
         >
           take it out
         </button>

@@ -3,7 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref, toRef, watch } from 'vue'
 import { answer, client, problemOf } from '../../api/client'
 import type { Spot } from '../../api/types'
-import FieldDrawing from '../../board/field/FieldDrawing.vue'
+import FieldPicture from '../../board/field/FieldPicture.vue'
 import WordMenu from '../../words/WordMenu.vue'
 import type { Work } from './playDraft'
 import RouteHandles from './RouteHandles.vue'
@@ -78,26 +78,20 @@ async function move(corner: number, to: Spot): Promise<void> {
   >
     {{ trouble || problemOf(lineUp.error.value).detail }}
   </p>
-  <div class="drawing">
-    <FieldDrawing
-      v-if="picture"
-      :field="picture.field"
-      :sheet="picture.phases[0]!"
-      from="offence"
-      :layers="[]"
-      :listed="[]"
-    >
-      <template #over="{ drawing }">
-        <RouteHandles
-          v-if="trial"
-          :drawing="drawing"
-          :way="trial.way"
-          :readonly="readonly"
-          @move="move"
-        />
-      </template>
-    </FieldDrawing>
-  </div>
+  <FieldPicture
+    class="drawing"
+    :board="picture"
+  >
+    <template #over="{ drawing }">
+      <RouteHandles
+        v-if="trial"
+        :drawing="drawing"
+        :way="trial.way"
+        :readonly="readonly"
+        @move="move"
+      />
+    </template>
+  </FieldPicture>
   <p
     v-if="!readonly"
     class="soft"
@@ -112,7 +106,6 @@ async function move(corner: number, to: Spot): Promise<void> {
 }
 .drawing {
   height: 440px;
-  background: var(--field);
 }
 .not {
   color: var(--bust);

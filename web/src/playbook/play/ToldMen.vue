@@ -1,43 +1,48 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef } from 'vue'
 import type { Choice } from '../../words/fitting'
 import WordMenu from '../../words/WordMenu.vue'
-import { manChoice, manName, plain, withOwn } from './playWords'
+import { called, withOwn } from './playWords'
 import type { ManRow } from './written'
 
 /** Sentences, a man each, in the order they are told: who, and what he does. */
 const props = defineProps<{
   list: ManRow[]
-  men: string[]
-  choices: string[]
+  men: readonly Choice[]
+  choices: readonly Choice[]
   /** What they are told, and how the sentence says it. */
   label: string
   verb: string
   readonly: boolean
 }>()
 const emit = defineEmits<{ change: [list: ManRow[]] }>()
-const told = computed(() => props.choices.map(plain))
-const left = computed(() => props.men.filter((m) => !props.list.some((r) => r.who === m)).map(manChoice))
+const left = computed(() => props.men.filter((m) => !props.list.some((r) => r.who === m.id)))
 /** A man may be changed into one that has no sentence yet. */
-const may = (row: ManRow): readonly Choice[] => withOwn([manChoice(row.who), ...left.value], row.who)
+const may = (row: ManRow): readonly Choice[] => [{ id: row.who, name: called(props.men, row.who) }, ...left.value]
 
 const set = (at: number, change: Partial<ManRow>): void =>
   emit(
     'change',
     props.list.map((r, i) => (i === at ? { ...r, ...change } : r)),
   )
-const without = (at: number): void =>
+const sentences = useTemplateRef('sentences')
+/** The hand goes on to who stands there now, the last one when there is none. */
+async function without(at: number): Promise<void> {
   emit(
     'change',
     props.list.filter((_, i) => i !== at),
   )
-const add = (who: string): void => emit('change', [...props.list, { who, told: props.choices[0] ?? '' }])
+  await nextTick()
+  const lines = [...(sentences.value?.querySelectorAll<HTMLElement>('li') ?? [])]
+  ;(lines[at] ?? lines.at(-1))?.querySelector<HTMLElement>('[data-menu]')?.focus()
+}
+const add = (who: string): void => emit('change', [...props.list, { who, told: props.choices[0]?.id ?? '' }])
 </script>
 
 <template>
   <section :aria-label="label">
     <h2>{{ label }}</h2>
-    <ol>
+    <ol ref="sentences">
       <li
         v-for="(row, i) in list"
         :key="i"
@@ -53,8 +58,8 @@ const add = (who: string): void => emit('change', [...props.list, { who, told: p
           {{ verb }}
           <WordMenu
             :value="row.told"
-            :label="`${label}, what ${manName(row.who)} does`"
-            :options="withOwn(told, row.told)"
+            :label="`${label}, what ${called(men, row.who)} does`"
+            :options="withOwn(choices, row.told)"
             :disabled="readonly"
             @pick="set(i, { told: $event })"
         /></span>
@@ -62,7 +67,7 @@ const add = (who: string): void => emit('change', [...props.list, { who, told: p
           v-if="!readonly"
           type="button"
           class="link"
-          :aria-label="`Take ${manName(row.who)} out`"
+          :aria-label="`Take ${called(men, row.who)} out`"
           @click="without(i)"
         >
           take out
