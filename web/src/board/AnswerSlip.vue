@@ -107,7 +107,7 @@ const onPlay = computed(() => {
   top: 6px;
 }
 /* In a hand it lies under the thumb, and not on the field. */
-@media screen and (max-width: 760px) {
+@container work (width <= 760px) or (height <= 480px) {
   .slip,
   .slip.right,
   .slip.top {

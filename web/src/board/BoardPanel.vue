@@ -119,18 +119,7 @@ defineExpose({
 
 <style scoped>
 aside {
-  border-left: 2px solid var(--ink);
-  background: var(--card);
   padding: 8px 14px 14px;
-  overflow-y: auto;
-  min-height: 0;
   scrollbar-width: thin;
-}
-@media screen and (max-width: 760px) {
-  aside {
-    border-left: 0;
-    border-top: 2px solid var(--ink);
-    overflow-y: visible;
-  }
 }
 </style>

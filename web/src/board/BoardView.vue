@@ -118,7 +118,7 @@ useViewActions({
 
 <template>
   <div
-    class="board"
+    class="view board"
     :aria-busy="board.asking || plays.asking || (!answer && !board.problem)"
   >
     <header class="view-head">
@@ -168,13 +168,8 @@ useViewActions({
 
 <style scoped>
 .board {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) 136px / minmax(0, 1fr) clamp(300px, 24vw, 460px);
-  height: 100%;
-}
-header,
-footer {
-  grid-column: 1 / 3;
+  --rows: auto minmax(0, 1fr) 136px;
+  --columns: minmax(0, 1fr) clamp(300px, 24vw, 460px);
 }
 .hint {
   border: 0;
@@ -183,17 +178,6 @@ footer {
   color: var(--soft);
   font: 400 13px var(--narrow);
   white-space: nowrap;
-}
-footer {
-  border-top: 2px solid var(--ink);
-  min-height: 0;
-}
-/* In a hand: the field, then what breaks, then one man after the other. */
-@media screen and (max-width: 760px) {
-  .board {
-    display: block;
-    height: auto;
-  }
 }
 @media print {
   .board {

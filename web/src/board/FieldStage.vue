@@ -170,7 +170,8 @@ const byHand = computed(() =>
 .drawing {
   min-height: 0;
   position: relative;
-  flex: 1;
+  flex: var(--field-flex, 1);
+  height: var(--field-height, auto);
 }
 .facts {
   font: 400 13px/1.3 var(--narrow);
@@ -191,11 +192,6 @@ const byHand = computed(() =>
 }
 .waiting {
   padding: 20px;
-}
-@media screen and (max-width: 760px) {
-  .middle {
-    height: 88vw;
-  }
 }
 @media print {
   .middle {

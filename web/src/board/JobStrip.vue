@@ -273,7 +273,7 @@ button:focus-visible {
   background: none;
   border: 1px dashed var(--soft);
 }
-@media screen and (max-width: 760px) {
+@container work (width <= 760px) or (height <= 480px) {
   .strip {
     overflow-x: auto;
   }

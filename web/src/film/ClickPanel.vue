@@ -146,11 +146,7 @@ const MODES: { id: Mode; key: string; name: string }[] = [
 
 <style scoped>
 aside {
-  border-left: 2px solid var(--ink);
-  background: var(--card);
   padding: 8px 14px;
-  overflow-y: auto;
-  min-height: 0;
   display: flex;
   flex-direction: column;
   gap: 8px;

@@ -102,6 +102,15 @@ button:focus-visible {
 .time {
   min-width: 190px;
 }
+@container work (width <= 760px) {
+  .ribbon {
+    flex-wrap: wrap;
+  }
+  input {
+    order: 1;
+    flex-basis: 100%;
+  }
+}
 @media print {
   .ribbon {
     display: none;

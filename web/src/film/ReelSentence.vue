@@ -17,8 +17,8 @@ const snaps = computed(
 </script>
 
 <template>
-  <header>
-    <h1 class="sentence">
+  <header class="view-head">
+    <h1 class="sentence words">
       <span
         ><RouterLink to="/film">{{ reel?.name ?? 'Reel' }}</RouterLink
         >,</span
@@ -72,32 +72,3 @@ const snaps = computed(
     <span class="soft state">{{ saving ? 'saving' : problem ? '' : 'saved' }}</span>
   </header>
 </template>
-
-<style scoped>
-header {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 56px;
-  padding: 4px 16px 4px 20px;
-  background: var(--card);
-  border-bottom: 2px solid var(--ink);
-}
-.sentence {
-  font-size: 18px;
-  line-height: 1.35;
-  display: flex;
-  flex-wrap: wrap;
-  column-gap: 0.3em;
-  flex: 1;
-}
-em {
-  font-style: normal;
-  color: var(--soft);
-}
-.sentence a {
-  color: inherit;
-  text-decoration-color: var(--rule);
-  text-underline-offset: 5px;
-}
-</style>

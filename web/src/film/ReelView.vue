@@ -83,8 +83,8 @@ useViewActions({
 </script>
 
 <template>
-  <div class="reel">
-    <ReelSentence class="whole" />
+  <div class="view reel">
+    <ReelSentence />
     <section
       class="frame"
       aria-label="Film"
@@ -126,10 +126,7 @@ useViewActions({
       @mode="enter"
       @add="film.addSnap(frame)"
     />
-    <footer
-      v-if="snap"
-      class="whole"
-    >
+    <footer v-if="snap">
       <VerdictStrip
         :snap="snap"
         :target="target"
@@ -160,22 +157,15 @@ useViewActions({
 
 <style scoped>
 .reel {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) 168px / minmax(0, 1fr) 300px;
-  height: 100%;
-}
-.whole {
-  grid-column: 1 / 3;
+  --rows: auto minmax(0, 1fr) 168px;
+  --columns: minmax(0, 1fr) 300px;
 }
 .frame {
   display: grid;
   grid-template-rows: minmax(0, 1fr) auto;
+  height: var(--field-height, auto);
   min-height: 0;
   min-width: 0;
-}
-footer {
-  border-top: 2px solid var(--ink);
-  min-height: 0;
 }
 @media print {
   .frame {

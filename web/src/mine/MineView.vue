@@ -79,7 +79,7 @@ useViewActions({
 </script>
 
 <template>
-  <div class="mine">
+  <div class="view mine">
     <header class="view-head">
       <h1 class="sentence words">
         <span v-if="mine"
@@ -103,7 +103,10 @@ useViewActions({
         />
       </h1>
     </header>
-    <nav aria-label="This week's calls">
+    <nav
+      class="rolls"
+      aria-label="This week's calls"
+    >
       <h2>This week's calls</h2>
       <p
         v-if="!lines.length"
@@ -127,6 +130,7 @@ useViewActions({
       </ol>
     </nav>
     <section
+      class="rolls"
       aria-label="My job on this call"
       tabindex="0"
     >

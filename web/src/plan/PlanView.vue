@@ -107,7 +107,7 @@ useViewActions({
 </script>
 
 <template>
-  <div class="plan">
+  <div class="view plan">
     <header class="view-head">
       <PlanSentence
         :all="ofGame.length"
@@ -141,7 +141,7 @@ useViewActions({
       </button>
     </header>
     <section
-      class="heat"
+      class="heat rolls wide"
       aria-label="Calls by formations"
       tabindex="0"
     >
@@ -211,12 +211,7 @@ useViewActions({
 <style scoped src="./cell.css"></style>
 <style scoped>
 .plan {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 290px;
-  height: 100%;
-}
-header {
-  grid-column: 1 / 3;
+  --columns: minmax(0, 1fr) 290px;
 }
 .progress {
   font: 600 13px var(--narrow);
@@ -228,7 +223,7 @@ progress {
   vertical-align: middle;
 }
 .heat {
-  overflow: auto;
+  overflow-x: auto;
   padding: 10px 14px 20px;
 }
 .empty {
@@ -240,10 +235,7 @@ progress {
   font-weight: 600;
 }
 aside {
-  border-left: 2px solid var(--ink);
-  background: var(--card);
   padding: 14px 16px 20px;
-  overflow-y: auto;
   font-size: 13.5px;
   line-height: 1.4;
 }

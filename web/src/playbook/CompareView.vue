@@ -76,7 +76,7 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
 </script>
 
 <template>
-  <div class="compare">
+  <div class="view compare">
     <header class="view-head">
       <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>· compare</em>
@@ -151,7 +151,7 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
       </section>
       <section
         v-if="play"
-        class="table two"
+        class="rolls wide table two"
         aria-label="Blocks side by side"
         tabindex="0"
       >
@@ -176,7 +176,7 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
       </section>
       <section
         v-else
-        class="table"
+        class="rolls wide table"
         aria-label="What differs"
         tabindex="0"
       >
@@ -223,16 +223,13 @@ const gone = (which: 'first' | 'second', job: string): boolean =>
 
 <style scoped>
 .compare {
-  display: grid;
-  grid-template: auto minmax(0, 46%) minmax(0, 1fr) / 1fr 1fr;
-  height: 100%;
-}
-header {
-  grid-column: 1 / 3;
+  --rows: auto minmax(0, 46%) minmax(0, 1fr);
+  --columns: 1fr 1fr;
 }
 .field {
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
+  height: var(--field-height, auto);
   min-height: 0;
   background: var(--field);
 }
@@ -250,7 +247,6 @@ h2 small {
 .table {
   grid-column: 1 / 3;
   border-top: 2px solid var(--ink);
-  overflow-y: auto;
   padding: 6px 20px 16px;
   background: var(--card);
 }

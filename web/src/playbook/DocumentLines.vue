@@ -83,7 +83,7 @@ small {
 small strong {
   color: var(--ink);
 }
-@media screen and (max-width: 760px) {
+@container work (width <= 760px) or (height <= 480px) {
   button {
     grid-template-columns: minmax(0, 1fr) auto;
     gap: 0 12px;

@@ -76,7 +76,7 @@ function showAll(): void {
 </script>
 
 <template>
-  <div class="playbook">
+  <div class="view playbook">
     <header class="view-head">
       <h1 class="sentence words">
         Playbook:
@@ -124,7 +124,10 @@ function showAll(): void {
       </button>
       <ExchangeBar v-if="mayWrite" />
     </header>
-    <section aria-label="Documents">
+    <section
+      class="rolls"
+      aria-label="Documents"
+    >
       <p
         v-if="problem"
         class="trouble"
@@ -193,12 +196,7 @@ function showAll(): void {
 
 <style scoped>
 .playbook {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) minmax(300px, 46%);
-  height: 100%;
-}
-header {
-  grid-column: 1 / 3;
+  --columns: minmax(0, 1fr) minmax(300px, 46%);
 }
 .count {
   font: 400 14px var(--narrow);
@@ -217,30 +215,16 @@ header {
   padding: 5px 2px;
   width: 170px;
 }
-section {
-  overflow-y: auto;
-  min-height: 0;
-}
 aside {
-  border-left: 2px solid var(--ink);
-  background: var(--card);
   padding: 12px 14px;
-  overflow-y: auto;
-  min-height: 0;
 }
 .pad {
   padding: 24px;
 }
 /* In a hand: the one picked, then the list. */
-@media screen and (max-width: 760px) {
-  .playbook {
-    display: flex;
-    flex-direction: column;
-    height: auto;
-  }
+@container work (width <= 760px) or (height <= 480px) {
   aside {
     order: 1;
-    border-left: 0;
     border-bottom: 2px solid var(--ink);
   }
   section {

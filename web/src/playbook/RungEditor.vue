@@ -71,7 +71,7 @@ useViewActions({
 </script>
 
 <template>
-  <div class="editor">
+  <div class="view editor">
     <header class="view-head">
       <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>·</em> {{ callSheet?.name ?? callId }} <em>· rules of</em>
@@ -107,6 +107,7 @@ useViewActions({
       >
     </header>
     <section
+      class="rolls"
       aria-label="His rules"
       tabindex="0"
     >
@@ -144,12 +145,7 @@ useViewActions({
 
 <style scoped>
 .editor {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / 400px minmax(0, 1fr);
-  height: 100%;
-}
-header {
-  grid-column: 1 / 3;
+  --columns: 400px minmax(0, 1fr);
 }
 .hint {
   color: var(--soft);
@@ -159,8 +155,6 @@ header {
 section {
   border-right: 2px solid var(--ink);
   padding: 12px 16px;
-  overflow-y: auto;
-  min-height: 0;
   background: var(--card);
 }
 .now {

@@ -57,7 +57,7 @@ useViewActions({
 </script>
 
 <template>
-  <div class="pressure">
+  <div class="view pressure">
     <header class="view-head">
       <h1 class="sentence words">
         A pressure from
@@ -72,8 +72,10 @@ useViewActions({
           :value="formation"
           label="Formation"
           :options="formations"
+          comma
           @pick="formation = $event"
-        /><template v-if="coverage">: {{ comes }} come, {{ stays }} play {{ coverage.name }}</template>
+        />
+        <template v-if="coverage">{{ comes }} come, {{ stays }} play {{ coverage.name }}</template>
       </h1>
       <template v-if="mayWrite && !made">
         <span class="sentence name"
@@ -173,12 +175,7 @@ useViewActions({
 
 <style scoped>
 .pressure {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) minmax(340px, 34%);
-  height: 100%;
-}
-header {
-  grid-column: 1 / 3;
+  --columns: minmax(0, 1fr) minmax(340px, 34%);
 }
 .name {
   margin-left: auto;
@@ -191,13 +188,11 @@ header {
   min-height: 0;
 }
 .drawing {
-  flex: 1;
+  flex: var(--field-flex, 1);
+  height: var(--field-height, auto);
 }
 aside {
-  border-left: 2px solid var(--ink);
-  background: var(--card);
   padding: 10px 16px;
-  overflow-y: auto;
 }
 .fault,
 .wait,
@@ -215,21 +210,5 @@ aside {
 .kept a,
 .kept button {
   margin-left: 14px;
-}
-@media (max-width: 800px) {
-  .pressure {
-    display: block;
-    overflow-y: auto;
-  }
-  header {
-    flex-wrap: wrap;
-  }
-  .drawing {
-    height: 84vw;
-  }
-  aside {
-    border-left: 0;
-    border-top: 2px solid var(--ink);
-  }
 }
 </style>

@@ -26,7 +26,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <div class="programme">
+  <div class="view">
     <header class="view-head">
       <HouseTabs />
       <label
@@ -38,6 +38,7 @@ onMounted(async () => {
       /></label>
     </header>
     <section
+      class="rolls wide"
       aria-label="Figures"
       tabindex="0"
     >
@@ -101,13 +102,7 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.programme {
-  display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
-  height: 100%;
-}
 section {
-  overflow-y: auto;
   padding: 12px 20px 24px;
 }
 .fault {
@@ -149,6 +144,15 @@ tbody th {
 }
 td:not(:first-child) {
   white-space: nowrap;
+}
+@container work (width <= 760px) {
+  th,
+  td {
+    padding-right: 10px;
+  }
+  td:nth-child(n + 3) {
+    white-space: normal;
+  }
 }
 p {
   max-width: 100ch;

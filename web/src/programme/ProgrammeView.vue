@@ -57,7 +57,7 @@ async function choose(): Promise<void> {
 </script>
 
 <template>
-  <div class="programme">
+  <div class="view">
     <header class="view-head">
       <HouseTabs />
       <span
@@ -76,6 +76,7 @@ async function choose(): Promise<void> {
       </button>
     </header>
     <section
+      class="rolls"
       aria-label="Settings"
       tabindex="0"
     >
@@ -129,17 +130,11 @@ async function choose(): Promise<void> {
 </template>
 
 <style scoped>
-.programme {
-  display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
-  height: 100%;
-}
 .sound {
   color: var(--sound);
   font-weight: 600;
 }
 section {
-  overflow-y: auto;
   padding: 12px 20px 24px;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(350px, 1fr));

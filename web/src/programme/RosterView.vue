@@ -60,7 +60,7 @@ function exportRoster(): void {
 </script>
 
 <template>
-  <div class="roster">
+  <div class="view roster">
     <header class="view-head">
       <HouseTabs />
       <span
@@ -101,6 +101,7 @@ function exportRoster(): void {
       </button>
     </p>
     <section
+      class="rolls wide"
       aria-label="Squad"
       tabindex="0"
     >
@@ -116,6 +117,7 @@ function exportRoster(): void {
       />
     </section>
     <section
+      class="rolls wide"
       aria-label="Depth chart"
       tabindex="0"
     >
@@ -140,12 +142,8 @@ function exportRoster(): void {
 
 <style scoped>
 .roster {
-  display: grid;
-  grid-template: auto auto minmax(0, 1fr) / 500px minmax(0, 1fr);
-  height: 100%;
-}
-header {
-  grid-column: 1 / 3;
+  --rows: auto auto minmax(0, 1fr);
+  --columns: 500px minmax(0, 1fr);
 }
 .sound {
   color: var(--sound);
@@ -160,7 +158,6 @@ header {
 }
 section {
   grid-row: 3;
-  overflow-y: auto;
   padding: 12px 20px 24px;
 }
 section + section {

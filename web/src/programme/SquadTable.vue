@@ -130,6 +130,7 @@ function takeOut(id: string): void {
 table {
   border-collapse: collapse;
   width: 100%;
+  min-width: 470px;
   margin-bottom: 10px;
 }
 th {

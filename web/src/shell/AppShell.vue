@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ConfigProvider } from 'ant-design-vue'
-import { defineAsyncComponent, onMounted } from 'vue'
+import { defineAsyncComponent, onMounted, useTemplateRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import SignIn from '../signin/SignIn.vue'
 import { useActions } from './actions/registry'
 import { useSession } from './session'
@@ -15,6 +16,17 @@ const { theme, turnPaper, palette } = useShell()
 const KeysHelp = defineAsyncComponent(() => import('./actions/KeysHelp.vue'))
 const ActionPalette = defineAsyncComponent(() => import('./actions/ActionPalette.vue'))
 onMounted(() => session.load())
+/** In a narrow place the tabs are walked sideways: the one of this view is in sight. */
+const tabs = useTemplateRef('tabs')
+const route = useRoute()
+watch(
+  () => [route.path, session.me],
+  () =>
+    tabs.value
+      ?.querySelector('.on, .router-link-active:not(.brand)')
+      ?.scrollIntoView({ inline: 'center', block: 'nearest' }),
+  { flush: 'post' },
+)
 </script>
 
 <template>
@@ -25,7 +37,10 @@ onMounted(() => session.load())
         href="#work"
         >To the work</a
       >
-      <nav aria-label="Views">
+      <nav
+        ref="tabs"
+        aria-label="Views"
+      >
         <RouterLink
           to="/"
           class="brand"
@@ -134,6 +149,10 @@ onMounted(() => session.load())
     display: grid;
     grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
     height: 100%;
+  }
+  main {
+    container: work / size;
+    overflow-y: auto;
   }
 }
 /* Index tabs of a card box: the picked one is of one piece with the card below. */

@@ -56,7 +56,7 @@ function corner(at: number, words: string): void {
 </script>
 
 <template>
-  <div class="editor">
+  <div class="view editor">
     <header class="view-head">
       <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>·</em> {{ NAMES[kind] ?? kind }} <em>·</em>
@@ -118,6 +118,7 @@ function corner(at: number, words: string): void {
       </template>
     </header>
     <section
+      class="rolls"
       aria-label="As it is written"
       tabindex="0"
     >
@@ -219,24 +220,7 @@ function corner(at: number, words: string): void {
 
 <style scoped>
 .editor {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) minmax(380px, 38%);
-  height: 100%;
-}
-header {
-  grid-column: 1 / 3;
-}
-@media (max-width: 800px) {
-  .editor {
-    display: block;
-    overflow-y: auto;
-  }
-  header {
-    flex-wrap: wrap;
-  }
-  section {
-    border-left: 0;
-  }
+  --columns: minmax(0, 1fr) minmax(380px, 38%);
 }
 .name {
   font: inherit;
@@ -253,7 +237,6 @@ header {
 /* The picture stands in the middle, the words at its right, as on the board; read aloud, the words come first. */
 section {
   grid-area: 2 / 2;
-  overflow-y: auto;
   padding: 12px 18px;
   background: var(--card);
   border-left: 2px solid var(--ink);
@@ -261,7 +244,8 @@ section {
 aside {
   grid-area: 2 / 1;
   padding: 8px 16px;
-  overflow-y: auto;
+  border: 0;
+  background: none;
 }
 .big {
   background: var(--field);

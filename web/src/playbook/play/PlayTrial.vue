@@ -109,7 +109,7 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
   font: 500 17px/1.6 var(--serif);
 }
 .drawing {
-  height: 400px;
+  height: var(--field-height, 400px);
   margin-bottom: 6px;
 }
 .not {

@@ -105,7 +105,7 @@ async function move(corner: number, to: Spot): Promise<void> {
   font: 500 17px/1.6 var(--serif);
 }
 .drawing {
-  height: 440px;
+  height: var(--field-height, 440px);
 }
 .not {
   color: var(--bust);
