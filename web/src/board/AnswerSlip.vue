@@ -17,7 +17,6 @@ const { data, error } = useQuery({
   queryFn: () =>
     answer(client.POST('/api/answers', { body: { board: board.shown(), phase: board.phaseShown, ...props.thing } })),
   placeholderData: (before) => before,
-  retry: false,
 })
 /** What he does on the play picked in the list. */
 const onPlay = computed(() => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Segmented } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { Panel } from './boardStore'
 
@@ -7,43 +8,34 @@ const props = defineProps<{ moved: boolean }>()
 const panel = defineModel<Panel>({ required: true })
 
 const tabs = computed(() => {
-  const all: { id: Panel; name: string }[] = [
-    { id: 'findings', name: 'Findings' },
-    { id: 'changes', name: 'Changes' },
-    { id: 'plays', name: 'Plays' },
-    { id: 'rules', name: 'Rules' },
+  const all: { value: Panel; label: string }[] = [
+    { value: 'findings', label: 'Findings' },
+    { value: 'changes', label: 'Changes' },
+    { value: 'plays', label: 'Plays' },
+    { value: 'rules', label: 'Rules' },
   ]
-  return all.filter((t) => props.moved || t.id !== 'changes')
+  return all.filter((t) => props.moved || t.value !== 'changes')
 })
 </script>
 
 <template>
-  <div
-    class="tabs switches"
-    role="tablist"
-  >
-    <button
-      v-for="t in tabs"
-      :key="t.id"
-      type="button"
-      role="tab"
-      :aria-selected="panel === t.id"
-      @click="panel = t.id"
-    >
-      {{ t.name }}
-    </button>
-  </div>
+  <Segmented
+    v-model:value="panel"
+    class="tabs"
+    :options="tabs"
+    aria-label="What stands at the right"
+  />
 </template>
 
-<style scoped src="./switches.css"></style>
 <style scoped>
 .tabs {
-  display: flex;
-  gap: 12px;
+  display: block;
   padding: 0 0 8px;
   position: sticky;
   top: -8px;
   z-index: 2;
+}
+#app .tabs {
   background: var(--card);
 }
 </style>

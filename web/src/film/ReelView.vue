@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
-import type { GradeRow, JobRow } from '../api/types'
+import type { JobRow } from '../api/types'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ClickPanel from './ClickPanel.vue'
@@ -24,7 +25,6 @@ const { reel, snap, number, now, mode, target, problem } = storeToRefs(film)
 const frame = ref(0)
 const zoom = ref(false)
 const stage = useTemplateRef('stage')
-const grades = ref<GradeRow[]>([])
 const overruling = ref<JobRow>()
 const erasing = ref(false)
 
@@ -45,15 +45,18 @@ watch(
   () => snap.value?.number,
   () => (frame.value = snap.value?.snapFrame ?? 0),
 )
-watch(snap, loadGrades)
-async function loadGrades(): Promise<void> {
-  const of = snap.value
-  if (!of || !reel.value) return
-  const path = { reel: reel.value.id, snap: of.number }
-  const found = await answer(client.GET('/api/reels/{reel}/snaps/{snap}/grades', { params: { path } }))
-  // grades of a snap that is not in hand any more are not his
-  if (snap.value?.number === of.number) grades.value = found
-}
+const { data: found, refetch: loadGrades } = useQuery({
+  queryKey: computed(() => ['grades of snap', reel.value?.id, snap.value?.number, snap.value?.version]),
+  queryFn: () =>
+    answer(
+      client.GET('/api/reels/{reel}/snaps/{snap}/grades', {
+        params: { path: { reel: reel.value!.id, snap: snap.value!.number } },
+      }),
+    ),
+  enabled: computed(() => !!reel.value && !!snap.value),
+  placeholderData: (before, query) => (query?.queryKey[2] === snap.value?.number ? before : undefined),
+})
+const grades = computed(() => found.value ?? [])
 
 const times = computed(() => reel.value?.frameTimes ?? [])
 const atSnap = computed(() => frame.value === now.value?.snapFrame)

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { onMounted } from 'vue'
 import { answer, client } from '../api/client'
 import { usePaged } from '../shell/paged'
 
 /** Every grade of one man, with its reason and the call it was asked by. */
 const props = defineProps<{ job: string }>()
-const { items, left, fault, load, more } = usePaged((page) =>
-  answer(client.GET('/api/grades/{job}', { params: { path: { job: props.job }, query: { page } } })),
+const { items, left, fault, more } = usePaged(
+  () => ['grades', props.job],
+  (page) => answer(client.GET('/api/grades/{job}', { params: { path: { job: props.job }, query: { page } } })),
 )
-onMounted(load)
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
+import { asked } from '../testing/asked'
 import GradesView from './GradesView.vue'
 
 const GRADE = {
@@ -34,7 +35,7 @@ async function view(men: unknown) {
   const page = { items: MAN.newest, page: 0, pages: 1, total: 2 }
   vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
     Promise.resolve({ data: path === '/api/grades' ? men : page, response: new Response() })) as never)
-  const wrapper = mount(GradesView, { global: { stubs: { RouterLink: RouterLinkStub } } })
+  const wrapper = mount(GradesView, { global: { plugins: [asked()], stubs: { RouterLink: RouterLinkStub } } })
   await flushPromises()
   return wrapper
 }
@@ -43,7 +44,7 @@ describe('grades', () => {
   beforeEach(() => vi.restoreAllMocks())
   it('say what they are of, and lead to each snap', async () => {
     const wrapper = await view([MAN])
-    expect(wrapper.find('h1').text()).toBe("Alignment, 3 grades of 1 men. Of the snaps graded, not a season's rate.")
+    expect(wrapper.find('h1').text()).toBe("Alignment, 3 grades of 1 man. Of the snaps graded, not a season's rate.")
     expect(wrapper.find('.big').text()).toBe('1 of 2')
     expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toEqual([
       '/film/1?snap=3',

@@ -1,111 +1,111 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import type { GradedMan } from '../api/types'
 import GradesOfMan from './GradesOfMan.vue'
 
-const men = shallowRef<GradedMan[]>()
+const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const open = ref<string>()
-const fault = ref('')
-onMounted(async () => {
-  try {
-    men.value = await answer(client.GET('/api/grades'))
-  } catch (error) {
-    fault.value = problemOf(error).detail
-  }
-})
+const fault = computed(() => (error.value ? problemOf(error.value).detail : ''))
 const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notTold, 0) ?? 0)
 </script>
 
 <template>
-  <div class="grades">
-    <h1 class="sentence">
-      Alignment<template v-if="men?.length"
-        >, {{ snaps }} grades of {{ men.length }} men. Of the snaps graded, not a season's rate.</template
-      >
-    </h1>
-    <p
-      v-if="fault"
-      class="fault"
-      role="alert"
-    >
-      {{ fault }}
-    </p>
-    <p
-      v-if="men && !men.length"
-      class="soft"
-    >
-      No grades yet. <RouterLink to="/film">Open a reel</RouterLink>, solve a view and mark feet; the alignment facet
-      fills itself.
-    </p>
-    <table v-if="men?.length">
-      <thead>
-        <tr>
-          <th>Man</th>
-          <th>To standard</th>
-          <th>Too close or not seen</th>
-          <th>Snaps, the last first</th>
-        </tr>
-      </thead>
-      <tbody>
-        <template
-          v-for="m in men"
-          :key="m.job"
+  <div class="view">
+    <header class="view-head">
+      <h1 class="sentence words">
+        Alignment<template v-if="men?.length"
+          >, {{ snaps }} {{ snaps === 1 ? 'grade' : 'grades' }} of {{ men.length }}
+          {{ men.length === 1 ? 'man' : 'men' }}. Of the snaps graded, not a season's rate.</template
         >
+      </h1>
+    </header>
+    <section
+      class="rolls wide"
+      aria-label="Grades"
+      tabindex="0"
+    >
+      <p
+        v-if="fault"
+        class="fault"
+        role="alert"
+      >
+        {{ fault }}
+      </p>
+      <p
+        v-if="men && !men.length"
+        class="soft"
+      >
+        No grades yet. <RouterLink to="/film">Open a reel</RouterLink>, solve a view and mark feet; the alignment facet
+        fills itself.
+      </p>
+      <table v-if="men?.length">
+        <thead>
           <tr>
-            <td>
-              <b>{{ m.name }}</b>
-            </td>
-            <td>
-              <button
-                class="link big"
-                type="button"
-                :aria-expanded="open === m.job"
-                @click="open = open === m.job ? undefined : m.job"
-              >
-                {{ m.told ? `${m.toStandard} of ${m.told}` : 'none told' }}
-              </button>
-            </td>
-            <td>{{ m.notTold }}</td>
-            <td class="marks">
-              <RouterLink
-                v-for="g in m.newest"
-                :key="`${g.reel}-${g.snap}`"
-                :to="`/film/${g.reel}?snap=${g.snap}`"
-                :title="`${g.reelName}, snap ${g.snap}: ${g.verdict}`"
-                :class="{ out: (g.overruled ?? g.mark) === '-' }"
-                >{{ g.snap }}<sup>{{ g.overruled ?? g.mark }}</sup></RouterLink
-              >
-              <span
-                v-if="m.told + m.notTold > m.newest.length"
-                class="soft"
-                >and {{ m.told + m.notTold - m.newest.length }} earlier</span
-              >
-            </td>
+            <th>Man</th>
+            <th>To standard</th>
+            <th>Too close or not seen</th>
+            <th>Snaps, the last first</th>
           </tr>
-          <tr
-            v-if="open === m.job"
-            class="detail"
+        </thead>
+        <tbody>
+          <template
+            v-for="m in men"
+            :key="m.job"
           >
-            <td colspan="4">
-              <GradesOfMan :job="m.job" />
-            </td>
-          </tr>
-        </template>
-      </tbody>
-    </table>
+            <tr>
+              <td>
+                <b>{{ m.name }}</b>
+              </td>
+              <td>
+                <button
+                  class="link big"
+                  type="button"
+                  :aria-expanded="open === m.job"
+                  @click="open = open === m.job ? undefined : m.job"
+                >
+                  {{ m.told ? `${m.toStandard} of ${m.told}` : 'none told' }}
+                </button>
+              </td>
+              <td>{{ m.notTold }}</td>
+              <td class="marks">
+                <RouterLink
+                  v-for="g in m.newest"
+                  :key="`${g.reel}-${g.snap}`"
+                  :to="`/film/${g.reel}?snap=${g.snap}`"
+                  :title="`${g.reelName}, snap ${g.snap}: ${g.verdict}`"
+                  :class="{ out: (g.overruled ?? g.mark) === '-' }"
+                  >{{ g.snap }}<sup>{{ g.overruled ?? g.mark }}</sup></RouterLink
+                >
+                <span
+                  v-if="m.told + m.notTold > m.newest.length"
+                  class="soft"
+                  >and {{ m.told + m.notTold - m.newest.length }} earlier</span
+                >
+              </td>
+            </tr>
+            <tr
+              v-if="open === m.job"
+              class="detail"
+            >
+              <td colspan="4">
+                <GradesOfMan :job="m.job" />
+              </td>
+            </tr>
+          </template>
+        </tbody>
+      </table>
+    </section>
   </div>
 </template>
 
 <style scoped>
-.grades {
-  padding: 22px 28px;
-  overflow: auto;
-  height: 100%;
+section {
+  padding: 4px 20px 24px;
 }
 table {
   border-collapse: collapse;
-  margin-top: 18px;
+  margin-top: 6px;
   width: 100%;
   max-width: 980px;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Progress } from 'ant-design-vue'
 import { storeToRefs } from 'pinia'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -117,9 +118,11 @@ useViewActions({
         v-if="running"
         class="progress"
         role="status"
-        ><progress
-          :value="done"
-          :max="wanted"
+        ><Progress
+          :percent="(100 * done) / wanted"
+          :show-info="false"
+          size="small"
+          aria-label="Calls answered"
         />
         {{ done }} of {{ wanted }}<template v-if="left">, about {{ left }} s left</template></span
       >
@@ -214,13 +217,15 @@ useViewActions({
   --columns: minmax(0, 1fr) 290px;
 }
 .progress {
+  display: flex;
+  gap: 8px;
+  align-items: center;
   font: 600 13px var(--narrow);
   white-space: nowrap;
 }
-progress {
-  accent-color: var(--ink);
+.progress :deep(.ant-progress) {
   width: 110px;
-  vertical-align: middle;
+  margin: 0;
 }
 .heat {
   overflow-x: auto;

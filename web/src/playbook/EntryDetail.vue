@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
-import type { CallSheet, PlaybookItem } from '../api/types'
+import type { PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import { usePaged } from '../shell/paged'
 import { usePlaybook } from './playbookStore'
@@ -15,22 +16,26 @@ const props = defineProps<{ item: PlaybookItem; mayWrite: boolean }>()
 const playbook = usePlaybook()
 const board = useBoard()
 const router = useRouter()
-const { items: history, left: older, load, more } = usePaged((page) => playbook.history(props.item, page))
-const sheet = shallowRef<CallSheet>()
+const {
+  items: history,
+  left: older,
+  more,
+} = usePaged(
+  () => ['history', props.item.kind, props.item.id, props.item.revision],
+  (page) => playbook.history(props.item, page),
+  () => props.item.revision > 0,
+)
 const naming = ref<{ what: string; layer?: string }>()
 const name = ref('')
-const trouble = ref('')
 const isCall = computed(() => props.item.kind === 'call')
-const isWritten = computed(() => PLAY_KINDS.includes(props.item.kind))
-onMounted(async () => {
-  try {
-    if (props.item.revision) await load()
-    if (isCall.value)
-      sheet.value = await answer(client.GET('/api/calls/{id}', { params: { path: { id: props.item.id }, query: {} } }))
-  } catch (error) {
-    trouble.value = problemOf(error).detail
-  }
+const { data: sheet, error } = useQuery({
+  queryKey: computed(() => ['call', props.item.id, props.item.revision]),
+  queryFn: () => answer(client.GET('/api/calls/{id}', { params: { path: { id: props.item.id }, query: {} } })),
+  enabled: isCall,
 })
+const refused = ref('')
+const trouble = computed(() => refused.value || (error.value ? problemOf(error.value).detail : ''))
+const isWritten = computed(() => PLAY_KINDS.includes(props.item.kind))
 
 async function lineUp(): Promise<void> {
   if (isCall.value) await board.chooseCall(props.item.id)
@@ -38,14 +43,14 @@ async function lineUp(): Promise<void> {
   await router.push('/board')
 }
 async function keep(): Promise<void> {
-  trouble.value = ''
+  refused.value = ''
   try {
     if (naming.value?.layer) await playbook.lift(props.item, naming.value.layer, name.value)
     else playbook.selectedId = await playbook.duplicate(props.item, name.value)
     naming.value = undefined
     name.value = ''
   } catch (error) {
-    trouble.value = problemOf(error).detail
+    refused.value = problemOf(error).detail
   }
 }
 const day = (at?: string): string =>

@@ -10,6 +10,5 @@ export function useLineUp(call: () => string, snap: () => SnapWords | undefined)
     queryFn: () => answer(client.POST('/api/line-ups', { body: { snap: snap()!, call: call(), edits: [], hand: [] } })),
     enabled: computed(() => !!call() && !!snap()),
     placeholderData: (before) => before,
-    retry: false,
   })
 }

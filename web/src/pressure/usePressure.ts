@@ -62,7 +62,6 @@ export function usePressure() {
     queryFn: () => answer(client.POST('/api/pressures/trials', { body: asked.value })),
     enabled: computed(() => !!snap.value),
     placeholderData: keepPreviousData,
-    retry: false,
   })
   const sheet = computed(() => trial.data.value?.board?.phases[0])
   const left = computed(() => trial.data.value?.left ?? [])

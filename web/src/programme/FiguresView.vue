@@ -1,28 +1,21 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { answer, client, problemOf } from '../api/client'
-import type { FigureGroup } from '../api/types'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { problemOf } from '../api/client'
+import { FIGURES } from '../shell/queries'
 import HouseTabs from './HouseTabs.vue'
 import { bounded, matching } from './figures'
 
 /** What the engine measures by, for reading: each figure with its unit, its bounds and where it comes from. */
-const groups = shallowRef<FigureGroup[]>()
+const { data: groups, error } = useQuery(FIGURES)
 const route = useRoute()
 const asked = computed(() => String(route.query.find ?? ''))
 const wanted = ref(asked.value)
 watch(asked, (find) => (wanted.value = find))
-const fault = ref('')
+const fault = computed(() => (error.value ? problemOf(error.value).detail : ''))
 const shown = computed(() => matching(groups.value ?? [], wanted.value))
 const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.length, 0))
-
-onMounted(async () => {
-  try {
-    groups.value = await answer(client.GET('/api/conventions/figures'))
-  } catch (error) {
-    fault.value = problemOf(error).detail
-  }
-})
 </script>
 
 <template>

@@ -5,7 +5,7 @@ const route = useRoute()
 </script>
 
 <template>
-  <main class="nothing">
+  <section class="nothing">
     <h1 class="sentence">Nothing here</h1>
     <p>There is no page at {{ route.path }}. It may have been moved, or the address is not whole.</p>
     <p>
@@ -20,7 +20,7 @@ const route = useRoute()
         >To the playbook</RouterLink
       >
     </p>
-  </main>
+  </section>
 </template>
 
 <style scoped>

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { answer, client } from '../api/client'
 import type { CallItem, Choices, SnapWords } from '../api/types'
 import type { Choice } from '../words/fitting'
+import { CALLS, CHOICES, queries } from './queries'
 
 type FormationItem = Choices['formations'][number]
 
@@ -68,14 +68,13 @@ export const useLists = defineStore('lists', () => {
   const spots = computed(() => (choices.value?.spots ?? []).map((name, i) => spotChoice(name, i + 1)))
 
   async function loadChoices(): Promise<void> {
-    choices.value = await answer(client.GET('/api/choices'))
+    choices.value = await queries.fetchQuery(CHOICES)
   }
   async function loadCalls(): Promise<void> {
-    calls.value = await answer(client.GET('/api/calls'))
+    calls.value = await queries.fetchQuery(CALLS)
   }
   async function load(): Promise<void> {
-    await loadChoices()
-    await loadCalls()
+    await Promise.all([loadChoices(), loadCalls()])
   }
   const formation = (id: string): FormationItem | undefined => choices.value?.formations.find((f) => f.id === id)
   const call = (id: string): CallItem | undefined => calls.value.find((c) => c.id === id)

@@ -1,37 +1,42 @@
-import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue'
+import { useInfiniteQuery } from '@tanstack/vue-query'
+import { computed, type ComputedRef } from 'vue'
 import { problemOf } from '../api/client'
 import type { Paged } from '../api/types'
 
 export interface PagedList<T> {
-  items: Ref<T[]>
+  items: ComputedRef<T[]>
   /** Items on all pages; undefined until the first has come. */
-  total: Ref<number | undefined>
+  total: ComputedRef<number | undefined>
   /** How many are not shown yet. */
   left: ComputedRef<number>
-  fault: Ref<string>
-  /** Begins anew with the first page. */
-  load: () => Promise<void>
+  fault: ComputedRef<string>
+  /** Asks anew for the pages that are shown. */
+  load: () => Promise<unknown>
   /** Adds the next page. */
-  more: () => Promise<void>
+  more: () => Promise<unknown>
 }
 
-/** A list that grows, asked for page by page. */
-export function usePaged<T>(ask: (page: number) => Promise<Paged<T>>): PagedList<T> {
-  const items = shallowRef<T[]>([])
-  const total = ref<number>()
-  const fault = ref('')
-  const left = computed(() => Math.max(0, (total.value ?? 0) - items.value.length))
-  let next = 0
-  async function add(page: number, before: readonly T[]): Promise<void> {
-    try {
-      const found = await ask(page)
-      items.value = [...before, ...found.items]
-      total.value = found.total
-      next = page + 1
-      fault.value = ''
-    } catch (error) {
-      fault.value = problemOf(error).detail
-    }
+/** A list that grows, asked for page by page; what is shown stays when a page does not come. */
+export function usePaged<T>(
+  key: () => readonly unknown[],
+  ask: (page: number) => Promise<Paged<T>>,
+  enabled: () => boolean = () => true,
+): PagedList<T> {
+  const query = useInfiniteQuery({
+    queryKey: computed(key),
+    queryFn: ({ pageParam }) => ask(pageParam),
+    initialPageParam: 0,
+    getNextPageParam: (last) => (last.page + 1 < last.pages ? last.page + 1 : undefined),
+    enabled: computed(enabled),
+  })
+  const items = computed(() => query.data.value?.pages.flatMap((p) => p.items) ?? [])
+  const total = computed(() => query.data.value?.pages.at(-1)?.total)
+  return {
+    items,
+    total,
+    left: computed(() => Math.max(0, (total.value ?? 0) - items.value.length)),
+    fault: computed(() => (query.error.value ? problemOf(query.error.value).detail : '')),
+    load: () => query.refetch(),
+    more: () => query.fetchNextPage(),
   }
-  return { items, total, left, fault, load: () => add(0, []), more: () => add(next, items.value) }
 }

@@ -3,6 +3,7 @@ import { shallowRef } from 'vue'
 import type { Router } from 'vue-router'
 import { answer, client } from '../api/client'
 import { actionsOf, type Action } from './actions/action'
+import { FIGURES, queries } from './queries'
 
 interface Setting {
   readonly id: string
@@ -16,7 +17,7 @@ export const useSettings = defineStore('settings', () => {
   const settings = shallowRef<readonly Setting[]>([])
   async function load(): Promise<void> {
     const conventions = await answer(client.GET('/api/conventions'))
-    const groups = await answer(client.GET('/api/conventions/figures'))
+    const groups = await queries.fetchQuery(FIGURES)
     settings.value = [
       ...conventions.settings.map((s) => ({
         id: `convention ${s.id}`,

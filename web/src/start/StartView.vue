@@ -2,8 +2,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, client } from '../api/client'
 import { useKept } from '../shell/kept'
+import { CALLS } from '../shell/queries'
 import { useSession } from '../shell/session'
 
 /** What is here and where to begin. Whoever leaves it begins on the board; a player begins with his job. */
@@ -18,7 +18,7 @@ watch(
   },
   { immediate: true },
 )
-const { data: calls } = useQuery({ queryKey: ['calls'], queryFn: () => answer(client.GET('/api/calls')) })
+const { data: calls } = useQuery(CALLS)
 function leave(): void {
   left.value = true
   void router.push('/board')

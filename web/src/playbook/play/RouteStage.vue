@@ -34,7 +34,6 @@ const { data: trial } = useQuery({
   queryFn: () => answer(client.POST('/api/route-trials', { body: asked.value })),
   enabled: computed(() => !!snap.value && !!man.value && routes.value.some((r) => r.id === props.route)),
   placeholderData: keepPreviousData,
-  retry: false,
 })
 async function move(corner: number, to: Spot): Promise<void> {
   try {

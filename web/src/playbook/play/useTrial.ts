@@ -81,6 +81,5 @@ export function useTrial(written: Written, place: ReturnType<typeof useTrialPlac
     queryFn: () => answer(client.POST('/api/play-trials', { body: body.value })),
     enabled: computed(() => !!place.snap.value && !!written.work.value && !!place.lineUp.data.value),
     placeholderData: keepPreviousData,
-    retry: false,
   })
 }

@@ -76,21 +76,25 @@ export function keyLines(actions: readonly Action[]): { group: string; lines: Ke
   }))
 }
 
-const SLIDER_KEYS = ['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', 'Home', 'End', 'PageUp', 'PageDown']
-const PRESSED = ['checkbox', 'radio', 'button', 'submit']
+const ARROWS = ['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown']
+/** Keys that a field which is not written in keeps to itself. */
+const OWN_KEYS: Record<string, readonly string[]> = {
+  range: [...ARROWS, 'Home', 'End', 'PageUp', 'PageDown'],
+  radio: [...ARROWS, ' '],
+  checkbox: [' ', 'Enter'],
+  button: [' ', 'Enter'],
+  submit: [' ', 'Enter'],
+}
 
 /** Whether a key press belongs to what it was typed into, so that no action may have it. */
 export function typing(event: Pick<KeyboardEvent, 'key' | 'target'>): boolean {
   const target = event.target
   if (!(target instanceof HTMLElement)) return false
-  if (target instanceof HTMLInputElement) {
-    if (target.type === 'range') return SLIDER_KEYS.includes(event.key)
-    return PRESSED.includes(target.type) ? event.key === ' ' || event.key === 'Enter' : true
-  }
+  if (target instanceof HTMLInputElement) return OWN_KEYS[target.type]?.includes(event.key) ?? true
   return target.isContentEditable || target.tagName === 'TEXTAREA'
 }
 
-const PRESSABLE = 'button, a, summary, [role=tab]'
+const PRESSABLE = 'button, a, summary'
 /** Whether a key press works what has the focus: Enter and Space on a button, unless the view takes them there. */
 export function pressing(event: Pick<KeyboardEvent, 'key' | 'target'>): boolean {
   if (event.key !== 'Enter' && event.key !== ' ') return false

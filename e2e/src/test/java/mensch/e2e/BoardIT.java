@@ -313,7 +313,7 @@ class BoardIT extends InBrowser {
 
     private static void edit(Page page, String job, String sentence) {
         strip(page, job).click();
-        page.locator("[role=tab]", new Page.LocatorOptions().setHasText("Rules"))
+        page.locator(".tabs label", new Page.LocatorOptions().setHasText("Rules"))
                 .click();
         page.locator("aside button", new Page.LocatorOptions().setHasText("Add a rung"))
                 .click();

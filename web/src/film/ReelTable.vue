@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { Table, type TableColumnsType } from 'ant-design-vue'
+import type { ReelItem } from '../api/types'
+
+/** The films kept here, with what was done on each. */
+defineProps<{ reels: ReelItem[]; loading: boolean }>()
+defineEmits<{ erase: [reel: ReelItem] }>()
+
+const size = (bytes: number): string => (bytes ? `${(bytes / 1e6).toFixed(1)} MB` : 'not known')
+const COLUMNS: TableColumnsType<ReelItem> = [
+  { key: 'name', title: 'Reel', width: 180 },
+  { key: 'view', title: 'View', dataIndex: 'view' },
+  { key: 'snaps', title: 'Snaps', dataIndex: 'snaps' },
+  { key: 'calibrated', title: 'Solved views', customRender: ({ record: r }) => `${r.calibrated} of ${r.snaps}` },
+  { key: 'marked', title: 'Marked', customRender: ({ record: r }) => `${r.marked} of ${r.snaps}` },
+  { key: 'length', title: 'Length', customRender: ({ record: r }) => `${r.seconds.toFixed(1)} s, ${r.frames} frames` },
+  {
+    key: 'picture',
+    title: 'Picture',
+    customRender: ({ record: r }) => `${r.width} x ${r.height} px${r.rotation ? `, turned ${r.rotation}°` : ''}`,
+  },
+  { key: 'size', title: 'Size', customRender: ({ record: r }) => size(r.bytes) },
+  { key: 'erase', title: 'Erase' },
+]
+</script>
+
+<template>
+  <Table
+    :columns="COLUMNS"
+    :data-source="reels"
+    :loading="loading"
+    :pagination="false"
+    :scroll="{ x: 860 }"
+    row-key="id"
+    size="middle"
+  >
+    <template #bodyCell="{ column, record }">
+      <RouterLink
+        v-if="column.key === 'name'"
+        :to="`/film/${record.id}`"
+        >{{ record.name }}</RouterLink
+      >
+      <button
+        v-else-if="column.key === 'erase'"
+        class="link"
+        type="button"
+        :aria-label="`Erase ${record.name}`"
+        @click="$emit('erase', record as ReelItem)"
+      >
+        Erase
+      </button>
+    </template>
+    <template #emptyText>
+      <p class="soft">No film yet. Upload one below: an MP4 or WebM of a game or of a practice.</p>
+    </template>
+  </Table>
+</template>
+
+<style scoped>
+a {
+  color: var(--ink);
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,22 @@
+import { QueryClient } from '@tanstack/vue-query'
+import { answer, client, problemOf } from '../api/client'
+
+const TIMES = 2
+
+/** What was refused is refused again; what did not come at all is asked for once more. */
+const again = (failed: number, error: Error): boolean => {
+  const { status } = problemOf(error)
+  return failed < TIMES && (status === 0 || status >= 500)
+}
+
+/** The one place where answers of the server are kept: the latest wins, the same question is asked once. */
+export const queries = new QueryClient({ defaultOptions: { queries: { retry: again } } })
+
+export const CHOICES = { queryKey: ['choices'], queryFn: () => answer(client.GET('/api/choices')) }
+export const CALLS = { queryKey: ['calls'], queryFn: () => answer(client.GET('/api/calls')) }
+/** What the engine measures by: it ships with the application and changes with it alone. */
+export const FIGURES = {
+  queryKey: ['figures'],
+  queryFn: () => answer(client.GET('/api/conventions/figures')),
+  staleTime: Infinity,
+}
