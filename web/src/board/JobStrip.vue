@@ -26,6 +26,8 @@ const fold = computed<Row[]>(() => {
 /** What the open column adds; a part that is cut in the fold stands here in full. */
 const rest = (job: JobRow): Row[] => ROWS.filter((name) => name !== 'move' || part(job, 'move').shown !== 'none')
 const ordered = computed(() => (props.from === 'offence' ? props.jobs : [...props.jobs].reverse()))
+/** One stop of Tab: the man in hand, or the first; Left and Right walk them. */
+const stop = computed(() => (ordered.value.find((j) => j.id === props.selected) ?? ordered.value[0])?.id)
 const part = (job: JobRow, name: string): PartRow => job.parts.find((p) => p.part === name)!
 
 /** A lateral x depth pair stays on one line. */
@@ -66,6 +68,7 @@ function because(job: JobRow): { rung: string; facts: string }[] {
       <button
         type="button"
         :aria-pressed="job.id === selected"
+        :tabindex="job.id === stop ? 0 : -1"
         :data-job="job.id"
         data-passes-keys
         @click="$emit('pick', job.id)"

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
 import { answer, client, over, problemOf } from '../api/client'
 import type { RosterAnswer, RosterSheet } from '../api/types'
+import { useWalked } from '../shell/walked'
 import HouseTabs from './HouseTabs.vue'
 import ChartLine from './ChartLine.vue'
 import SquadTable from './SquadTable.vue'
 import { BODIES } from './roster'
 
+const chart = useTemplateRef<HTMLElement>('chart')
+useWalked(chart, '.role')
 const found = shallowRef<RosterAnswer>()
 const sheet = ref<RosterSheet>({ players: [], chart: [], staying: [] })
 const kept = ref('')
@@ -117,6 +120,7 @@ function exportRoster(): void {
       />
     </section>
     <section
+      ref="chart"
       class="rolls wide"
       aria-label="Depth chart"
       tabindex="0"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { RosterAnswer, RosterSheet } from '../api/types'
+import { useWalked } from '../shell/walked'
 import WordMenu from '../words/WordMenu.vue'
 import { BODIES, freshId, notOnChart, typedNumber } from './roster'
 
@@ -12,6 +13,8 @@ const accountChoices = computed(() => [
   { id: '', name: 'not at all' },
   ...props.accounts.map((a) => ({ id: a.username, name: a.displayName, words: `signs in as ${a.username}` })),
 ])
+const squad = useTemplateRef<HTMLElement>('squad')
+useWalked(squad, 'tbody tr')
 const idle = computed(() => notOnChart(sheet.value))
 
 function addMan(): void {
@@ -26,7 +29,7 @@ function takeOut(id: string): void {
 
 <template>
   <div>
-    <table>
+    <table ref="squad">
       <thead>
         <tr>
           <th>No</th>

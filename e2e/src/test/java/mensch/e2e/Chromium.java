@@ -58,15 +58,17 @@ final class Chromium implements AutoCloseable {
 
     /** No serious or critical accessibility fault on what the page shows now. */
     static void assertAccessible(Page page) {
-        assertNone(new AxeBuilder(page));
+        assertNone(page, new AxeBuilder(page));
     }
 
     /** No text with too little contrast on what the page shows now. */
     static void assertReadable(Page page) {
-        assertNone(new AxeBuilder(page).withRules(List.of("color-contrast")));
+        assertNone(page, new AxeBuilder(page).withRules(List.of("color-contrast")));
     }
 
-    private static void assertNone(AxeBuilder axe) {
+    /** What waits for an answer is dimmed meanwhile: it is looked at when the answer is there. */
+    private static void assertNone(Page page, AxeBuilder axe) {
+        page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
         var faults = axe.analyze().getViolations().stream()
                 .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
                 .map(v -> v.getId() + ": " + v.getNodes().get(0).getTarget() + " " + v.getHelp())
