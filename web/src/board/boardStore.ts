@@ -3,6 +3,7 @@ import { defineStore, storeToRefs } from 'pinia'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
 import type { Board, BoardRequest, CallSheet, Edit, Hand, SnapWords } from '../api/types'
+import { useAtHand } from '../shell/atHand'
 import { OF_WINDOW, useKept } from '../shell/kept'
 import { useLists } from '../shell/lists'
 import { knownOnly, type BoardPlace } from './boardAddress'
@@ -171,6 +172,7 @@ export const useBoard = defineStore('board', () => {
     if (!lists.call(id)) await lists.loadCalls()
     if (choices.value) toGame(lists.playersOf(id))
     callId.value = id
+    useAtHand().use({ kind: 'call', id })
     revision.value = revisionOf(id)
     trying.value = undefined
     tryProblem.value = undefined

@@ -8,6 +8,7 @@ const item = (id: string, over: Partial<PlaybookItem> = {}): PlaybookItem => ({
   id,
   name: id,
   summary: 'three deep',
+  family: 'Cover 3',
   kinds: [],
   revision: 0,
   install: 'catalogue',
@@ -18,8 +19,9 @@ const item = (id: string, over: Partial<PlaybookItem> = {}): PlaybookItem => ({
   ...over,
 })
 const LIST = [item('fog'), item('mist', { install: 'plan', published: false }), item('hail', { retired: true })]
+const SHOWN = { favourites: [], together: true }
 const stops = (picked: string): (string | undefined)[] =>
-  mount(DocumentLines, { props: { list: LIST, picked } })
+  mount(DocumentLines, { props: { ...SHOWN, list: LIST, picked } })
     .findAll('button')
     .map((b) => b.attributes('tabindex'))
 
@@ -29,18 +31,18 @@ describe('documents as lines', () => {
     expect(stops('elsewhere')).toEqual(['0', '-1', '-1'])
   })
   it('say how far each has come', () => {
-    const lines = mount(DocumentLines, { props: { list: LIST, picked: '' } }).findAll('small')
+    const lines = mount(DocumentLines, { props: { ...SHOWN, list: LIST, picked: '' } }).findAll('li small')
     expect(lines.map((l) => l.text())).toEqual(['', "this week's plan draft", 'retired'])
   })
   it('are picked with a click and opened with two', async () => {
-    const lines = mount(DocumentLines, { props: { list: LIST, picked: '' } })
+    const lines = mount(DocumentLines, { props: { ...SHOWN, list: LIST, picked: '' } })
     await lines.findAll('button')[1]!.trigger('click')
     await lines.findAll('button')[1]!.trigger('dblclick')
     expect(lines.emitted('pick')).toEqual([['mist']])
     expect(lines.emitted('open')).toEqual([[LIST[1]]])
   })
   it('take the hand along when it is among them', async () => {
-    const lines = mount(DocumentLines, { props: { list: LIST, picked: 'fog' }, attachTo: document.body })
+    const lines = mount(DocumentLines, { props: { ...SHOWN, list: LIST, picked: 'fog' }, attachTo: document.body })
     HTMLElement.prototype.scrollIntoView = () => undefined
     lines.findAll('button')[0]!.element.focus()
     await lines.setProps({ picked: 'hail' })

@@ -1,15 +1,24 @@
 <script setup lang="ts">
-import { useTemplateRef } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { PlaybookItem } from '../api/types'
+import { nameOf } from '../shell/atHand'
+import { families } from './playbookStore'
 
 /** Documents as lines of words; one Tab stop, the arrows walk, a double click opens. */
-const props = defineProps<{ list: readonly PlaybookItem[]; picked: string }>()
+const props = defineProps<{
+  list: readonly PlaybookItem[]
+  picked: string
+  /** Names of those he likes. */
+  favourites: readonly string[]
+  /** Under the names of their families, in the order of which they come. */
+  together: boolean
+}>()
+const groups = computed(() => (props.together ? [...families(props.list)] : [['', props.list] as const]))
 defineEmits<{ pick: [id: string]; open: [item: PlaybookItem] }>()
 const INSTALLED: Record<string, string> = { catalogue: '', installed: 'installed', plan: "this week's plan" }
 const lines = useTemplateRef<HTMLElement>('lines')
 /** The one Tab comes to: the picked one, else the first. */
-const stop = (item: PlaybookItem, at: number): boolean =>
-  props.list.some((i) => i.id === props.picked) ? item.id === props.picked : at === 0
+const stop = computed(() => (props.list.find((i) => i.id === props.picked) ?? props.list[0])?.id)
 /** The picked line is seen; the hand goes with it when it is in the list. */
 function follow(): void {
   const line = lines.value?.querySelector<HTMLElement>('[aria-current="true"]')
@@ -20,30 +29,61 @@ defineExpose({ follow })
 </script>
 
 <template>
-  <ul ref="lines">
-    <li
-      v-for="(item, at) in list"
-      :key="item.id"
+  <div ref="lines">
+    <section
+      v-for="[family, items] in groups"
+      :key="family"
+      :aria-label="family || undefined"
     >
-      <button
-        type="button"
-        :tabindex="stop(item, at) ? 0 : -1"
-        :aria-current="item.id === picked"
-        @click="$emit('pick', item.id)"
-        @dblclick="$emit('open', item)"
-      >
-        <b>{{ item.name }}</b>
-        <span class="is">{{ item.summary }}</span>
-        <small
-          ><strong v-if="INSTALLED[item.install]">{{ INSTALLED[item.install] }}</strong
-          ><strong v-if="!item.published"> draft</strong><template v-if="item.retired"> retired</template></small
+      <h2 v-if="family">
+        {{ family }} <small>{{ items.length }}</small>
+      </h2>
+      <ul>
+        <li
+          v-for="item in items"
+          :key="item.id"
         >
-      </button>
-    </li>
-  </ul>
+          <button
+            type="button"
+            :tabindex="item.id === stop ? 0 : -1"
+            :aria-current="item.id === picked"
+            @click="$emit('pick', item.id)"
+            @dblclick="$emit('open', item)"
+          >
+            <b
+              >{{ item.name
+              }}<span
+                v-if="favourites.includes(nameOf(item))"
+                class="star"
+                title="a favourite of mine"
+              >
+                ★</span
+              ></b
+            >
+            <span class="is">{{ item.summary }}</span>
+            <small
+              ><strong v-if="INSTALLED[item.install]">{{ INSTALLED[item.install] }}</strong
+              ><strong v-if="!item.published"> draft</strong><template v-if="item.retired"> retired</template></small
+            >
+          </button>
+        </li>
+      </ul>
+    </section>
+  </div>
 </template>
 
 <style scoped>
+h2 {
+  font: 700 14px/1.2 var(--narrow);
+  padding: 12px 16px 4px 20px;
+  position: sticky;
+  top: 0;
+  background: var(--paper);
+  border-bottom: 1.5px solid var(--ink);
+}
+h2 small {
+  font-weight: 400;
+}
 li {
   border-bottom: 1px solid var(--rule);
 }

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
 import type { PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
+import { useAtHand } from '../shell/atHand'
 import { usePaged } from '../shell/paged'
 import { usePlaybook } from './playbookStore'
 import CallPicture from './CallPicture.vue'
@@ -14,6 +15,7 @@ import StandingForm from './StandingForm.vue'
 
 const props = defineProps<{ item: PlaybookItem; mayWrite: boolean }>()
 const playbook = usePlaybook()
+const hand = useAtHand()
 const board = useBoard()
 const router = useRouter()
 const {
@@ -40,6 +42,7 @@ const isWritten = computed(() => PLAY_KINDS.includes(props.item.kind))
 async function lineUp(): Promise<void> {
   if (isCall.value) await board.chooseCall(props.item.id)
   else if (props.item.kind === 'formation') board.snap.formation = props.item.id
+  hand.use(props.item)
   await router.push('/board')
 }
 async function keep(): Promise<void> {
@@ -99,6 +102,14 @@ function lift(layer: { kind: string; id: string }): void {
         :to="`/playbook/play/${item.kind}/${item.id}`"
         >{{ mayWrite ? (item.revision ? 'Change it' : 'Open, and keep as our own') : 'Open it' }}</RouterLink
       >
+      <button
+        type="button"
+        class="button"
+        :aria-pressed="hand.isFavourite(item)"
+        @click="hand.turn(item)"
+      >
+        {{ hand.isFavourite(item) ? '★ A favourite' : '☆ Favourite' }} <span class="key">F</span>
+      </button>
       <template v-if="isCall">
         <RouterLink
           class="button"

@@ -4,6 +4,8 @@ import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import WordMenu from '../words/WordMenu.vue'
 import { useViewActions } from '../shell/actions/registry'
+import { useAtHand } from '../shell/atHand'
+import { useLists } from '../shell/lists'
 import { useSession } from '../shell/session'
 import ComposeCall from './ComposeCall.vue'
 import DocumentLines from './DocumentLines.vue'
@@ -17,7 +19,11 @@ import StandingSaid from './StandingSaid.vue'
 const playbook = usePlaybook()
 const session = useSession()
 const router = useRouter()
-const { kind, standing, find, list, selected, selectedId, loading, problem, said } = storeToRefs(playbook)
+const { kind, standing, find, against, list, selected, selectedId, loading, problem, said } = storeToRefs(playbook)
+const lists = useLists()
+const hand = useAtHand()
+if (!lists.choices) void lists.load()
+const ANY = { id: '', name: 'any formation' }
 const finder = useTemplateRef('finder')
 const lines = useTemplateRef('lines')
 const composing = ref(false)
@@ -29,6 +35,7 @@ function begin(): void {
 }
 const beginPressure = (): void => void router.push('/playbook/pressure')
 function openIt(item: { kind: string; id: string }): void {
+  hand.use(item)
   if (item.kind === 'call') void router.push(`/playbook/call/${item.id}`)
   else if (PLAY_KINDS.includes(item.kind)) void router.push(`/playbook/play/${item.kind}/${item.id}`)
 }
@@ -51,6 +58,7 @@ useViewActions({
     begin,
     beginPressure,
     picked: () => !!selected.value,
+    favour: () => selected.value && hand.turn(selected.value),
     unsay: () => void playbook.unsay(),
     said: () => !!said.value,
   }),
@@ -72,6 +80,7 @@ function toList(): void {
 function showAll(): void {
   standing.value = 'all'
   find.value = ''
+  against.value = ''
 }
 </script>
 
@@ -94,6 +103,14 @@ function showAll(): void {
           :options="STANDINGS"
           @pick="standing = $event"
         />
+        <template v-if="kind === 'call'"
+          ><em>meant for</em>
+          <WordMenu
+            :value="against"
+            label="Formation"
+            :options="[ANY, ...lists.formations]"
+            @pick="against = $event"
+        /></template>
         <em class="soft count">{{ list.length }} {{ KINDS.find((k) => k.id === kind)?.name }}</em>
       </h1>
       <label class="find"
@@ -166,6 +183,8 @@ function showAll(): void {
         ref="lines"
         :list="list"
         :picked="selectedId"
+        :favourites="hand.favourites"
+        :together="standing !== 'used'"
         @pick="selectedId = $event"
         @open="openIt"
       />

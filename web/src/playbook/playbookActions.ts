@@ -9,6 +9,7 @@ export interface ListHands {
   begin: () => void
   beginPressure: () => void
   picked: () => boolean
+  favour: () => void
   unsay: () => void
   said: () => boolean
 }
@@ -28,6 +29,7 @@ export function listActions(hands: ListHands): Action[] {
     list('page-back', 'PageUp', 'A page back', () => hands.walk(-PAGE)),
     list('find', '/', 'Find by name or by what it is', hands.find),
     list('open', 'Enter', 'Open it: its rules, or its sheet', hands.open, hands.picked),
+    list('favour', 'F', 'A favourite of mine, or none any more', hands.favour, hands.picked),
     writes('undo', 'Z', 'Take the last change of standing back', hands.unsay, hands.said),
     writes('new', 'N', 'Begin a new one', hands.begin),
     writes('new-pressure', 'B', 'Begin a pressure: who comes, then what is left', hands.beginPressure),

@@ -3,13 +3,14 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { PlaybookItem } from '../api/types'
 import { wordsOf } from '../words/fitting'
 import { client } from '../api/client'
-import { shown, standingWords, usePlaybook } from './playbookStore'
+import { shown, standingWords, usePlaybook, type Wanted } from './playbookStore'
 
 const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
   kind: 'call',
   id: 'anvil-fog',
   name: 'Anvil Fog',
   summary: 'anvil + fog',
+  family: 'Cover 2',
   kinds: ['cover 2', 'zone'],
   revision: 0,
   install: 'catalogue',
@@ -26,8 +27,17 @@ const ITEMS = [
   item({ id: 'old', name: 'Old one', retired: true }),
   item({ kind: 'front', id: 'anvil', name: 'Anvil' }),
 ]
+const wanted = (kind: string, standing: string, find = '', over: Partial<Wanted> = {}): Wanted => ({
+  kind,
+  standing,
+  find,
+  against: '',
+  favourites: [],
+  used: [],
+  ...over,
+})
 const ids = (standing: string, find = '', kind = 'call'): string[] =>
-  shown(ITEMS, kind, standing, find).map((i) => i.id)
+  shown(ITEMS, wanted(kind, standing, find)).map((i) => i.id)
 
 describe('what a playbook list shows', () => {
   it('keeps kinds apart and retired ones out', () => {
@@ -47,12 +57,32 @@ describe('what a playbook list shows', () => {
   it('keeps the words of a kind together: cover 3 is not a cover 2 against three receivers', () => {
     const three = item({ id: 'three', name: 'Three', kinds: ['cover 3', 'zone'] })
     const two = item({ id: 'two', name: 'Two', kinds: ['cover 2', 'zone', 'trips-3'] })
-    expect(shown([three, two], 'call', 'all', 'Cover 3 zone').map((i) => i.id)).toEqual(['three'])
-    expect(shown([three, two], 'call', 'all', 'trips cover').map((i) => i.id)).toEqual(['two'])
+    expect(shown([three, two], wanted('call', 'all', 'Cover 3 zone')).map((i) => i.id)).toEqual(['three'])
+    expect(shown([three, two], wanted('call', 'all', 'trips cover')).map((i) => i.id)).toEqual(['two'])
     expect(wordsOf('man free to', new Set(['man free']))).toEqual([
       { words: 'man free', kind: true },
       { words: 'to', kind: false },
     ])
+  })
+})
+
+describe('what is at hand in a playbook list', () => {
+  const of = (standing: string, over: Partial<Wanted>): string[] =>
+    shown(ITEMS, wanted('call', standing, '', over)).map((i) => i.id)
+  it('has a family together, in the order it is first met', () => {
+    const list = [item({ id: 'a' }), item({ id: 'b', family: 'Cover 3' }), item({ id: 'c' })]
+    expect(shown(list, wanted('call', 'all')).map((i) => i.id)).toEqual(['a', 'c', 'b'])
+  })
+  it('has what was used last first, whatever its family', () => {
+    expect(of('used', { used: ['call/ours', 'call/gone', 'call/anvil-fog'] })).toEqual(['ours', 'anvil-fog'])
+  })
+  it('has the favourites of this kind', () => {
+    expect(of('favourite', { favourites: ['call/ours', 'front/anvil'] })).toEqual(['ours'])
+  })
+  it('has calls that are meant for a formation, and asks it of calls alone', () => {
+    const meant = item({ id: 'meant', kinds: ['cover 2', 'trips-open'] })
+    expect(shown([...ITEMS, meant], wanted('call', 'all', '', { against: 'trips-open' }))).toEqual([meant])
+    expect(shown(ITEMS, wanted('front', 'all', '', { against: 'trips-open' }))).toHaveLength(1)
   })
 })
 

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
 import type { Paged, PlaybookItem, RevisionItem } from '../api/types'
+import { nameOf, useAtHand } from '../shell/atHand'
 import { useKept } from '../shell/kept'
 import { finds, wordsOf } from '../words/fitting'
 
@@ -23,6 +24,8 @@ export const STANDINGS = [
   { id: 'installed', name: 'installed' },
   { id: 'plan', name: "in this week's plan" },
   { id: 'own', name: 'our own' },
+  { id: 'favourite', name: 'my favourites' },
+  { id: 'used', name: 'what I used last' },
   { id: 'retired', name: 'retired' },
 ]
 /** What the programme does with a document. */
@@ -44,17 +47,39 @@ export function standingWords(before: Standing, now: Standing): string {
 }
 export type Install = PlaybookItem['install']
 
-/** Which documents a list shows; pure, so that it can be tested without a server. */
-export function shown(items: readonly PlaybookItem[], kind: string, standing: string, find: string): PlaybookItem[] {
-  const wanted = wordsOf(find, new Set(items.flatMap((i) => i.kinds)))
-  return items.filter((i) => {
-    if (i.kind !== kind) return false
-    if (standing === 'retired' ? !i.retired : i.retired) return false
-    if (standing === 'own' && i.revision === 0) return false
-    if (standing === 'plan' && i.install !== 'plan') return false
-    if (standing === 'installed' && i.install === 'catalogue') return false
-    return finds(wanted, `${i.name} ${i.summary} ${i.id}`, i.kinds)
+/** What is looked for in the playbook. */
+export interface Wanted {
+  kind: string
+  standing: string
+  find: string
+  /** Calls that are meant for this formation; empty for any. */
+  against: string
+  favourites: readonly string[]
+  /** The latest first. */
+  used: readonly string[]
+}
+/** Which documents a list shows, those of one family together; pure, so that it can be tested without a server. */
+export function shown(items: readonly PlaybookItem[], by: Wanted): PlaybookItem[] {
+  const wanted = wordsOf(by.find, new Set(items.flatMap((i) => i.kinds)))
+  const found = items.filter((i) => {
+    if (i.kind !== by.kind) return false
+    if (by.standing === 'retired' ? !i.retired : i.retired) return false
+    if (by.standing === 'own' && i.revision === 0) return false
+    if (by.standing === 'plan' && i.install !== 'plan') return false
+    if (by.standing === 'installed' && i.install === 'catalogue') return false
+    if (by.standing === 'favourite' && !by.favourites.includes(nameOf(i))) return false
+    if (by.standing === 'used' && !by.used.includes(nameOf(i))) return false
+    if (i.kind === 'call' && by.against && !i.kinds.includes(by.against)) return false
+    return finds(wanted, `${i.name} ${i.summary} ${i.family} ${i.id}`, i.kinds)
   })
+  if (by.standing === 'used') return found.sort((a, b) => by.used.indexOf(nameOf(a)) - by.used.indexOf(nameOf(b)))
+  return [...families(found).values()].flat()
+}
+/** Documents by family, in the order in which each is met first. */
+export function families(items: readonly PlaybookItem[]): Map<string, PlaybookItem[]> {
+  const found = new Map<string, PlaybookItem[]>()
+  for (const item of items) found.set(item.family, [...(found.get(item.family) ?? []), item])
+  return found
 }
 
 /** Everything in the playbook and what the programme does with it. */
@@ -66,7 +91,18 @@ export const usePlaybook = defineStore('playbook', () => {
   const selectedId = useKept('playbook.selected', '')
   const loading = ref(true)
   const problem = ref<Problem>()
-  const list = computed(() => shown(items.value, kind.value, standing.value, find.value))
+  const against = ref('')
+  const hand = useAtHand()
+  const list = computed(() =>
+    shown(items.value, {
+      kind: kind.value,
+      standing: standing.value,
+      find: find.value,
+      against: against.value,
+      favourites: hand.favourites,
+      used: hand.used,
+    }),
+  )
   const selected = computed(() => items.value.find((i) => i.kind === kind.value && i.id === selectedId.value))
   const of = (wanted: string): PlaybookItem[] => items.value.filter((i) => i.kind === wanted && !i.retired)
 
@@ -75,6 +111,7 @@ export const usePlaybook = defineStore('playbook', () => {
     kind.value = item.kind
     standing.value = 'all'
     find.value = ''
+    against.value = ''
     selectedId.value = item.id
   }
   async function load(): Promise<void> {
@@ -143,6 +180,7 @@ export const usePlaybook = defineStore('playbook', () => {
     kind,
     standing,
     find,
+    against,
     selectedId,
     loading,
     problem,

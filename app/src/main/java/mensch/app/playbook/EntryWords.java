@@ -1,22 +1,31 @@
 package mensch.app.playbook;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.document.Document;
 import mensch.core.formation.Features;
 import mensch.core.library.Library;
+import mensch.core.play.Pass;
+import mensch.core.play.Plays;
+import mensch.core.play.Protection;
+import mensch.core.play.Run;
+import mensch.core.play.RunPass;
 import mensch.core.sheet.CallWords;
+import mensch.core.sheet.PlayInWords;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What a document of the playbook is, beside its name.
  *
  * @param summary in the trade's words
+ * @param family what it stands together with; empty when its kind is one family
  * @param kinds what such a thing is called wherever the game is played, for finding it
  */
-record EntryWords(String summary, List<String> kinds) {
+record EntryWords(String summary, List<String> kinds, String family) {
 
     /** @param call the call itself, or the first one that the document is in; null when there is none */
     static EntryWords of(Document document, @Nullable Call call, Library library) {
@@ -25,13 +34,7 @@ record EntryWords(String summary, List<String> kinds) {
                 Call whole = call == null ? library.call(document.id()) : call;
                 yield whole(whole, CallWords.of(whole, library));
             }
-            case "coverage" ->
-                new EntryWords(
-                        about(document).orElse("cover side: " + text(document, "cover side")),
-                        Optional.ofNullable(call)
-                                .flatMap(c -> CallWords.of(c, library))
-                                .map(CallWords::kinds)
-                                .orElse(List.of()));
+            case "coverage" -> coverage(document, Optional.ofNullable(call).flatMap(c -> CallWords.of(c, library)));
             case "front" -> plain(about(document).orElse("call side: " + text(document, "call side")));
             case "movement" ->
                 plain(about(document)
@@ -43,7 +46,7 @@ record EntryWords(String summary, List<String> kinds) {
                                         .map(String::valueOf)
                                         .orElse("any") + " rush"));
             case "formation" -> formation(document, library);
-            default -> plain(play(document));
+            default -> play(document, library.plays());
         };
     }
 
@@ -53,7 +56,8 @@ record EntryWords(String summary, List<String> kinds) {
                 said.map(CallWords::words).orElse(""),
                 Stream.of(said.stream().flatMap(s -> s.kinds().stream()), call.meantFor().stream(), inside)
                         .flatMap(s -> s)
-                        .toList());
+                        .toList(),
+                said.map(CallWords::family).orElse("Other"));
     }
 
     private static EntryWords formation(Document document, Library library) {
@@ -62,29 +66,44 @@ record EntryWords(String summary, List<String> kinds) {
         String family = document.text("family").orElse("our own");
         boolean eleven = library.formation(document.id()).players() == 11;
         return new EntryWords(
-                (eleven ? features.personnel() + " personnel, " : "") + features.receivers() + "; " + family,
-                List.of(features.personnel(), features.receivers(), family));
+                (eleven ? features.personnel() + " personnel, " : "") + features.receivers(),
+                List.of(features.personnel(), features.receivers(), family),
+                capital(family));
     }
 
-    private static String play(Document document) {
-        return switch (document.kind()) {
-            case "run" ->
-                point(text(document, "point")) + ", "
-                        + document.values()
-                                .part("ball")
-                                .flatMap(b -> b.text("carrier"))
-                                .orElse("");
-            case "pass" -> document.text("attacks").map(a -> "attacks " + a).orElse("own");
-            case "option" -> "with " + text(document, "run") + ", reads " + text(document, "reads");
-            case "protection" -> "stay: " + String.join(", ", document.values().texts("stay"));
-            case "routes" ->
-                document.values().part("routes").map(r -> r.all().size()).orElse(0) + " routes";
-            default -> document.text("family").orElse("own");
+    private static EntryWords coverage(Document document, Optional<CallWords> said) {
+        return new EntryWords(
+                about(document).orElse("cover side: " + text(document, "cover side")),
+                said.map(CallWords::kinds).orElse(List.of()),
+                said.map(s -> s.kinds().get(0)).map(EntryWords::capital).orElse("Other"));
+    }
+
+    private static EntryWords play(Document document, Plays plays) {
+        Optional<PlayInWords> said = switch (document.kind()) {
+            case "run" -> named(plays.runs(), Run::id, document).map(PlayInWords::of);
+            case "pass" -> named(plays.passes(), Pass::id, document).map(PlayInWords::of);
+            case "option" -> named(plays.options(), RunPass::id, document).map(PlayInWords::of);
+            case "protection" ->
+                named(plays.protections(), Protection::id, document).map(PlayInWords::of);
+            default -> Optional.empty();
         };
+        return said.map(s -> new EntryWords(s.words(), List.of(s.family().toLowerCase(Locale.ROOT)), s.family()))
+                .orElseGet(() -> plain(document.values()
+                                .part("routes")
+                                .map(r -> r.all().size())
+                                .orElse(0) + " routes"));
+    }
+
+    private static <P> Optional<P> named(List<P> plays, Function<P, String> id, Document document) {
+        return plays.stream().filter(p -> id.apply(p).equals(document.id())).findFirst();
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static EntryWords plain(String words) {
-        return new EntryWords(words, List.of());
+        return new EntryWords(words, List.of(), "");
     }
 
     private static String text(Document document, String key) {
@@ -95,9 +114,5 @@ record EntryWords(String summary, List<String> kinds) {
     private static Optional<String> about(Document document) {
         return document.text("about")
                 .map(a -> a.contains(". ") ? a.substring(0, a.indexOf(". ")) : a.replaceAll("\\.$", ""));
-    }
-
-    private static String point(String letter) {
-        return letter.length() == 1 ? letter + " gap" : letter;
     }
 }

@@ -70,6 +70,7 @@ class PlaybookController {
      * One document in a list.
      *
      * @param summary what it is, in the trade's words
+     * @param family what it stands together with in a list; empty when its kind is one family
      * @param kinds what such a thing is called wherever the game is played, for finding it
      * @param savedBy who saved the newest revision; null for the catalogue
      * @param version of the programme's standing; goes back as If-Match with the next change of it
@@ -79,6 +80,7 @@ class PlaybookController {
             String id,
             String name,
             String summary,
+            String family,
             List<String> kinds,
             int revision,
             @Nullable String savedBy,
@@ -172,6 +174,7 @@ class PlaybookController {
                 document.id(),
                 document.name(),
                 said.summary(),
+                said.family(),
                 said.kinds(),
                 saved == null ? 0 : saved.revision(),
                 saved == null ? null : saved.savedBy(),

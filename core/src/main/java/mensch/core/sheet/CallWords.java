@@ -26,9 +26,10 @@ import mensch.core.rung.Task;
  * What a call is in the trade's words, read from how it lines up: who stands where, who rushes, who is deep.
  *
  * @param words for a line beside its name: "4-2-5, three deep, four under, four rush"
+ * @param family calls of one kind stand together: "Cover 3", "Pressure, cover 1"
  * @param kinds what it is called wherever the game is played, for finding it: "cover 3", "zone", "blitz"
  */
-public record CallWords(String words, List<String> kinds) {
+public record CallWords(String words, List<String> kinds, String family) {
     private static final List<String> COUNTS =
             List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven");
     private static final int RUSHERS = 4;
@@ -38,6 +39,7 @@ public record CallWords(String words, List<String> kinds) {
     /** With so many men on men the rest is help, not zone. */
     private static final int MAN_COVERAGE = 3;
 
+    private static final String PRESSURE = "pressure";
     private static final String EVERYDAY = "doubles-gun";
     private static final String MIDDLE = "hs m 50 1&10";
 
@@ -53,7 +55,20 @@ public record CallWords(String words, List<String> kinds) {
     /** As it lines up on one snap. */
     public static CallWords of(Lineup lineup) {
         var counted = new Counted(lineup);
-        return new CallWords(said(counted), kinds(counted));
+        List<String> kinds = kinds(counted);
+        return new CallWords(said(counted), kinds, family(kinds));
+    }
+
+    /** How many, as it is said: "four". */
+    static String count(int n) {
+        return COUNTS.get(n);
+    }
+
+    private static String family(List<String> kinds) {
+        String shell = kinds.get(0);
+        return kinds.contains(PRESSURE)
+                ? "Pressure, " + shell
+                : Character.toUpperCase(shell.charAt(0)) + shell.substring(1);
     }
 
     private static Snap snap(LibraryFormation formation) {
@@ -189,7 +204,7 @@ public record CallWords(String words, List<String> kinds) {
         kinds.add(COUNTS.get(c.of(PassKind.DEEP)) + " deep");
         boolean blitz = c.of(PassKind.RUSH) > RUSHERS && !c.sent().isEmpty();
         if (!c.flag() && (blitz || c.lineup.inForce().pressures())) {
-            kinds.add("pressure");
+            kinds.add(PRESSURE);
             kinds.add(blitz ? "blitz" : c.sent().isEmpty() ? "bluff" : "simulated");
             if (blitz && !c.man()) {
                 kinds.add("zone pressure");

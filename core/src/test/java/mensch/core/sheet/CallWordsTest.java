@@ -81,4 +81,13 @@ class CallWordsTest {
             }
         }
     }
+
+    @ParameterizedTest
+    @CsvSource({"anvil-drizzle, Cover 3", "anvil-frost, Cover 4", "anvil-swift, 'Pressure, cover 3'"})
+    void callsOfOneKindStandTogether(String call, String family) {
+        assertThat(CallWords.of(Snaps.LIBRARY.call(call), Snaps.LIBRARY)
+                        .orElseThrow()
+                        .family())
+                .isEqualTo(family);
+    }
 }

@@ -1,0 +1,102 @@
+package mensch.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import mensch.core.play.Delivery.Launch;
+import mensch.core.play.Pass;
+import mensch.core.play.Protection;
+import mensch.core.play.Run;
+import mensch.core.play.RunPass;
+import mensch.core.play.Who;
+import mensch.core.rung.Where;
+
+/**
+ * What a play of theirs is in the trade's words, read from what it is made of.
+ *
+ * @param family plays of one kind stand together: "Quick game", "To the C gap"
+ * @param words for a line beside its name: "to the C gap, deepest back; two pull"
+ */
+public record PlayInWords(String family, String words) {
+    /** Three steps and out: a later throw is no quick game any more; seconds after the snap, handbook 2, model. */
+    private static final double QUICK_SECONDS = 2.0;
+
+    private static final String PULL = "pull";
+
+    public static PlayInWords of(Run run) {
+        String to = run.point() == Run.OUTSIDE ? "outside everybody" : "to the " + run.point() + " gap";
+        List<String> words = new ArrayList<>();
+        words.add(to + ", "
+                + run.ball().carriers().stream().map(PlayInWords::said).collect(Collectors.joining(" or ")));
+        long pull = run.told().stream()
+                .filter(t -> t.block().words().startsWith(PULL))
+                .count();
+        if (pull > 0) {
+            words.add(CallWords.count((int) pull) + (pull == 1 ? " pulls" : " pull"));
+        }
+        if (run.ball().first() == Run.First.PASS) {
+            words.add("begins as a pass");
+        }
+        String family = run.option() ? "Options" : Character.toUpperCase(to.charAt(0)) + to.substring(1);
+        return new PlayInWords(family, String.join("; ", words));
+    }
+
+    public static PlayInWords of(Pass pass) {
+        String thrown = "thrown after %.1f s".formatted(pass.throwSeconds());
+        return new PlayInWords(
+                family(pass), pass.attacks() == null ? thrown : "attacks " + pass.attacks() + "; " + thrown);
+    }
+
+    private static String family(Pass pass) {
+        if (!pass.delivery().screen().isEmpty()) {
+            return "Screens";
+        }
+        if (pass.delivery().launch() != Launch.SET) {
+            return "Boots and sprint-outs";
+        }
+        if (pass.delivery().fake() != null) {
+            return "Play action";
+        }
+        return pass.throwSeconds() <= QUICK_SECONDS ? "Quick game" : "Dropback";
+    }
+
+    public static PlayInWords of(RunPass option) {
+        String who = option.reads() == RunPass.Read.BACKER
+                ? "inside backer"
+                : option.reads().words();
+        String where = option.on() == Where.OTHER ? " away from the play" : " to the play side";
+        return new PlayInWords("With " + option.run().name(), "reads the " + who + where);
+    }
+
+    public static PlayInWords of(Protection protection) {
+        List<String> stay = new ArrayList<>();
+        if (protection.back()) {
+            stay.add(Protection.Stays.BACK.words());
+        }
+        if (protection.end()) {
+            stay.add(Protection.Stays.END.words());
+        }
+        if (protection.second()) {
+            stay.add(Protection.Stays.SECOND.words());
+        }
+        String men = CallWords.count(protection.men());
+        return new PlayInWords(
+                Character.toUpperCase(men.charAt(0)) + men.substring(1) + " protect",
+                protection.scheme().words()
+                        + (stay.isEmpty() ? "; nobody else stays in" : "; " + and(stay) + stay(stay)));
+    }
+
+    private static String stay(List<String> men) {
+        return men.size() == 1 ? " stays in" : " stay in";
+    }
+
+    private static String and(List<String> words) {
+        return words.size() < 2
+                ? String.join("", words)
+                : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+    }
+
+    private static String said(Who who) {
+        return Who.said(who.words());
+    }
+}
