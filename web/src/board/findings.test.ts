@@ -42,7 +42,7 @@ describe('findings in groups', () => {
       'bust: a play for nothing',
       'weak: costs ground',
       'note: worth knowing',
-      'standing facts: what this call gives and leans on',
+      'standing facts: what it gives and leans on',
     ])
   })
   it('are walked round', () => {

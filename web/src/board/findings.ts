@@ -34,7 +34,7 @@ const HEADS: Record<string, string> = {
   weak: 'weak: costs ground',
   'cannot tell': 'cannot tell',
   note: 'note: worth knowing',
-  fact: 'standing facts: what this call gives and leans on',
+  fact: 'standing facts: what it gives and leans on',
   muted: 'muted: lived with',
 }
 /** What stands over a group: its severity and what it costs. */

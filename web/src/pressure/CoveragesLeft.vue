@@ -1,9 +1,14 @@
 <script setup lang="ts">
+import { useTemplateRef } from 'vue'
+import { useWalked } from '../shell/walked'
 import { costWords, type Left } from './usePressure'
 
 /** What the others can play behind it, where the least breaks first. */
 defineProps<{ left: readonly Left[]; picked?: string; stays: string }>()
 defineEmits<{ pick: [coverage: string] }>()
+const lines = useTemplateRef<HTMLElement>('lines')
+useWalked(lines, 'li')
+defineExpose({ focus: () => lines.value?.querySelector<HTMLElement>('button[tabindex="0"]')?.focus() })
 </script>
 
 <template>
@@ -13,7 +18,7 @@ defineEmits<{ pick: [coverage: string] }>()
       >every play run at each; of those that give nothing for nothing, what is usual behind so many first</span
     >
   </h2>
-  <ol>
+  <ol ref="lines">
     <li
       v-for="l in left"
       :key="l.coverage"
@@ -33,19 +38,8 @@ defineEmits<{ pick: [coverage: string] }>()
   </ol>
 </template>
 
+<style scoped src="./lists.css"></style>
 <style scoped>
-h2 {
-  font: 700 15px/1.3 var(--narrow);
-  padding: 4px 0;
-}
-h2 .soft {
-  font-weight: 400;
-}
-ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 button {
   all: unset;
   box-sizing: border-box;

@@ -24,9 +24,16 @@ const session = useSession()
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 onMounted(() => playbook.load())
 const selected = ref<string>()
+const men = useTemplateRef('men')
+const covers = useTemplateRef('covers')
+const toName = (): void => document.querySelector<HTMLElement>('.pressure header textarea')?.focus()
 const kept = useTemplateRef<HTMLElement>('kept')
+/** In flag one man is the rusher by rule: a pressure is of the eleven-man game. */
 const fronts = computed(() =>
-  playbook.of('front').map((f) => ({ id: f.id, name: f.name, words: f.summary, kinds: f.kinds })),
+  playbook
+    .of('front')
+    .filter((f) => !f.kinds.includes('flag'))
+    .map((f) => ({ id: f.id, name: f.name, words: f.summary, kinds: f.kinds })),
 )
 const formations = computed(() =>
   (lists.choices?.formations ?? []).filter((f) => f.players === 11).map(formationChoice),
@@ -38,7 +45,7 @@ const stays = computed(() => counted(coverage.value?.cover ?? 0))
 async function another(): Promise<void> {
   made.value = undefined
   await nextTick()
-  document.querySelector<HTMLElement>('.pressure header textarea')?.focus()
+  toName()
 }
 watch(made, async () => {
   await nextTick()
@@ -51,6 +58,9 @@ useViewActions({
   title: 'Pressure',
   actions: [
     writes('keep', 'S', 'Keep it, and the call it is first of', () => void pressure.keep()),
+    goes('men', 'W', 'To who comes: up and down walk the men', () => men.value?.focus()),
+    goes('left', 'C', 'To the coverages that are left', () => covers.value?.focus()),
+    writes('name', 'N', 'Give it a name', toName),
     goes('leave', 'Escape', 'Back to the playbook', () => void router.push('/playbook')),
   ],
 })
@@ -155,6 +165,7 @@ useViewActions({
     >
       <WhoComes
         v-if="sheet && trial.data.value"
+        ref="men"
         :jobs="sheet.jobs"
         :choices="trial.data.value.choices"
         :told="pressure.told"
@@ -164,6 +175,7 @@ useViewActions({
       />
       <CoveragesLeft
         v-if="left.length"
+        ref="covers"
         :left="left"
         :picked="coverage?.coverage"
         :stays="stays"

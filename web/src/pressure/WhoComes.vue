@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { useTemplateRef } from 'vue'
 import type { BegunPressure, JobRow } from '../api/types'
 import type { Choice } from '../words/fitting'
 import WordMenu from '../words/WordMenu.vue'
+import { useWalked } from '../shell/walked'
 import { AS_CALLED } from './usePressure'
 
 /** Every man in the order they stand, and what he is told on top of front and coverage. */
@@ -12,6 +14,9 @@ const props = defineProps<{
   selected?: string
 }>()
 defineEmits<{ tell: [job: JobRow, told: string]; pick: [job: string] }>()
+const lines = useTemplateRef<HTMLElement>('lines')
+useWalked(lines, 'li')
+defineExpose({ focus: () => lines.value?.querySelector<HTMLElement>('button[tabindex="0"]')?.focus() })
 const place = (job: JobRow): string => job.parts.find((p) => p.part === 'align')?.shown ?? ''
 const AS: Choice = { id: AS_CALLED, name: 'as he is called' }
 function may(job: JobRow): readonly Choice[] {
@@ -23,7 +28,7 @@ const comes = (job: JobRow): boolean => job.kind === 'rush'
 
 <template>
   <h2>Who comes <span class="soft">left to right; say it man by man</span></h2>
-  <ol>
+  <ol ref="lines">
     <li
       v-for="job in jobs"
       :key="job.id"
@@ -41,19 +46,8 @@ const comes = (job: JobRow): boolean => job.kind === 'rush'
   </ol>
 </template>
 
+<style scoped src="./lists.css"></style>
 <style scoped>
-h2 {
-  font: 700 15px/1.3 var(--narrow);
-  padding: 4px 0;
-}
-h2 .soft {
-  font-weight: 400;
-}
-ol {
-  list-style: none;
-  margin: 0 0 10px;
-  padding: 0;
-}
 li {
   display: grid;
   grid-template-columns: 34px minmax(0, 1fr) minmax(0, 1.3fr) 50px;

@@ -46,18 +46,20 @@ watch(
           class="brand"
           >Mensch</RouterLink
         >
-        <RouterLink
-          v-if="session.me && !session.me.mayWrite"
-          to="/mine"
-          >My job</RouterLink
-        >
-        <RouterLink to="/board">Board</RouterLink>
-        <RouterLink
-          to="/playbook"
-          :class="{ on: $route.path.startsWith('/playbook') }"
-          >Playbook</RouterLink
-        >
-        <RouterLink to="/plan">Plan</RouterLink>
+        <template v-if="session.me">
+          <RouterLink
+            v-if="!session.me.mayWrite"
+            to="/mine"
+            >My job</RouterLink
+          >
+          <RouterLink to="/board">Board</RouterLink>
+          <RouterLink
+            to="/playbook"
+            :class="{ on: $route.path.startsWith('/playbook') }"
+            >Playbook</RouterLink
+          >
+          <RouterLink to="/plan">Plan</RouterLink>
+        </template>
         <template v-if="session.me?.mayWrite">
           <RouterLink
             to="/film"

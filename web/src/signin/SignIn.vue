@@ -65,8 +65,11 @@ async function submit(): Promise<void> {
       {{ busy ? 'Signing in' : 'Sign in' }}
     </button>
     <p class="soft">
-      The start command printed the demo sign-in; its people and games are made up. What you had typed before is still
-      here.
+      {{
+        session.last
+          ? 'What you had typed before is still here.'
+          : 'The start command printed the demo sign-in; its people and games are made up.'
+      }}
     </p>
   </form>
 </template>

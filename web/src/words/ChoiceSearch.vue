@@ -12,9 +12,11 @@ const props = defineProps<{
   listClass?: string
   /** What is typed may be taken as it is. */
   free?: boolean
+  /** What was typed before the list was there. */
+  begun?: string
 }>()
 const emit = defineEmits<{ pick: [id: string]; close: [] }>()
-const find = ref('')
+const find = ref(props.begun ?? '')
 interface Line {
   value: string
   label: string
@@ -69,6 +71,7 @@ function seenOnly(list: unknown): void {
     ref="box"
     class="choices"
     :value="find.trim() ? undefined : value"
+    :search-value="find"
     :options="shown"
     :placeholder="placeholder"
     :popup-class-name="classes"

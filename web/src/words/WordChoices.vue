@@ -3,7 +3,7 @@ import ChoiceSearch from './ChoiceSearch.vue'
 import type { Choice } from './fitting'
 
 /** The open menu of a word, over the word. */
-defineProps<{ value: string; label: string; options: readonly Choice[]; free?: boolean }>()
+defineProps<{ value: string; label: string; options: readonly Choice[]; free?: boolean; begun?: string }>()
 const emit = defineEmits<{ pick: [id: string]; close: [] }>()
 </script>
 
@@ -17,6 +17,7 @@ const emit = defineEmits<{ pick: [id: string]; close: [] }>()
       :label="label"
       :options="options"
       :free="free"
+      :begun="begun"
       @pick="emit('pick', $event)"
       @close="emit('close')"
   /></span>

@@ -1,5 +1,6 @@
 import { enableAutoUnmount, flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
 import WordMenu from './WordMenu.vue'
 
 const options = [
@@ -44,5 +45,19 @@ describe('a word that is chosen', { timeout: 30_000 }, () => {
     await view.find('input').setValue('zebra')
     await flushPromises()
     expect(document.querySelector('.word-list')!.textContent).toContain('Nothing is called “zebra”')
+  })
+  it('finds also what was typed while the list was on its way, and no action of the view has those keys', async () => {
+    const view = mount(WordMenu, { props: { value: 'fog', label: 'Call', options }, attachTo: document.body })
+    const outside = vi.fn()
+    document.addEventListener('keydown', outside)
+    const button = view.find('button')
+    void button.trigger('click')
+    await nextTick()
+    for (const key of 'zero') await button.trigger('keydown', { key })
+    document.removeEventListener('keydown', outside)
+    await vi.waitFor(() => expect(view.find('input').exists()).toBe(true), { timeout: 20_000 })
+    await flushPromises()
+    expect(outside).not.toHaveBeenCalled()
+    expect(document.querySelector('.word-list')!.textContent).toContain('Nothing is called “zero”')
   })
 })

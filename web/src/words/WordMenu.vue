@@ -18,8 +18,11 @@ const props = defineProps<{
   empty?: string
 }>()
 const emit = defineEmits<{ pick: [id: string] }>()
-const WordChoices = defineAsyncComponent(() => import('./WordChoices.vue'))
+const choices = () => import('./WordChoices.vue')
+const WordChoices = defineAsyncComponent(choices)
 const opened = ref(false)
+/** What was typed while the list was on its way: it is found as if the list had been there. */
+const typed = ref('')
 const word = useTemplateRef('word')
 const shown = computed(() => props.options.find((o) => o.id === props.value)?.name ?? props.value)
 
@@ -32,9 +35,21 @@ async function close(): Promise<void> {
   await nextTick()
   word.value?.focus({ preventScroll: true })
 }
+function open(): void {
+  typed.value = ''
+  opened.value = true
+}
 /** Enter and Space are the button's; a letter or an arrow on a closed word never changes it. */
 function press(event: KeyboardEvent): void {
-  if (event.key === 'Enter' || event.key === ' ') event.stopPropagation()
+  if (!opened.value) {
+    if (event.key === 'Enter' || event.key === ' ') event.stopPropagation()
+    return
+  }
+  if (event.key === 'Tab' || event.ctrlKey || event.metaKey) return
+  event.preventDefault()
+  event.stopPropagation()
+  if (event.key === 'Escape') void close()
+  else if (event.key.length === 1) typed.value += event.key
 }
 </script>
 
@@ -52,7 +67,9 @@ function press(event: KeyboardEvent): void {
       :aria-expanded="opened"
       :class="{ strong, opened, empty: !shown }"
       :disabled="disabled"
-      @click="opened = true"
+      @click="open"
+      @focus="choices"
+      @pointerenter="choices"
       @keydown="press"
     >
       {{ shown || empty || '…' }}</button
@@ -63,6 +80,7 @@ function press(event: KeyboardEvent): void {
       :label="label"
       :options="options"
       :free="free"
+      :begun="typed"
       @pick="pick"
       @close="close"
     />

@@ -6,7 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 
-/** A five-man pressure from who comes to its card, by the keyboard. */
+/** A five-man pressure from who comes to its card, by the keyboard but for the coverage. */
 class PressureIT extends InBrowser {
     @Test
     void aPressureIsBegunWithWhoComesAndKeptWithItsCall(int port) {
@@ -15,7 +15,16 @@ class PressureIT extends InBrowser {
         page.keyboard().press("b");
         page.waitForURL("**/playbook/pressure");
         assertThat(page.locator("h1")).containsText("four come, seven play");
-        Words.choose(page, "What will does", "B gap", "comes through the B gap");
+        page.keyboard().press("w");
+        Locator will = Words.word(page, "What will does");
+        for (int men = 0; men < 3; men++) {
+            page.keyboard().press("ArrowDown");
+        }
+        assertThat(will).isFocused();
+        page.keyboard().press("Enter");
+        page.keyboard().type("b gap");
+        page.keyboard().press("Enter");
+        Words.assertSays(page, "What will does", "comes through the B gap");
         assertThat(page.locator("h1")).containsText("five come, six play");
         Locator left = page.getByLabel("Who comes, and what is left").locator("button[aria-pressed]");
         assertThat(left.first()).hasAttribute("aria-pressed", "true");
@@ -26,7 +35,9 @@ class PressureIT extends InBrowser {
         assertThat(page.locator("[role=alert]")).containsText("Give it a name first");
         page.reload();
         assertThat(page.locator("h1")).containsText("five come, six play Mist");
-        page.getByLabel("Name of the pressure").fill("Bittern");
+        page.keyboard().press("n");
+        assertThat(page.getByLabel("Name of the pressure")).isFocused();
+        page.keyboard().type("Bittern");
         page.keyboard().press("Enter");
         page.keyboard().press("s");
         assertThat(page.locator(".kept")).containsText("Anvil Bittern Mist is kept as your draft");

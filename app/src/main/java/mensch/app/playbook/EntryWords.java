@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.document.Document;
+import mensch.core.field.Code;
 import mensch.core.formation.Features;
 import mensch.core.library.Library;
 import mensch.core.play.Pass;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param kinds what such a thing is called wherever the game is played, for finding it
  */
 record EntryWords(String summary, List<String> kinds, String family) {
+    private static final int ELEVEN = Code.HIGH_SCHOOL.players();
 
     /** @param call the call itself, or the first one that the document is in; null when there is none */
     static EntryWords of(Document document, @Nullable Call call, Library library) {
@@ -35,7 +37,7 @@ record EntryWords(String summary, List<String> kinds, String family) {
                 yield whole(whole, CallWords.of(whole, library));
             }
             case "coverage" -> coverage(document, Optional.ofNullable(call).flatMap(c -> CallWords.of(c, library)));
-            case "front" -> plain(about(document).orElse("call side: " + text(document, "call side")));
+            case "front" -> front(document);
             case "movement" ->
                 plain(about(document)
                         .orElse("for the " + document.text("intent").orElse("run")));
@@ -48,6 +50,16 @@ record EntryWords(String summary, List<String> kinds, String family) {
             case "formation" -> formation(document, library);
             default -> play(document, library.plays());
         };
+    }
+
+    /** Fronts of the eleven-man game apart from those of flag. */
+    private static EntryWords front(Document document) {
+        int players = document.values().whole("players").orElse(ELEVEN);
+        List<String> kinds = players == ELEVEN ? List.of("eleven men") : List.of("flag", players + " men");
+        return new EntryWords(
+                about(document).orElse("call side: " + text(document, "call side")),
+                kinds,
+                capital(String.join(", ", kinds)));
     }
 
     private static EntryWords whole(Call call, Optional<CallWords> said) {
@@ -64,7 +76,7 @@ record EntryWords(String summary, List<String> kinds, String family) {
         Features features =
                 library.formation(document.id()).features(library.vocabulary().convention());
         String family = document.text("family").orElse("our own");
-        boolean eleven = library.formation(document.id()).players() == 11;
+        boolean eleven = library.formation(document.id()).players() == ELEVEN;
         return new EntryWords(
                 (eleven ? features.personnel() + " personnel, " : "") + features.receivers(),
                 List.of(features.personnel(), features.receivers(), family),
