@@ -156,7 +156,14 @@ useViewActions({
         {{ trouble }}
       </p>
       <p
-        v-if="!wanted && !running"
+        v-if="!wanted && !running && playbook.loading"
+        class="empty"
+        role="status"
+      >
+        Opening the plan.
+      </p>
+      <p
+        v-else-if="!wanted && !running"
         class="empty"
       >
         No call is {{ which === 'plan' ? "in this week's plan" : 'installed' }} yet. Put calls into it in the playbook,

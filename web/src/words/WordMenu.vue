@@ -24,7 +24,10 @@ const opened = ref(false)
 /** What was typed while the list was on its way: it is found as if the list had been there. */
 const typed = ref('')
 const word = useTemplateRef('word')
-const shown = computed(() => props.options.find((o) => o.id === props.value)?.name ?? props.value)
+/** Before the list has come an id is nobody's word: it says nothing yet. */
+const shown = computed(
+  () => props.options.find((o) => o.id === props.value)?.name ?? (props.options.length ? props.value : ''),
+)
 
 function pick(id: string): void {
   if (id !== props.value) emit('pick', id)
