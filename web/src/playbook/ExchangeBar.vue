@@ -1,12 +1,22 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, useTemplateRef } from 'vue'
 import { answer, client, problemOf, type Problem } from '../api/client'
 import type { ImportRow } from '../api/types'
 import { usePlaybook } from './playbookStore'
 
 const playbook = usePlaybook()
 const file = ref<HTMLInputElement>()
+const exports = useTemplateRef('exports')
+/** Closed by Escape, which gives the hand back, and when the hand goes elsewhere. */
+function shut(back: boolean): void {
+  exports.value?.removeAttribute('open')
+  if (back) exports.value?.querySelector('summary')?.focus()
+}
+function left(event: FocusEvent): void {
+  const to = event.relatedTarget
+  if (!(to instanceof Node && exports.value?.contains(to))) shut(false)
+}
 const open = ref(false)
 const text = ref('')
 const name = ref('')
@@ -46,22 +56,30 @@ async function take(): Promise<void> {
 
 <template>
   <span class="exchange">
-    <details>
+    <details
+      ref="exports"
+      @keydown.esc.stop="shut(true)"
+      @focusout="left"
+    >
       <summary class="button">Export</summary>
       <span class="menu"
         ><a
+          tabindex="0"
           href="/api/exchange?what=own"
           download
           >our own</a
         ><a
+          tabindex="0"
           href="/api/exchange?what=formations"
           download
           >formations</a
         ><a
+          tabindex="0"
           href="/api/exchange?what=all"
           download
           >everything</a
         ><a
+          tabindex="0"
           href="/api/exchange/schema"
           download="playbook.schema.json"
           >the schema</a

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Segmented } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { PlaybookItem } from '../api/types'
 import { PLAYS } from './play/written'
@@ -9,29 +10,23 @@ const props = defineProps<{ item: PlaybookItem }>()
 /** What the offence runs is met or put away; it is not taught to our men. */
 const taught = computed(() => !PLAYS.includes(props.item.kind))
 const playbook = usePlaybook()
-const INSTALLS: { id: Install; name: string }[] = [
-  { id: 'catalogue', name: 'Catalogue' },
-  { id: 'installed', name: 'Installed' },
-  { id: 'plan', name: "This week's plan" },
+const INSTALLS: { value: Install; label: string }[] = [
+  { value: 'catalogue', label: 'Catalogue' },
+  { value: 'installed', label: 'Installed' },
+  { value: 'plan', label: "This week's plan" },
 ]
 </script>
 
 <template>
   <fieldset>
     <legend>Standing</legend>
-    <span
+    <Segmented
       v-if="taught"
-      class="three"
-      ><button
-        v-for="i in INSTALLS"
-        :key="i.id"
-        type="button"
-        :aria-pressed="item.install === i.id"
-        @click="playbook.stand(item, { install: i.id })"
-      >
-        {{ i.name }}
-      </button></span
-    >
+      :value="item.install"
+      :options="INSTALLS"
+      aria-label="How far it has come"
+      @change="playbook.stand(item, { install: $event as Install })"
+    />
     <p v-if="item.revision || item.kind === 'call' || !taught">
       <template v-if="item.revision"
         ><button
@@ -63,26 +58,6 @@ fieldset {
 legend {
   font: 700 14px/1.3 var(--narrow);
   padding: 0 6px 0 0;
-}
-.three {
-  display: flex;
-}
-.three button {
-  all: unset;
-  cursor: pointer;
-  flex: 1;
-  text-align: center;
-  font: 600 13px/1 var(--narrow);
-  padding: 7px 2px;
-  border: 1.5px solid var(--ink);
-  margin-left: -1.5px;
-}
-.three button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--on-dark);
-}
-.three button:focus-visible {
-  outline: 3px solid var(--accent);
 }
 fieldset p {
   margin-top: 8px;

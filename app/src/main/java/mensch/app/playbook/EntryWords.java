@@ -48,7 +48,7 @@ record EntryWords(String summary, List<String> kinds, String family) {
                                         .map(String::valueOf)
                                         .orElse("any") + " rush"));
             case "formation" -> formation(document, library);
-            default -> play(document, library.plays());
+            default -> play(document, library);
         };
     }
 
@@ -90,10 +90,12 @@ record EntryWords(String summary, List<String> kinds, String family) {
                 said.map(s -> s.kinds().get(0)).map(EntryWords::capital).orElse("Other"));
     }
 
-    private static EntryWords play(Document document, Plays plays) {
+    private static EntryWords play(Document document, Library library) {
+        Plays plays = library.plays();
+        var clock = library.vocabulary().convention().routes().clock();
         Optional<PlayInWords> said = switch (document.kind()) {
             case "run" -> named(plays.runs(), Run::id, document).map(PlayInWords::of);
-            case "pass" -> named(plays.passes(), Pass::id, document).map(PlayInWords::of);
+            case "pass" -> named(plays.passes(), Pass::id, document).map(p -> PlayInWords.of(p, clock));
             case "option" -> named(plays.options(), RunPass::id, document).map(PlayInWords::of);
             case "protection" ->
                 named(plays.protections(), Protection::id, document).map(PlayInWords::of);

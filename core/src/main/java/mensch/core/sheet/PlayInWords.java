@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import mensch.core.convention.RouteLimits;
 import mensch.core.play.Delivery.Launch;
 import mensch.core.play.Pass;
 import mensch.core.play.Protection;
@@ -18,9 +19,6 @@ import mensch.core.rung.Where;
  * @param words for a line beside its name: "to the C gap, deepest back; two pull"
  */
 public record PlayInWords(String family, String words) {
-    /** Three steps and out: a later throw is no quick game any more; seconds after the snap, handbook 2, model. */
-    private static final double QUICK_SECONDS = 2.0;
-
     private static final String PULL = "pull";
 
     public static PlayInWords of(Run run) {
@@ -41,13 +39,14 @@ public record PlayInWords(String family, String words) {
         return new PlayInWords(family, String.join("; ", words));
     }
 
-    public static PlayInWords of(Pass pass) {
+    /** @param clock when a throw is quick, by what is in force */
+    public static PlayInWords of(Pass pass, RouteLimits.Clock clock) {
         String thrown = "thrown after %.1f s".formatted(pass.throwSeconds());
         return new PlayInWords(
-                family(pass), pass.attacks() == null ? thrown : "attacks " + pass.attacks() + "; " + thrown);
+                family(pass, clock), pass.attacks() == null ? thrown : "attacks " + pass.attacks() + "; " + thrown);
     }
 
-    private static String family(Pass pass) {
+    private static String family(Pass pass, RouteLimits.Clock clock) {
         if (!pass.delivery().screen().isEmpty()) {
             return "Screens";
         }
@@ -57,7 +56,7 @@ public record PlayInWords(String family, String words) {
         if (pass.delivery().fake() != null) {
             return "Play action";
         }
-        return pass.throwSeconds() <= QUICK_SECONDS ? "Quick game" : "Dropback";
+        return pass.throwSeconds() <= clock.quick() ? "Quick game" : "Dropback";
     }
 
     public static PlayInWords of(RunPass option) {

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.core.Snaps;
+import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,10 +18,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PlayInWordsTest {
     private static final Plays PLAYS = Snaps.LIBRARY.plays();
 
+    private static PlayInWords of(Pass pass) {
+        return PlayInWords.of(
+                pass, Snaps.LIBRARY.vocabulary().convention().routes().clock());
+    }
+
     private static PlayInWords of(String id) {
         return Stream.of(
                         PLAYS.runs().stream().filter(r -> r.id().equals(id)).map(PlayInWords::of),
-                        PLAYS.passes().stream().filter(p -> p.id().equals(id)).map(PlayInWords::of),
+                        PLAYS.passes().stream().filter(p -> p.id().equals(id)).map(PlayInWordsTest::of),
                         PLAYS.options().stream().filter(o -> o.id().equals(id)).map(PlayInWords::of),
                         PLAYS.protections().stream()
                                 .filter(p -> p.id().equals(id))
@@ -65,7 +71,7 @@ class PlayInWordsTest {
     void noPlayIsWithoutWords() {
         assertThat(Stream.of(
                                 PLAYS.runs().stream().map(PlayInWords::of),
-                                PLAYS.passes().stream().map(PlayInWords::of),
+                                PLAYS.passes().stream().map(PlayInWordsTest::of),
                                 PLAYS.options().stream().map(PlayInWords::of),
                                 PLAYS.protections().stream().map(PlayInWords::of))
                         .flatMap(Function.identity()))

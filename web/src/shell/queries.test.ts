@@ -1,0 +1,28 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { RefusedError } from '../api/client'
+import { queries } from './queries'
+
+const refusing = (status: number) => vi.fn(() => Promise.reject(new RefusedError({ status, code: 'x', detail: 'no' })))
+const ask = (queryFn: () => Promise<never>) =>
+  queries.fetchQuery({
+    queryKey: [Math.random()],
+    queryFn,
+    retry: queries.getDefaultOptions().queries!.retry,
+    retryDelay: 0,
+  })
+
+describe('what is asked of the server', () => {
+  afterEach(() => queries.clear())
+  it('is not asked again when it was refused', async () => {
+    const asked = refusing(409)
+    await expect(ask(asked)).rejects.toThrow('no')
+    expect(asked).toHaveBeenCalledOnce()
+  })
+  it('is asked twice more when it did not come', async () => {
+    for (const status of [0, 503]) {
+      const asked = refusing(status)
+      await expect(ask(asked)).rejects.toThrow('no')
+      expect(asked).toHaveBeenCalledTimes(3)
+    }
+  })
+})
