@@ -137,8 +137,9 @@ export const usePlaybook = defineStore('playbook', () => {
           body: now,
         }),
       )
-      said.value = { kind: item.kind, id: item.id, name: item.name, before, now }
+      // said when the list shows it, so that taking it back is asked of what stands now
       await load()
+      said.value = { kind: item.kind, id: item.id, name: item.name, before, now }
     } catch (error) {
       problem.value = problemOf(error)
     }

@@ -203,7 +203,7 @@ class BoardIT extends InBrowser {
         Words.assertSays(page, "Call", "anvil-drizzle");
         call.focus();
         page.keyboard().press("Enter");
-        page.locator(".choices input").waitFor();
+        assertThat(page.locator(".word-list .ant-select-item-option-active")).containsText("Anvil Drizzle");
         page.keyboard().press("ArrowDown");
         page.keyboard().press("Enter");
         Words.assertSays(page, "Call", "anvil-fog");
