@@ -97,7 +97,7 @@ const byHand = computed(() =>
     <div class="drawing">
       <p
         v-if="problem"
-        class="trouble"
+        class="fault"
         role="alert"
       >
         {{ problem.detail }}
@@ -180,9 +180,7 @@ const byHand = computed(() =>
   /* always two lines, so that the field keeps its size from snap to snap */
   min-height: calc(2 * 1.3em + 8px);
 }
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
+.fault {
   padding: 20px;
 }
 .notice {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { JobRow, PartRow } from '../api/types'
+import type { JobRow } from '../api/types'
 import type { Layer } from './boardStore'
 import type { ViewFrom } from './field/field'
+import { because, part, tight } from './jobWords'
 
 const props = defineProps<{
   jobs: JobRow[]
@@ -28,26 +29,6 @@ const rest = (job: JobRow): Row[] => ROWS.filter((name) => name !== 'move' || pa
 const ordered = computed(() => (props.from === 'offence' ? props.jobs : [...props.jobs].reverse()))
 /** One stop of Tab: the man in hand, or the first; Left and Right walk them. */
 const stop = computed(() => (ordered.value.find((j) => j.id === props.selected) ?? ordered.value[0])?.id)
-const part = (job: JobRow, name: string): PartRow => job.parts.find((p) => p.part === name)!
-
-/** A lateral x depth pair stays on one line. */
-const tight = (words: string): string => words.replaceAll(' x ', '\u00a0x\u00a0').replaceAll(' @ ', '\u00a0@\u00a0')
-
-/** The rungs behind place, run and pass, each once, with the facts that held; the rules panel has the rest. */
-function because(job: JobRow): { rung: string; facts: string }[] {
-  const seen = new Map<string, string>()
-  for (const name of ['align', 'run', 'pass']) {
-    for (const reason of part(job, name).because)
-      seen.set(
-        reason.rung,
-        reason.facts
-          .filter((f) => f.answer === 'yes')
-          .map((f) => f.fact)
-          .join(', '),
-      )
-  }
-  return [...seen].map(([rung, facts]) => ({ rung, facts }))
-}
 </script>
 
 <template>

@@ -132,8 +132,6 @@ legend {
   margin-bottom: 10px;
 }
 .fault {
-  color: var(--bust);
-  font-weight: 600;
   margin-bottom: 10px;
 }
 </style>

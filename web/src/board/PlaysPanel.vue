@@ -11,6 +11,7 @@ import RunBlocks from './RunBlocks.vue'
 import RushPanel from './RushPanel.vue'
 import TellsPanel from './TellsPanel.vue'
 import UnfitPlays from './UnfitPlays.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 /** Everything the offence can run at the line-up in one list; the play picked opens under its line. */
 const props = defineProps<{ lineup: Sheet; selected?: string }>()
@@ -70,13 +71,7 @@ defineExpose({ walk, turn })
     ref="list"
     class="plays"
   >
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-    </p>
+    <FaultSaid :words="trouble" />
     <p
       v-if="!sheet"
       class="soft"

@@ -6,6 +6,7 @@ import { problemOf, type Problem } from '../api/client'
 import type { CallItem, CallSheet } from '../api/types'
 import { useBoard } from './boardStore'
 import { useSaving } from './saving'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const board = useBoard()
 const saving = useSaving()
@@ -123,13 +124,7 @@ defineExpose({ save, open })
             required
             autofocus
         /></label>
-        <p
-          v-if="fault"
-          class="fault"
-          role="alert"
-        >
-          {{ fault }}
-        </p>
+        <FaultSaid :words="fault" />
         <button class="button main">Save</button>
       </form>
     </Modal>
@@ -196,8 +191,6 @@ defineExpose({ save, open })
   font-weight: 600;
 }
 .fault {
-  color: var(--bust);
-  font-weight: 600;
   max-width: 340px;
   font-size: 13px;
 }

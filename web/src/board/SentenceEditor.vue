@@ -121,7 +121,6 @@ textarea {
   resize: vertical;
 }
 .fault {
-  color: var(--bust);
   font-size: 13px;
 }
 .fine {

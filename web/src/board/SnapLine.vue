@@ -256,9 +256,6 @@ em {
 .preview .button {
   padding: 4px 7px;
 }
-.fault {
-  color: var(--bust);
-}
 .back {
   border: 0;
   padding: 0;

@@ -58,7 +58,7 @@ function apply(r: RepairRow): void {
   <div class="repairs">
     <p
       v-if="trouble"
-      class="trouble"
+      class="fault"
       role="alert"
     >
       {{ trouble }}
@@ -146,10 +146,6 @@ li {
 .cost {
   color: var(--soft);
   padding: 2px 0 4px;
-}
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
 }
 .button {
   padding: 2px 12px;

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { ReelItem } from '../api/types'
 import { usePaged } from '../shell/paged'
 import ReelTable from './ReelTable.vue'
 import UploadFilm from './UploadFilm.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const {
   items: reels,
@@ -19,6 +20,11 @@ const {
   (page) => answer(client.GET('/api/reels', { params: { query: { page } } })),
 )
 const erasing = ref<ReelItem>()
+const heading = computed(() => {
+  if (total.value === undefined) return 'Film'
+  if (!total.value) return 'Film: none yet.'
+  return `Film: ${total.value} ${total.value === 1 ? 'reel' : 'reels'}. Choose one to measure and grade.`
+})
 const refused = ref('')
 
 async function erase(): Promise<void> {
@@ -37,7 +43,7 @@ async function erase(): Promise<void> {
   <div class="view">
     <header class="view-head">
       <h1 class="sentence words">
-        Film: {{ total ?? 0 }} {{ total === 1 ? 'reel' : 'reels' }}. Choose one to measure and grade.
+        {{ heading }}
       </h1>
     </header>
     <section
@@ -45,13 +51,7 @@ async function erase(): Promise<void> {
       aria-label="Reels"
       tabindex="0"
     >
-      <p
-        v-if="fault || refused"
-        class="fault"
-        role="alert"
-      >
-        {{ refused || fault }}
-      </p>
+      <FaultSaid :words="refused || fault" />
       <ReelTable
         :reels="reels"
         :loading="total === undefined && !fault"
@@ -111,9 +111,5 @@ section > :first-child {
   margin-top: 12px;
   display: flex;
   gap: 8px;
-}
-.fault {
-  color: var(--bust);
-  font-weight: 600;
 }
 </style>

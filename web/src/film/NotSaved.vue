@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { useFilm } from './filmStore'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 /** What could not be saved, now or on an earlier visit: said, and asked what becomes of it. */
 const film = useFilm()
@@ -8,14 +9,9 @@ const { snap, left, problem } = storeToRefs(film)
 </script>
 
 <template>
-  <p
-    v-if="problem"
-    class="trouble"
-    role="alert"
-  >
-    {{ problem.detail }}
-    <button
-      v-if="problem.code === 'snap-overtaken'"
+  <FaultSaid :words="problem?.detail"
+    ><button
+      v-if="problem?.code === 'snap-overtaken'"
       class="link"
       type="button"
       @click="film.mineOnTop"
@@ -28,8 +24,8 @@ const { snap, left, problem } = storeToRefs(film)
       @click="film.save"
     >
       Save again
-    </button>
-  </p>
+    </button></FaultSaid
+  >
   <div
     v-if="left && snap"
     class="left"
@@ -65,9 +61,7 @@ const { snap, left, problem } = storeToRefs(film)
   display: grid;
   gap: 8px;
 }
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
+.fault {
   font-size: 13.5px;
 }
 </style>

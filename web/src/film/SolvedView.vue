@@ -22,7 +22,7 @@ const worst = computed(() => props.snap.calibration?.residuals.reduce((a, b) => 
   </p>
   <p
     v-else
-    class="trouble"
+    class="fault"
   >
     Not solved: {{ snap.trouble }}.
   </p>
@@ -48,8 +48,7 @@ const worst = computed(() => props.snap.calibration?.residuals.reduce((a, b) => 
   font-size: 14px;
   display: block;
 }
-.trouble {
-  color: var(--bust);
+.fault {
   font-size: 13.5px;
 }
 .residuals {

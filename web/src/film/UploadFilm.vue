@@ -2,6 +2,7 @@
 import { Form, FormItem, Input, Progress, Segmented, Upload } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useUpload } from './useUpload'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 /** A film from this machine, with the name and the view it is kept under. */
 const emit = defineEmits<{ done: [] }>()
@@ -17,6 +18,7 @@ const { sent, fault, send, stop } = useUpload(() => {
 /** The library only shows which file it is; it goes out when the form is sent. */
 function pick(picked: File): false {
   file.value = picked
+  fault.value = ''
   if (!name.value) name.value = picked.name.replace(/\.\w+$/, '')
   return false
 }
@@ -39,6 +41,7 @@ function upload(): void {
         accept="video/mp4,video/webm"
         :show-upload-list="false"
         :before-upload="pick"
+        @reject="fault = 'That is no film: an MP4 or WebM is read.'"
       >
         <p>
           <b>{{ file?.name ?? 'Choose a film' }}</b><template v-if="file"
@@ -92,13 +95,7 @@ function upload(): void {
     >
       Upload
     </button>
-    <p
-      v-if="fault"
-      class="fault"
-      role="alert"
-    >
-      {{ fault }}
-    </p>
+    <FaultSaid :words="fault" />
     <p class="soft">
       Film of minors is personal data: upload only what your programme may keep; it is visible to its coaches alone.
     </p>
@@ -124,9 +121,5 @@ h2 {
   gap: 12px;
   align-items: center;
   width: 100%;
-}
-.fault {
-  color: var(--bust);
-  font-weight: 600;
 }
 </style>

@@ -20,8 +20,6 @@ const rows = computed(() =>
     grade: props.grades.find((g) => g.job === job.id),
   })),
 )
-/** One stop of Tab: the man in hand, or the first; A and D walk them. */
-const stop = computed(() => (rows.value.find((r) => r.job.id === props.target) ?? rows.value[0])?.job.id)
 </script>
 
 <template>
@@ -38,7 +36,6 @@ const stop = computed(() => (rows.value.find((r) => r.job.id === props.target) ?
         type="button"
         :data-man="r.job.id"
         :aria-pressed="r.job.id === target"
-        :tabindex="r.job.id === stop ? 0 : -1"
         @click="$emit('pick', r.job.id)"
       >
         <span class="head"
@@ -74,7 +71,6 @@ const stop = computed(() => (rows.value.find((r) => r.job.id === props.target) ?
         type="button"
         class="grade"
         :title="r.grade.note"
-        :tabindex="r.job.id === stop ? 0 : -1"
         @click="$emit('overrule', r.job)"
       >
         AL {{ r.grade.overruled ?? r.grade.mark }}<template v-if="r.grade.overruled"> overruled</template>

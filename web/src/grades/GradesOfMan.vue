@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { answer, client } from '../api/client'
 import { usePaged } from '../shell/paged'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 /** Every grade of one man, with its reason and the call it was asked by. */
 const props = defineProps<{ job: string }>()
@@ -22,13 +23,7 @@ const { items, left, fault, more } = usePaged(
       <span class="soft">asked by {{ g.call }}, {{ g.callRevision ? `revision ${g.callRevision}` : 'catalogue' }}</span>
     </li>
   </ul>
-  <p
-    v-if="fault"
-    class="fault"
-    role="alert"
-  >
-    {{ fault }}
-  </p>
+  <FaultSaid :words="fault" />
   <button
     v-if="left"
     class="link"
@@ -45,9 +40,5 @@ li {
 }
 a {
   color: var(--deep);
-}
-.fault {
-  color: var(--bust);
-  font-weight: 600;
 }
 </style>

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import GradesOfMan from './GradesOfMan.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const open = ref<string>()
@@ -25,13 +26,7 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notT
       aria-label="Grades"
       tabindex="0"
     >
-      <p
-        v-if="fault"
-        class="fault"
-        role="alert"
-      >
-        {{ fault }}
-      </p>
+      <FaultSaid :words="fault" />
       <p
         v-if="men && !men.length"
         class="soft"
@@ -143,9 +138,5 @@ sup {
 .detail td {
   background: var(--card);
   padding: 8px 12px;
-}
-.fault {
-  color: var(--bust);
-  font-weight: 600;
 }
 </style>

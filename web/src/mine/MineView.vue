@@ -136,7 +136,7 @@ useViewActions({
     >
       <p
         v-if="error"
-        class="trouble"
+        class="fault"
         role="alert"
       >
         {{ problemOf(error).detail }}

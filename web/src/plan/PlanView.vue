@@ -15,6 +15,7 @@ import PlanCellPanel from './PlanCellPanel.vue'
 import PlanHeat from './PlanHeat.vue'
 import PlanSentence from './PlanSentence.vue'
 import { tally, usePlan, type Place } from './planStore'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const plan = usePlan()
 const board = useBoard()
@@ -119,7 +120,7 @@ useViewActions({
         class="progress"
         role="status"
         ><Progress
-          :percent="(100 * done) / wanted"
+          :percent="wanted ? (100 * done) / wanted : 0"
           :show-info="false"
           size="small"
           aria-label="Calls answered"
@@ -148,13 +149,7 @@ useViewActions({
       aria-label="Calls by formations"
       tabindex="0"
     >
-      <p
-        v-if="trouble"
-        class="trouble"
-        role="alert"
-      >
-        {{ trouble }}
-      </p>
+      <FaultSaid :words="trouble" />
       <p
         v-if="!wanted && !running && playbook.loading"
         class="empty"
@@ -241,10 +236,6 @@ useViewActions({
 .empty {
   padding: 30px 10px;
   font-size: 16px;
-}
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
 }
 aside {
   padding: 14px 16px 20px;

@@ -5,6 +5,7 @@ import FieldPicture from '../board/field/FieldPicture.vue'
 import { formationChoice, snapAgainst, useLists } from '../shell/lists'
 import WordMenu from '../words/WordMenu.vue'
 import { useLineUp } from './useLineUp'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 /** One call large, against a formation of choice: the first it is meant for until another is chosen. */
 const props = defineProps<{ call: string }>()
@@ -40,13 +41,7 @@ const { data, error } = useLineUp(
         @pick="formation = $event"
       />
     </p>
-    <p
-      v-if="error"
-      class="trouble"
-      role="alert"
-    >
-      {{ problemOf(error).detail }}
-    </p>
+    <FaultSaid :words="error ? problemOf(error).detail : ''" />
     <FieldPicture
       class="drawing"
       :board="data"
@@ -61,9 +56,5 @@ const { data, error } = useLineUp(
 }
 .drawing {
   height: 340px;
-}
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
 }
 </style>

@@ -5,6 +5,7 @@ import { createMemoryHistory, createRouter } from 'vue-router'
 import { client } from '../api/client'
 import { useLists } from '../shell/lists'
 import { job, sheet, SPOTS } from '../testing/fixtures'
+import { asked } from '../testing/asked'
 import { choose } from '../testing/menus'
 import CompareView from './CompareView.vue'
 
@@ -51,7 +52,7 @@ async function view(post = vi.fn().mockResolvedValue({ data: COMPARISON, respons
     ],
   })
   await router.push('/playbook/compare?first=anvil-drizzle&second=chisel-fog')
-  const wrapper = mount(CompareView, { global: { plugins: [router] } })
+  const wrapper = mount(CompareView, { global: { plugins: [router, asked()] } })
   await flushPromises()
   return { wrapper, router, post }
 }

@@ -92,7 +92,7 @@ async function make(): Promise<void> {
       </p>
       <div
         v-if="problem"
-        class="trouble"
+        class="fault"
         role="alert"
       >
         <p v-if="!problem.problems?.length">{{ problem.detail }}</p>
@@ -146,8 +146,7 @@ input {
   display: flex;
   gap: 8px;
 }
-.trouble {
-  color: var(--bust);
+.fault {
   font-size: 13px;
 }
 </style>

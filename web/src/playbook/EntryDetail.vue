@@ -12,6 +12,7 @@ import CallPicture from './CallPicture.vue'
 import { PLAY_KINDS } from './play/written'
 import SketchDrawing from './SketchDrawing.vue'
 import StandingForm from './StandingForm.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const props = defineProps<{ item: PlaybookItem; mayWrite: boolean }>()
 const playbook = usePlaybook()
@@ -41,8 +42,10 @@ const isWritten = computed(() => PLAY_KINDS.includes(props.item.kind))
 
 async function lineUp(): Promise<void> {
   if (isCall.value) await board.chooseCall(props.item.id)
-  else if (props.item.kind === 'formation') board.snap.formation = props.item.id
-  hand.use(props.item)
+  else if (props.item.kind === 'formation') {
+    board.snap.formation = props.item.id
+    hand.use(props.item)
+  }
   await router.push('/board')
 }
 async function keep(): Promise<void> {
@@ -162,13 +165,7 @@ function lift(layer: { kind: string; id: string }): void {
         Leave it
       </button>
     </form>
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-    </p>
+    <FaultSaid :words="trouble" />
     <StandingForm
       v-if="mayWrite"
       :item="item"
@@ -276,9 +273,7 @@ li {
 .link {
   font-size: 13px;
 }
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
+.fault {
   font-size: 13px;
 }
 </style>

@@ -106,7 +106,7 @@ async function take(): Promise<void> {
     >
       <div
         v-if="problem"
-        class="trouble"
+        class="fault"
         role="alert"
       >
         <p v-if="!problem.problems?.length">{{ problem.detail }}</p>
@@ -238,8 +238,5 @@ th {
   display: flex;
   gap: 8px;
   margin-top: 10px;
-}
-.trouble {
-  color: var(--bust);
 }
 </style>

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import type { Edit, StripCell } from '../api/types'
 import SketchDrawing from './SketchDrawing.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const props = defineProps<{
   call: string
@@ -86,13 +87,7 @@ const nothing = computed(() => cells.value.filter((c) => !rungOf(c)).length)
         >nothing speaks <b>{{ nothing }}</b></span
       >
     </p>
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-    </p>
+    <FaultSaid :words="trouble" />
     <ul>
       <li
         v-for="c in cells"
@@ -209,8 +204,7 @@ button[aria-current='true'] {
 .none b {
   color: var(--bust);
 }
-.trouble {
-  color: var(--bust);
+.fault {
   padding: 8px 12px;
 }
 </style>

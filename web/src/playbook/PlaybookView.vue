@@ -15,6 +15,7 @@ import { PLAY_KINDS } from './play/written'
 import { documentFinds, listActions } from './playbookActions'
 import { KINDS, STANDINGS, usePlaybook } from './playbookStore'
 import StandingSaid from './StandingSaid.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const playbook = usePlaybook()
 const session = useSession()
@@ -145,20 +146,15 @@ function showAll(): void {
       class="rolls"
       aria-label="Documents"
     >
-      <p
-        v-if="problem"
-        class="trouble"
-        role="alert"
-      >
-        {{ problem.detail }}
-        <button
+      <FaultSaid :words="problem?.detail"
+        ><button
           class="link"
           type="button"
           @click="playbook.load"
         >
           Look again
-        </button>
-      </p>
+        </button></FaultSaid
+      >
       <StandingSaid />
       <p
         v-if="loading"
@@ -250,9 +246,7 @@ aside {
     order: 2;
   }
 }
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
+.fault {
   padding: 14px 20px;
 }
 </style>

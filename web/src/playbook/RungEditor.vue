@@ -12,6 +12,7 @@ import { useLists } from '../shell/lists'
 import { useSession } from '../shell/session'
 import WordMenu from '../words/WordMenu.vue'
 import FormationStrip from './FormationStrip.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const board = useBoard()
 const lists = useLists()
@@ -111,13 +112,7 @@ useViewActions({
       aria-label="His rules"
       tabindex="0"
     >
-      <p
-        v-if="problem"
-        class="trouble"
-        role="alert"
-      >
-        {{ problem.detail }}
-      </p>
+      <FaultSaid :words="problem?.detail" />
       <p
         v-if="job"
         class="now"
@@ -162,9 +157,5 @@ section {
   padding-bottom: 8px;
   border-bottom: 1.5px solid var(--rule);
   margin-bottom: 8px;
-}
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
 }
 </style>

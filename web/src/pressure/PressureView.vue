@@ -26,7 +26,8 @@ onMounted(() => playbook.load())
 const selected = ref<string>()
 const men = useTemplateRef('men')
 const covers = useTemplateRef('covers')
-const toName = (): void => document.querySelector<HTMLElement>('.pressure header textarea')?.focus()
+const named = useTemplateRef('named')
+const toName = (): void => named.value?.focus()
 const kept = useTemplateRef<HTMLElement>('kept')
 /** In flag one man is the rusher by rule: a pressure is of the eleven-man game. */
 const fronts = computed(() =>
@@ -91,6 +92,7 @@ useViewActions({
         <span class="sentence name"
           ><em>called</em>
           <WordInput
+            ref="named"
             :value="begun.name"
             label="Name of the pressure"
             placeholder="name it"
@@ -210,10 +212,6 @@ aside {
 .wait,
 .kept {
   padding: 8px 16px;
-}
-.fault {
-  color: var(--bust);
-  font-weight: 600;
 }
 .kept {
   background: var(--pick);

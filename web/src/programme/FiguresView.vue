@@ -6,6 +6,7 @@ import { problemOf } from '../api/client'
 import { FIGURES } from '../shell/queries'
 import HouseTabs from './HouseTabs.vue'
 import { bounded, matching } from './figures'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 /** What the engine measures by, for reading: each figure with its unit, its bounds and where it comes from. */
 const { data: groups, error } = useQuery(FIGURES)
@@ -35,13 +36,7 @@ const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.leng
       aria-label="Figures"
       tabindex="0"
     >
-      <p
-        v-if="fault"
-        class="fault"
-        role="alert"
-      >
-        {{ fault }}
-      </p>
+      <FaultSaid :words="fault" />
       <p
         v-if="groups"
         class="soft"
@@ -97,10 +92,6 @@ const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.leng
 <style scoped>
 section {
   padding: 12px 20px 24px;
-}
-.fault {
-  color: var(--bust);
-  font-weight: 600;
 }
 label {
   font-weight: 600;

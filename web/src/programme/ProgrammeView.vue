@@ -6,6 +6,7 @@ import type { ConventionSheet } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import { useLists } from '../shell/lists'
 import HouseTabs from './HouseTabs.vue'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const board = useBoard()
 const lists = useLists()
@@ -80,20 +81,15 @@ async function choose(): Promise<void> {
       aria-label="Settings"
       tabindex="0"
     >
-      <p
-        v-if="trouble"
-        class="trouble"
-        role="alert"
-      >
-        {{ trouble }}
-        <button
+      <FaultSaid :words="trouble"
+        ><button
           type="button"
           class="link"
           @click="load"
         >
           Load them anew
-        </button>
-      </p>
+        </button></FaultSaid
+      >
       <p
         v-if="sheet"
         class="soft lead"
@@ -142,13 +138,9 @@ section {
   align-content: start;
 }
 .lead,
-.trouble {
+.fault {
   grid-column: 1 / -1;
   padding-bottom: 10px;
-}
-.trouble {
-  color: var(--bust);
-  font-weight: 600;
 }
 fieldset {
   border: 0;

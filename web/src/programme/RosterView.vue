@@ -8,6 +8,7 @@ import HouseTabs from './HouseTabs.vue'
 import ChartLine from './ChartLine.vue'
 import SquadTable from './SquadTable.vue'
 import { BODIES } from './roster'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const chart = useTemplateRef<HTMLElement>('chart')
 useWalked(chart, '.role')
@@ -89,20 +90,15 @@ function exportRoster(): void {
         {{ dirty ? 'Save the roster' : 'Nothing changed' }}
       </button>
     </header>
-    <p
-      v-if="trouble"
-      class="trouble"
-      role="alert"
-    >
-      {{ trouble }}
-      <button
+    <FaultSaid :words="trouble"
+      ><button
         type="button"
         class="link"
         @click="load"
       >
         Load it anew
-      </button>
-    </p>
+      </button></FaultSaid
+    >
     <section
       class="rolls wide"
       aria-label="Squad"
@@ -153,11 +149,9 @@ function exportRoster(): void {
   color: var(--sound);
   font-weight: 600;
 }
-.trouble {
+.fault {
   grid-column: 1 / 3;
   grid-row: 2;
-  color: var(--bust);
-  font-weight: 600;
   padding: 8px 20px;
 }
 section {

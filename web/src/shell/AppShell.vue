@@ -19,14 +19,15 @@ onMounted(() => session.load())
 /** In a narrow place the tabs are walked sideways: the one of this view is in sight. */
 const tabs = useTemplateRef('tabs')
 const route = useRoute()
-watch(
-  () => [route.path, session.me],
-  () =>
-    tabs.value
-      ?.querySelector('.on, .router-link-active:not(.brand)')
-      ?.scrollIntoView({ inline: 'center', block: 'nearest' }),
-  { flush: 'post' },
-)
+const work = useTemplateRef('work')
+/** The view has the hand when nothing in it took it, so that the keys roll it. */
+function enter(): void {
+  tabs.value
+    ?.querySelector('.on, .router-link-active:not(.brand)')
+    ?.scrollIntoView({ inline: 'center', block: 'nearest' })
+  if (document.activeElement === document.body) work.value?.focus({ preventScroll: true })
+}
+watch(() => [route.path, session.me], enter, { flush: 'post' })
 </script>
 
 <template>
@@ -108,10 +109,7 @@ watch(
           </button>
         </span>
       </nav>
-      <main
-        id="work"
-        tabindex="-1"
-      >
+      <div class="place">
         <p
           v-if="trouble.problem"
           class="trouble no-print"
@@ -128,17 +126,23 @@ watch(
             Close
           </button>
         </p>
-        <div
-          v-if="session.asked && !session.me"
-          class="over"
+        <main
+          id="work"
+          ref="work"
+          tabindex="-1"
         >
-          <SignIn />
-        </div>
-        <RouterView
-          v-if="session.last"
-          v-show="session.me"
-        />
-      </main>
+          <div
+            v-if="session.asked && !session.me"
+            class="over"
+          >
+            <SignIn />
+          </div>
+          <RouterView
+            v-if="session.last"
+            v-show="session.me"
+          />
+        </main>
+      </div>
       <KeysHelp v-if="actions.help" />
       <ActionPalette v-if="actions.palette" />
     </div>
@@ -249,9 +253,13 @@ main:focus {
   background: var(--paper);
   z-index: 5;
 }
-main {
+.place {
   min-width: 0;
   min-height: 0;
+  position: relative;
+}
+main {
+  height: 100%;
   position: relative;
 }
 /* In a hand the tabs are walked sideways. */

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { problemOf } from '../api/client'
 import { useSession } from '../shell/session'
+import FaultSaid from '../shell/FaultSaid.vue'
 
 const session = useSession()
 const username = ref('')
@@ -51,13 +52,7 @@ async function submit(): Promise<void> {
         autocomplete="current-password"
         required
     /></label>
-    <p
-      v-if="fault"
-      class="fault"
-      role="alert"
-    >
-      {{ fault }}
-    </p>
+    <FaultSaid :words="fault" />
     <button
       class="button main"
       :disabled="busy"
@@ -97,9 +92,5 @@ input {
 }
 .what {
   font: 500 15px/1.5 var(--serif);
-}
-.fault {
-  color: var(--bust);
-  font-weight: 600;
 }
 </style>

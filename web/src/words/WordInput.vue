@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useTemplateRef } from 'vue'
+
 /** A word of a sentence that is typed: as wide as what it says, on the line the sentence stands on. */
 defineProps<{
   value: string | number
@@ -9,12 +11,14 @@ defineProps<{
   seconds?: boolean
 }>()
 const emit = defineEmits<{ change: [value: string]; count: [value: number] }>()
+const field = useTemplateRef<HTMLElement>('field')
+defineExpose({ focus: () => field.value?.focus() })
 /** Enter is the end of it: the hand goes to the sheet it stands in, where the keys of the view are heard. */
 function done(event: KeyboardEvent): void {
-  const field = event.target as HTMLElement
-  const sheet = field.closest<HTMLElement>('[tabindex]')
+  const target = event.target as HTMLElement
+  const sheet = target.closest<HTMLElement>('[tabindex]')
   if (sheet) sheet.focus({ preventScroll: true })
-  else field.blur()
+  else target.blur()
 }
 const written = (event: Event): string => (event.target as HTMLInputElement).value.replace(/\s+/g, ' ').trim()
 </script>
@@ -22,6 +26,7 @@ const written = (event: Event): string => (event.target as HTMLInputElement).val
 <template>
   <input
     v-if="seconds"
+    ref="field"
     class="typed"
     type="number"
     step="0.1"
@@ -34,6 +39,7 @@ const written = (event: Event): string => (event.target as HTMLInputElement).val
   <!-- long words go on in the next line of the sentence -->
   <textarea
     v-else
+    ref="field"
     class="typed"
     rows="1"
     :value="String(value)"

@@ -10,6 +10,7 @@ import PlayFields from './PlayFields.vue'
 import PlayTrial from './PlayTrial.vue'
 import RouteStage from './RouteStage.vue'
 import { routeRows, routesBack, withCorner } from './written'
+import FaultSaid from '../../shell/FaultSaid.vue'
 
 /** One document of the offence: written in words, tried against every formation while it is written. */
 const props = defineProps<{ kind: string; id: string }>()
@@ -122,20 +123,15 @@ function corner(at: number, words: string): void {
       aria-label="As it is written"
       tabindex="0"
     >
-      <p
-        v-if="trouble"
-        class="fault"
-        role="alert"
-      >
-        {{ trouble }}
-        <button
+      <FaultSaid :words="trouble"
+        ><button
           type="button"
           class="link"
           @click="draft.open"
         >
           Look again
-        </button>
-      </p>
+        </button></FaultSaid
+      >
       <p
         v-if="overtaken"
         class="fault"
@@ -157,13 +153,7 @@ function corner(at: number, words: string): void {
           Take theirs
         </button>
       </p>
-      <p
-        v-if="fault"
-        class="fault"
-        role="alert"
-      >
-        {{ fault }}
-      </p>
+      <FaultSaid :words="fault" />
       <PlayFields
         v-if="work && words"
         :kind="kind"
@@ -185,13 +175,7 @@ function corner(at: number, words: string): void {
       aria-label="What it comes to"
       tabindex="0"
     >
-      <p
-        v-if="unread"
-        class="fault"
-        role="alert"
-      >
-        {{ unread }}
-      </p>
+      <FaultSaid :words="unread" />
       <RouteStage
         v-if="work && kind === 'routes'"
         :id="docId"
@@ -252,8 +236,6 @@ aside {
   margin-bottom: 10px;
 }
 .fault {
-  color: var(--bust);
-  font-weight: 600;
   margin-bottom: 10px;
 }
 .said {

@@ -109,8 +109,8 @@ class BorderTest {
                 .resideInAPackage("mensch.core.audit..")
                 .should()
                 .dependOnClassesThat()
-                .haveNameMatching(
-                        "mensch\\.core\\.(rung\\.(Rung|RungReader|Ladder|LadderReader|Condition|Gives)|call\\.(Layer|LayeredRung|Stack|CallReader|CallDocument|CallAssembly))(\\$.*)?")
+                .haveNameMatching("mensch\\.core\\.(rung\\.(Rung|RungReader|Ladder|LadderReader|Condition|Gives)"
+                        + "|call\\.(Layer|LayeredRung|Stack|CallReader|CallDocument|CallAssembly))(\\$.*)?")
                 .check(CORE);
         noClasses()
                 .that()

@@ -279,9 +279,9 @@ class BoardIT extends InBrowser {
                         .setContentType("application/problem+json")
                         .setBody(problem.formatted(500, "fault", "It is logged as 1a2b3c4d."))));
         Words.choose(page, "Formation", "doubles-gun");
-        assertThat(page.locator("main > [role=alert]")).containsText("1a2b3c4d");
-        page.locator("main > [role=alert] button").click();
-        assertThat(page.locator("main > [role=alert]")).hasCount(0);
+        assertThat(page.locator(".place > [role=alert]")).containsText("1a2b3c4d");
+        page.locator(".place > [role=alert] button").click();
+        assertThat(page.locator(".place > [role=alert]")).hasCount(0);
 
         boolean[] away = {true};
         page.unroute("**/api/line-ups");
@@ -303,10 +303,10 @@ class BoardIT extends InBrowser {
             }
         });
         Words.choose(page, "Formation", "trips-open");
-        assertThat(page.locator("main > [role=alert]")).containsText("Trying again by itself");
+        assertThat(page.locator(".place > [role=alert]")).containsText("Trying again by itself");
         Chromium.assertAccessible(page);
         away[0] = false;
-        assertThat(page.locator("main > [role=alert]")).hasCount(0);
+        assertThat(page.locator(".place > [role=alert]")).hasCount(0);
         assertThat(strip(page, "nickel")).containsText("apex #2 and");
         assertThat(page.locator(".save")).containsText("1 not saved");
     }

@@ -207,6 +207,32 @@ class PlaybookIT extends InBrowser {
     }
 
     @Test
+    void whatACoachLikesAndUsedLastIsHisAlone(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook");
+        Locator lines = page.locator("section li b");
+        assertThat(page.locator("section h2").first()).containsText("Cover 3");
+        page.locator("section li button", new Page.LocatorOptions().setHasText("Anvil Fog"))
+                .click();
+        page.keyboard().press("f");
+        assertThat(page.locator("aside")).containsText("★ A favourite");
+        page.locator("aside >> text=Line it up").click();
+        settled(page);
+        page.navigate("http://127.0.0.1:" + port + "/playbook");
+        Words.choose(page, "Standing", "my favourites", "favourite");
+        assertThat(lines).hasText(new String[] {"Anvil Fog ★"});
+        Words.choose(page, "Standing", "what I used last", "used");
+        assertThat(lines.first()).hasText("Anvil Fog ★");
+        Words.choose(page, "Standing", "everything", "all");
+        Words.choose(page, "Formation", "wing-t");
+        assertThat(page.locator(".count")).not().hasText("151 calls");
+        assertThat(lines.filter(new Locator.FilterOptions().setHasText("Anvil Breeze")))
+                .hasCount(0);
+        Page other = chromium.signedIn(port, "tillery", "/playbook");
+        Words.choose(other, "Standing", "my favourites", "favourite");
+        assertThat(other.locator("section")).containsText("Nothing here");
+    }
+
+    @Test
     void aPlaybookComesInAfterALookAtWhatItWouldDo(int port) throws IOException {
         Page page = chromium.signedIn(port, "marrow", "/playbook");
         page.locator("summary", new Page.LocatorOptions().setHasText("Export")).click();

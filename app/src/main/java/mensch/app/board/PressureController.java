@@ -112,8 +112,7 @@ class PressureController {
         Front front = book.front(request.front(), by.getName());
         Document pressure = new PressureDraft(front, told(request.men())).document("begun", "Begun");
         List<CoverageLeft> left =
-                CoverageLeft.of(playbook.library(), front.document(), pressure, snap, playbook.plays(by.getName()))
-                        .stream()
+                CoverageLeft.of(playbook.library(), front, pressure, snap, playbook.plays(by.getName())).stream()
                         .filter(c -> playbook.isSeen("coverage", c.coverage().id(), by.getName()))
                         .toList();
         CoverageLeft shown = left.stream()

@@ -31,6 +31,7 @@ import mensch.core.formation.Notation;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Lineup;
+import mensch.core.sheet.DocumentWords;
 import mensch.core.sheet.PlayDrawing;
 import mensch.core.sheet.Sketch;
 import org.jspecify.annotations.Nullable;
@@ -143,7 +144,7 @@ class PlaybookController {
             for (Document document : library.kind(kind)) {
                 items.add(item(
                         document,
-                        EntryWords.of(document, users.get(document.id()), library),
+                        DocumentWords.of(document, users.get(document.id()), library),
                         standings.get(kind + "/" + document.id()),
                         saved.get(kind + "/" + document.id()),
                         plays.sketch(kind, document.id()).orElseGet(() -> sketch(library, document, users))));
@@ -153,7 +154,7 @@ class PlaybookController {
             Call call = playbook.read(r.document(), r.revision());
             items.add(item(
                     r.document(),
-                    EntryWords.of(r.document(), call, library),
+                    DocumentWords.of(r.document(), call, library),
                     standings.get("call/" + r.docId()),
                     r,
                     sketch(library, call)));
@@ -164,7 +165,7 @@ class PlaybookController {
 
     private PlaybookItem item(
             Document document,
-            EntryWords said,
+            DocumentWords said,
             @Nullable PlaybookEntry standing,
             @Nullable DocumentRevision saved,
             Sketch sketch) {

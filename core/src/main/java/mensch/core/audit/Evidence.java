@@ -356,7 +356,7 @@ public interface Evidence {
 
         @Override
         public String reason() {
-            return Character.toUpperCase(problem.charAt(0)) + problem.substring(1) + ".";
+            return Said.capital(problem) + ".";
         }
     }
 }

@@ -12,6 +12,9 @@ public final class Said {
 
     private static final int SEVERAL = 2;
 
+    private static final List<String> COUNTS =
+            List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven");
+
     private Said() {}
 
     /** The first few, and how many more. */
@@ -29,10 +32,20 @@ public final class Said {
     }
 
     /** As a coach lists: one, two and three. */
-    static String and(List<String> words) {
+    public static String and(List<String> words) {
         return words.size() < 2
                 ? String.join("", words)
                 : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+    }
+
+    /** At the head of a line or a sentence. */
+    public static String capital(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** How many men, as it is said; 0 to 11. */
+    public static String count(int men) {
+        return COUNTS.get(men);
     }
 
     public static String names(List<Job> jobs) {

@@ -18,6 +18,11 @@ public record Front(Document document, SideWord callSide, List<Role> roles, Map<
 
     /** Men of a side this front is for: 11, or 5 to 7 in flag. */
     public int players() {
+        return players(document);
+    }
+
+    /** The same of a front that is not read yet. */
+    public static int players(Document document) {
         return document.values().whole("players").orElse(Code.HIGH_SCHOOL.players());
     }
 

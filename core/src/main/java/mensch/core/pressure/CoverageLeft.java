@@ -13,6 +13,7 @@ import mensch.core.call.CallAssembly;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.formation.Snap;
+import mensch.core.front.Front;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
@@ -88,11 +89,11 @@ public record CoverageLeft(
      * @param pressure not of the library yet
      * @param plays what the offence runs at each
      */
-    public static List<CoverageLeft> of(Library library, Document front, Document pressure, Snap snap, Plays plays) {
-        List<String> carries = front.values().texts("carries");
+    public static List<CoverageLeft> of(Library library, Front front, Document pressure, Snap snap, Plays plays) {
+        List<String> carries = front.carries();
         // each is lined up and audited by itself
         return library.kind("coverage").parallelStream()
-                .flatMap(coverage -> composed(library, front, coverage, pressure)
+                .flatMap(coverage -> composed(library, front.document(), coverage, pressure)
                         .map(call -> left(call, coverage, carries.contains(coverage.id()), snap, plays)))
                 .filter(c -> c.behind().idle() == 0)
                 .sorted(Comparator.comparingInt(CoverageLeft::busts)

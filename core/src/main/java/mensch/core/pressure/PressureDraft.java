@@ -3,9 +3,9 @@ package mensch.core.pressure;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import mensch.core.audit.Said;
 import mensch.core.document.Document;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Code;
@@ -115,6 +115,6 @@ public record PressureDraft(Front front, List<ToldMan> men) {
                                 : " ")
                         + m.told().words())
                 .collect(Collectors.joining("; "));
-        return said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) + ".";
+        return Said.capital(said) + ".";
     }
 }

@@ -222,7 +222,7 @@ public final class AskedMaker {
     /** What is told of a man, with the rung behind that part of his job. */
     private Row row(Job job, String told, Part part) {
         String name = job.words();
-        String sentence = Character.toUpperCase(name.charAt(0)) + name.substring(1) + told;
+        String sentence = Said.capital(name) + told;
         Optional<Why> why = job.part(part).chain().stream().findFirst();
         return new Row(
                 job.id(),

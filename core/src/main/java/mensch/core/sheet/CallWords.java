@@ -30,8 +30,6 @@ import mensch.core.rung.Task;
  * @param kinds what it is called wherever the game is played, for finding it: "cover 3", "zone", "blitz"
  */
 public record CallWords(String words, List<String> kinds, String family) {
-    private static final List<String> COUNTS =
-            List.of("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven");
     private static final int RUSHERS = 4;
     /** The deep field has so many parts at most; who stands there besides is extra. */
     private static final int PARTS = 4;
@@ -59,16 +57,9 @@ public record CallWords(String words, List<String> kinds, String family) {
         return new CallWords(said(counted), kinds, family(kinds));
     }
 
-    /** How many, as it is said: "four". */
-    static String count(int n) {
-        return COUNTS.get(n);
-    }
-
     private static String family(List<String> kinds) {
         String shell = kinds.get(0);
-        return kinds.contains(PRESSURE)
-                ? "Pressure, " + shell
-                : Character.toUpperCase(shell.charAt(0)) + shell.substring(1);
+        return Said.capital(kinds.contains(PRESSURE) ? PRESSURE + ", " + shell : shell);
     }
 
     private static Snap snap(LibraryFormation formation) {
@@ -150,17 +141,17 @@ public record CallWords(String words, List<String> kinds, String family) {
             words.add((c.of(Role.Body.E) + c.of(Role.Body.T)) + "-" + c.of(Role.Body.LB) + "-" + c.of(Role.Body.DB));
         }
         if (c.of(PassKind.MAN) > 0) {
-            words.add(COUNTS.get(c.of(PassKind.MAN)) + (c.of(PassKind.MAN) == 1 ? " on a man" : " on men"));
+            words.add(Said.count(c.of(PassKind.MAN)) + (c.of(PassKind.MAN) == 1 ? " on a man" : " on men"));
         }
-        words.add(COUNTS.get(c.of(PassKind.DEEP)) + " deep" + parts(c));
+        words.add(Said.count(c.of(PassKind.DEEP)) + " deep" + parts(c));
         if (c.of(PassKind.UNDER) > 0) {
-            words.add(COUNTS.get(c.of(PassKind.UNDER))
+            words.add(Said.count(c.of(PassKind.UNDER))
                     + (!c.man() ? " under" : c.hole() ? " in the hole" : " in a zone"));
         }
         if (c.of(PassKind.NONE) > 0) {
-            words.add(COUNTS.get(c.of(PassKind.NONE)) + " with nothing against the pass");
+            words.add(Said.count(c.of(PassKind.NONE)) + " with nothing against the pass");
         }
-        words.add(COUNTS.get(c.of(PassKind.RUSH)) + " rush"
+        words.add(Said.count(c.of(PassKind.RUSH)) + " rush"
                 + (c.sent().isEmpty() || c.flag() ? "" : " with " + Said.names(c.sent())));
         style(c).ifPresent(words::add);
         if (!c.down().isEmpty() && !c.flag() && c.of(PassKind.DEEP) > 0) {
@@ -201,7 +192,7 @@ public record CallWords(String words, List<String> kinds, String family) {
         Set<String> kinds = new LinkedHashSet<>();
         shell(c).forEach(kinds::add);
         kinds.add(c.man() ? "man" : "zone");
-        kinds.add(COUNTS.get(c.of(PassKind.DEEP)) + " deep");
+        kinds.add(Said.count(c.of(PassKind.DEEP)) + " deep");
         boolean blitz = c.of(PassKind.RUSH) > RUSHERS && !c.sent().isEmpty();
         if (!c.flag() && (blitz || c.lineup.inForce().pressures())) {
             kinds.add(PRESSURE);

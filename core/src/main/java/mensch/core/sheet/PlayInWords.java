@@ -2,7 +2,9 @@ package mensch.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
+import mensch.core.audit.Said;
 import mensch.core.convention.RouteLimits;
 import mensch.core.play.Delivery.Launch;
 import mensch.core.play.Pass;
@@ -16,7 +18,7 @@ import mensch.core.rung.Where;
  * What a play of theirs is in the trade's words, read from what it is made of.
  *
  * @param family plays of one kind stand together: "Quick game", "To the C gap"
- * @param words for a line beside its name: "to the C gap, deepest back; two pull"
+ * @param words for a line beside its name: "to the C gap by the deepest back; two pull"
  */
 public record PlayInWords(String family, String words) {
     private static final String PULL = "pull";
@@ -24,24 +26,24 @@ public record PlayInWords(String family, String words) {
     public static PlayInWords of(Run run) {
         String to = run.point() == Run.OUTSIDE ? "outside everybody" : "to the " + run.point() + " gap";
         List<String> words = new ArrayList<>();
-        words.add(to + ", "
+        words.add(to + " by "
                 + run.ball().carriers().stream().map(PlayInWords::said).collect(Collectors.joining(" or ")));
         long pull = run.told().stream()
                 .filter(t -> t.block().words().startsWith(PULL))
                 .count();
         if (pull > 0) {
-            words.add(CallWords.count((int) pull) + (pull == 1 ? " pulls" : " pull"));
+            words.add(Said.count((int) pull) + (pull == 1 ? " pulls" : " pull"));
         }
         if (run.ball().first() == Run.First.PASS) {
             words.add("begins as a pass");
         }
-        String family = run.option() ? "Options" : Character.toUpperCase(to.charAt(0)) + to.substring(1);
+        String family = run.option() ? "Options" : Said.capital(to);
         return new PlayInWords(family, String.join("; ", words));
     }
 
     /** @param clock when a throw is quick, by what is in force */
     public static PlayInWords of(Pass pass, RouteLimits.Clock clock) {
-        String thrown = "thrown after %.1f s".formatted(pass.throwSeconds());
+        String thrown = String.format(Locale.ROOT, "thrown after %.1f s", pass.throwSeconds());
         return new PlayInWords(
                 family(pass, clock), pass.attacks() == null ? thrown : "attacks " + pass.attacks() + "; " + thrown);
     }
@@ -78,24 +80,15 @@ public record PlayInWords(String family, String words) {
         if (protection.second()) {
             stay.add(Protection.Stays.SECOND.words());
         }
-        String men = CallWords.count(protection.men());
+        String others = stay.isEmpty()
+                ? "nobody else stays in"
+                : Said.and(stay) + (stay.size() == 1 ? " stays in" : " stay in");
         return new PlayInWords(
-                Character.toUpperCase(men.charAt(0)) + men.substring(1) + " protect",
-                protection.scheme().words()
-                        + (stay.isEmpty() ? "; nobody else stays in" : "; " + and(stay) + stay(stay)));
-    }
-
-    private static String stay(List<String> men) {
-        return men.size() == 1 ? " stays in" : " stay in";
-    }
-
-    private static String and(List<String> words) {
-        return words.size() < 2
-                ? String.join("", words)
-                : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+                Said.capital(Said.count(protection.men())) + " protect",
+                protection.scheme().words() + "; " + others);
     }
 
     private static String said(Who who) {
-        return Who.said(who.words());
+        return who.words().startsWith("#") ? Who.said(who.words()) : "the " + Who.said(who.words());
     }
 }

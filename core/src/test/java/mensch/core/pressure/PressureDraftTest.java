@@ -30,7 +30,7 @@ class PressureDraftTest {
 
     private static List<CoverageLeft> left(ToldMan... men) {
         Document pressure = new PressureDraft(ANVIL, List.of(men)).document("otter", "Otter");
-        return CoverageLeft.of(Snaps.LIBRARY, ANVIL.document(), pressure, DOUBLES, Plays.NONE);
+        return CoverageLeft.of(Snaps.LIBRARY, ANVIL, pressure, DOUBLES, Plays.NONE);
     }
 
     private static Lineup lineup(CoverageLeft left) {

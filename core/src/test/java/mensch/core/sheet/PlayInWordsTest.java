@@ -40,8 +40,8 @@ class PlayInWordsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "power|To the C gap|to the C gap, deepest back; one pulls",
-                "inside-zone|To the A gap|to the A gap, deepest back",
+                "power|To the C gap|to the C gap by the deepest back; one pulls",
+                "inside-zone|To the A gap|to the A gap by the deepest back",
                 "double-slants|Quick game|attacks curl-flat against hook: inside leverage lost; thrown after 1.6 s",
                 "boot-flood|Boots and sprint-outs|"
             })
@@ -78,7 +78,7 @@ class PlayInWordsTest {
                 .hasSizeGreaterThan(100)
                 .allSatisfy(p -> {
                     assertThat(p.family()).isNotBlank();
-                    assertThat(p.words()).isNotBlank().doesNotContain("null").doesNotContain("-side side");
+                    assertThat(p.words()).isNotBlank().doesNotContain("null").doesNotContain("the the");
                 });
     }
 }
