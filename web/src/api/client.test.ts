@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { answer, problemOf, RefusedError, whenSignedOut } from './client'
+import { answer, client, problemOf, RefusedError, whenSignedOut } from './client'
 
 const refused = (status: number, error: object) =>
   Promise.resolve({ error, response: new Response(null, { status, statusText: 'no' }) })
@@ -12,6 +12,19 @@ async function problem(call: Promise<unknown>) {
   }
   throw new Error('it was answered')
 }
+
+describe('a question to the server', () => {
+  it('leaves at once and proves that this page asks it', async () => {
+    document.cookie = 'XSRF-TOKEN=a%2Fb'
+    const sent = vi.fn().mockResolvedValue(Response.json({ phases: [] }))
+    vi.stubGlobal('fetch', sent)
+    const asked = client.GET('/api/choices')
+    expect(sent).toHaveBeenCalledOnce()
+    expect((sent.mock.calls[0]![0] as Request).headers.get('X-XSRF-TOKEN')).toBe('a/b')
+    expect(await answer(asked)).toEqual({ phases: [] })
+    vi.unstubAllGlobals()
+  })
+})
 
 describe('answers of the server', () => {
   const signedOut = vi.fn()

@@ -1,25 +1,25 @@
 <script setup lang="ts">
 import { useLists } from '../shell/lists'
+import { useBoard } from './boardStore'
 import { SIDES } from './lineWords'
 import WordMenu from '../words/WordMenu.vue'
 
-/** The formation and its strong side in a sentence. */
-const formation = defineModel<string>('formation', { required: true })
-const mirrored = defineModel<boolean>('mirrored', { required: true })
+/** The formation on the board and its strong side in a sentence. */
+const board = useBoard()
 const lists = useLists()
 </script>
 
 <template>
   <WordMenu
-    :value="formation"
+    :value="board.snap.formation"
     label="Formation"
     :options="lists.formations"
-    @pick="formation = $event"
+    @pick="board.say({ formation: $event })"
   />
   <WordMenu
-    :value="String(mirrored)"
+    :value="String(board.snap.mirrored)"
     label="Strong side"
     :options="SIDES"
-    @pick="mirrored = $event === 'true'"
+    @pick="board.say({ mirrored: $event === 'true' })"
   />
 </template>

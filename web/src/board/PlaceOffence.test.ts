@@ -14,7 +14,7 @@ describe('placing the offence', () => {
   })
   function placing(mayWrite = true) {
     const board = useBoard()
-    board.snap.men = 'ol2 TE4 SE-16'
+    void board.say({ men: 'ol2 TE4 SE-16' })
     return { board, wrapper: mount(PlaceOffence, { props: { mayWrite, man: 'SE' } }) }
   }
   async function keep(wrapper: ReturnType<typeof placing>['wrapper']): Promise<string> {

@@ -87,7 +87,6 @@ defineExpose({ save, open })
       class="button"
       type="button"
       :disabled="!drafts.past.length"
-      title="Undo"
       @click="board.undo"
     >
       Undo <span class="key">U</span>
@@ -96,7 +95,6 @@ defineExpose({ save, open })
       v-if="drafts.future.length"
       class="button"
       type="button"
-      title="Redo"
       @click="board.redo"
     >
       Redo <span class="key">Y</span>

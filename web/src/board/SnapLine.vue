@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import { storeToRefs } from 'pinia'
+import type { SnapWords } from '../api/types'
 import { callChoices, useLists } from '../shell/lists'
 import { useBoard } from './boardStore'
 import { menuWords } from './drafts'
@@ -8,6 +9,7 @@ import { DOWNS, HASHES, lineWords, SIDES } from './lineWords'
 import { plain } from './snapPhrases'
 import { readSnapWords } from './snapWords'
 import WordMenu from '../words/WordMenu.vue'
+import { vHint } from '../shell/hint/hint'
 
 const board = useBoard()
 const lists = useLists()
@@ -72,11 +74,22 @@ function left(event: FocusEvent): void {
   if (!inside && !typed.value.trim()) close()
 }
 defineExpose({ open })
-/** Nobody has farther to go than the goal line. */
-function spot(toGoal: number): void {
-  snap.value.toGoal = toGoal
-  snap.value.distance = Math.min(snap.value.distance, toGoal)
+/** What each menu says of the line. */
+const SAID: Record<string, (id: string) => Partial<SnapWords>> = {
+  code: (code) => ({ code }),
+  spot: (id) => ({ toGoal: Number(id) }),
+  hash: (hash) => ({ hash }),
+  down: (id) => ({ down: Number(id) }),
+  distance: (id) => ({ distance: Number(id) }),
+  formation: (formation) => ({ formation }),
+  side: (id) => ({ mirrored: id === 'true' }),
+  motion: (id) => ({ motion: id || undefined }),
 }
+/** What is looked at in a menu is asked before it is taken. */
+const menu = (word: keyof typeof SAID) => ({
+  onPick: (id: string) => void board.say(SAID[word]!(id)),
+  onLook: (id: string) => board.look(SAID[word]!(id)),
+})
 </script>
 
 <template>
@@ -139,7 +152,7 @@ function spot(toGoal: number): void {
         :value="snap.code"
         label="Rules code"
         :options="choices?.codes ?? []"
-        @pick="snap.code = $event"
+        v-bind="menu('code')"
       />
       <em>· ball on</em>
       <WordMenu
@@ -147,40 +160,40 @@ function spot(toGoal: number): void {
         label="Ball spot"
         comma
         :options="lists.spots"
-        @pick="spot(Number($event))"
+        v-bind="menu('spot')"
       />
       <WordMenu
         :value="snap.hash"
         label="Hash"
         :options="HASHES"
-        @pick="snap.hash = $event"
+        v-bind="menu('hash')"
       />
       <em>·</em>
       <WordMenu
         :value="String(snap.down)"
         label="Down"
         :options="DOWNS"
-        @pick="snap.down = Number($event)"
+        v-bind="menu('down')"
       />
       <em>and</em>
       <WordMenu
         :value="String(snap.distance)"
         label="Distance"
         :options="distances"
-        @pick="snap.distance = Number($event)"
+        v-bind="menu('distance')"
       />
       <em>·</em>
       <WordMenu
         :value="snap.formation"
         label="Formation"
         :options="lists.formations"
-        @pick="snap.formation = $event"
+        v-bind="menu('formation')"
       />
       <WordMenu
         :value="String(snap.mirrored)"
         label="Strong side"
         :options="SIDES"
-        @pick="snap.mirrored = $event === 'true'"
+        v-bind="menu('side')"
       />
       <em
         v-if="snap.men"
@@ -192,7 +205,7 @@ function spot(toGoal: number): void {
         :value="snap.motion ?? ''"
         label="Motion"
         :options="motions"
-        @pick="snap.motion = $event || undefined"
+        v-bind="menu('motion')"
       />
       <em>— we call</em>
       <WordMenu
@@ -201,12 +214,13 @@ function spot(toGoal: number): void {
         :options="callMenu"
         strong
         @pick="board.chooseCall($event)"
+        @look="board.look({}, $event)"
       />
       <button
         v-if="board.mayGoBack"
+        v-hint="'Back to the line before (Z)'"
         type="button"
         class="back"
-        title="Back to the line before (Z)"
         aria-label="Back to the line before"
         @click="board.lineBack"
       >

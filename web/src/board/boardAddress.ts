@@ -1,7 +1,7 @@
 import type { LocationQuery } from 'vue-router'
 import type { CallItem, Choices, SnapWords } from '../api/types'
 import { HASHES } from './lineWords'
-import { ofGame } from './snapWords'
+import { ofGame } from './lineSaid'
 
 /** What an address says of the board: who opens it sees the same snap against the same call. */
 export interface BoardPlace {

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { client } from '../api/client'
 import { job, sheet } from '../testing/fixtures'
+import { queries } from '../shell/queries'
 import { useBoard } from './boardStore'
 import { usePlacing } from './offencePlaced'
 
@@ -73,6 +74,7 @@ describe('the board', () => {
   let pinia: Pinia
   beforeEach(() => {
     vi.restoreAllMocks()
+    queries.clear()
     localStorage.clear()
     pinia = createPinia()
     setActivePinia(pinia)
@@ -95,9 +97,9 @@ describe('the board', () => {
 
   it('shows the answer to the last question only, whichever comes first', async () => {
     const { board, asked } = await started()
-    board.snap.formation = 'trips-open'
+    void board.say({ formation: 'trips-open' })
     await nextTick()
-    board.snap.hash = 'l'
+    void board.say({ hash: 'l' })
     await nextTick()
     const [first, second] = asked.slice(-2)
     second!.done(2)
@@ -124,25 +126,25 @@ describe('the board', () => {
   })
   it('takes formation and call along when the game changes to another number of men', async () => {
     const { board, asked } = await started()
-    board.snap.code = 'flag5'
+    void board.say({ code: 'flag5' })
     await flushPromises()
     expect(board.snap.formation).toBe('flag-spread')
     expect(board.callId).toBe('tack-siskin')
     asked.forEach((a) => a.done(1))
-    board.snap.formation = 'pro-i'
+    void board.say({ formation: 'pro-i' })
     await flushPromises()
     expect(board.snap.code).toBe('hs')
     expect(board.callId).toBe('anvil-drizzle')
   })
   it('opens what a motion changed, and drops a motion that the next formation has not', async () => {
     const { board, asked } = await started()
-    board.snap.motion = 'trade'
+    void board.say({ motion: 'trade' })
     await nextTick()
     asked.at(-1)!.done(3)
     await flushPromises()
     expect(board.panel).toBe('changes')
     expect(board.sheet).toStrictEqual(board.board!.phases[2])
-    board.snap.formation = 'trips-open'
+    void board.say({ formation: 'trips-open' })
     await flushPromises()
     expect(board.snap.motion).toBeUndefined()
     expect(board.panel).toBe('findings')
@@ -159,9 +161,38 @@ describe('the board', () => {
     expect(board.board).toBe(before)
     expect(board.dirty).toBe(false)
     board.trySentence(undefined)
+    void board.say({ hash: 'l' })
     asked.at(-1)!.refuse('too-old')
     await flushPromises()
     expect(board.problem?.code).toBe('too-old')
+  })
+  it('asks for what is looked at in a menu, one at a time, and draws it at once when it is taken', async () => {
+    const { board, asked } = await started()
+    const before = asked.length
+    board.look({ hash: 'l' })
+    board.look({ hash: 'r' })
+    board.look({ formation: 'trips-open' })
+    expect(asked).toHaveLength(before + 1)
+    asked.at(-1)!.done(1)
+    await flushPromises()
+    expect(asked).toHaveLength(before + 2)
+    expect(asked.at(-1)!.body.snap.formation).toBe('trips-open')
+    expect(board.snap.formation).toBe('pro-i')
+    asked.at(-1)!.done(2)
+    await flushPromises()
+    expect(board.board?.phases).toHaveLength(1)
+    await board.say({ formation: 'trips-open' })
+    expect(board.board?.phases).toHaveLength(2)
+    expect(asked).toHaveLength(before + 2)
+  })
+  it('asks anew for what it has just shown when somebody was elsewhere meanwhile', async () => {
+    const { board, asked } = await started()
+    const before = asked.length
+    const again = board.start()
+    await flushPromises()
+    expect(asked).toHaveLength(before + 1)
+    asked.at(-1)!.done(1)
+    await again
   })
   it('applies the sentences of a repair as one step of undo', async () => {
     const { board } = await started()
@@ -177,7 +208,7 @@ describe('the board', () => {
   })
   it('keeps an offence placed by hand under its name and shows it from then on', async () => {
     const { board } = await started()
-    board.snap.men = 'ol2 TE4 SE-16'
+    void board.say({ men: 'ol2 TE4 SE-16' })
     CHOICES.formations.push({ id: 'otter-split', name: 'Otter split', family: 'own', players: 11, motions: [] })
     expect(await usePlacing().keepFormation('Otter split ')).toEqual(['a man is covered'])
     expect(board.snap.formation).toBe('otter-split')

@@ -1,19 +1,21 @@
 import { until } from '@vueuse/core'
 import { defineStore, storeToRefs } from 'pinia'
-import { computed, nextTick, ref, shallowRef, watch } from 'vue'
-import { answer, client, problemOf, type Problem } from '../api/client'
+import { computed, ref, shallowRef } from 'vue'
+import { problemOf, type Problem } from '../api/client'
 import type { Board, BoardRequest, CallSheet, Edit, Hand, SnapWords } from '../api/types'
 import { useAtHand } from '../shell/atHand'
 import { OF_WINDOW, useKept } from '../shell/kept'
 import { useLists } from '../shell/lists'
 import { knownOnly, type BoardPlace } from './boardAddress'
-import { ofGame } from './snapWords'
+import { useCallSheet } from './callSheet'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field/field'
 import type { AskedThing } from './field/fieldWords'
 import { historyOf, withHistory, type Drafts } from './drafts'
 import { begin, change, redo, undo } from './history'
+import { lineWith, type Line, type LineNow } from './lineSaid'
 import { useLinesBefore } from './linesBefore'
+import { forgetLineUps, lineUpOf, lookAhead } from './lineUps'
 
 export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage', 'paths'] as const
 export type Layer = (typeof LAYERS)[number]
@@ -44,7 +46,6 @@ export const useBoard = defineStore('board', () => {
 
   const lists = useLists()
   const { choices, calls } = storeToRefs(lists)
-  const callSheet = shallowRef<CallSheet>()
   const board = shallowRef<Board>()
   const problem = ref<Problem>()
   const trying = ref<Edit>()
@@ -66,21 +67,24 @@ export const useBoard = defineStore('board', () => {
   const job = computed(() => sheet.value?.jobs.find((j) => j.id === selected.value))
   const dirty = computed(() => draft.value.edits.length > 0)
 
-  function request(over: Draft): BoardRequest {
-    return {
-      snap: snap.value,
-      call: callId.value,
-      revision: revision.value,
-      edits: [...over.edits],
-      hand: [...over.hand],
-    }
+  const { callSheet, loadCall } = useCallSheet(() => ({
+    id: callId.value,
+    revision: revision.value,
+    edits: draft.value.edits,
+  }))
+  const draftOf = (call: string): Draft => (call === callId.value ? withTrying() : historyOf(kept.value, call).now)
+  const revisionAsked = (call: string): number => (call === callId.value ? revision.value : revisionOf(call))
+  /** A line as a question to core. */
+  function asks({ snap: words, call }: Line, over = draftOf(call)): BoardRequest {
+    return { snap: words, call, revision: revisionAsked(call), edits: [...over.edits], hand: [...over.hand] }
   }
+  const here = (): Line => ({ snap: snap.value, call: callId.value })
+  const request = (over: Draft): BoardRequest => asks(here(), over)
   function withTrying(): Draft {
     return trying.value ? withEdit(draft.value, trying.value) : draft.value
   }
-
-  /** What the board shows, a sentence being tried included, as a question to core. */
-  const shown = (): BoardRequest => request(withTrying())
+  /** What the board shows, a sentence being tried included. */
+  const shown = (): BoardRequest => asks(here())
 
   let lastAsked = 0
   /** True from a choice until its line-up is there: what is drawn meanwhile is the one before. */
@@ -92,7 +96,7 @@ export const useBoard = defineStore('board', () => {
     const mine = ++lastAsked
     asking.value = true
     try {
-      const found = await answer(client.POST('/api/line-ups', { body: shown() }))
+      const found = await lineUpOf(shown())
       if (mine !== lastAsked) return
       board.value = found
       problem.value = undefined
@@ -106,19 +110,6 @@ export const useBoard = defineStore('board', () => {
     }
   }
 
-  let callAsked = 0
-  /** The ladders as the draft leaves them; only the answer to the last question counts. */
-  async function loadCall(): Promise<void> {
-    const mine = ++callAsked
-    const id = callId.value
-    const found = await answer(
-      client.POST('/api/calls/{id}/drafts', {
-        params: { path: { id } },
-        body: { revision: revision.value, edits: [...draft.value.edits] },
-      }),
-    )
-    if (mine === callAsked && id === callId.value) callSheet.value = found
-  }
   /** What an address asked for and is not here, until the snap is changed. */
   const notice = ref('')
   function standOnKnown(asked: BoardPlace): BoardPlace {
@@ -131,14 +122,11 @@ export const useBoard = defineStore('board', () => {
   async function withoutWrongMen(): Promise<void> {
     if (!problem.value || !snap.value.men) return
     const why = problem.value.detail
-    whole = true
-    asWritten()
-    await nextTick()
-    whole = false
+    await asWritten()
     notice.value = `The men of this address cannot stand so: ${why}`
-    await lineUp()
   }
   async function start(): Promise<void> {
+    forgetLineUps()
     try {
       await lists.load()
       const { snap: known, call } = standOnKnown({ snap: snap.value, call: callId.value })
@@ -152,32 +140,53 @@ export const useBoard = defineStore('board', () => {
     await withoutWrongMen()
   }
 
-  /** Code, formation and call are of one game: who changes one to another number of men takes the others along. */
-  function toGame(players: number): void {
-    const { formation, code, hash } = snap.value
-    const rules = ofGame(code, choices.value?.codes, players)
-    Object.assign(snap.value, {
-      formation: ofGame(formation, choices.value?.formations, players),
-      code: rules,
-      hash: rules === code ? hash : 'm',
-    })
-  }
-
   /** The revision that unsaved work was begun on, else the newest. */
   function revisionOf(id: string): number {
     return kept.value[id]?.revision ?? lists.call(id)?.revision ?? 0
   }
+  const now = (): LineNow => ({ snap: snap.value, call: callId.value, choices: choices.value, calls: calls.value })
+
+  /** Words of the line said anew; they take along what does not fit them. */
+  async function say(words: Partial<SnapWords>): Promise<void> {
+    const line = lineWith(now(), { snap: words })
+    await setLine(line.snap, line.call)
+  }
+  /** The line-up that words would give, asked while they are looked at. */
+  function look(words: Partial<SnapWords>, call?: string): void {
+    void lookAhead(asks(lineWith(now(), { snap: words, call })))
+  }
   async function chooseCall(id: string): Promise<void> {
     // one made since the lists were read, here or by somebody else
     if (!lists.call(id)) await lists.loadCalls()
-    if (choices.value) toGame(lists.playersOf(id))
-    callId.value = id
     useAtHand().use({ kind: 'call', id })
+    const line = lineWith(now(), { snap: {}, call: id })
+    stand(line)
     revision.value = revisionOf(id)
-    trying.value = undefined
-    tryProblem.value = undefined
     await lineUp()
-    // what is drawn is painted before the rest of the call is asked
+    await restOfCall()
+  }
+  /** The line exactly as it is said. */
+  async function setLine(next: SnapWords, call: string): Promise<void> {
+    const other = call !== callId.value
+    stand({ snap: next, call })
+    notice.value = ''
+    await lineUp()
+    if (other) await restOfCall()
+  }
+  function stand({ snap: next, call }: Line): void {
+    if (call !== callId.value) {
+      callId.value = call
+      revision.value = revisionOf(call)
+      trying.value = undefined
+      tryProblem.value = undefined
+    }
+    if (JSON.stringify(next) === JSON.stringify(snap.value)) return
+    snap.value = { ...next }
+    phase.value = next.motion ? 99 : 0
+    panel.value = next.motion ? 'changes' : panel.value === 'changes' ? 'findings' : panel.value
+  }
+  /** What is drawn is painted before the rest of the call is asked. */
+  async function restOfCall(): Promise<void> {
     await new Promise((done) => setTimeout(done, FRAME_MILLIS))
     await ladders()
   }
@@ -216,9 +225,7 @@ export const useBoard = defineStore('board', () => {
     setDraft(withHand(draft.value, hand))
   }
 
-  function asWritten(): void {
-    snap.value.men = undefined
-  }
+  const asWritten = (): Promise<void> => say({ men: undefined })
   /** A call as it was just saved; men put by hand stay where they were put. */
   async function saved(sheetSaved: CallSheet): Promise<void> {
     const hand = draft.value.hand
@@ -238,45 +245,7 @@ export const useBoard = defineStore('board', () => {
     await lineUp()
   }
 
-  /** While the whole line is set at once, no word of it takes others along. */
-  let whole = false
-  watch(
-    () => [snap.value.formation, snap.value.mirrored],
-    () => !whole && asWritten(),
-  )
-  watch(
-    () => [snap.value.formation, snap.value.code],
-    ([formation], [before]) => {
-      if (whole) return
-      const players =
-        formation !== before
-          ? lists.formation(formation ?? '')?.players
-          : choices.value?.codes.find((c) => c.id === snap.value.code)?.players
-      if (!players) return
-      toGame(players)
-      const fitting = calls.value.find((c) => c.players === players)
-      if (fitting && lists.playersOf(callId.value) !== players) void chooseCall(fitting.id)
-    },
-  )
-  watch(
-    snap,
-    () => {
-      if (whole) return
-      notice.value = ''
-      snapChanged()
-    },
-    { deep: true },
-  )
-  function snapChanged(): void {
-    const motions = lists.formation(snap.value.formation)?.motions ?? []
-    if (choices.value && snap.value.motion && !motions.some((m) => m.id === snap.value.motion))
-      snap.value.motion = undefined
-    phase.value = snap.value.motion ? 99 : 0
-    panel.value = snap.value.motion ? 'changes' : panel.value === 'changes' ? 'findings' : panel.value
-    void lineUp()
-  }
-
-  const before = useLinesBefore(() => ({ snap: snap.value, call: callId.value }))
+  const before = useLinesBefore(here)
   async function lineBack(): Promise<void> {
     if (!before.any.value) return
     const line = before.back()
@@ -284,35 +253,24 @@ export const useBoard = defineStore('board', () => {
   }
   /** What the first question is about, before anything was asked. */
   function beginAt(next: SnapWords, call: string): void {
-    whole = true
     callId.value = call
     snap.value = { ...next }
     phase.value = next.motion ? 99 : 0
     before.begin({ snap: next, call })
-    void nextTick(() => (whole = false))
   }
   /** The board an address asks for, as far as it is here. */
   async function goTo(place: BoardPlace): Promise<void> {
     const known = standOnKnown(place)
+    const said = notice.value
     await setLine(known.snap, known.call)
+    notice.value ||= said
     await settled()
     await withoutWrongMen()
   }
-  async function setLine(next: SnapWords, call: string): Promise<void> {
-    const other = call !== callId.value
-    whole = true
-    callId.value = call
-    revision.value = other ? revisionOf(call) : revision.value
-    if (other) trySentence(undefined)
-    snap.value = { ...next }
-    await nextTick()
-    whole = false
-    snapChanged()
-    if (other) await ladders()
-  }
 
   return {
-    snap,
+    /** Changed by saying words of it. */
+    snap: computed((): Readonly<SnapWords> => snap.value),
     callId,
     revision,
     drafts,
@@ -340,6 +298,8 @@ export const useBoard = defineStore('board', () => {
     request,
     shown,
     chooseCall,
+    say,
+    look,
     setDraft,
     undo: () => step(undo),
     redo: () => step(redo),

@@ -1,12 +1,6 @@
 import { computed, ref, watch } from 'vue'
-import type { SnapWords } from '../api/types'
 import { begin, change, undo } from './history'
-
-/** What is looked at: a snap and the call against it. */
-export interface Line {
-  readonly snap: SnapWords
-  readonly call: string
-}
+import type { Line } from './lineSaid'
 
 const copy = (line: Line): Line => ({ snap: { ...line.snap }, call: line.call })
 const same = (a: Line, b: Line): boolean => JSON.stringify(a) === JSON.stringify(b)

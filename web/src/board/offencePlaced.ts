@@ -14,7 +14,7 @@ export function usePlacing() {
     try {
       const body = { snap: asShown(), man, x: spot.x, y: spot.y }
       const { men } = await answer(client.POST('/api/placements', { body }))
-      Object.assign(board.snap, { men, motion: undefined })
+      void board.say({ men, motion: undefined })
     } catch (error) {
       board.problem = problemOf(error)
     }
@@ -25,7 +25,7 @@ export function usePlacing() {
     const against = await answer(client.POST('/api/playbook/formations', { body }))
     await lists.loadChoices()
     const kept = lists.choices?.formations.find((f) => f.name === name.trim())
-    if (kept) Object.assign(board.snap, { formation: kept.id, mirrored: false, men: undefined })
+    if (kept) void board.say({ formation: kept.id, mirrored: false, men: undefined })
     return against
   }
   return { placeMan, keepFormation }

@@ -1,14 +1,7 @@
-import type { CallItem, Choices, SnapWords } from '../api/types'
+import type { SnapWords } from '../api/types'
+import { lineWith, type LineNow, type SaidWords } from './lineSaid'
 import { namesAt, namesOf, type Kind, type Named } from './snapNames'
 import { phraseAt, plain, type Said } from './snapPhrases'
-
-/** The snap line as it stands: what is typed changes it word by word. */
-export interface SnapLineNow {
-  readonly snap: SnapWords
-  readonly call: string
-  readonly choices?: Choices
-  readonly calls: readonly CallItem[]
-}
 
 /** Words that several names fit; one of them is to be chosen. */
 export interface Tie {
@@ -26,10 +19,7 @@ export interface ReadSnap {
   readonly ties: readonly Tie[]
 }
 
-interface Asked {
-  snap: Partial<SnapWords>
-  goal: boolean
-  call?: string
+interface Asked extends SaidWords {
   personnel?: string
   receivers?: string
 }
@@ -41,7 +31,7 @@ class Reading {
   private readonly named = new Map<Kind, string>()
 
   constructor(
-    private readonly now: SnapLineNow,
+    private readonly now: LineNow,
     private readonly names: readonly Named[],
   ) {}
 
@@ -93,15 +83,16 @@ class Reading {
 }
 
 /** Reads a typed line. What it will be is always given; whether it may be taken, `unread` and `ties` tell. */
-export function readSnapWords(text: string, now: SnapLineNow): ReadSnap {
+export function readSnapWords(text: string, now: LineNow): ReadSnap {
   const reading = new Reading(now, namesOf(now.choices, now.calls))
   reading.read(text)
   const kind = ofKind(reading, now)
-  return { ...fitTogether(reading.asked, now, reading.unread), ties: [...reading.ties, ...kind] }
+  const line = lineWith(now, reading.asked)
+  return { ...line, unread: [...reading.unread, ...line.unread], ties: [...reading.ties, ...kind] }
 }
 
 /** Personnel and receivers ask for a formation: the one named or standing must be so, else those that are are offered. */
-function ofKind(reading: Reading, now: SnapLineNow): Tie[] {
+function ofKind(reading: Reading, now: LineNow): Tie[] {
   const { personnel, receivers } = reading.asked
   if (!personnel && !receivers) return []
   const words = [personnel ? `${personnel} personnel` : '', receivers ?? ''].filter(Boolean).join(' ')
@@ -117,43 +108,4 @@ function ofKind(reading: Reading, now: SnapLineNow): Tie[] {
   else if (!reading.ties.some((t) => t.names.some((n) => n.kind === 'formation')))
     return [{ words, names: so.map((f) => ({ kind: 'formation', id: f.id, name: f.name })) }]
   return []
-}
-
-/** Code, formation and call are of one game: what was asked decides, and takes the others along. */
-function fitTogether(asked: Asked, now: SnapLineNow, unread: string[]): Omit<ReadSnap, 'ties'> {
-  const players = {
-    formation: (id: string) => now.choices?.formations.find((f) => f.id === id)?.players,
-    code: (id: string) => now.choices?.codes.find((c) => c.id === id)?.players,
-    call: (id: string) => now.calls.find((c) => c.id === id)?.players,
-  }
-  const games = [
-    asked.snap.formation && players.formation(asked.snap.formation),
-    asked.snap.code && players.code(asked.snap.code),
-    asked.call && players.call(asked.call),
-  ].filter((n): n is number => typeof n === 'number')
-  const game = games[0] ?? players.formation(now.snap.formation)
-  if (games.some((n) => n !== game)) unread.push(`${games.join(' and ')} men a side do not play together`)
-
-  const formation = asked.snap.formation ?? ofGame(now.snap.formation, now.choices?.formations, game)
-  const code = asked.snap.code ?? ofGame(now.snap.code, now.choices?.codes, game)
-  const call = asked.call ?? ofGame(now.call, now.calls, game)
-  const same = formation === now.snap.formation
-  const snap: SnapWords = { ...now.snap, motion: same ? now.snap.motion : undefined, ...asked.snap, formation, code }
-  if (!same || snap.mirrored !== now.snap.mirrored) snap.men = undefined
-  if (asked.goal) snap.distance = snap.toGoal
-  if (snap.distance > snap.toGoal) {
-    if (asked.snap.distance) unread.push(`${snap.distance} yards to go with ${snap.toGoal} to the goal line`)
-    snap.distance = snap.toGoal
-  }
-  return { snap, call, unread }
-}
-
-/** What stands, when it is of this game; else the first that is. */
-export function ofGame(
-  id: string,
-  all: readonly { id: string; players: number }[] | undefined,
-  players: number | undefined,
-): string {
-  const fits = (one: { players: number }): boolean => players === undefined || one.players === players
-  return (all?.find((one) => one.id === id && fits(one)) ?? all?.find(fits))?.id ?? id
 }

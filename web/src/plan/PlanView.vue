@@ -83,7 +83,7 @@ onBeforeUnmount(plan.cancel)
 async function open(): Promise<void> {
   if (!cell.value || !call.value) return
   await board.chooseCall(call.value.id)
-  Object.assign(board.snap, { formation: cell.value.formation, mirrored: false, motion: cell.value.motion })
+  await board.say({ formation: cell.value.formation, mirrored: false, motion: cell.value.motion })
   await router.push('/board')
 }
 function walk(row: number, column: number): void {

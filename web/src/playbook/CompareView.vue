@@ -74,10 +74,7 @@ function choose(which: 'first' | 'second', id: string): void {
           @pick="choose('second', $event)"
         />
         <em>against</em>
-        <FormationWords
-          v-model:formation="snap.formation"
-          v-model:mirrored="snap.mirrored"
-        />
+        <FormationWords />
         <em>running</em>
         <WordMenu
           :value="play"

@@ -43,7 +43,7 @@ const isWritten = computed(() => PLAY_KINDS.includes(props.item.kind))
 async function lineUp(): Promise<void> {
   if (isCall.value) await board.chooseCall(props.item.id)
   else if (props.item.kind === 'formation') {
-    board.snap.formation = props.item.id
+    await board.say({ formation: props.item.id })
     hand.use(props.item)
   }
   await router.push('/board')

@@ -22,7 +22,7 @@ onMounted(async () => {
   if (callId.value !== wanted) await board.chooseCall(wanted)
   // a card is opened on a formation its call is meant for
   const meant = (callSheet.value?.meantFor ?? []).map((f) => f.id)
-  if (meant.length && !meant.includes(snap.value.formation)) snap.value.formation = meant[0]!
+  if (meant.length && !meant.includes(snap.value.formation)) await board.say({ formation: meant[0]! })
 })
 const against = computed(() => {
   const formation = lists.formation(snap.value.formation)?.name ?? ''
@@ -41,10 +41,7 @@ const file = computed(() => `${callId.value}-${snap.value.formation}`)
       <h1 class="sentence words">
         <RouterLink to="/playbook">Playbook</RouterLink> <em>· install card of</em> {{ callSheet?.name }}
         <em>against</em>
-        <FormationWords
-          v-model:formation="snap.formation"
-          v-model:mirrored="snap.mirrored"
-        />
+        <FormationWords />
       </h1>
       <button
         type="button"

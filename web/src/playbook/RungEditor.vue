@@ -95,7 +95,7 @@ useViewActions({
           :value="snap.formation"
           label="Formation"
           :options="lists.formations"
-          @pick="snap.formation = $event"
+          @pick="board.say({ formation: $event })"
         />
       </h1>
       <SaveBar
@@ -133,7 +133,7 @@ useViewActions({
       :on-cover-side="onCoverSide"
       :part="part"
       :picked="snap.formation"
-      @pick="snap.formation = $event"
+      @pick="board.say({ formation: $event })"
     />
   </div>
 </template>

@@ -1,3 +1,4 @@
+import { onlineManager } from '@tanstack/vue-query'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { RefusedError } from '../api/client'
 import { queries } from './queries'
@@ -17,6 +18,14 @@ describe('what is asked of the server', () => {
     const asked = refusing(409)
     await expect(ask(asked)).rejects.toThrow('no')
     expect(asked).toHaveBeenCalledOnce()
+  })
+  it('is asked also while the machine has no network: the application may be on this machine', async () => {
+    onlineManager.setOnline(false)
+    try {
+      await expect(queries.fetchQuery({ queryKey: ['here'], queryFn: () => 'here' })).resolves.toBe('here')
+    } finally {
+      onlineManager.setOnline(true)
+    }
   })
   it('is asked twice more when it did not come', async () => {
     for (const status of [0, 503]) {

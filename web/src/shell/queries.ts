@@ -9,8 +9,13 @@ const again = (failed: number, error: Error): boolean => {
   return failed < TIMES && (status === 0 || status >= 500)
 }
 
-/** The one place where answers of the server are kept: the latest wins, the same question is asked once. */
-export const queries = new QueryClient({ defaultOptions: { queries: { retry: again } } })
+/**
+ * The one place where answers of the server are kept: the latest wins, the same question is asked once. The server may
+ * be on this very machine: it is asked also while the machine has no network.
+ */
+export const queries = new QueryClient({
+  defaultOptions: { queries: { retry: again, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+})
 
 export const CHOICES = { queryKey: ['choices'], queryFn: () => answer(client.GET('/api/choices')) }
 export const CALLS = { queryKey: ['calls'], queryFn: () => answer(client.GET('/api/calls')) }

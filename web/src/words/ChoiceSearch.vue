@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Select } from 'ant-design-vue'
-import { computed, onMounted, ref, useId, useTemplateRef, type Component } from 'vue'
+import { useMutationObserver } from '@vueuse/core'
+import { computed, onMounted, ref, shallowRef, useId, useTemplateRef, type Component } from 'vue'
 import { fitting, grouped, type Choice } from './fitting'
 
 /** An open list of everything there is, found by typing names, ids or what a thing is in the trade. */
@@ -15,7 +16,7 @@ const props = defineProps<{
   /** What was typed before the list was there. */
   begun?: string
 }>()
-const emit = defineEmits<{ pick: [id: string]; close: [] }>()
+const emit = defineEmits<{ pick: [id: string]; look: [id: string]; close: [] }>()
 const find = ref(props.begun ?? '')
 interface Line {
   value: string
@@ -54,10 +55,25 @@ const MANY = 40
 const box = useTemplateRef<{ focus: () => void }>('box')
 onMounted(() => box.value?.focus())
 const id = useId()
+const list = shallowRef<HTMLElement>()
 /** The library reads a list of its own aloud; the one that is seen is for the eye alone. */
-function seenOnly(list: unknown): void {
-  if (list instanceof HTMLElement) list.querySelector('.rc-virtual-list')?.setAttribute('aria-hidden', 'true')
+function seenOnly(seen: unknown): void {
+  if (!(seen instanceof HTMLElement)) return
+  list.value = seen
+  seen.querySelector('.rc-virtual-list')?.setAttribute('aria-hidden', 'true')
 }
+let looked = props.value
+/** The library does not say which line the hand or the keys are on; the line itself does. */
+useMutationObserver(
+  list,
+  () => {
+    const on = list.value?.querySelector<HTMLElement>('.ant-select-item-option-active [data-choice]')?.dataset.choice
+    if (on === undefined || on === looked) return
+    looked = on
+    emit('look', on)
+  },
+  { subtree: true, childList: true, attributeFilter: ['class'] },
+)
 </script>
 
 <template>
@@ -85,8 +101,10 @@ function seenOnly(list: unknown): void {
     @select="emit('pick', String($event))"
     @dropdown-visible-change="(open: boolean) => open || emit('close')"
   >
-    <template #option="{ label: name, words, shortcut }">
-      <span class="name"
+    <template #option="{ value: choice, label: name, words, shortcut }">
+      <span
+        class="name"
+        :data-choice="choice"
         >{{ name
         }}<span
           v-if="shortcut"

@@ -4,7 +4,7 @@ import type { Choice } from './fitting'
 
 /** The open menu of a word, over the word. */
 defineProps<{ value: string; label: string; options: readonly Choice[]; free?: boolean; begun?: string }>()
-const emit = defineEmits<{ pick: [id: string]; close: [] }>()
+const emit = defineEmits<{ pick: [id: string]; look: [id: string]; close: [] }>()
 </script>
 
 <template>
@@ -19,6 +19,7 @@ const emit = defineEmits<{ pick: [id: string]; close: [] }>()
       :free="free"
       :begun="begun"
       @pick="emit('pick', $event)"
+      @look="emit('look', $event)"
       @close="emit('close')"
   /></span>
 </template>

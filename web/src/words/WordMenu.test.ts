@@ -40,6 +40,14 @@ describe('a word that is chosen', { timeout: 30_000 }, () => {
     expect(view.find('.ant-select').exists()).toBe(false)
     expect(document.activeElement).toBe(view.find('button').element)
   })
+  it('says what the keys are on before it is taken', async () => {
+    const view = await opened()
+    expect(view.emitted('look')).toBeUndefined()
+    await view.find('input').setValue('cover 3')
+    await flushPromises()
+    expect(view.emitted('look')).toEqual([['drizzle']])
+    expect(view.emitted('pick')).toBeUndefined()
+  })
   it('says that nothing is called so', async () => {
     const view = await opened()
     await view.find('input').setValue('zebra')

@@ -17,7 +17,11 @@ const props = defineProps<{
   /** What the word says while nothing is chosen. */
   empty?: string
 }>()
-const emit = defineEmits<{ pick: [id: string] }>()
+const emit = defineEmits<{
+  pick: [id: string]
+  /** The hand or the keys are on it in the open list, and it is not taken yet. */
+  look: [id: string]
+}>()
 const choices = () => import('./WordChoices.vue')
 const WordChoices = defineAsyncComponent(choices)
 const opened = ref(false)
@@ -85,6 +89,7 @@ function press(event: KeyboardEvent): void {
       :free="free"
       :begun="typed"
       @pick="pick"
+      @look="emit('look', $event)"
       @close="close"
     />
   </span>

@@ -58,14 +58,58 @@ class ShellIT extends InBrowser {
         }
     }
 
-    /** The list of keys is read by everybody too. */
-    @Test
-    void theListOfKeysIsOpenToEverybody(int port) {
+    /** What opens over a view is as open to everybody as the view: pressed open, read, closed with Escape. */
+    private enum Opened {
+        KEYS("/board", "?", ".ant-modal"),
+        PALETTE("/board", "Control+k", ".palette-list"),
+        LEGEND("/board", "l", ".ant-modal"),
+        WHO_HAS_HIM("/board", "r", ".slip"),
+        TYPED_LINE("/board", "/", ".snapline .preview"),
+        NEW_CALL("/playbook", "n", ".ant-modal");
+
+        private final String view;
+        private final String key;
+        private final String shows;
+
+        Opened(String view, String key, String shows) {
+            this.view = view;
+            this.key = key;
+            this.shows = shows;
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void whatOpensOverAViewIsOpenToEverybody(Opened opened, int port) {
+        Page page = chromium.signedIn(port, "marrow", opened.view);
+        assertThat(page.locator("main h1, main .sentence").first()).isVisible();
+        assertThat(page.locator("[aria-busy=true]")).hasCount(0);
+        for (ColorScheme paper : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+            page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(paper));
+            page.keyboard().press(opened.key);
+            assertThat(page.locator(opened.shows)).isVisible();
+            Chromium.assertAccessible(page);
+            page.keyboard().press("Escape");
+            assertThat(page.locator(opened.shows)).hasCount(0);
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void anOpenMenuIsOpenToEverybody(ColorScheme paper, int port) {
         Page page = chromium.signedIn(port, "marrow", "/board");
         settled(page);
-        page.keyboard().press("?");
-        assertThat(page.locator(".ant-modal")).containsText("Who has the next receiver");
-        Chromium.assertAccessible(page);
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(paper));
+        for (String word : List.of("Ball spot", "Formation", "Call")) {
+            Words.word(page, word).click();
+            assertThat(page.locator(".word-list .ant-select-item-option-active"))
+                    .isVisible();
+            Chromium.assertAccessible(page);
+            page.keyboard().press("Escape");
+            assertThat(page.locator(".choices")).hasCount(0);
+        }
     }
 
     private static void goTo(Page page, String typed) {
