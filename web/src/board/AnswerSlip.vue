@@ -5,6 +5,7 @@ import { answer, client, problemOf } from '../api/client'
 import { useBoard } from './boardStore'
 import type { AskedThing } from './field/fieldWords'
 import { usePlays } from './playsStore'
+import { vHint } from '../shell/hint/hint'
 
 /** Who has what was pointed at, by which rung, and what becomes of it on the play chosen: a slip laid on the free corner of the field. */
 const props = defineProps<{ thing: AskedThing; right: boolean; top: boolean }>()
@@ -67,7 +68,7 @@ const onPlay = computed(() => {
           {{ row.words }}</button><template v-else>{{ row.words }}</template
         ><small
           v-if="row.rung"
-          :title="row.sentence"
+          v-hint="row.sentence"
         >
           {{ ` by ${row.rung.replaceAll('/', ' ')}` }}</small
         >

@@ -2,6 +2,7 @@
 import { defineAsyncComponent } from 'vue'
 import { LAYERS, type Layer } from './boardStore'
 import type { ViewFrom } from './field/field'
+import { vHint } from '../shell/hint/hint'
 
 /** What the field shows, from where, and which moment of the motion; every button has its key. */
 defineProps<{
@@ -46,9 +47,9 @@ const MotionScrub = defineAsyncComponent(() => import('./MotionScrub.vue'))
     </button>
     <span
       v-if="hidden.length"
+      v-hint="hidden.join('; ')"
       class="hidden soft"
       tabindex="0"
-      :title="hidden.join('; ')"
       >{{ hidden.length }} {{ hidden.length === 1 ? 'label has' : 'labels have' }} no room</span
     >
     <span

@@ -4,6 +4,7 @@ import type { JobRow } from '../api/types'
 import type { Layer } from './boardStore'
 import type { ViewFrom } from './field/field'
 import { because, part, tight } from './jobWords'
+import { vHint } from '../shell/hint/hint'
 
 const props = defineProps<{
   jobs: JobRow[]
@@ -59,8 +60,8 @@ const stop = computed(() => (ordered.value.find((j) => j.id === props.selected) 
           ><b>{{ job.label }}</b
           ><span
             v-if="job.player"
+            v-hint="[job.player.measured, ...job.player.notes].filter(Boolean).join('; ')"
             :class="['player', { missing: !job.player.said }]"
-            :title="[job.player.measured, ...job.player.notes].filter(Boolean).join('; ')"
             >{{ job.player.said || 'nobody'
             }}<template v-if="job.player.said && job.player.notes.length"> *</template></span
           ><span
@@ -70,15 +71,15 @@ const stop = computed(() => (ordered.value.find((j) => j.id === props.selected) 
           ></span
         >
         <span
+          v-hint="part(job, 'align').shown"
           class="align"
-          :title="part(job, 'align').shown"
           >{{ tight(part(job, 'align').shown) }}</span
         >
         <span
           v-for="name in fold"
           :key="name"
+          v-hint="part(job, name).shown"
           :class="['line', { missing: part(job, name).given !== 'value' }]"
-          :title="part(job, name).shown"
           ><i :class="['tag', name === 'run' ? 'run' : job.kind]" />{{ tight(part(job, name).shown) }}</span
         >
         <span class="more">

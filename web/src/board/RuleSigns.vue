@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RuleAnswer } from '../api/types'
+import { vHint } from '../shell/hint/hint'
 
 /** Each rule of soundness with its sign; opened, with its reason. */
 const props = defineProps<{ rules: readonly RuleAnswer[] }>()
@@ -19,8 +20,8 @@ const sign = (r: RuleAnswer): string =>
         ><i
           v-for="r in rules"
           :key="r.rule"
+          v-hint="r.title"
           :class="r.answer.replace(' ', '-')"
-          :title="r.title"
           >{{ sign(r) }}</i
         ></span
       >

@@ -7,6 +7,7 @@ import type { RungRow } from '../api/types'
 import SentenceEditor from './SentenceEditor.vue'
 import TaughtPanel from './TaughtPanel.vue'
 import { freshRung, ladderOf, layerOf, THIS_WEEK, weekOf, withEdit } from './draft'
+import { vHint } from '../shell/hint/hint'
 
 defineProps<{ mayWrite: boolean }>()
 const board = useBoard()
@@ -110,9 +111,9 @@ defineExpose({ add, cancel, editing, waiting, toFirst })
     </button>
     <button
       v-if="mayWrite && !editing"
+      v-hint="'Stands above the call’s own rungs until you take it out'"
       class="button week"
       type="button"
-      title="Stands above the call's own rungs until you take it out"
       @click="add(THIS_WEEK)"
     >
       This week <span class="key">W</span>

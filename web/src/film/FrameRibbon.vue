@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ReelSheet } from '../api/types'
 import { clock } from './frames'
+import { vHint } from '../shell/hint/hint'
 
 /** Under the picture: step, play, slide, and walk the snaps. */
 defineProps<{ reel: ReelSheet; frame: number; atSnap: boolean; zoom: boolean; inHand: boolean }>()
@@ -10,15 +11,17 @@ defineEmits<{ go: [frame: number]; play: []; snap: [by: number]; takeOut: []; zo
 <template>
   <div class="ribbon">
     <button
+      v-hint="'One frame back'"
       type="button"
-      title="One frame back"
+      aria-label="One frame back"
       @click="$emit('go', frame - 1)"
     >
       <span class="key">,</span>
     </button>
     <button
+      v-hint="'One frame on'"
       type="button"
-      title="One frame on"
+      aria-label="One frame on"
       @click="$emit('go', frame + 1)"
     >
       <span class="key">.</span>
@@ -47,8 +50,9 @@ defineEmits<{ go: [frame: number]; play: []; snap: [by: number]; takeOut: []; zo
       />
     </datalist>
     <button
+      v-hint="'Previous snap'"
       type="button"
-      title="Previous snap"
+      aria-label="Previous snap"
       @click="$emit('snap', -1)"
     >
       <span class="key">[</span></button

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { GradeRow, JobRow, SnapSheet } from '../api/types'
+import { vHint } from '../shell/hint/hint'
 
 const props = defineProps<{
   snap: SnapSheet
@@ -68,9 +69,9 @@ const rows = computed(() =>
       </button>
       <button
         v-if="r.grade"
+        v-hint="r.grade.note"
         type="button"
         class="grade"
-        :title="r.grade.note"
         @click="$emit('overrule', r.job)"
       >
         AL {{ r.grade.overruled ?? r.grade.mark }}<template v-if="r.grade.overruled"> overruled</template>

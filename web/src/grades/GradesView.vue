@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import GradesOfMan from './GradesOfMan.vue'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { vHint } from '../shell/hint/hint'
 
 const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const open = ref<string>()
@@ -67,8 +68,8 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notT
                 <RouterLink
                   v-for="g in m.newest"
                   :key="`${g.reel}-${g.snap}`"
+                  v-hint="`${g.reelName}, snap ${g.snap}: ${g.verdict}`"
                   :to="`/film/${g.reel}?snap=${g.snap}`"
-                  :title="`${g.reelName}, snap ${g.snap}: ${g.verdict}`"
                   :class="{ out: (g.overruled ?? g.mark) === '-' }"
                   >{{ g.snap }}<sup>{{ g.overruled ?? g.mark }}</sup></RouterLink
                 >

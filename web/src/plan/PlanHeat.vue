@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import type { Choices, PlanCell } from '../api/types'
 import { cellWords, type Place, type PlanRow } from './planStore'
+import { vHint } from '../shell/hint/hint'
 
 /** Calls by formations: a filled cell breaks, a hatched one leaks; the number counts what is found. */
-defineProps<{ rows: PlanRow[]; formations: Choices['formations'] }>()
+const props = defineProps<{ rows: PlanRow[]; formations: Choices['formations'] }>()
 defineEmits<{ open: [] }>()
 const at = defineModel<Place>({ required: true })
 
+const told = (call: string, c: PlanCell): string =>
+  [cellWords(call, props.formations, c), c.worst].filter(Boolean).join(': ')
 const sign = (c: PlanCell): string =>
   ({ breaks: String(c.busts), leaks: String(c.weak), unknown: '?', holds: '' })[c.standing]
 </script>
@@ -37,13 +40,13 @@ const sign = (c: PlanCell): string =>
           :key="c.formation"
         >
           <button
+            v-hint="told(r.call.name, c)"
             type="button"
             :class="['cell', c.standing, { other: !c.meant, picked: at.row === i && at.column === j }]"
             :data-cell="`${i} ${j}`"
             data-passes-keys
             :tabindex="at.row === i && at.column === j ? 0 : -1"
-            :aria-label="cellWords(r.call.name, formations, c) + (c.worst ? ', ' + c.worst : '')"
-            :title="cellWords(r.call.name, formations, c) + (c.worst ? ': ' + c.worst : '')"
+            :aria-label="told(r.call.name, c)"
             @click="at = { row: i, column: j }"
             @dblclick="$emit('open')"
             @focus="at = { row: i, column: j }"

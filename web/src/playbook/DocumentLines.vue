@@ -3,6 +3,7 @@ import { computed, useTemplateRef } from 'vue'
 import type { PlaybookItem } from '../api/types'
 import { nameOf } from '../shell/atHand'
 import { families } from './playbookStore'
+import { vHint } from '../shell/hint/hint'
 
 /** Documents as lines of words; one Tab stop, the arrows walk, a double click opens. */
 const props = defineProps<{
@@ -54,8 +55,8 @@ defineExpose({ follow })
               >{{ item.name
               }}<span
                 v-if="favourites.includes(nameOf(item))"
+                v-hint="'a favourite of mine'"
                 class="star"
-                title="a favourite of mine"
               >
                 ★</span
               ></b

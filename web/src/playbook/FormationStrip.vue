@@ -5,6 +5,7 @@ import { answer, client, problemOf } from '../api/client'
 import type { Edit, StripCell } from '../api/types'
 import SketchDrawing from './SketchDrawing.vue'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { vHint } from '../shell/hint/hint'
 
 const props = defineProps<{
   call: string
@@ -95,9 +96,9 @@ const nothing = computed(() => cells.value.filter((c) => !rungOf(c)).length)
         :class="{ none: !rungOf(c), other: !c.meant }"
       >
         <button
+          v-hint="c.illegal.join('. ')"
           type="button"
           :aria-current="c.formation === picked"
-          :title="c.illegal.join('. ')"
           @click="emit('pick', c.formation)"
         >
           <SketchDrawing

@@ -4,6 +4,7 @@ import type { RosterAnswer, RosterSheet } from '../api/types'
 import { useWalked } from '../shell/walked'
 import WordMenu from '../words/WordMenu.vue'
 import { BODIES, freshId, notOnChart, typedNumber } from './roster'
+import { vHint } from '../shell/hint/hint'
 
 /** Who is on the squad, what he plays, and what was measured of him; a man nobody's chart has is marked. */
 const sheet = defineModel<RosterSheet>({ required: true })
@@ -36,7 +37,7 @@ function takeOut(id: string): void {
           <th>Name</th>
           <th>Plays</th>
           <th>lb</th>
-          <th title="5-10-5 yd short shuttle">shuttle s</th>
+          <th v-hint="'5-10-5 yd short shuttle'">shuttle s</th>
           <th>signs in as</th>
           <th><span class="unseen">Take out</span></th>
         </tr>
@@ -107,9 +108,9 @@ function takeOut(id: string): void {
           </td>
           <td>
             <button
+              v-hint="`Erase ${p.name} from roster and chart`"
               type="button"
               class="link"
-              :title="`Erase ${p.name} from roster and chart`"
               @click="takeOut(p.id)"
             >
               erase

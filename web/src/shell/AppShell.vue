@@ -4,6 +4,7 @@ import { defineAsyncComponent, onMounted, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import SignIn from '../signin/SignIn.vue'
 import { useActions } from './actions/registry'
+import { useHints } from './hint/useHints'
 import { useSession } from './session'
 import { themeOf } from './theme'
 import { useTrouble } from './trouble'
@@ -14,6 +15,8 @@ const trouble = useTrouble()
 const actions = useActions()
 const { theme, turnPaper, palette } = useShell()
 const KeysHelp = defineAsyncComponent(() => import('./actions/KeysHelp.vue'))
+const HintShown = defineAsyncComponent(() => import('./hint/HintShown.vue'))
+const hint = useHints()
 const ActionPalette = defineAsyncComponent(() => import('./actions/ActionPalette.vue'))
 onMounted(() => session.load())
 /** In a narrow place the tabs are walked sideways: the one of this view is in sight. */
@@ -145,6 +148,11 @@ watch(() => [route.path, session.me], enter, { flush: 'post' })
       </div>
       <KeysHelp v-if="actions.help" />
       <ActionPalette v-if="actions.palette" />
+      <HintShown
+        v-if="hint"
+        :key="hint.words"
+        :hint="hint"
+      />
     </div>
   </ConfigProvider>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useTemplateRef } from 'vue'
+import { vHint } from '../shell/hint/hint'
 
 /** A word of a sentence that is typed: as wide as what it says, on the line the sentence stands on. */
 defineProps<{
@@ -40,12 +41,12 @@ const written = (event: Event): string => (event.target as HTMLInputElement).val
   <textarea
     v-else
     ref="field"
+    v-hint="label"
     class="typed"
     rows="1"
     :value="String(value)"
     :aria-label="label"
     :placeholder="placeholder"
-    :title="label"
     :readonly="readonly"
     @change="emit('change', written($event))"
     @keydown.enter.prevent="done"

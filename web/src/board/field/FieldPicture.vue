@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Board, PassSheet, RunSheet } from '../../api/types'
+import type { Board, PassSheet, RunSheet, Spot } from '../../api/types'
 import type { Layer } from '../boardStore'
 import type { Drawing, ViewFrom } from './field'
 import FieldDrawing from './FieldDrawing.vue'
 
-/** A line-up to be looked at before any motion: nothing on it is moved; a play may lie over it. */
+/** A line-up to be looked at before any motion; a play may lie over it, and men of the offence may be placed. */
 withDefaults(
   defineProps<{
     board?: Board
@@ -13,10 +13,18 @@ withDefaults(
     selected?: string
     run?: RunSheet
     pass?: PassSheet
+    placing?: boolean
   }>(),
-  { board: undefined, from: 'offence', layers: () => [], selected: undefined, run: undefined, pass: undefined },
+  {
+    board: undefined,
+    from: 'offence',
+    layers: () => [],
+    selected: undefined,
+    run: undefined,
+    pass: undefined,
+  },
 )
-defineEmits<{ pick: [job: string] }>()
+defineEmits<{ pick: [job: string]; place: [man: string, spot: Spot] }>()
 defineSlots<{
   /** Over the drawing, in its units. */
   over(props: { drawing: Drawing }): unknown
@@ -38,7 +46,9 @@ const NOTHING_FOUND: [] = []
       :listed="NOTHING_FOUND"
       :run="run"
       :pass="pass"
+      :placing="placing"
       @pick="$emit('pick', $event)"
+      @place="(man, spot) => $emit('place', man, spot)"
     >
       <template #over="{ drawing }">
         <slot

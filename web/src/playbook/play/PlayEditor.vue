@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { actionsOf } from '../../shell/actions/action'
 import { useViewActions } from '../../shell/actions/registry'
 import { useSession } from '../../shell/session'
-import SketchDrawing from '../SketchDrawing.vue'
+import FormationStage from './FormationStage.vue'
 import { usePlayDraft } from './playDraft'
 import PlayFields from './PlayFields.vue'
 import PlayTrial from './PlayTrial.vue'
@@ -185,11 +185,12 @@ function corner(at: number, words: string): void {
         @look="looked = $event"
         @corner="corner"
       />
-      <SketchDrawing
-        v-else-if="kind === 'formation' && preview?.sketch"
-        :sketch="preview.sketch"
-        :label="`${work?.name}, drawn to scale`"
-        class="big"
+      <FormationStage
+        v-else-if="work && kind === 'formation' && preview?.sketch"
+        :work="work"
+        :preview="preview"
+        :readonly="!mayWrite"
+        @men="draft.keep({ body: { ...work.body, men: $event } })"
       />
       <PlayTrial
         v-else-if="work && kind !== 'formation'"
@@ -230,10 +231,6 @@ aside {
   padding: 8px 16px;
   border: 0;
   background: none;
-}
-.big {
-  background: var(--field);
-  margin-bottom: 10px;
 }
 .fault {
   margin-bottom: 10px;

@@ -26,6 +26,7 @@ const words = {
     protections: [{ id: 'six', name: 'Six-man' }],
   },
   routes: ['hitch', 'go'].map(plain),
+  needs: ['not empty', 'gun and (two backs or three backs)'],
   starts: {},
 }
 const BODIES: Record<string, Body> = {
@@ -48,6 +49,15 @@ describe('the fields of a play', () => {
     expect(run.emitted('change')![0]).toEqual([{ ...BODIES.run, point: 'C' }])
     await run.find('input[type=checkbox]').setValue(true)
     expect(run.emitted('change')![1]).toEqual([{ ...BODIES.run, paths: ['dive'] }])
+  })
+
+  it('need one thing after another, of what other plays need', async () => {
+    const run = of('run')
+    await choose(run, 'One more need', '(two backs or three backs)')
+    expect(run.emitted('change')![0]).toEqual([{ ...BODIES.run, needs: 'not empty and (two backs or three backs)' }])
+    await choose(run, 'Need 1, seen from the play side', '')
+    expect(run.emitted('change')![1]).toEqual([{ ...BODIES.run, needs: '' }])
+    expect(of('protection', true).text()).toContain('Of the formation it needs nothing.')
   })
 
   it('name a fake of either side', async () => {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, type Component } from 'vue'
 import type { PlayWords } from '../../api/types'
-import WordInput from '../../words/WordInput.vue'
 import FormationMen from './FormationMen.vue'
+import NeedsWords from './NeedsWords.vue'
 import OptionSentences from './OptionSentences.vue'
 import PassSentences from './PassSentences.vue'
 import ProtectionSentences from './ProtectionSentences.vue'
@@ -27,16 +27,12 @@ const sentences = computed(() => SENTENCES[props.kind])
 <template>
   <div>
     <template v-if="sentences">
-      <p class="say">
-        The formation must have
-        <WordInput
-          :value="said('needs')"
-          label="Needs of the formation, seen from the play side"
-          placeholder="nothing (or: tight end on my side and two backs)"
-          :readonly="readonly"
-          @change="set('needs', $event)"
-        />.
-      </p>
+      <NeedsWords
+        :value="said('needs')"
+        :known="words.needs"
+        :readonly="readonly"
+        @change="set('needs', $event)"
+      />
       <component
         :is="sentences"
         :body="body"

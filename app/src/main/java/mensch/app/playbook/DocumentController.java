@@ -40,6 +40,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/playbook")
 class DocumentController {
     private static final String ROUTES = "routes";
+    private static final String NEEDS = "needs";
 
     /** A document as it is written; {@code revision} 0 for one of the catalogue. */
     record DocumentSheet(String kind, String id, String name, int revision, Map<String, Object> body)
@@ -71,9 +72,14 @@ class DocumentController {
      * The words a play is written in.
      *
      * @param routes every route of every book
+     * @param needs what plays ask of a formation, each as it is written
      * @param starts what a new document of each kind begins as
      */
-    record PlayWords(PlayTerms terms, List<PlayTerms.Term> routes, Map<String, Map<String, Object>> starts) {}
+    record PlayWords(
+            PlayTerms terms,
+            List<PlayTerms.Term> routes,
+            List<String> needs,
+            Map<String, Map<String, Object>> starts) {}
 
     private final Playbook playbook;
     private final TriedDocuments tried;
@@ -86,7 +92,17 @@ class DocumentController {
     /** The words plays of this programme may use. */
     @GetMapping("/play-words")
     PlayWords words(Principal by) {
-        return new PlayWords(PlayTerms.of(playbook.plays(by.getName())), routes(), starts());
+        return new PlayWords(PlayTerms.of(playbook.plays(by.getName())), routes(), needs(by.getName()), starts());
+    }
+
+    private List<String> needs(String by) {
+        Map<String, PlaybookEntry> standings = playbook.standings();
+        return playbook.library().documents().stream()
+                .filter(d -> Playbook.seen(standings, d.kind(), d.id(), by))
+                .flatMap(d -> d.text(NEEDS).stream())
+                .filter(needs -> !needs.isBlank())
+                .distinct()
+                .toList();
     }
 
     private List<PlayTerms.Term> routes() {
