@@ -33,14 +33,17 @@ const shown = computed(
   () => props.options.find((o) => o.id === props.value)?.name ?? (props.options.length ? props.value : ''),
 )
 
+/** The hand goes back to the word. */
+const back = (): void => word.value?.focus({ preventScroll: true })
+/** The hand is back before anything is drawn: a list that is taken away under it has the page laid out once more. */
 function pick(id: string): void {
+  back()
   if (id !== props.value) emit('pick', id)
 }
-/** The hand goes back to the word. */
 async function close(): Promise<void> {
   opened.value = false
   await nextTick()
-  word.value?.focus({ preventScroll: true })
+  back()
 }
 function open(): void {
   typed.value = ''

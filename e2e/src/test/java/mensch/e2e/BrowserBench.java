@@ -73,7 +73,7 @@ public final class BrowserBench {
         report(
                 "formation strip repaints for a man",
                 "Man",
-                List.of("nickel", "weak-safety", "mike", "corner-left"),
+                List.of("nickel", "weak", "mike", "corner-left"),
                 ".strip ul");
     }
 

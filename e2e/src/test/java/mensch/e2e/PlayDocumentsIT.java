@@ -18,14 +18,16 @@ class PlayDocumentsIT extends InBrowser {
         page.keyboard().press("n");
         page.getByLabel("Name").fill("Otter dive");
         assertThat(page.locator("aside h2")).containsText("formations can run it");
-        page.getByLabel("Needs of the formation").fill("two backs and sideways");
-        page.keyboard().press("Tab");
+        Words.pick(page, "Need 1, seen from the play side", "two backs and sideways");
         assertThat(page.locator("aside [role=alert]")).containsText("sideways");
         page.reload();
-        assertThat(page.getByLabel("Needs of the formation")).hasValue("two backs and sideways");
-        page.getByLabel("Needs of the formation").fill("two backs");
-        page.keyboard().press("Tab");
+        Words.assertSays(page, "Need 1, seen from the play side", "two backs");
+        Words.assertSays(page, "Need 2, seen from the play side", "sideways");
+        Words.pick(page, "Need 2, seen from the play side", "not this one");
         assertThat(page.locator("aside [role=alert]")).hasCount(0);
+        Words.pick(page, "One more need", "under centre");
+        Words.assertSays(page, "Need 2, seen from the play side", "under centre");
+        Words.pick(page, "Need 2, seen from the play side", "not this one");
         Words.choose(page, "Carried by, the first who is there", "fullback");
         Words.pick(page, "Blocks, one more man", "wing other side");
         Words.choose(page, "Blocks, what backside wing does", "lead");
@@ -91,6 +93,30 @@ class PlayDocumentsIT extends InBrowser {
         page.keyboard().press("z");
         assertThat(way).hasValue("straight @ 12.5, hash-numbers @ 11");
         Chromium.assertAccessible(page);
+    }
+
+    /** A man of the formation is dragged, and becomes words; the call lines up against him where he stands now. */
+    @Test
+    void aFormationIsDraggedIntoWordsAndMetByACall(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/playbook/play/formation/pro-i");
+        Locator men = page.getByLabel("Men: place across from the ball");
+        Locator end = page.locator("[data-man=SE]");
+        assertThat(page.locator("[data-defender]")).hasCount(11);
+        String before = men.inputValue();
+        var corner = page.locator("[data-defender=corner-left]").boundingBox();
+        var box = end.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2 + 60, box.y + box.height / 2);
+        page.mouse().up();
+        assertThat(men).not().hasValue(before);
+        page.waitForFunction(
+                "x => document.querySelector('[data-defender=corner-left]').getBoundingClientRect().x > x + 20",
+                corner.x);
+        Chromium.assertAccessible(page);
+        page.locator("header .count").click();
+        page.keyboard().press("z");
+        assertThat(men).hasValue(before);
     }
 
     /** Two windows, one play: the later one is told, keeps its text, and may put it on top. */

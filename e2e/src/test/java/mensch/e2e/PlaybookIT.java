@@ -259,11 +259,11 @@ class PlaybookIT extends InBrowser {
         assertThat(page.locator(".strip li")).hasCount(11);
         page.keyboard().press("o");
         page.keyboard().press("ArrowRight");
-        assertThat(page.locator(".place")).containsText("SE");
+        assertThat(page.locator("form.place")).containsText("SE");
         page.keyboard().press("Shift+ArrowRight");
         page.fill("[aria-label='Name of the formation']", "Otter split");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".place")).containsText("Kept among the formations");
+        assertThat(page.locator("form.place")).containsText("Kept among the formations");
         Words.assertSays(page, "Formation", "otter-split");
         Chromium.assertAccessible(page);
     }

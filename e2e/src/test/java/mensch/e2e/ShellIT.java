@@ -94,6 +94,25 @@ class ShellIT extends InBrowser {
         }
     }
 
+    /** What a cell of the plan means is said to the keys as to the hand, and Escape takes it away. */
+    @Test
+    void whatIsHintedIsShownToTheKeysToo(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/plan");
+        assertThat(page.locator("[data-cell='0 0']")).isVisible();
+        assertThat(page.locator("[aria-busy=true]")).hasCount(0);
+        page.locator("[data-cell='0 0']").focus();
+        page.keyboard().press("ArrowRight");
+        Locator cell = page.locator("[data-cell='0 1']");
+        assertThat(cell).isFocused();
+        Locator hint = page.locator(".ant-tooltip:not(.ant-tooltip-hidden)");
+        assertThat(hint).hasText(cell.getAttribute("aria-label"));
+        page.keyboard().press("Escape");
+        assertThat(hint).hasCount(0);
+        assertThat(cell).isFocused();
+        cell.hover();
+        assertThat(hint).hasText(cell.getAttribute("aria-label"));
+    }
+
     @ParameterizedTest
     @EnumSource(
             value = ColorScheme.class,
