@@ -2,6 +2,7 @@ package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -212,6 +213,29 @@ class PlayDocumentsTest {
             routes.put("#" + i, "hitch");
         }
         assertThat(keep(coach, "pass", "Too much", smash).status()).isEqualTo(422);
+    }
+
+    /** What a play needs is offered to the next play, but what stands in somebody's draft is his alone. */
+    @Test
+    void needsAreOfferedToWhoMaySeeThem(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        String need = "pistol and three backs and 2 or more receivers on my side";
+        JsonNode pass = JSON.readTree("{\"needs\": \"" + need + "\", \"throw\": 2.4, "
+                + "\"routes\": {\"#1\": \"hitch\"}, \"launch\": \"set\", \"progression\": [\"#1\"]}");
+        kept(coach, "pass", "Pistol stop", pass);
+        assertThat(needs(coach)).contains(need, "not empty");
+        assertThat(needs(Browserless.signedIn(port, "tillery")))
+                .contains("not empty")
+                .doesNotContain(need);
+    }
+
+    private static List<String> needs(Browserless coach) {
+        return coach.get("/api/playbook/play-words")
+                .json()
+                .get("needs")
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
     }
 
     @Test
