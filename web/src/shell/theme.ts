@@ -15,6 +15,8 @@ export function themeOf(name: ThemeName): ConfigProviderProps['theme'] {
       colorText: c.ink,
       colorTextPlaceholder: c.soft,
       colorBgBase: c.card,
+      // what opens over a view is of the same paper
+      colorBgElevated: c.card,
       colorBorder: c.rule,
       colorLink: c.ink,
       controlItemBgActive: c.pick,

@@ -146,7 +146,7 @@ useMutationObserver(
   min-width: 190px;
   font: 400 14px/1.35 var(--text);
 }
-.word-list .ant-select-item.heading {
+.word-list.word-list .ant-select-item.heading {
   min-height: 0;
   padding: 7px 12px 2px;
   font: 600 13px/1.5 var(--narrow);
