@@ -50,8 +50,17 @@ const classes = computed(() =>
   ['word-list', props.options.some((o) => o.words) ? 'wide' : '', props.listClass ?? ''].join(' '),
 )
 const LIST_HEIGHT = 384
-/** From so many on, only what is seen of the list is drawn. */
+/** From so many on, only what is seen of the list is drawn; the library does so in a list of known width alone. */
 const MANY = 40
+const WIDTHS = { names: 330, words: 690 }
+const MOST_OF_THE_WINDOW = 0.9
+const width = computed(() => {
+  // a list of its own kind is as wide as the field it hangs from
+  if (props.listClass) return true
+  if (props.options.length <= MANY) return false
+  const wanted = props.options.some((o) => o.words) ? WIDTHS.words : WIDTHS.names
+  return Math.min(wanted, window.innerWidth * MOST_OF_THE_WINDOW)
+})
 const box = useTemplateRef<{ focus: () => void }>('box')
 onMounted(() => box.value?.focus())
 const id = useId()
@@ -91,10 +100,10 @@ useMutationObserver(
     :options="shown"
     :placeholder="placeholder"
     :popup-class-name="classes"
-    :dropdown-match-select-width="false"
+    :dropdown-match-select-width="width"
     :list-height="LIST_HEIGHT"
     :filter-option="false"
-    :virtual="options.length > MANY"
+    :virtual="!!width"
     show-search
     default-open
     @search="find = $event"
