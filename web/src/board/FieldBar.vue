@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue'
-import { LAYERS, type Layer } from './boardStore'
+import { LAYERS, type Layer } from './field/layers'
 import type { ViewFrom } from './field/field'
 import { vHint } from '../shell/hint/hint'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { JobRow } from '../api/types'
-import type { Layer } from './boardStore'
+import type { Layer } from './field/layers'
 import type { ViewFrom } from './field/field'
 import { because, part, tight } from './jobWords'
 import { vHint } from '../shell/hint/hint'

@@ -1,5 +1,6 @@
 import { actionsOf, type Action } from '../shell/actions/action'
-import { LAYERS, type Layer, type Panel } from './boardStore'
+import type { Panel } from './boardStore'
+import { LAYERS, type Layer } from './field/layers'
 import { THIS_WEEK } from './draft'
 
 /** What the keys of the board move, and when they may. */

@@ -33,21 +33,21 @@ describe('address of the board', () => {
 })
 
 describe('an address that asks for what is not here', () => {
-  const formation = (id: string, players = 11) => ({
+  const formation = (id: string, players = 11, motions: string[] = []) => ({
     id,
     name: id,
     family: '',
     players,
     personnel: '11',
     receivers: '2x2',
-    motions: [],
+    motions: motions.map((m) => ({ id: m, name: m })),
   })
   const choices: Choices = {
     codes: [
       { id: 'hs', name: 'high school', players: 11 },
       { id: 'flag5', name: 'flag', players: 5 },
     ],
-    formations: [formation('pro-i'), formation('trips-open'), formation('flag-spread', 5)],
+    formations: [formation('pro-i'), formation('trips-open', 11, ['jet']), formation('flag-spread', 5)],
     runs: [],
     spots: [],
   }
@@ -71,6 +71,10 @@ describe('an address that asks for what is not here', () => {
     expect(wrong).toMatchObject({ call: 'anvil-drizzle', snap: { formation: 'pro-i', code: 'hs', hash: 'r' } })
     expect(wrong.snap.men).toBeUndefined()
     expect(known({ hash: '-3.5' }).unknown).toEqual([])
+    const strange = known({ motion: 'orbit' })
+    expect(strange.unknown).toEqual(['motion orbit'])
+    expect(strange.snap.motion).toBeUndefined()
+    expect(known({ formation: 'pro-i' }, 'gone').snap.motion).toBeUndefined()
   })
   it('lets the other give way when a call or a formation is asked for alone', () => {
     const alone = (query: Record<string, string>) => knownOnly(fromQuery(query, NOW)!, NOW, choices, calls)

@@ -1,7 +1,7 @@
 import type { LocationQuery } from 'vue-router'
 import type { CallItem, Choices, SnapWords } from '../api/types'
 import { HASHES } from './lineWords'
-import { ofGame } from './lineSaid'
+import { hasMotion, lineWith, ofGame } from './lineSaid'
 
 /** What an address says of the board: who opens it sees the same snap against the same call. */
 export interface BoardPlace {
@@ -66,6 +66,12 @@ export const sameQuery = (a: Record<string, string>, b: LocationQuery): boolean 
   return keys.length === Object.keys(b).length && keys.every((k) => a[k] === b[k])
 }
 
+/** The board of who has seen none yet. */
+export const FIRST_PLACE: BoardPlace = {
+  snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 38, down: 2, distance: 7 },
+  call: 'anvil-drizzle',
+}
+
 /** What a board may stand on, and what an address asked for in vain, in words. */
 export interface Known extends BoardPlace {
   readonly unknown: readonly string[]
@@ -90,22 +96,16 @@ export function knownOnly(
   const formation = among('formation', asked.snap.formation, choices.formations, otherwise.snap.formation)
   const game = choices.formations.find((f) => f.id === formation)?.players
   const call = asked.only === 'formation' ? ofGame(named, calls, game) : named
-  const players = calls.find((c) => c.id === call)?.players
   const code = among('rules', asked.snap.code, choices.codes, otherwise.snap.code)
   const numbered = asked.snap.hash !== '' && Number.isFinite(Number(asked.snap.hash))
   const hash = numbered ? asked.snap.hash : among('hash', asked.snap.hash, HASHES, otherwise.snap.hash)
-  const fitting = ofGame(formation, choices.formations, players)
-  const rules = ofGame(code, choices.codes, players)
-  if (fitting !== formation && !asked.only) unknown.push(`${formation} against a call of another game`)
-  return {
-    call,
-    unknown,
-    snap: {
-      ...asked.snap,
-      formation: fitting,
-      code: rules,
-      hash: rules === code ? hash : 'm',
-      men: fitting === asked.snap.formation ? asked.snap.men : undefined,
-    },
+  const men = formation === asked.snap.formation ? asked.snap.men : undefined
+  const written = { ...asked.snap, formation, code, hash, men }
+  const { snap } = lineWith({ snap: written, call, choices, calls }, { snap: {}, call })
+  if (snap.formation !== formation && !asked.only) unknown.push(`${formation} against a call of another game`)
+  if (snap.motion && !hasMotion(snap, choices)) {
+    if (snap.formation === asked.snap.formation && !asked.only) unknown.push(`motion ${snap.motion}`)
+    snap.motion = undefined
   }
+  return { call, unknown, snap }
 }

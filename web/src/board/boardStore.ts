@@ -6,39 +6,27 @@ import type { Board, BoardRequest, CallSheet, Edit, Hand, SnapWords } from '../a
 import { useAtHand } from '../shell/atHand'
 import { OF_WINDOW, useKept } from '../shell/kept'
 import { useLists } from '../shell/lists'
-import { knownOnly, type BoardPlace } from './boardAddress'
+import { FIRST_PLACE, knownOnly, type BoardPlace } from './boardAddress'
 import { useCallSheet } from './callSheet'
 import { EMPTY, withEdit, withHand, type Draft } from './draft'
 import type { ViewFrom } from './field/field'
 import type { AskedThing } from './field/fieldWords'
+import type { Layer } from './field/layers'
 import { historyOf, withHistory, type Drafts } from './drafts'
 import { begin, change, redo, undo } from './history'
 import { lineWith, type Line, type LineNow } from './lineSaid'
 import { useLinesBefore } from './linesBefore'
 import { forgetLineUps, lineUpOf, lookAhead } from './lineUps'
 
-export const LAYERS = ['gaps', 'areas', 'sight lines', 'leverage', 'paths'] as const
-export type Layer = (typeof LAYERS)[number]
 export type Panel = 'findings' | 'changes' | 'rules' | 'plays'
 
 /** Two frames: time to paint. */
 const FRAME_MILLIS = 32
-const FIRST_SNAP: SnapWords = {
-  formation: 'pro-i',
-  mirrored: false,
-  code: 'hs',
-  hash: 'm',
-  toGoal: 38,
-  down: 2,
-  distance: 7,
-}
-
-const FIRST_CALL = 'anvil-drizzle'
 
 /** The board as it stands: what is asked, what core answered, what is picked. Football is decided by core alone. */
 export const useBoard = defineStore('board', () => {
-  const snap = useKept<SnapWords>('board.snap', { ...FIRST_SNAP }, OF_WINDOW)
-  const callId = useKept('board.call', FIRST_CALL, OF_WINDOW)
+  const snap = useKept<SnapWords>('board.snap', { ...FIRST_PLACE.snap }, OF_WINDOW)
+  const callId = useKept('board.call', FIRST_PLACE.call, OF_WINDOW)
   const revision = useKept<number>('board.revision', 0, OF_WINDOW)
   const kept = useKept<Drafts>('board.drafts', {})
   const viewFrom = useKept<ViewFrom>('board.from', 'offence')
@@ -80,9 +68,7 @@ export const useBoard = defineStore('board', () => {
   }
   const here = (): Line => ({ snap: snap.value, call: callId.value })
   const request = (over: Draft): BoardRequest => asks(here(), over)
-  function withTrying(): Draft {
-    return trying.value ? withEdit(draft.value, trying.value) : draft.value
-  }
+  const withTrying = (): Draft => (trying.value ? withEdit(draft.value, trying.value) : draft.value)
   /** What the board shows, a sentence being tried included. */
   const shown = (): BoardRequest => asks(here())
 
@@ -114,7 +100,7 @@ export const useBoard = defineStore('board', () => {
   const notice = ref('')
   function standOnKnown(asked: BoardPlace): BoardPlace {
     if (!choices.value) return asked
-    const known = knownOnly(asked, { snap: FIRST_SNAP, call: FIRST_CALL }, choices.value, calls.value)
+    const known = knownOnly(asked, FIRST_PLACE, choices.value, calls.value)
     notice.value = known.unknown.length ? `Not here: ${known.unknown.join(', ')}. The board shows what there is.` : ''
     return known
   }
@@ -141,10 +127,8 @@ export const useBoard = defineStore('board', () => {
   }
 
   /** The revision that unsaved work was begun on, else the newest. */
-  function revisionOf(id: string): number {
-    return kept.value[id]?.revision ?? lists.call(id)?.revision ?? 0
-  }
-  const now = (): LineNow => ({ snap: snap.value, call: callId.value, choices: choices.value, calls: calls.value })
+  const revisionOf = (id: string): number => kept.value[id]?.revision ?? lists.call(id)?.revision ?? 0
+  const now = (): LineNow => ({ ...here(), choices: choices.value, calls: calls.value })
 
   /** Words of the line said anew; they take along what does not fit them. */
   async function say(words: Partial<SnapWords>): Promise<void> {
@@ -218,12 +202,8 @@ export const useBoard = defineStore('board', () => {
   }
 
   /** Several sentences as one step of undo. */
-  function apply(edits: readonly Edit[]): void {
-    setDraft(edits.reduce(withEdit, draft.value))
-  }
-  function putForNow(hand: Hand): void {
-    setDraft(withHand(draft.value, hand))
-  }
+  const apply = (edits: readonly Edit[]): void => setDraft(edits.reduce(withEdit, draft.value))
+  const putForNow = (hand: Hand): void => setDraft(withHand(draft.value, hand))
 
   const asWritten = (): Promise<void> => say({ men: undefined })
   /** A call as it was just saved; men put by hand stay where they were put. */

@@ -39,7 +39,8 @@ function gamesOf({ snap, call }: SaidWords, now: LineNow): number[] {
   ].filter((n) => n !== undefined)
 }
 
-function hasMotion({ formation, motion }: SnapWords, choices: Choices | undefined): boolean {
+/** Whether the formation of a snap has its motion. */
+export function hasMotion({ formation, motion }: SnapWords, choices: Choices | undefined): boolean {
   return !!choices?.formations.find((f) => f.id === formation)?.motions.some((m) => m.id === motion)
 }
 

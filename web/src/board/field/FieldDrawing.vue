@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import type { FieldRow, JobRow, PassSheet, RunSheet, Sheet, Spot } from '../../api/types'
-import type { Layer } from '../boardStore'
+import type { Layer } from './layers'
 import type { Listed } from '../findings'
 import AreasDrawing from './AreasDrawing.vue'
 import DefenderMark from './DefenderMark.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Board, PassSheet, RunSheet, Spot } from '../../api/types'
-import type { Layer } from '../boardStore'
+import type { Layer } from './layers'
 import type { Drawing, ViewFrom } from './field'
 import FieldDrawing from './FieldDrawing.vue'
 

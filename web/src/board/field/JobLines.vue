@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Sheet } from '../../api/types'
-import type { Layer } from '../boardStore'
+import type { Layer } from './layers'
 import { pathOf, type Drawing, type SvgPoint } from './field'
 
 /** Lines that belong to a man: sight to his key, the way of his movement, where he shows before he goes. */

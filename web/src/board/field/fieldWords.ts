@@ -1,5 +1,5 @@
 import type { FieldRow, GapRow, Sheet, Spot } from '../../api/types'
-import type { Layer } from '../boardStore'
+import type { Layer } from './layers'
 import type { Listed } from '../findings'
 import { rectOf, yardLines, type Drawing, type SvgPoint } from './field'
 import { LINE, letterSize, type LetterName, type Measure } from './letters'
