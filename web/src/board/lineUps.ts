@@ -5,8 +5,11 @@ import { queries } from '../shell/queries'
 /** So long a line-up that was looked at in a menu is as good as one asked now. */
 const FRESH_MILLIS = 3000
 
+/** What the board asks is kept apart from the pictures of other views. */
+const BOARD = 'board'
+
 const asked = (body: BoardRequest) => ({
-  queryKey: ['line-up', body],
+  queryKey: [BOARD, body],
   queryFn: () => answer(client.POST('/api/line-ups', { body })),
   staleTime: FRESH_MILLIS,
   gcTime: FRESH_MILLIS,
@@ -16,7 +19,7 @@ const asked = (body: BoardRequest) => ({
 export const lineUpOf = (body: BoardRequest): Promise<Board> => queries.fetchQuery(asked(body))
 
 /** What was asked before somebody was elsewhere in the application is asked anew. */
-export const forgetLineUps = (): void => queries.removeQueries({ queryKey: ['line-up'] })
+export const forgetLineUps = (): void => queries.removeQueries({ queryKey: [BOARD] })
 
 let looked: BoardRequest | undefined
 let looking = false

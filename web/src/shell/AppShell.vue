@@ -150,7 +150,7 @@ watch(() => [route.path, session.me], enter, { flush: 'post' })
       <ActionPalette v-if="actions.palette" />
       <HintShown
         v-if="hint"
-        :key="hint.words"
+        :key="`${hint.box.left} ${hint.box.top} ${hint.words}`"
         :hint="hint"
       />
     </div>
