@@ -54,6 +54,26 @@ describe('a word that is chosen', { timeout: 30_000 }, () => {
     await flushPromises()
     expect(document.querySelector('.word-list')!.textContent).toContain('Nothing is called “zebra”')
   })
+  it('takes with Enter what was typed, also before the list is there', async () => {
+    const view = mount(WordMenu, {
+      props: { value: 'fog', label: 'Call', options, free: true },
+      attachTo: document.body,
+    })
+    const button = view.find('button')
+    async function typed(words: string): Promise<void> {
+      void button.trigger('click')
+      await nextTick()
+      for (const key of words) await button.trigger('keydown', { key })
+      await button.trigger('keydown', { key: 'Enter' })
+      await flushPromises()
+    }
+    await typed('cover 3')
+    await typed('zebra')
+    await typed('')
+    expect(view.emitted('pick')).toEqual([['drizzle'], ['zebra']])
+    expect(button.attributes('aria-expanded')).toBe('false')
+    expect(document.activeElement).toBe(button.element)
+  })
   it('finds also what was typed while the list was on its way, and no action of the view has those keys', async () => {
     const view = mount(WordMenu, { props: { value: 'fog', label: 'Call', options }, attachTo: document.body })
     const outside = vi.fn()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue'
-import type { Choice } from './fitting'
+import { fitting, type Choice } from './fitting'
 
 /** A word of a sentence that is chosen from a menu: the word as a button; pressed, a list that is searched by typing. */
 const props = defineProps<{
@@ -59,7 +59,15 @@ function press(event: KeyboardEvent): void {
   event.preventDefault()
   event.stopPropagation()
   if (event.key === 'Escape') void close()
+  else if (event.key === 'Enter') void take()
   else if (event.key.length === 1) typed.value += event.key
+}
+/** Enter before the list is there takes what the list would have found first. */
+async function take(): Promise<void> {
+  const sought = typed.value.trim()
+  const id = sought && (fitting(sought, props.options)[0]?.id ?? (props.free ? sought : ''))
+  await close()
+  if (id) pick(id)
 }
 </script>
 

@@ -30,6 +30,9 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
     sealed interface Way {
         Point from(Point at, Side side, Field field);
 
+        /** Yards beyond the line, negative behind it. */
+        double depth();
+
         /** How this point is told when it is moved to a spot; {@code at} is where he is before it. */
         default String moved(Point at, Point to, Side side, Field field) {
             double outward = stepped(side.sign() * (to.x() - at.x()));
@@ -48,6 +51,11 @@ public record Route(String id, List<Way> path, double breaks, boolean settles) {
 
     private static String yards(double yards) {
         return yards == Math.rint(yards) ? String.valueOf((int) yards) : String.valueOf(yards);
+    }
+
+    /** Whether he breaks behind the line, where the ball is thrown to him and others block. */
+    public boolean breaksBehindTheLine() {
+        return path.get(0).depth() < 0;
     }
 
     /** So many yards toward the ball (negative) or away from it. */

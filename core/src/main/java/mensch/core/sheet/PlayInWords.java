@@ -21,16 +21,12 @@ import mensch.core.rung.Where;
  * @param words for a line beside its name: "to the C gap by the deepest back; two pull"
  */
 public record PlayInWords(String family, String words) {
-    private static final String PULL = "pull";
-
     public static PlayInWords of(Run run) {
         String to = run.point() == Run.OUTSIDE ? "outside everybody" : "to the " + run.point() + " gap";
         List<String> words = new ArrayList<>();
         words.add(to + " by "
                 + run.ball().carriers().stream().map(PlayInWords::said).collect(Collectors.joining(" or ")));
-        long pull = run.told().stream()
-                .filter(t -> t.block().words().startsWith(PULL))
-                .count();
+        long pull = run.told().stream().filter(t -> t.block().pulls()).count();
         if (pull > 0) {
             words.add(Said.count((int) pull) + (pull == 1 ? " pulls" : " pull"));
         }
@@ -49,7 +45,7 @@ public record PlayInWords(String family, String words) {
     }
 
     private static String family(Pass pass, RouteLimits.Clock clock) {
-        if (!pass.delivery().screen().isEmpty()) {
+        if (!pass.delivery().screen().isEmpty() || thrownBehindTheLine(pass)) {
             return "Screens";
         }
         if (pass.delivery().launch() != Launch.SET) {
@@ -59,6 +55,11 @@ public record PlayInWords(String family, String words) {
             return "Play action";
         }
         return pass.throwSeconds() <= clock.quick() ? "Quick game" : "Dropback";
+    }
+
+    private static boolean thrownBehindTheLine(Pass pass) {
+        return !pass.told().isEmpty()
+                && pass.told().stream().allMatch(t -> t.route().breaksBehindTheLine());
     }
 
     public static PlayInWords of(RunPass option) {

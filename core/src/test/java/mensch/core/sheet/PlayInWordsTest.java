@@ -42,6 +42,9 @@ class PlayInWordsTest {
             value = {
                 "power|To the C gap|to the C gap by the deepest back; one pulls",
                 "inside-zone|To the A gap|to the A gap by the deepest back",
+                "trap|To the A gap|to the A gap by the fullback; one pulls",
+                "tunnel-screen|Screens|attacks pressure",
+                "bubble-screen|Screens|attacks a light edge",
                 "double-slants|Quick game|attacks curl-flat against hook: inside leverage lost; thrown after 1.6 s",
                 "boot-flood|Boots and sprint-outs|"
             })
