@@ -87,3 +87,6 @@ async function signedOut(): Promise<boolean> {
 export function problemOf(error: unknown): Problem {
   return error instanceof RefusedError ? error.problem : { status: 0, code: 'unexpected', detail: String(error) }
 }
+
+/** What went wrong, in words; empty for nothing. */
+export const faultOf = (error: unknown): string => (error ? problemOf(error).detail : '')

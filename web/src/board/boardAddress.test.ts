@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { CallItem, Choices, SnapWords } from '../api/types'
 import { fromQuery, knownOnly, sameQuery, toQuery } from './boardAddress'
+import { formationItem } from '../testing/fixtures'
 
 const SNAP: SnapWords = {
   formation: 'trips-open',
@@ -33,21 +34,12 @@ describe('address of the board', () => {
 })
 
 describe('an address that asks for what is not here', () => {
-  const formation = (id: string, players = 11, motions: string[] = []) => ({
-    id,
-    name: id,
-    family: '',
-    players,
-    personnel: '11',
-    receivers: '2x2',
-    motions: motions.map((m) => ({ id: m, name: m })),
-  })
   const choices: Choices = {
     codes: [
       { id: 'hs', name: 'high school', players: 11 },
       { id: 'flag5', name: 'flag', players: 5 },
     ],
-    formations: [formation('pro-i'), formation('trips-open', 11, ['jet']), formation('flag-spread', 5)],
+    formations: [formationItem('pro-i'), formationItem('trips-open', 11, ['jet']), formationItem('flag-spread', 5)],
     runs: [],
     spots: [],
   }

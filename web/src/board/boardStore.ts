@@ -139,23 +139,21 @@ export const useBoard = defineStore('board', () => {
   function look(words: Partial<SnapWords>, call?: string): void {
     void lookAhead(asks(lineWith(now(), { snap: words, call })))
   }
-  async function chooseCall(id: string): Promise<void> {
+  /** A call as it is now, against what they show or against words said with it. */
+  async function chooseCall(id: string, against: Partial<SnapWords> = {}): Promise<void> {
     // one made since the lists were read, here or by somebody else
     if (!lists.call(id)) await lists.loadCalls()
     useAtHand().use({ kind: 'call', id })
-    const line = lineWith(now(), { snap: {}, call: id })
-    stand(line)
-    revision.value = revisionOf(id)
-    await lineUp()
-    await restOfCall()
+    if (id === callId.value) revision.value = revisionOf(id)
+    const line = lineWith(now(), { snap: against, call: id })
+    await setLine(line.snap, line.call, true)
   }
-  /** The line exactly as it is said. */
-  async function setLine(next: SnapWords, call: string): Promise<void> {
-    const other = call !== callId.value
+  /** The line exactly as it is said; the rest of a call is asked with it when it is another, or as it is now. */
+  async function setLine(next: SnapWords, call: string, anew = call !== callId.value): Promise<void> {
     stand({ snap: next, call })
     notice.value = ''
     await lineUp()
-    if (other) await restOfCall()
+    if (anew) await restOfCall()
   }
   function stand({ snap: next, call }: Line): void {
     if (call !== callId.value) {

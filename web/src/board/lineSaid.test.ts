@@ -1,16 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { CallItem, Choices } from '../api/types'
 import { lineWith, type LineNow } from './lineSaid'
+import { formationItem } from '../testing/fixtures'
 
-const formation = (id: string, players: number, motions: string[] = []) => ({
-  id,
-  name: id,
-  family: '',
-  players,
-  personnel: '',
-  receivers: '',
-  motions: motions.map((m) => ({ id: m, name: m })),
-})
 const NOW: LineNow = {
   snap: {
     formation: 'pro-i',
@@ -31,10 +23,10 @@ const NOW: LineNow = {
       { id: 'flag5', name: 'flag', players: 5 },
     ],
     formations: [
-      formation('pro-i', 11, ['trade']),
-      formation('ace', 11, ['trade']),
-      formation('trips', 11),
-      formation('spread', 5),
+      formationItem('pro-i', 11, ['trade']),
+      formationItem('ace', 11, ['trade']),
+      formationItem('trips', 11),
+      formationItem('spread', 5),
     ],
     runs: [],
     spots: [],

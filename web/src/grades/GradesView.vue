@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answer, client, problemOf } from '../api/client'
+import { answer, client, faultOf } from '../api/client'
 import GradesOfMan from './GradesOfMan.vue'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { vHint } from '../shell/hint/hint'
 
 const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const open = ref<string>()
-const fault = computed(() => (error.value ? problemOf(error.value).detail : ''))
+const fault = computed(() => faultOf(error.value))
 const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notTold, 0) ?? 0)
 </script>
 

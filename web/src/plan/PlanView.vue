@@ -82,8 +82,8 @@ onBeforeUnmount(plan.cancel)
 
 async function open(): Promise<void> {
   if (!cell.value || !call.value) return
-  await board.chooseCall(call.value.id)
-  await board.say({ formation: cell.value.formation, mirrored: false, motion: cell.value.motion })
+  const { formation, motion } = cell.value
+  await board.chooseCall(call.value.id, { formation, mirrored: false, motion })
   await router.push('/board')
 }
 function walk(row: number, column: number): void {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { problemOf } from '../api/client'
+import { faultOf } from '../api/client'
 import FieldPicture from '../board/field/FieldPicture.vue'
 import { formationChoice, snapAgainst, useLists } from '../shell/lists'
 import WordMenu from '../words/WordMenu.vue'
@@ -41,7 +41,7 @@ const { data, error } = useLineUp(
         @pick="formation = $event"
       />
     </p>
-    <FaultSaid :words="error ? problemOf(error).detail : ''" />
+    <FaultSaid :words="faultOf(error)" />
     <FieldPicture
       class="drawing"
       :board="data"

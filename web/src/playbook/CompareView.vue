@@ -3,7 +3,7 @@ import { storeToRefs } from 'pinia'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answer, client, problemOf } from '../api/client'
+import { answer, client, faultOf } from '../api/client'
 import { useBoard } from '../board/boardStore'
 import FieldDrawing from '../board/field/FieldDrawing.vue'
 import { flat, grouped } from '../board/findings'
@@ -41,10 +41,7 @@ const { data: blocks, error: notRun } = useQuery({
     answer(client.POST('/api/blocking-comparisons', { body: { ...both.value, play: play.value, left: left.value } })),
   enabled: computed(() => !!play.value),
 })
-const trouble = computed(() => {
-  const refused = error.value ?? notRun.value
-  return refused ? problemOf(refused).detail : ''
-})
+const trouble = computed(() => faultOf(error.value ?? notRun.value))
 onMounted(async () => {
   if (!choices.value) await board.start()
 })

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, client, problemOf } from '../api/client'
+import { answer, client, faultOf, problemOf } from '../api/client'
 import type { PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import { useAtHand } from '../shell/atHand'
@@ -37,7 +37,7 @@ const { data: sheet, error } = useQuery({
   enabled: isCall,
 })
 const refused = ref('')
-const trouble = computed(() => refused.value || (error.value ? problemOf(error.value).detail : ''))
+const trouble = computed(() => refused.value || faultOf(error.value))
 const isWritten = computed(() => PLAY_KINDS.includes(props.item.kind))
 
 async function lineUp(): Promise<void> {

@@ -2,7 +2,7 @@
 import { useRoute } from 'vue-router'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { problemOf } from '../api/client'
+import { faultOf } from '../api/client'
 import { FIGURES } from '../shell/queries'
 import HouseTabs from './HouseTabs.vue'
 import { bounded, matching } from './figures'
@@ -14,7 +14,7 @@ const route = useRoute()
 const asked = computed(() => String(route.query.find ?? ''))
 const wanted = ref(asked.value)
 watch(asked, (find) => (wanted.value = find))
-const fault = computed(() => (error.value ? problemOf(error.value).detail : ''))
+const fault = computed(() => faultOf(error.value))
 const shown = computed(() => matching(groups.value ?? [], wanted.value))
 const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.length, 0))
 </script>

@@ -1,6 +1,6 @@
 import { useInfiniteQuery } from '@tanstack/vue-query'
 import { computed, type ComputedRef } from 'vue'
-import { problemOf } from '../api/client'
+import { faultOf } from '../api/client'
 import type { Paged } from '../api/types'
 
 export interface PagedList<T> {
@@ -35,7 +35,7 @@ export function usePaged<T>(
     items,
     total,
     left: computed(() => Math.max(0, (total.value ?? 0) - items.value.length)),
-    fault: computed(() => (query.error.value ? problemOf(query.error.value).detail : '')),
+    fault: computed(() => faultOf(query.error.value)),
     load: () => query.refetch(),
     more: () => query.fetchNextPage(),
   }

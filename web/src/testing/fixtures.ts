@@ -1,4 +1,4 @@
-import type { FieldRow, FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types'
+import type { Choices, FieldRow, FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types'
 
 /** Small made-up answers of the server for component tests. */
 export function part(
@@ -28,6 +28,18 @@ export const FIELD: FieldRow = {
   numbersTop: 9,
   painted: true,
   toGoal: 50,
+}
+/** A formation of a menu, of so many men and with motions of these names. */
+export function formationItem(id: string, players = 11, motions: string[] = []): Choices['formations'][number] {
+  return {
+    id,
+    name: id,
+    family: '',
+    players,
+    personnel: '11',
+    receivers: '2x2',
+    motions: motions.map((m) => ({ id: m, name: m })),
+  }
 }
 /** Words for the spots, as the server gives them. */
 export const SPOTS = Array.from({ length: 99 }, (_, i) =>

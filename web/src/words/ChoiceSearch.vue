@@ -2,7 +2,7 @@
 import { Select } from 'ant-design-vue'
 import { useMutationObserver } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, useId, useTemplateRef, type Component } from 'vue'
-import { fitting, grouped, type Choice } from './fitting'
+import { grouped, offered, type Choice } from './fitting'
 
 /** An open list of everything there is, found by typing names, ids or what a thing is in the trade. */
 const props = defineProps<{
@@ -35,15 +35,9 @@ const heading = (name: string): Line => ({
   disabled: true,
   class: 'heading',
 })
-/** The words themselves, when nothing is called so and they may be taken. */
-function asTyped(typed: string): Choice[] {
-  const known = props.options.some((o) => o.id === typed || o.name === typed)
-  return props.free && !known ? [{ id: typed, name: typed, words: 'as you typed it' }] : []
-}
 const shown = computed(() => {
-  const found = fitting(find.value, props.options)
-  const typed = find.value.trim()
-  if (typed) return [...found, ...asTyped(typed)].map(told)
+  const found = offered(find.value, props.options, props.free)
+  if (find.value.trim()) return found.map(told)
   return grouped(found).flatMap((g) => (g.name ? [heading(g.name), ...g.choices.map(told)] : g.choices.map(told)))
 })
 const classes = computed(() =>

@@ -8,8 +8,8 @@ defineProps<{
   label: string
   placeholder?: string
   readonly?: boolean
-  /** Counted in steps of a tenth. */
-  seconds?: boolean
+  /** A number, counted in steps of a tenth. */
+  counted?: boolean
 }>()
 const emit = defineEmits<{ change: [value: string]; count: [value: number] }>()
 const field = useTemplateRef<HTMLElement>('field')
@@ -26,7 +26,7 @@ const written = (event: Event): string => (event.target as HTMLInputElement).val
 
 <template>
   <input
-    v-if="seconds"
+    v-if="counted"
     ref="field"
     class="typed"
     type="number"
@@ -34,6 +34,7 @@ const written = (event: Event): string => (event.target as HTMLInputElement).val
     min="0"
     :value="value"
     :aria-label="label"
+    :placeholder="placeholder"
     :readonly="readonly"
     @change="emit('count', Number(written($event)))"
   />
@@ -69,7 +70,7 @@ const written = (event: Event): string => (event.target as HTMLInputElement).val
   vertical-align: bottom;
 }
 .typed[type='number'] {
-  width: 3.1em;
+  min-width: 3.1em;
 }
 .typed:read-only {
   border-bottom-color: var(--rule);

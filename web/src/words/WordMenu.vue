@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue'
-import { fitting, type Choice } from './fitting'
+import { offered, type Choice } from './fitting'
 
 /** A word of a sentence that is chosen from a menu: the word as a button; pressed, a list that is searched by typing. */
 const props = defineProps<{
@@ -64,10 +64,9 @@ function press(event: KeyboardEvent): void {
 }
 /** Enter before the list is there takes what the list would have found first. */
 async function take(): Promise<void> {
-  const sought = typed.value.trim()
-  const id = sought && (fitting(sought, props.options)[0]?.id ?? (props.free ? sought : ''))
+  const first = typed.value.trim() ? offered(typed.value, props.options, props.free)[0] : undefined
   await close()
-  if (id) pick(id)
+  if (first) pick(first.id)
 }
 </script>
 

@@ -73,3 +73,11 @@ export function grouped(choices: readonly Choice[]): Group[] {
   }
   return [...groups].map(([name, under]) => ({ name, choices: under }))
 }
+
+/** What a menu offers for what is typed: what fits it and, where words may be taken as they are, the words themselves. */
+export function offered(find: string, choices: readonly Choice[], free?: boolean): readonly Choice[] {
+  const typed = find.trim()
+  const known = choices.some((c) => c.id === typed || c.name === typed)
+  const own = free && typed && !known ? [{ id: typed, name: typed, words: 'as you typed it' }] : []
+  return [...fitting(find, choices), ...own]
+}

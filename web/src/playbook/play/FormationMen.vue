@@ -1,23 +1,33 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useLists } from '../../shell/lists'
 import WordInput from '../../words/WordInput.vue'
+import WordMenu from '../../words/WordMenu.vue'
 import MotionRows from './MotionRows.vue'
+import { withOwn } from './playWords'
 import { useBody } from './useBody'
 import type { Body } from './written'
 
 /** A formation: where its men stand, its family, its motions. */
 const props = defineProps<{ body: Body; readonly: boolean }>()
 const emit = defineEmits<{ change: [body: Body] }>()
+const lists = useLists()
+const families = computed(() =>
+  [...new Set(lists.choices?.formations.map((f) => f.family))].map((name) => ({ id: name, name })),
+)
 const { set, said } = useBody(props, (body) => emit('change', body))
 </script>
 
 <template>
   <p class="say">
     It is of the family
-    <WordInput
+    <WordMenu
       :value="said('family', 'own')"
       label="Family"
-      :readonly="readonly"
-      @change="set('family', $event)"
+      :options="withOwn(families, said('family', 'own'))"
+      :disabled="readonly"
+      free
+      @pick="set('family', $event)"
     />
     and its men stand, across from the ball and their depth after a stroke,
     <WordInput

@@ -8,6 +8,7 @@ import { useLists } from '../../shell/lists'
 import { asked } from '../../testing/asked'
 import FormationStage from './FormationStage.vue'
 import type { Work } from './playDraft'
+import { formationItem } from '../../testing/fixtures'
 
 const call = (id: string, players: number) =>
   ({ id, name: id, players, kinds: [], meantFor: [] }) as unknown as CallItem
@@ -24,18 +25,9 @@ describe('a formation as it is written', () => {
     localStorage.clear()
     setActivePinia(createPinia())
     const lists = useLists()
-    const formation = (id: string, players: number) => ({
-      id,
-      name: id,
-      family: '',
-      players,
-      personnel: '',
-      receivers: '',
-      motions: [],
-    })
     lists.choices = {
       codes: [{ id: 'flag5', name: 'flag', players: 5 }],
-      formations: [formation('pro-i', 11), formation('flag-spread', 5)],
+      formations: [formationItem('pro-i', 11), formationItem('flag-spread', 5)],
       runs: [],
       spots: [],
     }

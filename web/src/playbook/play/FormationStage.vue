@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { answer, client, problemOf } from '../../api/client'
+import { answer, client, faultOf, problemOf } from '../../api/client'
 import type { Preview, SnapWords, Spot } from '../../api/types'
 import { useBoard } from '../../board/boardStore'
 import FieldPicture from '../../board/field/FieldPicture.vue'
@@ -36,7 +36,7 @@ const lineUp = useLineUp(
   () => snap.value,
 )
 const trouble = ref('')
-const said = computed(() => trouble.value || (lineUp.error.value ? problemOf(lineUp.error.value).detail : ''))
+const said = computed(() => trouble.value || faultOf(lineUp.error.value))
 async function place(man: string, spot: Spot): Promise<void> {
   if (!snap.value) return
   try {
@@ -74,11 +74,4 @@ async function place(man: string, spot: Spot): Promise<void> {
   </p>
 </template>
 
-<style scoped>
-.against {
-  font: 500 17px/1.6 var(--serif);
-}
-.drawing {
-  height: var(--field-height, 440px);
-}
-</style>
+<style scoped src="./stage.css"></style>

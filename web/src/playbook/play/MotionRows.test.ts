@@ -14,9 +14,10 @@ describe('motions of a formation', () => {
     await choose(view, 'When the ball is snapped on Fly', 'true')
     expect(view.emitted('change')![0]).toEqual([[{ ...FLY, shift: true }]])
     const speed = view.findAllComponents(WordInput).find((w) => w.props('label').startsWith('Speed'))!
-    speed.vm.$emit('change', '7.5')
+    expect(speed.find('input').attributes('type')).toBe('number')
+    await speed.find('input').setValue('7.5')
     expect(view.emitted('change')![1]).toEqual([[{ ...FLY, speed: 7.5 }]])
-    speed.vm.$emit('change', 'fast')
+    await speed.find('input').setValue('')
     expect(view.emitted('change')![2]).toEqual([[FLY]])
   })
   it('are added and taken out, but by nobody who only looks', async () => {

@@ -40,8 +40,9 @@ const ENDS = [
       :value="m.speed || ''"
       :label="`Speed of ${m.name}, yards a second`"
       placeholder="as fast as usual"
+      counted
       :readonly="readonly"
-      @change="change(i, { speed: Number($event) || 0 })"
+      @count="change(i, { speed: $event })"
     /><template v-if="m.speed"> yd/s</template>; he
     <WordMenu
       :value="String(m.shift)"

@@ -33,7 +33,7 @@ const { set, said } = useBody(props, (body) => emit('change', body))
     <WordInput
       :value="said('thrown')"
       label="Thrown after, seconds"
-      seconds
+      counted
       :readonly="readonly"
       @count="set('thrown', $event)"
     />

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { PlayWords } from '../../api/types'
 import WordInput from '../../words/WordInput.vue'
 import WordMenu from '../../words/WordMenu.vue'
-import NamedMen from './NamedMen.vue'
+import ListedWords from './ListedWords.vue'
 import { withOwn } from './playWords'
 import ToldMen from './ToldMen.vue'
 import { useBody } from './useBody'
@@ -27,7 +27,7 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
     <WordInput
       :value="said('throw')"
       label="The ball leaves the hand after, seconds"
-      seconds
+      counted
       :readonly="readonly"
       @count="set('throw', $event)"
     />
@@ -73,19 +73,25 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
   />
   <p class="say">
     The quarterback looks for
-    <NamedMen
+    <ListedWords
       :list="list('progression')"
-      :men="routed"
+      :choices="routed"
       label="The quarterback looks for"
       none="them as they are written"
+      join=", then "
+      more="nobody more"
+      out="nobody here"
       :readonly="readonly"
       @change="set('progression', $event)"
     />. For a screen
-    <NamedMen
+    <ListedWords
       :list="list('screen')"
-      :men="words.terms.linemen"
+      :choices="words.terms.linemen"
       label="Linemen who let the rush go and lead a screen"
       none="nobody"
+      join=", then "
+      more="nobody more"
+      out="nobody here"
       :readonly="readonly"
       @change="set('screen', $event)"
     />

@@ -26,18 +26,18 @@ const words = {
     protections: [{ id: 'six', name: 'Six-man' }],
   },
   routes: ['hitch', 'go'].map(plain),
-  needs: ['not empty', 'gun and (two backs or three backs)'],
+  needs: ['not empty', 'two backs or three backs'],
   starts: {},
 }
 const BODIES: Record<string, Body> = {
   run: {
-    needs: 'not empty',
+    needs: ['not empty'],
     point: 'A',
     ball: { carrier: 'deepest back', gun: 1, under: 1 },
     blocks: { tackle: 'zone' },
   },
-  pass: { needs: '', throw: 2.5, routes: { '#1': 'hitch' } },
-  protection: { needs: '', stay: ['end'] },
+  pass: { needs: [], throw: 2.5, routes: { '#1': 'hitch' } },
+  protection: { needs: [], stay: ['end'] },
 }
 const of = (kind: string, readonly = false): ReturnType<typeof mount> =>
   mount(PlayFields, { props: { kind, body: BODIES[kind]!, words, route: '', readonly } })
@@ -53,10 +53,11 @@ describe('the fields of a play', () => {
 
   it('need one thing after another, of what other plays need', async () => {
     const run = of('run')
-    await choose(run, 'One more need', '(two backs or three backs)')
-    expect(run.emitted('change')![0]).toEqual([{ ...BODIES.run, needs: 'not empty and (two backs or three backs)' }])
-    await choose(run, 'Need 1, seen from the play side', '')
-    expect(run.emitted('change')![1]).toEqual([{ ...BODIES.run, needs: '' }])
+    const label = 'Need, seen from the play side'
+    await choose(run, `${label}, one more`, 'two backs or three backs')
+    expect(run.emitted('change')![0]).toEqual([{ ...BODIES.run, needs: ['not empty', 'two backs or three backs'] }])
+    await choose(run, `${label}, 1`, '')
+    expect(run.emitted('change')![1]).toEqual([{ ...BODIES.run, needs: [] }])
     expect(of('protection', true).text()).toContain('Of the formation it needs nothing.')
   })
 
@@ -76,9 +77,9 @@ describe('the fields of a play', () => {
   it('keep what stays in the order it may be chosen, and counts as numbers', async () => {
     const protection = of('protection')
     await protection.find('input[type=checkbox]').setValue(true)
-    expect(protection.emitted('change')![0]).toEqual([{ needs: '', stay: ['back', 'end'] }])
+    expect(protection.emitted('change')![0]).toEqual([{ needs: [], stay: ['back', 'end'] }])
     await choose(protection, 'The line counts by', 'full slide')
-    expect(protection.emitted('change')![1]).toEqual([{ needs: '', stay: ['end'], scheme: 'full slide' }])
+    expect(protection.emitted('change')![1]).toEqual([{ needs: [], stay: ['end'], scheme: 'full slide' }])
     const pass = of('pass')
     await pass.find('input[type=number]').setValue('2.9')
     expect(pass.emitted('change')![0]).toEqual([{ ...BODIES.pass, throw: 2.9 }])

@@ -2,37 +2,47 @@
 import { computed, type Component } from 'vue'
 import type { PlayWords } from '../../api/types'
 import FormationMen from './FormationMen.vue'
-import NeedsWords from './NeedsWords.vue'
+import ListedWords from './ListedWords.vue'
 import OptionSentences from './OptionSentences.vue'
 import PassSentences from './PassSentences.vue'
 import ProtectionSentences from './ProtectionSentences.vue'
 import RouteBook from './RouteBook.vue'
 import RunSentences from './RunSentences.vue'
 import { useBody } from './useBody'
-import type { Body } from './written'
+import { needsOf, type Body } from './written'
 
 /** One document of the offence in sentences, in the words of the trade. */
 const props = defineProps<{ kind: string; body: Body; words: PlayWords; route: string; readonly: boolean }>()
 const emit = defineEmits<{ change: [body: Body]; look: [route: string] }>()
-const { set, said } = useBody(props, (body) => emit('change', body))
+const { set } = useBody(props, (body) => emit('change', body))
 const SENTENCES: Record<string, Component> = {
   run: RunSentences,
   pass: PassSentences,
   option: OptionSentences,
   protection: ProtectionSentences,
 }
+const needs = computed(() => props.words.needs.map((need) => ({ id: need, name: need })))
 const sentences = computed(() => SENTENCES[props.kind])
 </script>
 
 <template>
   <div>
     <template v-if="sentences">
-      <NeedsWords
-        :value="said('needs')"
-        :known="words.needs"
-        :readonly="readonly"
-        @change="set('needs', $event)"
-      />
+      <p class="say">
+        Of the formation it needs
+        <ListedWords
+          label="Need, seen from the play side"
+          :list="needsOf(body)"
+          :choices="needs"
+          join=" and "
+          none="nothing"
+          more="nothing more"
+          out="not this one"
+          free
+          :readonly="readonly"
+          @change="set('needs', $event)"
+        />.
+      </p>
       <component
         :is="sentences"
         :body="body"

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue'
-import { problemOf } from '../../api/client'
+import { faultOf } from '../../api/client'
 import type { Preview } from '../../api/types'
 import FieldPicture from '../../board/field/FieldPicture.vue'
 import OptionReads from '../../board/OptionReads.vue'
 import PassRoutes from '../../board/PassRoutes.vue'
 import RunBlocks from '../../board/RunBlocks.vue'
 import RushPanel from '../../board/RushPanel.vue'
+import FaultSaid from '../../shell/FaultSaid.vue'
 import WordMenu from '../../words/WordMenu.vue'
 import type { Work } from './playDraft'
 import { useTrial, useTrialPlace } from './useTrial'
@@ -61,13 +62,7 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
   >
     {{ named }} cannot run it to the {{ side }}: {{ whyNot }}.
   </p>
-  <p
-    v-if="lineUp.error.value"
-    class="not"
-    role="alert"
-  >
-    {{ problemOf(lineUp.error.value).detail }}
-  </p>
+  <FaultSaid :words="faultOf(lineUp.error.value)" />
   <FieldPicture
     class="drawing"
     :board="picture"
@@ -104,14 +99,8 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
   </template>
 </template>
 
+<style scoped src="./stage.css"></style>
 <style scoped>
-.against {
-  font: 500 17px/1.6 var(--serif);
-}
-.drawing {
-  height: var(--field-height, 400px);
-  margin-bottom: 6px;
-}
 .not {
   color: var(--bust);
   font-weight: 600;

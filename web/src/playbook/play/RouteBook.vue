@@ -69,7 +69,7 @@ const ends = (r: RouteRow): string =>
         <WordInput
           :value="r.breaks"
           :label="`When ${r.id} breaks, seconds, 0 by his speed`"
-          seconds
+          counted
           :readonly="readonly"
           @count="change(i, { breaks: $event })"
         />

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref, toRef, watch } from 'vue'
-import { answer, client, problemOf } from '../../api/client'
+import { answer, client, faultOf, problemOf } from '../../api/client'
 import type { Spot } from '../../api/types'
 import FieldPicture from '../../board/field/FieldPicture.vue'
+import FaultSaid from '../../shell/FaultSaid.vue'
 import WordMenu from '../../words/WordMenu.vue'
 import type { Work } from './playDraft'
 import RouteHandles from './RouteHandles.vue'
@@ -70,13 +71,7 @@ async function move(corner: number, to: Spot): Promise<void> {
       @pick="stand"
     />
   </p>
-  <p
-    v-if="trouble || lineUp.error.value"
-    class="not"
-    role="alert"
-  >
-    {{ trouble || problemOf(lineUp.error.value).detail }}
-  </p>
+  <FaultSaid :words="trouble || faultOf(lineUp.error.value)" />
   <FieldPicture
     class="drawing"
     :board="picture"
@@ -99,15 +94,4 @@ async function move(corner: number, to: Spot): Promise<void> {
   </p>
 </template>
 
-<style scoped>
-.against {
-  font: 500 17px/1.6 var(--serif);
-}
-.drawing {
-  height: var(--field-height, 440px);
-}
-.not {
-  color: var(--bust);
-  font-weight: 600;
-}
-</style>
+<style scoped src="./stage.css"></style>

@@ -39,7 +39,7 @@ const carrier = computed(() => String(ball.value.carrier ?? ''))
     <WordInput
       :value="ball.gun ?? 0"
       label="Has the ball from gun, seconds"
-      seconds
+      counted
       :readonly="readonly"
       @count="setIn('ball', 'gun', $event)"
     />
@@ -47,7 +47,7 @@ const carrier = computed(() => String(ball.value.carrier ?? ''))
     <WordInput
       :value="ball.under ?? 0"
       label="Has the ball from under centre, seconds"
-      seconds
+      counted
       :readonly="readonly"
       @count="setIn('ball', 'under', $event)"
     />

@@ -1,15 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import {
-  motionRows,
-  motionsBack,
-  needsApart,
-  needsTogether,
-  routeRows,
-  routesBack,
-  rows,
-  rowsBack,
-  withValue,
-} from './written'
+import { motionRows, motionsBack, needsOf, routeRows, routesBack, rows, rowsBack, withValue } from './written'
 
 describe('a play as it is written', () => {
   it('keeps men in their order, leaves out who is nobody, and takes the later of two for one man', () => {
@@ -47,19 +37,11 @@ describe('a play as it is written', () => {
     ])
     expect(motionsBack([{ ...fresh, name: ' ' }])).toEqual([])
   })
-  it('takes needs apart and puts them together as they were meant', () => {
-    const all = 'gun and not empty and (H-back on either side or wing on either side or two backs)'
-    expect(needsApart(all)).toEqual(['gun', 'not empty', '(H-back on either side or wing on either side or two backs)'])
-    expect(needsTogether(needsApart(all))).toBe(all)
-    // the bracket opens on a word of its own and closes two at once
-    expect(needsApart('gun and (a and (b or c)) and d')).toEqual(['gun', '(a and (b or c))', 'd'])
-    expect(needsApart('')).toEqual([])
-    expect(needsTogether([])).toBe('')
-  })
-  it('keeps needs of which one is enough together, in brackets among others', () => {
-    const either = 'gun and not empty or (two backs or three backs)'
-    expect(needsApart(either)).toEqual([either])
-    expect(needsTogether([either])).toBe(either)
-    expect(needsTogether([either, 'tight end on my side'])).toBe(`(${either}) and tight end on my side`)
+  it('has needs one by one, also those an older document says in one', () => {
+    expect(needsOf({ needs: ['gun', 'one back or two backs'] })).toEqual(['gun', 'one back or two backs'])
+    expect(needsOf({ needs: 'gun and one back' })).toEqual(['gun and one back'])
+    expect(needsOf({ needs: '' })).toEqual([])
+    expect(needsOf({})).toEqual([])
+    expect(withValue({ needs: ['gun'] }, 'needs', [])).toEqual({ needs: [] })
   })
 })

@@ -26,33 +26,12 @@ export const listed = (text: string): string[] =>
     .filter(Boolean)
 export const text = (list: unknown): string => ((list ?? []) as string[]).join(', ')
 
-/** Words of a condition, each with how many brackets are open before it. */
-function bracketed(needs: string): { word: string; depth: number }[] {
-  let depth = 0
-  return needs
-    .split(' ')
-    .filter(Boolean)
-    .map((word) => {
-      const before = depth
-      depth += word.split('(').length - word.split(')').length
-      return { word, depth: before }
-    })
+/** What a play needs of the formation, one by one; an older document says it in one. */
+export function needsOf(body: Body): string[] {
+  const { needs } = body
+  if (Array.isArray(needs)) return needs.map(String)
+  return typeof needs === 'string' && needs ? [needs] : []
 }
-const isEither = (needs: string): boolean => bracketed(needs).some((w) => w.word === 'or' && !w.depth)
-
-/** What is needed one by one, of "a and b and (c or d)"; things of which one is enough are one need. */
-export function needsApart(needs: string): string[] {
-  if (isEither(needs)) return [needs.trim()]
-  const parts: string[][] = [[]]
-  for (const { word, depth } of bracketed(needs)) {
-    if (word === 'and' && !depth) parts.push([])
-    else parts.at(-1)!.push(word)
-  }
-  return parts.map((words) => words.join(' ')).filter(Boolean)
-}
-/** Put together again: among several, things of which one is enough stand in brackets. */
-export const needsTogether = (parts: readonly string[]): string =>
-  parts.map((part) => (parts.length > 1 && isEither(part) ? `(${part})` : part)).join(' and ')
 
 /** The body with one value; a value that says nothing is not written at all. */
 export function withValue(body: Body, key: string, value: unknown): Body {

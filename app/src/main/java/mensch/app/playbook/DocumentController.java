@@ -16,6 +16,7 @@ import mensch.app.version.Version;
 import mensch.app.version.Versioned;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
+import mensch.core.play.PlayReader;
 import mensch.core.sheet.PlayDrawing;
 import mensch.core.sheet.PlayTerms;
 import mensch.core.sheet.Sketch;
@@ -40,7 +41,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/playbook")
 class DocumentController {
     private static final String ROUTES = "routes";
-    private static final String NEEDS = "needs";
 
     /** A document as it is written; {@code revision} 0 for one of the catalogue. */
     record DocumentSheet(String kind, String id, String name, int revision, Map<String, Object> body)
@@ -72,7 +72,7 @@ class DocumentController {
      * The words a play is written in.
      *
      * @param routes every route of every book
-     * @param needs what plays ask of a formation, each as it is written
+     * @param needs what any play asks of a formation
      * @param starts what a new document of each kind begins as
      */
     record PlayWords(
@@ -99,9 +99,9 @@ class DocumentController {
         Map<String, PlaybookEntry> standings = playbook.standings();
         return playbook.library().documents().stream()
                 .filter(d -> Playbook.seen(standings, d.kind(), d.id(), by))
-                .flatMap(d -> d.text(NEEDS).stream())
-                .filter(needs -> !needs.isBlank())
+                .flatMap(d -> PlayReader.needsOf(d).stream())
                 .distinct()
+                .sorted()
                 .toList();
     }
 

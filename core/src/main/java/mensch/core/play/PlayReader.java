@@ -22,6 +22,7 @@ import mensch.core.rung.Where;
 /** Reads play documents; what cannot be read is told with the document and the key at fault. */
 public final class PlayReader {
     private static final String OTHER = " other side";
+    private static final String NEEDS = "needs";
 
     private final Vocabulary vocabulary;
     private final Map<String, Route> routes = new LinkedHashMap<>();
@@ -66,11 +67,19 @@ public final class PlayReader {
         }
     }
 
+    /** Everything the formation must have; nothing when it says nothing. */
     private Condition needs(Document document) {
-        String words = document.text("needs").orElse("");
-        return words.isEmpty()
-                ? new Condition.Always()
-                : reading(document, "needs", () -> RungReader.readCondition(words, vocabulary));
+        return needsOf(document).stream()
+                .map(words -> reading(document, NEEDS, () -> RungReader.readCondition(words, vocabulary)))
+                .reduce(Condition.And::new)
+                .orElseGet(Condition.Always::new);
+    }
+
+    /** What a play needs of the formation, each as it is written: a list, or one condition. */
+    public static List<String> needsOf(Document document) {
+        return document.text(NEEDS)
+                .map(one -> one.isEmpty() ? List.<String>of() : List.of(one))
+                .orElseGet(() -> document.values().texts(NEEDS));
     }
 
     private static Values part(Document document, String key) {

@@ -37,6 +37,7 @@ class PlayReaderTest {
         kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: shove }                                     | blocks/guard | "shove" is no block; there are trap
         kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#leaves: somebody                      | leaves       | "somebody" is nobody a play leaves
         kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#needs: two moons                      | needs        | cannot stand there
+        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#needs: [gun, two moons]               | needs        | cannot stand there
         kind: run#id: x#point: A#blocks: { guard: zone }                                                               | ball         | is missing
         kind: pass#id: x#throw: 1.6#routes: { "#1": moonshot }                                                         | routes/#1    | "moonshot" is no route; there are slant
         kind: pass#id: x#routes: { "#1": slant }                                                                       | throw        | is missing
@@ -61,6 +62,26 @@ class PlayReaderTest {
                 .isInstanceOf(DocumentException.class)
                 .hasMessageContaining(where)
                 .hasMessageContaining(says);
+    }
+
+    /** All of a list must be there; one condition by itself is one need, as older documents have it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "needs: [gun, one back or two backs] | gun and (one back or two backs)",
+                "needs: gun and one back             | gun and one back",
+                "needs: [not empty]                  | not empty",
+                "needs: []                           | ''",
+                "needs: ''                           | ''",
+                "leaves: nobody                      | ''"
+            })
+    void everythingThatIsNeededMustBeThere(String written, String needs) {
+        Run run = read("format: 1\nkind: run\nid: x\npoint: A\nball: { carrier: back, gun: 1, under: 1 }\n"
+                        + "blocks: { guard: zone }\n" + written + "\n")
+                .runs()
+                .get(0);
+        assertThat(run.needs().words()).isEqualTo(needs);
     }
 
     @Test
