@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { actionsOf } from '../../shell/actions/action'
 import { useViewActions } from '../../shell/actions/registry'
@@ -44,6 +44,14 @@ useViewActions({
     play('leave', 'Escape', 'Back to the playbook', () => void router.push('/playbook')),
   ],
 })
+const sheet = useTemplateRef('sheet')
+/** The hand goes to what a man is told; one who is told nothing has his place at the end of the men. */
+function toSentence(names: readonly string[]): void {
+  const men = [...(sheet.value?.querySelectorAll<HTMLElement>('[data-who]') ?? [])]
+  const line = men.find((m) => names.includes(m.dataset.who ?? '')) ?? sheet.value?.querySelector('[data-more]')
+  const hand = line?.querySelector<HTMLElement>('[data-menu]:enabled') ?? line
+  if (hand instanceof HTMLElement) hand.focus()
+}
 const docId = computed(() => (isNew ? undefined : props.id))
 /** Which route of a book is drawn: the one in hand, else the first. */
 const looked = ref('')
@@ -119,6 +127,7 @@ function corner(at: number, words: string): void {
       </template>
     </header>
     <section
+      ref="sheet"
       class="rolls"
       aria-label="As it is written"
       tabindex="0"
@@ -198,6 +207,7 @@ function corner(at: number, words: string): void {
         :kind="kind"
         :work="work"
         :preview="preview"
+        @man="toSentence"
       />
     </aside>
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue'
+import { computed, ref, toRef } from 'vue'
 import { faultOf } from '../../api/client'
 import type { Preview } from '../../api/types'
 import FieldPicture from '../../board/field/FieldPicture.vue'
@@ -14,6 +14,7 @@ import { useTrial, useTrialPlace } from './useTrial'
 
 /** The play as it stands, met by the call on the board: its blocks or routes on the field, and what becomes of them. */
 const props = defineProps<{ kind: string; id?: string; work: Work; preview?: Preview }>()
+const emit = defineEmits<{ man: [names: readonly string[]] }>()
 const fits = computed(() => props.preview?.fits ?? [])
 const place = useTrialPlace(() => fits.value)
 const { formation, call, left, formations, calls, stand, lineUp } = place
@@ -25,6 +26,12 @@ const pass = computed(() => trial.value?.option?.pass ?? trial.value?.pass)
 const side = computed(() => (left.value ? 'left' : 'right'))
 const whyNot = computed(() => trial.value?.unfit.find((u) => u.sides.includes(side.value))?.why)
 const named = computed(() => formations.value.find((f) => f.id === formation.value)?.name ?? formation.value)
+/** The man pointed at on the field, for as long as he is there. */
+const man = ref('')
+function point(name: string): void {
+  man.value = name
+  emit('man', trial.value?.called.find((c) => c.man === name)?.names ?? [])
+}
 const WAYS = [
   { id: 'right', name: 'right' },
   { id: 'left', name: 'left' },
@@ -68,6 +75,8 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
     :board="picture"
     :run="whyNot ? undefined : run"
     :pass="whyNot ? undefined : pass"
+    :man="man"
+    @ask="point"
   />
   <template v-if="!whyNot">
     <OptionReads

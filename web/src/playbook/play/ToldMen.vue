@@ -46,6 +46,8 @@ const add = (who: string): void => emit('change', [...props.list, { who, told: p
       <li
         v-for="(row, i) in list"
         :key="i"
+        :data-who="row.who"
+        tabindex="-1"
       >
         <span class="said"
           ><WordMenu
@@ -73,7 +75,10 @@ const add = (who: string): void => emit('change', [...props.list, { who, told: p
           take out
         </button>
       </li>
-      <li v-if="!readonly && left.length">
+      <li
+        v-if="!readonly && left.length"
+        data-more
+      >
         <WordMenu
           value=""
           :label="`${label}, one more man`"
@@ -101,5 +106,8 @@ li {
   align-items: baseline;
   padding: 3px 0;
   border-bottom: 1px solid var(--faint);
+}
+li:focus-within {
+  background: var(--pick);
 }
 </style>

@@ -12,7 +12,6 @@ import mensch.app.playbook.TriedDocuments.TriedDocument;
 import mensch.app.problem.Problem;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
-import mensch.core.sheet.PlaySheetMaker;
 import mensch.core.sheet.PlayTrial;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -50,7 +49,7 @@ class PlayTrialController {
         }
         var document = TriedDocuments.document(request.play());
         Lineup lineup = calls.lineup(request.board(), request.phase(), by);
-        var sheets = new PlaySheetMaker(tried.library(document).plays());
-        return PlayTrial.of(sheets, lineup, document.kind(), document.id(), request.left() ? Side.LEFT : Side.RIGHT);
+        Side side = request.left() ? Side.LEFT : Side.RIGHT;
+        return PlayTrial.of(tried.library(document), lineup, document.kind(), document.id(), side);
     }
 }

@@ -1,8 +1,11 @@
 package mensch.core.play;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.core.document.RefusedException;
 import mensch.core.formation.Feature;
@@ -84,6 +87,22 @@ public record Who(Kind kind, @Nullable Ref ref, Where where) {
         }
         String who = words.substring(0, words.length() - OTHER.length());
         return BACKS.contains(who) ? who + " to the backside" : "backside " + who;
+    }
+
+    /** A man of the offence, and the usual names that mean him from the side the play goes to. */
+    public record Called(String man, List<String> names) {}
+
+    /** Everybody who is there and has a usual name. */
+    public static List<Called> called(View view, Vocabulary vocabulary) {
+        Map<String, List<String>> names = names().stream()
+                .filter(words -> read(words, vocabulary).in(view).isPresent())
+                .collect(Collectors.groupingBy(
+                        words -> read(words, vocabulary).in(view).orElseThrow().name(),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        return names.entrySet().stream()
+                .map(e -> new Called(e.getKey(), e.getValue()))
+                .toList();
     }
 
     static Who read(String words, Vocabulary vocabulary) {
