@@ -58,7 +58,13 @@ class PlayTrialTest {
         assertThat(pass.pass()).isNotNull();
         assertThat(pass.run()).isNull();
         assertThat(pass.protection()).isNull();
-        assertThat(tried("pass", "smash", "double-wing", Side.RIGHT).pass()).isNull();
-        assertThat(tried("pass", "smash", "double-wing", Side.RIGHT).unfit()).isNotEmpty();
+    }
+
+    @Test
+    void aPlayThatDoesNotFitIsNotRunButSaysWhyAndStillNamesTheMen() {
+        PlayTrial unfit = tried("pass", "stick", "doubles-gun", Side.RIGHT);
+        assertThat(unfit.pass()).isNull();
+        assertThat(unfit.unfit()).isNotEmpty();
+        assertThat(unfit.called()).hasSize(11);
     }
 }
