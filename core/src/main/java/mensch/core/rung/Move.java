@@ -27,20 +27,22 @@ public record Move(
      * and disguise.
      */
     public enum Verb {
-        SLANT("slant"),
-        PINCH("pinch"),
-        LOOP("loop"),
-        PENETRATE("penetrate"),
-        CROSS("cross face"),
-        SCRAPE("scrape"),
-        BLITZ("blitz"),
-        CREEP("creep"),
-        DROP("drop");
+        SLANT("slant", "slants"),
+        PINCH("pinch", "pinches"),
+        LOOP("loop", "loops"),
+        PENETRATE("penetrate", "penetrates"),
+        CROSS("cross face", "crosses"),
+        SCRAPE("scrape", "scrapes"),
+        BLITZ("blitz", "blitzes"),
+        CREEP("creep", "creeps"),
+        DROP("drop", "drops");
 
         private final String words;
+        private final String does;
 
-        Verb(String words) {
+        Verb(String words, String does) {
             this.words = words;
+            this.does = does;
         }
 
         public String words() {
@@ -112,12 +114,20 @@ public record Move(
         if (verb == null) {
             return "none";
         }
-        String to = gap != null
-                ? " to " + gap.words()
-                : aim != null
-                        ? " to " + Numbers.words(aim.yards()) + " outside "
-                                + aim.man().words()
-                        : "";
-        return verb.words() + to + (order == 0 ? "" : ", " + ORDER[order]);
+        return verb.words() + to() + (order == 0 ? "" : ", " + ORDER[order]);
+    }
+
+    /** As told of a man: "slants to B gap". */
+    public String told() {
+        return verb == null ? "stays" : verb.does + to();
+    }
+
+    private String to() {
+        if (gap != null) {
+            return " to " + gap.words();
+        }
+        return aim == null
+                ? ""
+                : " to " + Numbers.words(aim.yards()) + " outside " + aim.man().words();
     }
 }

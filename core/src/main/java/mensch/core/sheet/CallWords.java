@@ -13,6 +13,7 @@ import mensch.core.audit.Said;
 import mensch.core.call.Call;
 import mensch.core.coverage.CoverSeat;
 import mensch.core.field.Code;
+import mensch.core.formation.Features;
 import mensch.core.formation.Snap;
 import mensch.core.front.Role;
 import mensch.core.library.Library;
@@ -39,15 +40,34 @@ public record CallWords(String words, List<String> kinds, String family) {
 
     private static final String PRESSURE = "pressure";
     private static final String EVERYDAY = "doubles-gun";
+    private static final String TRIPS = "trips-open";
     private static final String MIDDLE = "hs m 50 1&10";
 
-    /** By the first formation it is meant for, an everyday one if it can; none when it lines up against nothing. */
+    /**
+     * By the first formation it is meant for, an everyday one if it can, and by who has the third receiver of one with
+     * three to a side; none when it lines up against nothing.
+     */
     public static Optional<CallWords> of(Call call, Library library) {
-        List<LibraryFormation> against = library.formationsFor(call);
-        return against.stream()
+        Optional<String> third = meant(call, library, TRIPS)
+                .filter(snap -> ThirdReceiver.there(Features.of(snap, call.convention())))
+                .findFirst()
+                .flatMap(snap -> ThirdReceiver.said(Lineup.of(call, snap)));
+        return meant(call, library, EVERYDAY)
+                .findFirst()
+                .map(snap -> of(Lineup.of(call, snap)))
+                .map(words -> third.map(words::and).orElse(words));
+    }
+
+    /** What it is meant for, one formation before the others. */
+    private static Stream<Snap> meant(Call call, Library library, String first) {
+        return library.formationsFor(call).stream()
                 .filter(f -> call.meantFor(f.id()))
-                .min(Comparator.comparing(f -> !f.id().equals(EVERYDAY)))
-                .map(f -> of(Lineup.of(call, snap(f))));
+                .sorted(Comparator.comparing(f -> !f.id().equals(first)))
+                .map(CallWords::snap);
+    }
+
+    private CallWords and(String more) {
+        return new CallWords(words + ", " + more, kinds, family);
     }
 
     /** As it lines up on one snap. */
@@ -72,11 +92,13 @@ public record CallWords(String words, List<String> kinds, String family) {
     /** How many do what. */
     private static final class Counted {
         private final Lineup lineup;
+        private final LineWords line;
         private final Map<PassKind, Integer> kinds = new EnumMap<>(PassKind.class);
         private final Map<Role.Body, Integer> bodies = new EnumMap<>(Role.Body.class);
 
         Counted(Lineup lineup) {
             this.lineup = lineup;
+            this.line = new LineWords(lineup);
             for (Job job : lineup.jobs()) {
                 kinds.merge(PassKind.of(job.passTask()), 1, Integer::sum);
                 bodies.merge(job.role().body(), 1, Integer::sum);
@@ -108,7 +130,11 @@ public record CallWords(String words, List<String> kinds, String family) {
         }
 
         boolean hole() {
-            return lineup.jobs().stream().anyMatch(j -> j.passTask() instanceof Task.Hole);
+            return told(Task.Hole.class);
+        }
+
+        boolean told(Class<? extends Task> task) {
+            return lineup.jobs().stream().map(Job::passTask).anyMatch(task::isInstance);
         }
 
         /** Safeties by their seat who are not deep. */
@@ -116,6 +142,14 @@ public record CallWords(String words, List<String> kinds, String family) {
             return lineup.jobs().stream()
                     .filter(j -> j.cover() == CoverSeat.DEEP_STRONG || j.cover() == CoverSeat.DEEP_WEAK)
                     .filter(j -> PassKind.of(j.passTask()) == PassKind.UNDER)
+                    .toList();
+        }
+
+        /** Backs who wait in the middle under the deep men. */
+        List<Job> robs() {
+            return lineup.jobs().stream()
+                    .filter(j -> j.role().body() == Role.Body.DB)
+                    .filter(j -> j.passTask() instanceof Task.Cover c && c.area() == Area.MIDDLE_HOOK)
                     .toList();
         }
 
@@ -138,7 +172,8 @@ public record CallWords(String words, List<String> kinds, String family) {
     private static String said(Counted c) {
         var words = new ArrayList<String>();
         if (!c.flag()) {
-            words.add((c.of(Role.Body.E) + c.of(Role.Body.T)) + "-" + c.of(Role.Body.LB) + "-" + c.of(Role.Body.DB));
+            words.add((c.of(Role.Body.E) + c.of(Role.Body.T)) + "-" + c.of(Role.Body.LB) + "-" + c.of(Role.Body.DB)
+                    + c.line.front());
         }
         if (c.of(PassKind.MAN) > 0) {
             words.add(Said.count(c.of(PassKind.MAN)) + (c.of(PassKind.MAN) == 1 ? " on a man" : " on men"));
@@ -152,10 +187,16 @@ public record CallWords(String words, List<String> kinds, String family) {
             words.add(Said.count(c.of(PassKind.NONE)) + " with nothing against the pass");
         }
         words.add(Said.count(c.of(PassKind.RUSH)) + " rush"
-                + (c.sent().isEmpty() || c.flag() ? "" : " with " + Said.names(c.sent())));
+                + (c.sent().isEmpty() || c.flag() ? "" : " with " + LineWords.sent(c.sent())));
         style(c).ifPresent(words::add);
         if (!c.down().isEmpty() && !c.flag() && c.of(PassKind.DEEP) > 0) {
             words.add(Said.names(c.down()) + " down");
+        }
+        if (!c.robs().isEmpty()) {
+            words.add(Said.names(c.robs()) + " robs the middle");
+        }
+        if (!c.flag()) {
+            words.addAll(c.line.movements());
         }
         return String.join(", ", words);
     }
@@ -163,8 +204,17 @@ public record CallWords(String words, List<String> kinds, String family) {
     /** How the zones are played: at a spot, or with a man who comes. */
     private static Optional<String> style(Counted c) {
         List<Task.Cover> zones = c.zones();
+        if (c.told(Task.Bracket.class)) {
+            return Optional.of("bracket");
+        }
+        if (c.told(Task.FirstOf.class)) {
+            return Optional.of("in and out");
+        }
         if (zones.isEmpty() || c.man()) {
             return Optional.empty();
+        }
+        if (zones.stream().anyMatch(z -> z.drop() != null && z.drop().depth() == null)) {
+            return Optional.of("spot drop at the line to gain");
         }
         if (zones.stream().anyMatch(z -> z.trapped() != null)) {
             return Optional.of("trap");
