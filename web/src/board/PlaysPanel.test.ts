@@ -5,6 +5,7 @@ import { nextTick } from 'vue'
 import { client } from '../api/client'
 import type { PassSheet, PlaySheet, RunSheet } from '../api/types'
 import { finding, job, sheet } from '../testing/fixtures'
+import { queries } from '../shell/queries'
 import { useBoard } from './boardStore'
 import { drawingOf } from './field/field'
 import PlayDrawing from './field/PlayDrawing.vue'
@@ -151,7 +152,10 @@ describe('plays against a line-up', () => {
         response: new Response(),
       })) as never)
   })
-  afterEach(() => vi.restoreAllMocks())
+  afterEach(() => {
+    vi.restoreAllMocks()
+    queries.clear()
+  })
 
   async function panel() {
     const lineup = sheet([job('nickel', 'NB', 7), job('free', 'FS', 2)], [finding('note', 'One.')])
@@ -209,14 +213,19 @@ describe('plays against a line-up', () => {
     const get = vi.mocked(client.GET)
     const { plays } = await panel()
     expect(get.mock.calls.filter((c) => String(c[0]) === '/api/mutes')).toHaveLength(1)
-    await plays.ask()
+    useBoard().board = { phases: [sheet([job('nickel', 'NB', 7)], [])] } as never
+    await nextTick()
+    await plays.settled()
+    await flushPromises()
     expect(get.mock.calls.filter((c) => String(c[0]) === '/api/mutes')).toHaveLength(1)
     const answers: ((run: RunSheet) => void)[] = []
     vi.mocked(client.POST).mockImplementation(
       (() => new Promise((done) => answers.push((data) => done({ data, response: new Response() })))) as never,
     )
     void plays.pick({ kind: 'run', id: 'power', left: false })
+    await flushPromises()
     void plays.pick({ kind: 'run', id: 'iso', left: true })
+    await flushPromises()
     answers[1]!({ ...POWER, id: 'iso', name: 'Iso' })
     await flushPromises()
     answers[0]!(POWER)

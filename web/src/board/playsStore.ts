@@ -1,8 +1,10 @@
+import { useQuery } from '@tanstack/vue-query'
 import { until, useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
-import { answer, client, problemOf } from '../api/client'
-import type { FindingRow, Muted, OptionSheet, PassSheet, PlaySheet, RuleAnswer, RunSheet, Sheet } from '../api/types'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
+import { answer, client, faultOf } from '../api/client'
+import type { BoardRequest, FindingRow, OptionSheet, PassSheet, RuleAnswer, RunSheet, Sheet } from '../api/types'
+import { queries } from '../shell/queries'
 import { useBoard } from './boardStore'
 import { grouped, type Group } from './findings'
 
@@ -23,129 +25,135 @@ export interface WholeAnswer {
 
 const LISTS = { run: 'runs', pass: 'passes', option: 'options' } as const
 const AFTER_PAINT_MILLIS = 80
+/** An answer belongs to what was painted: it is asked anew with the next board, never by itself. */
+const OF_ONE_BOARD = { staleTime: Infinity, gcTime: 0 }
+/** A board as it is painted, and the phase of it that is shown. */
+interface Painted {
+  readonly board: BoardRequest
+  readonly phase: number
+}
+interface InFull {
+  readonly run?: RunSheet
+  readonly pass?: PassSheet
+  readonly option?: OptionSheet
+}
+async function inFull(at: Painted, play: Picked): Promise<InFull> {
+  const body = { ...at, play: play.id, left: play.left }
+  switch (play.kind) {
+    case 'run':
+      return { run: await answer(client.POST('/api/blockings', { body })) }
+    case 'pass':
+      return { pass: await answer(client.POST('/api/distributions', { body })) }
+    case 'option':
+      return { option: await answer(client.POST('/api/options', { body })) }
+  }
+}
 
 /** What the line-up on the board meets. The line-up comes first; this follows a moment later and says so until it is there. */
 export const usePlays = defineStore('plays', () => {
   const board = useBoard()
-  const sheet = shallowRef<PlaySheet>()
-  const mutes = shallowRef<Muted[]>([])
   const picked = ref<Picked>()
-  const run = shallowRef<RunSheet>()
-  const pass = shallowRef<PassSheet>()
-  const option = shallowRef<OptionSheet>()
   const pointed = ref<string>()
-  const trouble = ref('')
-  const asking = ref(false)
-
   const at = computed(() => Math.min(board.phase, (board.board?.phases.length ?? 1) - 1))
+  /** What plays are run at; nothing from a choice until its line-up is painted. */
+  const painted = shallowRef<Painted>()
+
+  const audit = useQuery(
+    computed(() => {
+      const body = painted.value
+      return {
+        ...OF_ONE_BOARD,
+        queryKey: ['audit', body],
+        queryFn: () => answer(client.POST('/api/audits', { body: body! })),
+        enabled: !!body,
+      }
+    }),
+    queries,
+  )
+  const muted = useQuery(
+    computed(() => {
+      const call = board.callId
+      return {
+        queryKey: ['mutes', call],
+        queryFn: () => answer(client.GET('/api/mutes', { params: { query: { call } } })),
+        enabled: !!board.board,
+      }
+    }),
+    queries,
+  )
+  const sheet = computed(() => (painted.value ? audit.data.value : undefined))
+  const mutes = computed(() => muted.data.value ?? [])
+  /** True until plays have been run at what the board shows. */
+  const asking = computed(() => !!board.board && (!painted.value || audit.isPending.value))
+  /** Waits for what is being asked, so that a key pressed meanwhile is not lost. */
+  const settled = async (): Promise<unknown> => until(asking).toBe(false)
+
+  /** The picked play, when this picture can run it. */
+  const run = computed(() => found.value?.option?.run ?? found.value?.run)
+  const pass = computed(() => found.value?.option?.pass ?? found.value?.pass)
+  const option = computed(() => found.value?.option)
+  const there = computed(() => {
+    const play = picked.value
+    if (!play) return undefined
+    const lines = sheet.value?.[LISTS[play.kind]]
+    return lines?.some((l) => l.id === play.id && (l.side === 'left') === play.left) ? play : undefined
+  })
+  const full = useQuery(
+    computed(() => {
+      const [on, play] = [painted.value, there.value]
+      return {
+        ...OF_ONE_BOARD,
+        queryKey: ['play', on, play],
+        queryFn: () => inFull(on!, play!),
+        enabled: !!play,
+      }
+    }),
+    queries,
+  )
+  const found = computed(() => (there.value ? full.data.value : undefined))
+  /** Opens a play, or none; done when it is there in full. */
+  async function pick(play: Picked | undefined): Promise<void> {
+    picked.value = play
+    await nextTick()
+    await until(() => !!there.value && full.isFetching.value).toBe(false)
+  }
+
+  const trouble = computed(() => faultOf(audit.error.value ?? full.error.value ?? muted.error.value))
   /** Against the plays once they are in; until then what the line-up shows by itself. */
   const findings = computed<FindingRow[]>(() => sheet.value?.findings ?? board.sheet?.findings ?? [])
   const groups = computed(() => grouped(findings.value, mutes.value))
   /** The last whole answer, to be looked at while the next is on its way; of which snap and call it is. */
   const whole = shallowRef<WholeAnswer>({ of: '', groups: [], rules: [] })
-  let answered = ''
-  const about = (): string => JSON.stringify([board.snap, board.callId, at.value])
-  watch([groups, () => asking.value], () => {
-    if (asking.value || (!sheet.value && !trouble.value)) return
-    whole.value = { of: answered, groups: groups.value, rules: sheet.value?.verdicts ?? [], lineup: board.sheet }
+  watch([groups, asking], () => {
+    const on = painted.value
+    if (asking.value || !on || (!sheet.value && !trouble.value)) return
+    const of = JSON.stringify([on.board.snap, on.board.call, on.phase])
+    whole.value = { of, groups: groups.value, rules: sheet.value?.verdicts ?? [], lineup: board.sheet }
   })
 
-  let asked = 0
-  async function ask(): Promise<void> {
-    const mine = ++asked
-    const of = about()
-    asking.value = true
-    try {
-      const [found] = await Promise.all([
-        answer(client.POST('/api/audits', { body: { board: board.shown(), phase: at.value } })),
-        mutesOf === board.callId ? undefined : loadMutes(),
-      ])
-      if (mine !== asked) return
-      answered = of
-      sheet.value = found
-      trouble.value = ''
-      await draw()
-    } catch (error) {
-      if (mine === asked) trouble.value = problemOf(error).detail
-    } finally {
-      if (mine === asked) asking.value = false
-    }
-  }
-  /** The picked play in full; one that this picture cannot run is put away. */
-  async function draw(): Promise<void> {
-    const play = picked.value
-    const lines = play && sheet.value?.[LISTS[play.kind]]
-    const there = play && lines?.some((l) => l.id === play.id && (l.side === 'left') === play.left)
-    run.value = undefined
-    pass.value = undefined
-    option.value = undefined
-    if (!play || !there) return
-    const found = await inFull(play)
-    if (picked.value !== play) return
-    option.value = found.option
-    run.value = found.option?.run ?? found.run
-    pass.value = found.option?.pass ?? found.pass
-  }
-  async function inFull(play: Picked): Promise<{ run?: RunSheet; pass?: PassSheet; option?: OptionSheet }> {
-    const body = { board: board.shown(), phase: at.value, play: play.id, left: play.left }
-    switch (play.kind) {
-      case 'run':
-        return { run: await answer(client.POST('/api/blockings', { body })) }
-      case 'pass':
-        return { pass: await answer(client.POST('/api/distributions', { body })) }
-      case 'option':
-        return { option: await answer(client.POST('/api/options', { body })) }
-    }
-  }
-  async function pick(play: Picked | undefined): Promise<void> {
-    picked.value = play
-    try {
-      await draw()
-    } catch (error) {
-      trouble.value = problemOf(error).detail
-    }
-  }
-
-  /** Waits for what is being asked, so that a key pressed meanwhile is not lost. */
-  const settled = async (): Promise<unknown> => until(asking).toBe(false)
-
-  let mutesOf = ''
-  async function loadMutes(): Promise<void> {
-    const call = board.callId
-    const found = await answer(client.GET('/api/mutes', { params: { query: { call } } }))
-    if (call !== board.callId) return
-    mutes.value = found
-    mutesOf = call
-  }
+  const asMuted = (call: string): Promise<void> => queries.invalidateQueries({ queryKey: ['mutes', call] })
   async function mute(finding: FindingRow, reason: string): Promise<void> {
-    await answer(
-      client.POST('/api/mutes', { body: { call: board.callId, finding: finding.key, title: finding.title, reason } }),
-    )
-    await loadMutes()
+    const call = board.callId
+    await answer(client.POST('/api/mutes', { body: { call, finding: finding.key, title: finding.title, reason } }))
+    await asMuted(call)
   }
   async function unmute(id: number): Promise<void> {
+    const call = board.callId
     await answer(client.DELETE('/api/mutes/{id}', { params: { path: { id } } }))
-    await loadMutes()
+    await asMuted(call)
   }
 
   /** The line-up is painted first; who walks quickly through formations asks once. */
-  const askSoon = useDebounceFn(() => void ask(), AFTER_PAINT_MILLIS)
+  const askSoon = useDebounceFn(() => (painted.value = { board: board.shown(), phase: at.value }), AFTER_PAINT_MILLIS)
   watch(
     () => [board.board, at.value],
     () => {
       if (!board.board) return
-      sheet.value = undefined
+      painted.value = undefined
       pointed.value = undefined
-      asking.value = true
       void askSoon()
     },
-  )
-  watch(
-    () => board.callId,
-    () => {
-      mutes.value = []
-      mutesOf = ''
-    },
+    { immediate: true },
   )
   return {
     sheet,
@@ -160,11 +168,9 @@ export const usePlays = defineStore('plays', () => {
     findings,
     groups,
     whole,
-    ask,
     pick,
     settled,
     mute,
     unmute,
-    loadMutes,
   }
 })

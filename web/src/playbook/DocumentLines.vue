@@ -8,7 +8,7 @@ import { vHint } from '../shell/hint/hint'
 /** Documents as lines of words; one Tab stop, the arrows walk, a double click opens. */
 const props = defineProps<{
   list: readonly PlaybookItem[]
-  picked: string
+  picked?: string
   /** Names of those he likes. */
   favourites: readonly string[]
   /** Under the names of their families, in the order of which they come. */

@@ -2,6 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import type { StripCell } from '../api/types'
+import { asked } from '../testing/asked'
 import FormationStrip from './FormationStrip.vue'
 
 const cell = (formation: string, rung: string | undefined, over: Partial<StripCell> = {}): StripCell => ({
@@ -43,7 +44,7 @@ afterEach(() => {
 
 describe('the formation strip', () => {
   it('marks each formation by the rung that speaks, counts them, and says where none does', async () => {
-    const strip = mount(FormationStrip, { props: PROPS })
+    const strip = mount(FormationStrip, { props: PROPS, global: { plugins: [asked()] } })
     await vi.advanceTimersByTimeAsync(100)
     await flushPromises()
     expect(strip.findAll('li')).toHaveLength(4)
@@ -54,7 +55,7 @@ describe('the formation strip', () => {
     expect(strip.findAll('li')[3]!.text()).toContain('not legal')
   })
   it('asks again when a sentence changes and hands on the formation clicked', async () => {
-    const strip = mount(FormationStrip, { props: PROPS })
+    const strip = mount(FormationStrip, { props: PROPS, global: { plugins: [asked()] } })
     await vi.advanceTimersByTimeAsync(100)
     await strip.setProps({ edits: [{ rung: 'drizzle/corner/man', sentence: 'align over #1, inside, 1 x 5' }] })
     await vi.advanceTimersByTimeAsync(100)

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
-import { answer, client, problemOf } from '../api/client'
+import { useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed, shallowRef, watch } from 'vue'
+import { answer, client, faultOf, problemOf } from '../api/client'
 import type { Edit, StripCell } from '../api/types'
 import SketchDrawing from './SketchDrawing.vue'
 import FaultSaid from '../shell/FaultSaid.vue'
@@ -16,37 +17,33 @@ const props = defineProps<{
   part: string
   picked: string
 }>()
-const emit = defineEmits<{ pick: [formation: string]; stale: [boolean] }>()
-const cells = shallowRef<StripCell[]>([])
-const trouble = ref('')
+const emit = defineEmits<{ pick: [formation: string] }>()
 const SPOT = 'hs m 50 1&10'
+const WHILE_TYPING_MILLIS = 60
 
-let asked = 0
-async function load(): Promise<void> {
-  const mine = ++asked
-  try {
-    const body = {
-      call: props.call,
-      revision: props.revision,
-      edits: [...props.edits],
-      role: props.role,
-      onCoverSide: props.onCoverSide,
-      spot: SPOT,
+const body = computed(() => ({
+  call: props.call,
+  revision: props.revision,
+  edits: [...props.edits],
+  role: props.role,
+  onCoverSide: props.onCoverSide,
+  spot: SPOT,
+}))
+const asked = refDebounced(body, WHILE_TYPING_MILLIS)
+const strip = useQuery(
+  computed(() => {
+    const of = asked.value
+    return {
+      queryKey: ['strip', of],
+      queryFn: () => answer(client.POST('/api/strips', { body: of })),
     }
-    const found = await answer(client.POST('/api/strips', { body }))
-    if (mine === asked) {
-      cells.value = found
-      trouble.value = ''
-    }
-  } catch (error) {
-    // a sentence half typed: the strip keeps the last one that read well
-    if (mine === asked) trouble.value = problemOf(error).code === 'document-invalid' ? '' : problemOf(error).detail
-  }
-}
-watch(
-  () => [props.call, props.revision, props.role, props.onCoverSide, JSON.stringify(props.edits)],
-  useDebounceFn(() => void load(), 60),
-  { immediate: true },
+  }),
+)
+/** A sentence half typed is no trouble: the strip keeps the last one that read well. */
+const cells = shallowRef<StripCell[]>([])
+watch(strip.data, (found) => (cells.value = found ?? cells.value))
+const trouble = computed(() =>
+  strip.error.value && problemOf(strip.error.value).code !== 'document-invalid' ? faultOf(strip.error.value) : '',
 )
 
 const rungOf = (cell: StripCell): string | undefined => cell.fired.find((f) => f.part === props.part)?.rung

@@ -43,7 +43,7 @@ function openIt(item: { kind: string; id: string }): void {
 onMounted(() => playbook.load())
 
 async function walk(by: number): Promise<void> {
-  const at = list.value.findIndex((i) => i.id === selectedId.value)
+  const at = list.value.findIndex((i) => i.id === selected.value?.id)
   const next = list.value[Math.max(0, Math.min(list.value.length - 1, at < 0 ? 0 : at + by))]
   if (!next) return
   selectedId.value = next.id
@@ -178,7 +178,7 @@ function showAll(): void {
       <DocumentLines
         ref="lines"
         :list="list"
-        :picked="selectedId"
+        :picked="selected?.id"
         :favourites="hand.favourites"
         :together="standing !== 'used'"
         @pick="selectedId = $event"
@@ -195,12 +195,6 @@ function showAll(): void {
         :item="selected"
         :may-write="mayWrite"
       />
-      <p
-        v-else
-        class="soft"
-      >
-        Pick one with a click or the arrow keys. Enter opens the rules of a call, or a play.
-      </p>
     </aside>
     <ComposeCall
       v-if="composing"

@@ -7,6 +7,7 @@ import { useBoard } from '../board/boardStore'
 import { useActions } from '../shell/actions/registry'
 import { useLists } from '../shell/lists'
 import { useSession } from '../shell/session'
+import { asked } from '../testing/asked'
 import { job, sheet } from '../testing/fixtures'
 import FormationStrip from './FormationStrip.vue'
 import RungEditor from './RungEditor.vue'
@@ -58,7 +59,7 @@ async function editor() {
     ],
   })
   await router.push('/playbook/call/anvil-fog')
-  const wrapper = mount(RungEditor, { global: { plugins: [router] }, attachTo: document.body })
+  const wrapper = mount(RungEditor, { global: { plugins: [router, asked()] }, attachTo: document.body })
   await flushPromises()
   return { board, wrapper }
 }

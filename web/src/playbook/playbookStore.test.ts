@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { PlaybookItem } from '../api/types'
 import { wordsOf } from '../words/fitting'
 import { client } from '../api/client'
+import { queries } from '../shell/queries'
 import { shown, standingWords, usePlaybook, type Wanted } from './playbookStore'
 
 const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
@@ -86,11 +87,46 @@ describe('what is at hand in a playbook list', () => {
   })
 })
 
+describe('the one in hand', () => {
+  afterEach(() => vi.restoreAllMocks())
+  it('is the first of the list until one is picked, and stays in hand when the list loses it', async () => {
+    localStorage.clear()
+    setActivePinia(createPinia())
+    let stored = ITEMS
+    vi.spyOn(client, 'GET').mockImplementation(() => Promise.resolve({ data: stored, response: new Response() }))
+    vi.spyOn(client, 'PUT').mockImplementation((() => {
+      stored = stored.map((i) => (i.id === 'anvil-fog' ? { ...i, retired: true } : i))
+      return Promise.resolve({ data: stored[0], response: new Response() })
+    }) as never)
+    const playbook = usePlaybook()
+    expect(playbook.loading).toBe(true)
+    await playbook.load()
+    expect(playbook.loading).toBe(false)
+    expect(playbook.selected?.id).toBe('anvil-fog')
+    await playbook.stand(playbook.selected!, { retired: true })
+    expect(playbook.list.map((i) => i.id)).not.toContain('anvil-fog')
+    expect(playbook.selected).toMatchObject({ id: 'anvil-fog', retired: true })
+  })
+  it('is nobody when the playbook could not be opened, and the reason is said', async () => {
+    setActivePinia(createPinia())
+    queries.clear()
+    vi.spyOn(client, 'GET').mockResolvedValue({
+      error: { detail: 'The database is away.' },
+      response: new Response(null, { status: 409 }),
+    } as never)
+    const playbook = usePlaybook()
+    await playbook.load()
+    expect(playbook.selected).toBeUndefined()
+    expect(playbook.problem?.detail).toBe('The database is away.')
+  })
+})
+
 describe('what is said of a document', () => {
   afterEach(() => vi.restoreAllMocks())
 
   it('can be taken back, over the version that the word made', async () => {
     setActivePinia(createPinia())
+    queries.clear()
     let stored = ITEMS[0]!
     vi.spyOn(client, 'GET').mockImplementation(() => Promise.resolve({ data: [stored], response: new Response() }))
     const put = vi.spyOn(client, 'PUT').mockImplementation(((_: string, asked: { body: Partial<PlaybookItem> }) => {

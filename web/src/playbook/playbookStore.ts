@@ -1,9 +1,11 @@
+import { useQuery } from '@tanstack/vue-query'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
 import type { Paged, PlaybookItem, RevisionItem } from '../api/types'
 import { nameOf, useAtHand } from '../shell/atHand'
 import { useKept } from '../shell/kept'
+import { PLAYBOOK, queries } from '../shell/queries'
 import { finds, wordsOf } from '../words/fitting'
 
 export const KINDS = [
@@ -84,13 +86,17 @@ export function families(items: readonly PlaybookItem[]): Map<string, PlaybookIt
 
 /** Everything in the playbook and what the programme does with it. */
 export const usePlaybook = defineStore('playbook', () => {
-  const items = shallowRef<PlaybookItem[]>([])
+  /** Asked when a view opens, and after each change of ours. */
+  const asked = useQuery({ ...PLAYBOOK, enabled: false }, queries)
+  const items = computed<PlaybookItem[]>(() => asked.data.value ?? [])
   const kind = useKept('playbook.kind', 'call')
   const standing = useKept('playbook.standing', 'all')
   const find = ref('')
   const selectedId = useKept('playbook.selected', '')
-  const loading = ref(true)
-  const problem = ref<Problem>()
+  const loading = asked.isPending
+  /** Why the last word was not taken. */
+  const refused = shallowRef<Problem>()
+  const problem = computed(() => refused.value ?? (asked.error.value ? problemOf(asked.error.value) : undefined))
   const against = ref('')
   const hand = useAtHand()
   const list = computed(() =>
@@ -103,7 +109,10 @@ export const usePlaybook = defineStore('playbook', () => {
       used: hand.used,
     }),
   )
-  const selected = computed(() => items.value.find((i) => i.kind === kind.value && i.id === selectedId.value))
+  /** The one in hand: the first of the list until one is picked. */
+  const selected = computed(
+    () => items.value.find((i) => i.kind === kind.value && i.id === selectedId.value) ?? list.value[0],
+  )
   const of = (wanted: string): PlaybookItem[] => items.value.filter((i) => i.kind === wanted && !i.retired)
 
   /** Shows one document in its list, whatever was looked for. */
@@ -115,14 +124,8 @@ export const usePlaybook = defineStore('playbook', () => {
     selectedId.value = item.id
   }
   async function load(): Promise<void> {
-    try {
-      items.value = await answer(client.GET('/api/playbook'))
-      problem.value = undefined
-    } catch (error) {
-      problem.value = problemOf(error)
-    } finally {
-      loading.value = false
-    }
+    refused.value = undefined
+    await asked.refetch()
   }
   /** What was said last of a document, and how it stood before. */
   const said = shallowRef<{ kind: string; id: string; name: string; before: Standing; now: Standing }>()
@@ -130,6 +133,7 @@ export const usePlaybook = defineStore('playbook', () => {
   async function stand(item: PlaybookItem, change: Partial<Standing>): Promise<void> {
     const before: Standing = { install: item.install, published: item.published, retired: item.retired }
     const now = { ...before, ...change }
+    selectedId.value = item.id
     try {
       await answer(
         client.PUT('/api/playbook/{kind}/{id}/standing', {
@@ -141,7 +145,7 @@ export const usePlaybook = defineStore('playbook', () => {
       await load()
       said.value = { kind: item.kind, id: item.id, name: item.name, before, now }
     } catch (error) {
-      problem.value = problemOf(error)
+      refused.value = problemOf(error)
     }
   }
   /** As it stood before the last word, unless somebody else said another one since. */

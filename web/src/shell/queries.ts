@@ -19,6 +19,7 @@ export const queries = new QueryClient({
 
 export const CHOICES = { queryKey: ['choices'], queryFn: () => answer(client.GET('/api/choices')) }
 export const CALLS = { queryKey: ['calls'], queryFn: () => answer(client.GET('/api/calls')) }
+export const PLAYBOOK = { queryKey: ['playbook'], queryFn: () => answer(client.GET('/api/playbook')) }
 /** What the engine measures by: it ships with the application and changes with it alone. */
 export const FIGURES = {
   queryKey: ['figures'],

@@ -64,7 +64,7 @@ const ENDS = [
   <button
     v-if="!readonly"
     type="button"
-    class="link"
+    class="link more"
     @click="set([...motions, { id: '', name: 'new motion', shift: false, speed: 0, steps: '' }])"
   >
     Add a motion
@@ -72,3 +72,8 @@ const ENDS = [
 </template>
 
 <style scoped src="./sentences.css"></style>
+<style scoped>
+.more {
+  margin: 8px 0;
+}
+</style>

@@ -60,9 +60,7 @@ public final class Screenshots {
 
     private void playbook(Page page) {
         page.navigate(base() + "/playbook");
-        page.waitForTimeout(800);
-        page.keyboard().press("ArrowDown");
-        page.waitForTimeout(800);
+        page.waitForTimeout(1600);
         shot(page, "playbook");
         page.navigate(base() + "/playbook/call/anvil-fog");
         page.waitForTimeout(1200);
