@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { GapRow, Sheet } from '../../api/types'
 import { FIELD, finding, job, sheet } from '../../testing/fixtures'
 import { grouped, flat } from '../findings'
-import { drawingOf } from './field'
+import { drawingOf, rectOf } from './field'
 import { fieldWords, type Word } from './fieldWords'
 import { LETTERS, type Measure } from './letters'
 import { defendersAt, menBoxes, offenceAt } from './marks'
@@ -46,6 +46,20 @@ describe('words on the field', () => {
         .map((w) => said(w)[0]!.trim())
     expect(marks()).toEqual(['1'])
     expect(marks('gaps/Two.')).toEqual(['1', '2'])
+  })
+  it('of an area stay in it, wherever a man stands', () => {
+    const extent = { xMin: -26, xMax: -12, yMin: 4, yMax: 12 }
+    const area = { deep: false, extent, landmark: { x: -20, y: 8 }, owner: 'mike', travelYards: 0, widthYards: 14 }
+    const [word] = words({ sheet: { ...sheet([mike]), areas: [{ ...area, words: 'curl-flat' }] } }).filter((w) =>
+      w.key.startsWith('area'),
+    )
+    const rect = rectOf(drawing, extent)
+    const half = word!.forms[0]!.width / 2
+    expect(word!.at.length).toBeGreaterThan(10)
+    for (const { x } of word!.at) {
+      expect(x - half).toBeGreaterThanOrEqual(rect.x - 0.01)
+      expect(x + half).toBeLessThanOrEqual(rect.x + rect.width + 0.01)
+    }
   })
   it('cover neither a man nor each other, and are 12 px or more', () => {
     const men = [-6, -4, -1.2, 0, 1, 4.5, 6, 14].map((x, i) => job(`j${i}`, 'LB', x))

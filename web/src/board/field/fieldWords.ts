@@ -243,10 +243,14 @@ function areas(asked: WordsAsked): Word[] {
     const middle = { x: rect.x + rect.width / 2, y: top + height / 2 }
     const wide = `${a.widthYards.toFixed(0)} yd wide`
     const letter = 'word' as const
+    const whole = [{ text: `${a.words}, ${wide}`, letter }]
+    // words stay in their area as far as it is wide enough for them
+    const half = Math.min(sizeOf(whole, asked).width, rect.width) / 2
+    const inArea = (x: number): number => Math.min(Math.max(x, rect.x + half), rect.x + rect.width - half)
     return word(asked, {
       key: `area ${a.owner} ${a.words}`,
       lines: [
-        [{ text: `${a.words}, ${wide}`, letter }],
+        whole,
         [
           { text: a.words, letter },
           { text: wide, letter },
@@ -254,7 +258,7 @@ function areas(asked: WordsAsked): Word[] {
         [{ text: a.words, letter }],
       ],
       at: DOWN.flatMap((down) =>
-        ACROSS.map((across) => ({ x: middle.x + across * rect.width, y: middle.y + down * height })),
+        ACROSS.map((across) => ({ x: inArea(middle.x + across * rect.width), y: middle.y + down * height })),
       ),
       tone: a.deep ? 'deep' : 'under',
       asks: { kind: 'AREA', name: a.owner },
