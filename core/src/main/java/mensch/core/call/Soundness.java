@@ -1,6 +1,7 @@
 package mensch.core.call;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -27,9 +28,15 @@ import mensch.core.rung.Where;
 final class Soundness {
     private final Call call;
     private final List<Problem> problems = new ArrayList<>();
+    private final Map<Condition, Clauses> clauses = new HashMap<>();
 
     Soundness(Call call) {
         this.call = call;
+    }
+
+    /** Every rung is held against those above it: each condition is taken apart once. */
+    private Clauses clauses(Condition condition) {
+        return clauses.computeIfAbsent(condition, Clauses::of);
     }
 
     List<Problem> problems() {
@@ -57,10 +64,10 @@ final class Soundness {
         for (Part part : Part.values()) {
             for (boolean onCoverSide : new boolean[] {true, false}) {
                 Condition cover = new Condition.BoundIs(Where.COVER);
-                Clauses seated = Clauses.of(onCoverSide ? cover : new Condition.Not(cover));
+                Clauses seated = clauses(onCoverSide ? cover : new Condition.Not(cover));
                 boolean given = call.ladder(role, onCoverSide).rungs().stream()
                         .anyMatch(r -> names(r.rung(), part)
-                                && seated.within(Clauses.of(r.rung().when())));
+                                && seated.within(clauses(r.rung().when())));
                 if (!given) {
                     fault(
                             call.ref().id(),
@@ -89,7 +96,7 @@ final class Soundness {
 
     private void shadowed(List<Rung> rungs, int at) {
         Rung rung = rungs.get(at);
-        Clauses when = Clauses.of(rung.when());
+        Clauses when = clauses(rung.when());
         if (when.impossible()) {
             fault(rung, "can never hold: its condition asks for a thing and its opposite");
             return;
@@ -97,7 +104,7 @@ final class Soundness {
         var answering = new ArrayList<Rung>();
         for (Gives gives : rung.gives()) {
             Optional<Rung> above = rungs.subList(0, at).stream()
-                    .filter(r -> names(r, gives.part()) && when.within(Clauses.of(r.when())))
+                    .filter(r -> names(r, gives.part()) && when.within(clauses(r.when())))
                     .findFirst();
             if (above.isEmpty()) {
                 return;
@@ -122,10 +129,10 @@ final class Soundness {
 
     /** A place leans on men: the condition, or the sentences above that failed, must assure them. */
     private void men(List<Rung> rungs, int at, Part part, Phrase phrase) {
-        Clauses when = Clauses.of(rungs.get(at).when());
+        Clauses when = clauses(rungs.get(at).when());
         for (Rung above : rungs.subList(0, at)) {
             if (names(above, part)) {
-                when = when.and(Clauses.of(new Condition.Not(above.when())));
+                when = when.and(clauses(new Condition.Not(above.when())));
             }
         }
         for (Ref ref : leansOnBelow(phrase) ? List.<Ref>of() : phrase.needs()) {

@@ -35,7 +35,7 @@ public final class LadderReader {
             fault(id.seat() + "/" + id.name(), "stands twice; give each rung of a seat a name of its own");
         }
         try {
-            into.add(RungReader.read(id, text, vocabulary));
+            into.add(vocabulary.rung(id, text));
         } catch (SentenceException e) {
             problems.add(new Problem(document, id.seat() + "/" + id.name(), e.getMessage(), e.at(), e.expected()));
         } catch (RefusedException e) {
