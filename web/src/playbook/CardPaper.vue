@@ -92,7 +92,7 @@ defineExpose({ picture: (): SVGSVGElement => drawing.value!.querySelector('svg')
         <h3>When the picture changes</h3>
         <ul>
           <li
-            v-for="m in [...call.checks, ...call.motion]"
+            v-for="m in call.pictures"
             :key="m"
           >
             {{ m }}

@@ -192,7 +192,7 @@ function lift(layer: { kind: string; id: string }): void {
       <h3>When the picture changes</h3>
       <ul>
         <li
-          v-for="m in [...sheet.checks, ...sheet.motion]"
+          v-for="m in sheet.pictures"
           :key="m"
         >
           {{ m }}

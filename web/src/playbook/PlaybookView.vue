@@ -186,6 +186,7 @@ function showAll(): void {
       />
     </section>
     <aside
+      :class="{ unpicked: !selectedId }"
       aria-label="The one in hand"
       tabindex="0"
     >
@@ -230,8 +231,11 @@ aside {
 .pad {
   padding: 24px;
 }
-/* In a hand: the one picked, then the list. */
+/* In a hand: the one picked, then the list; until one is picked the list alone. */
 @container work (width <= 760px) or (height <= 480px) {
+  .unpicked {
+    display: none;
+  }
   aside {
     order: 1;
     border-bottom: 2px solid var(--ink);

@@ -243,20 +243,22 @@ function areas(asked: WordsAsked): Word[] {
     const middle = { x: rect.x + rect.width / 2, y: top + height / 2 }
     const wide = `${a.widthYards.toFixed(0)} yd wide`
     const letter = 'word' as const
-    const whole = [{ text: `${a.words}, ${wide}`, letter }]
+    const forms = [
+      [{ text: `${a.words}, ${wide}`, letter }],
+      [
+        { text: a.words, letter },
+        { text: wide, letter },
+      ],
+      [{ text: a.words, letter }],
+    ]
     // words stay in their area as far as it is wide enough for them
-    const half = Math.min(sizeOf(whole, asked).width, rect.width) / 2
+    const fitting = forms.filter((f) => sizeOf(f, asked).width <= rect.width)
+    const lines = fitting.length ? fitting : forms.slice(-1)
+    const half = Math.min(sizeOf(lines[0]!, asked).width, rect.width) / 2
     const inArea = (x: number): number => Math.min(Math.max(x, rect.x + half), rect.x + rect.width - half)
     return word(asked, {
       key: `area ${a.owner} ${a.words}`,
-      lines: [
-        whole,
-        [
-          { text: a.words, letter },
-          { text: wide, letter },
-        ],
-        [{ text: a.words, letter }],
-      ],
+      lines,
       at: DOWN.flatMap((down) =>
         ACROSS.map((across) => ({ x: inArea(middle.x + across * rect.width), y: middle.y + down * height })),
       ),

@@ -22,11 +22,9 @@ import mensch.app.problem.Created;
 import mensch.app.version.Version;
 import mensch.app.version.Versioned;
 import mensch.core.call.Call;
-import mensch.core.call.CallCheck;
 import mensch.core.call.CallDocument;
 import mensch.core.call.Layer;
 import mensch.core.call.LayeredRung;
-import mensch.core.call.MotionAnswer;
 import mensch.core.convention.Labels;
 import mensch.core.document.Document;
 import mensch.core.document.RefusedException;
@@ -35,6 +33,7 @@ import mensch.core.front.Role;
 import mensch.core.library.Library;
 import mensch.core.rung.Rung;
 import mensch.core.sheet.CallWords;
+import mensch.core.sheet.WhenItChanges;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -112,7 +111,11 @@ class CallController {
     /** Something known by its id, with its name. */
     record Named(String id, String name) {}
 
-    /** A call with all its sentences. */
+    /**
+     * A call with all its sentences.
+     *
+     * @param pictures what it does when the picture changes, as it is told to the men
+     */
     record CallSheet(
             String id,
             String name,
@@ -120,8 +123,7 @@ class CallController {
             String digest,
             List<LayerRow> layers,
             List<RoleRow> roles,
-            List<String> motion,
-            List<String> checks,
+            List<String> pictures,
             List<String> points,
             List<Named> meantFor)
             implements Versioned {
@@ -294,8 +296,7 @@ class CallController {
                 call.ref().digest(),
                 layers(call),
                 roles,
-                call.motion().stream().map(MotionAnswer::words).toList(),
-                call.checks().stream().map(CallCheck::words).toList(),
+                WhenItChanges.of(call),
                 call.points(),
                 call.meantFor().stream()
                         .map(f -> new Named(

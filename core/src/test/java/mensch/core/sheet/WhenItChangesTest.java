@@ -1,0 +1,49 @@
+package mensch.core.sheet;
+
+import static mensch.core.Snaps.LIBRARY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import mensch.core.call.Call;
+import mensch.core.library.Library;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What stands on the card of a call is said to men, not to the machine. */
+class WhenItChangesTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "anvil-mist    | Call side and cover side differ, tight end on both sides or empty: mike checks to Anvil Drizzle",
+                "anvil-mist    | An end who trades: free safety, nickel and weak safety take their sides anew",
+                "anvil-mist    | Motion across, motion jet or motion orbit: check to Anvil Drizzle",
+                "anvil-drizzle | Anything else: bump, each man keeps his seat and reads his rules again",
+            })
+    void checksAndAnswersAreSaid(String call, String line) {
+        assertThat(WhenItChanges.of(LIBRARY.call(call))).contains(line);
+    }
+
+    /** A house that flips its line says so on the card; one that does not leaves the line out. */
+    @Test
+    void whatTheHouseNeverDoesIsLeftOut() {
+        String flips = "An end who trades: all but the corners take their sides anew";
+        Library flipping = LIBRARY.choosing(Map.of("line-flip", "flip"));
+        Library staying = LIBRARY.choosing(Map.of("line-flip", "stay"));
+        assertThat(WhenItChanges.of(flipping.call("anvil-fog"))).contains(flips);
+        assertThat(WhenItChanges.of(staying.call("anvil-fog"))).doesNotContain(flips);
+    }
+
+    @Test
+    void nothingIsSaidInTheWordsOfTheMachine() {
+        for (Call call : LIBRARY.calls()) {
+            assertThat(WhenItChanges.of(call))
+                    .as(call.name())
+                    .isNotEmpty()
+                    .allSatisfy(line -> assertThat(line)
+                            .doesNotContain("house", "my side", "reseat", "-")
+                            .matches("[A-Z0-9].*: .*"));
+        }
+    }
+}
