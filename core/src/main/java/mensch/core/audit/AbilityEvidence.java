@@ -1,6 +1,5 @@
 package mensch.core.audit;
 
-import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.convention.JobLimits;
 import mensch.core.coverage.Shell;
@@ -26,10 +25,6 @@ final class AbilityEvidence {
         return ability instanceof Ability.Late late && late.over() <= limits.late() ? Severity.WEAK : Severity.BUST;
     }
 
-    private static String name(Job job) {
-        return Said.names(List.of(job));
-    }
-
     /** A gap whose owner cannot take it. */
     record NotHisGap(Job job, Row row, Ability ability, Severity severity) implements Evidence {
         @Override
@@ -45,10 +40,10 @@ final class AbilityEvidence {
         @Override
         public String title() {
             return ability instanceof Ability.MovesElsewhere
-                    ? name(job) + " moves to one gap and is told another."
+                    ? Said.name(job) + " moves to one gap and is told another."
                     : severity == Severity.WEAK && ability instanceof Ability.Late
-                            ? name(job) + " is late to the " + row.said() + "."
-                            : name(job) + " cannot own the " + row.said() + ".";
+                            ? Said.name(job) + " is late to the " + row.said() + "."
+                            : Said.name(job) + " cannot own the " + row.said() + ".";
         }
 
         @Override
@@ -85,37 +80,18 @@ final class AbilityEvidence {
         public String title() {
             return ability instanceof Ability.Late
                     ? "Force on the " + side.words() + " comes late."
-                    : name(job) + " cannot be force on the " + side.words() + ".";
+                    : Said.name(job) + " cannot be force on the " + side.words() + ".";
         }
 
         @Override
         public String reason() {
             if (ability instanceof Ability.Late late) {
-                return name(job) + ": " + clock(late, "the run is outside at");
+                return Said.name(job) + ": " + clock(late, "the run is outside at");
             }
             return ability instanceof Ability.NotAnEdge inside
                     ? "He is told the " + inside.gap().words() + ": a man inside the end turns nothing in."
                     : "He stands " + Numbers.tenth(((Ability.InsideTheEdge) ability).yards())
                             + " yd inside the end man; the run is outside him.";
-        }
-    }
-
-    /** Force from deep with nobody inside him who keeps the ball from bouncing at once. */
-    record ForceFromDeep(Job job, Side side, double depth) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("deep", job.id(), side.words());
-        }
-
-        @Override
-        public String title() {
-            return "Force on the " + side.words() + " comes from " + Numbers.tenth(depth) + " yd deep.";
-        }
-
-        @Override
-        public String reason() {
-            return "No end on that side is told contain, so the ball is outside before " + name(job)
-                    + " is down: tell the end contain, or bring a man nearer.";
         }
     }
 
@@ -134,8 +110,8 @@ final class AbilityEvidence {
         @Override
         public String title() {
             return ability instanceof Ability.Beside beside && !beside.none()
-                    ? name(job) + " chases " + man + " (" + number + ")."
-                    : name(job) + " cannot cover " + man + " (" + number + ").";
+                    ? Said.name(job) + " chases " + man + " (" + number + ")."
+                    : Said.name(job) + " cannot cover " + man + " (" + number + ").";
         }
 
         @Override
@@ -210,36 +186,12 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return name(job) + " cannot stay over " + man + " in the " + part + ".";
+            return Said.name(job) + " cannot stay over " + man + " in the " + part + ".";
         }
 
         @Override
         public String reason() {
             return clock(late, "a deep ball to " + man + " is there at");
-        }
-    }
-
-    /** A deep man who stands so far behind that everything in front of him is open. */
-    record TooDeep(Job job, double depth, double asked) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("too deep", job.id());
-        }
-
-        @Override
-        public boolean impossible() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " stands too deep for his part.";
-        }
-
-        @Override
-        public String reason() {
-            return Numbers.tenth(depth) + " yd deep, his part is played at " + Numbers.tenth(asked)
-                    + ": what breaks in front of him is caught.";
         }
     }
 
@@ -257,7 +209,7 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return name(job) + " is late to his " + area + ".";
+            return Said.name(job) + " is late to his " + area + ".";
         }
 
         @Override
@@ -303,7 +255,7 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return name(job) + " has " + Numbers.tenth(yards) + " yd to go during the motion.";
+            return Said.name(job) + " has " + Numbers.tenth(yards) + " yd to go during the motion.";
         }
 
         @Override
@@ -312,31 +264,6 @@ final class AbilityEvidence {
                     ? "That takes him " + Numbers.tenth(late.seconds()) + " s (model), the motion "
                             + Numbers.tenth(motion) + " s: let him stay and change his job, or send a nearer man."
                     : "There is time, " + Numbers.tenth(motion) + " s; a man who stays gives nothing away.";
-        }
-    }
-
-    /** A deep man who stands beside his part, or a half safety outside everybody. */
-    record BesideHisPart(Job job, String part, double yards, boolean outsideAll) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("beside", job.id());
-        }
-
-        @Override
-        public boolean impossible() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return outsideAll
-                    ? name(job) + " stands outside every receiver of his part."
-                    : name(job) + " stands beside the " + part + ".";
-        }
-
-        @Override
-        public String reason() {
-            return Numbers.tenth(yards) + " yd too far: the offence sees it, and the seam inside him is open.";
         }
     }
 
@@ -354,126 +281,12 @@ final class AbilityEvidence {
 
         @Override
         public String title() {
-            return name(job) + " rushes from too far.";
+            return Said.name(job) + " rushes from too far.";
         }
 
         @Override
         public String reason() {
             return clock(late, "a ball that is held long is out at");
-        }
-    }
-
-    /** A rusher of the front whom the tackle need not block. */
-    record RushesFromWide(Job job, double yards) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("rushes from wide", job.id());
-        }
-
-        @Override
-        public boolean impossible() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " rushes from too wide.";
-        }
-
-        @Override
-        public String reason() {
-            return Numbers.tenth(yards) + " yd outside the end man, and no movement sends him: the run goes inside him,"
-                    + " and a back who steps out has him.";
-        }
-    }
-
-    /** A man so far off that everything short is given. */
-    record TooFarOff(Job job, String man, double depth, double most) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("too far off", job.id());
-        }
-
-        @Override
-        public boolean impossible() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " is too far off " + man + ".";
-        }
-
-        @Override
-        public String reason() {
-            return "Man to man from " + Numbers.tenth(depth) + " yd; from more than " + Numbers.tenth(most)
-                    + " everything short is a catch and a run.";
-        }
-    }
-
-    /** A dropper who stands behind the place he drops to. */
-    record BehindHisArea(Job job, String area, double depth, double landmark) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("behind", job.id());
-        }
-
-        @Override
-        public boolean impossible() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " stands behind his " + area + ".";
-        }
-
-        @Override
-        public String reason() {
-            return Numbers.tenth(depth) + " yd deep, his landmark is at " + Numbers.tenth(landmark)
-                    + ": he runs up where the others drop, and the run has nobody there.";
-        }
-    }
-
-    /** A backer over another gap than his own. */
-    record NotOverHisGap(Job job, Row row, double yards) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("not over", job.id(), row.gap().words());
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " stands " + Numbers.tenth(yards) + " yd beside his gap.";
-        }
-
-        @Override
-        public String reason() {
-            return "The " + row.said()
-                    + " is his; from there he gets to it, and a block that comes at once walls him off.";
-        }
-    }
-
-    /** A dropper who stands outside the receiver he watches. */
-    record OutsideHisKey(Job job, String key, double yards) implements Evidence {
-        @Override
-        public About about() {
-            return About.of("outside his key", job.id());
-        }
-
-        @Override
-        public boolean impossible() {
-            return true;
-        }
-
-        @Override
-        public String title() {
-            return name(job) + " stands outside " + key + ".";
-        }
-
-        @Override
-        public String reason() {
-            return Numbers.tenth(yards) + " yd outside the man he watches: nobody walls him off the seam.";
         }
     }
 }

@@ -223,7 +223,7 @@ final class AreaCheck implements Check {
                     Severity.WEAK,
                     feet,
                     List.of(job),
-                    new AbilityEvidence.OutsideHisKey(job, first.words(), outside)));
+                    new PlaceEvidence.OutsideHisKey(job, first.words(), outside)));
         }
     }
 
@@ -275,7 +275,7 @@ final class AreaCheck implements Check {
                     Severity.WEAK,
                     feet,
                     List.of(row.owner()),
-                    new AbilityEvidence.BehindHisArea(
+                    new PlaceEvidence.BehindHisArea(
                             row.owner(),
                             row.area().words(),
                             feet.y(),

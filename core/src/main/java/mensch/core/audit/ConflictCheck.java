@@ -56,7 +56,7 @@ final class ConflictCheck implements Check {
         if (!moments.isEmpty()) {
             List<Job> men = moments.stream().map(PlayEvidence.TwoJobs::man).toList();
             findings.add(new Finding(
-                    CONFLICT, Severity.FACT, at(men.get(0)), men, new StandingEvidence.ShortConflicts(moments)));
+                    CONFLICT, Severity.FACT, at(men.get(0)), men, new PlayStandingEvidence.ShortConflicts(moments)));
         }
         for (Conflict conflict : subject.conflicts()) {
             conflict.open().forEach(path -> findings.add(open(conflict, path)));

@@ -120,15 +120,15 @@ final class CountCheck implements Check {
             }
         }
         if (!over.isEmpty()) {
-            List<StandingEvidence.Over> men = over.entrySet().stream()
-                    .map(e -> new StandingEvidence.Over(e.getKey(), e.getValue()))
+            List<PlayStandingEvidence.Over> men = over.entrySet().stream()
+                    .map(e -> new PlayStandingEvidence.Over(e.getKey(), e.getValue()))
                     .toList();
             findings.add(new Finding(
                     GapCheck.EXCHANGE,
                     Severity.FACT,
                     men.get(0).job().feetOr(IN_THE_BOX),
-                    men.stream().map(StandingEvidence.Over::job).toList(),
-                    new StandingEvidence.ComesOver(men)));
+                    men.stream().map(PlayStandingEvidence.Over::job).toList(),
+                    new PlayStandingEvidence.ComesOver(men)));
         }
     }
 
@@ -142,7 +142,7 @@ final class CountCheck implements Check {
                     Severity.FACT,
                     lost.get(0).point(),
                     List.of(),
-                    new StandingEvidence.NobodyFree(
+                    new PlayStandingEvidence.NobodyFree(
                             lost.stream().map(CountCheck::said).toList())));
         }
     }

@@ -97,7 +97,7 @@ final class DeepCheck implements Check {
                         Severity.WEAK,
                         feet,
                         List.of(owner),
-                        new AbilityEvidence.BesideHisPart(
+                        new PlaceEvidence.BesideHisPart(
                                 owner, row.part().words(), Math.max(beside, outside), outside > 1e-9)));
             }
         }
@@ -120,7 +120,7 @@ final class DeepCheck implements Check {
                     Severity.WEAK,
                     feet,
                     List.of(row.owner()),
-                    new AbilityEvidence.TooDeep(
+                    new PlaceEvidence.TooDeep(
                             row.owner(), feet.y(), row.landmark().y())));
         }
     }

@@ -125,7 +125,7 @@ final class EdgeCheck implements Check {
                     Severity.WEAK,
                     edge.at(),
                     List.of(force),
-                    new AbilityEvidence.ForceFromDeep(
+                    new PlaceEvidence.ForceFromDeep(
                             force, edge.side(), force.feet().y())));
         }
     }

@@ -147,7 +147,7 @@ final class EligibleCheck implements Check {
                     Severity.WEAK,
                     job.feetOr(entry.man().feet()),
                     List.of(job),
-                    new AbilityEvidence.TooFarOff(job, entry.man().name(), depth, most)));
+                    new PlaceEvidence.TooFarOff(job, entry.man().name(), depth, most)));
         }
     }
 

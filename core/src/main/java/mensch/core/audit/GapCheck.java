@@ -63,7 +63,7 @@ final class GapCheck implements Check {
                             .flatMap(g -> Stream.concat(Stream.of(g.job()), g.now().stream()))
                             .distinct()
                             .toList(),
-                    new StandingEvidence.Exchanged(exchanged)));
+                    new PlayStandingEvidence.Exchanged(exchanged)));
         }
         for (Job job : ledger.beyond()) {
             Point where = job.feetOr(new Point(0, 1));
@@ -157,7 +157,7 @@ final class GapCheck implements Check {
         double beside = Math.abs(feet.x() - row.at().x());
         if (beside > lineup.convention().jobs().gap().over()) {
             findings.add(new Finding(
-                    GAPS, Severity.NOTE, feet, List.of(owner), new AbilityEvidence.NotOverHisGap(owner, row, beside)));
+                    GAPS, Severity.NOTE, feet, List.of(owner), new PlaceEvidence.NotOverHisGap(owner, row, beside)));
         }
     }
 

@@ -81,7 +81,7 @@ final class PressureCheck implements Check {
         List<PassRush> beaten =
                 subject.rushed().stream().filter(PassRush::beaten).toList();
         if (!beaten.isEmpty()) {
-            var told = new StandingEvidence.RushBeatsThrow(beaten);
+            var told = new PlayStandingEvidence.RushBeatsThrow(beaten);
             findings.add(new Finding(HOT, Severity.FACT, PASSER, told.first(), told));
         }
     }

@@ -36,7 +36,7 @@ final class RiskCheck implements Check {
                 .flatMap(j -> Optional.ofNullable(j.feet()).stream())
                 .toList();
         double far = lineup.convention().jobs().man().help();
-        var alone = new ArrayList<StandingEvidence.Alone>();
+        var alone = new ArrayList<PlayStandingEvidence.Alone>();
         for (Lineup.Placed placed : lineup.placed()) {
             Man his = his(lineup, placed.job()).orElse(null);
             if (his == null) {
@@ -47,7 +47,7 @@ final class RiskCheck implements Check {
                     .min()
                     .orElse(Double.POSITIVE_INFINITY);
             if (none || yards > far) {
-                alone.add(new StandingEvidence.Alone(placed.job(), his.name(), yards));
+                alone.add(new PlayStandingEvidence.Alone(placed.job(), his.name(), yards));
             }
         }
         if (alone.isEmpty()) {
@@ -57,8 +57,8 @@ final class RiskCheck implements Check {
                 RISK,
                 Severity.FACT,
                 DEEP,
-                alone.stream().map(StandingEvidence.Alone::job).toList(),
-                new StandingEvidence.OneOnOne(alone, none)));
+                alone.stream().map(PlayStandingEvidence.Alone::job).toList(),
+                new PlayStandingEvidence.OneOnOne(alone, none)));
     }
 
     /** Of two he may have, the one he stands nearer. */

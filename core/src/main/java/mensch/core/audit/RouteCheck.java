@@ -84,11 +84,11 @@ final class RouteCheck implements Check {
             }
         }
         if (where != null) {
-            List<StandingEvidence.Window> men = byJob.entrySet().stream()
-                    .map(e -> new StandingEvidence.Window(e.getKey(), e.getValue()))
+            List<PlayStandingEvidence.Window> men = byJob.entrySet().stream()
+                    .map(e -> new PlayStandingEvidence.Window(e.getKey(), e.getValue()))
                     .toList();
             findings.add(new Finding(
-                    ROUTES, Severity.FACT, where, List.copyOf(byJob.keySet()), new StandingEvidence.Windows(men)));
+                    ROUTES, Severity.FACT, where, List.copyOf(byJob.keySet()), new PlayStandingEvidence.Windows(men)));
         }
     }
 
@@ -114,15 +114,15 @@ final class RouteCheck implements Check {
         }
         List<Job> deep =
                 subject.areas().deep().stream().map(AreaLedger.Row::owner).toList();
-        List<StandingEvidence.On> men = byJob.entrySet().stream()
-                .map(e -> new StandingEvidence.On(e.getKey(), e.getValue(), deep.contains(e.getKey())))
+        List<PlayStandingEvidence.On> men = byJob.entrySet().stream()
+                .map(e -> new PlayStandingEvidence.On(e.getKey(), e.getValue(), deep.contains(e.getKey())))
                 .toList();
         findings.add(new Finding(
                 ROUTES,
                 Severity.FACT,
                 at(men.get(0).job()),
-                men.stream().map(StandingEvidence.On::job).toList(),
-                new StandingEvidence.TwoRoutes(men)));
+                men.stream().map(PlayStandingEvidence.On::job).toList(),
+                new PlayStandingEvidence.TwoRoutes(men)));
     }
 
     /** Two on one costs only where another route is nobody's. */
@@ -160,16 +160,19 @@ final class RouteCheck implements Check {
                 }
             }
         }
-        var men = new ArrayList<StandingEvidence.Beaten>();
+        var men = new ArrayList<PlayStandingEvidence.Beaten>();
         byJob.forEach((job, byLeverage) ->
-                byLeverage.forEach((leverage, what) -> men.add(new StandingEvidence.Beaten(job, leverage, what))));
+                byLeverage.forEach((leverage, what) -> men.add(new PlayStandingEvidence.Beaten(job, leverage, what))));
         if (!men.isEmpty()) {
             findings.add(new Finding(
                     LeverageCheck.LEVERAGE,
                     Severity.FACT,
                     at(men.get(0).job()),
-                    men.stream().map(StandingEvidence.Beaten::job).distinct().toList(),
-                    new StandingEvidence.GivesByLeverage(men)));
+                    men.stream()
+                            .map(PlayStandingEvidence.Beaten::job)
+                            .distinct()
+                            .toList(),
+                    new PlayStandingEvidence.GivesByLeverage(men)));
         }
     }
 
@@ -198,7 +201,7 @@ final class RouteCheck implements Check {
                     Severity.NOTE,
                     at(men.get(0)),
                     men,
-                    new StandingEvidence.Traffic(List.copyOf(byJob.values()))));
+                    new PlayStandingEvidence.Traffic(List.copyOf(byJob.values()))));
         }
     }
 

@@ -74,7 +74,7 @@ final class RushCheck implements Check {
             findings.add(weak(
                     rusher, feet, new AbilityEvidence.RushesFromFar(rusher, new Ability.Late(yards, seconds, by))));
         } else if (!sent(rusher) && outside > convention.jobs().rush().outside()) {
-            findings.add(weak(rusher, feet, new AbilityEvidence.RushesFromWide(rusher, outside)));
+            findings.add(weak(rusher, feet, new PlaceEvidence.RushesFromWide(rusher, outside)));
         }
     }
 

@@ -48,6 +48,10 @@ public final class Said {
         return COUNTS.get(men);
     }
 
+    static String name(Job job) {
+        return names(List.of(job));
+    }
+
     public static String names(List<Job> jobs) {
         return and(jobs.stream().map(Job::words).distinct().toList());
     }
