@@ -1,6 +1,8 @@
 package mensch.core.geometry;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** A straight way from one point to another, yards. */
 public record Segment(Point from, Point to) {
@@ -27,6 +29,14 @@ public record Segment(Point from, Point to) {
         double here = apart.cross(other.way()) / cross;
         double there = apart.cross(way()) / cross;
         return here > 0 && here < 1 && there >= 0 && there <= 1 ? Optional.of(at(here)) : Optional.empty();
+    }
+
+    /** Where it first meets a way of several points. */
+    public Optional<Point> crossing(List<Point> route) {
+        return IntStream.range(1, route.size())
+                .mapToObj(i -> crossing(new Segment(route.get(i - 1), route.get(i))))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     /** Yards from a point beside the way, straight across; infinite for one that is behind an end. */

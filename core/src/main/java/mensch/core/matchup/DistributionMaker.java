@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import mensch.core.convention.Gait;
 import mensch.core.convention.RouteLimits;
 import mensch.core.convention.School;
@@ -372,7 +371,7 @@ final class DistributionMaker {
             for (Runner other : runners) {
                 Optional<Point> crossing = other == runner || !other.route().settles()
                         ? Optional.empty()
-                        : crossing(new Segment(from, runner.caught()), other.points());
+                        : new Segment(from, runner.caught()).crossing(other.points());
                 if (crossing.filter(
                                 c -> c.distance(other.end()) <= limits.traffic().sitsBeside())
                         .isPresent()) {
@@ -394,13 +393,5 @@ final class DistributionMaker {
             }
         }
         return Optional.empty();
-    }
-
-    /** Where a straight way first meets another man's route. */
-    private static Optional<Point> crossing(Segment way, List<Point> route) {
-        return IntStream.range(1, route.size())
-                .mapToObj(i -> way.crossing(new Segment(route.get(i - 1), route.get(i))))
-                .flatMap(Optional::stream)
-                .findFirst();
     }
 }

@@ -11,12 +11,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import mensch.core.convention.Gait;
 import mensch.core.convention.MessageTimes;
 import mensch.core.event.Message;
 import mensch.core.event.Whose;
 import mensch.core.formation.Man;
-import mensch.core.geometry.Point;
 import mensch.core.matchup.Blocking.Doing;
 import mensch.core.matchup.Picture.Stand;
 import mensch.core.play.Block;
@@ -25,7 +23,6 @@ import mensch.core.play.MessageTable;
 import mensch.core.play.MessageTable.Toward;
 import mensch.core.play.Pass;
 import mensch.core.play.Run;
-import mensch.core.possible.Builds;
 import mensch.core.rung.Key;
 import mensch.core.rung.Ref;
 import mensch.core.rung.Task;
@@ -380,11 +377,8 @@ final class ShownMaker {
         }
         if (pass.delivery().launch() != Delivery.Launch.SET) {
             double seconds = pass.delivery().launch() == Delivery.Launch.BOOT ? times.boot() : times.backfield();
-            tell(
-                    stand,
-                    watched,
-                    toMe(stand, picture.u(picture.playEnd())) ? Message.BOOT_TO_ME : Message.BOOT_AWAY,
-                    seconds);
+            boolean toMe = toMe(stand, picture.u(picture.playEnd()));
+            tell(stand, watched, toMe ? Message.BOOT_TO_ME : Message.BOOT_AWAY, seconds);
         }
         Pass.Told told = routes.get(watched.man());
         if (watched.ball()) {
@@ -394,47 +388,13 @@ final class ShownMaker {
         } else if (fake == null) {
             route(told, stand, watched);
         } else {
-            tell(stand, watched, Message.LEAKS_PAST, crosses(told, watched.man()));
+            tell(stand, watched, Message.LEAKS_PAST, new RouteTimes(picture, times).crosses(told, watched.man()));
         }
     }
 
     private void route(Pass.Told told, Stand stand, Watched watched) {
         tell(stand, watched, Message.RELEASE, times.release());
-        Man man = watched.man();
-        List<Point> way = way(told, man);
-        double firstTurn = way.get(1).y();
-        boolean under = firstTurn < times.declares();
-        tell(
-                stand,
-                watched,
-                under ? Message.BREAKS_UNDER : Message.BREAKS_DEEP,
-                under && told.route().breaks() > 0
-                        ? told.route().breaks()
-                        : reaches(told, man, Math.min(times.declares(), firstTurn)));
-    }
-
-    private List<Point> way(Pass.Told told, Man man) {
-        return told.route()
-                .points(
-                        man.feet(),
-                        told.who().side(picture.view),
-                        picture.lineup.snap().field());
-    }
-
-    /** When a back with a route is past the line. */
-    private double crosses(Pass.Told told, Man man) {
-        return Math.max(reaches(told, man, 0), times.release());
-    }
-
-    /** When he is so deep, seconds to a tenth; the throw's own horizon when his way does not lead there. */
-    private double reaches(Pass.Told told, Man man, double depth) {
-        Gait gait = Builds.gait(man, picture.shape, picture.lineup.convention().speeds());
-        List<Point> way = way(told, man);
-        for (int tenth = 1; tenth < 60; tenth++) {
-            if (told.route().at(tenth / 10.0, way, gait).y() >= depth) {
-                return tenth / 10.0;
-            }
-        }
-        return told.route().breaks();
+        RouteTimes.Declared declared = new RouteTimes(picture, times).declared(told, watched.man());
+        tell(stand, watched, declared.under() ? Message.BREAKS_UNDER : Message.BREAKS_DEEP, declared.seconds());
     }
 }
