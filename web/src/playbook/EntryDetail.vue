@@ -6,9 +6,11 @@ import { answer, client, faultOf, problemOf } from '../api/client'
 import type { PlaybookItem } from '../api/types'
 import { useBoard } from '../board/boardStore'
 import { useAtHand } from '../shell/atHand'
-import { usePaged } from '../shell/paged'
 import { usePlaybook } from './playbookStore'
+import CallParts from './CallParts.vue'
 import CallPicture from './CallPicture.vue'
+import { day } from './day'
+import EntryHistory from './EntryHistory.vue'
 import { PLAY_KINDS } from './play/written'
 import SketchDrawing from './SketchDrawing.vue'
 import StandingForm from './StandingForm.vue'
@@ -19,15 +21,6 @@ const playbook = usePlaybook()
 const hand = useAtHand()
 const board = useBoard()
 const router = useRouter()
-const {
-  items: history,
-  left: older,
-  more,
-} = usePaged(
-  () => ['history', props.item.kind, props.item.id, props.item.revision],
-  (page) => playbook.history(props.item, page),
-  () => props.item.revision > 0,
-)
 const naming = ref<{ what: string; layer?: string }>()
 const name = ref('')
 const isCall = computed(() => props.item.kind === 'call')
@@ -59,8 +52,6 @@ async function keep(): Promise<void> {
     refused.value = problemOf(error).detail
   }
 }
-const day = (at?: string): string =>
-  at ? new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' }) : ''
 function duplicate(): void {
   naming.value = { what: 'Duplicate as' }
   name.value = `${props.item.name} two`
@@ -170,58 +161,13 @@ function lift(layer: { kind: string; id: string }): void {
       v-if="mayWrite"
       :item="item"
     />
-    <template v-if="sheet">
-      <h3>Made of</h3>
-      <ul>
-        <li
-          v-for="l in sheet.layers"
-          :key="l.id"
-        >
-          <span
-            >{{ l.kind }} <b>{{ l.name }}</b></span
-          ><button
-            v-if="mayWrite"
-            type="button"
-            class="link"
-            @click="lift(l)"
-          >
-            keep as our own
-          </button>
-        </li>
-      </ul>
-      <h3>When the picture changes</h3>
-      <ul>
-        <li
-          v-for="m in sheet.pictures"
-          :key="m"
-        >
-          {{ m }}
-        </li>
-      </ul>
-      <template v-if="sheet.meantFor.length"
-        ><h3>Meant for {{ sheet.meantFor.length }} formations</h3>
-        <p class="small">{{ sheet.meantFor.map((f) => f.name).join(', ') }}</p></template
-      >
-    </template>
-    <template v-if="history.length"
-      ><h3>History</h3>
-      <ol>
-        <li
-          v-for="h in history"
-          :key="h.revision"
-        >
-          {{ h.revision }}. {{ h.savedBy }}, {{ day(h.savedAt) }}
-        </li>
-      </ol>
-      <button
-        v-if="older"
-        class="link"
-        type="button"
-        @click="more"
-      >
-        {{ older }} earlier
-      </button></template
-    >
+    <CallParts
+      v-if="sheet"
+      :sheet="sheet"
+      :may-write="mayWrite"
+      @lift="lift"
+    />
+    <EntryHistory :item="item" />
   </div>
 </template>
 
@@ -229,24 +175,8 @@ function lift(layer: { kind: string; id: string }): void {
 h2 {
   font: 700 21px/1.2 var(--narrow);
 }
-h3 {
-  font: 700 14px/1.3 var(--narrow);
-  margin: 14px 0 4px;
-  border-top: 1.5px solid var(--rule);
-  padding-top: 8px;
-}
 .big {
   margin: 8px 0;
-}
-.small,
-li {
-  font: 400 13px/1.4 var(--narrow);
-}
-li {
-  display: flex;
-  justify-content: space-between;
-  gap: 8px;
-  padding: 2px 0;
 }
 .acts {
   display: flex;
@@ -269,9 +199,6 @@ li {
   border: 1.5px solid var(--ink);
   background: var(--card);
   color: var(--ink);
-}
-.link {
-  font-size: 13px;
 }
 .fault {
   font-size: 13px;

@@ -7,11 +7,10 @@ import { useActions } from './actions/registry'
 import { useHints } from './hint/useHints'
 import { useSession } from './session'
 import { themeOf } from './theme'
-import { useTrouble } from './trouble'
+import TroubleBar from './TroubleBar.vue'
 import { useShell } from './useShell'
 
 const session = useSession()
-const trouble = useTrouble()
 const actions = useActions()
 const { theme, turnPaper, palette } = useShell()
 const KeysHelp = defineAsyncComponent(() => import('./actions/KeysHelp.vue'))
@@ -113,22 +112,7 @@ watch(() => [route.path, session.me], enter, { flush: 'post' })
         </span>
       </nav>
       <div class="place">
-        <p
-          v-if="trouble.problem"
-          class="trouble no-print"
-          role="alert"
-        >
-          <span>{{ trouble.problem.detail }}</span>
-          <span v-if="trouble.away(trouble.problem)">Trying again by itself.</span>
-          <button
-            v-else
-            type="button"
-            class="button"
-            @click="trouble.dismiss"
-          >
-            Close
-          </button>
-        </p>
+        <TroubleBar />
         <main
           id="work"
           ref="work"
@@ -240,20 +224,6 @@ button.plain {
 }
 main:focus {
   outline: none;
-}
-.trouble {
-  position: absolute;
-  z-index: 6;
-  inset: 0 0 auto;
-  margin: 0;
-  padding: 10px 16px;
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  background: var(--pick);
-  color: #1c2426;
-  border-bottom: 2px solid var(--bust);
-  font-weight: 600;
 }
 .over {
   position: absolute;

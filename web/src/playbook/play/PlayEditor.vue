@@ -5,6 +5,7 @@ import { actionsOf } from '../../shell/actions/action'
 import { useViewActions } from '../../shell/actions/registry'
 import { useSession } from '../../shell/session'
 import FormationStage from './FormationStage.vue'
+import PlayHead from './PlayHead.vue'
 import { usePlayDraft } from './playDraft'
 import PlayFields from './PlayFields.vue'
 import PlayTrial from './PlayTrial.vue'
@@ -18,19 +19,15 @@ const router = useRouter()
 const session = useSession()
 const { isNew, work, saved, words, preview, trouble, fault, unread, said, changed, ofOurs, overtaken, ...draft } =
   usePlayDraft(props.kind, props.id)
-const nameField = ref<HTMLInputElement>()
+const head = useTemplateRef('head')
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
-const NAMES: Record<string, string> = {
-  run: 'Run',
-  pass: 'Pass',
-  option: 'Run-pass option',
-  protection: 'Protection',
-  routes: 'Routes',
-  formation: 'Formation',
-}
+const standing = computed(() => {
+  if (!saved.value) return ''
+  return ofOurs.value ? `revision ${saved.value.revision}` : isNew ? 'not kept yet' : 'from the catalogue'
+})
 async function write(asNew: boolean): Promise<void> {
   const id = await draft.write(asNew)
-  if (!id) nameField.value?.focus()
+  if (!id) head.value?.toName()
   else if (asNew) await router.replace(`/playbook/play/${props.kind}/${id}`)
 }
 const play = actionsOf('The play')
@@ -66,66 +63,22 @@ function corner(at: number, words: string): void {
 
 <template>
   <div class="view editor">
-    <header class="view-head">
-      <h1 class="sentence words">
-        <RouterLink to="/playbook">Playbook</RouterLink> <em>·</em> {{ NAMES[kind] ?? kind }} <em>·</em>
-        <input
-          ref="nameField"
-          class="name"
-          :value="work?.name"
-          :readonly="!mayWrite || !work"
-          aria-label="Name"
-          placeholder="name it"
-          maxlength="80"
-          @input="draft.keep({ name: ($event.target as HTMLInputElement).value })"
-        />
-        <em
-          v-if="saved"
-          class="soft count"
-          >{{ ofOurs ? `revision ${saved.revision}` : isNew ? 'not kept yet' : 'from the catalogue' }}</em
-        >
-      </h1>
-      <span
-        v-if="said && !changed"
-        class="said"
-        role="status"
-        >{{ said }}</span
-      >
-      <template v-if="mayWrite && work">
-        <button
-          v-if="ofOurs"
-          type="button"
-          class="button main"
-          :disabled="!changed || overtaken"
-          @click="write(false)"
-        >
-          Save <span class="key">S</span>
-        </button>
-        <button
-          type="button"
-          :class="['button', { main: !ofOurs }]"
-          @click="write(true)"
-        >
-          Keep as our own
-        </button>
-        <button
-          v-if="changed"
-          type="button"
-          class="button"
-          @click="draft.back()"
-        >
-          Take all back
-        </button>
-        <button
-          v-if="draft.mayUndo.value"
-          type="button"
-          class="button"
-          @click="draft.undo"
-        >
-          Undo <span class="key">Z</span>
-        </button>
-      </template>
-    </header>
+    <PlayHead
+      ref="head"
+      :kind="kind"
+      :name="work?.name"
+      :may-write="mayWrite && !!work"
+      :standing="standing"
+      :ours="ofOurs"
+      :changed="changed"
+      :may-save="maySave()"
+      :may-undo="draft.mayUndo.value"
+      :said="said"
+      @name="draft.keep({ name: $event })"
+      @write="write"
+      @back="draft.back"
+      @undo="draft.undo"
+    />
     <section
       ref="sheet"
       class="rolls"
@@ -217,18 +170,6 @@ function corner(at: number, words: string): void {
 .editor {
   --columns: minmax(0, 1fr) minmax(380px, 38%);
 }
-.name {
-  font: inherit;
-  color: inherit;
-  border: 0;
-  border-bottom: 2px solid var(--rule);
-  background: transparent;
-  min-width: 240px;
-  field-sizing: content;
-}
-.count {
-  font: 400 14px var(--narrow);
-}
 /* The picture stands in the middle, the words at its right, as on the board; read aloud, the words come first. */
 section {
   grid-area: 2 / 2;
@@ -244,9 +185,5 @@ aside {
 }
 .fault {
   margin-bottom: 10px;
-}
-.said {
-  color: var(--soft);
-  font-size: 14px;
 }
 </style>
