@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ChangeRow } from '../api/types'
+import { counted } from '../words/counted'
 
 const props = defineProps<{ changes: ChangeRow[]; answer?: string; selected?: string }>()
 defineEmits<{ pick: [job: string] }>()
@@ -15,7 +16,7 @@ const byMan = computed(() => {
 <template>
   <div>
     <h2>
-      <span>What the motion changed</span><span class="soft">{{ byMan.length }} men</span>
+      <span>What the motion changed</span><span class="soft">{{ counted(byMan.length, 'man', 'men') }}</span>
     </h2>
     <p class="answer">The call answers: {{ answer ?? 'bump' }}.</p>
     <p

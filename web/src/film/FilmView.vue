@@ -7,6 +7,7 @@ import { usePaged } from '../shell/paged'
 import ReelTable from './ReelTable.vue'
 import UploadFilm from './UploadFilm.vue'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { counted } from '../words/counted'
 
 const {
   items: reels,
@@ -23,7 +24,7 @@ const erasing = ref<ReelItem>()
 const heading = computed(() => {
   if (total.value === undefined) return 'Film'
   if (!total.value) return 'Film: none yet.'
-  return `Film: ${total.value} ${total.value === 1 ? 'reel' : 'reels'}. Choose one to measure and grade.`
+  return `Film: ${counted(total.value, 'reel')}. Choose one to measure and grade.`
 })
 const refused = ref('')
 
@@ -74,7 +75,7 @@ async function erase(): Promise<void> {
       width="420px"
       @cancel="erasing = undefined"
     >
-      <p>The film, its {{ erasing?.snaps }} snaps, their clicks and their grades are gone for good.</p>
+      <p>The film, its {{ counted(erasing?.snaps ?? 0, 'snap') }}, their clicks and their grades are gone for good.</p>
       <p class="acts">
         <button
           class="button main"

@@ -2,6 +2,7 @@
 import { storeToRefs } from 'pinia'
 import { useFilm } from './filmStore'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { counted } from '../words/counted'
 
 /** What could not be saved, now or on an earlier visit: said, and asked what becomes of it. */
 const film = useFilm()
@@ -32,8 +33,8 @@ const { snap, left, problem } = storeToRefs(film)
     role="alert"
   >
     <p>
-      You have clicks on this snap that were not saved: {{ left.work.points.length }} places and
-      {{ left.work.marks.length }} men. Saved are {{ snap.points.length }} and {{ snap.marks.length
+      You have clicks on this snap that were not saved: {{ counted(left.work.points.length, 'place') }} and
+      {{ counted(left.work.marks.length, 'man', 'men') }}. Saved are {{ snap.points.length }} and {{ snap.marks.length
       }}{{ left.version === snap.version ? '' : '; somebody worked on it since' }}. Nothing is clicked until you say
       what becomes of yours.
     </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SnapSheet } from '../api/types'
+import { counted } from '../words/counted'
 
 /** How well the picture is measured: what it can tell, and each known place's residual. */
 const props = defineProps<{ snap: SnapSheet; points: number; places: boolean }>()
@@ -16,7 +17,9 @@ const worst = computed(() => props.snap.calibration?.residuals.reduce((a, b) => 
       >This view can tell {{ snap.calibration.lateralYards.toFixed(2) }} yd lateral,
       {{ snap.calibration.depthYards.toFixed(2) }} yd depth.</b
     >
-    {{ points }} points, worst residual {{ snap.calibration.worstYards.toFixed(2) }} yd<template v-if="worst">
+    {{ counted(points, 'point') }}, worst residual {{ snap.calibration.worstYards.toFixed(2) }} yd<template
+      v-if="worst"
+    >
       at {{ worst.name }}</template
     >; click noise {{ snap.calibration.sigmaPixels.toFixed(1) }} px.
   </p>

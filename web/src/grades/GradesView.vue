@@ -5,6 +5,7 @@ import { answer, client, faultOf } from '../api/client'
 import GradesOfMan from './GradesOfMan.vue'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { vHint } from '../shell/hint/hint'
+import { counted } from '../words/counted'
 
 const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const open = ref<string>()
@@ -17,8 +18,8 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notT
     <header class="view-head">
       <h1 class="sentence words">
         Alignment<template v-if="men?.length"
-          >, {{ snaps }} {{ snaps === 1 ? 'grade' : 'grades' }} of {{ men.length }}
-          {{ men.length === 1 ? 'man' : 'men' }}. Of the snaps graded, not a season's rate.</template
+          >, {{ counted(snaps, 'grade') }} of {{ counted(men.length, 'man', 'men') }}. Of the snaps graded, not a
+          season's rate.</template
         >
       </h1>
     </header>

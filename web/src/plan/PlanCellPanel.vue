@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Choices, PlanCell } from '../api/types'
 import { cellWords, formationName } from './planStore'
+import { counted } from '../words/counted'
 
 /** The worst of one call against one formation. */
 const props = defineProps<{ call: string; cell: PlanCell; formations: Choices['formations'] }>()
@@ -21,7 +22,7 @@ const motion = computed(
       <b>{{ cell.standing }}</b><template v-if="cell.motion">
         after
         {{ motion }}</template
-      >, worst of {{ cell.asked }} {{ cell.asked === 1 ? 'phase' : 'phases'
+      >, worst of {{ counted(cell.asked, 'phase')
       }}<template v-if="!cell.meant">; the call is not meant for it</template>.
     </p>
     <p v-if="cell.worst">

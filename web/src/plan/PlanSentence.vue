@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import WordMenu from '../words/WordMenu.vue'
 import { ORDERS } from './order'
 import { usePlan, WHICH } from './planStore'
+import { counted } from '../words/counted'
 
 /** Which calls are tried against which formations, how, and in which order they are shown. */
 const props = defineProps<{ all: number; week: number }>()
@@ -16,7 +17,7 @@ const AGAINST = computed(() => [
 
 <template>
   <h1 class="sentence words">
-    Plan audit <em>·</em> {{ wanted }} calls of
+    Plan audit <em>·</em> {{ counted(wanted, 'call') }} of
     <WordMenu
       :value="which"
       label="Which calls"

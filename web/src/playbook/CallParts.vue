@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { CallSheet } from '../api/types'
+import { counted } from '../words/counted'
 
 /** What a call is made of, what it does when the picture changes, and against what it is meant. */
 defineProps<{ sheet: CallSheet; mayWrite: boolean }>()
@@ -35,7 +36,7 @@ defineEmits<{ lift: [layer: { kind: string; id: string }] }>()
     </li>
   </ul>
   <template v-if="sheet.meantFor.length"
-    ><h3>Meant for {{ sheet.meantFor.length }} formations</h3>
+    ><h3>Meant for {{ counted(sheet.meantFor.length, 'formation') }}</h3>
     <p class="small">{{ sheet.meantFor.map((f) => f.name).join(', ') }}</p></template
   >
 </template>

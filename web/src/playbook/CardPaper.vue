@@ -106,8 +106,8 @@ defineExpose({ picture: (): SVGSVGElement => drawing.value!.querySelector('svg')
             v-for="l in found.slice(0, LOOK_OUT)"
             :key="l.n"
           >
-            <b>{{ l.muted ? 'lived with' : l.finding.severity }}</b> {{ l.finding.title
-            }}<template v-if="l.muted"> {{ l.muted.reason }}</template>
+            <b>{{ l.muted ? 'lived with' : l.finding.severity }}</b> {{ l.finding.title }}
+            {{ l.muted?.reason }}
           </li>
           <li v-if="!sheet.findings.length">Nothing found against this formation.</li>
         </ul>

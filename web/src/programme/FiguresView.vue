@@ -7,6 +7,7 @@ import { FIGURES } from '../shell/queries'
 import HouseTabs from './HouseTabs.vue'
 import { bounded, matching } from './figures'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { counted } from '../words/counted'
 
 /** What the engine measures by, for reading: each figure with its unit, its bounds and where it comes from. */
 const { data: groups, error } = useQuery(FIGURES)
@@ -42,9 +43,9 @@ const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.leng
         class="soft"
         role="status"
       >
-        {{ count }} {{ count === 1 ? 'figure' : 'figures' }} that calls, findings and film are measured by. What is not
-        "common teaching" is our judgement, to be argued with: "model" a working figure, "ours" our own. They ship with
-        the application; what a league decides is chosen under House conventions.
+        {{ counted(count, 'figure') }} that calls, findings and film are measured by. What is not "common teaching" is
+        our judgement, to be argued with: "model" a working figure, "ours" our own. They ship with the application; what
+        a league decides is chosen under House conventions.
       </p>
       <table v-if="shown.length">
         <thead>

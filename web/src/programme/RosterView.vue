@@ -9,6 +9,7 @@ import ChartLine from './ChartLine.vue'
 import SquadTable from './SquadTable.vue'
 import { BODIES } from './roster'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { counted } from '../words/counted'
 
 const chart = useTemplateRef<HTMLElement>('chart')
 useWalked(chart, '.role')
@@ -107,7 +108,8 @@ function exportRoster(): void {
       <h2>
         Squad
         <span class="soft"
-          >{{ sheet.players.length }} men. Coordinators only; players see numbers and names on the board.</span
+          >{{ counted(sheet.players.length, 'man', 'men') }}. Coordinators only; players see numbers and names on the
+          board.</span
         >
       </h2>
       <SquadTable
