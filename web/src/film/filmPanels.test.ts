@@ -46,7 +46,7 @@ describe('the small field', () => {
     { name: 'right hash, 40', x: 3, y: 10 },
   ]
   it('offers the known places while the view is calibrated', async () => {
-    const snap = snapSheet({ known } as never)
+    const snap = snapSheet({ known })
     const field = mount(MiniField, { props: { snap, mode: 'calibrate', clicked: new Set(['left hash, 40']) } })
     const [left, right] = field.findAll('.known')
     expect([left!.classes('done'), right!.classes('done')]).toEqual([true, false])

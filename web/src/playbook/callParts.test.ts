@@ -60,7 +60,7 @@ describe('the history of a document', () => {
           size: 1,
         },
         response: new Response(),
-      })) as never)
+      })))
     const item = { kind: 'call', id: 'ours', revision: 2 } as PlaybookItem
     const history = mount(EntryHistory, { props: { item }, global: { plugins: [asked()] } })
     await flushPromises()

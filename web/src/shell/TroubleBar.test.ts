@@ -10,7 +10,7 @@ describe('what went wrong over a view', () => {
     const trouble = useTrouble()
     const bar = mount(TroubleBar)
     expect(bar.find('[role=alert]').exists()).toBe(false)
-    trouble.problem = { status: 500, code: 'fault', detail: 'A fault of ours.' } as never
+    trouble.problem = { status: 500, code: 'fault', detail: 'A fault of ours.' }
     await bar.vm.$nextTick()
     expect(bar.text()).toContain('A fault of ours.')
     await bar.find('button').trigger('click')
@@ -19,7 +19,7 @@ describe('what went wrong over a view', () => {
   it('goes by itself when something is away', async () => {
     const trouble = useTrouble()
     const bar = mount(TroubleBar)
-    trouble.problem = { status: 503, code: 'away', detail: 'The database is away.' } as never
+    trouble.problem = { status: 503, code: 'away', detail: 'The database is away.' }
     await bar.vm.$nextTick()
     expect(bar.text()).toContain('Trying again by itself.')
     expect(bar.find('button').exists()).toBe(false)
