@@ -50,7 +50,7 @@ describe('the parts of a call', () => {
 
 describe('the history of a document', () => {
   it('is fetched a page at a time, for documents of ours alone', async () => {
-    const get = vi.spyOn(client, 'GET').mockImplementation(((_: string, o: { params: { query: { page: number } } }) =>
+    const get = vi.spyOn(client, 'GET').mockImplementation((_: string, o: { params: { query: { page: number } } }) =>
       Promise.resolve({
         data: {
           items: [{ revision: 2 - o.params.query.page, savedBy: 'marrow', savedAt: '2026-01-02T03:04:05Z' }],
@@ -60,7 +60,8 @@ describe('the history of a document', () => {
           size: 1,
         },
         response: new Response(),
-      })))
+      }),
+    )
     const item = { kind: 'call', id: 'ours', revision: 2 } as PlaybookItem
     const history = mount(EntryHistory, { props: { item }, global: { plugins: [asked()] } })
     await flushPromises()
