@@ -10,7 +10,7 @@ import { usePlaybook } from './playbookStore'
 const router = { push: vi.fn() }
 vi.mock('vue-router', async (whole) => ({ ...(await whole<object>()), useRouter: () => router }))
 
-const item = (over: Partial<PlaybookItem> = {}) => ({
+const item = (over: Partial<PlaybookItem> = {}): PlaybookItem => ({
   kind: 'call',
   id: 'anvil-fog',
   name: 'Anvil Fog',
