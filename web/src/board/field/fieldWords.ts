@@ -234,6 +234,8 @@ function gain(asked: WordsAsked): Word[] {
 /** Share of an area's width and height where its words are tried, the middle first. */
 const ACROSS = [0, -0.12, 0.12, -0.24, 0.24, -0.34, 0.34]
 const DOWN = [0, -0.14, 0.14, -0.28, 0.28, -0.4, 0.4]
+/** Words of an area keep so far from its edges, pixels. */
+const EDGE = 4
 function areas(asked: WordsAsked): Word[] {
   const { sheet, drawing } = asked
   return sheet.areas.map((a) => {
@@ -251,11 +253,12 @@ function areas(asked: WordsAsked): Word[] {
       ],
       [{ text: a.words, letter }],
     ]
-    // words stay in their area as far as it is wide enough for them
-    const fitting = forms.filter((f) => sizeOf(f, asked).width <= rect.width)
+    // words stay in their area, off its edges, as far as it is wide enough for them
+    const room = rect.width - 2 * EDGE
+    const fitting = forms.filter((f) => sizeOf(f, asked).width <= room)
     const lines = fitting.length ? fitting : forms.slice(-1)
-    const half = Math.min(sizeOf(lines[0]!, asked).width, rect.width) / 2
-    const inArea = (x: number): number => Math.min(Math.max(x, rect.x + half), rect.x + rect.width - half)
+    const reach = Math.max(0, (room - sizeOf(lines[0]!, asked).width) / 2)
+    const inArea = (x: number): number => Math.min(Math.max(x, middle.x - reach), middle.x + reach)
     return word(asked, {
       key: `area ${a.owner} ${a.words}`,
       lines,

@@ -61,6 +61,11 @@ final class Chromium implements AutoCloseable {
         assertNone(page, new AxeBuilder(page));
     }
 
+    /** The same of one part of it, the view behind it having been looked at. */
+    static void assertAccessible(Page page, String part) {
+        assertNone(page, new AxeBuilder(page).include(part));
+    }
+
     /** No text with too little contrast on what the page shows now. */
     static void assertReadable(Page page) {
         assertNone(page, new AxeBuilder(page).withRules(List.of("color-contrast")));
