@@ -64,4 +64,16 @@ describe('the formation strip', () => {
     await strip.findAll('button')[1]!.trigger('click')
     expect(strip.emitted('pick')).toEqual([['trips']])
   })
+  it('is there again at once when the same man is looked at a second time', async () => {
+    const kept = { props: PROPS, global: { plugins: [asked()] } }
+    const first = mount(FormationStrip, kept)
+    await vi.advanceTimersByTimeAsync(100)
+    await flushPromises()
+    first.unmount()
+    const again = mount(FormationStrip, kept)
+    expect(again.findAll('li')).toHaveLength(4)
+    await vi.advanceTimersByTimeAsync(100)
+    await flushPromises()
+    expect(again.findAll('li')).toHaveLength(4)
+  })
 })

@@ -41,7 +41,7 @@ const strip = useQuery(
 )
 /** A sentence half typed is no trouble: the strip keeps the last one that read well. */
 const cells = shallowRef<StripCell[]>([])
-watch(strip.data, (found) => (cells.value = found ?? cells.value))
+watch(strip.data, (found) => (cells.value = found ?? cells.value), { immediate: true })
 const trouble = computed(() =>
   strip.error.value && problemOf(strip.error.value).code !== 'document-invalid' ? faultOf(strip.error.value) : '',
 )

@@ -1,5 +1,6 @@
-import { onlineManager } from '@tanstack/vue-query'
+import { onlineManager, useQuery } from '@tanstack/vue-query'
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { effectScope, isReactive, isReadonly } from 'vue'
 import { RefusedError } from '../api/client'
 import { queries } from './queries'
 
@@ -33,5 +34,12 @@ describe('what is asked of the server', () => {
       await expect(ask(asked)).rejects.toThrow('no')
       expect(asked).toHaveBeenCalledTimes(3)
     }
+  })
+  it('is kept as it came: nothing watches the inside of an answer', async () => {
+    const data = effectScope().run(
+      () => useQuery({ queryKey: ['sheet'], queryFn: () => ({ rows: [{ id: 1 }] }) }, queries).data,
+    )!
+    await vi.waitFor(() => expect(data.value).toBeDefined())
+    expect(isReactive(data.value) || isReadonly(data.value!.rows)).toBe(false)
   })
 })

@@ -10,11 +10,15 @@ const again = (failed: number, error: Error): boolean => {
 }
 
 /**
- * The one place where answers of the server are kept: the latest wins, the same question is asked once. The server may
- * be on this very machine: it is asked also while the machine has no network.
+ * The one place where answers of the server are kept: the latest wins, the same question is asked once. An answer is
+ * never changed, so nothing watches its inside. The server may be on this very machine: it is asked also while the
+ * machine has no network.
  */
 export const queries = new QueryClient({
-  defaultOptions: { queries: { retry: again, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+  defaultOptions: {
+    queries: { retry: again, networkMode: 'always', shallow: true },
+    mutations: { networkMode: 'always' },
+  },
 })
 
 export const CHOICES = { queryKey: ['choices'], queryFn: () => answer(client.GET('/api/choices')) }

@@ -2,7 +2,7 @@ import { QueryClient, VueQueryPlugin, type VueQueryPluginOptions } from '@tansta
 import { createApp, type Plugin } from 'vue'
 
 const fresh = (): VueQueryPluginOptions => ({
-  queryClient: new QueryClient({ defaultOptions: { queries: { retry: false } } }),
+  queryClient: new QueryClient({ defaultOptions: { queries: { retry: false, shallow: true } } }),
 })
 
 /** Asks the server with nothing kept of another test, and once. */
