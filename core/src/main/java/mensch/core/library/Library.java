@@ -50,7 +50,7 @@ public final class Library {
                 house,
                 Figures.of(documents),
                 of("dictionary").map(SchoolReader::dictionary).toList());
-        var words = new Vocabulary(convention, Set.of(), Map.of(), ids("technique"));
+        var words = new Vocabulary(convention, Map.of(), ids("technique"));
         Map<String, ReadTable> readTables = new LinkedHashMap<>();
         of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, words)));
         this.vocabulary = words.withReadTables(readTables);
@@ -58,6 +58,7 @@ public final class Library {
         this.plays = PlayReader.read(documents, vocabulary);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
         of("call").forEach(d -> calls.put(d.id(), CallReader.read(CallAssembly.whole(d, this::named), 0, vocabulary)));
+        vocabulary.complete();
     }
 
     /** The same rules against another offence: only formations and plays are read anew. */

@@ -5,49 +5,54 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import mensch.core.convention.Convention;
 import mensch.core.convention.Setting;
 
-/**
- * The closed lists that a sentence may draw from. A sentence reads the same as long as these lists are: calls are built
- * of the same layers, so what was read once is kept. One is equal to itself alone.
- */
+/** The closed lists that a sentence may draw from; a sentence reads the same as long as they are. */
 public final class Vocabulary {
     /** Stances a sentence may name. */
     public static final List<String> STANCES = List.of("set", "square", "staggered", "tilted in", "press");
-
-    /** What ships has a few thousand; beyond this sentences are being typed, and are read each time. */
-    private static final int KEPT = 20_000;
 
     private final Convention convention;
     private final Set<String> roles;
     private final Map<String, ReadTable> readTables;
     private final Set<String> techniques;
-    private final Map<Set<String>, Vocabulary> ofFronts = new ConcurrentHashMap<>();
-    private final Map<Written, Rung> read = new ConcurrentHashMap<>();
-
-    /** A sentence where it is written. */
-    private record Written(RungId id, String sentence) {}
+    private final Remembered remembered;
 
     /**
+     * Words of a sentence read without its front: any name may stand for a man.
+     *
      * @param convention what the programme chose; also what rungs may ask of the house
-     * @param roles roles of the front, or empty when the sentence is read without its front and any name may stand
      * @param readTables what is taught on each event, by the id that rungs name; in library order
      * @param techniques ids of technique checklists
      */
-    public Vocabulary(
-            Convention convention, Set<String> roles, Map<String, ReadTable> readTables, Set<String> techniques) {
+    public Vocabulary(Convention convention, Map<String, ReadTable> readTables, Set<String> techniques) {
+        this(
+                convention,
+                Set.of(),
+                Collections.unmodifiableMap(new LinkedHashMap<>(readTables)),
+                Collections.unmodifiableSet(techniques),
+                new Remembered());
+    }
+
+    private Vocabulary(
+            Convention convention,
+            Set<String> roles,
+            Map<String, ReadTable> readTables,
+            Set<String> techniques,
+            Remembered remembered) {
         this.convention = convention;
-        this.roles = Set.copyOf(roles);
-        this.readTables = Collections.unmodifiableMap(new LinkedHashMap<>(readTables));
-        this.techniques = Collections.unmodifiableSet(techniques);
+        this.roles = roles;
+        this.readTables = readTables;
+        this.techniques = techniques;
+        this.remembered = remembered;
     }
 
     public Convention convention() {
         return convention;
     }
 
+    /** Roles of the front; empty when any name may stand. */
     public Set<String> roles() {
         return roles;
     }
@@ -67,26 +72,21 @@ public final class Vocabulary {
 
     /** The same words over these read tables. */
     public Vocabulary withReadTables(Map<String, ReadTable> tables) {
-        return new Vocabulary(convention, roles, tables, techniques);
+        return new Vocabulary(convention, tables, techniques);
     }
 
-    /** The same words where these men are; the same object for the same men. */
+    /** The same words where these men are. */
     public Vocabulary withRoles(Set<String> frontRoles) {
-        return ofFronts.computeIfAbsent(
-                Set.copyOf(frontRoles), men -> new Vocabulary(convention, men, readTables, techniques));
+        return new Vocabulary(convention, Set.copyOf(frontRoles), readTables, techniques, remembered);
+    }
+
+    /** The library is read: what is written from now on is not remembered. */
+    public void complete() {
+        remembered.enough();
     }
 
     /** @throws SentenceException naming the word, its place and what may follow */
     Rung rung(RungId id, String sentence) {
-        var written = new Written(id, sentence);
-        Rung known = read.get(written);
-        if (known != null) {
-            return known;
-        }
-        Rung rung = RungReader.read(id, sentence, this);
-        if (read.size() < KEPT) {
-            read.put(written, rung);
-        }
-        return rung;
+        return remembered.rung(id, sentence, this);
     }
 }

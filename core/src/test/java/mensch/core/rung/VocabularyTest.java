@@ -11,11 +11,19 @@ import org.junit.jupiter.api.Test;
 class VocabularyTest {
     private static final RungId HERE = new RungId("anvil", "mike", "base");
 
+    private static Vocabulary fresh() {
+        Vocabulary shipped = LIBRARY.vocabulary();
+        return new Vocabulary(shipped.convention(), shipped.readTables(), shipped.techniques());
+    }
+
     @Test
-    void aSentenceIsReadOnceWhereItStands() {
-        Vocabulary words = LIBRARY.vocabulary().withRoles(Set.of("mike", "nose"));
+    void aSentenceIsReadOnceWhereItStandsAmongTheSameMen() {
+        Vocabulary words = fresh().withRoles(Set.of("mike", "nose"));
         Rung rung = words.rung(HERE, "run A gap");
         assertThat(words.rung(HERE, "run A gap")).isSameAs(rung);
+        assertThat(words.withRoles(Set.of("nose", "mike")).rung(HERE, "run A gap"))
+                .isSameAs(rung);
+        assertThat(words.withRoles(Set.of("mike")).rung(HERE, "run A gap")).isNotSameAs(rung);
         assertThat(words.rung(HERE, "run B gap")).isNotEqualTo(rung);
         assertThat(words.rung(new RungId("anvil", "will", "base"), "run A gap")
                         .id()
@@ -23,16 +31,21 @@ class VocabularyTest {
                 .isEqualTo("will");
     }
 
+    /** Who types sentence after sentence at the application fills nothing. */
     @Test
-    void theSameMenHaveTheSameWords() {
-        Vocabulary words = LIBRARY.vocabulary();
-        assertThat(words.withRoles(Set.of("mike", "nose"))).isSameAs(words.withRoles(Set.of("nose", "mike")));
-        assertThat(words.withRoles(Set.of("mike"))).isNotSameAs(words.withRoles(Set.of("nose")));
+    void whatIsWrittenAfterTheLibraryWasReadIsNotRemembered() {
+        Vocabulary words = fresh();
+        Rung before = words.rung(HERE, "run A gap");
+        words.complete();
+        assertThat(words.rung(HERE, "run A gap")).isSameAs(before);
+        assertThat(words.rung(HERE, "run B gap")).isNotSameAs(words.rung(HERE, "run B gap"));
+        Vocabulary shipped = LIBRARY.vocabulary();
+        assertThat(shipped.rung(HERE, "run C gap")).isNotSameAs(shipped.rung(HERE, "run C gap"));
     }
 
     @Test
     void whatCannotBeReadIsRefusedEachTimeItIsWritten() {
-        Vocabulary words = LIBRARY.vocabulary().withRoles(Set.of("mike"));
+        Vocabulary words = fresh().withRoles(Set.of("mike"));
         for (int i = 0; i < 2; i++) {
             assertThatThrownBy(() -> words.rung(HERE, "run Q gap")).isInstanceOf(SentenceException.class);
         }
