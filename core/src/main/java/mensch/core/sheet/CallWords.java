@@ -190,10 +190,10 @@ public record CallWords(String words, List<String> kinds, String family) {
                 + (c.sent().isEmpty() || c.flag() ? "" : " with " + LineWords.sent(c.sent())));
         style(c).ifPresent(words::add);
         if (!c.down().isEmpty() && !c.flag() && c.of(PassKind.DEEP) > 0) {
-            words.add(Said.names(c.down()) + " down");
+            words.add(LineWords.names(c.down()) + " down");
         }
         if (!c.robs().isEmpty()) {
-            words.add(Said.names(c.robs()) + " robs the middle");
+            words.add(LineWords.names(c.robs()) + (c.robs().size() == 1 ? " robs" : " rob") + " the middle");
         }
         if (!c.flag()) {
             words.addAll(c.line.movements());

@@ -18,8 +18,10 @@ import mensch.core.rung.Task;
 /** How the line stands and what it does at the snap, in the trade's words (handbook 3, fronts and line movement). */
 final class LineWords {
     private static final Set<Move.Verb> TWISTS = EnumSet.of(Move.Verb.PENETRATE, Move.Verb.LOOP);
-    private static final Set<Move.Verb> EXCHANGES =
-            EnumSet.of(Move.Verb.SLANT, Move.Verb.PINCH, Move.Verb.CROSS, Move.Verb.LOOP, Move.Verb.PENETRATE);
+    private static final Set<Move.Verb> SLANTS = EnumSet.of(Move.Verb.SLANT);
+    private static final Set<Move.Verb> DROPS = EnumSet.of(Move.Verb.DROP);
+    private static final Set<Move.Verb> OF_A_LINEMAN =
+            EnumSet.complementOf(EnumSet.of(Move.Verb.BLITZ, Move.Verb.CREEP, Move.Verb.SCRAPE));
 
     /** From so far outside the last man of the offence's line an end is a wide one, yards. */
     private static final double WIDE = 1;
@@ -78,23 +80,37 @@ final class LineWords {
         return linemen.stream().map(Job::feet).anyMatch(feet -> feet != null && side.sign() * (feet.x() - last) > WIDE);
     }
 
-    /** Twists first, then what slants or crosses; a line without a movement says nothing. */
+    /**
+     * Twists first, then what slants, crosses or drops, then who only showed; none when everybody plays where he
+     * stands.
+     */
     List<String> movements() {
         var said = new ArrayList<String>();
-        List<Job> twist = moving(TWISTS).stream()
+        List<Job> twist = several(moving(linemen, TWISTS)).stream()
                 .sorted(Comparator.comparingInt(j -> move(j).order()))
                 .toList();
         if (!twist.isEmpty()) {
-            said.add(Said.names(twist) + " twist");
+            said.add(names(twist) + " twist");
         }
-        List<Job> slant = moving(EnumSet.of(Move.Verb.SLANT));
-        Optional<Side> way = slant.size() < LINE ? Optional.empty() : together(slant);
+        List<Job> slant = several(moving(linemen, SLANTS));
+        Optional<Side> way = together(slant);
         way.ifPresent(side -> said.add("line slants " + (side == callSide() ? "to" : "away from") + " the call side"));
-        moving(EXCHANGES).stream()
+        moving(linemen, OF_A_LINEMAN).stream()
                 .filter(j -> !twist.contains(j))
                 .filter(j -> way.isEmpty() || !slant.contains(j))
-                .forEach(j -> said.add(j.words() + " " + move(j).told()));
+                .forEach(j -> said.add(j.role().words() + " " + move(j).told()));
+        List<Job> back = moving(lineup.jobs(), DROPS).stream()
+                .filter(j -> !j.role().lineman())
+                .toList();
+        if (!back.isEmpty()) {
+            said.add(names(back) + (back.size() == 1 ? " bluffs" : " bluff"));
+        }
         return said;
+    }
+
+    /** One man alone makes no twist and no slanting line. */
+    private static List<Job> several(List<Job> men) {
+        return men.size() < LINE ? List.of() : men;
     }
 
     /** The side to which all of them go; none when they go apart or come together. */
@@ -111,8 +127,8 @@ final class LineWords {
                 : move(job).goal(lineup.view(job)).map(to -> to.x() < feet.x() ? Side.LEFT : Side.RIGHT);
     }
 
-    private List<Job> moving(Set<Move.Verb> verbs) {
-        return linemen.stream()
+    private static List<Job> moving(List<Job> men, Set<Move.Verb> verbs) {
+        return men.stream()
                 .filter(j -> move(j).verb() != null && verbs.contains(move(j).verb()))
                 .toList();
     }
@@ -124,7 +140,12 @@ final class LineWords {
 
     /** Who comes besides the line, and where: "will outside and mike through A". */
     static String sent(List<Job> men) {
-        return Said.and(men.stream().map(j -> j.words() + through(j)).toList());
+        return Said.and(men.stream().map(j -> j.role().words() + through(j)).toList());
+    }
+
+    /** By their roles: on which side one of two stands is the formation's, not the call's. */
+    static String names(List<Job> men) {
+        return Said.and(men.stream().map(j -> j.role().words()).distinct().toList());
     }
 
     private static String through(Job job) {

@@ -3,7 +3,6 @@ package mensch.core.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import mensch.core.audit.Said;
 import mensch.core.formation.Features;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Side;
@@ -36,9 +35,11 @@ final class ThirdReceiver {
                         .anyMatch(ref ->
                                 lineup.view(j).man(ref).filter(third::equals).isPresent()))
                 .toList();
-        return his.isEmpty()
-                ? "nobody is told #3 of trips"
-                : Said.names(his) + (his.size() == 1 ? " has" : " have") + " #3 of trips";
+        if (his.isEmpty()) {
+            return "nobody is told #3 of trips";
+        }
+        boolean shared = his.stream().anyMatch(j -> j.passTask() instanceof Task.FirstOf);
+        return LineWords.names(his) + (shared ? " share" : his.size() == 1 ? " has" : " have") + " #3 of trips";
     }
 
     private static Optional<Man> third(Features features) {
