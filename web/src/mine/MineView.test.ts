@@ -5,19 +5,10 @@ import { client } from '../api/client'
 import { useActions } from '../shell/actions/registry'
 import { queries } from '../shell/queries'
 import { asked } from '../testing/asked'
-import { FIELD, formationItem, job, sheet, SPOTS } from '../testing/fixtures'
+import { callItem, FIELD, formationItem, job, sheet, SPOTS } from '../testing/fixtures'
 import MineView from './MineView.vue'
 
-const call = (id: string, words: string) => ({
-  id,
-  name: id,
-  words,
-  kinds: [],
-  players: 11,
-  revision: 0,
-  meantFor: ['pro-i'],
-  family: '',
-})
+const call = (id: string, words: string) => callItem(id, 11, { words, meantFor: ['pro-i'] })
 const CALLS = [call('fog', 'two deep'), call('frost', 'four deep'), call('gale', 'three deep')]
 const HIS = { ...job('nickel', 'NB', 7), player: { id: 'lind', said: '31 Lind', measured: '', notes: [] } }
 const board = (jobs: ReturnType<typeof job>[]) => ({ field: FIELD, phases: [sheet(jobs)] })

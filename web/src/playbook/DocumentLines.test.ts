@@ -1,23 +1,11 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { PlaybookItem } from '../api/types'
+import { playbookItem } from '../testing/fixtures'
 import DocumentLines from './DocumentLines.vue'
 
-const item = (id: string, over: Partial<PlaybookItem> = {}): PlaybookItem => ({
-  kind: 'call',
-  id,
-  name: id,
-  summary: 'three deep',
-  family: 'Cover 3',
-  kinds: [],
-  revision: 0,
-  install: 'catalogue',
-  published: true,
-  retired: false,
-  version: 0,
-  sketch: { offence: [], defence: [], ways: [] },
-  ...over,
-})
+const item = (id: string, over: Partial<PlaybookItem> = {}): PlaybookItem =>
+  playbookItem({ id, name: id, summary: 'three deep', family: 'Cover 3', kinds: [], ...over })
 const LIST = [item('fog'), item('mist', { install: 'plan', published: false }), item('hail', { retired: true })]
 const SHOWN = { favourites: [], together: true }
 const stops = (picked: string): (string | undefined)[] =>

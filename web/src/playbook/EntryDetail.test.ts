@@ -4,27 +4,13 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import type { PlaybookItem } from '../api/types'
 import { asked } from '../testing/asked'
+import { playbookItem as item } from '../testing/fixtures'
 import EntryDetail from './EntryDetail.vue'
 import { usePlaybook } from './playbookStore'
 
 const router = { push: vi.fn() }
 vi.mock('vue-router', async (whole) => ({ ...(await whole<object>()), useRouter: () => router }))
 
-const item = (over: Partial<PlaybookItem> = {}): PlaybookItem => ({
-  kind: 'call',
-  id: 'anvil-fog',
-  name: 'Anvil Fog',
-  summary: 'two deep',
-  family: 'Cover 2',
-  kinds: [],
-  revision: 0,
-  install: 'catalogue',
-  published: true,
-  retired: false,
-  version: -1,
-  sketch: { offence: [], defence: [], ways: [] },
-  ...over,
-})
 const CALL = { layers: [{ kind: 'front', id: 'anvil', name: 'Anvil' }], pictures: [], points: [], meantFor: [] }
 
 describe('the document in hand', () => {

@@ -2,23 +2,11 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { PlaybookItem } from '../api/types'
+import { playbookItem } from '../testing/fixtures'
 import { usePlaybook } from './playbookStore'
 import StandingForm from './StandingForm.vue'
 
-const ITEM: PlaybookItem = {
-  kind: 'call',
-  id: 'anvil-fog',
-  name: 'Anvil Fog',
-  summary: 'two deep',
-  family: 'Cover 2',
-  kinds: [],
-  revision: 2,
-  install: 'installed',
-  published: false,
-  retired: false,
-  version: 3,
-  sketch: { offence: [], defence: [], ways: [] },
-}
+const ITEM = playbookItem({ revision: 2, install: 'installed', published: false, version: 3 })
 function form(over: Partial<PlaybookItem> = {}) {
   const stand = vi.spyOn(usePlaybook(), 'stand').mockResolvedValue()
   return { view: mount(StandingForm, { props: { item: { ...ITEM, ...over } } }), stand }

@@ -1,26 +1,12 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { PlaybookItem } from '../api/types'
+import { playbookItem as item } from '../testing/fixtures'
 import { wordsOf } from '../words/fitting'
 import { client } from '../api/client'
 import { queries } from '../shell/queries'
 import { shown, standingWords, usePlaybook, type Wanted } from './playbookStore'
 
-const item = (over: Partial<PlaybookItem>): PlaybookItem => ({
-  kind: 'call',
-  id: 'anvil-fog',
-  name: 'Anvil Fog',
-  summary: 'anvil + fog',
-  family: 'Cover 2',
-  kinds: ['cover 2', 'zone'],
-  revision: 0,
-  install: 'catalogue',
-  published: true,
-  retired: false,
-  version: -1,
-  sketch: { offence: [], defence: [], ways: [] },
-  ...over,
-})
 const ITEMS = [
   item({}),
   item({ id: 'anvil-heron', name: 'Anvil Heron', summary: 'anvil + squall + heron', install: 'plan' }),

@@ -1,4 +1,14 @@
-import type { Choices, FieldRow, FindingRow, JobRow, PartRow, Sheet, SnapSheet } from '../api/types'
+import type {
+  CallItem,
+  Choices,
+  FieldRow,
+  FindingRow,
+  JobRow,
+  PartRow,
+  PlaybookItem,
+  Sheet,
+  SnapSheet,
+} from '../api/types'
 
 /** Small made-up answers of the server for component tests. */
 export function part(
@@ -39,6 +49,28 @@ export function formationItem(id: string, players = 11, motions: string[] = []):
     personnel: '11',
     receivers: '2x2',
     motions: motions.map((m) => ({ id: m, name: m })),
+  }
+}
+/** A call of a menu, by so many men and meant for any formation. */
+export function callItem(id: string, players = 11, over: Partial<CallItem> = {}): CallItem {
+  return { id, name: id, players, words: '', kinds: [], digest: '', meantFor: [], revision: 0, ...over }
+}
+/** A document of the playbook: the call Anvil Fog as it ships, unless told otherwise. */
+export function playbookItem(over: Partial<PlaybookItem> = {}): PlaybookItem {
+  return {
+    kind: 'call',
+    id: 'anvil-fog',
+    name: 'Anvil Fog',
+    summary: 'two deep',
+    family: 'Cover 2',
+    kinds: ['cover 2', 'zone'],
+    revision: 0,
+    install: 'catalogue',
+    published: true,
+    retired: false,
+    version: -1,
+    sketch: { offence: [], defence: [], ways: [] },
+    ...over,
   }
 }
 /** Words for the spots, as the server gives them. */

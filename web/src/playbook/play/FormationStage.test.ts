@@ -2,16 +2,14 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../../api/client'
-import type { CallItem, Preview } from '../../api/types'
+import type { Preview } from '../../api/types'
 import FieldPicture from '../../board/field/FieldPicture.vue'
 import { useLists } from '../../shell/lists'
 import { asked } from '../../testing/asked'
 import FormationStage from './FormationStage.vue'
 import type { Work } from './playDraft'
-import { formationItem } from '../../testing/fixtures'
+import { callItem, formationItem } from '../../testing/fixtures'
 
-const call = (id: string, players: number) =>
-  ({ id, name: id, players, kinds: [], meantFor: [] }) as unknown as CallItem
 const preview = {
   fits: [],
   formations: 2,
@@ -31,7 +29,7 @@ describe('a formation as it is written', () => {
       runs: [],
       spots: [],
     }
-    lists.calls = [call('anvil', 11), call('siskin', 5)]
+    lists.calls = [callItem('anvil'), callItem('siskin', 5)]
     vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: never }) => {
       asks.push({ path, body: init.body })
       if (path !== '/api/placements') return new Promise(() => {})

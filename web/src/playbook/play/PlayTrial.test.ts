@@ -2,12 +2,12 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../../api/client'
-import type { CallItem, Preview } from '../../api/types'
+import type { Preview } from '../../api/types'
 import FieldPicture from '../../board/field/FieldPicture.vue'
 import { useBoard } from '../../board/boardStore'
 import { useLists } from '../../shell/lists'
 import { asked } from '../../testing/asked'
-import { FIELD, formationItem, job, sheet } from '../../testing/fixtures'
+import { callItem, FIELD, formationItem, job, sheet } from '../../testing/fixtures'
 import WordMenu from '../../words/WordMenu.vue'
 import type { Work } from './playDraft'
 import PlayTrial from './PlayTrial.vue'
@@ -34,9 +34,7 @@ describe('a play tried while it is written', () => {
       runs: [],
       spots: [],
     }
-    lists.calls = [
-      { id: 'anvil-drizzle', name: 'Anvil Drizzle', players: 11, kinds: [], meantFor: [] },
-    ] as unknown as CallItem[]
+    lists.calls = [callItem('anvil-drizzle')]
     useBoard().callId = 'anvil-drizzle'
     vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: never }) => {
       asks.push({ path, body: init.body })

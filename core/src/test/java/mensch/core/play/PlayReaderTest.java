@@ -34,15 +34,15 @@ class PlayReaderTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: shove }                                     | blocks/guard | "shove" is no block; there are trap
-        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#leaves: somebody                      | leaves       | "somebody" is nobody a play leaves
-        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#needs: two moons                      | needs        | cannot stand there
-        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#needs: [gun, two moons]               | needs        | cannot stand there
-        kind: run#id: x#point: A#blocks: { guard: zone }                                                               | ball         | is missing
-        kind: pass#id: x#throw: 1.6#routes: { "#1": moonshot }                                                         | routes/#1    | "moonshot" is no route; there are slant
-        kind: pass#id: x#routes: { "#1": slant }                                                                       | throw        | is missing
-        kind: option#id: x#run: none#reads: corner#route: { "#1": slant }                                              | run          | "none" is no run
-        kind: routes#id: y#routes: { bad: { path: ["sideways @ 4"] } }                                                 | routes/bad   | is no mark of the field
+        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: shove } | blocks/guard | "shove" is no block; there are trap
+        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#leaves: x | leaves | "x" is nobody a play leaves
+        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#needs: two moons | needs | cannot stand there
+        kind: run#id: x#point: A#ball: { carrier: back }#blocks: { guard: zone }#needs: [gun, two moons] | needs | cannot stand there
+        kind: run#id: x#point: A#blocks: { guard: zone } | ball | is missing
+        kind: pass#id: x#throw: 1.6#routes: { "#1": moonshot } | routes/#1 | "moonshot" is no route; there are slant
+        kind: pass#id: x#routes: { "#1": slant } | throw | is missing
+        kind: option#id: x#run: none#reads: corner#route: { "#1": slant } | run | "none" is no run
+        kind: routes#id: y#routes: { bad: { path: ["sideways @ 4"] } } | routes/bad | is no mark of the field
         """)
     void whatCannotBeReadNamesDocumentKeyAndWhatMayStandThere(String body, String where, String says) {
         String text = ROUTES + "---\nformat: 1\n"
@@ -70,11 +70,11 @@ class PlayReaderTest {
             delimiter = '|',
             value = {
                 "needs: [gun, one back or two backs] | gun and (one back or two backs)",
-                "needs: gun and one back             | gun and one back",
-                "needs: [not empty]                  | not empty",
-                "needs: []                           | ''",
-                "needs: ''                           | ''",
-                "leaves: nobody                      | ''"
+                "needs: gun and one back | gun and one back",
+                "needs: [not empty] | not empty",
+                "needs: [] | ''",
+                "needs: '' | ''",
+                "leaves: nobody | ''"
             })
     void everythingThatIsNeededMustBeThere(String written, String needs) {
         Run run = read("format: 1\nkind: run\nid: x\npoint: A\nball: { carrier: back, gun: 1, under: 1 }\n"
