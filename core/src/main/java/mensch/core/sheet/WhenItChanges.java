@@ -2,6 +2,7 @@ package mensch.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import mensch.core.audit.Said;
 import mensch.core.call.Call;
 import mensch.core.call.CallCheck;
@@ -10,6 +11,7 @@ import mensch.core.convention.House;
 import mensch.core.formation.Feature;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
+import mensch.core.rung.Clauses;
 import mensch.core.rung.Condition;
 import mensch.core.rung.Where;
 
@@ -31,25 +33,39 @@ public final class WhenItChanges {
         this.house = call.convention().house();
     }
 
+    /** What is done, and when; {@code when} is what is left to ask. */
+    private record Answer(Condition when, String then) {}
+
     /**
      * In the order in which they are asked, what is done with all the rest last: "Empty: mike checks to Anvil Drizzle".
      */
     public static List<String> of(Call call) {
         var words = new WhenItChanges(call);
-        var lines = new ArrayList<String>();
-        call.checks().forEach(c -> lines.add(words.line(c.when(), words.checks(c))));
-        call.motion().forEach(m -> lines.add(words.line(m.when(), words.answers(m))));
-        lines.add(words.line(MotionAnswer.BUMP.when(), words.answers(MotionAnswer.BUMP)));
-        return lines.stream().filter(line -> !line.isEmpty()).distinct().toList();
+        Stream<Answer> checks = call.checks().stream().map(c -> new Answer(words.decided(c.when()), words.checks(c)));
+        Stream<Answer> motion = Stream.concat(call.motion().stream(), Stream.of(MotionAnswer.BUMP))
+                .map(m -> new Answer(words.decided(m.when()), words.answers(m)));
+        return Stream.of(checks, motion)
+                .flatMap(answers -> spoken(answers.toList()).stream())
+                .map(WhenItChanges::line)
+                .toList();
     }
 
-    /** Empty when it never comes to this. */
-    private String line(Condition when, String then) {
-        Condition left = decided(when);
-        if (left.equals(NEVER)) {
-            return "";
+    /** The first that holds answers: one whose every case has been answered before never speaks. */
+    private static List<Answer> spoken(List<Answer> answers) {
+        var spoken = new ArrayList<Answer>();
+        for (Answer answer : answers) {
+            Clauses when = Clauses.of(answer.when());
+            boolean before = spoken.stream().anyMatch(earlier -> when.within(Clauses.of(earlier.when())));
+            if (!before && !answer.when().equals(NEVER)) {
+                spoken.add(answer);
+            }
         }
-        return left.equals(ALWAYS) ? "Anything else: " + then : Said.capital(said(left)) + ": " + then;
+        return spoken;
+    }
+
+    private static String line(Answer answer) {
+        String when = answer.when().equals(ALWAYS) ? "Anything else" : Said.capital(said(answer.when()));
+        return when + ": " + answer.then();
     }
 
     private String checks(CallCheck check) {

@@ -17,7 +17,7 @@ class WhenItChangesTest {
             delimiter = '|',
             value = {
                 "anvil-mist    | Call side and cover side differ, tight end on both sides or empty: mike checks to Anvil Drizzle",
-                "anvil-mist    | An end who trades: free safety, nickel and weak safety take their sides anew",
+                "anvil-mist    | An end who trades: all but the corners take their sides anew",
                 "anvil-mist    | Motion across, motion jet or motion orbit: check to Anvil Drizzle",
                 "anvil-drizzle | Anything else: bump, each man keeps his seat and reads his rules again",
             })
@@ -33,6 +33,21 @@ class WhenItChangesTest {
         Library staying = LIBRARY.choosing(Map.of("line-flip", "stay"));
         assertThat(WhenItChanges.of(flipping.call("anvil-fog"))).contains(flips);
         assertThat(WhenItChanges.of(staying.call("anvil-fog"))).doesNotContain(flips);
+    }
+
+    /** Where the line flips, what only the safeties would do on a trade is never reached. */
+    @Test
+    void whatWasAnsweredBeforeIsNotSaidAgain() {
+        String safeties = "An end who trades: free safety, nickel and weak safety take their sides anew";
+        Library flipping = LIBRARY.choosing(Map.of("line-flip", "flip"));
+        Library staying = LIBRARY.choosing(Map.of("line-flip", "stay"));
+        assertThat(WhenItChanges.of(flipping.call("anvil-mist"))).doesNotContain(safeties);
+        assertThat(WhenItChanges.of(staying.call("anvil-mist"))).contains(safeties);
+        for (Call call : flipping.calls()) {
+            assertThat(WhenItChanges.of(call).stream().map(line -> line.split(":")[0]))
+                    .as(call.name())
+                    .doesNotHaveDuplicates();
+        }
     }
 
     @Test
