@@ -25,6 +25,8 @@ export interface WholeAnswer {
 
 const LISTS = { run: 'runs', pass: 'passes', option: 'options' } as const
 const AFTER_PAINT_MILLIS = 80
+/** A colleague may mute too; who walks through formations asks once in a while. */
+const MUTES_FRESH_MILLIS = 10_000
 /** An answer belongs to what was painted: it is asked anew with the next board, never by itself. */
 const OF_ONE_BOARD = { staleTime: Infinity, gcTime: 0 }
 /** A board as it is painted, and the phase of it that is shown. */
@@ -76,7 +78,9 @@ export const usePlays = defineStore('plays', () => {
       return {
         queryKey: ['mutes', call],
         queryFn: () => answer(client.GET('/api/mutes', { params: { query: { call } } })),
-        enabled: !!board.board,
+        // with the audit: what is drawn is painted before the rest is asked
+        enabled: !!painted.value,
+        staleTime: MUTES_FRESH_MILLIS,
       }
     }),
     queries,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { until } from '@vueuse/core'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch, type Ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { problemOf } from '../api/client'
 import FieldPicture from '../board/field/FieldPicture.vue'
@@ -42,6 +43,12 @@ const formations = computed(() =>
 const picture = computed(() => trial.data.value?.board)
 const comes = computed(() => counted(coverage.value?.rush ?? 0))
 const stays = computed(() => counted(coverage.value?.cover ?? 0))
+/** Once they are there: the first trial takes its time. */
+async function toList(list: Readonly<Ref<{ focus: () => void } | null>>): Promise<void> {
+  await until(list).toBeTruthy()
+  await nextTick()
+  list.value?.focus()
+}
 /** The next one: the hand goes to its name. */
 async function another(): Promise<void> {
   made.value = undefined
@@ -59,8 +66,8 @@ useViewActions({
   title: 'Pressure',
   actions: [
     writes('keep', 'S', 'Keep it, and the call it is first of', () => void pressure.keep()),
-    goes('men', 'W', 'To who comes: up and down walk the men', () => men.value?.focus()),
-    goes('left', 'C', 'To the coverages that are left', () => covers.value?.focus()),
+    goes('men', 'W', 'To who comes: up and down walk the men', () => void toList(men)),
+    goes('left', 'C', 'To the coverages that are left', () => void toList(covers)),
     writes('name', 'N', 'Give it a name', toName),
     goes('leave', 'Escape', 'Back to the playbook', () => void router.push('/playbook')),
   ],

@@ -1,7 +1,8 @@
-import { usePreferredDark, useEventListener, useStorage } from '@vueuse/core'
+import { usePreferredDark, useStorage } from '@vueuse/core'
 import { computed, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import { useActions, useViewActions } from './actions/registry'
+import { useKeys } from './actions/useKeys'
 import { useLists } from './lists'
 import { useSession } from './session'
 import { useSettings } from './settings'
@@ -42,8 +43,6 @@ export function useShell() {
     finds: () => [...placesToGo(lists, router), ...settings.finds(router)],
     quiet: () => !session.me,
   })
-  useEventListener('keydown', (event: KeyboardEvent) => {
-    if (actions.press(event)) event.preventDefault()
-  })
+  useKeys(router)
   return { theme, turnPaper, palette }
 }
