@@ -19,7 +19,7 @@ const asked = (body: BoardRequest) => ({
 export const lineUpOf = (body: BoardRequest): Promise<Board> => queries.fetchQuery(asked(body))
 
 /** What was asked before somebody was elsewhere in the application is asked anew. */
-export const forgetLineUps = (): void => queries.removeQueries({ queryKey: [BOARD] })
+export const forgetLineUps = (): void => void queries.invalidateQueries({ queryKey: [BOARD], refetchType: 'none' })
 
 let looked: BoardRequest | undefined
 let looking = false

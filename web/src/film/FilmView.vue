@@ -54,10 +54,17 @@ async function erase(): Promise<void> {
     >
       <FaultSaid :words="refused || fault" />
       <ReelTable
+        v-if="total !== undefined"
         :reels="reels"
-        :loading="total === undefined && !fault"
         @erase="erasing = $event"
       />
+      <p
+        v-else-if="!fault"
+        class="empty"
+        role="status"
+      >
+        Opening the reels.
+      </p>
       <button
         v-if="left"
         class="button"

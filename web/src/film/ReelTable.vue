@@ -3,7 +3,7 @@ import { Table, type TableColumnsType } from 'ant-design-vue'
 import type { ReelItem } from '../api/types'
 
 /** The films kept here, with what was done on each. */
-defineProps<{ reels: ReelItem[]; loading: boolean }>()
+defineProps<{ reels: ReelItem[] }>()
 defineEmits<{ erase: [reel: ReelItem] }>()
 
 const size = (bytes: number): string => (bytes ? `${(bytes / 1e6).toFixed(1)} MB` : 'not known')
@@ -28,7 +28,6 @@ const COLUMNS: TableColumnsType<ReelItem> = [
   <Table
     :columns="COLUMNS"
     :data-source="reels"
-    :loading="loading"
     :pagination="false"
     :scroll="{ x: 860 }"
     row-key="id"

@@ -30,6 +30,13 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notT
     >
       <FaultSaid :words="fault" />
       <p
+        v-if="!men && !fault"
+        class="empty"
+        role="status"
+      >
+        Opening the grades.
+      </p>
+      <p
         v-if="men && !men.length"
         class="soft"
       >

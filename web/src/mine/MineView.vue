@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQueries, useQuery } from '@tanstack/vue-query'
 import { computed, onMounted } from 'vue'
-import { answer, client, problemOf } from '../api/client'
+import { answer, client, faultOf } from '../api/client'
 import FieldPicture from '../board/field/FieldPicture.vue'
 import { usePlaybook } from '../playbook/playbookStore'
 import { actionsOf } from '../shell/actions/action'
@@ -22,7 +22,11 @@ onMounted(async () => {
   if (first && !lists.call(call.value)) call.value = first.id
   if (!lists.formation(formation.value)) formation.value = firstMet(shown.value)
 })
-const { data: mine, isPending } = useQuery({
+const {
+  data: mine,
+  error: whoError,
+  isSuccess: asked,
+} = useQuery({
   queryKey: ['mine'],
   queryFn: async () => (await answer(client.GET('/api/roster/mine'))) || null,
 })
@@ -51,6 +55,7 @@ function lineUp(id: string) {
 }
 const weekly = useQueries({ queries: computed(() => week.value.map((c) => lineUp(c.id))) })
 const { data: board, error } = useQuery(computed(() => lineUp(call.value)))
+const fault = computed(() => faultOf(error.value ?? whoError.value) || playbook.problem?.detail)
 const sheet = computed(() => board.value?.phases[0])
 const job = computed(() => mine.value && jobOf(sheet.value, mine.value.id))
 const lines = computed(() =>
@@ -109,7 +114,7 @@ useViewActions({
     >
       <h2>This week's calls</h2>
       <p
-        v-if="!lines.length"
+        v-if="!lines.length && playbook.known && lists.calls.length"
         class="soft"
       >
         Nothing is planned for this week yet. Any call can be chosen in the sentence above.
@@ -135,14 +140,14 @@ useViewActions({
       tabindex="0"
     >
       <p
-        v-if="error"
+        v-if="fault"
         class="fault"
         role="alert"
       >
-        {{ problemOf(error).detail }}
+        {{ fault }}
       </p>
       <p
-        v-else-if="!isPending && !mine"
+        v-else-if="asked && !mine"
         class="empty"
       >
         No coach has said yet which man of the roster you are. Ask one: it is the column “signs in as” of the roster.

@@ -10,14 +10,14 @@ import { counted } from '../words/counted'
 const props = defineProps<{ all: number; week: number }>()
 const { which, motions, plays, against, order, wanted } = storeToRefs(usePlan())
 const AGAINST = computed(() => [
-  { id: 'all', name: `${props.all} formations` },
+  { id: 'all', name: props.all ? `${props.all} formations` : 'all formations' },
   { id: 'plan', name: `this week's ${props.week}` },
 ])
 </script>
 
 <template>
   <h1 class="sentence words">
-    Plan audit <em>·</em> {{ counted(wanted, 'call') }} of
+    Plan audit <em>·</em> {{ wanted ? counted(wanted, 'call') : 'calls' }} of
     <WordMenu
       :value="which"
       label="Which calls"

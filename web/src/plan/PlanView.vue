@@ -72,6 +72,7 @@ function start(): void {
 onMounted(async () => {
   if (!lists.choices) await board.start()
   await playbook.load()
+  if (!playbook.known) return
   if (which.value === 'plan' && !calls.value.length) which.value = 'all'
   if (against.value === 'plan' && !weeks.value.length) against.value = 'all'
   start()
@@ -149,7 +150,7 @@ useViewActions({
       aria-label="Calls by formations"
       tabindex="0"
     >
-      <FaultSaid :words="trouble" />
+      <FaultSaid :words="trouble || (playbook.problem?.detail ?? '')" />
       <p
         v-if="!wanted && !running && playbook.loading"
         class="empty"
@@ -158,7 +159,7 @@ useViewActions({
         Opening the plan.
       </p>
       <p
-        v-else-if="!wanted && !running"
+        v-else-if="!wanted && !running && playbook.known"
         class="empty"
       >
         No call is {{ which === 'plan' ? "in this week's plan" : 'installed' }} yet. Put calls into it in the playbook,
@@ -232,10 +233,6 @@ useViewActions({
 .heat {
   overflow-x: auto;
   padding: 10px 14px 20px;
-}
-.empty {
-  padding: 30px 10px;
-  font-size: 16px;
 }
 aside {
   padding: 14px 16px 20px;

@@ -22,7 +22,7 @@ watch(
   },
   { immediate: true },
 )
-if (!lists.choices) void lists.load()
+lists.need()
 const snap = computed(() => snapAgainst(lists.formation(formation.value), lists.choices))
 const { data, error } = useLineUp(
   () => props.call,

@@ -23,7 +23,7 @@ const router = useRouter()
 const { kind, standing, find, against, list, selected, selectedId, loading, problem, said } = storeToRefs(playbook)
 const lists = useLists()
 const hand = useAtHand()
-if (!lists.choices) void lists.load()
+lists.need()
 const ANY = { id: '', name: 'any formation' }
 const finder = useTemplateRef('finder')
 const lines = useTemplateRef('lines')

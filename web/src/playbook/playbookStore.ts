@@ -94,6 +94,8 @@ export const usePlaybook = defineStore('playbook', () => {
   const find = ref('')
   const selectedId = useKept('playbook.selected', '')
   const loading = asked.isPending
+  /** Whether it is known what is in it: until then nothing is said to be missing. */
+  const known = asked.isSuccess
   /** Why the last word was not taken. */
   const refused = shallowRef<Problem>()
   const problem = computed(() => refused.value ?? (asked.error.value ? problemOf(asked.error.value) : undefined))
@@ -188,6 +190,7 @@ export const usePlaybook = defineStore('playbook', () => {
     against,
     selectedId,
     loading,
+    known,
     problem,
     list,
     selected,

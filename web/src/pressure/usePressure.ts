@@ -42,7 +42,7 @@ const NOTHING: Begun = { front: 'anvil', men: [], name: '' }
 export function usePressure() {
   const board = useBoard()
   const lists = useLists()
-  if (!lists.choices) void lists.load()
+  lists.need()
   const begun = useKept<Begun>('pressure.begun', { ...NOTHING })
   const eleven = lists.formation(board.snap.formation)?.players ?? 11
   const formation = ref(eleven === 11 ? board.snap.formation : 'doubles-gun')

@@ -39,6 +39,13 @@ const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.leng
     >
       <FaultSaid :words="fault" />
       <p
+        v-if="!groups && !fault"
+        class="empty"
+        role="status"
+      >
+        Opening the figures.
+      </p>
+      <p
         v-if="groups"
         class="soft"
         role="status"

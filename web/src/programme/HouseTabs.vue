@@ -3,8 +3,9 @@
 </script>
 
 <template>
+  <h1 class="sentence">House</h1>
   <nav aria-label="House">
-    <RouterLink to="/programme">House conventions</RouterLink>
+    <RouterLink to="/programme">Conventions</RouterLink>
     <RouterLink to="/programme/roster">Roster</RouterLink>
     <RouterLink to="/programme/figures">Figures</RouterLink>
   </nav>
@@ -13,7 +14,8 @@
 <style scoped>
 nav {
   display: flex;
-  gap: 18px;
+  flex-wrap: wrap;
+  gap: 2px 18px;
   flex: 1;
 }
 a {

@@ -91,6 +91,13 @@ async function choose(): Promise<void> {
         </button></FaultSaid
       >
       <p
+        v-if="!sheet && !trouble"
+        class="empty"
+        role="status"
+      >
+        Opening the conventions.
+      </p>
+      <p
         v-if="sheet"
         class="soft lead"
       >

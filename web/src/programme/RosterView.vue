@@ -107,15 +107,25 @@ function exportRoster(): void {
     >
       <h2>
         Squad
-        <span class="soft"
+        <span
+          v-if="found"
+          class="soft"
           >{{ counted(sheet.players.length, 'man', 'men') }}. Coordinators only; players see numbers and names on the
           board.</span
         >
       </h2>
       <SquadTable
+        v-if="found"
         v-model="sheet"
-        :accounts="found?.accounts ?? []"
+        :accounts="found.accounts"
       />
+      <p
+        v-else-if="!trouble"
+        class="empty"
+        role="status"
+      >
+        Opening the roster.
+      </p>
     </section>
     <section
       ref="chart"

@@ -3,6 +3,7 @@ import { computed, shallowRef } from 'vue'
 import type { CallItem, Choices, SnapWords } from '../api/types'
 import type { Choice } from '../words/fitting'
 import { CALLS, CHOICES, queries } from './queries'
+import { useTrouble } from './trouble'
 
 type FormationItem = Choices['formations'][number]
 
@@ -76,8 +77,12 @@ export const useLists = defineStore('lists', () => {
   async function load(): Promise<void> {
     await Promise.all([loadChoices(), loadCalls()])
   }
+  /** For a view that chooses from them: asked when they are not here; what cannot be read is said over the view. */
+  function need(): void {
+    if (!choices.value) load().catch(useTrouble().broke)
+  }
   const formation = (id: string): FormationItem | undefined => choices.value?.formations.find((f) => f.id === id)
   const call = (id: string): CallItem | undefined => calls.value.find((c) => c.id === id)
   const playersOf = (id: string): number => call(id)?.players ?? 11
-  return { choices, calls, formations, spots, loadChoices, loadCalls, load, formation, call, playersOf }
+  return { choices, calls, formations, spots, loadChoices, loadCalls, load, need, formation, call, playersOf }
 })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'
-import { whenTroubled, type Problem } from '../api/client'
+import { RefusedError, whenTroubled, type Problem } from '../api/client'
 
 const AGAIN_MILLIS = 2500
 const READINESS = '/actuator/health/readiness'
@@ -14,7 +14,7 @@ export const useTrouble = defineStore('trouble', () => {
   const back = ref(0)
   whenTroubled((told) => (problem.value = told))
 
-  const away = (p: Problem | undefined): boolean => p !== undefined && p.status !== 500
+  const away = (p: Problem | undefined): boolean => p !== undefined && (p.status === 0 || p.status > 500)
   async function askAgain(): Promise<void> {
     while (away(problem.value)) {
       await new Promise((done) => setTimeout(done, AGAIN_MILLIS))
@@ -32,8 +32,12 @@ export const useTrouble = defineStore('trouble', () => {
   watch(problem, (now) => {
     if (away(now)) asking ??= askAgain().finally(() => (asking = undefined))
   })
-  /** A view that cannot be drawn, or fetched, is said; it never stays empty without a word. */
+  /** What a view was refused, and a view that cannot be drawn or fetched, is said; it never stays empty without a word. */
   function broke(error: unknown): void {
+    if (error instanceof RefusedError) {
+      problem.value = error.problem
+      return
+    }
     console.error(error)
     const why = error instanceof Error ? error.message : String(error)
     problem.value = {

@@ -15,7 +15,7 @@ const props = defineProps<{ work: Work; preview: Preview; readonly: boolean }>()
 const emit = defineEmits<{ men: [men: string] }>()
 const board = useBoard()
 const lists = useLists()
-if (!lists.choices) void lists.load()
+lists.need()
 const men = computed(() => (typeof props.work.body.men === 'string' ? props.work.body.men : ''))
 const players = computed(() => props.preview.sketch?.offence.length ?? 0)
 /** Any formation of as many men lends its rules; the men are those that are written. */

@@ -24,7 +24,7 @@ export const triedOf = (w: Written) => ({
 export function useTrialPlace(fits?: () => readonly Preview['fits'][number][]) {
   const board = useBoard()
   const lists = useLists()
-  if (!lists.choices) void lists.load()
+  lists.need()
   const formation = ref(board.snap.formation)
   const call = ref(board.callId)
   const left = ref(false)
