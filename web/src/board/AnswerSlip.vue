@@ -132,7 +132,7 @@ h3 {
   text-decoration: underline;
 }
 .who:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 small {
   font-size: 12.5px;

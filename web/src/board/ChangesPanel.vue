@@ -78,7 +78,7 @@ button {
   cursor: pointer;
 }
 button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 b {
   font: 700 15px/1.3 var(--narrow);

@@ -250,7 +250,7 @@ button.say:hover {
   text-decoration-color: var(--rule);
 }
 button.say:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 .gave {
   font: 600 12.5px/1.3 var(--narrow);

@@ -166,7 +166,7 @@ aside > * {
 }
 .modes button:focus-visible,
 .men button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 .modes [aria-pressed='true'] {
   border-bottom: 3px solid var(--accent);

@@ -98,7 +98,7 @@ button {
   font: 600 13px/1.3 var(--narrow);
 }
 button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 [aria-pressed='true'] {
   border-bottom: 3px solid var(--accent);

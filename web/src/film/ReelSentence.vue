@@ -69,6 +69,10 @@ const snaps = computed(
         />
       </template>
     </h1>
-    <span class="soft state">{{ saving ? 'saving' : problem ? '' : 'saved' }}</span>
+    <span
+      v-if="now"
+      class="soft state"
+      >{{ saving ? 'saving' : problem ? '' : 'saved' }}</span
+    >
   </header>
 </template>

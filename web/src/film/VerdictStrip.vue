@@ -118,7 +118,7 @@ button {
   justify-content: flex-start;
 }
 button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
   outline-offset: -3px;
 }
 .head {

@@ -96,7 +96,7 @@ tbody th button {
   cursor: pointer;
 }
 tbody th button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 tbody th small {
   font-weight: 400;

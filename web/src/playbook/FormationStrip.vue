@@ -181,7 +181,7 @@ button {
   border-left: 4px solid transparent;
 }
 button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
   outline-offset: -3px;
 }
 button[aria-current='true'] {

@@ -51,7 +51,7 @@ button {
   font: 400 15px/1.35 var(--narrow);
 }
 button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
   outline-offset: -3px;
 }
 .weak {

@@ -157,7 +157,7 @@ fieldset {
   margin: 0;
 }
 fieldset.asked {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 fieldset.changed {
   border-left-color: var(--accent);

@@ -126,7 +126,7 @@ li > button {
   padding: 5px 0;
 }
 li > button:focus-visible {
-  outline: 3px solid var(--accent);
+  outline: 3px solid var(--ink);
 }
 .say {
   padding: 4px 0 6px 10px;

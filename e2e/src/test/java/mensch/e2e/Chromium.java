@@ -7,6 +7,9 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,6 +72,23 @@ final class Chromium implements AutoCloseable {
     /** No text with too little contrast on what the page shows now. */
     static void assertReadable(Page page) {
         assertNone(page, new AxeBuilder(page).withRules(List.of("color-contrast")));
+    }
+
+    /** Where the keys are is seen on every control: its ring has contrast enough with the paper. */
+    static void assertRinged(Page page) {
+        page.keyboard().press("Tab");
+        Assertions.assertThat((List<?>) page.evaluate(script("/rings.js")))
+                .as(page.url())
+                .isEmpty();
+    }
+
+    /** A measuring script of the tests. */
+    static String script(String name) {
+        try (var in = Chromium.class.getResourceAsStream(name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** What waits for an answer is dimmed meanwhile: it is looked at when the answer is there. */

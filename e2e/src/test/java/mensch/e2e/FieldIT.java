@@ -3,9 +3,6 @@ package mensch.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.assertj.core.api.Assertions;
@@ -19,14 +16,6 @@ class FieldIT extends InBrowser {
     private static final int STEP = Integer.getInteger("mensch.walk", 211);
 
     private static final List<String> HASHES = List.of("l", "m", "r");
-
-    private static String script(String name) {
-        try (var in = FieldIT.class.getResourceAsStream(name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
 
     @Test
     void noLetteringIsSmallOrLiesOnAnotherOrOnAMan(int port) {
@@ -52,7 +41,7 @@ class FieldIT extends InBrowser {
                     "/board?call=" + cell.get(0) + "&against=" + cell.get(1) + "&code=" + cell.get(2) + "&ball="
                             + (eleven ? 38 : 25) + "&hash=" + hash + "&down=2-7");
             settled(page);
-            ((List<?>) page.evaluate(script("/field-lettering.js")))
+            ((List<?>) page.evaluate(Chromium.script("/field-lettering.js")))
                     .forEach(w -> wrong.add(String.join(" ", cell) + " " + hash + ": " + w));
         }
         Assertions.assertThat(cells.size()).isGreaterThan(5000);
@@ -81,7 +70,7 @@ class FieldIT extends InBrowser {
                     "/board?call=" + call + "&against=trips-open&code=hs&ball=12&hash=r&down=2-7");
             settled(page);
             assertThat(page.locator("svg.field text")).not().hasCount(0);
-            ((List<?>) page.evaluate(script("/field-contrast.js"))).forEach(w -> wrong.add(call + ": " + w));
+            ((List<?>) page.evaluate(Chromium.script("/field-contrast.js"))).forEach(w -> wrong.add(call + ": " + w));
         }
         Assertions.assertThat(wrong).isEmpty();
     }
