@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
-import { problemOf } from '../api/client'
-import type { FoundPhrase, Spot } from '../api/types'
+import { faultOf } from '../api/client'
+import type { Spot } from '../api/types'
 import { useBoard } from './boardStore'
 import { freshRung, withEdit } from './draft'
 import { useQuestions } from './questions'
@@ -17,26 +18,27 @@ const title = computed(() => {
   const name = board.board?.phases[0]?.jobs.find((j) => j.id === props.job)?.name ?? ''
   return `${name} at ${Math.abs(x).toFixed(1)} yd ${x < 0 ? 'left' : 'right'} x ${y.toFixed(1)} yd deep`
 })
-const phrases = ref<FoundPhrase[]>([])
-const chosen = ref('')
-const fault = ref('')
-
-watch(
-  () => props.spot,
-  async (spot) => {
-    phrases.value = []
-    fault.value = ''
-    if (!spot || !props.job) return
-    try {
-      phrases.value = await phrasesAt(props.job, spot)
-      chosen.value = phrases.value[0]?.words ?? ''
-      if (!chosen.value)
-        fault.value = 'No phrase of the language says this spot; put him nearer to a man, a gap or a landmark.'
-    } catch (error) {
-      fault.value = problemOf(error).detail
+const asked = useQuery(
+  computed(() => {
+    const { job, spot } = props
+    return {
+      // of the board as it stands: asked anew each time
+      queryKey: ['phrases', job, spot],
+      queryFn: () => phrasesAt(job!, spot!),
+      enabled: !!job && !!spot,
+      gcTime: 0,
     }
-  },
+  }),
 )
+const phrases = computed(() => asked.data.value ?? [])
+const fault = computed(
+  () =>
+    faultOf(asked.error.value) ||
+    (asked.data.value?.length === 0 &&
+      'No phrase of the language says this spot; put him nearer to a man, a gap or a landmark.'),
+)
+const chosen = ref('')
+watch(phrases, (found) => (chosen.value = found[0]?.words ?? ''))
 function forNow(): void {
   board.putForNow({ job: props.job!, phrase: chosen.value })
   emit('done')

@@ -1,0 +1,113 @@
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { client } from '../api/client'
+import { useLists } from '../shell/lists'
+import { callItem, formationItem, job, sheet, snapSheet, SPOTS } from '../testing/fixtures'
+import { choose, menu } from '../testing/menus'
+import ClickPanel from './ClickPanel.vue'
+import { useFilm } from './filmStore'
+import ReelSentence from './ReelSentence.vue'
+
+const KNOWN = [
+  { name: 'left hash, 40', x: -3, y: 10 },
+  { name: 'right hash, 40', x: 3, y: 10 },
+]
+const REEL = {
+  id: 3,
+  name: 'Week seven',
+  frameTimes: [0, 0.1],
+  snaps: [1, 2].map((number) => ({ number, firstFrame: 0, snapFrame: 1, points: 1, marks: 0, version: 0 })),
+}
+const text = (w: { text: () => string }): string => w.text().replace(/\s+/g, ' ')
+async function inHand(marks: { man: string; xPixels: number; yPixels: number }[] = []) {
+  const offence = [{ name: 'TE', post: 'eligible', feet: { x: 4, y: 0 } }]
+  const snap = snapSheet({
+    known: KNOWN,
+    points: [{ name: 'left hash, 40', xPixels: 4, yPixels: 4 }],
+    marks,
+    sheet: { ...sheet([job('nickel', 'NB', 7), job('mike', 'M', 1)]), offence } as never,
+  })
+  vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
+    Promise.resolve({ data: path === '/api/reels/{id}' ? REEL : snap, response: new Response() })) as never)
+  const film = useFilm()
+  vi.spyOn(useLists(), 'load').mockResolvedValue()
+  await film.open(3)
+  return film
+}
+beforeEach(() => {
+  localStorage.clear()
+  setActivePinia(createPinia())
+})
+afterEach(() => vi.restoreAllMocks())
+
+describe('what is clicked next', () => {
+  const panel = () => mount(ClickPanel, { global: { stubs: { MiniField: true, SolvedView: true, NotSaved: true } } })
+  it('is a known place of the field while the view is calibrated; what is done is said', async () => {
+    const film = await inHand()
+    film.mode = 'calibrate'
+    film.place = undefined
+    const wrapper = panel()
+    expect(text(wrapper)).toContain('Choose a place on the small field')
+    expect(
+      menu(wrapper, 'Place')
+        .props('options')
+        .map((o) => o.name),
+    ).toEqual(['1 to choose from', 'done: left hash, 40', 'right hash, 40'])
+    await choose(wrapper, 'Place', 'right hash, 40')
+    expect(text(wrapper)).toContain('Click in the picture: right hash, 40.')
+  })
+  it('is the feet of a man, in the order of the men; who is marked is shown as done', async () => {
+    const film = await inHand([{ man: 'nickel', xPixels: 1, yPixels: 1 }])
+    film.mode = 'mark'
+    film.target = 'nickel'
+    const wrapper = panel()
+    expect(text(wrapper)).toContain('Click between the feet of NB nickel.')
+    const men = wrapper.findAll('.men button')
+    expect(men.find((m) => m.text() === 'NB')!.classes('done')).toBe(true)
+    await men.find((m) => m.text() !== 'NB')!.trigger('click')
+    expect(film.target).not.toBe('nickel')
+  })
+  it('names marks of men who are not in this formation, and takes them off', async () => {
+    const film = await inHand([
+      { man: 'nickel', xPixels: 1, yPixels: 1 },
+      { man: 'H', xPixels: 2, yPixels: 2 },
+    ])
+    film.mode = 'mark'
+    const set = vi.spyOn(film, 'set').mockImplementation(() => undefined)
+    const wrapper = panel()
+    expect(text(wrapper)).toContain('Marked, but not in this formation or call: H. Take it off')
+    await wrapper.find('p .link').trigger('click')
+    expect(set.mock.calls[0]![0].marks.map((m) => m.man)).toEqual(['nickel'])
+  })
+  it('is a snap, where there is none yet', () => {
+    useFilm().reel = { ...REEL, snaps: [] } as never
+    expect(text(panel())).toContain('No snap yet. Step to the frame where the ball moves')
+  })
+})
+
+describe('the sentence of a snap', () => {
+  const sentence = () => mount(ReelSentence, { global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } } })
+  it('says which, where and what was told, and logs what is said anew', async () => {
+    const lists = useLists()
+    lists.choices = { codes: [], formations: [formationItem('pro-i'), formationItem('trips')], runs: [], spots: SPOTS }
+    lists.calls = [callItem('anvil-drizzle'), callItem('anvil-fog')]
+    const film = await inHand()
+    const log = vi.spyOn(film, 'log').mockImplementation(() => undefined)
+    const told = vi.spyOn(film, 'logCall').mockImplementation(() => undefined)
+    const wrapper = sentence()
+    expect(text(wrapper)).toMatch(
+      /^Week seven,snap1 of 2· ball ontheir own 38,middle·pro-iright— they were toldanvil-drizzle/,
+    )
+    await choose(wrapper, 'Formation', 'trips')
+    await choose(wrapper, 'Ball spot', '12')
+    await choose(wrapper, 'Call', 'anvil-fog')
+    expect(log.mock.calls).toEqual([[{ formation: 'trips' }], [{ toGoal: 12 }]])
+    expect(told.mock.calls[0]![0]).toBe('anvil-fog')
+  })
+  it('says that it is kept only of a snap that is here', async () => {
+    expect(text(sentence())).toBe('Reel,snap')
+    await inHand()
+    expect(text(sentence())).toContain('saved')
+  })
+})
