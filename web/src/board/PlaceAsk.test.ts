@@ -13,9 +13,9 @@ const FOUND = [
   { words: 'outside end man 3 x 4', x: 5, y: 4 },
   { words: 'apex #2 and #3 @ 4', x: 5.6, y: 4 },
 ]
-const shown = (): string => document.querySelector('.ant-modal')!.textContent!.replace(/\s+/g, ' ')
+const shown = (): string => document.querySelector('.ant-modal')!.textContent.replace(/\s+/g, ' ')
 const button = (words: string): HTMLButtonElement =>
-  [...document.querySelectorAll<HTMLButtonElement>('.ant-modal .button')].find((b) => b.textContent!.includes(words))!
+  [...document.querySelectorAll<HTMLButtonElement>('.ant-modal .button')].find((b) => b.textContent.includes(words))!
 
 describe('where a man was put', () => {
   let answers: Record<number, () => Promise<unknown>>
@@ -62,7 +62,7 @@ describe('where a man was put', () => {
     wrapper.unmount()
   })
   it('offers words of the last place alone, however late those of the one before come', async () => {
-    let late = (_: unknown): void => undefined
+    let late: (found: unknown) => void = () => undefined
     answers[-9] = () => new Promise((done) => (late = done))
     const wrapper = await put({ x: -9, y: 4 })
     await wrapper.setProps({ spot: THERE })
