@@ -69,7 +69,7 @@ const menu = (word: keyof typeof SAID) => ({
       <WordMenu
         :value="String(snap.toGoal)"
         label="Ball spot"
-        comma
+        after=","
         :options="lists.spots"
         v-bind="menu('spot')"
       />

@@ -36,7 +36,7 @@ const snaps = computed(
         <WordMenu
           :value="String(now.log.snap.toGoal)"
           label="Ball spot"
-          comma
+          after=","
           :options="lists.spots"
           @pick="film.log({ toGoal: Number($event) })"
         />

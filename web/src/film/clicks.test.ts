@@ -28,8 +28,9 @@ async function inHand(marks: { man: string; xPixels: number; yPixels: number }[]
     marks,
     sheet: { ...sheet([job('nickel', 'NB', 7), job('mike', 'M', 1)]), offence } as never,
   })
-  vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
-    Promise.resolve({ data: path === '/api/reels/{id}' ? REEL : snap, response: new Response() })))
+  vi.spyOn(client, 'GET').mockImplementation((path: string) =>
+    Promise.resolve({ data: path === '/api/reels/{id}' ? REEL : snap, response: new Response() }),
+  )
   const film = useFilm()
   vi.spyOn(useLists(), 'load').mockResolvedValue()
   await film.open(3)

@@ -30,13 +30,13 @@ const AGAINST = computed(() => [
       :value="against"
       label="Which formations"
       :options="AGAINST"
-      comma
+      after=","
       @pick="against = $event"
     />
     <WordMenu
       :value="String(motions)"
       label="Motions"
-      comma
+      after=","
       :options="[
         { id: 'true', name: 'with every motion' },
         { id: 'false', name: 'as set' },
@@ -50,7 +50,7 @@ const AGAINST = computed(() => [
         { id: 'false', name: 'lined up' },
         { id: 'true', name: 'with every play run at it' },
       ]"
-      comma
+      after=","
       @pick="plays = $event === 'true'"
     />
     <WordMenu

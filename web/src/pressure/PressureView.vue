@@ -90,7 +90,7 @@ useViewActions({
           :value="formation"
           label="Formation"
           :options="formations"
-          comma
+          after=","
           @pick="formation = $event"
         />
         <template v-if="coverage">{{ comes }} come, {{ stays }} play {{ coverage.name }}</template>

@@ -8,7 +8,8 @@ const props = defineProps<{
   label: string
   options: readonly Choice[]
   strong?: boolean
-  comma?: boolean
+  /** What the sentence goes on with at once: a comma, a full stop. */
+  after?: string
   /** As a field of a form and not as a word of a sentence. */
   field?: boolean
   disabled?: boolean
@@ -74,23 +75,24 @@ async function take(): Promise<void> {
   <span
     class="word"
     :class="{ field }"
-    ><button
-      ref="word"
-      type="button"
-      :data-menu="label"
-      :data-value="value"
-      :aria-label="`${label}: ${shown || empty || 'nothing yet'}`"
-      aria-haspopup="listbox"
-      :aria-expanded="opened"
-      :class="{ strong, opened, empty: !shown }"
-      :disabled="disabled"
-      @click="open"
-      @focus="choices"
-      @pointerenter="choices"
-      @keydown="press"
-    >
-      {{ shown || empty || '…' }}</button
-    ><template v-if="comma">,</template
+    ><span class="held"
+      ><button
+        ref="word"
+        type="button"
+        :data-menu="label"
+        :data-value="value"
+        :aria-label="`${label}: ${shown || empty || 'nothing yet'}`"
+        aria-haspopup="listbox"
+        :aria-expanded="opened"
+        :class="{ strong, opened, empty: !shown }"
+        :disabled="disabled"
+        @click="open"
+        @focus="choices"
+        @pointerenter="choices"
+        @keydown="press"
+      >
+        {{ shown || empty || '…' }}</button
+      >{{ after }}</span
     ><WordChoices
       v-if="opened"
       :value="value"
@@ -121,6 +123,11 @@ button {
   padding: 0;
   cursor: pointer;
   max-width: 100%;
+  white-space: normal;
+}
+/* What follows at once never begins a line. */
+.held {
+  white-space: nowrap;
 }
 button:hover:enabled {
   border-bottom-color: var(--ink);

@@ -19,9 +19,13 @@ const props = defineProps<{
   /** What is typed may be taken as it is. */
   free?: boolean
   readonly: boolean
+  /** What the sentence goes on with at once. */
+  after?: string
 }>()
 const emit = defineEmits<{ change: [list: string[]] }>()
 const left = computed(() => props.choices.filter((c) => !props.list.includes(c.id)))
+/** Whether one more may stand after them. */
+const open = computed(() => !props.readonly && (props.free || left.value.length > 0))
 const offered = (word: string): readonly Choice[] =>
   withOwn([{ id: word, name: called(props.choices, word) }, ...left.value, { id: '', name: props.out }], word)
 const set = (at: number, word: string): void =>
@@ -43,8 +47,9 @@ const set = (at: number, word: string): void =>
         :options="offered(word)"
         :disabled="readonly"
         :free="free"
+        :after="!open && i === list.length - 1 ? after : ''"
         @pick="set(i, $event)" /></template
-    ><template v-if="!readonly && (free || left.length)"
+    ><template v-if="open"
       >{{ list.length ? join : ''
       }}<WordMenu
         value=""
@@ -52,7 +57,8 @@ const set = (at: number, word: string): void =>
         :options="left"
         :empty="list.length ? more : none"
         :free="free"
+        :after="after"
         @pick="emit('change', [...list, $event])" /></template
-    ><template v-else-if="!list.length">{{ none }}</template></span
+    ><template v-else-if="!list.length">{{ none }}{{ after }}</template></span
   >
 </template>

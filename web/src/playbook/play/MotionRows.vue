@@ -49,8 +49,9 @@ const ENDS = [
       :label="`When the ball is snapped on ${m.name}`"
       :options="ENDS"
       :disabled="readonly"
+      after="."
       @pick="change(i, { shift: $event === 'true' })"
-    />.
+    />
     <button
       v-if="!readonly"
       type="button"

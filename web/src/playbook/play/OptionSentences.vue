@@ -20,8 +20,10 @@ const { set, said } = useBody(props, (body) => emit('change', body))
       label="The run"
       :options="words.terms.runs"
       :disabled="readonly"
+      after="."
       @pick="set('run', $event)"
-    />. The quarterback reads
+    />
+    The quarterback reads
     <WordMenu
       :value="said('reads')"
       label="The quarterback reads"

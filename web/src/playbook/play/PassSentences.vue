@@ -37,8 +37,9 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
       label="Thrown from"
       :options="words.terms.launches"
       :disabled="readonly"
+      after=","
       @pick="set('launch', unless('set', $event))"
-    />,
+    />
     <WordInput
       :value="said('from')"
       label="Thrown at, yards to the play side x yards deep"
@@ -59,8 +60,9 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
       label="Behind the protection"
       :options="protections"
       :disabled="readonly"
+      after="."
       @pick="set('protection', $event)"
-    />.
+    />
   </p>
   <ToldMen
     label="Routes"
@@ -82,8 +84,10 @@ const list = (key: string): string[] => (props.body[key] ?? []) as string[]
       more="nobody more"
       out="nobody here"
       :readonly="readonly"
+      after="."
       @change="set('progression', $event)"
-    />. For a screen
+    />
+    For a screen
     <ListedWords
       :list="list('screen')"
       :choices="words.terms.linemen"

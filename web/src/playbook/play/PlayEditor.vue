@@ -5,6 +5,7 @@ import { actionsOf } from '../../shell/actions/action'
 import { useViewActions } from '../../shell/actions/registry'
 import { useSession } from '../../shell/session'
 import FormationStage from './FormationStage.vue'
+import { provideMet } from './met'
 import PlayHead from './PlayHead.vue'
 import { usePlayDraft } from './playDraft'
 import PlayFields from './PlayFields.vue'
@@ -19,6 +20,7 @@ const router = useRouter()
 const session = useSession()
 const { isNew, work, saved, words, preview, trouble, fault, unread, said, changed, ofOurs, overtaken, ...draft } =
   usePlayDraft(props.kind, props.id)
+const met = provideMet()
 const head = useTemplateRef('head')
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 const standing = computed(() => {
@@ -127,7 +129,7 @@ function corner(at: number, words: string): void {
         @look="looked = $event"
       />
       <p
-        v-if="mayWrite && !ofOurs && !isNew"
+        v-if="work && mayWrite && !ofOurs && !isNew"
         class="soft"
       >
         What ships is not changed: give it another name and keep it as your own.
@@ -161,6 +163,7 @@ function corner(at: number, words: string): void {
         :work="work"
         :preview="preview"
         @man="toSentence"
+        @met="met = $event"
       />
     </aside>
   </div>

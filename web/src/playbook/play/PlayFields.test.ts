@@ -1,6 +1,8 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
+import { h } from 'vue'
 import { choose } from '../../testing/menus'
+import { provideMet } from './met'
 import PlayFields from './PlayFields.vue'
 import type { Body } from './written'
 
@@ -65,6 +67,18 @@ describe('the fields of a play', () => {
     const pass = of('pass')
     await choose(pass, 'Looks first like', 'power other side')
     expect(pass.emitted('change')![0]).toEqual([{ ...BODIES.pass, fake: 'power other side' }])
+  })
+
+  it('say of a man that nobody is there for him in the formation it is tried from', () => {
+    const tried = mount({
+      setup() {
+        provideMet().value = { formation: 'Pro I', names: new Set(['#1', 'centre']) }
+        const body = { ...BODIES.run, blocks: { tackle: 'zone', '#1': 'down', 'receiver in a sling': 'down' } }
+        return () => h(PlayFields, { kind: 'run', body, words, route: '', readonly: false })
+      },
+    })
+    const absent = tried.findAll('li[data-who]').filter((li) => li.text().includes('nobody in Pro I'))
+    expect(absent.map((li) => li.attributes('data-who'))).toEqual(['tackle'])
   })
 
   it('add a man nobody has named yet', async () => {

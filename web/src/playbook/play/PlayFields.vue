@@ -40,8 +40,9 @@ const sentences = computed(() => SENTENCES[props.kind])
           out="not this one"
           free
           :readonly="readonly"
+          after="."
           @change="set('needs', $event)"
-        />.
+        />
       </p>
       <component
         :is="sentences"

@@ -68,6 +68,9 @@ describe('a play tried while it is written', () => {
     await flushPromises()
     expect(wrapper.find('.not').text()).toContain('cannot run it to the left: needs a tight end on my side.')
     expect(asks.at(-1)!.body.left).toBe(true)
+    // whom its sentences speak of is known of a formation that runs it alone
+    expect(wrapper.emitted('met')!.at(-1)).toEqual([undefined])
+    expect(wrapper.emitted('met')!.at(-2)).toEqual([{ formation: 'pro-i', names: new Set(TRIAL.called[0]!.names) }])
   })
   it('counts what can run it, each with its side, and offers those first', async () => {
     const wrapper = await trial()

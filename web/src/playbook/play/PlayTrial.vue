@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, toRef } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import { faultOf } from '../../api/client'
 import type { Preview } from '../../api/types'
 import FieldPicture from '../../board/field/FieldPicture.vue'
@@ -9,12 +9,13 @@ import RunBlocks from '../../board/RunBlocks.vue'
 import RushPanel from '../../board/RushPanel.vue'
 import FaultSaid from '../../shell/FaultSaid.vue'
 import WordMenu from '../../words/WordMenu.vue'
+import type { Met } from './met'
 import type { Work } from './playDraft'
 import { useTrial, useTrialPlace } from './useTrial'
 
 /** The play as it stands, met by the call on the board: its blocks or routes on the field, and what becomes of them. */
 const props = defineProps<{ kind: string; id?: string; work: Work; preview?: Preview }>()
-const emit = defineEmits<{ man: [names: readonly string[]] }>()
+const emit = defineEmits<{ man: [names: readonly string[]]; met: [by: Met | undefined] }>()
 const fits = computed(() => props.preview?.fits ?? [])
 const place = useTrialPlace(() => fits.value)
 const { formation, call, left, formations, calls, stand, lineUp } = place
@@ -26,6 +27,11 @@ const pass = computed(() => trial.value?.option?.pass ?? trial.value?.pass)
 const side = computed(() => (left.value ? 'left' : 'right'))
 const whyNot = computed(() => trial.value?.unfit.find((u) => u.sides.includes(side.value))?.why)
 const named = computed(() => formations.value.find((f) => f.id === formation.value)?.name ?? formation.value)
+const met = computed<Met | undefined>(() => {
+  const there = whyNot.value ? undefined : trial.value?.called
+  return there && { formation: named.value, names: new Set(there.flatMap((c) => c.names)) }
+})
+watch(met, (by) => emit('met', by), { immediate: true })
 /** The man pointed at on the field, for as long as he is there. */
 const man = ref('')
 function point(name: string): void {
@@ -53,8 +59,10 @@ const sides = (f: Preview['fits'][number]): string => (f.bothSides ? f.name : `$
       :value="formation"
       label="Formation it is tried from"
       :options="formations"
+      after=","
       @pick="stand"
-    />, at
+    />
+    at
     <WordMenu
       :value="call"
       label="Call it is tried at"

@@ -19,8 +19,9 @@ const { set, unless, said } = useBody(props, (body) => emit('change', body))
       label="The line counts by"
       :options="words.terms.schemes"
       :disabled="readonly"
+      after="."
       @pick="set('scheme', unless('half slide', $event))"
-    />.
+    />
   </p>
   <CheckList
     label="Stay in besides the five"

@@ -25,8 +25,10 @@ const carrier = computed(() => String(ball.value.carrier ?? ''))
       label="Aims at"
       :options="words.terms.points"
       :disabled="readonly"
+      after="."
       @pick="set('point', $event)"
-    />. The
+    />
+    The
     <WordMenu
       :value="carrier"
       label="Carried by, the first who is there"

@@ -3,6 +3,7 @@ import { computed, nextTick, useTemplateRef } from 'vue'
 import type { Choice } from '../../words/fitting'
 import WordMenu from '../../words/WordMenu.vue'
 import { called, withOwn } from './playWords'
+import { useMet } from './met'
 import type { ManRow } from './written'
 
 /** Sentences, a man each, in the order they are told: who, and what he does. */
@@ -16,6 +17,9 @@ const props = defineProps<{
   readonly: boolean
 }>()
 const emit = defineEmits<{ change: [list: ManRow[]] }>()
+const met = useMet()
+/** A man of the usual ones who is not there in the formation it is tried from. */
+const absent = (who: string): boolean => !!met.value && props.men.some((m) => m.id === who) && !met.value.names.has(who)
 const left = computed(() => props.men.filter((m) => !props.list.some((r) => r.who === m.id)))
 /** A man may be changed into one that has no sentence yet. */
 const may = (row: ManRow): readonly Choice[] => [{ id: row.who, name: called(props.men, row.who) }, ...left.value]
@@ -56,7 +60,8 @@ const add = (who: string): void => emit('change', [...props.list, { who, told: p
             :options="may(row)"
             :disabled="readonly"
             free
-            @pick="set(i, { who: $event })" />
+            @pick="set(i, { who: $event })"
+          />
           {{ verb }}
           <WordMenu
             :value="row.told"
@@ -64,7 +69,13 @@ const add = (who: string): void => emit('change', [...props.list, { who, told: p
             :options="withOwn(choices, row.told)"
             :disabled="readonly"
             @pick="set(i, { told: $event })"
-        /></span>
+          />
+          <small
+            v-if="absent(row.who)"
+            class="soft absent"
+            >nobody in {{ met?.formation }}</small
+          ></span
+        >
         <button
           v-if="!readonly"
           type="button"
@@ -106,6 +117,10 @@ li {
   align-items: baseline;
   padding: 3px 0;
   border-bottom: 1px solid var(--faint);
+}
+.absent {
+  margin-left: 8px;
+  font: 400 13.5px var(--narrow);
 }
 li:focus-within {
   background: var(--pick);
