@@ -7,6 +7,7 @@ import { useActions } from './actions/registry'
 import { useHints } from './hint/useHints'
 import { useSession } from './session'
 import { themeOf } from './theme'
+import { useTrouble } from './trouble'
 import TroubleBar from './TroubleBar.vue'
 import { useShell } from './useShell'
 
@@ -30,6 +31,7 @@ function enter(): void {
   if (document.activeElement === document.body) work.value?.focus({ preventScroll: true })
 }
 watch(() => [route.path, session.me], enter, { flush: 'post' })
+watch(() => route.path, useTrouble().leave)
 </script>
 
 <template>

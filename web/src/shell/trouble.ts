@@ -35,7 +35,8 @@ export const useTrouble = defineStore('trouble', () => {
   /** What a view was refused, and a view that cannot be drawn or fetched, is said; it never stays empty without a word. */
   function broke(error: unknown): void {
     if (error instanceof RefusedError) {
-      problem.value = error.problem
+      // who is signed out is asked to sign in
+      if (error.problem.status !== 401) problem.value = error.problem
       return
     }
     console.error(error)
@@ -51,5 +52,9 @@ export const useTrouble = defineStore('trouble', () => {
   function dismiss(): void {
     problem.value = undefined
   }
-  return { problem, back, away, broke, dismiss }
+  /** What one view was refused is none of the next one's. */
+  function leave(): void {
+    if (problem.value && !away(problem.value) && problem.value.status < 500) dismiss()
+  }
+  return { problem, back, away, broke, dismiss, leave }
 })

@@ -18,16 +18,19 @@ const view = (title: string, onKeydown?: (key: string) => void): Component => ({
 
 describe('keys', () => {
   const left = vi.fn<(key: string) => void>()
-  let come: (view: Component) => void
+  /** Views on their way, until they come. */
+  let coming: Record<string, (view: Component) => void>
+  const onItsWay = (path: string) => ({
+    path,
+    component: () => new Promise<Component>((come) => (coming[path] = come)),
+  })
   async function shell() {
     const router = createRouter({
       history: createMemoryHistory(),
       routes: [
         { path: '/', component: view('Playbook', left) },
-        {
-          path: '/pressure',
-          component: () => new Promise<Component>((done) => (come = done)),
-        },
+        onItsWay('/pressure'),
+        onItsWay('/grades'),
         { path: '/gone', component: () => Promise.reject(new Error('no such file')) },
       ],
     })
@@ -40,6 +43,7 @@ describe('keys', () => {
   }
   beforeEach(() => {
     setActivePinia(createPinia())
+    coming = {}
     did.mockReset()
     left.mockReset()
   })
@@ -54,7 +58,7 @@ describe('keys', () => {
   it('pressed while a view is on its way mean that view', async () => {
     const { router, press, wrapper } = await shell()
     const going = router.push('/pressure')
-    await vi.waitFor(() => expect(come).toBeTypeOf('function'))
+    await vi.waitFor(() => expect(coming['/pressure']).toBeDefined())
     press('w')
     // what is the browser's own, and what is written, is not kept
     expect(press('Tab')).toBe(true)
@@ -63,10 +67,25 @@ describe('keys', () => {
     expect(did).not.toHaveBeenCalled()
     expect(left.mock.calls.map(([key]) => key)).not.toContain('ArrowDown')
     press('ArrowDown')
-    come(view('Pressure'))
+    coming['/pressure']!(view('Pressure'))
     await going
     await vi.waitFor(() => expect(did.mock.calls).toEqual([['Pressure']]))
     expect(left.mock.calls.map(([key]) => key)).not.toContain('ArrowDown')
+    wrapper.unmount()
+  })
+  it('mean the view that was gone to last', async () => {
+    const { router, press, wrapper } = await shell()
+    const going = router.push('/pressure')
+    await vi.waitFor(() => expect(coming['/pressure']).toBeDefined())
+    const elsewhere = router.push('/grades')
+    coming['/pressure']!(view('Pressure'))
+    await going
+    press('w')
+    expect(did).not.toHaveBeenCalled()
+    await vi.waitFor(() => expect(coming['/grades']).toBeDefined())
+    coming['/grades']!(view('Grades'))
+    await elsewhere
+    await vi.waitFor(() => expect(did.mock.calls).toEqual([['Grades']]))
     wrapper.unmount()
   })
   it('stay with the view when the other does not come', async () => {

@@ -1,7 +1,7 @@
 import { tryOnScopeDispose, useEventListener } from '@vueuse/core'
 import { nextTick } from 'vue'
-import type { Router } from 'vue-router'
-import { typing } from './action'
+import { isNavigationFailure, NavigationFailureType, type Router } from 'vue-router'
+import { pressing, typing } from './action'
 import { useActions } from './registry'
 
 const again = ({ key, code, shiftKey }: KeyboardEvent): KeyboardEvent =>
@@ -17,7 +17,7 @@ export function useKeys(router: Router): void {
   let early: KeyboardEvent[] = []
 
   function wait(event: KeyboardEvent): void {
-    if (!underway || !waits(event) || typing(event)) return
+    if (!underway || !waits(event) || typing(event) || pressing(event)) return
     event.preventDefault()
     event.stopImmediatePropagation()
     early.push(event)
@@ -44,6 +44,11 @@ export function useKeys(router: Router): void {
       underway = to.path !== from.path
     }),
   )
-  tryOnScopeDispose(router.afterEach(() => void arrive()))
+  tryOnScopeDispose(
+    router.afterEach((_to, _from, failure) => {
+      // gone elsewhere meanwhile: that view is still on its way
+      if (!isNavigationFailure(failure, NavigationFailureType.cancelled)) void arrive()
+    }),
+  )
   tryOnScopeDispose(router.onError(stay))
 }
