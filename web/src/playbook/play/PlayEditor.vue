@@ -118,6 +118,13 @@ function corner(at: number, words: string): void {
         </button>
       </p>
       <FaultSaid :words="fault" />
+      <p
+        v-if="!work && !trouble"
+        class="empty"
+        role="status"
+      >
+        Opening the {{ kind }}.
+      </p>
       <PlayFields
         v-if="work && words"
         :kind="kind"
