@@ -67,8 +67,10 @@ class PlayDocumentsIT extends InBrowser {
                 .isFocused();
         tried.locator("[data-man=SE]").click();
         assertThat(Words.word(page, "Blocks, one more man")).isFocused();
+        assertThat(page.locator("[data-who='tight end other side']")).containsText("nobody in Pro I");
         Words.choose(page, "Side of the play", "left");
         assertThat(tried.locator(".blocks")).containsText("RG pull lead");
+        assertThat(page.locator("[data-who='tight end']")).containsText("nobody in Pro I");
         Words.choose(page, "Formation it is tried from", "empty-3x2");
         assertThat(tried).containsText("cannot run it to the left: needs");
         assertThat(page.locator("svg.field path.ball")).hasCount(0);

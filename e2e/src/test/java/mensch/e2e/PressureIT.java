@@ -12,10 +12,12 @@ class PressureIT extends InBrowser {
     void aPressureIsBegunWithWhoComesAndKeptWithItsCall(int port) {
         Page page = chromium.signedIn(port, "marrow", "/playbook");
         assertThat(page.locator("section li").first()).isVisible();
+        // the second key before the view of the first is there: it means that view
         page.keyboard().press("b");
+        page.keyboard().press("w");
         page.waitForURL("**/playbook/pressure");
         assertThat(page.locator("h1")).containsText("four come, seven play");
-        page.keyboard().press("w");
+        assertThat(Words.word(page, "What corner left does")).isFocused();
         Locator will = Words.word(page, "What will does");
         for (int men = 0; men < 3; men++) {
             page.keyboard().press("ArrowDown");
