@@ -132,6 +132,8 @@ public final class Screenshots {
     }
 
     private void shot(Page page, String name) {
+        // what waits for an answer is dimmed meanwhile; then men and pictures come to rest
+        page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
         page.waitForTimeout(1500);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
