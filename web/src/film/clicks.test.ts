@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import { useLists } from '../shell/lists'
-import { callItem, formationItem, job, sheet, snapSheet, SPOTS } from '../testing/fixtures'
+import { callItem, choicesOf, formationItem, job, sheet, snapSheet } from '../testing/fixtures'
 import { choose, menu } from '../testing/menus'
 import ClickPanel from './ClickPanel.vue'
 import { useFilm } from './filmStore'
@@ -91,7 +91,7 @@ describe('the sentence of a snap', () => {
   const sentence = () => mount(ReelSentence, { global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } } })
   it('says which, where and what was told, and logs what is said anew', async () => {
     const lists = useLists()
-    lists.choices = { codes: [], formations: [formationItem('pro-i'), formationItem('trips')], runs: [], spots: SPOTS }
+    lists.choices = choicesOf([formationItem('pro-i'), formationItem('trips')])
     lists.calls = [callItem('anvil-drizzle'), callItem('anvil-fog')]
     const film = await inHand()
     const log = vi.spyOn(film, 'log').mockImplementation(() => undefined)

@@ -43,9 +43,11 @@ const formations = computed(() =>
 const picture = computed(() => trial.data.value?.board)
 const comes = computed(() => counted(coverage.value?.rush ?? 0))
 const stays = computed(() => counted(coverage.value?.cover ?? 0))
-/** Once they are there: the first trial takes its time. */
+/** The first trial takes its time; who has waited so long has gone on to something else. */
+const LIST_WAIT_MILLIS = 10_000
+/** The hand goes to a list once it is there. */
 async function toList(list: Readonly<Ref<{ focus: () => void } | null>>): Promise<void> {
-  await until(list).toBeTruthy()
+  await until(list).toBeTruthy({ timeout: LIST_WAIT_MILLIS })
   await nextTick()
   list.value?.focus()
 }

@@ -157,7 +157,7 @@ fieldset {
   margin: 0;
 }
 fieldset.asked {
-  outline: 3px solid var(--ink);
+  outline: 3px solid var(--accent);
 }
 fieldset.changed {
   border-left-color: var(--accent);

@@ -27,7 +27,7 @@ export function themeOf(name: ThemeName): ConfigProviderProps['theme'] {
       boxShadowSecondary: `0 0 0 1.5px ${c.ink}`,
       fontFamily: "'Archivo', sans-serif",
       fontSize: 14,
-      // what opens is there: motion is for what it explains, and each of its frames lays the list out anew
+      // what opens is there at once: motion is for what it explains
       motionDurationFast: '0s',
       motionDurationMid: '0s',
       motionDurationSlow: '0s',

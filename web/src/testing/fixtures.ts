@@ -51,6 +51,17 @@ export function formationItem(id: string, players = 11, motions: string[] = []):
     motions: motions.map((m) => ({ id: m, name: m })),
   }
 }
+/** Words for the spots, as the server gives them. */
+export const SPOTS = Array.from({ length: 99 }, (_, i) =>
+  i < 49 ? `our ${i + 1}` : i === 49 ? 'midfield' : `their own ${99 - i}`,
+)
+/** What there is to choose from: these formations, in these games. */
+export function choicesOf(
+  formations: Choices['formations'],
+  codes: Choices['codes'] = [{ id: 'hs', name: 'high school', players: 11 }],
+): Choices {
+  return { codes, formations, runs: [], spots: SPOTS }
+}
 /** A call of a menu, by so many men and meant for any formation. */
 export function callItem(id: string, players = 11, over: Partial<CallItem> = {}): CallItem {
   return { id, name: id, players, words: '', kinds: [], digest: '', meantFor: [], revision: 0, ...over }
@@ -73,10 +84,6 @@ export function playbookItem(over: Partial<PlaybookItem> = {}): PlaybookItem {
     ...over,
   }
 }
-/** Words for the spots, as the server gives them. */
-export const SPOTS = Array.from({ length: 99 }, (_, i) =>
-  i < 49 ? `our ${i + 1}` : i === 49 ? 'midfield' : `their own ${99 - i}`,
-)
 const NAMES: PartRow['part'][] = ['show', 'align', 'stance', 'key', 'move', 'reads', 'run', 'pass', 'technique']
 export function job(id: string, label: string, x: number, over: Record<string, PartRow> = {}): JobRow {
   const parts = NAMES.map((n) => over[n] ?? part(n, n === 'show' || n === 'move' ? 'none' : `${n} of ${id}`))

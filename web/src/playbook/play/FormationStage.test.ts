@@ -8,7 +8,7 @@ import { useLists } from '../../shell/lists'
 import { asked } from '../../testing/asked'
 import FormationStage from './FormationStage.vue'
 import type { Work } from './playDraft'
-import { callItem, formationItem } from '../../testing/fixtures'
+import { callItem, choicesOf, formationItem } from '../../testing/fixtures'
 
 const preview = {
   fits: [],
@@ -23,12 +23,10 @@ describe('a formation as it is written', () => {
     localStorage.clear()
     setActivePinia(createPinia())
     const lists = useLists()
-    lists.choices = {
-      codes: [{ id: 'flag5', name: 'flag', players: 5 }],
-      formations: [formationItem('pro-i', 11), formationItem('flag-spread', 5)],
-      runs: [],
-      spots: [],
-    }
+    lists.choices = choicesOf(
+      [formationItem('pro-i', 11), formationItem('flag-spread', 5)],
+      [{ id: 'flag5', name: 'flag', players: 5 }],
+    )
     lists.calls = [callItem('anvil'), callItem('siskin', 5)]
     vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: never }) => {
       asks.push({ path, body: init.body })

@@ -7,7 +7,7 @@ import FieldPicture from '../../board/field/FieldPicture.vue'
 import { useBoard } from '../../board/boardStore'
 import { useLists } from '../../shell/lists'
 import { asked } from '../../testing/asked'
-import { callItem, FIELD, formationItem, job, sheet } from '../../testing/fixtures'
+import { callItem, choicesOf, FIELD, formationItem, job, sheet } from '../../testing/fixtures'
 import WordMenu from '../../words/WordMenu.vue'
 import type { Work } from './playDraft'
 import PlayTrial from './PlayTrial.vue'
@@ -28,12 +28,7 @@ describe('a play tried while it is written', () => {
     localStorage.clear()
     setActivePinia(createPinia())
     const lists = useLists()
-    lists.choices = {
-      codes: [{ id: 'hs', name: 'high school', players: 11 }],
-      formations: ['pro-i', 'ace', 'empty'].map((id) => formationItem(id)),
-      runs: [],
-      spots: [],
-    }
+    lists.choices = choicesOf(['pro-i', 'ace', 'empty'].map((id) => formationItem(id)))
     lists.calls = [callItem('anvil-drizzle')]
     useBoard().callId = 'anvil-drizzle'
     vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: never }) => {

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../../api/client'
 import { useLists } from '../../shell/lists'
 import { asked } from '../../testing/asked'
-import { callItem, FIELD, formationItem, job, sheet } from '../../testing/fixtures'
+import { callItem, choicesOf, FIELD, formationItem, job, sheet } from '../../testing/fixtures'
 import { choose, menu } from '../../testing/menus'
 import type { Work } from './playDraft'
 import RouteHandles from './RouteHandles.vue'
@@ -33,12 +33,7 @@ describe('a route on the field', () => {
     localStorage.clear()
     setActivePinia(createPinia())
     const lists = useLists()
-    lists.choices = {
-      codes: [{ id: 'hs', name: 'hs', players: 11 }],
-      formations: [formationItem('pro-i'), formationItem('trips')],
-      runs: [],
-      spots: [],
-    }
+    lists.choices = choicesOf([formationItem('pro-i'), formationItem('trips')])
     lists.calls = [callItem('anvil')]
     vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: Record<string, number> }) => {
       asks.push({ path, body: init.body })
