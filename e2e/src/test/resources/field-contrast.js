@@ -3,19 +3,7 @@
 () => {
   const svg = document.querySelector('svg.field')
   const grass = [...document.querySelectorAll('.middle')].map((m) => getComputedStyle(m).backgroundColor)[0]
-  const channels = (color) => (color.match(/[\d.]+/g) ?? []).map(Number)
-  const seen = (color) => color && color !== 'none' && channels(color).length >= 3 && channels(color)[3] !== 0
-  const light = (color) => {
-    const [r, g, b] = channels(color).map((c) => {
-      const s = c / 255
-      return s <= 0.03928 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4
-    })
-    return 0.2126 * r + 0.7152 * g + 0.0722 * b
-  }
-  const contrast = (a, b) => {
-    const [high, low] = [light(a), light(b)].sort((x, y) => y - x)
-    return (high + 0.05) / (low + 0.05)
-  }
+  const { channels, seen, contrast } = window.measure
   const over = (color, part, under) => {
     const [c, u] = [channels(color), channels(under)]
     return `rgb(${c.slice(0, 3).map((v, i) => Math.round(v * part + u[i] * (1 - part))).join(', ')})`

@@ -77,13 +77,17 @@ final class Chromium implements AutoCloseable {
     /** Where the keys are is seen on every control: its ring has contrast enough with the paper. */
     static void assertRinged(Page page) {
         page.keyboard().press("Tab");
-        Assertions.assertThat((List<?>) page.evaluate(script("/rings.js")))
-                .as(page.url())
-                .isEmpty();
+        Assertions.assertThat(measured(page, "/rings.js")).as(page.url()).isEmpty();
     }
 
-    /** A measuring script of the tests. */
-    static String script(String name) {
+    /** What a measuring script finds wrong on the page. */
+    static List<?> measured(Page page, String script) {
+        page.evaluate(script("/measure.js"));
+        return (List<?>) page.evaluate(script(script));
+    }
+
+    /** A script of the tests. */
+    private static String script(String name) {
         try (var in = Chromium.class.getResourceAsStream(name)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {

@@ -41,7 +41,7 @@ class FieldIT extends InBrowser {
                     "/board?call=" + cell.get(0) + "&against=" + cell.get(1) + "&code=" + cell.get(2) + "&ball="
                             + (eleven ? 38 : 25) + "&hash=" + hash + "&down=2-7");
             settled(page);
-            ((List<?>) page.evaluate(Chromium.script("/field-lettering.js")))
+            Chromium.measured(page, "/field-lettering.js")
                     .forEach(w -> wrong.add(String.join(" ", cell) + " " + hash + ": " + w));
         }
         Assertions.assertThat(cells.size()).isGreaterThan(5000);
@@ -70,7 +70,7 @@ class FieldIT extends InBrowser {
                     "/board?call=" + call + "&against=trips-open&code=hs&ball=12&hash=r&down=2-7");
             settled(page);
             assertThat(page.locator("svg.field text")).not().hasCount(0);
-            ((List<?>) page.evaluate(Chromium.script("/field-contrast.js"))).forEach(w -> wrong.add(call + ": " + w));
+            Chromium.measured(page, "/field-contrast.js").forEach(w -> wrong.add(call + ": " + w));
         }
         Assertions.assertThat(wrong).isEmpty();
     }
