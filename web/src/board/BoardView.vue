@@ -1,23 +1,26 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
+import { everBeen } from '../shell/everBeen'
 import { useTrouble } from '../shell/trouble'
 import { boardActions } from './boardActions'
 import { boardFinds } from './boardFinds'
 import { useHand } from './boardHand'
 import BoardPanel from './BoardPanel.vue'
 import { useBoard } from './boardStore'
-import FieldLegend from './field/FieldLegend.vue'
 import FieldStage from './FieldStage.vue'
 import { flat } from './findings'
 import JobStrip from './JobStrip.vue'
-import PlaceAsk from './PlaceAsk.vue'
 import { usePlays } from './playsStore'
 import SaveBar from './SaveBar.vue'
 import SnapLine from './SnapLine.vue'
 import { useBoardAddress } from './useBoardAddress'
+
+// dialogs come when they are opened
+const FieldLegend = defineAsyncComponent(() => import('./field/FieldLegend.vue'))
+const PlaceAsk = defineAsyncComponent(() => import('./PlaceAsk.vue'))
 
 const board = useBoard()
 const plays = usePlays()
@@ -31,6 +34,8 @@ const snapLine = useTemplateRef('snapLine')
 const saveBar = useTemplateRef('saveBar')
 const right = useTemplateRef('right')
 const legend = ref(false)
+const everLegend = everBeen(() => legend.value)
+const everDropped = everBeen(() => dropped.value)
 const mayWrite = computed(() => session.me?.mayWrite ?? false)
 
 const address = useBoardAddress()
@@ -154,12 +159,14 @@ useViewActions({
       />
     </footer>
     <PlaceAsk
+      v-if="everDropped"
       :job="dropped?.job"
       :spot="dropped?.spot"
       :may-write="mayWrite"
       @done="hand.placed()"
     />
     <FieldLegend
+      v-if="everLegend"
       :open="legend"
       @close="legend = false"
     />

@@ -18,7 +18,9 @@ const byMan = computed(() => {
     <h2>
       <span>What the motion changed</span><span class="soft">{{ counted(byMan.length, 'man', 'men') }}</span>
     </h2>
-    <p class="answer">The call answers: {{ answer ?? 'bump' }}.</p>
+    <p class="answer">
+      <template v-if="answer">The call answers: {{ answer }}.</template>
+    </p>
     <p
       v-if="!byMan.length"
       class="answer"

@@ -5,6 +5,10 @@ import { client } from '../api/client'
 import { useBoard } from './boardStore'
 import SaveBar from './SaveBar.vue'
 
+// its dialogs are fetched when they open: here they are at hand
+import './SaveAs.vue'
+import './SavedBefore.vue'
+
 const EDIT = { rung: 'otter-fog/will/own-1', sentence: 'run B gap' }
 const SHEET = {
   id: 'otter-fog',

@@ -1,36 +1,30 @@
 <script setup lang="ts">
-import { Modal } from 'ant-design-vue'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { storeToRefs } from 'pinia'
-import { problemOf, type Problem } from '../api/client'
-import type { CallItem, CallSheet } from '../api/types'
+import { problemOf } from '../api/client'
 import { useBoard } from './boardStore'
-import { useSaving } from './saving'
-import FaultSaid from '../shell/FaultSaid.vue'
+import { useSaving, type Overtaken } from './saving'
+import { everBeen } from '../shell/everBeen'
+
+// dialogs come when they are opened
+const SaveAs = defineAsyncComponent(() => import('./SaveAs.vue'))
+const SavedBefore = defineAsyncComponent(() => import('./SavedBefore.vue'))
 
 const board = useBoard()
 const saving = useSaving()
 const { draft, drafts, callSheet, revision } = storeToRefs(board)
 const naming = ref(false)
-const name = ref('')
+const everNaming = everBeen(() => naming.value)
 const fault = ref('')
 const said = ref('')
-const conflict = ref<Problem & { theirs: CallItem; theirCall: CallSheet }>()
+const conflict = ref<Overtaken>()
+const everOvertaken = everBeen(() => conflict.value)
 const catalogue = computed(() => revision.value === 0)
 
-const both = computed(() =>
-  draft.value.edits.map((e) => ({
-    rung: e.rung,
-    mine: e.sentence,
-    theirs:
-      conflict.value?.theirCall.roles.flatMap((r) => r.rungs).find((r) => r.id === e.rung)?.sentence ?? 'no such rung',
-  })),
-)
 async function save(): Promise<void> {
   fault.value = ''
   if (catalogue.value) {
     naming.value = true
-    name.value = `${callSheet.value?.name ?? ''} ours`
     return
   }
   await attempt(() => saving.saveNext(revision.value))
@@ -44,7 +38,7 @@ async function attempt(write: () => Promise<void>): Promise<void> {
     setTimeout(() => (said.value = ''), 4000)
   } catch (error) {
     const p = problemOf(error)
-    if (p.code === 'call-overtaken') conflict.value = p as typeof conflict.value
+    if (p.code === 'call-overtaken') conflict.value = p as Overtaken
     else fault.value = p.detail
   }
 }
@@ -107,74 +101,21 @@ defineExpose({ save, open })
     >
       {{ catalogue ? 'Save as' : 'Save' }} <span class="key">S</span>
     </button>
-    <Modal
+    <SaveAs
+      v-if="everNaming"
       :open="naming"
-      title="Save as a call of our own"
-      :footer="null"
-      width="420px"
-      @cancel="naming = false"
-    >
-      <form @submit.prevent="attempt(() => saving.saveAs(name))">
-        <label class="name"
-          >Name
-          <input
-            v-model="name"
-            required
-            autofocus
-        /></label>
-        <FaultSaid :words="fault" />
-        <button class="button main">Save</button>
-      </form>
-    </Modal>
-    <Modal
-      :open="!!conflict"
-      title="Somebody saved before you"
-      :footer="null"
-      width="720px"
-      @cancel="conflict = undefined"
-    >
-      <p>{{ conflict?.detail }}</p>
-      <table v-if="conflict">
-        <thead>
-          <tr>
-            <th>Rung</th>
-            <th>Revision {{ conflict.theirs.revision }} by {{ conflict.theirs.savedBy }}</th>
-            <th>Yours, not saved</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr
-            v-for="b in both"
-            :key="b.rung"
-          >
-            <td>{{ b.rung }}</td>
-            <td>{{ b.theirs }}</td>
-            <td>{{ b.mine }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p class="acts">
-        <button
-          class="button main"
-          type="button"
-          @click="mineOnTop"
-        >
-          Put my text on top of theirs</button
-        ><button
-          class="button"
-          type="button"
-          @click="takeTheirs"
-        >
-          Take theirs</button
-        ><button
-          class="button"
-          type="button"
-          @click="conflict = undefined"
-        >
-          Not now
-        </button>
-      </p>
-    </Modal>
+      :name="`${callSheet?.name ?? ''} ours`"
+      :fault="fault"
+      @save="(name) => attempt(() => saving.saveAs(name))"
+      @close="naming = false"
+    />
+    <SavedBefore
+      v-if="everOvertaken"
+      :conflict="conflict"
+      @mine="mineOnTop"
+      @theirs="takeTheirs"
+      @close="conflict = undefined"
+    />
   </span>
 </template>
 
@@ -191,35 +132,5 @@ defineExpose({ save, open })
 .fault {
   max-width: 340px;
   font-size: 13px;
-}
-.name {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
-  margin-bottom: 12px;
-}
-.name input {
-  font: 400 16px var(--text);
-  padding: 8px;
-  border: 1.5px solid var(--ink);
-  border-radius: 3px;
-  background: var(--card);
-  color: var(--ink);
-}
-table {
-  border-collapse: collapse;
-  margin: 12px 0;
-}
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: 6px 8px;
-  border-top: 1px solid var(--rule);
-  font-size: 13px;
-}
-.acts {
-  display: flex;
-  gap: 8px;
 }
 </style>

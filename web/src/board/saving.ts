@@ -1,5 +1,9 @@
-import { answer, client, over } from '../api/client'
+import { answer, client, over, type Problem } from '../api/client'
+import type { CallItem, CallSheet } from '../api/types'
 import { useBoard } from './boardStore'
+
+/** Refused because somebody saved meanwhile: his revision, as it stands in the book. */
+export type Overtaken = Problem & { theirs: CallItem; theirCall: CallSheet }
 
 /** Saves what was changed of the call on the board: as a call of its own, or as its next revision. */
 export function useSaving() {

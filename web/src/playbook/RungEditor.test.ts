@@ -91,4 +91,11 @@ describe('the rung editor', () => {
     await press('a')
     expect(wrapper.find('textarea').attributes('aria-label')).toBe('Sentence of anvil-fog/weak/own-1')
   })
+  it('says once that the call cannot be shown', async () => {
+    const { board, wrapper } = await editor()
+    board.problem = { detail: 'There is no call "otter".' } as never
+    await flushPromises()
+    expect(wrapper.findAll('[role=alert]').map((a) => a.text())).toEqual(['There is no call "otter".'])
+    expect(wrapper.findComponent(FormationStrip).exists()).toBe(false)
+  })
 })

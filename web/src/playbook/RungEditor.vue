@@ -125,7 +125,7 @@ useViewActions({
       />
     </section>
     <FormationStrip
-      v-if="callSheet && job"
+      v-if="callSheet && job && !problem"
       :call="callId"
       :revision="revision"
       :edits="edits"

@@ -28,6 +28,7 @@ public final class Lineup {
             .thenComparing(Job::id);
 
     private final Snap snap;
+    private final Call asked;
     private final Call call;
     private final @Nullable CallCheck check;
     private final Binding sides;
@@ -43,6 +44,7 @@ public final class Lineup {
         var ordered = new ArrayList<>(jobs);
         ordered.sort(FIELD_ORDER);
         this.snap = snap;
+        this.asked = asked.of();
         this.call = asked.call();
         this.check = asked.check();
         this.sides = sides;
@@ -56,10 +58,11 @@ public final class Lineup {
     }
 
     /**
-     * Which call is in force, the check that led to it and the answer to the last motion step; both may be null. What
-     * could not be decided is open.
+     * Which call was asked for and which is in force, the check that led to it and the answer to the last motion step;
+     * both may be null. What could not be decided is open.
      */
     private record Asked(
+            Call of,
             Call call,
             @Nullable CallCheck check,
             @Nullable MotionAnswer answer,
@@ -76,13 +79,13 @@ public final class Lineup {
         CallCheck check = Seating.check(call, features, snap, open).orElse(null);
         if (!snap.moved()) {
             Call inForce = check == null ? call : call.checked(check.call());
-            return asSet(new Asked(inForce, check, null, open, null), snap, features);
+            return asSet(new Asked(call, inForce, check, null, open, null), snap, features);
         }
         Lineup before = of(call, snap.before());
         if (check == null || check.equals(before.check)) {
             return after(before, snap, features, open);
         }
-        return checked(new Asked(call.checked(check.call()), check, null, open, before), snap, features);
+        return checked(new Asked(call, call.checked(check.call()), check, null, open, before), snap, features);
     }
 
     private static Lineup asSet(Asked asked, Snap snap, Features features) {
@@ -102,9 +105,9 @@ public final class Lineup {
         MotionAnswer answer = Seating.answer(before, call, snap, features, binding, open);
         if (answer.kind() == MotionAnswer.Kind.CHECK) {
             Call other = call.checked(answer.roles().get(0));
-            return checked(new Asked(other, null, answer, open, before), snap, features);
+            return checked(new Asked(before.asked, other, null, answer, open, before), snap, features);
         }
-        var asked = new Asked(call, before.check, answer, open, before);
+        var asked = new Asked(before.asked, call, before.check, answer, open, before);
         if (answer.kind() == MotionAnswer.Kind.STAY) {
             return new Lineup(snap, asked, before.sides, before.jobs, features);
         }
@@ -142,7 +145,7 @@ public final class Lineup {
         var binding = new Binding(mirror(sides.call()), mirror(sides.cover()));
         return new Lineup(
                 turned,
-                new Asked(call, check, answer, open, before == null ? null : before.mirror()),
+                new Asked(asked, call, check, answer, open, before == null ? null : before.mirror()),
                 binding,
                 jobs.stream().map(Job::mirror).toList(),
                 Features.of(turned, call.convention()));
@@ -212,6 +215,11 @@ public final class Lineup {
     /** The document that was in force: the call asked for, or the one it checked to. */
     public DocumentRef call() {
         return call.ref();
+    }
+
+    /** The call asked for, whether it is in force or has checked to another. */
+    public Call asked() {
+        return asked;
     }
 
     /** The call in force. */

@@ -3,13 +3,10 @@ package mensch.core.sheet;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.TreeSet;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.Subject;
-import mensch.core.call.CallCheck;
-import mensch.core.call.MotionAnswer;
 import mensch.core.formation.Decided;
 import mensch.core.formation.Man;
 import mensch.core.formation.Notation;
@@ -57,7 +54,7 @@ public final class SheetMaker {
                 Notation.print(lineup.snap()),
                 facts(lineup),
                 movedIn(lineup),
-                answer(lineup).orElse(null),
+                WhenItChanges.done(lineup).orElse(null),
                 offence(lineup),
                 lineup.jobs().stream().map(jobs::row).toList(),
                 gapRows,
@@ -118,13 +115,6 @@ public final class SheetMaker {
     /** What a change of phase changed, as it is told to each man. */
     public List<ChangeRow> changes(Lineup before, Lineup after, Roster roster) {
         return ChangeRows.between(before, after, roster, library);
-    }
-
-    /** What was done about the picture: a check, an answer to motion, if anything. */
-    private static Optional<String> answer(Lineup lineup) {
-        return Optional.ofNullable(lineup.check())
-                .map(CallCheck::words)
-                .or(() -> Optional.ofNullable(lineup.answer()).map(MotionAnswer::words));
     }
 
     private static List<String> facts(Lineup lineup) {

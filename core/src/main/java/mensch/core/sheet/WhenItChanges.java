@@ -2,6 +2,7 @@ package mensch.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import mensch.core.audit.Said;
 import mensch.core.call.Call;
@@ -11,6 +12,7 @@ import mensch.core.convention.House;
 import mensch.core.formation.Feature;
 import mensch.core.front.Role;
 import mensch.core.front.Sits;
+import mensch.core.lineup.Lineup;
 import mensch.core.rung.Clauses;
 import mensch.core.rung.Condition;
 import mensch.core.rung.Where;
@@ -48,6 +50,30 @@ public final class WhenItChanges {
                 .flatMap(answers -> spoken(answers.toList()).stream())
                 .map(WhenItChanges::line)
                 .toList();
+    }
+
+    /**
+     * What was done about the picture in this phase: the check made in it, or the answer to its motion; none when the
+     * call lines up as it is written.
+     */
+    public static Optional<String> done(Lineup lineup) {
+        Lineup before = lineup.before().orElse(null);
+        CallCheck check = lineup.check();
+        if (check != null && (before == null || !check.equals(before.check()))) {
+            var words = new WhenItChanges(lineup.asked());
+            return Optional.of(words.because(check.when(), words.checks(check)));
+        }
+        MotionAnswer answer = lineup.answer();
+        if (before == null || answer == null) {
+            return Optional.empty();
+        }
+        var words = new WhenItChanges(before.inForce());
+        return Optional.of(words.because(answer.when(), words.answers(answer)));
+    }
+
+    private String because(Condition when, String then) {
+        Condition asked = decided(when);
+        return asked.equals(ALWAYS) ? then : then + " (" + said(asked) + ")";
     }
 
     /** The first that holds answers: one whose every case has been answered before never speaks. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import mensch.core.call.Call;
 import mensch.core.library.Library;
+import mensch.core.lineup.Lineup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -48,6 +49,34 @@ class WhenItChangesTest {
                     .as(call.name())
                     .doesNotHaveDuplicates();
         }
+    }
+
+    /** What the board says of a motion is what the card says the call does. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "anvil-fog     | pro-i | trade | all but the corners take their sides anew (an end who trades)",
+                "anvil-drizzle | doubles-gun | jet | bump, each man keeps his seat and reads his rules again",
+            })
+    void whatWasDoneIsSaid(String call, String formation, String motion, String done) {
+        Lineup lineup =
+                Lineup.of(LIBRARY.call(call), LIBRARY.formation(formation).snap(motion, false, "hs m 50 1&10"));
+        assertThat(WhenItChanges.done(lineup)).contains(done);
+        assertThat(WhenItChanges.done(asSet(lineup))).isEmpty();
+    }
+
+    /** A check made before the motion is not what the motion was answered with. */
+    @Test
+    void aCheckIsSaidInThePhaseItIsMadeIn() {
+        Call mist = LIBRARY.call("anvil-mist");
+        Lineup moved = Lineup.of(mist, LIBRARY.formation("empty-3x2").snap("short", false, "hs m 50 1&10"));
+        assertThat(WhenItChanges.done(asSet(moved)).orElseThrow()).startsWith("mike checks to Anvil Drizzle (");
+        assertThat(WhenItChanges.done(moved).orElseThrow()).startsWith("bump");
+    }
+
+    private static Lineup asSet(Lineup lineup) {
+        return lineup.before().map(WhenItChangesTest::asSet).orElse(lineup);
     }
 
     @Test
