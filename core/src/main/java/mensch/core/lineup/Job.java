@@ -116,7 +116,8 @@ public record Job(Role role, Side seat, CoverSeat cover, Before before, After af
         };
     }
 
-    Job mirror() {
+    /** The job of the man who stands there with left and right exchanged. */
+    public Job mirror() {
         return new Job(
                 role,
                 seat.opposite(),

@@ -20,6 +20,11 @@ public record Reaction(Part from, Whose whose, Event on, String said, ReadTable.
         return new Reaction(Part.READS, Whose.KEY, on, "", new ReadTable.Stands());
     }
 
+    /** What everybody knows without being taught it: his run job stands. */
+    public static Reaction stands(Event on) {
+        return notTaught(on);
+    }
+
     /** Whether it is taught, and not only what stands for want of a row. */
     public boolean taught() {
         return from != Part.READS || !said.isEmpty();

@@ -15,6 +15,7 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
@@ -28,6 +29,7 @@ import mensch.core.rung.View;
  */
 public final class Matchup {
     private final Lineup lineup;
+    private final boolean moved;
     private final GapLedger gaps;
     private final AreaLedger areas;
     private final Map<Side, Picture> pictures = new EnumMap<>(Side.class);
@@ -35,10 +37,21 @@ public final class Matchup {
     private final Map<Run, Optional<Blocking>> left = new IdentityHashMap<>();
     private final Map<Run, Optional<Blocking>> right = new IdentityHashMap<>();
 
+    /** Men meet plays where their movement takes them. */
     public Matchup(Lineup lineup) {
+        this(lineup, true);
+    }
+
+    private Matchup(Lineup lineup, boolean moved) {
         this.lineup = lineup;
+        this.moved = moved;
         this.gaps = GapLedger.of(lineup);
         this.areas = AreaLedger.of(lineup);
+    }
+
+    /** Men as they stand at the snap, which is all that the offence can see of them. */
+    public static Matchup atTheSnap(Lineup lineup) {
+        return new Matchup(lineup, false);
     }
 
     public Lineup lineup() {
@@ -54,12 +67,23 @@ public final class Matchup {
     }
 
     private Picture picture(Side play) {
-        return pictures.computeIfAbsent(play, side -> new Picture(lineup, gaps, side));
+        return pictures.computeIfAbsent(play, side -> new Picture(lineup, gaps, side, moved));
     }
 
     /** Small-sided football has no line to block. */
     private boolean line() {
         return !lineup.snap().field().code().flag();
+    }
+
+    /** Whom a man watches, and whether flow to either side is his. */
+    public record Watch(List<Watched> men, boolean allFlow) {}
+
+    /** What a man looks at from the snap on when the play goes to a side. */
+    public Watch watch(Job job, Side play) {
+        Picture picture = picture(play);
+        return picture.stand(job)
+                .map(stand -> new Watch(Watched.by(picture, stand), picture.allFlow(stand)))
+                .orElse(new Watch(List.of(), false));
     }
 
     /** Made once for each run and side: options ask for the blocks of their run again. */

@@ -15,6 +15,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Task;
 import mensch.core.rung.View;
 
 /** A line-up seen along a play side: u is yards toward the play side. Men stand where their movement takes them. */
@@ -51,7 +52,8 @@ final class Picture {
     private final List<Stand> onTheLine;
     private final List<Stand> backers;
 
-    Picture(Lineup lineup, GapLedger gaps, Side play) {
+    /** @param moved whether men stand where their movement takes them, else where they are at the snap */
+    Picture(Lineup lineup, GapLedger gaps, Side play, boolean moved) {
         this.lineup = lineup;
         this.limits = lineup.convention().blocks();
         this.gaps = gaps;
@@ -68,17 +70,17 @@ final class Picture {
         men.addAll(there.surface());
         this.line = List.copyOf(men);
         this.stands = lineup.placed().stream()
-                .map(this::stand)
+                .map(placed -> stand(placed, moved))
                 .sorted(Comparator.comparingDouble(Stand::u))
                 .toList();
         this.onTheLine = findOnTheLine();
         this.backers = findBackers();
     }
 
-    private Stand stand(Lineup.Placed placed) {
+    private Stand stand(Lineup.Placed placed, boolean moved) {
         Job job = placed.job();
         Point at = Optional.ofNullable(job.after().move().orNull())
-                .filter(m -> m.gap() != null)
+                .filter(m -> moved && m.gap() != null)
                 .flatMap(m -> m.goal(lineup.view(job)))
                 .map(goal -> new Point(goal.x(), limits.point().meets()))
                 .orElse(placed.feet());
@@ -95,6 +97,24 @@ final class Picture {
 
     double u(Man man) {
         return play.sign() * man.x();
+    }
+
+    /** The middle man of the front, u: not at the ball when the line is unbalanced. */
+    double middle() {
+        return u(shape.flank(play).middle());
+    }
+
+    /**
+     * Whether flow to either side is his: a deep man between the tackles or in the middle of the field, another man on
+     * the ball.
+     */
+    boolean allFlow(Stand stand) {
+        boolean deep = stand.depth() > limits.level().second();
+        double middle = deep ? u(tackle()) - middle() : limits.alike().headUp();
+        boolean central = deep
+                && stand.job().passTask() instanceof Task.Cover cover
+                && cover.area().central();
+        return central || Math.abs(stand.u() - middle()) <= middle;
     }
 
     Man playEnd() {

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import mensch.core.convention.MessageTimes;
 import mensch.core.event.Message;
 import mensch.core.event.Whose;
@@ -23,10 +22,6 @@ import mensch.core.play.MessageTable;
 import mensch.core.play.MessageTable.Toward;
 import mensch.core.play.Pass;
 import mensch.core.play.Run;
-import mensch.core.rung.Key;
-import mensch.core.rung.Ref;
-import mensch.core.rung.Task;
-import mensch.core.rung.View;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -54,11 +49,8 @@ final class ShownMaker {
     ShownMaker(Picture picture) {
         this.picture = picture;
         this.times = picture.lineup.convention().messages();
-        picture.stands.forEach(stand -> watched.put(stand, watchedBy(stand)));
+        picture.stands.forEach(stand -> watched.put(stand, Watched.by(picture, stand)));
     }
-
-    /** Somebody who is watched; {@code ball} when it is the ball and not the snapper. */
-    private record Watched(Whose whose, Man man, boolean ball) {}
 
     /** Everything a run shows, in the order in which it can be seen. */
     List<Shown> run(Blocking blocking) {
@@ -125,40 +117,6 @@ final class ShownMaker {
             }
         }
         shown.add(new Shown(stand.job(), watched.whose(), watched.man(), message, seconds));
-    }
-
-    private List<Watched> watchedBy(Stand stand) {
-        Key key = stand.job().before().key().orNull();
-        if (key == null) {
-            return List.of();
-        }
-        View view = picture.lineup.view(stand.job());
-        List<Man> ignored =
-                key.ignore().stream().flatMap(r -> view.man(r).stream()).toList();
-        var watched = new ArrayList<Watched>();
-        for (int i = 0; i < key.men().size(); i++) {
-            Whose whose = i == 0 ? Whose.KEY : Whose.SECOND;
-            boolean ball = key.men().get(i).kind() == Ref.Kind.BALL;
-            view.man(key.men().get(i))
-                    .filter(man -> !ignored.contains(man))
-                    .ifPresent(man -> watched.add(new Watched(whose, man, ball)));
-        }
-        if (stand.first() && !watched.isEmpty()) {
-            neighbours(stand, watched.get(0).man()).forEach(m -> watched.add(new Watched(Whose.NEIGHBOUR, m, false)));
-        }
-        return watched;
-    }
-
-    /** The man of the line on the other side of the reader's own gap; both for one who stands head up. */
-    private Stream<Man> neighbours(Stand stand, Man key) {
-        double beside = stand.u() - picture.u(key);
-        boolean headUp = Math.abs(beside) <= picture.limits.alike().headUp();
-        return Stream.of(1, -1)
-                .filter(sign -> headUp || sign * beside > 0)
-                .flatMap(sign -> picture.line.stream()
-                        .filter(m -> m != key && sign * (picture.u(m) - stand.u()) > 0)
-                        .min(Comparator.comparingDouble(m -> Math.abs(picture.u(m) - stand.u())))
-                        .stream());
     }
 
     private boolean back(Man man) {
@@ -270,8 +228,9 @@ final class ShownMaker {
     private Toward toward(Blocking blocking, Stand stand, Man man, Doing doing) {
         double beside = stand.u() - picture.u(man);
         if (doing.on() == stand.job()) {
-            boolean behind = stand.u() - middle() <= picture.limits.alike().headUp()
-                    && beside < -picture.limits.alike().headUp();
+            boolean behind =
+                    stand.u() - picture.middle() <= picture.limits.alike().headUp()
+                            && beside < -picture.limits.alike().headUp();
             return behind ? Toward.CUTS_ME_OFF : Toward.AT_ME;
         }
         if (back(man)) {
@@ -297,15 +256,8 @@ final class ShownMaker {
      * deep man between the tackles or in the middle of the field, another man on the ball.
      */
     private boolean toMe(Stand stand, double u) {
-        double ball = middle();
-        boolean deep = stand.depth() > picture.limits.level().second();
-        double middle = deep
-                ? picture.u(picture.tackle()) - ball
-                : picture.limits.alike().headUp();
-        boolean central = deep
-                && stand.job().passTask() instanceof Task.Cover cover
-                && cover.area().central();
-        return central || Math.abs(stand.u() - ball) <= middle || (stand.u() - ball) * (u - ball) >= 0;
+        double ball = picture.middle();
+        return picture.allFlow(stand) || (stand.u() - ball) * (u - ball) >= 0;
     }
 
     /** Where the backfield goes, with the ball; a counter step shows the other way first, a draw nothing. */
@@ -321,12 +273,7 @@ final class ShownMaker {
 
     /** As far on the other side of the front as the point is on this one, u. */
     private double away(Blocking blocking) {
-        return 2 * middle() - picture.u(blocking.point());
-    }
-
-    /** The middle man of the front, u: not at the ball when the line is unbalanced. */
-    private double middle() {
-        return picture.u(picture.shape.flank(picture.play).middle());
+        return 2 * picture.middle() - picture.u(blocking.point());
     }
 
     private void flow(Stand stand, Watched watched, double u, double seconds) {
@@ -337,7 +284,7 @@ final class ShownMaker {
     private void back(Stand stand, Watched watched, double u, double seconds) {
         if (picture.shape.backs().contains(watched.man())) {
             tell(stand, watched, toMe(stand, u) ? Message.BACK_TO_ME : Message.BACK_AWAY, seconds);
-            if (Math.abs(u - middle()) <= picture.u(picture.tackle()) - middle()) {
+            if (Math.abs(u - picture.middle()) <= picture.u(picture.tackle()) - picture.middle()) {
                 tell(stand, watched, Message.THROUGH_THE_LINE, seconds);
             }
         }

@@ -1,0 +1,68 @@
+package mensch.core.convention;
+
+/**
+ * The snap in motion: bodies, what they hear when, and how they meet; seconds and yards, all <em>model</em>: what each
+ * figure says, its unit, bounds and source stand in figures.yaml.
+ */
+public record SnapModel(
+        Body body,
+        Reaction reaction,
+        Reading reading,
+        Hold hold,
+        Drive drive,
+        Reach reach,
+        Tackle tackle,
+        Runner runner,
+        Pursuit pursuit) {
+
+    /** A quantity that is drawn: half of all draws lie below the median, none outside least and most. */
+    public record Spread(double median, double least, double most) {}
+
+    /** How a body changes its way. */
+    public record Body(
+            double braking, double grip, double arm, double shuffle, double pedal, double starts, double technique) {}
+
+    /** From what can be seen until a man acts on it; once for each thing he is told. */
+    public record Reaction(
+            double touch,
+            double sight,
+            double secondLevel,
+            double safety,
+            double deep,
+            double carries,
+            double hidden,
+            double surprise,
+            double spread) {}
+
+    /** When a man reads his key, after the snap. */
+    public record Reading(double first, double again, double until) {}
+
+    /** How long a block holds, by how hard it is. */
+    public record Hold(Spread easy, Spread fair, Spread hard, Spread space, double beaten) {}
+
+    /** How a blocker moves the man he is on. */
+    public record Drive(
+            double easy, double fair, double hard, double doubled, double lasts, double climbs, double fights) {}
+
+    /** How often a reach block seals a man in, by where it meets him. */
+    public record Reach(double inside, double headUp, double outside, double wide, double wideFrom, double slanting) {}
+
+    /** Getting a carrier down. */
+    public record Tackle(
+            double reach,
+            double engaged,
+            double insideOut,
+            double space,
+            double behind,
+            double oneArm,
+            double second,
+            double near,
+            Spread forward,
+            double broken) {}
+
+    /** What a runner sees and when he makes up his mind. */
+    public record Runner(double sees, double commits, double lane, double cutBack, double bounce, double shifts) {}
+
+    /** Ways to the ball. */
+    public record Pursuit(double leverage, double outside, double depth, double top) {}
+}

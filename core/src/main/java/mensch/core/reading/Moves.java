@@ -1,0 +1,37 @@
+package mensch.core.reading;
+
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Vector;
+
+/**
+ * How a man of the offence moves; play frame, yards and yards a second.
+ *
+ * @param from where he stood at the snap
+ * @param at where he is
+ * @param velocity how he moves now
+ * @param hands on whom he has his hands
+ */
+public record Moves(Point from, Point at, Vector velocity, Hands hands) {
+    /** Whom a man blocks, as the reader sees or feels it. */
+    public enum Hands {
+        NOBODY,
+        READER,
+        ANOTHER
+    }
+
+    /** Yards to the right since the snap. */
+    public double across() {
+        return at.x() - from.x();
+    }
+
+    /** Yards up the field since the snap, negative when he gave ground. */
+    public double up() {
+        return at.y() - from.y();
+    }
+
+    /** Where he crosses the line if he goes on so; where he will be in a second when he does not go up the field. */
+    double crosses() {
+        double seconds = velocity.y() > 0.5 && at.y() < 0 ? Math.min(1.5, -at.y() / velocity.y()) : 1;
+        return at.x() + velocity.x() * seconds;
+    }
+}

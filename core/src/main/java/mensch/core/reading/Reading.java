@@ -1,0 +1,167 @@
+package mensch.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import mensch.core.event.Message;
+
+/**
+ * What a key tells by how it moves. It never knows what the play is called: direction, hands and the neighbours decide
+ * (handbook 3, keys). The nearest word first, then what else it is called; empty when nothing can be told yet.
+ */
+public final class Reading {
+    /** Who has moved less than this has told nothing. */
+    private static final double TELLS = 0.25;
+    /** A step that goes up less than this for each yard across is flat. */
+    private static final double FLAT = 0.3;
+    /** A lineman who is so far from his place along the line has left it. */
+    private static final double LEAVES = 1.3;
+    /** Nearer than this beside his key a man is head up. */
+    private static final double HEAD_UP = 0.2;
+    /** A receiver who has not broken by this depth goes deep. */
+    private static final double DEEP = 8;
+
+    private final Reader reader;
+    private final Moves key;
+    private final List<Moves> neighbours;
+    private final double seconds;
+
+    private Reading(Reader reader, Moves key, List<Moves> neighbours, double seconds) {
+        this.reader = reader;
+        this.key = key;
+        this.neighbours = neighbours;
+        this.seconds = seconds;
+    }
+
+    /**
+     * @param neighbours the men of the line beside the key, those there are
+     * @param seconds after the snap
+     */
+    public static List<Message> of(Reader reader, KeyKind kind, Moves key, List<Moves> neighbours, double seconds) {
+        var reading = new Reading(reader, key, neighbours, seconds);
+        return switch (kind) {
+            case LINE -> reading.line();
+            case BACK -> reading.back();
+            case QUARTERBACK -> reading.quarterback();
+            case RECEIVER -> reading.receiver();
+            case BALL -> reading.ball();
+        };
+    }
+
+    private List<Message> line() {
+        double across = key.across();
+        double up = key.up();
+        boolean touched = key.hands() == Moves.Hands.READER;
+        if (!touched && Math.abs(across) + Math.abs(up) < TELLS) {
+            return List.of();
+        }
+        if (!touched && up < -TELLS / 2 && Math.abs(across) <= -1.5 * up) {
+            return List.of(Message.PASS_SET);
+        }
+        if (!touched && Math.abs(across) > LEAVES && up < FLAT * Math.abs(across)) {
+            return List.of(
+                    Message.PULL,
+                    reader.mine(key.at().x() + across) ? Message.PULL_TO_ME : Message.PULL_AWAY,
+                    Message.RUN);
+        }
+        double beside = reader.feet().x() - key.from().x();
+        double toMe = Math.abs(beside) <= HEAD_UP ? Math.abs(across) : Math.signum(beside) * across;
+        if (touched) {
+            return with(Message.RUN, reader.blockers() > 1 && !flows() ? Message.DOUBLE : onMe(toMe));
+        }
+        if (key.hands() == Moves.Hands.ANOTHER) {
+            return with(Message.RUN, toMe < -TELLS / 2 ? flows() ? Message.CUT_OFF : Message.DOWN : Message.BASE);
+        }
+        boolean past = reader.onTheLine() && key.at().y() > 1.2 || key.at().y() > 2.5;
+        if (past) {
+            return List.of(Message.RELEASE);
+        }
+        if (Math.abs(across) > Math.max(TELLS, up)) {
+            return with(Message.RUN, toMe > 0 ? Message.REACH : flows() ? Message.CUT_OFF : Message.DOWN);
+        }
+        return toMe < -TELLS ? with(Message.RUN, Message.DOWN) : with(Message.RUN, Message.BASE);
+    }
+
+    private Message onMe(double toMe) {
+        boolean sideways = Math.abs(key.across()) > Math.max(TELLS, key.up()) || flows();
+        return !sideways ? Message.BASE : toMe >= 0 ? Message.REACH : Message.CUT_OFF;
+    }
+
+    /** Whether the men beside him step the same way: one moving wall. */
+    private boolean flows() {
+        return !neighbours.isEmpty()
+                && neighbours.stream().allMatch(n -> n.across() * key.across() > 0 && Math.abs(n.across()) > TELLS / 2);
+    }
+
+    private static List<Message> with(Message more, Message first) {
+        return List.of(first, more);
+    }
+
+    private List<Message> back() {
+        if (key.at().y() > 0.5 && key.hands() == Moves.Hands.NOBODY) {
+            return List.of(Message.LEAKS_PAST);
+        }
+        if (key.velocity().length() < 1.5) {
+            return seconds > 0.5 && Math.abs(key.across()) + Math.abs(key.up()) < 1
+                    ? List.of(Message.PASS_SET)
+                    : List.of();
+        }
+        return flow(true);
+    }
+
+    /** Where somebody of the backfield goes. */
+    private List<Message> flow(boolean back) {
+        double crosses = key.crosses();
+        boolean mine = reader.mine(crosses);
+        var messages = new ArrayList<Message>();
+        messages.add(mine ? Message.FLOW_TO_ME : Message.FLOW_AWAY);
+        if (back) {
+            messages.add(mine ? Message.BACK_TO_ME : Message.BACK_AWAY);
+            if (Math.abs(crosses - reader.middle()) <= reader.tackle()) {
+                messages.add(Message.THROUGH_THE_LINE);
+            }
+        }
+        return messages;
+    }
+
+    private List<Message> quarterback() {
+        if (seconds > 1 && Math.abs(key.across()) > 2 && Math.abs(key.velocity().x()) > 2) {
+            return List.of(reader.mine(key.crosses()) ? Message.BOOT_TO_ME : Message.BOOT_AWAY);
+        }
+        return seconds > 0.7 && key.up() < -2 && key.velocity().y() < 0 ? List.of(Message.PASS_SET) : List.of();
+    }
+
+    /** Who watches the ball sees where it is carried, and who has it. */
+    private List<Message> ball() {
+        if (key.velocity().y() < 0 || key.velocity().length() < 1.5) {
+            return List.of();
+        }
+        var messages = new ArrayList<>(List.of(Message.RUN));
+        messages.addAll(flow(false));
+        if (key.at().y() > 0) {
+            messages.add(Message.BALL_CROSSES);
+        }
+        return messages;
+    }
+
+    private List<Message> receiver() {
+        boolean inward = (key.at().x() - reader.middle()) * key.velocity().x() < 0;
+        boolean sideways =
+                Math.abs(key.velocity().x()) > Math.abs(key.velocity().y());
+        if (key.hands() == Moves.Hands.READER) {
+            return List.of(inward && Math.abs(key.across()) > 2 ? Message.CRACK_ON_ME : Message.STALK, Message.RUN);
+        }
+        if (key.hands() == Moves.Hands.ANOTHER) {
+            return List.of(Math.abs(key.across()) > 2 ? Message.CRACK : Message.STALK, Message.RUN);
+        }
+        if (key.up() >= DEEP && key.velocity().y() > 2) {
+            return List.of(Message.RELEASE, Message.BREAKS_DEEP);
+        }
+        if (sideways && key.up() > 1 && key.velocity().length() > 3) {
+            return List.of(Message.RELEASE, Message.BREAKS_UNDER);
+        }
+        if (inward && sideways && key.velocity().length() > 3 && key.up() < 3 && seconds > 0.5) {
+            return List.of(Message.CRACK);
+        }
+        return key.up() > 1.2 ? List.of(Message.RELEASE) : List.of();
+    }
+}

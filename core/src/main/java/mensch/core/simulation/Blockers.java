@@ -1,0 +1,237 @@
+package mensch.core.simulation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import mensch.core.convention.SnapModel;
+import mensch.core.geometry.Point;
+import mensch.core.matchup.Blocking;
+import mensch.core.play.Block;
+import mensch.core.play.Block.LetsGo;
+import mensch.core.play.Block.Meets;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the blockers of a run do from the snap on: each verb's own way to its man as he stood at the snap, then to where
+ * that man is now. Who finds his man gone takes whoever comes into his way, if his verb counts the line; a man told one
+ * defender goes after him.
+ */
+final class Blockers {
+    private static final int NOBODY = -1;
+    /** A blocker comes to the side of his man by so much, yards. */
+    private static final double SIDE = 0.35;
+    /** How far a lineman looks for another man when his own has gone, yards. */
+    private static final double LOOKS = 2.2;
+    /** Who is so far from his lineman has gone out of his way, yards across. */
+    private static final double GONE = 1.6;
+    /** A backer so near makes one of two leave for him, yards. */
+    private static final double COMES = 2.0;
+    /** A corner of his way counts as reached within this, yards. */
+    private static final double CORNER = 0.6;
+    /** A puller's first step, yards across and back. */
+    private static final double OPENS = 0.9;
+    /** A receiver who has nobody to block runs so far up the field, yards. */
+    private static final double CLEARS = 12;
+
+    private final Cast cast;
+    private final Ground ground;
+    private final Contests contests;
+    private final SnapModel model;
+    private final Story story;
+    private final @Nullable Block[] block;
+    private final int[] target;
+    private final int[] then;
+    private final List<List<Point>> ways;
+    private final int[] corner;
+    private final boolean[] works;
+
+    Blockers(Cast cast, Ground ground, Contests contests, SnapModel model, Story story, Blocking blocking) {
+        this.cast = cast;
+        this.ground = ground;
+        this.contests = contests;
+        this.model = model;
+        this.story = story;
+        block = new Block[cast.defence];
+        target = new int[cast.defence];
+        then = new int[cast.defence];
+        corner = new int[cast.defence];
+        works = new boolean[cast.defence];
+        Arrays.fill(target, NOBODY);
+        Arrays.fill(then, NOBODY);
+        ways = new ArrayList<>(Collections.nCopies(cast.defence, List.of()));
+        for (Blocking.Doing doing : blocking.doings()) {
+            int man = cast.of(doing.man());
+            works[man] = doing.does() == Blocking.Does.BLOCKS
+                    || doing.does() == Blocking.Does.CLIMBS
+                    || doing.does() == Blocking.Does.CLEARS_OUT;
+            if (!works[man]) {
+                continue;
+            }
+            block[man] = doing.block() == null ? Block.STALK : doing.block();
+            if (doing.on() != null) {
+                target[man] = cast.of(doing.on());
+                ways.set(man, way(block[man], doing.man().feet(), ground.at(target[man])));
+                corner[man] = 1;
+            }
+            if (doing.then() != null) {
+                then[man] = cast.of(doing.then());
+            }
+        }
+    }
+
+    /** A puller opens at once and runs along behind the line; the drawing's step straight back is the pen's. */
+    private static List<Point> way(Block block, Point from, Point man) {
+        List<Point> drawn = block.wayOnto(from, man, 1);
+        if (!block.pulls() || drawn.size() < 3) {
+            return drawn;
+        }
+        var way = new ArrayList<>(drawn);
+        double opens = Math.signum(man.x() - from.x()) * Math.min(OPENS, Math.abs(man.x() - from.x()));
+        way.set(1, new Point(from.x() + opens, from.y() - OPENS));
+        return List.copyOf(way);
+    }
+
+    boolean works(int man) {
+        return works[man];
+    }
+
+    Block block(int man) {
+        return Objects.requireNonNull(block[man], "only who works has a block");
+    }
+
+    /** Whom he is after, -1 for nobody. */
+    int target(int man) {
+        return target[man];
+    }
+
+    /** Where everybody who works wants to be now. */
+    void aim(int tick, double ballX) {
+        for (int man = 0; man < cast.defence; man++) {
+            if (!works[man]) {
+                continue;
+            }
+            if (contests.engaged(man)) {
+                leaves(man, tick);
+                continue;
+            }
+            counts(man);
+            goesTo(man, ballX);
+        }
+    }
+
+    private void goesTo(int man, double ballX) {
+        if (target[man] == NOBODY) {
+            target[man] = next(man);
+            if (target[man] == NOBODY) {
+                ground.aim(man, ground.x[man], CLEARS, ground.top[man], false);
+                return;
+            }
+        }
+        List<Point> way = ways.get(man);
+        if (corner[man] > 0 && corner[man] < way.size() - 1) {
+            Point to = way.get(corner[man]);
+            if (ground.distance(man, to.x(), to.y()) > CORNER) {
+                ground.aim(man, to.x(), to.y(), ground.top[man], false);
+                return;
+            }
+            corner[man]++;
+        }
+        int his = target[man];
+        boolean outside = switch (block(man).meets()) {
+            case DRIVES_OUT -> false;
+            case SEALS_IN -> true;
+            case AS_HE_STANDS, ON_THE_MOVE, IN_SPACE -> ballX > ground.x[his];
+        };
+        double seconds = Math.min(0.8, ground.distance(man, his) / ground.top[man]);
+        double x = ground.x[his] + ground.vx[his] * seconds + (outside ? SIDE : -SIDE);
+        double y = ground.y[his] + ground.vy[his] * seconds - SIDE;
+        boolean open = block(man).meets() == Meets.IN_SPACE && ground.y[man] > 0.5;
+        // in the open he gets between his man and the ball and waits for him
+        ground.aim(man, x, Math.max(y, ground.y[man] - 0.5), ground.top[man] * (open ? 0.8 : 1), false);
+    }
+
+    /** Of two men on one the second leaves for the next level when the backer comes, or after a while. */
+    private void leaves(int man, int tick) {
+        int his = contests.on[man];
+        int next = then[man];
+        double doubled = contests.doubled(his, tick);
+        if (next == NOBODY || doubled < 0 || block(man).letsGo() != LetsGo.CLIMBS) {
+            return;
+        }
+        if (doubled >= model.drive().climbs() || doubled > 0.4 && ground.distance(man, next) < COMES) {
+            contests.climbs(man, his, tick);
+            target[man] = next;
+            then[man] = NOBODY;
+            story.tell(Happening.What.CLIMBS, man, next, tick, "");
+        }
+    }
+
+    /** A verb that counts the line takes who comes when its man has gone. */
+    private void counts(int man) {
+        int his = target[man];
+        boolean line =
+                block(man).finds().turn() == Block.Turn.LINE && block(man).meets() == Meets.AS_HE_STANDS;
+        if (!line || his == NOBODY || ground.y[his] > 3 || Math.abs(ground.x[his] - ground.x[man]) < GONE) {
+            return;
+        }
+        int other = nearest(man, LOOKS);
+        if (other != NOBODY && other != his && ground.distance(man, other) < ground.distance(man, his) - 0.5) {
+            target[man] = other;
+            corner[man] = 0;
+        }
+    }
+
+    private int next(int man) {
+        boolean stalks = block(man) == Block.STALK;
+        return nearest(man, stalks ? CLEARS : CLEARS / 2);
+    }
+
+    /** The nearest man ahead whom nobody blocks and nobody is after. */
+    private int nearest(int man, double within) {
+        int best = NOBODY;
+        double least = within * within;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            double away = ground.squared(man, d);
+            if (away < least && ground.y[d] > ground.y[man] - 0.5 && !contests.engaged(d) && !wanted(d, man)) {
+                best = d;
+                least = away;
+            }
+        }
+        return best;
+    }
+
+    private boolean wanted(int defender, int but) {
+        for (int man = 0; man < cast.defence; man++) {
+            if (man != but
+                    && works[man]
+                    && target[man] == defender
+                    && !contests.engaged(man)
+                    && ground.squared(man, defender) < ground.squared(but, defender)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whoever is near enough has his hands on his man, or on the man who runs into him. */
+    void meet(int tick, double ballX) {
+        double arm = model.body().arm() * model.body().arm();
+        for (int man = 0; man < cast.defence; man++) {
+            if (!works[man] || !contests.ready(man, tick)) {
+                continue;
+            }
+            int his = target[man];
+            if (his != NOBODY && ground.squared(man, his) <= arm && contests.blockers(his) < 2) {
+                contests.begin(man, his, block(man), ballX, tick);
+            } else if (corner[man] == 0 || corner[man] >= ways.get(man).size() - 1) {
+                int comes = nearest(man, model.body().arm() * 0.85);
+                if (comes != NOBODY) {
+                    target[man] = comes;
+                    contests.begin(man, comes, block(man), ballX, tick);
+                }
+            }
+        }
+    }
+}

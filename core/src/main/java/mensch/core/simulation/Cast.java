@@ -1,0 +1,97 @@
+package mensch.core.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import mensch.core.convention.Speeds;
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.possible.Builds;
+import mensch.core.rung.View;
+
+/** Everybody on the field: the offence first, then the defence. The play goes to the right. */
+final class Cast {
+    final Lineup lineup;
+    final Shape shape;
+    /** Seen from the play side. */
+    final View view;
+
+    final List<Actor> actors;
+    /** The first defender. */
+    final int defence;
+
+    /** @param play the side the play really goes to: men are called as they stand there */
+    Cast(Lineup lineup, Side play) {
+        this.lineup = lineup;
+        this.shape = lineup.features().shape();
+        this.view = lineup.viewFrom(Side.RIGHT);
+        Speeds speeds = lineup.convention().speeds();
+        var all = new ArrayList<Actor>();
+        for (Man man : lineup.snap().formation().men()) {
+            all.add(new Actor(
+                    all.size(),
+                    play == Side.RIGHT ? man.name() : man.mirror().name(),
+                    man,
+                    null,
+                    man.feet(),
+                    Builds.gait(man, shape, speeds),
+                    Builds.size(man, shape),
+                    all.size()));
+        }
+        this.defence = all.size();
+        for (Lineup.Placed placed : lineup.placed()) {
+            Job job = placed.job();
+            all.add(new Actor(
+                    all.size(),
+                    play == Side.RIGHT ? job.id() : job.mirror().id(),
+                    null,
+                    job,
+                    placed.feet(),
+                    Builds.gait(job.role().body(), speeds),
+                    Builds.size(job.role().body()),
+                    // two calls name their men differently: luck goes by where he stands in the line of eleven
+                    1000 + all.size() - defence));
+        }
+        this.actors = List.copyOf(all);
+    }
+
+    int size() {
+        return actors.size();
+    }
+
+    int of(Man man) {
+        for (int i = 0; i < defence; i++) {
+            if (Objects.equals(actors.get(i).man(), man)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException(man.name() + " is not on the field");
+    }
+
+    int of(Job job) {
+        for (int i = defence; i < actors.size(); i++) {
+            Job one = actors.get(i).job();
+            if (one != null && one.id().equals(job.id())) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException(job.words() + " is not on the field");
+    }
+
+    /** @return his place in the list, -1 when nobody is called so */
+    int named(String id) {
+        for (Actor actor : actors) {
+            if (actor.id().equals(id)) {
+                return actor.index();
+            }
+        }
+        return -1;
+    }
+
+    Job job(int defender) {
+        return Objects.requireNonNull(actors.get(defender).job(), "the offence has no jobs");
+    }
+}

@@ -1,0 +1,52 @@
+package mensch.core.simulation;
+
+import java.util.List;
+
+/**
+ * Why the ball got as far as it did, from where it went through back to what made it so.
+ *
+ * @param links the nearest first
+ * @param to what is to blame
+ * @param man who is named, empty for the call
+ */
+public record Cause(List<Link> links, Blame to, String man) {
+    /** Where a cause ends. */
+    public enum Blame {
+        /** Nobody was told to. */
+        CALL("the call: nobody is told to"),
+        /** He was told and could not. */
+        GEOMETRY("where he stands: he could not"),
+        /** He was blocked by a man who got to the ball's side of him. */
+        BLOCK("the block: it was won against him"),
+        /** What he saw sent him elsewhere. */
+        READ("what his key told him"),
+        /** He was there and missed. */
+        TACKLE("a missed tackle"),
+        /** What was put in. */
+        FAULT("the fault put in"),
+        /** Nothing: the play was held. */
+        HELD("held");
+
+        private final String words;
+
+        Blame(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * One step back.
+     *
+     * @param man whom it is about, empty for nobody
+     * @param tick when, ticks of 0.05 s
+     */
+    public record Link(String man, int tick, String said) {}
+
+    public Cause {
+        links = List.copyOf(links);
+    }
+}

@@ -1,0 +1,222 @@
+package mensch.core.simulation;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.GapLedger;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.rung.Gap;
+import mensch.core.rung.Numbers;
+import mensch.core.simulation.Cause.Blame;
+import mensch.core.simulation.Cause.Link;
+import mensch.core.simulation.Happening.What;
+
+/** Walks back from where the ball got through: whose gap it was, whether he was told, knew, came and was free. */
+final class Causes {
+    /** Who is no farther from the ball than this when it crosses was there, yards. */
+    private static final double THERE = 1.5;
+
+    private final Lineup lineup;
+    private final Unfolding snap;
+    private final List<Fault> faults;
+    private final GapLedger gaps;
+    private final List<Link> links = new ArrayList<>();
+
+    private Causes(Lineup lineup, Unfolding snap, List<Fault> faults) {
+        this.lineup = lineup;
+        this.snap = snap;
+        this.faults = faults;
+        this.gaps = GapLedger.of(lineup);
+    }
+
+    /** @param held whether the play gained less than the down asks */
+    static Cause of(Lineup lineup, Unfolding snap, List<Fault> faults, boolean held) {
+        return new Causes(lineup, snap, faults).walk(held);
+    }
+
+    private Cause walk(boolean held) {
+        Optional<Happening> crossing = first(What.LINE_CROSSED);
+        if (crossing.isEmpty()) {
+            return held(snap.tackler().orElse(""));
+        }
+        int tick = crossing.get().tick();
+        Point at = crossing.get().place();
+        Gap gap = gap(at.x(), tick);
+        boolean outside = gap.index() >= Gap.count(flank(gap.side())) - 1;
+        String where = outside ? "outside everybody " + gap.side().words() : "through the " + gap.words();
+        add("", tick, "The ball goes " + where + " at " + seconds(tick) + ".");
+        if (held) {
+            return held(snap.tackler().orElse(""));
+        }
+        List<Job> owners = owners(gap, outside);
+        if (owners.isEmpty()) {
+            String whom = outside ? "is force on that side" : "has the " + gap.words();
+            add("", tick, "Nobody " + whom + ".");
+            return missedOr(Blame.CALL, "", tick);
+        }
+        Job owner = owners.stream()
+                .min(Comparator.comparingDouble(j -> distance(j.id(), at, tick)))
+                .orElseThrow();
+        String job = outside ? "is force there" : "has it";
+        add(
+                owner.id(),
+                tick,
+                owner.words() + " " + job + "; he is " + yards(distance(owner.id(), at, tick)) + " away then.");
+        return owner(owner, at, tick);
+    }
+
+    private Cause owner(Job owner, Point at, int tick) {
+        Optional<Fault> fault =
+                faults.stream().filter(f -> f.man().equals(owner.id())).findFirst();
+        Optional<Happening> block = last(What.CONTACT, owner.id(), tick);
+        block.ifPresent(b -> add(
+                owner.id(),
+                b.tick(),
+                b.who() + " is on him at " + seconds(b.tick()) + " (" + b.said() + ")"
+                        + (sealed(owner.id(), b.tick(), tick) ? " and gets to the ball's side of him." : ".")));
+        boolean loose = block.isPresent()
+                && snap.happenings().stream()
+                        .anyMatch(h -> h.what() == What.SHED
+                                && h.who().equals(owner.id())
+                                && h.tick() >= block.get().tick()
+                                && h.tick() <= tick);
+        Optional<Happening> told = lastTold(owner.id(), tick);
+        told.ifPresent(t -> add(owner.id(), t.tick(), "He acts on \"" + t.said() + "\" at " + seconds(t.tick()) + "."));
+        if (fault.isPresent()) {
+            add(
+                    owner.id(),
+                    0,
+                    "Put in: " + fault.get().kind().words() + " by "
+                            + Numbers.words(fault.get().amount()) + ".");
+            return new Cause(links, Blame.FAULT, owner.id());
+        }
+        if (block.isPresent() && !loose) {
+            return missedOr(Blame.BLOCK, owner.id(), tick);
+        }
+        if (distance(owner.id(), at, tick) <= THERE) {
+            return missedOr(Blame.TACKLE, owner.id(), tick);
+        }
+        return missedOr(told.isPresent() ? Blame.READ : Blame.GEOMETRY, owner.id(), tick);
+    }
+
+    /** Who could have stopped it past the line and did not is said as well; the first cause stays. */
+    private Cause missedOr(Blame blame, String man, int tick) {
+        List<Happening> missed =
+                snap.happenings().stream().filter(h -> h.what() == What.MISSED).toList();
+        missed.forEach(m -> add(
+                m.who(),
+                m.tick(),
+                words(m.who()) + " misses him at " + seconds(m.tick()) + ", "
+                        + yards(m.place().y()) + " down the field."));
+        snap.tackler()
+                .ifPresent(who ->
+                        add(who, snap.ticks() - 1, words(who) + " brings him down after " + yards(snap.gain()) + "."));
+        return new Cause(links, blame, man);
+    }
+
+    private Cause held(String tackler) {
+        if (!tackler.isEmpty()) {
+            boolean free = last(What.CONTACT, tackler, snap.ticks()).isEmpty();
+            add(
+                    tackler,
+                    snap.ticks() - 1,
+                    words(tackler) + " brings him down at " + seconds(snap.ticks() - 1) + " after " + yards(snap.gain())
+                            + (free ? "; nobody blocks him." : "."));
+        }
+        return new Cause(links, Blame.HELD, tackler);
+    }
+
+    private void add(String man, int tick, String said) {
+        links.add(new Link(man, tick, said));
+    }
+
+    private Flank flank(Side side) {
+        return lineup.features().shape().flank(side);
+    }
+
+    /** Between whom the ball crosses: men of the line who have not left it are counted from the middle out. */
+    private Gap gap(double x, int tick) {
+        double middle = at(lineup.features().shape().centre(), tick).x();
+        Side side = x < middle ? Side.LEFT : Side.RIGHT;
+        int inside = 0;
+        List<Man> surface = flank(side).surface();
+        for (int i = 0; i < surface.size(); i++) {
+            Man man = surface.get(i);
+            Point now = at(man, tick);
+            double his = now.y() < 4 && Math.abs(now.x() - man.x()) < 3 ? now.x() : man.x();
+            if (side.sign() * his < side.sign() * x) {
+                inside = i + 1;
+            }
+        }
+        return new Gap(side, inside);
+    }
+
+    private List<Job> owners(Gap gap, boolean outside) {
+        if (outside) {
+            List<Job> forces = gaps.edges().stream()
+                    .filter(e -> e.side() == gap.side())
+                    .flatMap(e -> e.forces().stream())
+                    .toList();
+            if (!forces.isEmpty()) {
+                return forces;
+            }
+        }
+        return gaps.rows().stream()
+                .filter(r -> r.gap().equals(gap))
+                .flatMap(r -> r.owners().isEmpty() ? r.twoGappers().stream() : r.owners().stream())
+                .collect(Collectors.toList());
+    }
+
+    private Point at(Man man, int tick) {
+        return snap.at(snap.men().indexOf(man.name()), tick);
+    }
+
+    private double distance(String id, Point to, int tick) {
+        return snap.at(snap.men().indexOf(id), tick).distance(to);
+    }
+
+    private Optional<Happening> first(What what) {
+        return snap.happenings().stream().filter(h -> h.what() == what).findFirst();
+    }
+
+    /** The last time somebody was blocked before a tick. */
+    private Optional<Happening> last(What what, String whom, int before) {
+        return snap.happenings().stream()
+                .filter(h -> h.what() == what && whom.equals(h.whom()) && h.tick() <= before)
+                .reduce((a, b) -> b);
+    }
+
+    private Optional<Happening> lastTold(String who, int before) {
+        return snap.happenings().stream()
+                .filter(h -> h.what() == What.TOLD && h.who().equals(who) && h.tick() <= before)
+                .reduce((a, b) -> b);
+    }
+
+    private boolean sealed(String who, int from, int to) {
+        return snap.happenings().stream()
+                .anyMatch(h -> h.what() == What.SEALED && h.who().equals(who) && h.tick() >= from && h.tick() <= to);
+    }
+
+    private String words(String id) {
+        return lineup.jobs().stream()
+                .filter(j -> j.id().equals(id))
+                .map(Job::words)
+                .findFirst()
+                .orElse(id);
+    }
+
+    private static String seconds(int tick) {
+        return Numbers.words(Clock.seconds(tick)) + " s";
+    }
+
+    private static String yards(double yards) {
+        return Numbers.tenth(yards) + " yd";
+    }
+}

@@ -1,0 +1,285 @@
+package mensch.core.simulation;
+
+import java.util.Arrays;
+import mensch.core.convention.SnapModel;
+import mensch.core.convention.SnapModel.Spread;
+import mensch.core.play.Block;
+import mensch.core.play.Block.Meets;
+
+/**
+ * Blocks in contact: who has whom, who stands where the ball goes, how long it holds. Position decides first, then
+ * bodies, then a holding time that is drawn; what was thought of the block before the snap is not asked.
+ */
+final class Contests {
+    /** Where a blocked man stands to the ball's way. */
+    enum State {
+        /** His blocker is between him and the ball's way. */
+        SEALED,
+        EVEN,
+        /** He is between his blocker and the ball's way, or has that arm free. */
+        FREE_ARM
+    }
+
+    private static final int NOBODY = -1;
+    /** Two men on a block keep so far apart, yards. */
+    private static final double APART = 0.7;
+    /** How fast a blocker who seals his man gets round him, yards a second. */
+    private static final double ROUNDS = 1.6;
+
+    private final Cast cast;
+    private final Ground ground;
+    private final SnapModel model;
+    private final Luck luck;
+    private final Story story;
+    private final double headUp;
+
+    /** Of a blocker: the man he is on. */
+    final int[] on;
+    /** Of a defender: who is on him, first and second. */
+    final int[] first;
+
+    final int[] second;
+    final State[] state;
+    private final boolean[] ballOutside;
+    private final double[] drive;
+    private final int[] since;
+    private final int[] until;
+    /** Of a blocker: the tick before which he gets on nobody. */
+    private final int[] beaten;
+
+    private final int[] met;
+
+    Contests(Cast cast, Ground ground, SnapModel model, Luck luck, Story story) {
+        this.cast = cast;
+        this.ground = ground;
+        this.model = model;
+        this.luck = luck;
+        this.story = story;
+        this.headUp = cast.lineup.convention().blocks().alike().headUp();
+        int men = cast.size();
+        on = new int[men];
+        first = new int[men];
+        second = new int[men];
+        Arrays.fill(on, NOBODY);
+        Arrays.fill(first, NOBODY);
+        Arrays.fill(second, NOBODY);
+        state = new State[men];
+        Arrays.fill(state, State.EVEN);
+        ballOutside = new boolean[men];
+        drive = new double[men];
+        since = new int[men];
+        until = new int[men];
+        beaten = new int[men];
+        met = new int[men];
+    }
+
+    boolean engaged(int man) {
+        return man < cast.defence ? on[man] != NOBODY : first[man] != NOBODY;
+    }
+
+    /** How many have their hands on him. */
+    int blockers(int defender) {
+        return (first[defender] == NOBODY ? 0 : 1) + (second[defender] == NOBODY ? 0 : 1);
+    }
+
+    boolean ready(int blocker, int tick) {
+        return on[blocker] == NOBODY && tick >= beaten[blocker];
+    }
+
+    /**
+     * A blocker gets his hands on a man.
+     *
+     * @param ballX where the ball goes through, across
+     */
+    void begin(int blocker, int defender, Block block, double ballX, int tick) {
+        on[blocker] = defender;
+        if (first[defender] != NOBODY) {
+            second[defender] = blocker;
+            until[defender] = Math.max(
+                    until[defender], tick + Clock.ticks(hold(model.hold().easy(), defender)));
+            drive[defender] = model.drive().doubled();
+            since[defender] = tick;
+            story.tell(Happening.What.CONTACT, blocker, defender, tick, block.words());
+            return;
+        }
+        first[defender] = blocker;
+        since[defender] = tick;
+        met[defender]++;
+        story.tell(Happening.What.CONTACT, blocker, defender, tick, block.words());
+        boolean outside = switch (block.meets()) {
+            case DRIVES_OUT -> false;
+            case SEALS_IN -> true;
+            case AS_HE_STANDS, ON_THE_MOVE, IN_SPACE -> ballX > ground.x[defender];
+        };
+        ballOutside[defender] = outside;
+        double between = ground.x[blocker]
+                - ground.x[defender]
+                + luck.about(
+                        model.body().technique(), cast.actors.get(defender).luck(), Luck.What.MEETS, met[defender]);
+        double yards = outside ? between : -between;
+        boolean chooses = !outside && (block.meets() == Meets.DRIVES_OUT || block.meets() == Meets.ON_THE_MOVE);
+        boolean open = block.meets() == Meets.IN_SPACE || ground.y[defender] > 6;
+        meet(defender, block, chooses ? Math.abs(yards) : yards, open, tick);
+    }
+
+    private void meet(int defender, Block block, double yards, boolean open, int tick) {
+        boolean reaches =
+                block.finds() == Block.Finds.OVER_OR_NEIGHBOURS || block.finds() == Block.Finds.OVER_OR_PLAY_SIDE;
+        boolean smaller = cast.actors.get(defender).size()
+                        - cast.actors.get(first[defender]).size()
+                >= cast.lineup.convention().blocks().lighterBy();
+        Spread hold;
+        if (open) {
+            state[defender] = State.EVEN;
+            hold = model.hold().space();
+            drive[defender] = 0;
+        } else if (reaches ? sealed(defender, yards) : yards > headUp) {
+            state[defender] = State.SEALED;
+            hold = smaller ? model.hold().fair() : model.hold().easy();
+            drive[defender] = smaller ? model.drive().fair() : model.drive().easy();
+            story.tell(Happening.What.SEALED, defender, first[defender], tick, "");
+        } else if (Math.abs(yards) <= headUp) {
+            state[defender] = State.EVEN;
+            hold = model.hold().fair();
+            drive[defender] = model.drive().fair();
+        } else {
+            state[defender] = State.FREE_ARM;
+            hold = model.hold().hard();
+            drive[defender] = model.drive().hard();
+        }
+        until[defender] = tick + Clock.ticks(hold(hold, defender));
+    }
+
+    /** A blocker who steps to the ball's side gets round a man, or not, by where he meets him. */
+    private boolean sealed(int defender, double yards) {
+        SnapModel.Reach reach = model.reach();
+        double chance = yards > headUp
+                ? reach.inside()
+                : yards >= -headUp ? reach.headUp() : yards > -reach.wideFrom() ? reach.outside() : reach.wide();
+        boolean slants = (ballOutside[defender] ? 1 : -1) * ground.vx[defender] > 1.5;
+        double drawn = luck.of(cast.actors.get(defender).luck(), Luck.What.REACHES, met[defender]);
+        return drawn < chance - (slants ? reach.slanting() : 0);
+    }
+
+    private double hold(Spread spread, int defender) {
+        return luck.of(spread, cast.actors.get(defender).luck(), Luck.What.HOLDS, met[defender]);
+    }
+
+    /** One tick of everybody who is on a block. */
+    void move(int tick) {
+        for (int defender = cast.defence; defender < cast.size(); defender++) {
+            if (first[defender] == NOBODY) {
+                continue;
+            }
+            if (tick >= until[defender]) {
+                shed(defender, tick);
+                continue;
+            }
+            pair(defender, tick);
+        }
+    }
+
+    private void pair(int defender, int tick) {
+        int blocker = first[defender];
+        double dx = ground.x[defender] - ground.x[blocker];
+        double dy = ground.y[defender] - ground.y[blocker];
+        double apart = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
+        double pushed = Clock.seconds(tick - since[defender]) < model.drive().lasts() ? drive[defender] : 0;
+        double side = ballOutside[defender] ? 1 : -1;
+        // two who move one man move him up the field
+        double wayX = second[defender] != NOBODY ? 0.2 * Math.signum(dx) : dx / apart;
+        double wayY = second[defender] != NOBODY ? 1 : dy / apart;
+        double moveX = pushed * wayX;
+        double moveY = pushed * wayY;
+        double wantX = ground.aimX[defender] - ground.x[defender];
+        double wantY = ground.aimY[defender] - ground.y[defender];
+        double want = Math.sqrt(wantX * wantX + wantY * wantY);
+        double fights = state[defender] == State.SEALED
+                ? model.drive().fights() / 4
+                : state[defender] == State.FREE_ARM
+                        ? model.drive().fights() * 1.5
+                        : model.drive().fights();
+        if (want > 0.1) {
+            moveX += fights * wantX / Math.max(want, 1);
+            // nobody walks through the man who blocks him
+            moveY += Math.max(-fights * 0.4, Math.min(fights, fights * wantY / Math.max(want, 1)));
+        }
+        ground.x[defender] += moveX * Clock.TICK;
+        ground.y[defender] += moveY * Clock.TICK;
+        ground.vx[defender] = moveX;
+        ground.vy[defender] = moveY;
+        hold(blocker, defender, moveX, moveY, state[defender] == State.SEALED ? side : 0);
+        if (second[defender] != NOBODY) {
+            hold(second[defender], defender, moveX, moveY, 0);
+        }
+    }
+
+    /** The blocker stays on him; who seals him comes round to the ball's side. */
+    private void hold(int blocker, int defender, double moveX, double moveY, double side) {
+        double dx = ground.x[blocker] - ground.x[defender];
+        double dy = ground.y[blocker] - ground.y[defender];
+        if (side != 0 && side * dx < APART * 0.8) {
+            dx += side * ROUNDS * Clock.TICK;
+        }
+        double apart = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
+        double to = Math.min(apart, APART);
+        double beforeX = ground.x[blocker];
+        double beforeY = ground.y[blocker];
+        double nextX = ground.x[defender] + dx / apart * to;
+        double nextY = ground.y[defender] + dy / apart * to;
+        // hands move a man no faster than he could step
+        double limit = 3.5 * Clock.TICK + Math.abs(moveX) * Clock.TICK + Math.abs(moveY) * Clock.TICK;
+        double wayX = nextX - beforeX;
+        double wayY = nextY - beforeY;
+        double way = Math.sqrt(wayX * wayX + wayY * wayY);
+        double part = way > limit ? limit / way : 1;
+        ground.x[blocker] += wayX * part;
+        ground.y[blocker] += wayY * part;
+        ground.vx[blocker] = wayX * part / Clock.TICK;
+        ground.vy[blocker] = wayY * part / Clock.TICK;
+    }
+
+    private void shed(int defender, int tick) {
+        story.tell(Happening.What.SHED, defender, first[defender], tick, "");
+        beat(first[defender], tick);
+        if (second[defender] != NOBODY) {
+            beat(second[defender], tick);
+        }
+        first[defender] = NOBODY;
+        second[defender] = NOBODY;
+        state[defender] = State.EVEN;
+    }
+
+    private void beat(int blocker, int tick) {
+        on[blocker] = NOBODY;
+        beaten[blocker] = tick + Clock.ticks(model.hold().beaten());
+    }
+
+    /** One of two lets go and is free for the next man. */
+    void climbs(int blocker, int defender, int tick) {
+        if (second[defender] == NOBODY) {
+            return;
+        }
+        if (first[defender] == blocker) {
+            first[defender] = second[defender];
+        }
+        second[defender] = NOBODY;
+        on[blocker] = NOBODY;
+        until[defender] =
+                Math.max(until[defender], tick + Clock.ticks(model.hold().fair().least()));
+        drive[defender] = model.drive().fair();
+    }
+
+    /** How long two have been on one man, seconds; less than nothing when they are not. */
+    double doubled(int defender, int tick) {
+        return second[defender] == NOBODY ? -1 : Clock.seconds(tick - since[defender]);
+    }
+
+    /** Whether a carrier who passes him at this place passes on the side where his arm is free. */
+    boolean armFree(int defender, double ballX) {
+        if (state[defender] != State.SEALED) {
+            return true;
+        }
+        return (ballX > ground.x[defender]) != ballOutside[defender];
+    }
+}

@@ -1,0 +1,324 @@
+package mensch.core.simulation;
+
+import java.util.List;
+import java.util.Optional;
+import mensch.core.convention.SnapModel;
+import mensch.core.formation.Man;
+import mensch.core.formation.Shape.Flank;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
+import mensch.core.rung.FitRole;
+import mensch.core.rung.Gap;
+import mensch.core.rung.Move;
+import mensch.core.rung.Task;
+import mensch.core.rung.View;
+
+/** Where each defender wants to be: by his technique first, by his job once he knows, by the ball once it declares. */
+final class Fits {
+    /** A man on the line takes his gap so far behind it, yards. */
+    private static final double PENETRATES = -0.6;
+    /** A backer fills his gap here. */
+    private static final double FILLS = 0.8;
+    /** Nearer than this to the ball nobody keeps leverage any more. */
+    private static final double CLOSE = 2.0;
+    /** A man has reached where his movement takes him within this. */
+    private static final double REACHED = 0.6;
+    /** A carrier who is through keeps so much of his way across. */
+    private static final double DRIFTS = 0.6;
+    /** From here on a man goes by how the ball moves now, yards; twice as far off by how it will. */
+    private static final double NEAR = 6;
+    /** The second man of a twist waits so long, seconds. */
+    private static final double WAITS = 0.3;
+
+    private final Cast cast;
+    private final Ground ground;
+    private final Contests contests;
+    private final Minds minds;
+    private final SnapModel model;
+    private final Point[] moves;
+    private final int[] movesFrom;
+    private final double[] falseStep;
+
+    Fits(Cast cast, Ground ground, Contests contests, Minds minds, SnapModel model) {
+        this.cast = cast;
+        this.ground = ground;
+        this.contests = contests;
+        this.minds = minds;
+        this.model = model;
+        this.moves = new Point[cast.size()];
+        this.movesFrom = new int[cast.size()];
+        this.falseStep = new double[cast.size()];
+        for (int d = cast.defence; d < cast.size(); d++) {
+            Job job = cast.job(d);
+            Move move = job.after().move().orNull();
+            if (move != null && move.verb() != null && move.verb() != Move.Verb.DROP) {
+                moves[d] = move.goal(view(d)).orElse(null);
+                movesFrom[d] = Clock.ticks(WAITS * Math.max(0, move.order() - 1));
+            }
+        }
+    }
+
+    void falseStep(int defender, double yards) {
+        falseStep[defender] = yards;
+    }
+
+    private View view(int defender) {
+        return cast.lineup.view(cast.job(defender));
+    }
+
+    /**
+     * @param ball who has the ball
+     * @param ballX where it goes through as far as can be told
+     */
+    void aim(int tick, int ball, double ballX) {
+        for (int d = cast.defence; d < cast.size(); d++) {
+            aim(d, tick, ball, ballX);
+        }
+    }
+
+    private void aim(int defender, int tick, int ball, double ballX) {
+        double steps = Clock.seconds(tick - ground.from[defender]);
+        if (falseStep[defender] != 0
+                && steps < 2 * Math.abs(falseStep[defender]) / model.body().shuffle()) {
+            // out and back: as long for each
+            double out = steps < Math.abs(falseStep[defender]) / model.body().shuffle() ? -10 : 10;
+            ground.aim(
+                    defender,
+                    ground.x[defender] + out,
+                    ground.y[defender],
+                    model.body().shuffle(),
+                    false);
+            return;
+        }
+        if (minds.knowsBall(defender, tick)) {
+            pursue(defender, ball, ballX);
+            return;
+        }
+        Point move = moves[defender];
+        if (move != null && tick >= movesFrom[defender]) {
+            boolean there = ground.distance(defender, move.x(), Math.max(move.y(), PENETRATES)) < REACHED
+                    || contests.engaged(defender);
+            if (!there) {
+                ground.aim(defender, move.x(), move.y() + PENETRATES, ground.top[defender], false);
+                return;
+            }
+            moves[defender] = null;
+        }
+        if (minds.passes(defender)) {
+            covers(defender, tick);
+        } else if (minds.knowsRun(defender) || minds.line(defender)) {
+            fit(defender, minds.run(defender), ball, ballX);
+        } else {
+            reads(defender, ball);
+        }
+    }
+
+    /** Before his key has told him anything a backer stands on his toes and slides with the ball a little. */
+    private void reads(int defender, int ball) {
+        double slides = Math.max(
+                -0.5,
+                Math.min(0.5, (ground.x[ball] - cast.actors.get(ball).start().x()) / 3));
+        ground.aim(
+                defender,
+                minds.start(defender).x() + slides,
+                minds.start(defender).y() - 0.3,
+                model.body().shuffle(),
+                true);
+    }
+
+    private void covers(int defender, int tick) {
+        Task pass = cast.job(defender).passTask();
+        Optional<Point> aim = pass.aim(view(defender));
+        if (pass instanceof Task.OnMen on) {
+            Optional<Man> his = view(defender).man(on.men().get(0));
+            if (his.isPresent()) {
+                int man = cast.of(his.get());
+                double cushion = Math.max(1, minds.start(defender).y() - Math.max(0, ground.y[man]) / 2);
+                ground.aim(
+                        defender,
+                        ground.x[man],
+                        Math.max(ground.y[man] + cushion, 1),
+                        ground.y[man] > 4 ? ground.top[defender] : model.body().pedal(),
+                        true);
+                return;
+            }
+        }
+        Point to = aim.orElse(minds.start(defender));
+        // a man over his landmark reads from there and gives ground slowly
+        ground.aim(
+                defender,
+                to.x(),
+                Math.max(to.y(), minds.start(defender).y()),
+                model.body().pedal() * 0.6,
+                true);
+    }
+
+    private void fit(int defender, Task task, int ball, double ballX) {
+        if (task instanceof Task.TwoGap) {
+            twoGaps(defender);
+            return;
+        }
+        if (!(task instanceof Task.Fit fit)) {
+            reads(defender, ball);
+            return;
+        }
+        Side side = fit.side(view(defender));
+        if (fit.role() == null) {
+            gap(defender, fit);
+            return;
+        }
+        role(defender, fit, fit.role(), side, ball, ballX);
+    }
+
+    private void gap(int defender, Task.Fit fit) {
+        double x = fit.gap() == null
+                ? ground.x[defender]
+                : fit.gap().in(view(defender)).map(this::now).orElse(ground.x[defender]);
+        boolean line = minds.line(defender);
+        ground.aim(defender, x, line ? PENETRATES : FILLS, ground.top[defender], !line);
+    }
+
+    /** Where a gap is now, across: between the men who bound it as far as they are still on the line. */
+    private double now(Gap gap) {
+        Flank flank = cast.shape.flank(gap.side());
+        List<Man> surface = flank.surface();
+        int inside = Math.min(gap.index(), Gap.count(flank) - 1);
+        double in = inside == 0
+                ? at(flank.middle())
+                : inside - 1 < surface.size() ? at(surface.get(inside - 1)) : gap.innerX(flank);
+        double out = !gap.last(flank) && inside < surface.size()
+                ? at(surface.get(inside))
+                : in + gap.outerX(flank) - gap.innerX(flank);
+        return (in + out) / 2;
+    }
+
+    /** A man who has left the line for elsewhere bounds his gap where he stood. */
+    private double at(Man man) {
+        int i = cast.of(man);
+        boolean there = Math.abs(ground.y[i]) < 2.5 && Math.abs(ground.x[i] - man.x()) < 2.5;
+        return there ? ground.x[i] : man.x();
+    }
+
+    private void twoGaps(int defender) {
+        ground.aim(defender, ground.x[defender], 0.3, ground.top[defender], false);
+    }
+
+    private void role(int defender, Task.Fit fit, FitRole role, Side side, int ball, double ballX) {
+        int sign = side.sign();
+        double edge = at(cast.shape.flank(side).endMan());
+        double top = ground.top[defender];
+        boolean line = minds.line(defender);
+        SnapModel.Pursuit pursuit = model.pursuit();
+        switch (role) {
+            case FORCE -> {
+                double track = Math.max(sign * ground.x[ball], Math.max(sign * ballX, sign * edge)) + pursuit.outside();
+                ground.aim(defender, sign * track, line ? -0.5 : pursuit.depth(), top, true);
+            }
+            case SPILL -> ground.aim(defender, edge + sign * 0.2, -1.0, top, false);
+            case BOX -> ground.aim(defender, edge + sign * 1.0, -0.8, top, true);
+            case SQUEEZE ->
+                ground.aim(defender, at(cast.shape.flank(side).tackle()) + sign * 0.3, line ? -0.3 : 1, top, true);
+            case ALLEY -> inside(defender, ball, ballX);
+            case CUT_BACK, FOLD -> {
+                double behind =
+                        ballX - Math.signum(ballX - minds.start(defender).x()) * 1.5;
+                ground.aim(defender, behind, line ? -0.3 : 1.2, top * 0.9, true);
+            }
+            case CHASE ->
+                ground.aim(
+                        defender,
+                        ground.x[ball] - Math.signum(ground.x[ball] - ground.x[defender]) * pursuit.outside(),
+                        line ? Math.max(-2, ground.y[ball]) : 1.0,
+                        top * pursuit.top(),
+                        false);
+            case DIVE -> {
+                if (fit.gap() == null) {
+                    ground.aim(defender, ground.x[ball], Math.max(-1, ground.y[ball]), top, false);
+                } else {
+                    gap(defender, fit);
+                }
+            }
+            case QUARTERBACK -> quarterback(defender, sign, edge);
+            case PITCH -> ground.aim(defender, edge + sign * 3, 0.5, top, true);
+        }
+    }
+
+    /** He keeps a yard outside the quarterback, at the line, until that man has shown that he keeps it. */
+    private void quarterback(int defender, int sign, double edge) {
+        ground.aim(defender, edge + sign * 0.8, -0.6, ground.top[defender], true);
+    }
+
+    /**
+     * Inside-out to where he meets the ball: the first place on its way that he reaches no later than it does, or the
+     * last one looked at when there is none.
+     */
+    private void inside(int defender, int ball, double ballX) {
+        double pace = ground.top[defender] * 0.9;
+        double ballPace = Math.max(5.5, ground.speed(ball));
+        // from near he goes by how the ball moves; from far he counts on it to turn up the field and run
+        double far = Math.max(0, Math.min(1, (ground.distance(defender, ball) - NEAR) / NEAR));
+        double runs = Math.max(ground.speed(ball), far * ground.top[ball] * 0.95);
+        double across = (1 - far * (1 - DRIFTS)) * ground.vx[ball];
+        double upfield = Math.max(ground.vy[ball], far * Math.sqrt(Math.max(0, runs * runs - across * across)));
+        double toLine = ground.y[ball] < 0 ? ground.distance(ball, ballX, 0) : 0;
+        double fromX = ground.y[ball] < 0 ? ballX : ground.x[ball];
+        double fromY = Math.max(0, ground.y[ball]);
+        double x = fromX;
+        double y = fromY + 1;
+        for (int i = 1; i < 30; i++) {
+            double on = i * 0.5;
+            double seconds = (toLine + on) / ballPace;
+            if (ground.y[ball] >= 0) {
+                x = ground.x[ball] + across * seconds;
+                y = ground.y[ball] + Math.max(1, upfield) * seconds;
+            } else {
+                y = fromY + on;
+                x = fromX + DRIFTS * ground.vx[ball] * on / ballPace;
+            }
+            if (seconds(defender, x, y, pace) <= seconds) {
+                break;
+            }
+        }
+        double aside = x - ground.x[defender];
+        double leverage = Math.min(model.pursuit().leverage(), Math.abs(aside) / 2);
+        ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], false);
+    }
+
+    /** What a man needs to a place, with what it costs him to turn his speed there. */
+    private double seconds(int defender, double x, double y, double pace) {
+        double dx = x - ground.x[defender];
+        double dy = y - ground.y[defender];
+        double away = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
+        double changeX = pace * dx / away - ground.vx[defender];
+        double changeY = pace * dy / away - ground.vy[defender];
+        double change = Math.sqrt(changeX * changeX + changeY * changeY);
+        return Math.max(0, away - model.tackle().reach() / 2) / pace
+                + change / (2 * model.body().braking());
+    }
+
+    /** To where the carrier will be, with the leverage of his job until he is close. */
+    private void pursue(int defender, int ball, double ballX) {
+        boolean forces = minds.run(defender) instanceof Task.Fit fit && fit.role() == FitRole.FORCE;
+        double away = ground.distance(defender, ball);
+        if (away <= CLOSE) {
+            double seconds = away / ground.top[defender];
+            ground.aim(
+                    defender,
+                    ground.x[ball] + ground.vx[ball] * seconds,
+                    ground.y[ball] + ground.vy[ball] * seconds,
+                    ground.top[defender],
+                    false);
+            return;
+        }
+        inside(defender, ball, ballX);
+        if (forces) {
+            int sign = ((Task.Fit) minds.run(defender)).side(view(defender)).sign();
+            if (sign * (ground.x[defender] - ground.x[ball]) > 0) {
+                double x = Math.max(sign * ground.aimX[defender], sign * ground.x[ball])
+                        + model.pursuit().outside();
+                ground.aim(defender, sign * x, ground.aimY[defender], ground.top[defender], false);
+            }
+        }
+    }
+}

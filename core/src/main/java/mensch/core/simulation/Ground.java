@@ -1,0 +1,140 @@
+package mensch.core.simulation;
+
+import mensch.core.convention.SnapModel;
+import mensch.core.geometry.Point;
+
+/**
+ * Bodies on the ground: where each man is, how fast he moves, and where he wants to be. Speed follows v += (V - v)(1 -
+ * exp(-dt / k)), so that a straight run from rest takes the time of his {@link mensch.core.convention.Gait}; what he
+ * can brake and turn in a tick is bounded. Squared distances; exp only in tables made once.
+ */
+final class Ground {
+    private static final double SLOW = 1.0;
+    private static final double THERE = 0.05;
+
+    final double[] x;
+    final double[] y;
+    final double[] vx;
+    final double[] vy;
+    /** Where he wants to be. */
+    final double[] aimX;
+
+    final double[] aimY;
+    /** How fast he wants to go, yards a second. */
+    final double[] pace;
+    /** Whether he wants to stand there, or to run through. */
+    final boolean[] stops;
+    /** The tick from which he may move. */
+    final int[] from;
+
+    final double[] top;
+    private final double[] build;
+    private final double[] gains;
+    private final double braking;
+    private final double grip;
+    private final int men;
+
+    Ground(Cast cast, SnapModel model, Luck luck) {
+        men = cast.size();
+        x = new double[men];
+        y = new double[men];
+        vx = new double[men];
+        vy = new double[men];
+        aimX = new double[men];
+        aimY = new double[men];
+        pace = new double[men];
+        stops = new boolean[men];
+        from = new int[men];
+        top = new double[men];
+        build = new double[men];
+        gains = new double[men];
+        braking = model.body().braking();
+        grip = model.body().grip() * Clock.TICK;
+        for (Actor actor : cast.actors) {
+            int i = actor.index();
+            x[i] = aimX[i] = actor.start().x();
+            y[i] = aimY[i] = actor.start().y();
+            top[i] = actor.gait().topSpeed();
+            build[i] = actor.gait().build();
+            gains[i] = 1 - Math.exp(-Clock.TICK / build[i]);
+            from[i] = (int) Math.round(
+                    (actor.gait().delay() + luck.about(model.body().starts(), actor.luck(), Luck.What.STARTS, 0))
+                            / Clock.TICK);
+        }
+    }
+
+    Point at(int man) {
+        return new Point(x[man], y[man]);
+    }
+
+    void aim(int man, double toX, double toY, double speed, boolean arrives) {
+        aimX[man] = toX;
+        aimY[man] = toY;
+        pace[man] = Math.min(speed, top[man]);
+        stops[man] = arrives;
+    }
+
+    void stand(int man) {
+        aim(man, x[man], y[man], 0, true);
+    }
+
+    double squared(int a, int b) {
+        double dx = x[a] - x[b];
+        double dy = y[a] - y[b];
+        return dx * dx + dy * dy;
+    }
+
+    double distance(int a, int b) {
+        return Math.sqrt(squared(a, b));
+    }
+
+    double distance(int man, double toX, double toY) {
+        double dx = x[man] - toX;
+        double dy = y[man] - toY;
+        return Math.sqrt(dx * dx + dy * dy);
+    }
+
+    double speed(int man) {
+        return Math.sqrt(vx[man] * vx[man] + vy[man] * vy[man]);
+    }
+
+    /** One tick of a man who is on nobody's block. */
+    void move(int man, int tick) {
+        if (tick < from[man]) {
+            return;
+        }
+        double dx = aimX[man] - x[man];
+        double dy = aimY[man] - y[man];
+        double away = Math.sqrt(dx * dx + dy * dy);
+        double wanted = pace[man];
+        if (stops[man]) {
+            wanted = away < THERE ? 0 : Math.min(wanted, Math.sqrt(2 * braking * away));
+        }
+        double wantX = away < 1e-9 ? 0 : wanted * dx / away;
+        double wantY = away < 1e-9 ? 0 : wanted * dy / away;
+        double now = speed(man);
+        double changeX = (wantX - vx[man]) * gains[man];
+        double changeY = (wantY - vy[man]) * gains[man];
+        if (now > SLOW) {
+            double alongX = vx[man] / now;
+            double alongY = vy[man] / now;
+            double along = changeX * alongX + changeY * alongY;
+            double across = changeY * alongX - changeX * alongY;
+            double lessAlong = Math.max(along, -braking * Clock.TICK);
+            double lessAcross = Math.max(-grip, Math.min(grip, across));
+            changeX = lessAlong * alongX - lessAcross * alongY;
+            changeY = lessAlong * alongY + lessAcross * alongX;
+        }
+        // the way of a tick as the curve of the gait has it, for whatever change of speed was possible
+        double wayX = vx[man] * Clock.TICK + changeX * (Clock.TICK / gains[man] - build[man]);
+        double wayY = vy[man] * Clock.TICK + changeY * (Clock.TICK / gains[man] - build[man]);
+        if (stops[man] && wayX * wayX + wayY * wayY > away * away && away < THERE * 4) {
+            wayX = dx;
+            wayY = dy;
+        }
+        x[man] += wayX;
+        y[man] += wayY;
+        vx[man] += changeX;
+        vy[man] += changeY;
+    }
+}

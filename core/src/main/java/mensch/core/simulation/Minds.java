@@ -1,0 +1,317 @@
+package mensch.core.simulation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import mensch.core.convention.SnapModel;
+import mensch.core.event.Message;
+import mensch.core.event.Whose;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.geometry.Vector;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Reaction;
+import mensch.core.matchup.Matchup;
+import mensch.core.matchup.Watched;
+import mensch.core.reading.KeyKind;
+import mensch.core.reading.Moves;
+import mensch.core.reading.Reader;
+import mensch.core.reading.Reading;
+import mensch.core.rung.Gives;
+import mensch.core.rung.ReadTable;
+import mensch.core.rung.Task;
+
+/**
+ * What each defender knows and what he has been told to do about it. He reads his keys by how they move, acts on what
+ * he is taught after his reaction, and never sees what the play is called.
+ */
+final class Minds {
+    /** A deep man reads from here, yards. */
+    private static final double DEEP = 10;
+
+    private final Cast cast;
+    private final Ground ground;
+    private final Contests contests;
+    private final SnapModel model;
+    private final Luck luck;
+    private final Story story;
+    private final int[] slower;
+    private final int[] reacted;
+    private final List<List<Seen>> watched = new ArrayList<>();
+    private final List<List<Told>> told = new ArrayList<>();
+    private final Task[] run;
+    private final boolean[] knowsRun;
+    private final boolean[] passes;
+    /** When a man acts on where the ball goes through; a large number as long as nobody can tell. */
+    private final int[] ballFrom;
+
+    private final Map<Man, KeyKind> kinds = new IdentityHashMap<>();
+
+    /** Somebody he watches, with what he has shown so far. */
+    private static final class Seen {
+        final Watched by;
+        final int man;
+        final KeyKind kind;
+        final int[] beside;
+        final Reader reader;
+        final EnumSet<Message> shown = EnumSet.noneOf(Message.class);
+
+        Seen(Watched by, int man, KeyKind kind, int[] beside, Reader reader) {
+            this.by = by;
+            this.man = man;
+            this.kind = kind;
+            this.beside = beside;
+            this.reader = reader;
+        }
+    }
+
+    /** What he will act on, and when. */
+    private record Told(int tick, Reaction reaction, Message message) {}
+
+    Minds(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story, Matchup matchup) {
+        this.cast = cast;
+        this.ground = ground;
+        this.contests = contests;
+        this.model = model;
+        this.luck = luck;
+        this.story = story;
+        int men = cast.size();
+        run = new Task[men];
+        knowsRun = new boolean[men];
+        passes = new boolean[men];
+        slower = new int[men];
+        reacted = new int[men];
+        ballFrom = new int[men];
+        Arrays.fill(ballFrom, Integer.MAX_VALUE);
+        for (Actor actor : cast.actors) {
+            int i = actor.index();
+            told.add(new ArrayList<>());
+            Job job = actor.job();
+            if (job == null) {
+                watched.add(List.of());
+                continue;
+            }
+            run[i] = job.runTask();
+            boolean line = onTheLine(i);
+            passes[i] = !line && actor.start().y() > 6 && !(job.passTask() instanceof Task.None);
+            var seen = new ArrayList<Seen>();
+            Matchup.Watch watch = matchup.watch(job, Side.RIGHT);
+            for (Watched by : watch.men()) {
+                seen.add(seen(actor, by, watch.allFlow()));
+            }
+            watched.add(seen);
+        }
+    }
+
+    void slower(int defender, int ticks) {
+        slower[defender] = ticks;
+    }
+
+    private boolean onTheLine(int defender) {
+        return cast.job(defender).role().lineman()
+                || cast.actors.get(defender).start().y()
+                        <= cast.lineup.convention().blocks().level().first();
+    }
+
+    private Seen seen(Actor actor, Watched by, boolean allFlow) {
+        int man = cast.of(by.man());
+        List<Man> line = new ArrayList<>(cast.shape.flank(Side.LEFT).surface());
+        Collections.reverse(line);
+        line.add(cast.shape.centre());
+        line.addAll(cast.shape.flank(Side.RIGHT).surface());
+        int at = line.indexOf(by.man());
+        int[] beside = at < 0
+                ? new int[0]
+                : IntStream.of(at - 1, at + 1)
+                        .filter(i -> i >= 0 && i < line.size())
+                        .map(i -> cast.of(line.get(i)))
+                        .toArray();
+        double middle = cast.shape.centre().x();
+        var reader = new Reader(
+                actor.start(),
+                onTheLine(actor.index()),
+                middle,
+                cast.shape.flank(Side.RIGHT).tackle().x() - middle,
+                allFlow,
+                0);
+        return new Seen(by, man, kind(by, line), beside, reader);
+    }
+
+    private KeyKind kind(Watched by, List<Man> line) {
+        if (by.ball()) {
+            return KeyKind.BALL;
+        }
+        return kinds.computeIfAbsent(by.man(), man -> {
+            if (line.contains(man)) {
+                return KeyKind.LINE;
+            }
+            if (man == cast.shape.quarterback()) {
+                return KeyKind.QUARTERBACK;
+            }
+            return cast.shape.backs().contains(man) ? KeyKind.BACK : KeyKind.RECEIVER;
+        });
+    }
+
+    /** Everybody looks at his keys, and hears what he was told before. */
+    void look(int tick, int ball) {
+        boolean reads = tick >= Clock.ticks(model.reading().first())
+                && tick <= Clock.ticks(model.reading().until())
+                && (tick - Clock.ticks(model.reading().first()))
+                                % Clock.ticks(model.reading().again())
+                        == 0;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            if (reads) {
+                read(d, tick, ball);
+            }
+            hear(d, tick);
+        }
+    }
+
+    private void read(int defender, int tick, int ball) {
+        for (Seen seen : watched.get(defender)) {
+            int man = seen.kind == KeyKind.BALL ? ball : seen.man;
+            var neighbours = new ArrayList<Moves>();
+            for (int beside : seen.beside) {
+                neighbours.add(moves(beside, defender));
+            }
+            Reader reader = new Reader(
+                    seen.reader.feet(),
+                    seen.reader.onTheLine(),
+                    seen.reader.middle(),
+                    seen.reader.tackle(),
+                    seen.reader.central(),
+                    contests.blockers(defender));
+            List<Message> messages =
+                    Reading.of(reader, seen.kind, moves(man, defender), neighbours, Clock.seconds(tick));
+            for (Message message : messages) {
+                if (seen.shown.add(message)) {
+                    shows(defender, seen.by.whose(), seen, message, tick);
+                }
+            }
+        }
+    }
+
+    private Moves moves(int man, int defender) {
+        int on = man < cast.defence ? contests.on[man] : -1;
+        Moves.Hands hands = on < 0 ? Moves.Hands.NOBODY : on == defender ? Moves.Hands.READER : Moves.Hands.ANOTHER;
+        return new Moves(
+                cast.actors.get(man).start(), ground.at(man), new Vector(ground.vx[man], ground.vy[man]), hands);
+    }
+
+    private void shows(int defender, Whose whose, Seen seen, Message message, int tick) {
+        Optional<Reaction> row = cast.job(defender).after().reactions().stream()
+                .filter(r -> r.whose() == whose && r.on().equals(message.shown()) && r.taught())
+                .findFirst();
+        boolean contradicts = seen.shown.stream().anyMatch(message::contradicts);
+        row.ifPresent(reaction -> {
+            story.tell(Happening.What.KEY_SHOWS, defender, seen.man, tick, message.words());
+            told.get(defender)
+                    .add(new Told(
+                            tick
+                                    + ticks(defender, seen.kind == KeyKind.LINE)
+                                    + (contradicts
+                                            ? Clock.ticks(model.reaction().surprise())
+                                            : 0),
+                            reaction,
+                            message));
+        });
+        if (row.isEmpty() && message == Message.RUN && !knowsRun[defender]) {
+            told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.stands(message.shown()), message));
+        }
+    }
+
+    /** Ticks from what he sees to what he does about it. */
+    private int ticks(int defender, boolean line) {
+        long man = cast.actors.get(defender).luck();
+        double more = luck.about(model.reaction().spread(), man, Luck.What.REACTS, reacted[defender]++);
+        return Math.max(1, (int) Math.round((reaction(defender, line) + more) / Clock.TICK)) + slower[defender];
+    }
+
+    private double reaction(int defender, boolean line) {
+        SnapModel.Reaction reaction = model.reaction();
+        if (onTheLine(defender)) {
+            return line && contests.engaged(defender) ? reaction.touch() : reaction.sight();
+        }
+        boolean deep = cast.actors.get(defender).start().y() > DEEP;
+        boolean middle = cast.job(defender).passTask() instanceof Task.Cover cover
+                && cover.area().central();
+        return deep ? middle ? reaction.deep() : reaction.safety() : reaction.secondLevel();
+    }
+
+    private void hear(int defender, int tick) {
+        List<Told> waiting = told.get(defender);
+        for (int i = 0; i < waiting.size(); i++) {
+            Told one = waiting.get(i);
+            if (one.tick() == tick) {
+                act(defender, one, tick);
+            }
+        }
+    }
+
+    private void act(int defender, Told one, int tick) {
+        boolean knew = knowsRun[defender];
+        ReadTable.Reaction orders = one.reaction().orders();
+        if (orders instanceof ReadTable.GoesToPass) {
+            passes[defender] = true;
+        } else if (orders instanceof ReadTable.Stands) {
+            knowsRun[defender] = true;
+            passes[defender] = false;
+        } else if (orders instanceof ReadTable.Becomes becomes) {
+            for (Gives part : becomes.parts()) {
+                if (part instanceof Gives.Run now) {
+                    run[defender] = now.steps().first();
+                    knowsRun[defender] = true;
+                    passes[defender] = false;
+                } else if (part instanceof Gives.Pass) {
+                    passes[defender] = true;
+                }
+            }
+        }
+        if (one.message() != Message.RUN || !knew) {
+            story.tell(Happening.What.TOLD, defender, tick, one.message().words());
+        }
+    }
+
+    /** Everybody can see where the ball goes through; each acts on it after his reaction. */
+    void ballGoes(int tick, boolean crossed) {
+        for (int d = cast.defence; d < cast.size(); d++) {
+            int from = tick + (crossed ? Clock.ticks(model.reaction().carries()) + slower[d] : ticks(d, false));
+            // who plays pass first believes it when the ball is at the line
+            if (crossed || !passes[d]) {
+                ballFrom[d] = Math.min(ballFrom[d], from);
+            }
+        }
+    }
+
+    boolean knowsBall(int defender, int tick) {
+        return tick >= ballFrom[defender];
+    }
+
+    boolean knowsRun(int defender) {
+        return knowsRun[defender];
+    }
+
+    boolean passes(int defender) {
+        return passes[defender];
+    }
+
+    Task run(int defender) {
+        return Objects.requireNonNull(run[defender]);
+    }
+
+    Point start(int defender) {
+        return cast.actors.get(defender).start();
+    }
+
+    boolean line(int defender) {
+        return onTheLine(defender);
+    }
+}

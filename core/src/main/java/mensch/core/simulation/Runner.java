@@ -1,0 +1,189 @@
+package mensch.core.simulation;
+
+import mensch.core.convention.SnapModel;
+import mensch.core.geometry.Side;
+import mensch.core.matchup.Blocking;
+
+/**
+ * The man with the ball: he presses the point, sees lanes as free width at the line, takes one, and runs where he is
+ * longest alone.
+ */
+final class Runner {
+    private static final double STEP = 0.5;
+    /** Where a lane is looked at, yards past the line. */
+    private static final double LINE = 0.8;
+    /** Half a body and half a runner. */
+    private static final double BODY = 0.5;
+    /** Who is not yet at full speed covers so much of it. */
+    private static final double CLOSES = 0.8;
+
+    /** What a change of way costs him for every fifteen degrees, yards. */
+    private static final double TURNS = 0.5;
+
+    private static final double[] SINES = new double[13];
+    private static final double[] COSINES = new double[13];
+
+    static {
+        for (int i = 0; i < SINES.length; i++) {
+            double angle = Math.toRadians(-90 + 15.0 * i);
+            SINES[i] = Math.sin(angle);
+            COSINES[i] = Math.cos(angle);
+        }
+    }
+
+    private final Cast cast;
+    private final Ground ground;
+    private final Contests contests;
+    private final SnapModel model;
+    private final double point;
+    private final double left;
+    private final double right;
+    private double lane;
+    private boolean committed;
+    private int way = 6;
+
+    Runner(Cast cast, Ground ground, Contests contests, SnapModel model, Blocking blocking) {
+        this.cast = cast;
+        this.ground = ground;
+        this.contests = contests;
+        this.model = model;
+        this.point = blocking.point().x();
+        this.lane = point;
+        var field = cast.lineup.snap().field();
+        this.left = field.sidelineX(Side.LEFT);
+        this.right = field.sidelineX(Side.RIGHT);
+    }
+
+    /** Where the ball goes through as far as can be told, across. */
+    double lane() {
+        return lane;
+    }
+
+    /** @return whether he has just made up his mind */
+    boolean aim(int man, int tick) {
+        if (committed && ground.y[man] > LINE) {
+            open(man, tick);
+            return false;
+        }
+        if (!committed && tick % 2 == 0) {
+            lane = best(man);
+        }
+        boolean now = !committed && ground.y[man] > -model.runner().commits();
+        committed |= now;
+        double ahead = committed ? LINE + 2 : 0;
+        // he presses the point before he turns up
+        ground.aim(man, lane, ahead, ground.top[man], false);
+        return now;
+    }
+
+    private double best(int man) {
+        double best = lane;
+        double most = -1e9;
+        int count = (int) ((model.runner().cutBack() + model.runner().bounce()) / STEP) + 1;
+        double from = point - model.runner().cutBack();
+        double run = 0;
+        for (int i = 0; i <= count; i++) {
+            double x = from + i * STEP;
+            boolean free = i < count && x > left + 1 && x < right - 1 && open(man, x);
+            if (free) {
+                run += STEP;
+                continue;
+            }
+            if (run >= model.runner().lane()) {
+                double low = x - run;
+                double high = x - STEP;
+                double at = Math.max(low + STEP / 2, Math.min(high - STEP / 2, point));
+                double worth = Math.min(run, 3) - model.runner().shifts() * Math.abs(at - point);
+                if (worth > most) {
+                    most = worth;
+                    best = at;
+                }
+            }
+            run = 0;
+        }
+        return most > -1e9 ? best : point;
+    }
+
+    private boolean open(int man, double x) {
+        double seconds = ground.distance(man, x, LINE) / Math.max(5, ground.speed(man));
+        for (int i = 0; i < cast.size(); i++) {
+            if (i == man) {
+                continue;
+            }
+            double dx = Math.abs(ground.x[i] - x);
+            if (i < cast.defence) {
+                if (dx < BODY && ground.y[i] > -1 && ground.y[i] < 2.5) {
+                    return false;
+                }
+            } else if (contests.engaged(i)) {
+                double reach = contests.armFree(i, x) ? model.tackle().engaged() + BODY / 2 : BODY;
+                if (dx < reach && ground.y[i] < 3.5) {
+                    return false;
+                }
+            } else {
+                double reach = model.tackle().reach() + ground.top[i] * CLOSES * Math.max(0, seconds - 0.3);
+                if (ground.distance(i, x, LINE) < reach) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** Past the line: the way on which he gets farthest before the first free man is there. */
+    private void open(int man, int tick) {
+        if (tick % 4 == 0) {
+            double most = -1e9;
+            for (int i = 0; i < SINES.length; i++) {
+                double gets = gets(man, SINES[i], COSINES[i]) - TURNS * Math.abs(i - way);
+                if (gets > most) {
+                    most = gets;
+                    way = i;
+                }
+            }
+        }
+        ground.aim(man, ground.x[man] + 5 * SINES[way], ground.y[man] + 5 * COSINES[way], ground.top[man], false);
+    }
+
+    private double gets(int man, double sine, double cosine) {
+        double speed = Math.max(6, ground.top[man] * 0.95);
+        double most = 3.5;
+        double edge = sine > 0
+                ? (right - ground.x[man]) / (sine * speed)
+                : sine < 0 ? (left - ground.x[man]) / (sine * speed) : most;
+        double first = Math.min(most, edge);
+        for (int d = cast.defence; d < cast.size(); d++) {
+            boolean held = contests.engaged(d);
+            double reach = held ? model.tackle().engaged() : model.tackle().reach();
+            double pace = held ? 0.5 : ground.top[d] * model.pursuit().top();
+            first = Math.min(first, meets(man, d, sine * speed, cosine * speed, pace, reach));
+        }
+        return first * cosine * speed;
+    }
+
+    /** Seconds until a man who runs to meet him is in reach; large when he never is. */
+    private double meets(int man, int defender, double vx, double vy, double pace, double reach) {
+        double px = ground.x[man] - ground.x[defender];
+        double py = ground.y[man] - ground.y[defender];
+        // |p + v t| = reach + pace t
+        double a = vx * vx + vy * vy - pace * pace;
+        double b = 2 * (px * vx + py * vy - reach * pace);
+        double c = px * px + py * py - reach * reach;
+        if (c <= 0) {
+            return 0;
+        }
+        double inside = b * b - 4 * a * c;
+        if (Math.abs(a) < 1e-9) {
+            return b < 0 ? -c / b : 99;
+        }
+        if (inside < 0) {
+            return 99;
+        }
+        double root = Math.sqrt(inside);
+        double one = (-b - root) / (2 * a);
+        double other = (-b + root) / (2 * a);
+        double low = Math.min(one, other);
+        double high = Math.max(one, other);
+        return low > 0 ? low : high > 0 ? high : 99;
+    }
+}

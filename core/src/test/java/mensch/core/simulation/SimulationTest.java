@@ -1,0 +1,100 @@
+package mensch.core.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import mensch.core.Snaps;
+import mensch.core.document.RefusedException;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Lineup;
+import mensch.core.play.Run;
+import org.junit.jupiter.api.Test;
+
+/** A snap is a pure function of play, line-up, settings, faults and seed, and stays on the field. */
+class SimulationTest {
+    private static String told(Unfolding snap) {
+        var text = new StringBuilder(String.valueOf(snap.gain()));
+        snap.tracks().forEach(track -> text.append(Arrays.hashCode(track)).append(' '));
+        snap.happenings().forEach(text::append);
+        return text.toString();
+    }
+
+    @Test
+    void theSameSeedIsTheSameSnapInAnyOrderAndThread() {
+        Simulation power = Plays.of("pro-i", "anvil-drizzle", "power");
+        List<String> forward =
+                IntStream.range(0, 200).mapToObj(i -> told(power.snap(i))).toList();
+        List<String> backward = new ArrayList<>(IntStream.range(0, 200)
+                .map(i -> 199 - i)
+                .mapToObj(i -> told(power.snap(i)))
+                .toList());
+        java.util.Collections.reverse(backward);
+        assertThat(backward).isEqualTo(forward);
+        assertThat(IntStream.range(0, 200)
+                        .parallel()
+                        .mapToObj(i -> told(power.snap(i)))
+                        .toList())
+                .isEqualTo(forward);
+    }
+
+    /** A play to the left at the mirrored call is the same snap, every place mirrored. */
+    @Test
+    void aMirroredPlayIsTheMirroredSnap() {
+        Lineup lineup = Plays.lineup("pro-i", Snaps.LIBRARY.call("anvil-fog"), "hs l 30 2&6");
+        Simulation right = Plays.of(lineup, "inside-zone", Side.RIGHT);
+        Simulation left = Plays.of(lineup.mirror(), "inside-zone", Side.LEFT);
+        for (int seed = 0; seed < 50; seed++) {
+            Unfolding one = right.snap(seed);
+            Unfolding other = left.snap(seed);
+            assertThat(other.gain()).isEqualTo(one.gain());
+            for (int man = 0; man < one.men().size(); man++) {
+                for (int tick = 0; tick < one.ticks(); tick++) {
+                    assertThat(other.at(man, tick)).isEqualTo(one.at(man, tick).mirror());
+                }
+            }
+        }
+    }
+
+    /** Every run of the library at three calls from every formation that can run it: nobody is lost. */
+    @Test
+    void nobodyLeavesTheFieldAndNoFigureIsMissing() {
+        for (String call : List.of("anvil-drizzle", "bellows-drizzle", "wedge-ice")) {
+            for (var formation : Snaps.ELEVEN_MAN) {
+                Lineup lineup = Plays.lineup(formation.id(), Snaps.LIBRARY.call(call), "hs l 25 1&10");
+                for (Run run : Snaps.LIBRARY.plays().runs()) {
+                    for (Side play : Side.values()) {
+                        Optional<Simulation> simulation = Simulation.of(lineup, run, play, List.of());
+                        simulation.ifPresent(s -> sound(s.snap(1), call + " " + formation.id() + " " + run.id()));
+                    }
+                }
+            }
+        }
+    }
+
+    private static void sound(Unfolding snap, String what) {
+        assertThat(snap.gain()).as(what).isBetween(-15.0, 25.0);
+        assertThat(snap.ticks()).as(what).isGreaterThan(10);
+        for (float[] track : snap.tracks()) {
+            for (float value : track) {
+                if (!(Math.abs(value) < 80)) {
+                    throw new AssertionError(what + ": " + value);
+                }
+            }
+        }
+    }
+
+    @Test
+    void aFaultOfNobodyIsRefusedWithThoseThereAre() {
+        assertThatThrownBy(() -> Plays.of("pro-i", "anvil-drizzle", "power", Fault.of("sam:late:3")))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("nobody is called \"sam\"")
+                .hasMessageContaining("mike");
+        assertThatThrownBy(() -> Fault.of("will:sleeps:3")).hasMessageContaining("man:kind:amount");
+        assertThatThrownBy(() -> Fault.of("will:late:soon")).hasMessageContaining("is no number");
+    }
+}
