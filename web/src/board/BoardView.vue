@@ -14,6 +14,7 @@ import FieldStage from './FieldStage.vue'
 import { flat } from './findings'
 import JobStrip from './JobStrip.vue'
 import { usePlays } from './playsStore'
+import { useRunning } from './running/runStore'
 import SaveBar from './SaveBar.vue'
 import SnapLine from './SnapLine.vue'
 import { useBoardAddress } from './useBoardAddress'
@@ -25,6 +26,7 @@ const PlaceAsk = defineAsyncComponent(() => import('./PlaceAsk.vue'))
 const board = useBoard()
 const plays = usePlays()
 const hand = useHand()
+const running = useRunning()
 const session = useSession()
 const trouble = useTrouble()
 const { board: answer, sheet, layers, selected, asked, panel, phase, viewFrom } = storeToRefs(board)
@@ -74,6 +76,7 @@ function toStrip(): void {
 function back(): void {
   if (ghost.value) ghost.value = undefined
   else if (asked.value) asked.value = undefined
+  else if (running.on) running.leave()
   else if (panel.value === 'plays' && plays.picked) void plays.pick(undefined)
   else if (panel.value === 'rules' || panel.value === 'plays') toStrip()
   else if (pointed.value) pointed.value = undefined
@@ -108,6 +111,10 @@ const actions = boardActions({
   picked,
   movable: hand.mayNudge,
   moves,
+  runIt: running.go,
+  stepSnap: running.step,
+  mayRun: () => running.may,
+  watches: () => !!running.snap,
   mayMute: () => right.value?.mayMute() ?? false,
   mayAdd: picked,
   mayGoBack: () => board.mayGoBack,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useLists } from '../shell/lists'
 import AnswerSlip from './AnswerSlip.vue'
 import { useHand } from './boardHand'
@@ -12,6 +12,10 @@ import { flat } from './findings'
 import { usePlacing } from './offencePlaced'
 import PlaceOffence from './PlaceOffence.vue'
 import { usePlays } from './playsStore'
+import BallDrawing from './running/BallDrawing.vue'
+import { useRunning } from './running/runStore'
+
+const RunClock = defineAsyncComponent(() => import('./running/RunClock.vue'))
 
 /** The field with what it shows, from where, and what was answered on it. */
 defineProps<{ mayWrite: boolean }>()
@@ -20,6 +24,7 @@ const lists = useLists()
 const plays = usePlays()
 const { placeMan } = usePlacing()
 const hand = useHand()
+const running = useRunning()
 const {
   board: answer,
   sheet,
@@ -39,6 +44,7 @@ const hidden = ref<string[]>([])
 const listed = computed(() => flat(groups.value))
 /** Men on their way are drawn alone: gaps, areas and findings are of the steps. */
 const shown = computed(() => {
+  if (running.picture) return { sheet: running.picture, layers: [], listed: [] }
   if (onTheWay.value) return { sheet: onTheWay.value, layers: [], listed: [] }
   return sheet.value && { sheet: sheet.value, layers: layers.value, listed: listed.value }
 })
@@ -128,7 +134,7 @@ const byHand = computed(() =>
         :placing-man="man"
         :listed="shown.listed"
         :pointed="pointed"
-        :run="panel === 'plays' ? run : undefined"
+        :run="panel === 'plays' && !running.picture ? run : undefined"
         :pass="panel === 'plays' ? pass : undefined"
         @point="pointed = $event"
         @take="man = $event"
@@ -137,7 +143,15 @@ const byHand = computed(() =>
         @ask="asked = $event"
         @hidden="hidden = $event"
         @drop="(job, spot) => (hand.dropped = { job, spot })"
-      />
+      >
+        <template #over="{ drawing }">
+          <BallDrawing
+            v-if="running.picture && running.ball"
+            :ball="running.ball"
+            :drawing="drawing"
+          />
+        </template>
+      </FieldDrawing>
       <AnswerSlip
         v-if="asked && sheet"
         :thing="asked"
@@ -147,6 +161,7 @@ const byHand = computed(() =>
         @pick="hand.pick"
       />
     </div>
+    <RunClock v-if="running.snap" />
     <p
       v-if="sheet"
       class="facts"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue'
 import type { Sheet } from '../api/types'
 import { labelled, next } from './findings'
 import OptionReads from './OptionReads.vue'
@@ -12,6 +12,9 @@ import RushPanel from './RushPanel.vue'
 import TellsPanel from './TellsPanel.vue'
 import UnfitPlays from './UnfitPlays.vue'
 import FaultSaid from '../shell/FaultSaid.vue'
+
+// runs come when one is picked
+const RunIt = defineAsyncComponent(() => import('./running/RunIt.vue'))
 
 /** Everything the offence can run at the line-up in one list; the play picked opens under its line. */
 const props = defineProps<{ lineup: Sheet; selected?: string }>()
@@ -36,6 +39,11 @@ const index = computed(() => [
   ...sections.value.map((s) => ({ id: s.kind, name: s.name, count: s.lines.length })),
   { id: 'rush', name: 'Rush', count: sheet.value?.protections.length ?? 0 },
   { id: 'tells', name: 'Tells', count: 0 },
+])
+/** Whoever can be told to do otherwise: the defence first. */
+const men = computed(() => [
+  ...props.lineup.jobs.map((j) => ({ id: j.id, name: j.name })),
+  ...props.lineup.offence.map((m) => ({ id: m.name, name: m.name })),
 ])
 const isPicked = (l: PlayLine): boolean => same(picked.value, l.play)
 
@@ -138,6 +146,11 @@ defineExpose({ walk, turn })
                 v-if="option"
                 :line="option.line"
                 :jobs="lineup.jobs"
+              />
+              <RunIt
+                v-if="run && !option"
+                :men="men"
+                :selected="selected"
               />
               <RunBlocks
                 v-if="run"

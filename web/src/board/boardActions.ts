@@ -23,6 +23,8 @@ export interface BoardHands {
   walkList: (by: number) => void
   mute: () => void
   showPlays: () => void
+  runIt: () => void
+  stepSnap: (by: number) => void
   addRung: (document?: string) => void
   lineBack: () => void
   undo: () => void
@@ -33,6 +35,10 @@ export interface BoardHands {
   /** Whether there is a before and an after. */
   moves: () => boolean
   mayMute: () => boolean
+  /** Whether the play picked can be run. */
+  mayRun: () => boolean
+  /** Whether a snap is being watched. */
+  watches: () => boolean
   mayAdd: () => boolean
   mayGoBack: () => boolean
   maySave: () => boolean
@@ -76,6 +82,9 @@ export function boardActions(hands: BoardHands): Action[] {
     mutes('mute', 'X', 'Mute the finding pointed at', hands.mute, hands.mayMute),
     lists('plays', 'P', 'Plays against it; again the next kind', hands.showPlays),
     lists('changes', 'C', 'What the motion changed', () => hands.show('changes'), hands.moves),
+    lists('run', 'I', 'Run the run that is picked; play, pause', hands.runIt, hands.mayRun),
+    lists('tick-back', ',', 'The snap a tick back', () => hands.stepSnap(-1), hands.watches),
+    lists('tick-on', '.', 'The snap a tick on', () => hands.stepSnap(1), hands.watches),
     writes('add', 'A', 'Add a rung on top of his ladder', () => hands.addRung(), hands.mayAdd),
     writes('week', 'W', 'Add a rung for this week only', () => hands.addRung(THIS_WEEK), hands.mayAdd),
     rules('undo', 'U', 'Undo', hands.undo),

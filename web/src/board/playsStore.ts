@@ -160,6 +160,8 @@ export const usePlays = defineStore('plays', () => {
     { immediate: true },
   )
   return {
+    painted,
+    there,
     sheet,
     mutes,
     picked,

@@ -7,6 +7,7 @@ import type {
   PartRow,
   PlaybookItem,
   Sheet,
+  SnapRow,
   SnapSheet,
 } from '../api/types'
 
@@ -171,5 +172,29 @@ export function snapSheet(over: Partial<SnapSheet> = {}): SnapSheet {
       revision: 0,
     },
     ...over,
+  }
+}
+/** Three ticks of a run: TB has the ball from QB and is through, the mike comes up. */
+export function snapRow(): SnapRow {
+  const at = { x: 0, y: 0 }
+  return {
+    seed: 3,
+    gain: 1,
+    ticks: 3,
+    secondsPerTick: 0.05,
+    men: ['QB', 'TB', 'mike'],
+    tracks: [
+      [0, -1, 0, -2, 0, -3],
+      [0, -7, 1, -6, 2, 1],
+      [1, 5, 1, 3, 1, 2],
+    ],
+    ball: ['QB', 'TB', 'TB'],
+    events: [
+      { tick: 0, man: 'C', said: 'The ball is snapped.', place: at, main: true },
+      { tick: 1, man: 'mike', said: 'mike sees TB: flow to me.', place: at, main: false },
+      { tick: 1, man: 'TB', said: 'TB has the ball from QB.', place: at, main: true },
+      { tick: 2, man: 'TB', said: 'TB is through the line.', place: at, main: true },
+    ],
+    cause: { blame: 'the block', links: [{ tick: 1, man: 'mike', said: 'FB is on him at 0.05 s (insert).' }] },
   }
 }

@@ -2,6 +2,7 @@ package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -94,6 +95,39 @@ class PlaysTest {
         var unknown = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "moonshot", false));
         assertThat(unknown.status()).isEqualTo(422);
         assertThat(unknown.json().get("detail").asString()).contains("moonshot").contains("inside-zone");
+    }
+
+    /**
+     * A player may run it as well; what is watched is what core runs, and nothing is run that is not asked for rightly.
+     */
+    @Test
+    void aRunIsRunWatchedAndAskedWhatIf(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        JsonNode power =
+                player.post("/api/snap-runs", snapRun("power", "[]", "null")).json();
+        assertThat(power.get("said").asString()).startsWith("Of 200 snaps (model) the offence gains ");
+        assertThat(power.at("/snap/tracks").size()).isEqualTo(22);
+        assertThat(power.at("/snap/seed")).isEqualTo(power.at("/watch/0/seed"));
+        assertThat(power.get("without")).isNull();
+        JsonNode late = player.post(
+                        "/api/snap-runs",
+                        snapRun("power", "[{\"man\": \"nickel\", \"kind\": \"SLOW_READ\", \"amount\": 6}]", "7"))
+                .json();
+        assertThat(late.at("/snap/seed").asInt()).isEqualTo(7);
+        assertThat(late.at("/without/least").asDouble()).isPositive();
+        assertThat(late.at("/without/said").asString()).contains("more on the average");
+        for (String wrong : List.of(
+                snapRun("power", "[{\"man\": \"sam\", \"kind\": \"LATE\", \"amount\": 3}]", "null"),
+                snapRun("triple", "[]", "null"),
+                snapRun("power", "[]", "200"),
+                snapRun("power", "[{\"man\": \"mike\", \"kind\": \"LATE\", \"amount\": 3000}]", "null"))) {
+            assertThat(player.post("/api/snap-runs", wrong).status()).as(wrong).isIn(400, 422);
+        }
+    }
+
+    private static String snapRun(String run, String faults, String seed) {
+        String play = play("pro-i", "anvil-drizzle", run, false);
+        return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": " + seed + "}";
     }
 
     @Test

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -87,6 +88,54 @@ class PlaysIT extends InBrowser {
         page.keyboard().press("f");
         assertThat(panel).containsText("What breaks");
         assertThat(page.locator("svg.field .route")).hasCount(0);
+    }
+
+    /** By keys alone from the list to the moment that broke it; what if changes the range, another board ends it. */
+    @Test
+    void aRunIsRunWatchedTickByTickAndAskedWhatIf(int port) {
+        Page page = chromium.signedIn(port, "lind", "/board?call=anvil-drizzle&formation=pro-i");
+        Locator panel = page.locator(".board aside");
+        assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        panel.getByLabel("Find a play").fill("power right");
+        assertThat(panel.locator(".line")).hasCount(1);
+        panel.locator(".line").click();
+        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
+        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
+        page.keyboard().press("i");
+        assertThat(run).containsText("Of 200 snaps (model)");
+        Locator clock = page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true));
+        assertThat(clock).containsText(Pattern.compile("brings TB down|scores|out of bounds"));
+        Chromium.assertAccessible(page);
+        Locator time = clock.getByLabel("Time of the snap");
+        time.focus();
+        time.press("Home");
+        assertThat(clock.locator(".time")).hasText("0.00 s");
+        String before = mike(page);
+        page.keyboard().press(".");
+        assertThat(clock.locator(".time")).hasText("0.05 s");
+        page.keyboard().press(",");
+        assertThat(clock.locator(".time")).hasText("0.00 s");
+        run.locator("ol").first().getByRole(AriaRole.BUTTON).first().click();
+        assertThat(clock.locator(".time")).not().hasText("0.00 s");
+        org.assertj.core.api.Assertions.assertThat(mike(page)).isNotEqualTo(before);
+        Words.pick(page, "Man", "nickel");
+        Words.pick(page, "What he does", "reads late by");
+        run.locator("input[type=number]").fill("6");
+        run.locator("form button", new Locator.LocatorOptions().setHasText("Run it so"))
+                .click();
+        assertThat(run).containsText("nickel reads late by 6 ticks of 0.05 s");
+        assertThat(run).containsText(Pattern.compile("With it the offence gains .* more on the average"));
+        page.locator(".facts").click();
+        page.keyboard().press("Escape");
+        assertThat(clock).hasCount(0);
+        assertThat(panel.locator(".blocks")).containsText("ball at the line in");
+    }
+
+    /** Where the mike is drawn. */
+    private static String mike(Page page) {
+        return String.valueOf(page.locator("[data-defender=mike]").boundingBox().y);
     }
 
     @Test

@@ -13,12 +13,9 @@ import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Run;
-import mensch.core.simulation.Cause;
+import mensch.core.sheet.SnapRun;
+import mensch.core.sheet.SnapRunMaker;
 import mensch.core.simulation.Fault;
-import mensch.core.simulation.Happening;
-import mensch.core.simulation.Outcome;
-import mensch.core.simulation.Simulation;
-import mensch.core.simulation.Unfolding;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -113,72 +110,50 @@ public final class RunCommand {
         Snap set = Notation.snap(snap);
         Lineup lineup = Lineup.of(library.call(needed("--call")), set);
         String play = needed("--play");
-        Run run = library.plays().runs().stream()
-                .filter(r -> r.id().equals(play))
-                .findFirst()
-                .orElseThrow(() -> new RefusedException("there is no run \"" + play + "\"; there are "
-                        + String.join(
-                                ", ",
-                                library.plays().runs().stream().map(Run::id).toList())));
-        Simulation simulation = Simulation.of(lineup, run, side(), faults)
+        List<String> runs = library.plays().runs().stream().map(Run::id).toList();
+        if (!runs.contains(play)) {
+            throw new RefusedException("there is no run \"" + play + "\"; there are " + String.join(", ", runs));
+        }
+        SnapRun sheet = new SnapRunMaker(library.plays())
+                .of(lineup, play, side(), faults, number("--seeds", SEEDS, 1), seed())
                 .orElseThrow(() -> new RefusedException(
-                        run.name() + " cannot be run from there: " + run.needs().words()));
-        Outcome outcome = Outcome.of(simulation, number("--seeds", SEEDS, 1));
-        Unfolding one = simulation.snap(number("--seed", 0, 0));
-        Cause cause = simulation.cause(one);
+                        play + " cannot be run from there to that side, or is an option, which is not run yet"));
         if (json) {
             out.println(JsonMapper.builder()
                     .build()
                     .writerWithDefaultPrettyPrinter()
-                    .writeValueAsString(Map.of("outcome", outcome, "snap", one, "cause", cause)));
+                    .writeValueAsString(sheet));
         } else {
-            text(out, outcome, one, cause);
+            text(out, sheet);
         }
     }
 
-    private static void text(PrintStream out, Outcome outcome, Unfolding one, Cause cause) {
-        int seeds = outcome.gains().size();
-        out.printf(
-                Locale.ROOT,
-                "Model, %d seeds: mean %.1f yd, half of them between %.1f and %.1f, median %.1f.%n",
-                seeds,
-                outcome.mean(),
-                outcome.quantile(0.25),
-                outcome.quantile(0.75),
-                outcome.quantile(0.5));
-        out.printf(
-                Locale.ROOT,
-                "No gain %.0f %%, 1 to 3 yd %.0f %%, 4 to 9 yd %.0f %%, 10 or 11 yd %.0f %%, 12 yd and more %.0f %%. First down or "
-                        + "score %.0f %%; the call holds in %.0f %%.%n",
-                100 * outcome.stuffed(),
-                100 * outcome.short1to3(),
-                100 * outcome.middle4to9(),
-                100 * outcome.long10to11(),
-                100 * outcome.explosive(),
-                100 * outcome.moves(),
-                100 * outcome.holds());
-        outcome.first().entrySet().stream()
-                .limit(3)
-                .forEach(e ->
-                        out.printf(Locale.ROOT, "%s brings him down in %.0f %%.%n", e.getKey(), 100 * e.getValue()));
-        out.printf(Locale.ROOT, "%nSeed %d%n", one.seed());
-        for (Happening h : one.happenings()) {
+    /** None for a typical snap. */
+    private Long seed() {
+        return words.containsKey("--seed") ? Long.valueOf(number("--seed", 0, 0)) : null;
+    }
+
+    private static void text(PrintStream out, SnapRun sheet) {
+        out.println(sheet.name() + " " + sheet.side().words());
+        out.println(sheet.said());
+        sheet.outcome()
+                .shares()
+                .forEach(s -> out.printf(Locale.ROOT, "  %-15s %3.0f %%%n", s.words(), 100 * s.share()));
+        if (sheet.without() != null) {
+            out.println(sheet.without().said());
+        }
+        SnapRun.SnapRow snap = sheet.snap();
+        out.printf(Locale.ROOT, "%nSeed %d: %.1f yd%n", snap.seed(), snap.gain());
+        for (SnapRun.EventRow event : snap.events()) {
             out.printf(
                     Locale.ROOT,
-                    "  %4.2f s  %s %s%s%s (%.1f, %.1f)%n",
-                    h.seconds(),
-                    h.who(),
-                    h.what().words(),
-                    h.whom() == null ? "" : " " + h.whom(),
-                    h.said().isEmpty() ? "" : ": " + h.said(),
-                    h.place().x(),
-                    h.place().y());
+                    "  %4.2f s  %s (%.1f, %.1f)%n",
+                    event.tick() * snap.secondsPerTick(),
+                    event.said(),
+                    event.place().x(),
+                    event.place().y());
         }
-        out.printf(
-                Locale.ROOT,
-                "  gain %.1f yd%n%nWhy: %s%n",
-                one.gain(),
-                cause.to().words());
-        cause.links().forEach(link -> out.println("  " + link.said()));
+        out.printf("%nWhy: %s%n", snap.cause().blame());
+        snap.cause().links().forEach(link -> out.println("  " + link.said()));
     }
 }

@@ -21,6 +21,9 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.PlaySheet;
 import mensch.core.sheet.PlaySheetMaker;
+import mensch.core.sheet.SnapRun;
+import mensch.core.sheet.SnapRunMaker;
+import mensch.core.simulation.Fault;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -44,6 +47,25 @@ class PlaysController {
             @NotBlank @Size(max = Bounds.NAME) String play,
             boolean left) {}
 
+    /** Something one man does wrong, put in to see what it costs; {@code amount} in ticks of 0.05 s or in yards. */
+    record FaultWords(
+            @NotBlank @Size(max = Bounds.NAME) String man,
+            @NotNull Fault.Kind kind,
+            @Min(-5) @Max(40) double amount) {}
+
+    /**
+     * A run by id, to be run.
+     *
+     * @param seed the snap to be watched; null for a typical one
+     */
+    record SnapRequest(
+            @Valid @NotNull BoardRequest board,
+            @Min(0) @Max(20) int phase,
+            @NotBlank @Size(max = Bounds.NAME) String play,
+            boolean left,
+            @Valid @NotNull @Size(max = 5) List<FaultWords> faults,
+            @Min(0) @Max(SEEDS - 1) @Nullable Long seed) {}
+
     /** A run by id against two calls. */
     record RunCompareRequest(
             @Valid @NotNull SnapWords snap,
@@ -54,6 +76,9 @@ class PlaysController {
 
     /** Blocks of one run against each; null where it cannot be run. */
     record RunComparison(PlaySheet.@Nullable RunSheet first, PlaySheet.@Nullable RunSheet second) {}
+
+    /** How many snaps a range is of. */
+    private static final int SEEDS = 200;
 
     private final Playbook playbook;
     private final CallBook book;
@@ -103,6 +128,22 @@ class PlaysController {
                 sheets(by)
                         .run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
                 request.play());
+    }
+
+    /** One run as it runs: the range over many snaps, one of them to be watched, and why it went so. */
+    @PostMapping("/snap-runs")
+    SnapRun snap(@Valid @RequestBody SnapRequest request, Principal by) {
+        Lineup lineup = calls.lineup(request.board(), request.phase(), by);
+        List<Fault> faults = request.faults().stream()
+                .map(f -> new Fault(f.man(), f.kind(), f.amount()))
+                .toList();
+        return new SnapRunMaker(playbook.plays(by.getName()))
+                .of(lineup, request.play(), side(request.left()), faults, SEEDS, request.seed())
+                .orElseThrow(() -> Problem.refused(
+                        "play-not-run",
+                        request.play()
+                                + " is not run here: the formation cannot run it to that side, or it is an option,"
+                                + " whose quarterback who reads is not run yet; choose another run of the list"));
     }
 
     /** Every route of one pass concept to one side, and who has it. */

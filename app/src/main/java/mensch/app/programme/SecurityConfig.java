@@ -38,6 +38,7 @@ class SecurityConfig {
         "/api/phrases",
         "/api/audits",
         "/api/blockings",
+        "/api/snap-runs",
         "/api/distributions",
         "/api/options",
         "/api/blocking-comparisons",

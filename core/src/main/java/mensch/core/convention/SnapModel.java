@@ -57,6 +57,8 @@ public record SnapModel(
             double oneArm,
             double second,
             double near,
+            double dive,
+            double lunges,
             Spread forward,
             double broken) {}
 

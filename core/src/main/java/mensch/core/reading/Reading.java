@@ -13,6 +13,8 @@ public final class Reading {
     private static final double TELLS = 0.25;
     /** A step that goes up less than this for each yard across is flat. */
     private static final double FLAT = 0.3;
+    /** Who sets to protect goes back, and no farther across than this for each yard. */
+    private static final double SETS = 1.0;
     /** A lineman who is so far from his place along the line has left it. */
     private static final double LEAVES = 1.3;
     /** Nearer than this beside his key a man is head up. */
@@ -54,7 +56,7 @@ public final class Reading {
         if (!touched && Math.abs(across) + Math.abs(up) < TELLS) {
             return List.of();
         }
-        if (!touched && up < -TELLS / 2 && Math.abs(across) <= -1.5 * up) {
+        if (!touched && up < -TELLS / 2 && Math.abs(across) <= -SETS * up) {
             return List.of(Message.PASS_SET);
         }
         if (!touched && Math.abs(across) > LEAVES && up < FLAT * Math.abs(across)) {

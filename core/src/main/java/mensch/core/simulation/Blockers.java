@@ -89,7 +89,7 @@ final class Blockers {
         }
         var way = new ArrayList<>(drawn);
         double opens = Math.signum(man.x() - from.x()) * Math.min(OPENS, Math.abs(man.x() - from.x()));
-        way.set(1, new Point(from.x() + opens, from.y() - OPENS));
+        way.set(1, new Point(from.x() + opens, from.y() - OPENS / 2));
         return List.copyOf(way);
     }
 

@@ -281,8 +281,12 @@ final class Fits {
             }
         }
         double aside = x - ground.x[defender];
-        double leverage = Math.min(model.pursuit().leverage(), Math.abs(aside) / 2);
-        ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], false);
+        double away = ground.distance(defender, ball);
+        double leverage = Math.min(model.pursuit().leverage(), Math.abs(aside) / 2)
+                * Math.max(0, Math.min(1, (away - CLOSE) / CLOSE));
+        // who stands before the ball comes to balance there; who chases runs through
+        boolean before = ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1;
+        ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], before);
     }
 
     /** What a man needs to a place, with what it costs him to turn his speed there. */
@@ -302,7 +306,7 @@ final class Fits {
         boolean forces = minds.run(defender) instanceof Task.Fit fit && fit.role() == FitRole.FORCE;
         double away = ground.distance(defender, ball);
         if (away <= CLOSE) {
-            double seconds = away / ground.top[defender];
+            double seconds = away / ground.top[defender] + 0.1;
             ground.aim(
                     defender,
                     ground.x[ball] + ground.vx[ball] * seconds,

@@ -280,6 +280,17 @@ final class Minds {
         }
     }
 
+    /** Everybody can see that the ball is handed off; whoever does not run with a man is on the run from then on. */
+    void handedOff(int tick) {
+        for (int d = cast.defence; d < cast.size(); d++) {
+            boolean runs = cast.job(d).passTask() instanceof Task.OnMen && passes[d];
+            if (!runs && !(knowsRun[d] && !passes[d])) {
+                int from = tick + ticks(d, false) + Clock.ticks(model.reaction().hidden());
+                told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown()), Message.RUN));
+            }
+        }
+    }
+
     /** Everybody can see where the ball goes through; each acts on it after his reaction. */
     void ballGoes(int tick, boolean crossed) {
         for (int d = cast.defence; d < cast.size(); d++) {

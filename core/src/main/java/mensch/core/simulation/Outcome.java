@@ -1,6 +1,6 @@
 package mensch.core.simulation;
 
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,11 +13,12 @@ import mensch.core.field.Situation;
  * What comes of a play over many seeds: a range of the model, never one truth.
  *
  * @param gains yards of each seed, least first
+ * @param seeds the seeds in the order of their gains
  * @param holds share of seeds in which the play gains less than the down asks
  * @param moves share in which it is a first down or a score
  * @param first who brings the ball down, the most frequent first, with his share
  */
-public record Outcome(List<Double> gains, double holds, double moves, Map<String, Double> first) {
+public record Outcome(List<Double> gains, List<Long> seeds, double holds, double moves, Map<String, Double> first) {
     /** A play is explosive from here on, yards. */
     private static final int EXPLOSIVE = 12;
     /** Of the normal distribution, for an interval that holds the mean 95 times of 100. */
@@ -25,29 +26,36 @@ public record Outcome(List<Double> gains, double holds, double moves, Map<String
 
     public Outcome {
         gains = List.copyOf(gains);
+        seeds = List.copyOf(seeds);
     }
+
+    private record Drawn(long seed, double gain) {}
 
     /** @param seeds at least one */
     public static Outcome of(Simulation simulation, int seeds) {
-        double[] gains = new double[seeds];
+        var drawn = new ArrayList<Drawn>();
         int holds = 0;
         int moves = 0;
         var first = new LinkedHashMap<String, Double>();
         Situation situation = simulation.situation();
         for (int seed = 0; seed < seeds; seed++) {
             Unfolding snap = simulation.snap(seed);
-            gains[seed] = snap.gain();
+            drawn.add(new Drawn(seed, snap.gain()));
             holds += held(snap, situation, simulation.yardsToGoal()) ? 1 : 0;
             moves += snap.scores() || snap.gain() >= situation.distance() ? 1 : 0;
             snap.tackler().ifPresent(who -> first.merge(who, 1.0 / seeds, Double::sum));
         }
-        Arrays.sort(gains);
+        drawn.sort(Comparator.comparingDouble(Drawn::gain).thenComparingLong(Drawn::seed));
         Map<String, Double> ordered = first.entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue(Comparator.reverseOrder())
                         .thenComparing(Map.Entry.comparingByKey()))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
         return new Outcome(
-                Arrays.stream(gains).boxed().toList(), (double) holds / seeds, (double) moves / seeds, ordered);
+                drawn.stream().map(Drawn::gain).toList(),
+                drawn.stream().map(Drawn::seed).toList(),
+                (double) holds / seeds,
+                (double) moves / seeds,
+                ordered);
     }
 
     /**
@@ -71,6 +79,20 @@ public record Outcome(List<Double> gains, double holds, double moves, Map<String
     /** Yards that a part of the seeds does not reach; the median at 0.5. */
     public double quantile(double part) {
         return gains.get((int) Math.min(gains.size() - 1, Math.floor(part * gains.size())));
+    }
+
+    /** A snap that is like most: half of the others gain less. */
+    public long typical() {
+        return seeds.get(seeds.size() / 2);
+    }
+
+    /** The snap on which the offence gains most. */
+    public long most() {
+        return seeds.get(seeds.size() - 1);
+    }
+
+    public long least() {
+        return seeds.get(0);
     }
 
     /** Share of no gain or a loss. */

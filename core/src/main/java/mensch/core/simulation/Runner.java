@@ -14,11 +14,13 @@ final class Runner {
     private static final double LINE = 0.8;
     /** Half a body and half a runner. */
     private static final double BODY = 0.5;
+    /** He looks anew every so many ticks. */
+    private static final int LOOKS = 5;
     /** Who is not yet at full speed covers so much of it. */
     private static final double CLOSES = 0.8;
 
     /** What a change of way costs him for every fifteen degrees, yards. */
-    private static final double TURNS = 0.5;
+    private static final double TURNS = 0.7;
 
     private static final double[] SINES = new double[13];
     private static final double[] COSINES = new double[13];
@@ -132,7 +134,7 @@ final class Runner {
 
     /** Past the line: the way on which he gets farthest before the first free man is there. */
     private void open(int man, int tick) {
-        if (tick % 4 == 0) {
+        if (tick % LOOKS == 0) {
             double most = -1e9;
             for (int i = 0; i < SINES.length; i++) {
                 double gets = gets(man, SINES[i], COSINES[i]) - TURNS * Math.abs(i - way);

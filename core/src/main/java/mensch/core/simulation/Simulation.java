@@ -55,8 +55,15 @@ public final class Simulation {
         }
     }
 
-    /** None when the formation cannot run it to that side. */
+    /**
+     * None when the formation cannot run it to that side, and for an option: a quarterback who reads is not run yet.
+     *
+     * @throws RefusedException when a fault names nobody who is there
+     */
     public static Optional<Simulation> of(Lineup lineup, Run run, Side play, List<Fault> faults) {
+        if (run.option()) {
+            return Optional.empty();
+        }
         Lineup seen = play == Side.RIGHT ? lineup : lineup.mirror();
         Matchup matchup = Matchup.atTheSnap(seen);
         return matchup.blocking(run, Side.RIGHT).map(b -> new Simulation(play, lineup, matchup, run, b, faults));
@@ -240,6 +247,7 @@ public final class Simulation {
             if (near || tick >= meshTick + Clock.ticks(LATE)) {
                 story.tell(Happening.What.HANDED_OFF, carrier, quarterback, tick, "");
                 ball = carrier;
+                minds.handedOff(tick);
             }
         }
 

@@ -4,6 +4,9 @@ import mensch.core.convention.SnapModel;
 
 /** Who gets the carrier down: by reach, angle and closing speed, then drawn. */
 final class Tackles {
+    /** Who runs so fast can throw himself at a carrier, yards a second. */
+    private static final double DIVES = 4;
+
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -31,12 +34,20 @@ final class Tackles {
                 continue;
             }
             boolean held = contests.engaged(d);
-            double reach = held ? model.tackle().engaged() : model.tackle().reach();
+            boolean dives = !held && ground.speed(d) > DIVES;
+            double reach = held
+                    ? model.tackle().engaged()
+                    : dives ? model.tackle().dive() : model.tackle().reach();
             if (ground.squared(d, ball) > reach * reach || held && !contests.armFree(d, ground.x[ball])) {
                 continue;
             }
+            boolean lunges = ground.squared(d, ball)
+                    > model.tackle().reach() * model.tackle().reach();
+            if (lunges && !closest(d, ball)) {
+                continue;
+            }
             double drawn = luck.of(cast.actors.get(d).luck(), Luck.What.TACKLES, tries[d]++);
-            if (drawn < chance(d, ball, held)) {
+            if (drawn < (lunges ? model.tackle().lunges() : chance(d, ball, held))) {
                 return d;
             }
             again[d] = tick + Clock.ticks(model.tackle().broken());
@@ -50,6 +61,13 @@ final class Tackles {
             story.tell(Happening.What.MISSED, d, ball, tick, held ? "one arm" : "");
         }
         return -1;
+    }
+
+    /** Whether he comes no nearer: who still gains on the carrier does not dive. */
+    private boolean closest(int defender, int ball) {
+        double dx = ground.x[ball] - ground.x[defender];
+        double dy = ground.y[ball] - ground.y[defender];
+        return dx * (ground.vx[ball] - ground.vx[defender]) + dy * (ground.vy[ball] - ground.vy[defender]) >= 0;
     }
 
     private double chance(int defender, int ball, boolean held) {

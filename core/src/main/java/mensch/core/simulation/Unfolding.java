@@ -13,6 +13,9 @@ import mensch.core.geometry.Point;
  */
 public record Unfolding(
         long seed, List<String> men, List<float[]> tracks, List<Happening> happenings, double gain, boolean scores) {
+    /** The clock of tracks and happenings. */
+    public static final double TICK_SECONDS = Clock.TICK;
+
     public int ticks() {
         return tracks.get(0).length / 2;
     }

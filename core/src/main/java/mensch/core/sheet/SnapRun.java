@@ -1,0 +1,88 @@
+package mensch.core.sheet;
+
+import java.util.List;
+import mensch.core.geometry.Side;
+import mensch.core.sheet.Sheet.Spot;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A run as it ran: what comes of it over many seeds, and one snap of them to be watched.
+ *
+ * @param said the outcome in a sentence
+ * @param watch snaps worth watching
+ * @param without what the faults put in change; null when none are
+ */
+public record SnapRun(
+        String play,
+        String name,
+        Side side,
+        OutcomeRow outcome,
+        String said,
+        List<WatchRow> watch,
+        SnapRow snap,
+        @Nullable ChangeOfGain without) {
+
+    /**
+     * Yards over the seeds; all <em>model</em>.
+     *
+     * @param low a quarter gains less
+     * @param high a quarter gains more
+     * @param shares how often so much, in their order
+     * @param holds share in which the call holds for this down
+     * @param moves share of a first down or a score
+     */
+    public record OutcomeRow(
+            int seeds,
+            double mean,
+            double median,
+            double low,
+            double high,
+            List<ShareRow> shares,
+            double holds,
+            double moves) {}
+
+    /** A part of the seeds, 0 to 1. */
+    public record ShareRow(String words, double share) {}
+
+    /** A seed with what makes it worth watching. */
+    public record WatchRow(long seed, String words, double gain) {}
+
+    /**
+     * One snap.
+     *
+     * @param secondsPerTick the clock of its tracks and events
+     * @param men ids as the line-up has them, offence first
+     * @param tracks for each man x and y of every tick in turn, yards
+     * @param ball the man who has it, at every tick
+     */
+    public record SnapRow(
+            long seed,
+            double gain,
+            int ticks,
+            double secondsPerTick,
+            List<String> men,
+            List<List<Float>> tracks,
+            List<String> ball,
+            List<EventRow> events,
+            CauseRow cause) {}
+
+    /**
+     * Something that happened.
+     *
+     * @param main whether it is told without being asked for: not what each man sees and hears
+     */
+    public record EventRow(int tick, String man, String said, Spot place, boolean main) {}
+
+    /** Why it went so: the nearest link first. */
+    public record CauseRow(String blame, List<LinkRow> links) {}
+
+    /** @param man whom it is about, empty for nobody */
+    public record LinkRow(int tick, String man, String said) {}
+
+    /**
+     * What changed on the mean, yards, with the interval that holds the difference 95 times of 100.
+     *
+     * @param said in a sentence
+     */
+    public record ChangeOfGain(double mean, double least, double most, String said) {}
+}

@@ -1,0 +1,62 @@
+package mensch.core.sheet;
+
+import static mensch.core.Snaps.LIBRARY;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import mensch.core.formation.Notation;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.Lineup;
+import mensch.core.simulation.Fault;
+import org.junit.jupiter.api.Test;
+
+/** A run on paper: the words that explain it are made here. */
+class SnapRunTest {
+    private static final Lineup DRIZZLE = Lineup.of(
+            LIBRARY.call("anvil-drizzle"),
+            Notation.place(LIBRARY.formation("pro-i").formation(), "hs m 50 1&10"));
+    private final SnapRunMaker maker = new SnapRunMaker(LIBRARY.plays());
+
+    @Test
+    void aRunSaysWhatComesOfItAndShowsATypicalSnap() {
+        SnapRun power =
+                maker.of(DRIZZLE, "power", Side.RIGHT, List.of(), 50, null).orElseThrow();
+        assertThat(power.said())
+                .startsWith("Of 50 snaps (model) the offence gains ")
+                .contains("the call holds in ");
+        assertThat(power.outcome().shares().stream()
+                        .mapToDouble(SnapRun.ShareRow::share)
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+        assertThat(power.snap().gain()).isEqualTo(power.watch().get(0).gain());
+        assertThat(power.without()).isNull();
+        SnapRun.SnapRow snap = power.snap();
+        assertThat(snap.men()).hasSize(22).contains("TB", "mike");
+        assertThat(snap.tracks()).allMatch(track -> track.size() == 2 * snap.ticks());
+        assertThat(snap.ball()).hasSize(snap.ticks()).startsWith("QB").endsWith("TB");
+        assertThat(snap.events())
+                .anyMatch(e -> e.main() && e.said().equals("TB has the ball from QB."))
+                .anyMatch(e -> !e.main() && e.said().startsWith("mike sees "));
+    }
+
+    @Test
+    void whatIsPutInIsHeldAgainstThePlayWithoutIt() {
+        SnapRun late = maker.of(DRIZZLE, "power", Side.RIGHT, List.of(Fault.of("nickel:slow read:6")), 200, null)
+                .orElseThrow();
+        assertThat(late.without().said())
+                .startsWith("With it the offence gains ")
+                .contains("more on the average");
+        assertThat(late.without().least()).isPositive();
+    }
+
+    @Test
+    void aSnapIsWatchedBySeedAndAnOptionIsNotRun() {
+        SnapRun seventh =
+                maker.of(DRIZZLE, "power", Side.LEFT, List.of(), 20, 7L).orElseThrow();
+        assertThat(seventh.snap().seed()).isEqualTo(7);
+        assertThat(maker.of(DRIZZLE, "triple", Side.RIGHT, List.of(), 20, null)).isEmpty();
+        assertThat(maker.of(DRIZZLE, "no-such-run", Side.RIGHT, List.of(), 20, null))
+                .isEmpty();
+    }
+}

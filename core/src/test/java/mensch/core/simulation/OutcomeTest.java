@@ -1,0 +1,65 @@
+package mensch.core.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import mensch.core.field.Situation;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Ranges, shares and differences are arithmetic that can be checked by hand. */
+class OutcomeTest {
+    private static Outcome of(Double... gains) {
+        List<Long> seeds =
+                java.util.stream.LongStream.range(0, gains.length).boxed().toList();
+        return new Outcome(List.of(gains), seeds, 0, 0, Map.of());
+    }
+
+    @Test
+    void sharesAreOfWholeYardsAndSumToOne() {
+        Outcome outcome = of(-2.0, 0.4, 0.6, 3.4, 4.0, 9.4, 10.0, 11.4, 12.0, 40.0);
+        assertThat(outcome.stuffed()).isEqualTo(0.2);
+        assertThat(outcome.short1to3()).isEqualTo(0.2);
+        assertThat(outcome.middle4to9()).isEqualTo(0.2);
+        assertThat(outcome.long10to11()).isEqualTo(0.2);
+        assertThat(outcome.explosive()).isEqualTo(0.2);
+        assertThat(outcome.mean()).isCloseTo(8.92, within(1e-9));
+        assertThat(outcome.quantile(0.5)).isEqualTo(9.4);
+        assertThat(List.of(outcome.least(), outcome.typical(), outcome.most())).containsExactly(0L, 5L, 9L);
+    }
+
+    @Test
+    void aDifferenceIsClearWhenItsIntervalLeavesNoughtOut() {
+        Outcome more = of(4.0, 5.0, 6.0, 5.0);
+        Outcome less = of(1.0, 2.0, 3.0, 2.0);
+        // variances 2/3, four each: 1.96 times the root of a third
+        Outcome.Difference difference = more.over(less);
+        assertThat(difference.mean()).isEqualTo(3);
+        assertThat(difference.less()).isCloseTo(3 - 1.96 * Math.sqrt(1 / 3.0), within(1e-9));
+        assertThat(difference.clear()).isTrue();
+        assertThat(more.over(more).clear()).isFalse();
+        assertThat(less.over(more).clear()).isFalse();
+    }
+
+    /** Four tenths of the way on first down, six on second, all of it later; at the goal any score. */
+    @ParameterizedTest
+    @CsvSource({
+        "1, 10, 50, 3.9, true",
+        "1, 10, 50, 4.0, false",
+        "2, 5, 50, 2.9, true",
+        "2, 5, 50, 3.1, false",
+        "3, 4, 50, 3.9, true",
+        "4, 1, 50, 1.0, false",
+        "1, 10, 4, 1.5, true",
+        "1, 10, 4, 1.7, false"
+    })
+    void aCallHoldsByDownAndDistance(int down, int distance, int toGoal, double gain, boolean held) {
+        var snap = new Unfolding(0, List.of(), List.of(), List.of(), gain, false);
+        assertThat(Outcome.held(snap, new Situation(down, distance), toGoal)).isEqualTo(held);
+        var scored = new Unfolding(0, List.of(), List.of(), List.of(), gain, true);
+        assertThat(Outcome.held(scored, new Situation(down, distance), toGoal)).isFalse();
+    }
+}

@@ -1,0 +1,111 @@
+package mensch.core.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import mensch.core.Snaps;
+import mensch.core.geometry.Side;
+import mensch.core.simulation.Happening.What;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Famous failures of run defence come out of jobs, keys, bodies and the clock: no case is written anywhere. One gain is
+ * more than another when the difference of the means is clear of nought 95 times of 100.
+ */
+class WhatBreaksARunTest {
+    /** An end who is reached loses the edge and the ball goes outside him; who beats the reach keeps it inside. */
+    @ParameterizedTest
+    @CsvSource({"ace-h, anvil-drizzle", "ace-h, chisel-drizzle", "doubles-ace, mallet-drizzle"})
+    void stretchGoesOutsideTheEndWhoIsSealedAndInsideTheOneWhoIsNot(String formation, String call) {
+        Simulation stretch = Plays.of(formation, call, "outside-zone");
+        var sealed = new ArrayList<Unfolding>();
+        var free = new ArrayList<Unfolding>();
+        IntStream.range(0, Plays.SEEDS)
+                .mapToObj(stretch::snap)
+                .forEach(snap -> (sealed(snap) ? sealed : free).add(snap));
+        assertThat(sealed).hasSizeGreaterThan(30);
+        assertThat(free).hasSizeGreaterThan(30);
+        assertThat(outside(sealed)).isGreaterThan(0.75);
+        assertThat(outside(free)).isLessThan(0.4);
+        assertThat(mean(sealed)).isGreaterThan(mean(free) + 0.8);
+    }
+
+    private static boolean sealed(Unfolding snap) {
+        return snap.happenings().stream()
+                .anyMatch(h -> h.what() == What.SEALED && h.who().equals("end-call") && h.seconds() < 1.2);
+    }
+
+    /** Share of those in which the ball crosses the line outside the end. */
+    private static double outside(List<Unfolding> snaps) {
+        List<Boolean> crossed = snaps.stream()
+                .flatMap(snap ->
+                        crossing(snap)
+                                .map(h -> h.place().x()
+                                        > snap.at(snap.men().indexOf("end-call"), h.tick())
+                                                .x())
+                                .stream())
+                .toList();
+        return (double) crossed.stream().filter(b -> b).count() / crossed.size();
+    }
+
+    private static Optional<Happening> crossing(Unfolding snap) {
+        return snap.happenings().stream()
+                .filter(h -> h.what() == What.LINE_CROSSED)
+                .findFirst();
+    }
+
+    private static double mean(List<Unfolding> snaps) {
+        return snaps.stream().mapToDouble(Unfolding::gain).average().orElseThrow();
+    }
+
+    /** A man at the point who reads late costs yards. */
+    @ParameterizedTest
+    @CsvSource({
+        "pro-i, anvil-drizzle, power, nickel",
+        "pro-i, anvil-drizzle, outside-zone, nickel",
+        "pro-i, anvil-drizzle, power, free",
+        "pro-i, anvil-fog, toss, nickel"
+    })
+    void aLateReadAtThePointCosts(String formation, String call, String run, String man) {
+        Outcome sound = Plays.outcome(Plays.of(formation, call, run));
+        Outcome late = Plays.outcome(Plays.of(formation, call, run, Fault.of(man + ":slow read:6")));
+        assertThat(late.over(sound).clear())
+                .as("%.1f and %.1f yd", late.mean(), sound.mean())
+                .isTrue();
+    }
+
+    /** Who steps away from the ball first has so much more way to it. */
+    @ParameterizedTest
+    @CsvSource({"pro-i, anvil-drizzle, power, end-call", "ace-h, anvil-drizzle, power-one-back, nickel"})
+    void aFalseStepCosts(String formation, String call, String run, String man) {
+        Outcome sound = Plays.outcome(Plays.of(formation, call, run));
+        Outcome wrong = Plays.outcome(Plays.of(formation, call, run, Fault.of(man + ":false step:1.5")));
+        assertThat(wrong.over(sound).clear())
+                .as("%.1f and %.1f yd", wrong.mean(), sound.mean())
+                .isTrue();
+    }
+
+    /** A counter is made for the man who goes at once with the backs: who is slow to believe them is not fooled. */
+    @Test
+    void theCounterFoolsTheQuickBackerAndNotTheSlowOne() {
+        Outcome quick = Plays.outcome(Plays.of("ace-h", "chisel-drizzle", "counter"));
+        Outcome slow = Plays.outcome(Plays.of("ace-h", "chisel-drizzle", "counter", Fault.of("mike:slow read:6")));
+        assertThat(quick.over(slow).clear())
+                .as("%.1f and %.1f yd", quick.mean(), slow.mean())
+                .isTrue();
+    }
+
+    /** Without his answer to the run the force man leaves the edge open, and the toss goes there. */
+    @Test
+    void nobodyOnTheEdgeIsALongToss() {
+        Outcome sound = Plays.outcome(Plays.of("pro-i", "anvil-fog", "toss"));
+        var open = Plays.lineup("pro-i", Snaps.hand("anvil-fog", "corner", "run none"), "hs m 50 1&10");
+        Outcome without = Plays.outcome(Plays.of(open, "toss", Side.RIGHT));
+        assertThat(without.mean()).isGreaterThan(sound.mean());
+    }
+}

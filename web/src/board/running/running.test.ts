@@ -1,0 +1,155 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { client } from '../../api/client'
+import type { SnapRun } from '../../api/types'
+import { queries } from '../../shell/queries'
+import { job, sheet, snapRow } from '../../testing/fixtures'
+import { useBoard } from '../boardStore'
+import { usePlays } from '../playsStore'
+import RunClock from './RunClock.vue'
+import RunIt from './RunIt.vue'
+import { useRunning } from './runStore'
+
+const RUN: SnapRun = {
+  play: 'power',
+  name: 'Power',
+  side: 'right',
+  said: 'Of 200 snaps (model) the offence gains 4.2 yd on the average.',
+  outcome: {
+    seeds: 200,
+    mean: 4.2,
+    median: 4,
+    low: 2,
+    high: 6,
+    shares: [
+      { words: 'no gain', share: 0.25 },
+      { words: '1 to 3 yd', share: 0.75 },
+    ],
+    holds: 0.5,
+    moves: 0.1,
+  },
+  watch: [
+    { seed: 3, words: 'a typical one', gain: 4 },
+    { seed: 9, words: 'the worst for it', gain: 20 },
+  ],
+  snap: snapRow(),
+}
+const MEN = [
+  { id: 'mike', name: 'mike' },
+  { id: 'TB', name: 'TB' },
+]
+interface Asked {
+  play: string
+  faults: unknown[]
+  seed?: number
+}
+
+describe('a run that is run', () => {
+  let asked: Asked[]
+  let answers: (body: Asked) => unknown
+  beforeEach(async () => {
+    localStorage.clear()
+    document.body.innerHTML = ''
+    setActivePinia(createPinia())
+    queries.clear()
+    // who asks for less motion stands at the end at once: no frame has to be waited for
+    vi.stubGlobal('matchMedia', (query: string) => ({
+      matches: query.includes('reduce'),
+      addEventListener: () => undefined,
+      removeEventListener: () => undefined,
+    }))
+    asked = []
+    answers = () => ({ data: RUN, response: new Response() })
+    const runs = [{ id: 'power', name: 'Power', side: 'right', outcome: 'even', shortBy: 0, hitters: [], hurts: false }]
+    const audit = { verdicts: [], findings: [], runs, passes: [], options: [], unfit: [], protections: [] }
+    vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() })
+    vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: Asked }) => {
+      if (path === '/api/snap-runs') {
+        asked.push(init.body)
+        return Promise.resolve(answers(init.body))
+      }
+      const data = path === '/api/audits' ? audit : { id: 'power', name: 'Power' }
+      return Promise.resolve({ data, response: new Response() })
+    }) as never)
+    const board = useBoard()
+    board.callId = 'anvil-fog'
+    board.board = { phases: [sheet([job('mike', 'M', 1)])], changes: [] } as never
+    const plays = usePlays()
+    await vi.waitFor(() => expect(plays.asking).toBe(false))
+    await plays.pick({ kind: 'run', id: 'power', left: false })
+    await flushPromises()
+  })
+  afterEach(() => {
+    vi.restoreAllMocks()
+    vi.unstubAllGlobals()
+  })
+  async function runIt() {
+    const running = useRunning()
+    const wrapper = mount(RunIt, { props: { men: MEN, selected: 'mike' }, attachTo: document.body })
+    expect(wrapper.text()).toContain('Run it')
+    expect(asked).toEqual([])
+    await wrapper.find('button').trigger('click')
+    await flushPromises()
+    return { running, wrapper }
+  }
+
+  it('says the range, how often so much, and why; a link of the cause is its moment', async () => {
+    const { running, wrapper } = await runIt()
+    expect(asked[0]).toMatchObject({ play: 'power', left: false, faults: [] })
+    expect(wrapper.text()).toContain(RUN.said)
+    expect(wrapper.findAll('.shares tr').map((r) => r.text())).toEqual(['no gain25 %', '1 to 3 yd75 %'])
+    expect(wrapper.text()).toContain('Why: the block')
+    expect(running.tick).toBe(2)
+    await wrapper.find('ol button').trigger('click')
+    expect(running.tick).toBe(1)
+    expect(running.picture?.jobs[0]?.feet).toEqual({ x: 1, y: 3 })
+  })
+  it('shows another snap, and asks what if a man did otherwise', async () => {
+    const { wrapper } = await runIt()
+    await wrapper.findAll('.watch button')[1]!.trigger('click')
+    await flushPromises()
+    expect(asked.at(-1)?.seed).toBe(9)
+    answers = () => ({
+      data: { ...RUN, without: { mean: 2, least: 1, most: 3, said: 'With it the offence gains 2 yd more.' } },
+      response: new Response(),
+    })
+    await wrapper.find('form').trigger('submit')
+    await flushPromises()
+    expect(asked.at(-1)?.faults).toEqual([{ man: 'mike', kind: 'LATE', amount: 3 }])
+    expect(wrapper.text()).toContain('mike is off late by 3 ticks of 0.05 s')
+    expect(wrapper.text()).toContain('With it the offence gains 2 yd more.')
+    expect(wrapper.text()).toContain('between 1.0 and 3.0 yd')
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text() === 'take out')!
+      .trigger('click')
+    await flushPromises()
+    expect(wrapper.text()).not.toContain('take out')
+    expect(wrapper.text()).not.toContain('With it')
+  })
+  it('says in the words of the server why it is not run', async () => {
+    answers = () => ({ error: { detail: 'triple is an option.' }, response: new Response(null, { status: 422 }) })
+    const { wrapper } = await runIt()
+    await vi.waitFor(() => expect(wrapper.find('[role=alert]').text()).toBe('triple is an option.'))
+  })
+  it('is watched tick by tick and ends with another play', async () => {
+    const { running } = await runIt()
+    const clock = mount(RunClock, { attachTo: document.body })
+    expect(clock.find('.time').text()).toBe('0.10 s')
+    expect(clock.find('[role=status]').text()).toBe('TB is through the line.')
+    await clock.find('[role=slider]').trigger('keydown', { key: 'ArrowLeft' })
+    expect(clock.find('.time').text()).toBe('0.05 s')
+    running.step(-5)
+    await flushPromises()
+    expect(clock.find('.time').text()).toBe('0.00 s')
+    running.go()
+    expect(running.tick).toBe(2)
+    running.go()
+    expect(running.tick).toBe(0)
+    await usePlays().pick(undefined)
+    await flushPromises()
+    expect(running.on).toBe(false)
+    expect(running.picture).toBeUndefined()
+  })
+})

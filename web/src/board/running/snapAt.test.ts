@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest'
+import { job, sheet, snapRow } from '../../testing/fixtures'
+import { ballOf, moments, pictureOf } from './snapAt'
+
+const MAN = { name: 'TB', post: 'eligible', feet: { x: 0, y: -7 } }
+const SHEET = { ...sheet([job('mike', 'M', 1)]), offence: [MAN] } as ReturnType<typeof sheet>
+const SNAP = snapRow()
+
+describe('a snap at a moment', () => {
+  it('puts everybody where he is, between two ticks as well', () => {
+    const at = pictureOf(SHEET, SNAP, 0.5)
+    expect(at.offence[0]!.feet).toEqual({ x: 0.5, y: -6.5 })
+    expect(at.jobs[0]!.feet).toEqual({ x: 1, y: 4 })
+    expect(pictureOf(SHEET, SNAP, 2).offence[0]!.feet).toEqual({ x: 2, y: 1 })
+  })
+  it('draws nothing that was only told: no keys, no places shown', () => {
+    expect(pictureOf(SHEET, SNAP, 1).jobs[0]).toMatchObject({ key: undefined, show: undefined })
+  })
+  it('has the ball with whom it is, and the way it came', () => {
+    expect(ballOf(SNAP, 0).at).toEqual({ x: 0, y: -1 })
+    expect(ballOf(SNAP, 2)).toEqual({
+      at: { x: 2, y: 1 },
+      way: [
+        { x: 0, y: -1 },
+        { x: 1, y: -6 },
+        { x: 2, y: 1 },
+        { x: 2, y: 1 },
+      ],
+    })
+  })
+  it('marks the moments that are told, each once', () => {
+    expect(moments(SNAP)).toEqual([0, 1, 2])
+  })
+})

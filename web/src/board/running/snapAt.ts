@@ -1,0 +1,37 @@
+import type { Sheet, SnapRow, Spot } from '../../api/types'
+
+/** Where a man is at a moment between ticks, straight from one to the next. */
+function spotAt(track: readonly number[], tick: number): Spot {
+  const last = track.length / 2 - 1
+  const from = Math.min(last, Math.floor(tick))
+  const to = Math.min(last, from + 1)
+  const part = tick - from
+  const on = (axis: 0 | 1): number => track[2 * from + axis]! * (1 - part) + track[2 * to + axis]! * part
+  return { x: on(0), y: on(1) }
+}
+
+/** The line-up with everybody where he is at a moment of the snap. */
+export function pictureOf(sheet: Sheet, snap: SnapRow, tick: number): Sheet {
+  const spots = new Map(snap.men.map((man, i) => [man, spotAt(snap.tracks[i]!, tick)]))
+  return {
+    ...sheet,
+    offence: sheet.offence.map((m) => ({ ...m, feet: spots.get(m.name) ?? m.feet })),
+    // no keys, places or lines: this is what happens, not what is told
+    jobs: sheet.jobs.map((j) => ({ ...j, feet: spots.get(j.id) ?? j.feet, show: undefined, key: undefined })),
+  }
+}
+
+/** Where the ball is at a moment, and the way it has come. */
+export function ballOf(snap: SnapRow, tick: number): { at: Spot; way: Spot[] } {
+  const at = (t: number): Spot => {
+    const man = snap.ball[Math.min(snap.ball.length - 1, Math.floor(t))]!
+    return spotAt(snap.tracks[snap.men.indexOf(man)]!, t)
+  }
+  const way = Array.from({ length: Math.floor(tick) + 1 }, (_, t) => at(t))
+  return { at: at(tick), way: [...way, at(tick)] }
+}
+
+/** The ticks at which something happened that is told, each once. */
+export function moments(snap: SnapRow): number[] {
+  return [...new Set(snap.events.filter((e) => e.main).map((e) => e.tick))]
+}
