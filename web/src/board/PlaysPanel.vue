@@ -15,6 +15,7 @@ import FaultSaid from '../shell/FaultSaid.vue'
 
 // runs come when one is picked
 const RunIt = defineAsyncComponent(() => import('./running/RunIt.vue'))
+const WhatBeats = defineAsyncComponent(() => import('./running/WhatBeats.vue'))
 
 /** Everything the offence can run at the line-up in one list; the play picked opens under its line. */
 const props = defineProps<{ lineup: Sheet; selected?: string }>()
@@ -53,6 +54,13 @@ async function pick(line: PlayLine): Promise<void> {
   const item = list.value?.querySelector('.picked')?.closest('li')
   const room = list.value?.closest('aside')?.clientHeight ?? Infinity
   item?.scrollIntoView({ block: item.clientHeight > room ? 'start' : 'nearest' })
+}
+/** From what beats the call to that run, in full. */
+async function toRun(play: PlayLine['play']): Promise<void> {
+  find.value = ''
+  onlyHurting.value = false
+  const line = lines.value.find((l) => same(play, l.play))
+  if (line && !isPicked(line)) await pick(line)
 }
 async function walk(by: number): Promise<void> {
   await plays.settled()
@@ -109,6 +117,7 @@ defineExpose({ walk, turn })
           />what hurts</label
         >
       </nav>
+      <WhatBeats @pick="toRun" />
       <section
         v-for="s in sections"
         :key="s.kind"

@@ -19,7 +19,9 @@ const KINDS = [
 type Kind = FaultWords['kind']
 const man = ref<string>()
 const kind = ref<Kind>('LATE')
-const whose = computed(() => man.value ?? props.selected ?? props.men[0]?.id ?? '')
+/** Who is picked on the board, else who is to blame for what is watched. */
+const blamed = computed(() => snap.value?.cause.links.find((l) => props.men.some((m) => m.id === l.man))?.man)
+const whose = computed(() => man.value ?? props.selected ?? blamed.value ?? props.men[0]?.id ?? '')
 const chosen = computed(() => KINDS.find((k) => k.id === kind.value)!)
 const amount = ref<number>(3)
 function take(id: string): void {
@@ -38,6 +40,8 @@ const faultSaid = (f: FaultWords): string => {
   const of = KINDS.find((k) => k.id === f.kind)!
   return `${nameOf(f.man)} ${of.name} ${f.amount} ${of.unit}`
 }
+/** To the tenth, and nought without a sign. */
+const yards = (gain: number): string => `${(Math.round(gain * 10) / 10 + 0).toFixed(1)} yd`
 const percent = (share: number): string => `${Math.round(100 * share)} %`
 </script>
 
@@ -91,12 +95,12 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
             :aria-pressed="snap.seed === w.seed"
             @click="seed = w.seed"
           >
-            {{ w.words }} ({{ w.gain.toFixed(1) }} yd)
+            {{ w.words }} ({{ yards(w.gain) }})
           </button></template
         >
       </p>
       <h3>
-        Why: {{ snap.cause.blame }} <span class="soft">{{ snap.gain.toFixed(1) }} yd</span>
+        Why: {{ snap.cause.blame }} <span class="soft">{{ yards(snap.gain) }}</span>
       </h3>
       <ol>
         <li

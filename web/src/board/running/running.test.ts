@@ -10,6 +10,7 @@ import { usePlays } from '../playsStore'
 import RunClock from './RunClock.vue'
 import RunIt from './RunIt.vue'
 import { useRunning } from './runStore'
+import WhatBeats from './WhatBeats.vue'
 
 const RUN: SnapRun = {
   play: 'power',
@@ -35,6 +36,15 @@ const RUN: SnapRun = {
   ],
   snap: snapRow(),
 }
+const BEATS = Array.from({ length: 10 }, (_, i) => ({
+  play: i ? `run-${i}` : 'power',
+  name: i ? `Run ${i}` : 'Power',
+  side: 'right',
+  mean: 9 - i,
+  holds: i / 10,
+  explosive: 0,
+  why: 'The block.',
+}))
 const MEN = [
   { id: 'mike', name: 'mike' },
   { id: 'TB', name: 'TB' },
@@ -65,6 +75,7 @@ describe('a run that is run', () => {
     const audit = { verdicts: [], findings: [], runs, passes: [], options: [], unfit: [], protections: [] }
     vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() })
     vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: Asked }) => {
+      if (path === '/api/snap-runs/worst') return Promise.resolve({ data: BEATS, response: new Response() })
       if (path === '/api/snap-runs') {
         asked.push(init.body)
         return Promise.resolve(answers(init.body))
@@ -151,5 +162,18 @@ describe('a run that is run', () => {
     await flushPromises()
     expect(running.on).toBe(false)
     expect(running.picture).toBeUndefined()
+  })
+  it('is found among all that beats the call, worst first', async () => {
+    const wrapper = mount(WhatBeats, { attachTo: document.body })
+    expect(wrapper.text()).toBe('What beats it?')
+    await wrapper.find('button').trigger('click')
+    await flushPromises()
+    expect(wrapper.findAll('tbody tr')).toHaveLength(8)
+    expect(wrapper.find('tbody tr').text()).toContain('Power right')
+    expect(wrapper.find('tbody tr').text()).toMatch(/0 %.*9\.0 yd/)
+    await wrapper.find('tbody button').trigger('click')
+    expect(wrapper.emitted('pick')).toEqual([[{ kind: 'run', id: 'power', left: false }]])
+    await wrapper.findAll('button').at(-1)!.trigger('click')
+    expect(wrapper.findAll('tbody tr')).toHaveLength(10)
   })
 })

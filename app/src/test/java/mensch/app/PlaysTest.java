@@ -111,7 +111,7 @@ class PlaysTest {
         assertThat(power.get("without")).isNull();
         JsonNode late = player.post(
                         "/api/snap-runs",
-                        snapRun("power", "[{\"man\": \"nickel\", \"kind\": \"SLOW_READ\", \"amount\": 6}]", "7"))
+                        snapRun("power", "[{\"man\": \"end-call\", \"kind\": \"FALSE_STEP\", \"amount\": 1.5}]", "7"))
                 .json();
         assertThat(late.at("/snap/seed").asInt()).isEqualTo(7);
         assertThat(late.at("/without/least").asDouble()).isPositive();
@@ -123,6 +123,17 @@ class PlaysTest {
                 snapRun("power", "[{\"man\": \"mike\", \"kind\": \"LATE\", \"amount\": 3000}]", "null"))) {
             assertThat(player.post("/api/snap-runs", wrong).status()).as(wrong).isIn(400, 422);
         }
+    }
+
+    @Test
+    void everyRunIsRunAtACallWorstFirst(int port) {
+        JsonNode rows = Browserless.signedIn(port, "lind")
+                .post("/api/snap-runs/worst", against("pro-i", "anvil-drizzle"))
+                .json();
+        assertThat(rows.size()).isGreaterThan(20);
+        assertThat(rows.at("/0/holds").asDouble())
+                .isLessThanOrEqualTo(rows.at("/9/holds").asDouble());
+        assertThat(rows.at("/0/why").asString()).endsWith(".");
     }
 
     private static String snapRun(String run, String faults, String seed) {

@@ -98,6 +98,14 @@ class PlaysIT extends InBrowser {
         assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
         page.locator(".facts").click();
         page.keyboard().press("p");
+        panel.getByText("What beats it?").click();
+        Locator worst = panel.getByLabel("What beats it");
+        assertThat(worst.locator("tbody tr")).hasCount(8);
+        assertThat(worst.locator("tbody tr").first()).containsText(Pattern.compile("\\d+ %.*yd"));
+        worst.locator("tbody button").first().click();
+        assertThat(panel.locator(".line.picked"))
+                .containsText(
+                        worst.locator("tbody button").first().textContent().replaceAll(" (left|right)$", ""));
         panel.getByLabel("Find a play").fill("power right");
         assertThat(panel.locator(".line")).hasCount(1);
         panel.locator(".line").click();
@@ -120,12 +128,12 @@ class PlaysIT extends InBrowser {
         run.locator("ol").first().getByRole(AriaRole.BUTTON).first().click();
         assertThat(clock.locator(".time")).not().hasText("0.00 s");
         org.assertj.core.api.Assertions.assertThat(mike(page)).isNotEqualTo(before);
-        Words.pick(page, "Man", "nickel");
-        Words.pick(page, "What he does", "reads late by");
-        run.locator("input[type=number]").fill("6");
+        Words.pick(page, "Man", "end call");
+        Words.pick(page, "What he does", "takes a false step of");
+        run.locator("input[type=number]").fill("1.5");
         run.locator("form button", new Locator.LocatorOptions().setHasText("Run it so"))
                 .click();
-        assertThat(run).containsText("nickel reads late by 6 ticks of 0.05 s");
+        assertThat(run).containsText("takes a false step of 1.5 yd");
         assertThat(run).containsText(Pattern.compile("With it the offence gains .* more on the average"));
         page.locator(".facts").click();
         page.keyboard().press("Escape");

@@ -48,9 +48,9 @@ class RunCommandTest {
             "--seed",
             "5",
             "--seeds",
-            "40",
+            "200",
             "--fault",
-            "nickel:slow read:8"
+            "end-call:false step:1.5"
         };
         assertThat(run(asked)).isZero();
         String first = said();

@@ -79,6 +79,8 @@ class PlaysController {
 
     /** How many snaps a range is of. */
     private static final int SEEDS = 200;
+    /** The same where every run is run. */
+    private static final int SEEDS_OF_EACH = 60;
 
     private final Playbook playbook;
     private final CallBook book;
@@ -144,6 +146,13 @@ class PlaysController {
                         request.play()
                                 + " is not run here: the formation cannot run it to that side, or it is an option,"
                                 + " whose quarterback who reads is not run yet; choose another run of the list"));
+    }
+
+    /** Every run that can be run at it as it comes out, worst for the call first. */
+    @PostMapping("/snap-runs/worst")
+    List<SnapRun.BeatsRow> worst(@Valid @RequestBody AgainstRequest request, Principal by) {
+        return new SnapRunMaker(playbook.plays(by.getName()))
+                .beats(calls.lineup(request.board(), request.phase(), by), SEEDS_OF_EACH);
     }
 
     /** Every route of one pass concept to one side, and who has it. */

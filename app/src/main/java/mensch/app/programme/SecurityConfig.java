@@ -39,6 +39,7 @@ class SecurityConfig {
         "/api/audits",
         "/api/blockings",
         "/api/snap-runs",
+        "/api/snap-runs/worst",
         "/api/distributions",
         "/api/options",
         "/api/blocking-comparisons",

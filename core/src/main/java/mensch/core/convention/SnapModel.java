@@ -63,7 +63,8 @@ public record SnapModel(
             double broken) {}
 
     /** What a runner sees and when he makes up his mind. */
-    public record Runner(double sees, double commits, double lane, double cutBack, double bounce, double shifts) {}
+    public record Runner(
+            double sees, double commits, double lane, double cutBack, double bounce, double shifts, double top) {}
 
     /** Ways to the ball. */
     public record Pursuit(double leverage, double outside, double depth, double top) {}

@@ -80,6 +80,16 @@ public record SnapRun(
     public record LinkRow(int tick, String man, String said) {}
 
     /**
+     * A run among all that the formation can run, as it comes out.
+     *
+     * @param holds share in which the call holds for this down
+     * @param explosive share of twelve yards and more
+     * @param why what a typical snap of it is put down to, and the first thing that is said of a man there
+     */
+    public record BeatsRow(
+            String play, String name, Side side, double mean, double holds, double explosive, String why) {}
+
+    /**
      * What changed on the mean, yards, with the interval that holds the difference 95 times of 100.
      *
      * @param said in a sentence

@@ -1,15 +1,19 @@
 package mensch.core.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
+import mensch.core.audit.Said;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
 import mensch.core.play.Run;
 import mensch.core.rung.Numbers;
+import mensch.core.sheet.SnapRun.BeatsRow;
 import mensch.core.sheet.SnapRun.CauseRow;
 import mensch.core.sheet.SnapRun.ChangeOfGain;
 import mensch.core.sheet.SnapRun.EventRow;
@@ -46,6 +50,40 @@ public final class SnapRunMaker {
                 .findFirst()
                 .flatMap(run -> Simulation.of(lineup, run, side, faults)
                         .map(simulation -> sheet(lineup, run, side, simulation, faults, seeds, seed)));
+    }
+
+    /**
+     * Every run that is run from this formation, to both sides, worst for the call first.
+     *
+     * @param seeds how many snaps of each
+     */
+    public List<BeatsRow> beats(Lineup lineup, int seeds) {
+        return plays.runs().stream()
+                .flatMap(run -> Stream.of(Side.values())
+                        .flatMap(side -> Simulation.of(lineup, run, side, List.of()).stream()
+                                .map(simulation -> beats(run, side, simulation, seeds))))
+                .sorted(Comparator.comparingDouble(BeatsRow::holds)
+                        .thenComparing(
+                                Comparator.comparingDouble(BeatsRow::mean).reversed()))
+                .toList();
+    }
+
+    private static BeatsRow beats(Run run, Side side, Simulation simulation, int seeds) {
+        Outcome outcome = Outcome.of(simulation, seeds);
+        Cause cause = simulation.cause(simulation.snap(outcome.typical()));
+        String of = cause.links().stream()
+                .filter(l -> !l.man().isEmpty())
+                .map(l -> " " + Said.capital(l.said()))
+                .findFirst()
+                .orElse("");
+        return new BeatsRow(
+                run.id(),
+                run.name(),
+                side,
+                outcome.mean(),
+                outcome.holds(),
+                outcome.explosive(),
+                Said.capital(cause.to().words()) + "." + of);
     }
 
     private static SnapRun sheet(
@@ -135,7 +173,7 @@ public final class SnapRunMaker {
                 new CauseRow(
                         cause.to().words(),
                         cause.links().stream()
-                                .map(l -> new LinkRow(l.tick(), l.man(), l.said()))
+                                .map(l -> new LinkRow(l.tick(), l.man(), Said.capital(l.said())))
                                 .toList()));
     }
 
@@ -162,7 +200,11 @@ public final class SnapRunMaker {
     private static EventRow event(Lineup lineup, Happening happening) {
         boolean quiet = happening.what() == Happening.What.KEY_SHOWS || happening.what() == Happening.What.TOLD;
         return new EventRow(
-                happening.tick(), happening.who(), said(lineup, happening), Words.spot(happening.place()), !quiet);
+                happening.tick(),
+                happening.who(),
+                Said.capital(said(lineup, happening)),
+                Words.spot(happening.place()),
+                !quiet);
     }
 
     private static String said(Lineup lineup, Happening happening) {

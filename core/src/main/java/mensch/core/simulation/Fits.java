@@ -28,6 +28,8 @@ final class Fits {
     private static final double DRIFTS = 0.6;
     /** From here on a man goes by how the ball moves now, yards; twice as far off by how it will. */
     private static final double NEAR = 6;
+    /** He aims anew after so many ticks. */
+    private static final int AIMS_AGAIN = 4;
     /** The second man of a twist waits so long, seconds. */
     private static final double WAITS = 0.3;
 
@@ -39,6 +41,8 @@ final class Fits {
     private final Point[] moves;
     private final int[] movesFrom;
     private final double[] falseStep;
+    /** When he looks again for where he meets the ball. */
+    private final int[] again;
 
     Fits(Cast cast, Ground ground, Contests contests, Minds minds, SnapModel model) {
         this.cast = cast;
@@ -49,6 +53,7 @@ final class Fits {
         this.moves = new Point[cast.size()];
         this.movesFrom = new int[cast.size()];
         this.falseStep = new double[cast.size()];
+        this.again = new int[cast.size()];
         for (int d = cast.defence; d < cast.size(); d++) {
             Job job = cast.job(d);
             Move move = job.after().move().orNull();
@@ -92,7 +97,7 @@ final class Fits {
             return;
         }
         if (minds.knowsBall(defender, tick)) {
-            pursue(defender, ball, ballX);
+            pursue(defender, tick, ball, ballX);
             return;
         }
         Point move = moves[defender];
@@ -108,7 +113,7 @@ final class Fits {
         if (minds.passes(defender)) {
             covers(defender, tick);
         } else if (minds.knowsRun(defender) || minds.line(defender)) {
-            fit(defender, minds.run(defender), ball, ballX);
+            fit(defender, tick, minds.run(defender), ball, ballX);
         } else {
             reads(defender, ball);
         }
@@ -154,7 +159,7 @@ final class Fits {
                 true);
     }
 
-    private void fit(int defender, Task task, int ball, double ballX) {
+    private void fit(int defender, int tick, Task task, int ball, double ballX) {
         if (task instanceof Task.TwoGap) {
             twoGaps(defender);
             return;
@@ -168,7 +173,7 @@ final class Fits {
             gap(defender, fit);
             return;
         }
-        role(defender, fit, fit.role(), side, ball, ballX);
+        role(defender, tick, fit, fit.role(), side, ball, ballX);
     }
 
     private void gap(int defender, Task.Fit fit) {
@@ -204,7 +209,7 @@ final class Fits {
         ground.aim(defender, ground.x[defender], 0.3, ground.top[defender], false);
     }
 
-    private void role(int defender, Task.Fit fit, FitRole role, Side side, int ball, double ballX) {
+    private void role(int defender, int tick, Task.Fit fit, FitRole role, Side side, int ball, double ballX) {
         int sign = side.sign();
         double edge = at(cast.shape.flank(side).endMan());
         double top = ground.top[defender];
@@ -219,7 +224,7 @@ final class Fits {
             case BOX -> ground.aim(defender, edge + sign * 1.0, -0.8, top, true);
             case SQUEEZE ->
                 ground.aim(defender, at(cast.shape.flank(side).tackle()) + sign * 0.3, line ? -0.3 : 1, top, true);
-            case ALLEY -> inside(defender, ball, ballX);
+            case ALLEY -> inside(defender, tick, ball, ballX);
             case CUT_BACK, FOLD -> {
                 double behind =
                         ballX - Math.signum(ballX - minds.start(defender).x()) * 1.5;
@@ -251,9 +256,15 @@ final class Fits {
 
     /**
      * Inside-out to where he meets the ball: the first place on its way that he reaches no later than it does, or the
-     * last one looked at when there is none.
+     * last one looked at when there is none. Where he aims he looks anew every fifth of a second.
+     *
+     * @return whether he has
      */
-    private void inside(int defender, int ball, double ballX) {
+    private boolean inside(int defender, int tick, int ball, double ballX) {
+        if (tick < again[defender]) {
+            return false;
+        }
+        again[defender] = tick + AIMS_AGAIN;
         double pace = ground.top[defender] * 0.9;
         double ballPace = Math.max(5.5, ground.speed(ball));
         // from near he goes by how the ball moves; from far he counts on it to turn up the field and run
@@ -287,6 +298,7 @@ final class Fits {
         // who stands before the ball comes to balance there; who chases runs through
         boolean before = ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1;
         ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], before);
+        return true;
     }
 
     /** What a man needs to a place, with what it costs him to turn his speed there. */
@@ -302,7 +314,7 @@ final class Fits {
     }
 
     /** To where the carrier will be, with the leverage of his job until he is close. */
-    private void pursue(int defender, int ball, double ballX) {
+    private void pursue(int defender, int tick, int ball, double ballX) {
         boolean forces = minds.run(defender) instanceof Task.Fit fit && fit.role() == FitRole.FORCE;
         double away = ground.distance(defender, ball);
         if (away <= CLOSE) {
@@ -315,8 +327,7 @@ final class Fits {
                     false);
             return;
         }
-        inside(defender, ball, ballX);
-        if (forces) {
+        if (inside(defender, tick, ball, ballX) && forces) {
             int sign = ((Task.Fit) minds.run(defender)).side(view(defender)).sign();
             if (sign * (ground.x[defender] - ground.x[ball]) > 0) {
                 double x = Math.max(sign * ground.aimX[defender], sign * ground.x[ball])

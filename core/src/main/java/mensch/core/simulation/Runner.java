@@ -14,8 +14,6 @@ final class Runner {
     private static final double LINE = 0.8;
     /** Half a body and half a runner. */
     private static final double BODY = 0.5;
-    /** He looks anew every so many ticks. */
-    private static final int LOOKS = 5;
     /** Who is not yet at full speed covers so much of it. */
     private static final double CLOSES = 0.8;
 
@@ -43,6 +41,12 @@ final class Runner {
     private double lane;
     private boolean committed;
     private int way = 6;
+    /** He looks anew after as many ticks as it takes him to act on what he sees. */
+    private final int looks;
+    /** Where everybody was when he looked last: he acts on that. */
+    private final double[] seenX;
+
+    private final double[] seenY;
 
     Runner(Cast cast, Ground ground, Contests contests, SnapModel model, Blocking blocking) {
         this.cast = cast;
@@ -51,6 +55,9 @@ final class Runner {
         this.model = model;
         this.point = blocking.point().x();
         this.lane = point;
+        this.looks = Clock.ticks(model.runner().sees());
+        this.seenX = ground.x.clone();
+        this.seenY = ground.y.clone();
         var field = cast.lineup.snap().field();
         this.left = field.sidelineX(Side.LEFT);
         this.right = field.sidelineX(Side.RIGHT);
@@ -134,7 +141,7 @@ final class Runner {
 
     /** Past the line: the way on which he gets farthest before the first free man is there. */
     private void open(int man, int tick) {
-        if (tick % LOOKS == 0) {
+        if (tick % looks == 0) {
             double most = -1e9;
             for (int i = 0; i < SINES.length; i++) {
                 double gets = gets(man, SINES[i], COSINES[i]) - TURNS * Math.abs(i - way);
@@ -144,11 +151,16 @@ final class Runner {
                 }
             }
         }
-        ground.aim(man, ground.x[man] + 5 * SINES[way], ground.y[man] + 5 * COSINES[way], ground.top[man], false);
+        ground.aim(
+                man,
+                ground.x[man] + 5 * SINES[way],
+                ground.y[man] + 5 * COSINES[way],
+                ground.top[man] * model.runner().top(),
+                false);
     }
 
     private double gets(int man, double sine, double cosine) {
-        double speed = Math.max(6, ground.top[man] * 0.95);
+        double speed = Math.max(6, ground.top[man] * model.runner().top());
         double most = 3.5;
         double edge = sine > 0
                 ? (right - ground.x[man]) / (sine * speed)
@@ -165,8 +177,8 @@ final class Runner {
 
     /** Seconds until a man who runs to meet him is in reach; large when he never is. */
     private double meets(int man, int defender, double vx, double vy, double pace, double reach) {
-        double px = ground.x[man] - ground.x[defender];
-        double py = ground.y[man] - ground.y[defender];
+        double px = ground.x[man] - seenX[defender];
+        double py = ground.y[man] - seenY[defender];
         // |p + v t| = reach + pace t
         double a = vx * vx + vy * vy - pace * pace;
         double b = 2 * (px * vx + py * vy - reach * pace);

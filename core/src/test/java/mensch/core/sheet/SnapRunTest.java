@@ -37,12 +37,12 @@ class SnapRunTest {
         assertThat(snap.ball()).hasSize(snap.ticks()).startsWith("QB").endsWith("TB");
         assertThat(snap.events())
                 .anyMatch(e -> e.main() && e.said().equals("TB has the ball from QB."))
-                .anyMatch(e -> !e.main() && e.said().startsWith("mike sees "));
+                .anyMatch(e -> !e.main() && e.said().startsWith("Mike sees "));
     }
 
     @Test
     void whatIsPutInIsHeldAgainstThePlayWithoutIt() {
-        SnapRun late = maker.of(DRIZZLE, "power", Side.RIGHT, List.of(Fault.of("nickel:slow read:6")), 200, null)
+        SnapRun late = maker.of(DRIZZLE, "power", Side.RIGHT, List.of(Fault.of("end-call:false step:1.5")), 200, null)
                 .orElseThrow();
         assertThat(late.without().said())
                 .startsWith("With it the offence gains ")
@@ -58,5 +58,22 @@ class SnapRunTest {
         assertThat(maker.of(DRIZZLE, "triple", Side.RIGHT, List.of(), 20, null)).isEmpty();
         assertThat(maker.of(DRIZZLE, "no-such-run", Side.RIGHT, List.of(), 20, null))
                 .isEmpty();
+    }
+
+    /** Worst first by what the down asks; each figure is the one that running it alone gives. */
+    @Test
+    void whatBeatsACallIsEveryRunThereIsWorstFirst() {
+        List<SnapRun.BeatsRow> rows = maker.beats(DRIZZLE, 20);
+        assertThat(rows)
+                .extracting(SnapRun.BeatsRow::holds)
+                .isSortedAccordingTo(Double::compare)
+                .hasSizeGreaterThan(20);
+        assertThat(rows).noneMatch(r -> r.play().equals("triple"));
+        SnapRun.BeatsRow worst = rows.get(0);
+        SnapRun alone = maker.of(DRIZZLE, worst.play(), worst.side(), List.of(), 20, null)
+                .orElseThrow();
+        assertThat(worst.mean()).isEqualTo(alone.outcome().mean());
+        assertThat(worst.holds()).isEqualTo(alone.outcome().holds());
+        assertThat(worst.why()).endsWith(".").matches("[A-Z].*");
     }
 }

@@ -66,10 +66,10 @@ class WhatBreaksARunTest {
     /** A man at the point who reads late costs yards. */
     @ParameterizedTest
     @CsvSource({
-        "pro-i, anvil-drizzle, power, nickel",
-        "pro-i, anvil-drizzle, outside-zone, nickel",
+        "pro-i, anvil-fog, toss, nickel",
+        "pro-i, anvil-fog, power, free",
         "pro-i, anvil-drizzle, power, free",
-        "pro-i, anvil-fog, toss, nickel"
+        "ace-h, anvil-drizzle, outside-zone, nickel"
     })
     void aLateReadAtThePointCosts(String formation, String call, String run, String man) {
         Outcome sound = Plays.outcome(Plays.of(formation, call, run));
@@ -77,6 +77,30 @@ class WhatBreaksARunTest {
         assertThat(late.over(sound).clear())
                 .as("%.1f and %.1f yd", late.mean(), sound.mean())
                 .isTrue();
+    }
+
+    /**
+     * Whoever it is and whatever they run straight at it: reading late never helps on the whole, and later is worse.
+     */
+    @Test
+    void readingLateCostsMoreTheLaterItIs() {
+        double late = 0;
+        double later = 0;
+        for (String call : List.of("anvil-drizzle", "anvil-fog", "chisel-drizzle")) {
+            for (String run : List.of("inside-zone", "power", "outside-zone", "toss")) {
+                double sound = few(call, run);
+                for (String man : List.of("mike", "will", "free", "end-call")) {
+                    late += few(call, run, Fault.of(man + ":slow read:4")) - sound;
+                    later += few(call, run, Fault.of(man + ":slow read:10")) - sound;
+                }
+            }
+        }
+        assertThat(late).isPositive();
+        assertThat(later).isGreaterThan(late);
+    }
+
+    private static double few(String call, String run, Fault... faults) {
+        return Outcome.of(Plays.of("pro-i", call, run, faults), Plays.SEEDS / 4).mean();
     }
 
     /** Who steps away from the ball first has so much more way to it. */

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { answer, client, faultOf } from '../../api/client'
+import FaultSaid from '../../shell/FaultSaid.vue'
+import { queries } from '../../shell/queries'
+import { usePlays } from '../playsStore'
+
+/** Every run there is, run at the call: worst first, with what a typical snap of it is put down to. */
+const emit = defineEmits<{ pick: [play: { kind: 'run'; id: string; left: boolean }] }>()
+const plays = usePlays()
+const on = ref(false)
+const MOST = 8
+const all = ref(false)
+const asked = useQuery(
+  computed(() => {
+    const body = plays.painted
+    return {
+      queryKey: ['what beats', body],
+      queryFn: () => answer(client.POST('/api/snap-runs/worst', { body: body! })),
+      enabled: on.value && !!body,
+      staleTime: Infinity,
+    }
+  }),
+  queries,
+)
+const rows = computed(() => (on.value ? (asked.data.value ?? []) : []))
+const shown = computed(() => (all.value ? rows.value : rows.value.slice(0, MOST)))
+const trouble = computed(() => (on.value ? faultOf(asked.error.value) : ''))
+watch(
+  () => plays.painted,
+  () => (on.value = false),
+)
+const percent = (share: number): string => `${Math.round(100 * share)} %`
+</script>
+
+<template>
+  <section
+    class="beats"
+    aria-label="What beats it"
+  >
+    <button
+      v-if="!on"
+      class="button"
+      type="button"
+      @click="on = true"
+    >
+      What beats it?
+    </button>
+    <FaultSaid :words="trouble" />
+    <p
+      v-if="on && asked.isPending.value"
+      class="soft"
+      role="status"
+    >
+      Running every run 60 times.
+    </p>
+    <template v-if="rows.length">
+      <table>
+        <thead>
+          <tr>
+            <th>Run, worst first (model)</th>
+            <th>holds</th>
+            <th>mean</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="r in shown"
+            :key="r.play + r.side"
+          >
+            <th scope="row">
+              <button
+                class="link"
+                type="button"
+                @click="emit('pick', { kind: 'run', id: r.play, left: r.side === 'left' })"
+              >
+                {{ r.name }} {{ r.side }}</button
+              ><small>{{ r.why }}</small>
+            </th>
+            <td>{{ percent(r.holds) }}</td>
+            <td>{{ r.mean.toFixed(1) }} yd</td>
+          </tr>
+        </tbody>
+      </table>
+      <button
+        v-if="!all && rows.length > MOST"
+        class="link"
+        type="button"
+        @click="all = true"
+      >
+        All {{ rows.length }}
+      </button>
+    </template>
+  </section>
+</template>
+
+<style scoped src="../answers.css"></style>
+<style scoped>
+.beats {
+  font: 400 14px/1.35 var(--narrow);
+  padding: 6px 0;
+}
+thead th {
+  font-weight: 400;
+  color: var(--soft);
+}
+th {
+  white-space: normal;
+}
+th small {
+  font-weight: 400;
+}
+td {
+  text-align: right;
+  vertical-align: top;
+  white-space: nowrap;
+  padding-left: 8px;
+}
+.link {
+  text-align: left;
+}
+</style>
