@@ -116,8 +116,10 @@ public final class RunCommand {
         }
         SnapRun sheet = new SnapRunMaker(library.plays())
                 .of(lineup, play, side(), faults, number("--seeds", SEEDS, 1), seed())
-                .orElseThrow(() -> new RefusedException(
-                        play + " cannot be run from there to that side, or is an option, which is not run yet"));
+                .orElseThrow(
+                        () -> new RefusedException(
+                                play
+                                        + " cannot be run from there to that side, or is an option with a pitch, which is not run yet"));
         if (json) {
             out.println(JsonMapper.builder()
                     .build()

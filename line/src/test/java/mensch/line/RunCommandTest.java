@@ -74,7 +74,7 @@ class RunCommandTest {
             delimiter = '|',
             value = {
                 "--call anvil-drizzle --play moonshot        | there is no run \"moonshot\"; there are inside-zone",
-                "--call anvil-drizzle --play triple          | is an option, which is not run yet",
+                "--call anvil-drizzle --play triple          | is an option with a pitch, which is not run yet",
                 "--call anvil-drizzle --play power --side up | --side up: say left or right",
                 "--call anvil-drizzle --play power --seeds 0 | --seeds 0 is no whole number from 1 on",
                 "--call anvil-drizzle --play power --fault x | \"x\" is no fault; write man:kind:amount",

@@ -144,8 +144,8 @@ class PlaysController {
                 .orElseThrow(() -> Problem.refused(
                         "play-not-run",
                         request.play()
-                                + " is not run here: the formation cannot run it to that side, or it is an option,"
-                                + " whose quarterback who reads is not run yet; choose another run of the list"));
+                                + " is not run here: the formation cannot run it to that side, or it is an option"
+                                + " with a pitch, which is not run yet; choose another run of the list"));
     }
 
     /** Every run that can be run at it as it comes out, worst for the call first. */

@@ -31,6 +31,7 @@ public record SnapModel(
             double deep,
             double carries,
             double hidden,
+            double fooled,
             double surprise,
             double spread) {}
 
@@ -64,7 +65,14 @@ public record SnapModel(
 
     /** What a runner sees and when he makes up his mind. */
     public record Runner(
-            double sees, double commits, double lane, double cutBack, double bounce, double shifts, double top) {}
+            double sees,
+            double commits,
+            double lane,
+            double cutBack,
+            double bounce,
+            double shifts,
+            double top,
+            double misreads) {}
 
     /** Ways to the ball. */
     public record Pursuit(double leverage, double outside, double depth, double top) {}

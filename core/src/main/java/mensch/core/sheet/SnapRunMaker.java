@@ -41,7 +41,8 @@ public final class SnapRunMaker {
     /**
      * @param seeds how many snaps the range is of
      * @param seed the snap to be watched, or null for a typical one
-     * @return none when there is no such run, when the formation cannot run it to that side, or for an option
+     * @return none when there is no such run, when the formation cannot run it to that side, or for an option with a
+     *     pitch
      */
     public Optional<SnapRun> of(
             Lineup lineup, String play, Side side, List<Fault> faults, int seeds, @Nullable Long seed) {
@@ -219,6 +220,7 @@ public final class SnapRunMaker {
             case CLIMBS -> who + " leaves for " + whom + ".";
             case SHED -> who + " is rid of " + whom + ".";
             case HANDED_OFF -> who + " has the ball from " + whom + ".";
+            case BALL_PULLED -> who + " keeps it: " + whom + " comes down.";
             case BACK_COMMITS -> who + " makes up his mind.";
             case LINE_CROSSED -> who + " is through the line.";
             case MISSED ->

@@ -46,6 +46,8 @@ final class Blockers {
     private final List<List<Point>> ways;
     private final int[] corner;
     private final boolean[] works;
+    /** Whom the play leaves to be read: nobody touches him. */
+    private final boolean[] left;
 
     Blockers(Cast cast, Ground ground, Contests contests, SnapModel model, Story story, Blocking blocking) {
         this.cast = cast;
@@ -58,6 +60,8 @@ final class Blockers {
         then = new int[cast.defence];
         corner = new int[cast.defence];
         works = new boolean[cast.defence];
+        left = new boolean[cast.size()];
+        blocking.read().forEach(job -> left[cast.of(job)] = true);
         Arrays.fill(target, NOBODY);
         Arrays.fill(then, NOBODY);
         ways = new ArrayList<>(Collections.nCopies(cast.defence, List.of()));
@@ -194,7 +198,11 @@ final class Blockers {
         double least = within * within;
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.squared(man, d);
-            if (away < least && ground.y[d] > ground.y[man] - 0.5 && !contests.engaged(d) && !wanted(d, man)) {
+            if (away < least
+                    && ground.y[d] > ground.y[man] - 0.5
+                    && !contests.engaged(d)
+                    && !left[d]
+                    && !wanted(d, man)) {
                 best = d;
                 least = away;
             }

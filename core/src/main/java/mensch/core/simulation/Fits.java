@@ -75,10 +75,12 @@ final class Fits {
     /**
      * @param ball who has the ball
      * @param ballX where it goes through as far as can be told
+     * @param back who seems to have it for those who are fooled, and where he goes
      */
-    void aim(int tick, int ball, double ballX) {
+    void aim(int tick, int ball, double ballX, int back, double backX) {
         for (int d = cast.defence; d < cast.size(); d++) {
-            aim(d, tick, ball, ballX);
+            boolean fooled = minds.fooled(d, tick);
+            aim(d, tick, fooled ? back : ball, fooled ? backX : ballX);
         }
     }
 

@@ -14,6 +14,7 @@ record Luck(long seed) {
         MEETS,
         REACHES,
         HOLDS,
+        READS,
         TACKLES,
         FALLS
     }

@@ -25,6 +25,7 @@ import mensch.core.reading.KeyKind;
 import mensch.core.reading.Moves;
 import mensch.core.reading.Reader;
 import mensch.core.reading.Reading;
+import mensch.core.rung.FitRole;
 import mensch.core.rung.Gives;
 import mensch.core.rung.ReadTable;
 import mensch.core.rung.Task;
@@ -45,6 +46,7 @@ final class Minds {
     private final Story story;
     private final int[] slower;
     private final int[] reacted;
+    private final int[] fooledUntil;
     private final List<List<Seen>> watched = new ArrayList<>();
     private final List<List<Told>> told = new ArrayList<>();
     private final Task[] run;
@@ -89,6 +91,7 @@ final class Minds {
         passes = new boolean[men];
         slower = new int[men];
         reacted = new int[men];
+        fooledUntil = new int[men];
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
         for (Actor actor : cast.actors) {
@@ -289,6 +292,23 @@ final class Minds {
                 told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown()), Message.RUN));
             }
         }
+    }
+
+    /**
+     * The quarterback keeps what looked like a hand-off: who is told to have him is not fooled, everybody else believes
+     * the back for a while.
+     */
+    void pulled(int tick) {
+        for (int d = cast.defence; d < cast.size(); d++) {
+            boolean his = run[d] instanceof Task.Fit fit && fit.role() == FitRole.QUARTERBACK;
+            fooledUntil[d] = tick
+                    + ticks(d, false)
+                    + (his ? 0 : Clock.ticks(model.reaction().fooled()));
+        }
+    }
+
+    boolean fooled(int defender, int tick) {
+        return tick < fooledUntil[defender];
     }
 
     /** Everybody can see where the ball goes through; each acts on it after his reaction. */

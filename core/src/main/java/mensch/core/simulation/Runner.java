@@ -2,7 +2,6 @@ package mensch.core.simulation;
 
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Side;
-import mensch.core.matchup.Blocking;
 
 /**
  * The man with the ball: he presses the point, sees lanes as free width at the line, takes one, and runs where he is
@@ -48,12 +47,13 @@ final class Runner {
 
     private final double[] seenY;
 
-    Runner(Cast cast, Ground ground, Contests contests, SnapModel model, Blocking blocking) {
+    /** @param point where he is told to go through, across */
+    Runner(Cast cast, Ground ground, Contests contests, SnapModel model, double point) {
         this.cast = cast;
         this.ground = ground;
         this.contests = contests;
         this.model = model;
-        this.point = blocking.point().x();
+        this.point = point;
         this.lane = point;
         this.looks = Clock.ticks(model.runner().sees());
         this.seenX = ground.x.clone();

@@ -11,6 +11,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
 import mensch.core.matchup.Matchup;
+import mensch.core.play.BallPath;
 import mensch.core.play.Run;
 
 /**
@@ -56,12 +57,12 @@ public final class Simulation {
     }
 
     /**
-     * None when the formation cannot run it to that side, and for an option: a quarterback who reads is not run yet.
+     * None when the formation cannot run it to that side, and for an option with a pitch, which is not run yet.
      *
      * @throws RefusedException when a fault names nobody who is there
      */
     public static Optional<Simulation> of(Lineup lineup, Run run, Side play, List<Fault> faults) {
-        if (run.option()) {
+        if (run.option() && !run.paths().equals(List.of(BallPath.DIVE, BallPath.QUARTERBACK))) {
             return Optional.empty();
         }
         Lineup seen = play == Side.RIGHT ? lineup : lineup.mirror();
@@ -98,7 +99,10 @@ public final class Simulation {
         private final Minds minds;
         private final Fits fits;
         private final Blockers blockers;
-        private final Runner runner;
+        private final Runner back;
+        private final Optional<OptionRead> read;
+        private Runner runner;
+        private boolean decided;
         private final Tackles tackles;
         private final int carrier;
         private final int quarterback;
@@ -117,7 +121,9 @@ public final class Simulation {
             this.minds = new Minds(cast, ground, contests, model, luck, story, matchup);
             this.fits = new Fits(cast, ground, contests, minds, model);
             this.blockers = new Blockers(cast, ground, contests, model, story, blocking);
-            this.runner = new Runner(cast, ground, contests, model, blocking);
+            this.back =
+                    new Runner(cast, ground, contests, model, blocking.point().x());
+            this.runner = back;
             this.tackles = new Tackles(cast, ground, contests, model, luck, story);
             this.carrier = cast.of(run.carrier(cast.view));
             var taker = cast.shape.quarterback();
@@ -125,6 +131,16 @@ public final class Simulation {
             this.mesh = run.mesh(cast.view);
             this.meshTick = Clock.ticks(run.meshSeconds(cast.view));
             this.ball = quarterback;
+            this.read = run.option()
+                    ? blocking.read().stream()
+                            .findFirst()
+                            .map(job -> new OptionRead(
+                                    ground,
+                                    luck,
+                                    model.runner().misreads(),
+                                    cast.actors.get(quarterback),
+                                    cast.actors.get(cast.of(job))))
+                    : Optional.empty();
             for (Fault fault : faults) {
                 int man = cast.named(fault.man());
                 switch (fault.kind()) {
@@ -150,7 +166,7 @@ public final class Simulation {
         /** @return whether the play is over */
         private boolean next(int tick) {
             minds.look(tick, ball);
-            fits.aim(tick, ball, runner.lane());
+            fits.aim(tick, ball, runner.lane(), carrier, back.lane());
             blockers.aim(tick, runner.lane());
             backfield(tick);
             for (int man = 0; man < cast.size(); man++) {
@@ -164,7 +180,7 @@ public final class Simulation {
             handOff(tick);
             cross(tick);
             record();
-            if (ball != quarterback || carrier == quarterback) {
+            if (ball != quarterback || carrier == quarterback || decided) {
                 int tackler = tackles.tick(ball, tick);
                 if (tackler >= 0) {
                     story.tell(Happening.What.TACKLE, tackler, ball, tick, "");
@@ -200,16 +216,21 @@ public final class Simulation {
         }
 
         private void backfield(int tick) {
-            if (ball == carrier && (carrier != quarterback || tick >= meshTick)) {
-                if (runner.aim(carrier, tick)) {
-                    story.tell(Happening.What.BACK_COMMITS, carrier, tick, "");
+            boolean kept = ball == quarterback && decided;
+            if (kept || ball == carrier && (carrier != quarterback || tick >= meshTick)) {
+                if (runner.aim(ball, tick)) {
+                    story.tell(Happening.What.BACK_COMMITS, ball, tick, "");
                     minds.ballGoes(tick, false);
                 }
             } else {
                 toTheMesh(tick);
             }
+            if (kept) {
+                // who has not got it runs as if he had
+                ground.aim(carrier, blocking.point().x(), 3, ground.top[carrier] * 0.8, false);
+            }
             for (int man = 0; man < cast.defence; man++) {
-                boolean free = man != carrier && !blockers.works(man);
+                boolean free = man != carrier && !blockers.works(man) && !(kept && man == ball);
                 if (free && man == quarterback) {
                     boolean has = ball == quarterback;
                     // who has handed it off goes the other way, as on a boot
@@ -240,7 +261,15 @@ public final class Simulation {
         }
 
         private void handOff(int tick) {
-            if (ball == carrier || tick < meshTick - 2) {
+            if (ball == carrier || decided || tick < meshTick - 2) {
+                return;
+            }
+            if (read.isPresent() && tick >= meshTick && read.get().keeps(mesh, blocking.point())) {
+                decided = true;
+                runner = new Runner(cast, ground, contests, model, read.get().lane());
+                story.tell(Happening.What.BALL_PULLED, quarterback, read.get().man(), tick, "");
+                minds.handedOff(tick);
+                minds.pulled(tick);
                 return;
             }
             boolean near = ground.distance(carrier, mesh.x(), mesh.y()) < MESH && tick >= meshTick;
@@ -252,7 +281,7 @@ public final class Simulation {
         }
 
         private void cross(int tick) {
-            if (!crossed && ground.y[ball] > 0 && ball == carrier) {
+            if (!crossed && ground.y[ball] > 0 && (ball == carrier || decided)) {
                 crossed = true;
                 story.tell(Happening.What.LINE_CROSSED, ball, tick, "");
                 minds.ballGoes(tick, true);

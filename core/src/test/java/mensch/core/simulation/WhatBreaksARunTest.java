@@ -124,6 +124,25 @@ class WhatBreaksARunTest {
                 .isTrue();
     }
 
+    /**
+     * Whoever comes down on the back leaves the edge to the quarterback; who stays for him leaves the line to the back.
+     */
+    @Test
+    void theZoneReadGoesWhereTheManItReadsIsNot() {
+        assertThat(kept("run dive")).isGreaterThan(0.8);
+        assertThat(kept("run quarterback")).isLessThan(0.3);
+    }
+
+    /** Share of snaps on which the quarterback keeps it when the man he reads is told so. */
+    private static double kept(String told) {
+        var lineup = Plays.lineup("doubles-gun", Snaps.hand("anvil-drizzle", "end-away", told), "hs m 50 1&10");
+        Simulation read = Plays.of(lineup, "zone-read", Side.RIGHT);
+        return IntStream.range(0, 100)
+                        .filter(i -> read.snap(i).happenings().stream().anyMatch(h -> h.what() == What.BALL_PULLED))
+                        .count()
+                / 100.0;
+    }
+
     /** Without his answer to the run the force man leaves the edge open, and the toss goes there. */
     @Test
     void nobodyOnTheEdgeIsALongToss() {

@@ -1,0 +1,55 @@
+package mensch.core.simulation;
+
+import mensch.core.geometry.Point;
+
+/**
+ * What a quarterback makes of the man the play leaves to be read: who comes down on the back leaves the edge to the
+ * quarterback, who stays or widens leaves the line to the back.
+ */
+final class OptionRead {
+    /** Who is slower than this sits, yards a second. */
+    private static final double SITS = 1.5;
+    /** He comes down when so much of his way leads to the back. */
+    private static final double DOWN = 0.6;
+    /** The quarterback goes so far outside the man he has read, yards. */
+    private static final double OUTSIDE = 1.5;
+
+    private final Ground ground;
+    private final Luck luck;
+    private final double misreads;
+    private final Actor quarterback;
+    private final Actor read;
+
+    /** @param misreads how often he reads the man wrong, of one */
+    OptionRead(Ground ground, Luck luck, double misreads, Actor quarterback, Actor read) {
+        this.ground = ground;
+        this.luck = luck;
+        this.misreads = misreads;
+        this.quarterback = quarterback;
+        this.read = read;
+    }
+
+    /** Whom he reads. */
+    int man() {
+        return read.index();
+    }
+
+    /** Whether he keeps the ball, for what that man does now; the back goes from the mesh to the point. */
+    boolean keeps(Point mesh, Point point) {
+        double x = ground.x[read.index()];
+        double y = ground.y[read.index()];
+        double toX = (mesh.x() + point.x()) / 2 - x;
+        double toY = (mesh.y() + point.y()) / 2 - y;
+        double away = Math.max(1e-6, Math.sqrt(toX * toX + toY * toY));
+        double comes = (toX * ground.vx[read.index()] + toY * ground.vy[read.index()]) / away;
+        double speed = ground.speed(read.index());
+        boolean down = speed > SITS && comes > DOWN * speed;
+        boolean wrong = luck.of(quarterback.luck(), Luck.What.READS, 0) < misreads;
+        return down != wrong;
+    }
+
+    /** Where he goes through when he keeps it, across. */
+    double lane() {
+        return read.start().x() + Math.signum(read.start().x()) * OUTSIDE;
+    }
+}
