@@ -192,7 +192,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
 <style scoped>
 .run {
   font: 400 14px/1.35 var(--narrow);
-  padding-bottom: 8px;
+  padding: 6px 0 8px;
   border-bottom: 1px solid var(--rule);
   margin-bottom: 4px;
 }

@@ -86,12 +86,6 @@ public final class Screenshots {
         Words.choose(page, "Order", "worst");
         shot(page, "plan");
         page.navigate(base() + "/board");
-        Words.choose(page, "Formation", "double-wing");
-        Words.choose(page, "Call", "anvil-eel");
-        page.waitForTimeout(800);
-        page.keyboard().press("t");
-        page.waitForTimeout(2500);
-        shot(page, "board-repairs");
         plays(page);
         Words.choose(page, "Formation", "flag-spread");
         page.waitForTimeout(800);
@@ -111,6 +105,13 @@ public final class Screenshots {
         page.locator(".line", new Page.LocatorOptions().setHasText("Power right"))
                 .click();
         shot(page, "board-runs");
+        page.keyboard().press("i");
+        page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true)).waitFor();
+        page.waitForTimeout(5000);
+        // the moment that broke it
+        page.locator(".run ol button").first().click();
+        shot(page, "board-run");
+        page.keyboard().press("Escape");
     }
 
     private void film(Page page) {
