@@ -55,6 +55,12 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
     >
       Running every run 60 times.
     </p>
+    <p
+      v-if="on && asked.data.value && !rows.length"
+      class="soft"
+    >
+      No run is run from this formation yet.
+    </p>
     <template v-if="rows.length">
       <table>
         <thead>

@@ -57,6 +57,7 @@ interface Asked {
 
 describe('a run that is run', () => {
   let asked: Asked[]
+  let beats: typeof BEATS
   let answers: (body: Asked) => unknown
   beforeEach(async () => {
     localStorage.clear()
@@ -70,12 +71,13 @@ describe('a run that is run', () => {
       removeEventListener: () => undefined,
     }))
     asked = []
+    beats = BEATS
     answers = () => ({ data: RUN, response: new Response() })
     const runs = [{ id: 'power', name: 'Power', side: 'right', outcome: 'even', shortBy: 0, hitters: [], hurts: false }]
     const audit = { verdicts: [], findings: [], runs, passes: [], options: [], unfit: [], protections: [] }
     vi.spyOn(client, 'GET').mockResolvedValue({ data: [], response: new Response() })
     vi.spyOn(client, 'POST').mockImplementation(((path: string, init: { body: Asked }) => {
-      if (path === '/api/snap-runs/worst') return Promise.resolve({ data: BEATS, response: new Response() })
+      if (path === '/api/snap-runs/worst') return Promise.resolve({ data: beats, response: new Response() })
       if (path === '/api/snap-runs') {
         asked.push(init.body)
         return Promise.resolve(answers(init.body))
@@ -175,5 +177,12 @@ describe('a run that is run', () => {
     expect(wrapper.emitted('pick')).toEqual([[{ kind: 'run', id: 'power', left: false }]])
     await wrapper.findAll('button').at(-1)!.trigger('click')
     expect(wrapper.findAll('tbody tr')).toHaveLength(10)
+  })
+  it('says so when no run is run from there', async () => {
+    beats = []
+    const wrapper = mount(WhatBeats)
+    await wrapper.find('button').trigger('click')
+    await flushPromises()
+    expect(wrapper.text()).toBe('No run is run from this formation yet.')
   })
 })
