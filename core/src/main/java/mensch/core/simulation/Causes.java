@@ -61,7 +61,13 @@ final class Causes {
             add("", tick, "Nobody " + whom + ".");
             return missedOr(Blame.CALL, "", tick);
         }
-        Job owner = owners.stream()
+        List<Job> there =
+                owners.stream().filter(j -> snap.men().contains(j.id())).toList();
+        if (there.isEmpty()) {
+            add("", tick, owners.get(0).words() + " has it, and his rules give him no place to stand.");
+            return missedOr(Blame.CALL, "", tick);
+        }
+        Job owner = there.stream()
                 .min(Comparator.comparingDouble(j -> distance(j.id(), at, tick)))
                 .orElseThrow();
         String job = outside ? "is force there" : "has it";

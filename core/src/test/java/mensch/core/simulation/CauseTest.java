@@ -42,6 +42,19 @@ class CauseTest {
                 .allMatch(c -> c.to() == Blame.CALL);
     }
 
+    /** A man whose rules give him no place is not on the field, and it is the call's. */
+    @Test
+    void aManWithoutAPlaceIsTheCalls() {
+        Lineup nowhere = Plays.lineup(
+                "trips-open", Snaps.hand("anvil-drizzle", "mike", "align outside tight end 6 x 4"), "hs m 50 1&10");
+        assertThat(nowhere.placed()).hasSize(10);
+        Simulation zone = Plays.of(nowhere, "inside-zone", Side.RIGHT);
+        assertThat(IntStream.range(0, 100).mapToObj(i -> zone.cause(zone.snap(i))))
+                .filteredOn(c -> c.links().stream().anyMatch(l -> l.said().startsWith("mike has it, and his rules")))
+                .isNotEmpty()
+                .allMatch(c -> c.to() == Blame.CALL);
+    }
+
     @Test
     void theFaultPutInIsNamedWhenItIsHisGap() {
         Simulation slow = Plays.of("pro-i", "anvil-drizzle", "inside-zone", Fault.of("mike:slow read:8"));
