@@ -38,24 +38,20 @@ public final class LineCommand {
 
     /** Exit code 0, or 2 with the reason when the words cannot be used. */
     static int run(String[] args, PrintStream out, PrintStream err) {
-        try {
-            var command = new LineCommand();
+        var command = new LineCommand();
+        Runnable answer = () -> {
             command.read(List.of(args));
             command.print(out);
-            return 0;
-        } catch (RefusedException e) {
-            err.println(e.getMessage());
-            err.println(USAGE);
-            return 2;
-        }
+        };
+        return Typed.answered(answer, USAGE, err);
     }
 
     private void read(List<String> args) {
         for (int i = 0; i < args.size(); i++) {
             switch (args.get(i)) {
-                case "--call" -> call = after(args, i++);
-                case "--motion" -> motions |= motion.add(after(args, i++));
-                case "--shift" -> shift |= motion.add(after(args, i++));
+                case "--call" -> call = Typed.after(args, i++);
+                case "--motion" -> motions |= motion.add(Typed.after(args, i++));
+                case "--shift" -> shift |= motion.add(Typed.after(args, i++));
                 case "--json" -> json = true;
                 default -> snap = args.get(i);
             }
@@ -74,13 +70,6 @@ public final class LineCommand {
                                                     .map(c -> c.ref().id())
                                                     .toList()));
         }
-    }
-
-    private static String after(List<String> args, int i) {
-        if (i + 1 == args.size()) {
-            throw new RefusedException(args.get(i) + " needs a value");
-        }
-        return args.get(i + 1);
     }
 
     private void print(PrintStream out) {

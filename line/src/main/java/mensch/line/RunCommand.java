@@ -41,16 +41,12 @@ public final class RunCommand {
 
     /** Exit code 0, or 2 with the reason when the words cannot be used. */
     static int run(String[] args, PrintStream out, PrintStream err) {
-        try {
-            var command = new RunCommand();
+        var command = new RunCommand();
+        Runnable answer = () -> {
             command.read(List.of(args));
             command.print(out);
-            return 0;
-        } catch (RefusedException e) {
-            err.println(e.getMessage());
-            err.println(USAGE);
-            return 2;
-        }
+        };
+        return Typed.answered(answer, USAGE, err);
     }
 
     private void read(List<String> args) {
@@ -58,21 +54,14 @@ public final class RunCommand {
             String word = args.get(i);
             switch (word) {
                 case "--json" -> json = true;
-                case "--fault" -> faults.add(Fault.of(after(args, i++)));
-                case "--call", "--play", "--side", "--seeds", "--seed" -> words.put(word, after(args, i++));
+                case "--fault" -> faults.add(Fault.of(Typed.after(args, i++)));
+                case "--call", "--play", "--side", "--seeds", "--seed" -> words.put(word, Typed.after(args, i++));
                 default -> snap = word;
             }
         }
         if (snap == null) {
             throw new RefusedException("the snap is missing");
         }
-    }
-
-    private static String after(List<String> args, int i) {
-        if (i + 1 == args.size()) {
-            throw new RefusedException(args.get(i) + " needs a value");
-        }
-        return args.get(i + 1);
     }
 
     private String needed(String word) {

@@ -186,6 +186,12 @@ public final class Lineup {
         return jobs.stream().filter(j -> j.id().equals(id)).findFirst().orElse(null);
     }
 
+    /** A man by {@link Job#id()} or by his name in the formation, as he is said: a defender in words. */
+    public String called(String id) {
+        Job job = job(id);
+        return job == null ? id : job.words();
+    }
+
     /** Features and geometry as this job's seat sees them. */
     public View view(Job job) {
         return job.seat() == Side.LEFT ? left : right;

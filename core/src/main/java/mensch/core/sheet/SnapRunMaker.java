@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mensch.core.audit.Said;
 import mensch.core.geometry.Side;
-import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
 import mensch.core.play.Run;
@@ -209,8 +208,8 @@ public final class SnapRunMaker {
     }
 
     private static String said(Lineup lineup, Happening happening) {
-        String who = name(lineup, happening.who());
-        String whom = happening.whom() == null ? "" : name(lineup, happening.whom());
+        String who = lineup.called(happening.who());
+        String whom = happening.whom() == null ? "" : lineup.called(happening.whom());
         return switch (happening.what()) {
             case BALL_MOVES -> "The ball is snapped.";
             case KEY_SHOWS -> who + " sees " + whom + ": " + happening.said() + ".";
@@ -229,13 +228,5 @@ public final class SnapRunMaker {
             case OUT_OF_BOUNDS -> who + " is out of bounds.";
             case SCORES -> who + " scores.";
         };
-    }
-
-    private static String name(Lineup lineup, String id) {
-        return lineup.jobs().stream()
-                .filter(j -> j.id().equals(id))
-                .map(Job::words)
-                .findFirst()
-                .orElse(id);
     }
 }

@@ -119,11 +119,13 @@ final class Causes {
         missed.forEach(m -> add(
                 m.who(),
                 m.tick(),
-                words(m.who()) + " misses him at " + seconds(m.tick()) + ", "
+                lineup.called(m.who()) + " misses him at " + seconds(m.tick()) + ", "
                         + yards(m.place().y()) + " down the field."));
         snap.tackler()
-                .ifPresent(who ->
-                        add(who, snap.ticks() - 1, words(who) + " brings him down after " + yards(snap.gain()) + "."));
+                .ifPresent(who -> add(
+                        who,
+                        snap.ticks() - 1,
+                        lineup.called(who) + " brings him down after " + yards(snap.gain()) + "."));
         return new Cause(links, blame, man);
     }
 
@@ -133,8 +135,8 @@ final class Causes {
             add(
                     tackler,
                     snap.ticks() - 1,
-                    words(tackler) + " brings him down at " + seconds(snap.ticks() - 1) + " after " + yards(snap.gain())
-                            + (free ? "; nobody blocks him." : "."));
+                    lineup.called(tackler) + " brings him down at " + seconds(snap.ticks() - 1) + " after "
+                            + yards(snap.gain()) + (free ? "; nobody blocks him." : "."));
         }
         return new Cause(links, Blame.HELD, tackler);
     }
@@ -208,14 +210,6 @@ final class Causes {
     private boolean sealed(String who, int from, int to) {
         return snap.happenings().stream()
                 .anyMatch(h -> h.what() == What.SEALED && h.who().equals(who) && h.tick() >= from && h.tick() <= to);
-    }
-
-    private String words(String id) {
-        return lineup.jobs().stream()
-                .filter(j -> j.id().equals(id))
-                .map(Job::words)
-                .findFirst()
-                .orElse(id);
     }
 
     private static String seconds(int tick) {
