@@ -16,7 +16,8 @@ import tools.jackson.databind.json.JsonMapper;
 @ExtendWith(RunningApp.class)
 class PlaysTest {
     private static final String BOARD =
-            "{\"snap\": {\"formation\": \"%s\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}, \"call\": \"%s\", \"edits\": [], \"hand\": []}";
+            "{\"snap\": {\"formation\": \"%s\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", "
+                    + "\"toGoal\": 50, \"down\": 1, \"distance\": 10}, \"call\": \"%s\", \"edits\": [], \"hand\": []}";
 
     private static String against(String formation, String call) {
         return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0}";
@@ -149,8 +150,8 @@ class PlaysTest {
         assertThat(snag.get("matched").asInt()).isEqualTo(5);
         assertThat(snag.get("routes").toString()).contains("\"push\"").contains("swing");
         assertThat(snag.at("/routes/0/way").size()).isGreaterThan(1);
-        String snap =
-                "\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 2, \"down\": 1, \"distance\": 2}";
+        String snap = "\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", "
+                + "\"hash\": \"m\", \"toGoal\": 2, \"down\": 1, \"distance\": 2}";
         JsonNode both = player.post(
                         "/api/blocking-comparisons",
                         "{" + snap
@@ -238,8 +239,8 @@ class PlaysTest {
     @Test
     void aMutedFindingIsRememberedWithItsReasonAndGoesOutWithTheCall(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        String mute =
-                "{\"call\": \"anvil-dew\", \"finding\": \"areas/short/left\", \"title\": \"One short underneath on the left.\", \"reason\": \"%s\"}";
+        String mute = "{\"call\": \"anvil-dew\", \"finding\": \"areas/short/left\", "
+                + "\"title\": \"One short underneath on the left.\", \"reason\": \"%s\"}";
         JsonNode kept = coach.post("/api/mutes", mute.formatted("They never throw there."))
                 .json();
         assertThat(kept.get("mutedBy").asString()).isEqualTo("marrow");

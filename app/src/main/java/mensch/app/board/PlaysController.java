@@ -51,7 +51,7 @@ class PlaysController {
     record FaultWords(
             @NotBlank @Size(max = Bounds.NAME) String man,
             @NotNull Fault.Kind kind,
-            @Min(-5) @Max(40) double amount) {}
+            @Min(0) @Max(40) double amount) {}
 
     /**
      * A run by id, to be run.

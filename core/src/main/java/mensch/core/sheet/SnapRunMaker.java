@@ -219,7 +219,10 @@ public final class SnapRunMaker {
             case CLIMBS -> who + " leaves for " + whom + ".";
             case SHED -> who + " is rid of " + whom + ".";
             case HANDED_OFF -> who + " has the ball from " + whom + ".";
-            case BALL_PULLED -> who + " keeps it: " + whom + " comes down.";
+            case BALL_PULLED ->
+                happening.said().isEmpty()
+                        ? who + " keeps it: " + whom + " comes down."
+                        : who + " keeps it, and reads " + whom + " wrong: he stays.";
             case BACK_COMMITS -> who + " makes up his mind.";
             case LINE_CROSSED -> who + " is through the line.";
             case MISSED ->

@@ -14,10 +14,10 @@ public record Cause(List<Link> links, Blame to, String man) {
     public enum Blame {
         /** Nobody was told to. */
         CALL("the call: nobody is told to"),
-        /** He was told and could not. */
-        GEOMETRY("where he stands: he could not"),
-        /** He was blocked by a man who got to the ball's side of him. */
-        BLOCK("the block: it was won against him"),
+        /** He was told, nobody held him, and the ball was there before him. */
+        GEOMETRY("the way: he did not get there in time"),
+        /** He was on a block when the ball went by. */
+        BLOCK("the block: it held him"),
         /** What he saw sent him elsewhere. */
         READ("what his key told him"),
         /** He was there and missed. */

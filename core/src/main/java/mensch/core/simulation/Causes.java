@@ -14,15 +14,13 @@ import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
+import mensch.core.rung.ReadTable;
 import mensch.core.simulation.Cause.Blame;
 import mensch.core.simulation.Cause.Link;
 import mensch.core.simulation.Happening.What;
 
 /** Walks back from where the ball got through: whose gap it was, whether he was told, knew, came and was free. */
 final class Causes {
-    /** Who is no farther from the ball than this when it crosses was there, yards. */
-    private static final double THERE = 1.5;
-
     private final Lineup lineup;
     private final Unfolding snap;
     private final List<Fault> faults;
@@ -75,10 +73,10 @@ final class Causes {
                 owner.id(),
                 tick,
                 owner.words() + " " + job + "; he is " + yards(distance(owner.id(), at, tick)) + " away then.");
-        return owner(owner, at, tick);
+        return owner(owner, tick);
     }
 
-    private Cause owner(Job owner, Point at, int tick) {
+    private Cause owner(Job owner, int tick) {
         Optional<Fault> fault =
                 faults.stream().filter(f -> f.man().equals(owner.id())).findFirst();
         Optional<Happening> block = last(What.CONTACT, owner.id(), tick);
@@ -106,10 +104,20 @@ final class Causes {
         if (block.isPresent() && !loose) {
             return missedOr(Blame.BLOCK, owner.id(), tick);
         }
-        if (distance(owner.id(), at, tick) <= THERE) {
+        boolean missed = snap.happenings().stream()
+                .anyMatch(h -> h.what() == What.MISSED && h.who().equals(owner.id()));
+        if (missed) {
             return missedOr(Blame.TACKLE, owner.id(), tick);
         }
-        return missedOr(told.isPresent() ? Blame.READ : Blame.GEOMETRY, owner.id(), tick);
+        boolean elsewhere = told.filter(t -> changes(owner, t.said())).isPresent();
+        return missedOr(elsewhere ? Blame.READ : Blame.GEOMETRY, owner.id(), tick);
+    }
+
+    /** Whether what he was told last gave him another job: "his run job stands" sends nobody away from his gap. */
+    private static boolean changes(Job owner, String message) {
+        return owner.after().reactions().stream()
+                .filter(r -> r.on().words().equals(message))
+                .anyMatch(r -> !(r.orders() instanceof ReadTable.Stands));
     }
 
     /** Who could have stopped it past the line and did not is said as well; the first cause stays. */
@@ -137,6 +145,8 @@ final class Causes {
                     snap.ticks() - 1,
                     lineup.called(tackler) + " brings him down at " + seconds(snap.ticks() - 1) + " after "
                             + yards(snap.gain()) + (free ? "; nobody blocks him." : "."));
+        } else {
+            add("", snap.ticks() - 1, "The ball is out of bounds after " + yards(snap.gain()) + ".");
         }
         return new Cause(links, Blame.HELD, tackler);
     }
@@ -154,7 +164,11 @@ final class Causes {
         double middle = at(lineup.features().shape().centre(), tick).x();
         Side side = x < middle ? Side.LEFT : Side.RIGHT;
         int inside = 0;
-        List<Man> surface = flank(side).surface();
+        var surface = new ArrayList<>(flank(side).surface());
+        Man wing = flank(side).wing();
+        if (wing != null) {
+            surface.add(wing);
+        }
         for (int i = 0; i < surface.size(); i++) {
             Man man = surface.get(i);
             Point now = at(man, tick);

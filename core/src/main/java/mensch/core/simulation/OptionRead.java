@@ -43,9 +43,12 @@ final class OptionRead {
         double away = Math.max(1e-6, Math.sqrt(toX * toX + toY * toY));
         double comes = (toX * ground.vx[read.index()] + toY * ground.vy[read.index()]) / away;
         double speed = ground.speed(read.index());
-        boolean down = speed > SITS && comes > DOWN * speed;
-        boolean wrong = luck.of(quarterback.luck(), Luck.What.READS, 0) < misreads;
-        return down != wrong;
+        return (speed > SITS && comes > DOWN * speed) != misreads();
+    }
+
+    /** Whether he takes him for the opposite of what he does. */
+    boolean misreads() {
+        return luck.of(quarterback.luck(), Luck.What.READS, 0) < misreads;
     }
 
     /** Where he goes through when he keeps it, across. */

@@ -19,6 +19,7 @@ import mensch.core.play.Run;
  * snap to the byte.
  */
 public final class Simulation {
+    private static final String MISREAD = "misread";
     /** No play lasts longer, seconds. */
     private static final double LONGEST = 12;
     /** The ball is handed over when the carrier is so near to where he gets it, yards. */
@@ -53,6 +54,11 @@ public final class Simulation {
         if (cast.named(fault.man()) < 0) {
             throw new RefusedException("nobody is called \"" + fault.man() + "\" here; there are "
                     + String.join(", ", cast.actors.stream().map(Actor::id).toList()));
+        }
+        boolean offence = cast.named(fault.man()) < cast.defence;
+        if (offence && fault.kind() != Fault.Kind.LATE) {
+            throw new RefusedException(fault.man() + " is told no key to read and no first step here: a man of the"
+                    + " offence can only be late");
         }
     }
 
@@ -267,7 +273,8 @@ public final class Simulation {
             if (read.isPresent() && tick >= meshTick && read.get().keeps(mesh, blocking.point())) {
                 decided = true;
                 runner = new Runner(cast, ground, contests, model, read.get().lane());
-                story.tell(Happening.What.BALL_PULLED, quarterback, read.get().man(), tick, "");
+                String wrong = read.get().misreads() ? MISREAD : "";
+                story.tell(Happening.What.BALL_PULLED, quarterback, read.get().man(), tick, wrong);
                 minds.handedOff(tick);
                 minds.pulled(tick);
                 return;

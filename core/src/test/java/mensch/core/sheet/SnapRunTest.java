@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.LongStream;
 import mensch.core.formation.Notation;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
@@ -58,6 +59,23 @@ class SnapRunTest {
         assertThat(maker.of(DRIZZLE, "triple", Side.RIGHT, List.of(), 20, null)).isEmpty();
         assertThat(maker.of(DRIZZLE, "no-such-run", Side.RIGHT, List.of(), 20, null))
                 .isEmpty();
+    }
+
+    /** One time of ten a quarterback reads his man wrong: it is not said that the man came down who did not. */
+    @Test
+    void aMisreadIsSaidAsOne() {
+        Lineup gun = Lineup.of(
+                LIBRARY.call("anvil-drizzle"),
+                Notation.place(LIBRARY.formation("doubles-gun").formation(), "hs m 50 1&10"));
+        List<String> kept = LongStream.range(0, 100)
+                .mapToObj(seed -> maker.of(gun, "zone-read", Side.RIGHT, List.of(), 1, seed)
+                        .orElseThrow())
+                .flatMap(run -> run.snap().events().stream())
+                .map(SnapRun.EventRow::said)
+                .filter(said -> said.startsWith("QB keeps it"))
+                .toList();
+        assertThat(kept).isNotEmpty().allMatch(s -> s.contains("comes down.") != s.contains("wrong: he stays."));
+        assertThat(kept).anyMatch(said -> said.contains("reads end away wrong: he stays."));
     }
 
     /** Worst first by what the down asks; each figure is the one that running it alone gives. */

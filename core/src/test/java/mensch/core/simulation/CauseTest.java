@@ -9,6 +9,7 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.simulation.Cause.Blame;
 import mensch.core.simulation.Cause.Link;
+import mensch.core.simulation.Happening.What;
 import org.junit.jupiter.api.Test;
 
 /** Every snap has a cause that names a place, a man, a moment and a measure. */
@@ -27,6 +28,75 @@ class CauseTest {
             boolean held = Outcome.held(snap, power.situation(), power.yardsToGoal());
             assertThat(cause.to() == Blame.HELD).isEqualTo(held);
         }
+    }
+
+    /** What a cause blames has happened: a tackle that was missed, a block that held, a key that sent him elsewhere. */
+    @Test
+    void nothingIsBlamedThatDidNotHappen() {
+        for (String call : List.of("anvil-drizzle", "anvil-fog", "chisel-drizzle")) {
+            for (String run : List.of("power", "inside-zone", "toss", "counter")) {
+                Simulation simulation = Plays.of("pro-i", call, run);
+                for (int seed = 0; seed < 40; seed++) {
+                    Unfolding snap = simulation.snap(seed);
+                    Cause cause = simulation.cause(snap);
+                    String as = call + " " + run + " " + seed;
+                    switch (cause.to()) {
+                        case TACKLE ->
+                            assertThat(has(snap, What.MISSED, cause.man()))
+                                    .as(as)
+                                    .isTrue();
+                        case BLOCK ->
+                            assertThat(blocked(snap, cause.man())).as(as).isTrue();
+                        case READ ->
+                            assertThat(cause.links())
+                                    .as(as)
+                                    .anyMatch(l -> l.said().startsWith("He acts on"));
+                        default -> assertThat(cause.links()).as(as).isNotEmpty();
+                    }
+                }
+            }
+        }
+    }
+
+    private static boolean has(Unfolding snap, What what, String who) {
+        return snap.happenings().stream()
+                .anyMatch(h -> h.what() == what && h.who().equals(who));
+    }
+
+    private static boolean blocked(Unfolding snap, String who) {
+        return snap.happenings().stream().anyMatch(h -> h.what() == What.CONTACT && who.equals(h.whom()));
+    }
+
+    /** A wing bounds a gap like an end: a toss round him is outside everybody, what goes inside him is not. */
+    @Test
+    void aWingBoundsTheLastGap() {
+        Lineup lineup = Plays.lineup("wing-t", Snaps.LIBRARY.call("anvil-drizzle"), "hs m 50 1&10");
+        double wing = lineup.features().shape().flank(Side.RIGHT).wing().x();
+        for (String run : List.of("toss", "buck-sweep", "power")) {
+            Simulation simulation = Plays.of(lineup, run, Side.RIGHT);
+            for (int seed = 0; seed < 40; seed++) {
+                Unfolding snap = simulation.snap(seed);
+                snap.happenings().stream()
+                        .filter(h -> h.what() == What.LINE_CROSSED)
+                        .findFirst()
+                        .ifPresent(crossing -> {
+                            String said = simulation.cause(snap).links().get(0).said();
+                            double x = crossing.place().x();
+                            // he may have moved three yards before he bounds his gap where he stood
+                            if (x > wing + 3) {
+                                assertThat(said).startsWith("The ball goes outside everybody right");
+                            } else if (x < wing - 3) {
+                                assertThat(said).startsWith("The ball goes through the ");
+                            }
+                        });
+            }
+        }
+        assertThat(IntStream.range(0, 40).mapToObj(i -> outside(Plays.of(lineup, "toss", Side.RIGHT), i)))
+                .contains(true);
+    }
+
+    private static boolean outside(Simulation simulation, int seed) {
+        return simulation.cause(simulation.snap(seed)).links().get(0).said().contains("outside everybody right");
     }
 
     /** A gap that nobody has is the call's, whoever stands near. */

@@ -94,6 +94,15 @@ class SimulationTest {
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("nobody is called \"sam\"")
                 .hasMessageContaining("mike");
+        assertThatThrownBy(() -> Plays.of("pro-i", "anvil-drizzle", "power", Fault.of("TB:slow read:3")))
+                .as("what would change nothing is not taken")
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("can only be late");
+        assertThat(Plays.of("pro-i", "anvil-drizzle", "power", Fault.of("TB:late:3"))
+                        .snap(1)
+                        .gain())
+                .isNotEqualTo(
+                        Plays.of("pro-i", "anvil-drizzle", "power").snap(1).gain());
         assertThatThrownBy(() -> Fault.of("will:sleeps:3")).hasMessageContaining("man:kind:amount");
         assertThatThrownBy(() -> Fault.of("will:late:soon")).hasMessageContaining("is no number");
     }
