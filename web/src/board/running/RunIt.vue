@@ -59,6 +59,14 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
       Run it <span class="key">I</span>
     </button>
     <FaultSaid :words="trouble" />
+    <button
+      v-if="trouble && faults.length"
+      class="button"
+      type="button"
+      @click="faults = []"
+    >
+      Take out what was put in
+    </button>
     <p
       v-if="on && !run && !trouble"
       class="soft"

@@ -146,6 +146,20 @@ describe('a run that is run', () => {
     const { wrapper } = await runIt()
     await vi.waitFor(() => expect(wrapper.find('[role=alert]').text()).toBe('triple is an option.'))
   })
+  it('has a way back from a fault that is refused', async () => {
+    const { running, wrapper } = await runIt()
+    answers = () => ({ error: { detail: 'TB can only be late.' }, response: new Response(null, { status: 422 }) })
+    await wrapper.find('form').trigger('submit')
+    await vi.waitFor(() => expect(wrapper.find('[role=alert]').text()).toBe('TB can only be late.'))
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text() === 'Take out what was put in')!
+      .trigger('click')
+    await flushPromises()
+    expect(running.faults).toEqual([])
+    expect(wrapper.text()).toContain(RUN.said)
+    expect(wrapper.find('[role=alert]').exists()).toBe(false)
+  })
   it('is watched tick by tick and ends with another play', async () => {
     const { running } = await runIt()
     const clock = mount(RunClock, { attachTo: document.body })
