@@ -13,7 +13,13 @@ public record SnapModel(
         Reach reach,
         Tackle tackle,
         Runner runner,
-        Pursuit pursuit) {
+        Pursuit pursuit,
+        Protect protect,
+        Rush rush,
+        Route route,
+        Cover cover,
+        Passer passer,
+        Catching catching) {
 
     /** A quantity that is drawn: half of all draws lie below the median, none outside least and most. */
     public record Spread(double median, double least, double most) {}
@@ -76,4 +82,65 @@ public record SnapModel(
 
     /** Ways to the ball. */
     public record Pursuit(double leverage, double outside, double depth, double top) {}
+
+    /** How long protectors hold the rush. */
+    public record Protect(
+            double tackle,
+            double inside,
+            double end,
+            double back,
+            double backEdge,
+            double doubled,
+            Spread spread,
+            double wins,
+            double winsIn,
+            double beaten,
+            double bull,
+            double sets,
+            double passesOff,
+            double rids) {}
+
+    /** Ways to the passer. */
+    public record Rush(double contains, double closes) {}
+
+    /** Receivers on their way. */
+    public record Route(double plants, Spread pressed, double press) {}
+
+    /** Who covers a man or an area. */
+    public record Cover(
+            double sees,
+            double cross,
+            double plant,
+            double turns,
+            double cushion,
+            double deep,
+            double below,
+            double holds,
+            double breaks) {}
+
+    /** The man who throws. */
+    public record Passer(
+            double set,
+            double next,
+            double feels,
+            double reacts,
+            double open,
+            double tries,
+            double scatter,
+            double scatterFar,
+            double hurried,
+            double holds) {}
+
+    /** Whether a ball that is thrown is caught. */
+    public record Catching(
+            double open,
+            double contested,
+            double covered,
+            double clear,
+            double near,
+            double drops,
+            double reaches,
+            double picked,
+            double inWay,
+            double tipped) {}
 }

@@ -25,6 +25,11 @@ public record Reaction(Part from, Whose whose, Event on, String said, ReadTable.
         return notTaught(on);
     }
 
+    /** What everybody knows without being taught it: he goes over to his pass job. */
+    public static Reaction passes(Event on) {
+        return new Reaction(Part.READS, Whose.KEY, on, "", new ReadTable.GoesToPass());
+    }
+
     /** Whether it is taught, and not only what stands for want of a row. */
     public boolean taught() {
         return from != Part.READS || !said.isEmpty();

@@ -138,10 +138,21 @@ final class PickupMaker {
         inOrder(men, coming, How.GAP);
     }
 
+    /** From the inside out, nobody crossing: each as near to the gap beside him as there are men for. */
     private void inOrder(List<Man> men, List<Rusher> coming, How how) {
+        int next = 0;
         for (int i = 0; i < men.size(); i++) {
-            take(men.get(i), i < coming.size() ? coming.get(i) : null, how);
+            int left = men.size() - i;
+            boolean needed = coming.size() - next >= left;
+            boolean his = next < coming.size() && (needed || coming.get(next).gap() <= gap(men.get(i)));
+            take(men.get(i), his ? coming.get(next) : null, how);
+            next += his ? 1 : 0;
         }
+    }
+
+    /** The gap outside a lineman, A 0 outside the centre. */
+    private int gap(Man man) {
+        return Math.abs(line().indexOf(man) - line().size() / 2);
     }
 
     /** Linemen first, each on the one in front of him, without crossing; who is left over has the nearest backer. */

@@ -15,6 +15,8 @@ public final class Reading {
     private static final double FLAT = 0.3;
     /** Who sets to protect goes back, and no farther across than this for each yard. */
     private static final double SETS = 1.0;
+    /** Later than this, seconds after the snap, a blocker who gives ground may have been driven back. */
+    private static final double CATCHES = 0.8;
     /** A lineman who is so far from his place along the line has left it. */
     private static final double LEAVES = 1.3;
     /** Nearer than this beside his key a man is head up. */
@@ -49,6 +51,25 @@ public final class Reading {
         };
     }
 
+    /**
+     * Whether a lineman who has moved so far since the snap sets to protect.
+     *
+     * @param across yards, either way
+     * @param up yards up the field, negative when he gives ground
+     */
+    public static boolean sets(double across, double up) {
+        return up < -TELLS / 2 && Math.abs(across) <= -SETS * up;
+    }
+
+    /**
+     * Whether a lineman who has his hands on a man waited for him and did not come at him: he protects.
+     *
+     * @param seconds after the snap
+     */
+    public static boolean catches(double across, double up, double seconds) {
+        return up < 0 && seconds < CATCHES && Math.abs(across) < LEAVES / 2;
+    }
+
     private List<Message> line() {
         double across = key.across();
         double up = key.up();
@@ -56,7 +77,7 @@ public final class Reading {
         if (!touched && Math.abs(across) + Math.abs(up) < TELLS) {
             return List.of();
         }
-        if (!touched && up < -TELLS / 2 && Math.abs(across) <= -SETS * up) {
+        if (touched ? catches(across, up, seconds) : sets(across, up)) {
             return List.of(Message.PASS_SET);
         }
         if (!touched && Math.abs(across) > LEAVES && up < FLAT * Math.abs(across)) {

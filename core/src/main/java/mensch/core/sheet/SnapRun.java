@@ -6,7 +6,7 @@ import mensch.core.sheet.Sheet.Spot;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A run as it ran: what comes of it over many seeds, and one snap of them to be watched.
+ * A play as it ran: what comes of it over many seeds, and one snap of them to be watched.
  *
  * @param said the outcome in a sentence
  * @param watch snaps worth watching
@@ -53,7 +53,7 @@ public record SnapRun(
      * @param secondsPerTick the clock of its tracks and events
      * @param men ids as the line-up has them, offence first
      * @param tracks for each man x and y of every tick in turn, yards
-     * @param ball the man who has it, at every tick
+     * @param ball x and y of it at every tick in turn, yards
      */
     public record SnapRow(
             long seed,
@@ -62,7 +62,7 @@ public record SnapRun(
             double secondsPerTick,
             List<String> men,
             List<List<Float>> tracks,
-            List<String> ball,
+            List<Float> ball,
             List<EventRow> events,
             CauseRow cause) {}
 
@@ -80,10 +80,10 @@ public record SnapRun(
     public record LinkRow(int tick, String man, String said) {}
 
     /**
-     * A run among all that the formation can run, as it comes out.
+     * A play among all that the formation can run, as it comes out.
      *
      * @param holds share in which the call holds for this down
-     * @param explosive share of twelve yards and more
+     * @param explosive share of twelve yards and more of a run, sixteen of a pass
      * @param why what a typical snap of it is put down to, and the first thing that is said of a man there
      */
     public record BeatsRow(

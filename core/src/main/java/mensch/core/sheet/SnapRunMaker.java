@@ -26,6 +26,7 @@ import mensch.core.simulation.Fault;
 import mensch.core.simulation.Happening;
 import mensch.core.simulation.Outcome;
 import mensch.core.simulation.Simulation;
+import mensch.core.simulation.SnapWords;
 import mensch.core.simulation.Unfolding;
 import org.jspecify.annotations.Nullable;
 
@@ -37,38 +38,61 @@ public final class SnapRunMaker {
         this.plays = plays;
     }
 
-    /**
-     * @param seeds how many snaps the range is of
-     * @param seed the snap to be watched, or null for a typical one
-     * @return none when there is no such run, when the formation cannot run it to that side, or for an option with a
-     *     pitch
-     */
-    public Optional<SnapRun> of(
-            Lineup lineup, String play, Side side, List<Fault> faults, int seeds, @Nullable Long seed) {
+    /** A run or a pass by its id. */
+    private record Named(String id, String name) {}
+
+    private Stream<Named> named() {
+        return Stream.concat(
+                plays.runs().stream().map(r -> new Named(r.id(), r.name())),
+                plays.passes().stream().map(p -> new Named(p.id(), p.name())));
+    }
+
+    private Optional<Simulation> simulation(Lineup lineup, String play, Side side, List<Fault> faults) {
         return plays.runs().stream()
                 .filter(r -> r.id().equals(play))
                 .findFirst()
-                .flatMap(run -> Simulation.of(lineup, run, side, faults)
-                        .map(simulation -> sheet(lineup, run, side, simulation, faults, seeds, seed)));
+                .map(run -> Simulation.of(lineup, run, side, faults))
+                .or(() -> plays.passes().stream()
+                        .filter(p -> p.id().equals(play))
+                        .findFirst()
+                        .map(pass -> Simulation.of(lineup, plays, pass, side, faults)))
+                .flatMap(s -> s);
+    }
+
+    /** Whether there is a run or a pass with this id. */
+    public boolean knows(String play) {
+        return named().anyMatch(n -> n.id().equals(play));
     }
 
     /**
-     * Every run that is run from this formation, to both sides, worst for the call first.
+     * @param seeds how many snaps the range is of
+     * @param seed the snap to be watched, or null for a typical one
+     * @return none when there is no such play, when the formation cannot run it to that side, or for one that is not
+     *     run yet
+     */
+    public Optional<SnapRun> of(
+            Lineup lineup, String play, Side side, List<Fault> faults, int seeds, @Nullable Long seed) {
+        return named().filter(n -> n.id().equals(play)).findFirst().flatMap(named -> simulation(
+                        lineup, play, side, faults)
+                .map(simulation -> sheet(lineup, named, side, simulation, faults, seeds, seed)));
+    }
+
+    /**
+     * Every play that is run from this formation, to both sides, worst for the call first.
      *
      * @param seeds how many snaps of each
      */
     public List<BeatsRow> beats(Lineup lineup, int seeds) {
-        return plays.runs().stream()
-                .flatMap(run -> Stream.of(Side.values())
-                        .flatMap(side -> Simulation.of(lineup, run, side, List.of()).stream()
-                                .map(simulation -> beats(run, side, simulation, seeds))))
+        return named().flatMap(named -> Stream.of(Side.values())
+                        .flatMap(side -> simulation(lineup, named.id(), side, List.of()).stream()
+                                .map(simulation -> beats(named, side, simulation, seeds))))
                 .sorted(Comparator.comparingDouble(BeatsRow::holds)
                         .thenComparing(
                                 Comparator.comparingDouble(BeatsRow::mean).reversed()))
                 .toList();
     }
 
-    private static BeatsRow beats(Run run, Side side, Simulation simulation, int seeds) {
+    private static BeatsRow beats(Named play, Side side, Simulation simulation, int seeds) {
         Outcome outcome = Outcome.of(simulation, seeds);
         Cause cause = simulation.cause(simulation.snap(outcome.typical()));
         String of = cause.links().stream()
@@ -77,8 +101,8 @@ public final class SnapRunMaker {
                 .findFirst()
                 .orElse("");
         return new BeatsRow(
-                run.id(),
-                run.name(),
+                play.id(),
+                play.name(),
                 side,
                 outcome.mean(),
                 outcome.holds(),
@@ -86,9 +110,9 @@ public final class SnapRunMaker {
                 Said.capital(cause.to().words()) + "." + of);
     }
 
-    private static SnapRun sheet(
+    private SnapRun sheet(
             Lineup lineup,
-            Run run,
+            Named play,
             Side side,
             Simulation simulation,
             List<Fault> faults,
@@ -98,12 +122,12 @@ public final class SnapRunMaker {
         Unfolding snap = simulation.snap(seed == null ? outcome.typical() : seed);
         ChangeOfGain without = faults.isEmpty()
                 ? null
-                : Simulation.of(lineup, run, side, List.of())
+                : simulation(lineup, play.id(), side, List.of())
                         .map(plain -> change(outcome.over(Outcome.of(plain, seeds))))
                         .orElse(null);
         return new SnapRun(
-                run.id(),
-                run.name(),
+                play.id(),
+                play.name(),
                 side,
                 row(outcome),
                 said(outcome),
@@ -122,12 +146,9 @@ public final class SnapRunMaker {
                 outcome.quantile(0.5),
                 outcome.quantile(0.25),
                 outcome.quantile(0.75),
-                List.of(
-                        new ShareRow("no gain", outcome.stuffed()),
-                        new ShareRow("1 to 3 yd", outcome.short1to3()),
-                        new ShareRow("4 to 9 yd", outcome.middle4to9()),
-                        new ShareRow("10 or 11 yd", outcome.long10to11()),
-                        new ShareRow("12 yd and more", outcome.explosive())),
+                outcome.shares().stream()
+                        .map(share -> new ShareRow(share.words(), share.of()))
+                        .toList(),
                 outcome.holds(),
                 outcome.moves());
     }
@@ -155,11 +176,7 @@ public final class SnapRunMaker {
     private static SnapRow snap(Lineup lineup, Unfolding snap, Cause cause) {
         var tracks = new ArrayList<List<Float>>();
         for (float[] track : snap.tracks()) {
-            var rounded = new ArrayList<Float>();
-            for (float value : track) {
-                rounded.add(Math.round(value * 100) / 100f);
-            }
-            tracks.add(rounded);
+            tracks.add(hundredths(track));
         }
         return new SnapRow(
                 snap.seed(),
@@ -168,7 +185,7 @@ public final class SnapRunMaker {
                 Unfolding.TICK_SECONDS,
                 snap.men(),
                 tracks,
-                ball(snap),
+                hundredths(snap.ball()),
                 snap.happenings().stream().map(h -> event(lineup, h)).toList(),
                 new CauseRow(
                         cause.to().words(),
@@ -177,24 +194,12 @@ public final class SnapRunMaker {
                                 .toList()));
     }
 
-    /** Who has the ball at each tick: the passer until it is handed off. */
-    private static List<String> ball(Unfolding snap) {
-        Optional<Happening> handed = snap.happenings().stream()
-                .filter(h -> h.what() == Happening.What.HANDED_OFF)
-                .findFirst();
-        Optional<String> crosses = snap.happenings().stream()
-                .filter(h -> h.what() == Happening.What.BACK_COMMITS)
-                .map(Happening::who)
-                .findFirst();
-        String first = handed.map(h -> h.whom() == null ? h.who() : h.whom())
-                .or(() -> crosses)
-                .orElse("");
-        var ball = new ArrayList<String>();
-        for (int tick = 0; tick < snap.ticks(); tick++) {
-            boolean later = handed.isPresent() && tick >= handed.get().tick();
-            ball.add(later ? handed.get().who() : first);
+    private static List<Float> hundredths(float[] track) {
+        var rounded = new ArrayList<Float>();
+        for (float value : track) {
+            rounded.add(Math.round(value * 100) / 100f);
         }
-        return ball;
+        return rounded;
     }
 
     private static EventRow event(Lineup lineup, Happening happening) {
@@ -202,34 +207,8 @@ public final class SnapRunMaker {
         return new EventRow(
                 happening.tick(),
                 happening.who(),
-                Said.capital(said(lineup, happening)),
+                Said.capital(SnapWords.said(lineup, happening)),
                 Words.spot(happening.place()),
                 !quiet);
-    }
-
-    private static String said(Lineup lineup, Happening happening) {
-        String who = lineup.called(happening.who());
-        String whom = happening.whom() == null ? "" : lineup.called(happening.whom());
-        return switch (happening.what()) {
-            case BALL_MOVES -> "The ball is snapped.";
-            case KEY_SHOWS -> who + " sees " + whom + ": " + happening.said() + ".";
-            case TOLD -> who + " acts on it: " + happening.said() + ".";
-            case CONTACT -> who + " is on " + whom + " (" + happening.said() + ").";
-            case SEALED -> whom + " gets to the ball's side of " + who + ".";
-            case CLIMBS -> who + " leaves for " + whom + ".";
-            case SHED -> who + " is rid of " + whom + ".";
-            case HANDED_OFF -> who + " has the ball from " + whom + ".";
-            case BALL_PULLED ->
-                happening.said().isEmpty()
-                        ? who + " keeps it: " + whom + " comes down."
-                        : who + " keeps it, and reads " + whom + " wrong: he stays.";
-            case BACK_COMMITS -> who + " makes up his mind.";
-            case LINE_CROSSED -> who + " is through the line.";
-            case MISSED ->
-                who + " misses " + whom + (happening.said().isEmpty() ? "" : " with " + happening.said()) + ".";
-            case TACKLE -> who + " brings " + whom + " down.";
-            case OUT_OF_BOUNDS -> who + " is out of bounds.";
-            case SCORES -> who + " scores.";
-        };
     }
 }

@@ -40,6 +40,9 @@ final class Blockers {
     private final Contests contests;
     private final SnapModel model;
     private final Story story;
+    /** Of the side the run goes to: a fake goes to either. */
+    private final int sign;
+
     private final @Nullable Block[] block;
     private final int[] target;
     private final int[] then;
@@ -50,6 +53,7 @@ final class Blockers {
     private final boolean[] left;
 
     Blockers(Cast cast, Ground ground, Contests contests, SnapModel model, Story story, Blocking blocking) {
+        this.sign = blocking.play().sign();
         this.cast = cast;
         this.ground = ground;
         this.contests = contests;
@@ -86,8 +90,8 @@ final class Blockers {
     }
 
     /** A puller opens at once and runs along behind the line; the drawing's step straight back is the pen's. */
-    private static List<Point> way(Block block, Point from, Point man) {
-        List<Point> drawn = block.wayOnto(from, man, 1);
+    private List<Point> way(Block block, Point from, Point man) {
+        List<Point> drawn = block.wayOnto(from, man, sign);
         if (!block.pulls() || drawn.size() < 3) {
             return drawn;
         }
@@ -143,17 +147,22 @@ final class Blockers {
             corner[man]++;
         }
         int his = target[man];
-        boolean outside = switch (block(man).meets()) {
-            case DRIVES_OUT -> false;
-            case SEALS_IN -> true;
-            case AS_HE_STANDS, ON_THE_MOVE, IN_SPACE -> ballX > ground.x[his];
-        };
+        boolean right = outside(man, his, ballX) == sign > 0;
         double seconds = Math.min(0.8, ground.distance(man, his) / ground.top[man]);
-        double x = ground.x[his] + ground.vx[his] * seconds + (outside ? SIDE : -SIDE);
+        double x = ground.x[his] + ground.vx[his] * seconds + (right ? SIDE : -SIDE);
         double y = ground.y[his] + ground.vy[his] * seconds - SIDE;
         boolean open = block(man).meets() == Meets.IN_SPACE && ground.y[man] > 0.5;
         // in the open he gets between his man and the ball and waits for him
         ground.aim(man, x, Math.max(y, ground.y[man] - 0.5), ground.top[man] * (open ? 0.8 : 1), false);
+    }
+
+    /** Whether he goes to the far side of his man, seen from the middle of the play. */
+    private boolean outside(int man, int his, double ballX) {
+        return switch (block(man).meets()) {
+            case DRIVES_OUT -> false;
+            case SEALS_IN -> true;
+            case AS_HE_STANDS, ON_THE_MOVE, IN_SPACE -> sign * (ballX - ground.x[his]) > 0;
+        };
     }
 
     /** Of two men on one the second leaves for the next level when the backer comes, or after a while. */
@@ -232,12 +241,12 @@ final class Blockers {
             }
             int his = target[man];
             if (his != NOBODY && ground.squared(man, his) <= arm && contests.blockers(his) < 2) {
-                contests.begin(man, his, block(man), ballX, tick);
+                contests.begin(man, his, block(man), outside(man, his, ballX), sign, tick);
             } else if (corner[man] == 0 || corner[man] >= ways.get(man).size() - 1) {
                 int comes = nearest(man, model.body().arm() * 0.85);
                 if (comes != NOBODY) {
                     target[man] = comes;
-                    contests.begin(man, comes, block(man), ballX, tick);
+                    contests.begin(man, comes, block(man), outside(man, comes, ballX), sign, tick);
                 }
             }
         }

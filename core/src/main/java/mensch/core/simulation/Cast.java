@@ -14,6 +14,7 @@ import mensch.core.rung.View;
 
 /** Everybody on the field: the offence first, then the defence. The play goes to the right. */
 final class Cast {
+    private final Side play;
     final Lineup lineup;
     final Shape shape;
     /** Seen from the play side. */
@@ -25,6 +26,7 @@ final class Cast {
 
     /** @param play the side the play really goes to: men are called as they stand there */
     Cast(Lineup lineup, Side play) {
+        this.play = play;
         this.lineup = lineup;
         this.shape = lineup.features().shape();
         this.view = lineup.viewFrom(Side.RIGHT);
@@ -46,7 +48,7 @@ final class Cast {
             Job job = placed.job();
             all.add(new Actor(
                     all.size(),
-                    play == Side.RIGHT ? job.id() : job.mirror().id(),
+                    idOf(job),
                     null,
                     job,
                     placed.feet(),
@@ -89,6 +91,11 @@ final class Cast {
             }
         }
         return -1;
+    }
+
+    /** As a man of this cast is called whose job it is. */
+    String idOf(Job job) {
+        return play == Side.RIGHT ? job.id() : job.mirror().id();
     }
 
     Job job(int defender) {

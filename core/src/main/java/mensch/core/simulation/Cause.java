@@ -22,6 +22,10 @@ public record Cause(List<Link> links, Blame to, String man) {
         READ("what his key told him"),
         /** He was there and missed. */
         TACKLE("a missed tackle"),
+        /** Another man was between him and his. */
+        TRAFFIC("traffic: a man was in his way"),
+        /** He was with his man, and the ball was caught. */
+        BEATEN("a catch against a man who was there"),
         /** What was put in. */
         FAULT("the fault put in"),
         /** Nothing: the play was held. */

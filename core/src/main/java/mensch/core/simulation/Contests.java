@@ -26,6 +26,11 @@ final class Contests {
     /** How fast a blocker who seals his man gets round him, yards a second. */
     private static final double ROUNDS = 1.6;
 
+    /** Who is rid of a protector is so fast, yards a second. */
+    private static final double COMES_OFF = 3;
+    /** How fast a man on a block steps, yards a second. */
+    private static final double STEPS = 3.5;
+
     private final Cast cast;
     private final Ground ground;
     private final SnapModel model;
@@ -40,7 +45,10 @@ final class Contests {
 
     final int[] second;
     final State[] state;
-    private final boolean[] ballOutside;
+    private final boolean[] ballRight;
+    /** Of a defender: whether he is held off the passer, not off a run. */
+    private final boolean[] rushes;
+
     private final double[] drive;
     private final int[] since;
     private final int[] until;
@@ -65,7 +73,8 @@ final class Contests {
         Arrays.fill(second, NOBODY);
         state = new State[men];
         Arrays.fill(state, State.EVEN);
-        ballOutside = new boolean[men];
+        ballRight = new boolean[men];
+        rushes = new boolean[men];
         drive = new double[men];
         since = new int[men];
         until = new int[men];
@@ -89,9 +98,10 @@ final class Contests {
     /**
      * A blocker gets his hands on a man.
      *
-     * @param ballX where the ball goes through, across
+     * @param outside whether the ball's way is on the far side of him, seen from the middle of the play
+     * @param sign of the side the play goes to
      */
-    void begin(int blocker, int defender, Block block, double ballX, int tick) {
+    void begin(int blocker, int defender, Block block, boolean outside, int sign, int tick) {
         on[blocker] = defender;
         if (first[defender] != NOBODY) {
             second[defender] = blocker;
@@ -106,20 +116,43 @@ final class Contests {
         since[defender] = tick;
         met[defender]++;
         story.tell(Happening.What.CONTACT, blocker, defender, tick, block.words());
-        boolean outside = switch (block.meets()) {
-            case DRIVES_OUT -> false;
-            case SEALS_IN -> true;
-            case AS_HE_STANDS, ON_THE_MOVE, IN_SPACE -> ballX > ground.x[defender];
-        };
-        ballOutside[defender] = outside;
+        rushes[defender] = false;
+        boolean right = outside == sign > 0;
+        ballRight[defender] = right;
         double between = ground.x[blocker]
                 - ground.x[defender]
                 + luck.about(
                         model.body().technique(), cast.actors.get(defender).luck(), Luck.What.MEETS, met[defender]);
-        double yards = outside ? between : -between;
+        double yards = right ? between : -between;
         boolean chooses = !outside && (block.meets() == Meets.DRIVES_OUT || block.meets() == Meets.ON_THE_MOVE);
         boolean open = block.meets() == Meets.IN_SPACE || ground.y[defender] > 6;
         meet(defender, block, chooses ? Math.abs(yards) : yards, open, tick);
+    }
+
+    /**
+     * A protector gets his hands on a rusher.
+     *
+     * @param seconds for how long he holds him
+     */
+    void protects(int blocker, int defender, double seconds, int tick) {
+        on[blocker] = defender;
+        rushes[defender] = true;
+        if (first[defender] == NOBODY) {
+            first[defender] = blocker;
+            since[defender] = tick;
+            met[defender]++;
+            until[defender] = tick + Clock.ticks(seconds);
+        } else {
+            second[defender] = blocker;
+            until[defender] = Math.max(until[defender], tick + Clock.ticks(seconds));
+        }
+        state[defender] = State.EVEN;
+        story.tell(Happening.What.CONTACT, blocker, defender, tick, "protects");
+    }
+
+    /** How often a man has been met so far. */
+    int met(int defender) {
+        return met[defender];
     }
 
     private void meet(int defender, Block block, double yards, boolean open, int tick) {
@@ -156,7 +189,7 @@ final class Contests {
         double chance = yards > headUp
                 ? reach.inside()
                 : yards >= -headUp ? reach.headUp() : yards > -reach.wideFrom() ? reach.outside() : reach.wide();
-        boolean slants = (ballOutside[defender] ? 1 : -1) * ground.vx[defender] > 1.5;
+        boolean slants = (ballRight[defender] ? 1 : -1) * ground.vx[defender] > 1.5;
         double drawn = luck.of(cast.actors.get(defender).luck(), Luck.What.REACHES, met[defender]);
         return drawn < chance - (slants ? reach.slanting() : 0);
     }
@@ -175,7 +208,29 @@ final class Contests {
                 shed(defender, tick);
                 continue;
             }
-            pair(defender, tick);
+            if (rushes[defender]) {
+                rush(defender);
+            } else {
+                pair(defender, tick);
+            }
+        }
+    }
+
+    /** A rusher pushes his man back the way he wants to go; that man stays between. */
+    private void rush(int defender) {
+        double wantX = ground.aimX[defender] - ground.x[defender];
+        double wantY = ground.aimY[defender] - ground.y[defender];
+        double want = Math.max(1e-6, Math.sqrt(wantX * wantX + wantY * wantY));
+        double pushes = second[defender] == NOBODY ? model.protect().bull() : model.protect().bull() / 3;
+        double moveX = pushes * wantX / Math.max(want, 1);
+        double moveY = pushes * wantY / Math.max(want, 1);
+        ground.x[defender] += moveX * Clock.TICK;
+        ground.y[defender] += moveY * Clock.TICK;
+        ground.vx[defender] = moveX;
+        ground.vy[defender] = moveY;
+        step(first[defender], ground.x[defender] + wantX / want * APART, ground.y[defender] + wantY / want * APART, 0);
+        if (second[defender] != NOBODY) {
+            hold(second[defender], defender, moveX, moveY, 0);
         }
     }
 
@@ -185,7 +240,7 @@ final class Contests {
         double dy = ground.y[defender] - ground.y[blocker];
         double apart = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
         double pushed = Clock.seconds(tick - since[defender]) < model.drive().lasts() ? drive[defender] : 0;
-        double side = ballOutside[defender] ? 1 : -1;
+        double side = ballRight[defender] ? 1 : -1;
         // two who move one man move him up the field
         double wayX = second[defender] != NOBODY ? 0.2 * Math.signum(dx) : dx / apart;
         double wayY = second[defender] != NOBODY ? 1 : dy / apart;
@@ -223,14 +278,18 @@ final class Contests {
         }
         double apart = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
         double to = Math.min(apart, APART);
-        double beforeX = ground.x[blocker];
-        double beforeY = ground.y[blocker];
-        double nextX = ground.x[defender] + dx / apart * to;
-        double nextY = ground.y[defender] + dy / apart * to;
-        // hands move a man no faster than he could step
-        double limit = 3.5 * Clock.TICK + Math.abs(moveX) * Clock.TICK + Math.abs(moveY) * Clock.TICK;
-        double wayX = nextX - beforeX;
-        double wayY = nextY - beforeY;
+        step(
+                blocker,
+                ground.x[defender] + dx / apart * to,
+                ground.y[defender] + dy / apart * to,
+                Math.abs(moveX) + Math.abs(moveY));
+    }
+
+    /** Hands move a man no faster than he could step. */
+    private void step(int blocker, double toX, double toY, double carried) {
+        double limit = (STEPS + carried) * Clock.TICK;
+        double wayX = toX - ground.x[blocker];
+        double wayY = toY - ground.y[blocker];
         double way = Math.sqrt(wayX * wayX + wayY * wayY);
         double part = way > limit ? limit / way : 1;
         ground.x[blocker] += wayX * part;
@@ -241,18 +300,27 @@ final class Contests {
 
     private void shed(int defender, int tick) {
         story.tell(Happening.What.SHED, defender, first[defender], tick, "");
-        beat(first[defender], tick);
+        double seconds = rushes[defender] ? model.protect().beaten() : model.hold().beaten();
+        beat(first[defender], seconds, tick);
         if (second[defender] != NOBODY) {
-            beat(second[defender], tick);
+            beat(second[defender], seconds, tick);
         }
         first[defender] = NOBODY;
         second[defender] = NOBODY;
         state[defender] = State.EVEN;
+        if (rushes[defender]) {
+            // he comes off the block the way he wants to go
+            double wantX = ground.aimX[defender] - ground.x[defender];
+            double wantY = ground.aimY[defender] - ground.y[defender];
+            double want = Math.max(1e-6, Math.sqrt(wantX * wantX + wantY * wantY));
+            ground.vx[defender] = COMES_OFF * wantX / want;
+            ground.vy[defender] = COMES_OFF * wantY / want;
+        }
     }
 
-    private void beat(int blocker, int tick) {
+    private void beat(int blocker, double seconds, int tick) {
         on[blocker] = NOBODY;
-        beaten[blocker] = tick + Clock.ticks(model.hold().beaten());
+        beaten[blocker] = tick + Clock.ticks(seconds);
     }
 
     /** One of two lets go and is free for the next man. */
@@ -280,6 +348,6 @@ final class Contests {
         if (state[defender] != State.SEALED) {
             return true;
         }
-        return (ballX > ground.x[defender]) != ballOutside[defender];
+        return (ballX > ground.x[defender]) != ballRight[defender];
     }
 }

@@ -1,7 +1,6 @@
 package mensch.core.simulation;
 
 import java.util.List;
-import java.util.Optional;
 import mensch.core.convention.SnapModel;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
@@ -37,14 +36,18 @@ final class Fits {
     private final Ground ground;
     private final Contests contests;
     private final Minds minds;
+    private final Covering covering;
     private final SnapModel model;
     private final Point[] moves;
     private final int[] movesFrom;
+    /** Who has gone where his movement takes him. */
+    private final boolean[] moved;
     private final double[] falseStep;
     /** When he looks again for where he meets the ball. */
     private final int[] again;
 
-    Fits(Cast cast, Ground ground, Contests contests, Minds minds, SnapModel model) {
+    Fits(Cast cast, Ground ground, Contests contests, Minds minds, Covering covering, SnapModel model) {
+        this.covering = covering;
         this.cast = cast;
         this.ground = ground;
         this.contests = contests;
@@ -52,6 +55,7 @@ final class Fits {
         this.model = model;
         this.moves = new Point[cast.size()];
         this.movesFrom = new int[cast.size()];
+        this.moved = new boolean[cast.size()];
         this.falseStep = new double[cast.size()];
         this.again = new int[cast.size()];
         for (int d = cast.defence; d < cast.size(); d++) {
@@ -111,10 +115,11 @@ final class Fits {
                 return;
             }
             moves[defender] = null;
+            moved[defender] = true;
         }
-        if (minds.passes(defender)) {
-            covers(defender, tick);
-        } else if (minds.knowsRun(defender) || minds.line(defender)) {
+        if (minds.passes(defender) || moved[defender] && !minds.knowsRun(defender) && covering.rushes(defender)) {
+            covering.aim(defender, tick);
+        } else if (minds.knowsRun(defender) || minds.line(defender) || moved[defender]) {
             fit(defender, tick, minds.run(defender), ball, ballX);
         } else {
             reads(defender, ball);
@@ -131,33 +136,6 @@ final class Fits {
                 minds.start(defender).x() + slides,
                 minds.start(defender).y() - 0.3,
                 model.body().shuffle(),
-                true);
-    }
-
-    private void covers(int defender, int tick) {
-        Task pass = cast.job(defender).passTask();
-        Optional<Point> aim = pass.aim(view(defender));
-        if (pass instanceof Task.OnMen on) {
-            Optional<Man> his = view(defender).man(on.men().get(0));
-            if (his.isPresent()) {
-                int man = cast.of(his.get());
-                double cushion = Math.max(1, minds.start(defender).y() - Math.max(0, ground.y[man]) / 2);
-                ground.aim(
-                        defender,
-                        ground.x[man],
-                        Math.max(ground.y[man] + cushion, 1),
-                        ground.y[man] > 4 ? ground.top[defender] : model.body().pedal(),
-                        true);
-                return;
-            }
-        }
-        Point to = aim.orElse(minds.start(defender));
-        // a man over his landmark reads from there and gives ground slowly
-        ground.aim(
-                defender,
-                to.x(),
-                Math.max(to.y(), minds.start(defender).y()),
-                model.body().pedal() * 0.6,
                 true);
     }
 

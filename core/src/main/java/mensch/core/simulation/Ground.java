@@ -1,5 +1,7 @@
 package mensch.core.simulation;
 
+import java.util.ArrayList;
+import java.util.List;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 
@@ -33,6 +35,8 @@ final class Ground {
     private final double braking;
     private final double grip;
     private final int men;
+    /** Where everybody was at every tick so far, x and y in turn. */
+    private final List<float[]> past = new ArrayList<>();
 
     Ground(Cast cast, SnapModel model, Luck luck) {
         men = cast.size();
@@ -61,6 +65,36 @@ final class Ground {
                     (actor.gait().delay() + luck.about(model.body().starts(), actor.luck(), Luck.What.STARTS, 0))
                             / Clock.TICK);
         }
+    }
+
+    /** Writes down where everybody is at this tick. */
+    void remember() {
+        float[] frame = new float[2 * men];
+        for (int i = 0; i < men; i++) {
+            frame[2 * i] = (float) x[i];
+            frame[2 * i + 1] = (float) y[i];
+        }
+        past.add(frame);
+    }
+
+    List<float[]> past() {
+        return past;
+    }
+
+    /** Across, so many ticks ago; at the snap when that is earlier. */
+    double xBefore(int man, int ticks) {
+        return past.get(Math.max(0, past.size() - 1 - ticks))[2 * man];
+    }
+
+    double yBefore(int man, int ticks) {
+        return past.get(Math.max(0, past.size() - 1 - ticks))[2 * man + 1];
+    }
+
+    /** He stops dead and stands for a while: a foot in the ground to go the other way. */
+    void plants(int man, int until) {
+        vx[man] = 0;
+        vy[man] = 0;
+        from[man] = Math.max(from[man], until);
     }
 
     Point at(int man) {

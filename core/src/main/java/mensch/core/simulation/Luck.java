@@ -16,7 +16,16 @@ record Luck(long seed) {
         HOLDS,
         READS,
         TACKLES,
-        FALLS
+        FALLS,
+        PROTECTS,
+        WINS,
+        PASSES_OFF,
+        PRESSES,
+        SCATTERS,
+        CATCHES,
+        DROPS,
+        TIPS,
+        PICKS
     }
 
     private static final long STEP = 0x9E3779B97F4A7C15L;

@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import mensch.core.convention.SnapModel;
+import mensch.core.event.Event;
 import mensch.core.event.Message;
 import mensch.core.event.Whose;
 import mensch.core.formation.Man;
@@ -37,6 +39,10 @@ import mensch.core.rung.Task;
 final class Minds {
     /** A deep man reads from here, yards. */
     private static final double DEEP = 10;
+    /** Who stands deeper than this plays pass until he sees a run, yards. */
+    private static final double BACKER = 6;
+    /** Of five linemen so many tell everybody that it is a pass. */
+    private static final int HATS = 3;
 
     private final Cast cast;
     private final Ground ground;
@@ -50,10 +56,16 @@ final class Minds {
     private final List<List<Seen>> watched = new ArrayList<>();
     private final List<List<Told>> told = new ArrayList<>();
     private final Task[] run;
+    private final Task[] pass;
     private final boolean[] knowsRun;
     private final boolean[] passes;
     /** When a man acts on where the ball goes through; a large number as long as nobody can tell. */
     private final int[] ballFrom;
+
+    /** Whether everybody can see that it is a pass. */
+    private boolean passShown;
+
+    private final int[] line;
 
     private final Map<Man, KeyKind> kinds = new IdentityHashMap<>();
 
@@ -87,6 +99,7 @@ final class Minds {
         this.story = story;
         int men = cast.size();
         run = new Task[men];
+        pass = new Task[men];
         knowsRun = new boolean[men];
         passes = new boolean[men];
         slower = new int[men];
@@ -94,6 +107,10 @@ final class Minds {
         fooledUntil = new int[men];
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
+        line = cast.lineup.snap().formation().men().stream()
+                .filter(Man::interior)
+                .mapToInt(cast::of)
+                .toArray();
         for (Actor actor : cast.actors) {
             int i = actor.index();
             told.add(new ArrayList<>());
@@ -103,8 +120,8 @@ final class Minds {
                 continue;
             }
             run[i] = job.runTask();
-            boolean line = onTheLine(i);
-            passes[i] = !line && actor.start().y() > 6 && !(job.passTask() instanceof Task.None);
+            pass[i] = job.passTask();
+            passes[i] = !onTheLine(i) && fromTheSnap(actor, job);
             var seen = new ArrayList<Seen>();
             Matchup.Watch watch = matchup.watch(job, Side.RIGHT);
             for (Watched by : watch.men()) {
@@ -112,6 +129,20 @@ final class Minds {
             }
             watched.add(seen);
         }
+    }
+
+    /** Who plays pass until he sees a run: a deep man, and who has a receiver who stands out. */
+    private boolean fromTheSnap(Actor actor, Job job) {
+        if (job.passTask() instanceof Task.OnMen on) {
+            Optional<Man> his = cast.lineup.view(job).man(on.men().get(0));
+            return actor.start().y() > BACKER || his.isPresent() && cast.shape.number(his.get()) > 0 && split(his.get());
+        }
+        return actor.start().y() > BACKER && !(job.passTask() instanceof Task.None);
+    }
+
+    private boolean split(Man man) {
+        return !cast.shape.flank(Side.LEFT).attached(man)
+                && !cast.shape.flank(Side.RIGHT).attached(man);
     }
 
     void slower(int defender, int ticks) {
@@ -170,11 +201,59 @@ final class Minds {
                 && (tick - Clock.ticks(model.reading().first()))
                                 % Clock.ticks(model.reading().again())
                         == 0;
+        if (reads && !passShown && hats(Clock.seconds(tick))) {
+            seesPass(tick, 0);
+        }
         for (int d = cast.defence; d < cast.size(); d++) {
             if (reads) {
                 read(d, tick, ball);
             }
             hear(d, tick);
+        }
+    }
+
+    /** Whether most of the line has set back, which nobody can overlook. */
+    private boolean hats(double seconds) {
+        int set = 0;
+        for (int man : line) {
+            double up = ground.y[man] - cast.actors.get(man).start().y();
+            double across = ground.x[man] - cast.actors.get(man).start().x();
+            boolean sets =
+                    contests.engaged(man) ? Reading.catches(across, up, seconds) : Reading.sets(across, up);
+            set += sets ? 1 : 0;
+        }
+        return set >= HATS;
+    }
+
+    /** Everybody can see that it is a pass. */
+    private void seesPass(int tick, double later) {
+        passShown = true;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            if (!passes[d]) {
+                double fooled = knowsRun[d] ? later : 0;
+                told.get(d)
+                        .add(new Told(
+                                tick + ticks(d, false) + Clock.ticks(fooled),
+                                Reaction.passes(Message.PASS_SET.shown()),
+                                Message.PASS_SET));
+            }
+        }
+    }
+
+    /** The fake is over and the ball is not gone: who has believed it needs a while to see that. */
+    void faked(int tick) {
+        seesPass(tick, model.reaction().surprise() + model.reaction().fooled());
+    }
+
+    /** What everybody can see happens: who is told to wait for it does something else from then on. */
+    void happens(Event.Seen seen, int tick, IntPredicate whose) {
+        for (int d = cast.defence; d < cast.size(); d++) {
+            if (whose.test(d)) {
+                Reaction row = cast.job(d).on(seen);
+                if (row.taught()) {
+                    told.get(d).add(new Told(tick + ticks(d, false), row, Message.RELEASE));
+                }
+            }
         }
     }
 
@@ -261,30 +340,37 @@ final class Minds {
 
     private void act(int defender, Told one, int tick) {
         boolean knew = knowsRun[defender];
+        boolean covered = passes[defender];
         ReadTable.Reaction orders = one.reaction().orders();
         if (orders instanceof ReadTable.GoesToPass) {
             passes[defender] = true;
+        } else if (passShown && !(orders instanceof ReadTable.Becomes) && one.message() != Message.BALL_CROSSES) {
+            // a block or a back does not tell him otherwise any more
+            return;
         } else if (orders instanceof ReadTable.Stands) {
             knowsRun[defender] = true;
             passes[defender] = false;
         } else if (orders instanceof ReadTable.Becomes becomes) {
             for (Gives part : becomes.parts()) {
-                if (part instanceof Gives.Run now) {
+                if (part instanceof Gives.Run now && !passShown) {
                     run[defender] = now.steps().first();
                     knowsRun[defender] = true;
                     passes[defender] = false;
-                } else if (part instanceof Gives.Pass) {
+                } else if (part instanceof Gives.Pass now) {
+                    pass[defender] = now.steps().first();
                     passes[defender] = true;
                 }
             }
         }
-        if (one.message() != Message.RUN || !knew) {
+        boolean news = one.message() == Message.RUN ? !knew : one.message() != Message.PASS_SET || !covered;
+        if (news) {
             story.tell(Happening.What.TOLD, defender, tick, one.message().words());
         }
     }
 
     /** Everybody can see that the ball is handed off; whoever does not run with a man is on the run from then on. */
     void handedOff(int tick) {
+        passShown = false;
         for (int d = cast.defence; d < cast.size(); d++) {
             boolean runs = cast.job(d).passTask() instanceof Task.OnMen && passes[d];
             if (!runs && !(knowsRun[d] && !passes[d])) {
@@ -336,6 +422,10 @@ final class Minds {
 
     Task run(int defender) {
         return Objects.requireNonNull(run[defender]);
+    }
+
+    Task pass(int defender) {
+        return Objects.requireNonNull(pass[defender]);
     }
 
     Point start(int defender) {

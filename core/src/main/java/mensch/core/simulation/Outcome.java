@@ -2,10 +2,11 @@ package mensch.core.simulation;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.DoublePredicate;
+import java.util.function.LongPredicate;
 import java.util.stream.Collectors;
 import mensch.core.field.Situation;
 
@@ -17,16 +18,28 @@ import mensch.core.field.Situation;
  * @param holds share of seeds in which the play gains less than the down asks
  * @param moves share in which it is a first down or a score
  * @param first who brings the ball down, the most frequent first, with his share
+ * @param pass whether it is a pass
+ * @param ends how often a play ends so, of one
  */
-public record Outcome(List<Double> gains, List<Long> seeds, double holds, double moves, Map<String, Double> first) {
+public record Outcome(
+        List<Double> gains,
+        List<Long> seeds,
+        double holds,
+        double moves,
+        Map<String, Double> first,
+        boolean pass,
+        Map<Unfolding.Ending, Double> ends) {
     /** A play is explosive from here on, yards. */
     private static final int EXPLOSIVE = 12;
+    /** A pass is from here on, yards. */
+    private static final int EXPLOSIVE_PASS = 16;
     /** Of the normal distribution, for an interval that holds the mean 95 times of 100. */
     private static final double INTERVAL = 1.96;
 
     public Outcome {
         gains = List.copyOf(gains);
         seeds = List.copyOf(seeds);
+        ends = Map.copyOf(ends);
     }
 
     private record Drawn(long seed, double gain) {}
@@ -37,12 +50,14 @@ public record Outcome(List<Double> gains, List<Long> seeds, double holds, double
         int holds = 0;
         int moves = 0;
         var first = new LinkedHashMap<String, Double>();
+        var ends = new EnumMap<Unfolding.Ending, Double>(Unfolding.Ending.class);
         Situation situation = simulation.situation();
         for (int seed = 0; seed < seeds; seed++) {
             Unfolding snap = simulation.snap(seed);
             drawn.add(new Drawn(seed, snap.gain()));
             holds += held(snap, situation, simulation.yardsToGoal()) ? 1 : 0;
             moves += snap.scores() || snap.gain() >= situation.distance() ? 1 : 0;
+            ends.merge(snap.ending(), 1.0 / seeds, Double::sum);
             snap.tackler().ifPresent(who -> first.merge(who, 1.0 / seeds, Double::sum));
         }
         drawn.sort(Comparator.comparingDouble(Drawn::gain).thenComparingLong(Drawn::seed));
@@ -55,7 +70,9 @@ public record Outcome(List<Double> gains, List<Long> seeds, double holds, double
                 drawn.stream().map(Drawn::seed).toList(),
                 (double) holds / seeds,
                 (double) moves / seeds,
-                ordered);
+                ordered,
+                simulation.pass(),
+                ends);
     }
 
     /**
@@ -66,9 +83,16 @@ public record Outcome(List<Double> gains, List<Long> seeds, double holds, double
         if (snap.scores()) {
             return false;
         }
-        int asked = Math.min(situation.distance(), yardsToGoal);
+        if (snap.ending() == Unfolding.Ending.INTERCEPTED) {
+            return true;
+        }
+        return snap.gain() < asked(situation, yardsToGoal);
+    }
+
+    /** Yards from which on a call has not held. */
+    static double asked(Situation situation, int yardsToGoal) {
         double part = situation.down() == 1 ? 0.4 : situation.down() == 2 ? 0.6 : 1;
-        return snap.gain() < part * asked;
+        return part * Math.min(situation.distance(), yardsToGoal);
     }
 
     /** Yards on the average. */
@@ -95,32 +119,56 @@ public record Outcome(List<Double> gains, List<Long> seeds, double holds, double
         return seeds.get(0);
     }
 
+    /** A part of the snaps, 0 to 1, as it is called. */
+    public record Share(String words, double of) {}
+
+    /**
+     * How often so much is gained; together they are one. A pass may also end before anybody has the ball.
+     */
+    public List<Share> shares() {
+        if (!pass) {
+            return List.of(
+                    new Share("no gain", share(g -> g <= 0)),
+                    new Share("1 to 3 yd", share(g -> g >= 1 && g <= 3)),
+                    new Share("4 to 9 yd", share(g -> g >= 4 && g <= 9)),
+                    new Share("10 or 11 yd", share(g -> g >= 10 && g < EXPLOSIVE)),
+                    new Share("12 yd and more", explosive()));
+        }
+        double sacks = ended(Unfolding.Ending.SACKED);
+        double none = ended(Unfolding.Ending.THROWN_AWAY)
+                + ended(Unfolding.Ending.INCOMPLETE)
+                + ended(Unfolding.Ending.INTERCEPTED);
+        double lost = share(g -> g < 1) - none - sacks;
+        double small = share(g -> g >= 1 && g <= 3) + Math.max(0, lost);
+        return List.of(
+                new Share("sacked", sacks),
+                new Share("thrown away", ended(Unfolding.Ending.THROWN_AWAY)),
+                new Share("incomplete", ended(Unfolding.Ending.INCOMPLETE)),
+                new Share("intercepted", ended(Unfolding.Ending.INTERCEPTED)),
+                new Share("3 yd and less", small),
+                new Share("4 to 9 yd", share(g -> g >= 4 && g <= 9)),
+                new Share("10 to 15 yd", share(g -> g >= 10 && g < EXPLOSIVE_PASS)),
+                new Share("16 yd and more", explosive()));
+    }
+
+    private double ended(Unfolding.Ending ending) {
+        return ends.getOrDefault(ending, 0.0);
+    }
+
     /** Share of no gain or a loss. */
     public double stuffed() {
-        return share(g -> Math.round(g) <= 0);
+        return share(g -> g <= 0);
     }
 
-    public double short1to3() {
-        return share(g -> Math.round(g) >= 1 && Math.round(g) <= 3);
-    }
-
-    public double middle4to9() {
-        return share(g -> Math.round(g) >= 4 && Math.round(g) <= 9);
-    }
-
-    public double long10to11() {
-        return share(g -> Math.round(g) >= 10 && Math.round(g) < EXPLOSIVE);
-    }
-
-    /** Share of twelve yards and more. */
+    /** Share of twelve yards and more of a run, of sixteen and more of a pass. */
     public double explosive() {
-        return share(g -> Math.round(g) >= EXPLOSIVE);
+        return share(g -> g >= (pass ? EXPLOSIVE_PASS : EXPLOSIVE));
     }
 
-    private double share(DoublePredicate such) {
-        return (double) gains.stream().filter(g -> such.test(g)).count() / gains.size();
+    /** Of gains as they are told, in whole yards. */
+    private double share(LongPredicate such) {
+        return (double) gains.stream().filter(g -> such.test(Math.round(g))).count() / gains.size();
     }
-
     /**
      * How two means differ, with the interval that holds the difference 95 times of 100, yards.
      *

@@ -2,6 +2,7 @@ package mensch.core.simulation;
 
 import java.util.List;
 import java.util.Optional;
+import mensch.core.document.Worded;
 import mensch.core.geometry.Point;
 
 /**
@@ -9,12 +10,34 @@ import mensch.core.geometry.Point;
  *
  * @param men who they are, the offence first
  * @param tracks for each man x and y of every tick in turn, from the snap; play frame, yards
- * @param gain yards past the line of scrimmage, less than nothing behind it
+ * @param ball x and y of the ball at every tick in turn
+ * @param gain yards past the line of scrimmage, less than nothing behind it; 0 for a ball that is not caught
  */
 public record Unfolding(
-        long seed, List<String> men, List<float[]> tracks, List<Happening> happenings, double gain, boolean scores) {
+        long seed,
+        List<String> men,
+        List<float[]> tracks,
+        float[] ball,
+        List<Happening> happenings,
+        double gain,
+        Ending ending) {
+    /** How a play ends. */
+    public enum Ending implements Worded {
+        TACKLED,
+        OUT_OF_BOUNDS,
+        SCORED,
+        SACKED,
+        THROWN_AWAY,
+        INCOMPLETE,
+        INTERCEPTED
+    }
+
     /** The clock of tracks and happenings. */
     public static final double TICK_SECONDS = Clock.TICK;
+
+    public boolean scores() {
+        return ending == Ending.SCORED;
+    }
 
     public int ticks() {
         return tracks.get(0).length / 2;

@@ -48,16 +48,17 @@ class PickupTest {
     }
 
     /**
-     * Who has whom by the trade's rules: three gaps on the slide side from the inside, big on big on the other, the
+     * Who has whom by the trade's rules: three gaps on the slide side from the inside, each man
+     * the gap beside him when there are men enough, big on big on the other, the
      * back inside first; a full slide leaves the far edge to the back; who is man on man has the lineman in front of
      * him.
      */
     @ParameterizedTest(name = "{0} against {1} behind {2} to the {3}")
     @CsvSource(delimiter = '|', textBlock = """
-        anvil-drizzle|doubles-open|five|right|C nose,RG end away,LG tackle,LT end call|
-        anvil-drizzle|doubles-open|five|left|C tackle,LG end call,RG nose,RT end away|
-        anvil-drizzle|doubles-open|six|right|C nose,RG end away,LG tackle,LT end call|
-        anvil-drizzle|doubles-open|full-six|right|C nose,RG end away,LG tackle,TB end call|
+        anvil-drizzle|doubles-open|five|right|C nose,RT end away,LG tackle,LT end call|
+        anvil-drizzle|doubles-open|five|left|LG tackle,LT end call,RG nose,RT end away|
+        anvil-drizzle|doubles-open|six|right|C nose,RT end away,LG tackle,LT end call|
+        anvil-drizzle|doubles-open|full-six|right|C nose,RT end away,LG tackle,TB end call|
         anvil-drizzle|doubles-open|man-six|right|LT end call,LG tackle,RG nose,RT end away|
         anvil-thunder|doubles-open|five|right|C nose,RG will,RT end away,LG tackle,LT end call|mike
         anvil-thunder|doubles-open|six|right|C nose,RG will,RT end away,LG tackle,LT end call,TB mike|

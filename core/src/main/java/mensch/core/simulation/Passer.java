@@ -1,0 +1,296 @@
+package mensch.core.simulation;
+
+import java.util.List;
+import mensch.core.convention.SnapModel;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+
+/**
+ * The man who throws: he goes through his receivers in order, throws to the first who will be open when the ball is
+ * there, takes what he can get when a rusher is near, and else throws it away.
+ */
+final class Passer {
+    private static final int NOBODY = -1;
+    /** Who is so far from the middle may throw it away, yards. */
+    private static final double OUT_OF_THE_POCKET = 4;
+    /** Nobody is thrown to sooner, seconds after the snap. */
+    private static final double SOONEST = 0.9;
+    /** A rusher is in the backfield from here on, yards. */
+    private static final double IN = -1.5;
+    /** A rusher counts who comes at him so fast, yards a second. */
+    private static final double COMES = 1.0;
+    /** A ball goes over the head of whoever is nearer to the passer than so much of a long way. */
+    private static final double OVER = 0.72;
+    /** A way is long from here on, yards. */
+    private static final double LONG = 14;
+
+    /** What he does. */
+    enum Does {
+        LOOKS,
+        THROWS,
+        THROWS_AWAY,
+        RUNS
+    }
+
+    /** How far a receiver will be from everybody when the ball is there, and who is nearest. */
+    record Open(double yards, int by, Point at) {}
+
+    private final Cast cast;
+    private final Ground ground;
+    private final Contests contests;
+    private final SnapModel model;
+    private final Routes routes;
+    private final Story story;
+    private final int man;
+    private final List<Integer> order;
+    private final int first;
+    private final double release;
+    private final double ball;
+    private final int holds;
+    private int look;
+    private int next;
+    private int releases = NOBODY;
+    private boolean hurried;
+    private int to = NOBODY;
+    /** When he felt a rusher first. */
+    private int feltFrom = NOBODY;
+
+    /**
+     * @param order whom he looks for, in turn
+     * @param throwSeconds when the ball leaves his hand when the first is open
+     */
+    Passer(
+            Cast cast,
+            Ground ground,
+            Contests contests,
+            SnapModel model,
+            Routes routes,
+            Story story,
+            int man,
+            List<Integer> order,
+            double throwSeconds) {
+        this.cast = cast;
+        this.ground = ground;
+        this.contests = contests;
+        this.model = model;
+        this.routes = routes;
+        this.story = story;
+        this.man = man;
+        this.order = order;
+        var passer = cast.lineup.convention().speeds().passer();
+        this.release = passer.release();
+        this.ball = passer.ball();
+        this.first = Clock.ticks(throwSeconds - release);
+        this.next = first + Clock.ticks(model.passer().next());
+        this.holds = Math.max(Clock.ticks(model.passer().holds()), first + Clock.ticks(1));
+    }
+
+    /** To whom the ball goes. */
+    int to() {
+        return to;
+    }
+
+    boolean hurried() {
+        return hurried;
+    }
+
+    /** What he does with the ball at this tick. */
+    Does does(int tick) {
+        if (releases != NOBODY) {
+            return tick >= releases ? Does.THROWS : Does.LOOKS;
+        }
+        boolean felt = feels(tick);
+        if (felt) {
+            return hurries(tick);
+        }
+        if (tick < first || order.isEmpty()) {
+            return tick >= holds ? Does.THROWS_AWAY : Does.LOOKS;
+        }
+        if (look < order.size()) {
+            int candidate = order.get(look);
+            Open open = open(candidate, release);
+            if (open.yards() >= model.passer().open()) {
+                throwsTo(candidate, tick);
+            } else if (tick >= next) {
+                if (open.by() != NOBODY) {
+                    story.tell(Happening.What.LOOKS_AT, man, candidate, tick, cast.actors.get(open.by()).id());
+                }
+                look++;
+                next = tick + Clock.ticks(model.passer().next());
+            }
+            return Does.LOOKS;
+        }
+        // he has been through all of them: whoever comes open now
+        best(tick, model.passer().open());
+        return releases != NOBODY ? Does.LOOKS : tick >= holds ? runsOrThrowsAway() : Does.LOOKS;
+    }
+
+    private void throwsTo(int candidate, int tick) {
+        to = candidate;
+        releases = tick + Clock.ticks(release);
+    }
+
+    /** A rusher is near: he throws what he has, or gets rid of it. */
+    private Does hurries(int tick) {
+        if (!hurried) {
+            hurried = true;
+            int by = nearest();
+            story.tell(Happening.What.HURRIED, by == NOBODY ? man : by, man, tick, "");
+        }
+        if (tick >= Clock.ticks(SOONEST)) {
+            best(tick, model.passer().tries());
+        }
+        if (releases != NOBODY) {
+            return Does.LOOKS;
+        }
+        boolean out = Math.abs(ground.x[man] - cast.shape.centre().x()) > OUT_OF_THE_POCKET;
+        return tick >= first && (out || look >= order.size()) ? runsOrThrowsAway() : Does.LOOKS;
+    }
+
+    private Does runsOrThrowsAway() {
+        return lane() ? Does.RUNS : Does.THROWS_AWAY;
+    }
+
+    /** Whether there is nobody before him to the line and behind it. */
+    private boolean lane() {
+        double y = Math.min(2, ground.y[man] + 6);
+        for (int d = cast.defence; d < cast.size(); d++) {
+            double away = Math.abs(ground.x[d] - ground.x[man]);
+            if (away < 3.5 && ground.y[d] > ground.y[man] - 1 && ground.y[d] < y + 5 && !contests.engaged(d)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void best(int tick, double enough) {
+        int best = NOBODY;
+        double most = enough;
+        for (int candidate : order) {
+            double yards = open(candidate, release).yards();
+            if (yards >= most) {
+                most = yards;
+                best = candidate;
+            }
+        }
+        if (best != NOBODY) {
+            throwsTo(best, tick);
+        }
+    }
+
+    private boolean feels(int tick) {
+        if (feltFrom == NOBODY && nearest() != NOBODY) {
+            feltFrom = tick;
+        }
+        return feltFrom != NOBODY && tick >= feltFrom + Clock.ticks(model.passer().reacts());
+    }
+
+    /** The rusher nearest to him who is free and comes, within what he feels. */
+    private int nearest() {
+        int best = NOBODY;
+        double least = model.passer().feels() * model.passer().feels();
+        for (int d = cast.defence; d < cast.size(); d++) {
+            double away = ground.squared(d, man);
+            if (away >= least || contests.engaged(d) || ground.y[d] > IN) {
+                continue;
+            }
+            double apart = Math.max(1e-6, Math.sqrt(away));
+            double comes = ((ground.x[man] - ground.x[d]) * ground.vx[d] + (ground.y[man] - ground.y[d]) * ground.vy[d])
+                    / apart;
+            if (comes > COMES) {
+                least = away;
+                best = d;
+            }
+        }
+        return best;
+    }
+
+    /** How open a receiver will be when the ball is there, thrown in so many seconds. */
+    Open open(int receiver, double in) {
+        double flight = 0;
+        Point at = routes.ahead(receiver, in);
+        for (int i = 0; i < 2; i++) {
+            flight = ground.distance(man, at.x(), at.y()) / ball;
+            at = routes.ahead(receiver, in + flight);
+        }
+        double least = Double.POSITIVE_INFINITY;
+        int by = NOBODY;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            if (contests.engaged(d)) {
+                continue;
+            }
+            double yards = Math.min(to(d, at, in, flight), between(d, at, in, flight));
+            if (yards < least) {
+                least = yards;
+                by = d;
+            }
+        }
+        return new Open(least, by, at);
+    }
+
+    /** How far a defender will still be from a place when he goes for it as soon as he sees the ball leave. */
+    private double to(int d, Point at, double in, double flight) {
+        double x = ground.x[d] + ground.vx[d] * in;
+        double y = ground.y[d] + ground.vy[d] * in;
+        double away = Math.hypot(at.x() - x, at.y() - y);
+        double goes = flight - model.cover().breaks();
+        double toward = away < 1e-6
+                ? 0
+                : ((at.x() - x) * ground.vx[d] + (at.y() - y) * ground.vy[d]) / away;
+        double before = Math.min(flight, model.cover().breaks()) * toward;
+        return away - before - covers(d, toward, goes);
+    }
+
+    /** What he covers in a time when he has so much speed that way. */
+    private double covers(int d, double toward, double seconds) {
+        if (seconds <= 0) {
+            return 0;
+        }
+        double top = ground.top[d];
+        double build = cast.actors.get(d).gait().build();
+        return top * seconds - (top - toward) * build * (1 - Math.exp(-seconds / build));
+    }
+
+    /** Who stands in the way of a ball that is not thrown over him is as good as there. */
+    private double between(int d, Point at, double in, double flight) {
+        double x = ground.x[d] + ground.vx[d] * in;
+        double y = ground.y[d] + ground.vy[d] * in;
+        double wayX = at.x() - ground.x[man];
+        double wayY = at.y() - ground.y[man];
+        double way = Math.max(1e-6, wayX * wayX + wayY * wayY);
+        double part = ((x - ground.x[man]) * wayX + (y - ground.y[man]) * wayY) / way;
+        if (part < 0.3 || part > 0.98 || way > LONG * LONG && part < OVER) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double aside = Math.hypot(x - ground.x[man] - part * wayX, y - ground.y[man] - part * wayY);
+        double reaches = covers(d, 0, part * flight - model.cover().breaks());
+        return aside - reaches - model.catching().inWay() + model.passer().open();
+    }
+
+    /** Where he stands or goes with the ball. */
+    void aim(Point launch, boolean rolls, int tick) {
+        double x = ground.x[man];
+        double y = ground.y[man];
+        if (rolls) {
+            // on the move he keeps going until he throws
+            boolean there = Math.hypot(launch.x() - x, launch.y() - y) < 1.5 || x > launch.x();
+            ground.aim(
+                    man,
+                    there ? x + 2 : launch.x(),
+                    there ? Math.min(-2, y + 0.4) : launch.y(),
+                    ground.top[man] * (there ? 0.5 : 0.85),
+                    false);
+            return;
+        }
+        double seconds = Math.max(0.3, model.passer().set() - Clock.seconds(tick));
+        double away = Math.hypot(launch.x() - x, launch.y() - y);
+        ground.aim(man, launch.x(), launch.y(), Math.max(1.5, Math.min(model.body().pedal(), away / seconds)), true);
+    }
+
+    /** Where he gets rid of the ball: out of bounds on the side he is nearer to. */
+    Point away() {
+        var field = cast.lineup.snap().field();
+        Side side = ground.x[man] < cast.shape.centre().x() ? Side.LEFT : Side.RIGHT;
+        return new Point(field.sidelineX(side) + side.sign() * 2, 3);
+    }
+}

@@ -1,0 +1,232 @@
+package mensch.core.simulation;
+
+import java.util.Arrays;
+import java.util.Optional;
+import mensch.core.convention.SnapModel;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.lineup.Job;
+import mensch.core.matchup.Pickup;
+import mensch.core.matchup.Pressure;
+
+/**
+ * Who protects the passer: each sets between the man he has and the passer, takes another who comes to him when his own
+ * has gone, and helps a neighbour when nobody comes.
+ */
+final class Protectors {
+    private static final int NOBODY = -1;
+    /** He sets so far from his man, yards. */
+    private static final double BEFORE = 1.0;
+    /** Nobody of the line sets nearer to it than this, yards behind it. */
+    private static final double SETS = 1.2;
+    /** His first steps are as quick as he can make them, seconds after the snap. */
+    private static final double FIRST_STEPS = 0.8;
+    /** With his arms out he reaches so many times as far as a man who blocks a run. */
+    private static final double PUNCHES = 1.3;
+    /** Who is so far aside has gone out of his way, yards. */
+    private static final double GONE = 1.8;
+    /** He takes another within this, yards. */
+    private static final double LOOKS = 2.5;
+
+    private final Cast cast;
+    private final Ground ground;
+    private final Contests contests;
+    private final SnapModel model;
+    private final Luck luck;
+    private final int passer;
+    /** Where he throws from: he is protected there before he is there. */
+    private final Point launch;
+
+    private final boolean[] protects;
+    private final boolean[] edge;
+    private final int[] target;
+    private final int[] mayTurn;
+
+    Protectors(
+            Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, int passer, Point launch, Pressure pressure) {
+        this.launch = launch;
+        this.cast = cast;
+        this.ground = ground;
+        this.contests = contests;
+        this.model = model;
+        this.luck = luck;
+        this.passer = passer;
+        protects = new boolean[cast.defence];
+        edge = new boolean[cast.defence];
+        target = new int[cast.defence];
+        mayTurn = new int[cast.defence];
+        Arrays.fill(target, NOBODY);
+        for (Pickup pickup : pressure.pickups()) {
+            int man = cast.of(pickup.blocker());
+            protects[man] = true;
+            edge[man] = pickup.how() == Pickup.How.EDGE;
+            Job rusher = pickup.rusher();
+            if (rusher != null) {
+                target[man] = cast.named(cast.idOf(rusher));
+            }
+        }
+    }
+
+    boolean works(int man) {
+        return protects[man];
+    }
+
+    /** Whom he has, -1 for nobody. */
+    int target(int man) {
+        return target[man];
+    }
+
+    void leaves(int man) {
+        protects[man] = false;
+    }
+
+    /** Where everybody who protects wants to be now. */
+    void aim(int tick) {
+        for (int man = 0; man < cast.defence; man++) {
+            if (protects[man] && !contests.engaged(man)) {
+                turns(man, tick);
+                sets(man, tick);
+            }
+        }
+    }
+
+    private void sets(int man, int tick) {
+        int his = target[man];
+        boolean interior = interior(man);
+        if (his == NOBODY) {
+            int help = near(man);
+            double x = help == NOBODY ? ground.x[man] : ground.x[help];
+            double y = help == NOBODY ? Math.min(ground.y[man], -SETS) : ground.y[help] - BEFORE;
+            ground.aim(man, x, Math.min(y, interior ? -SETS : ground.y[man]), model.protect().sets(), true);
+            return;
+        }
+        boolean there = Clock.seconds(tick) > model.passer().set();
+        double toX = there ? ground.x[passer] : launch.x();
+        double toY = there ? ground.y[passer] : launch.y();
+        double dx = toX - ground.x[his];
+        double dy = toY - ground.y[his];
+        double away = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
+        double lead = 0.25;
+        double x = ground.x[his] + lead * ground.vx[his] + BEFORE * dx / away;
+        double y = ground.y[his] + lead * ground.vy[his] + BEFORE * dy / away;
+        // he waits for his man where that man has to come by
+        double deepest = interior ? -SETS : -SETS / 2;
+        double to = Math.max(toY + BEFORE, Math.min(deepest, y));
+        boolean first = Clock.seconds(tick) < FIRST_STEPS;
+        ground.aim(man, x, to, first ? ground.top[man] : model.protect().sets(), true);
+    }
+
+    private boolean interior(int man) {
+        Man his = cast.actors.get(man).man();
+        return his != null && his.interior();
+    }
+
+    /** A neighbour's man to be helped on, the nearest rusher whom one man has. */
+    private int near(int man) {
+        int best = NOBODY;
+        double least = LOOKS * LOOKS * 1.5;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            double away = ground.squared(man, d);
+            if (away < least && ground.y[d] < 1.5 && contests.blockers(d) == 1) {
+                best = d;
+                least = away;
+            }
+        }
+        return best;
+    }
+
+    /** His man has gone aside: he takes who comes to him, if he sees it in time. */
+    private void turns(int man, int tick) {
+        int his = target[man];
+        boolean gone = his == NOBODY
+                || Math.abs(ground.x[his] - ground.x[man]) > GONE && Math.abs(ground.y[his] - ground.y[man]) < 2.5
+                || contests.engaged(his) && contests.first[his] != man
+                || ground.y[his] < ground.y[man] - 1.5;
+        if (!gone || tick < mayTurn[man]) {
+            return;
+        }
+        comes(man).ifPresent(other -> {
+            boolean passesOff =
+                    luck.of(cast.actors.get(man).luck(), Luck.What.PASSES_OFF, other) < model.protect().passesOff();
+            if (his == NOBODY || passesOff) {
+                target[man] = other;
+            } else {
+                mayTurn[man] = tick + Clock.ticks(0.4);
+            }
+        });
+    }
+
+    /** A rusher near him whom nobody has. */
+    private Optional<Integer> comes(int man) {
+        int best = NOBODY;
+        double least = LOOKS * LOOKS;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            double away = ground.squared(man, d);
+            boolean rushes = ground.y[d] < 2.5 && ground.y[d] > ground.y[man] - 0.5 && ground.vy[d] < -0.5;
+            if (rushes && away < least && !contests.engaged(d) && d != target[man]) {
+                best = d;
+                least = away;
+            }
+        }
+        return best == NOBODY ? Optional.empty() : Optional.of(best);
+    }
+
+    /** Whoever is near enough has his hands on his man, or on the man who runs into him. */
+    void meet(int tick) {
+        double reach = model.body().arm() * PUNCHES;
+        double arm = reach * reach;
+        for (int man = 0; man < cast.defence; man++) {
+            if (!protects[man] || !contests.ready(man, tick)) {
+                continue;
+            }
+            int his = target[man];
+            if (his != NOBODY && ground.squared(man, his) <= arm && before(man, his) && contests.blockers(his) < 2) {
+                contests.protects(man, his, seconds(man, his), tick);
+                continue;
+            }
+            for (int d = cast.defence; d < cast.size(); d++) {
+                boolean comes = ground.squared(man, d) <= arm / 2 && before(man, d);
+                boolean second = his == NOBODY && contests.blockers(d) == 1;
+                if (comes && (contests.blockers(d) == 0 && ground.y[d] < 2 || second)) {
+                    target[man] = d;
+                    contests.protects(man, d, seconds(man, d), tick);
+                    break;
+                }
+            }
+        }
+    }
+
+    /** Whether a rusher still has to come by him: who is past him is not caught from behind. */
+    private boolean before(int man, int rusher) {
+        double his = ground.distance(rusher, launch.x(), launch.y());
+        return his > ground.distance(man, launch.x(), launch.y()) - 0.1;
+    }
+
+    /** How long he holds him; now and then a rusher wins at once. */
+    private double seconds(int man, int rusher) {
+        SnapModel.Protect protect = model.protect();
+        long who = cast.actors.get(rusher).luck();
+        int count = contests.met(rusher);
+        if (contests.blockers(rusher) == 0 && luck.of(who, Luck.What.WINS, count) < protect.wins()) {
+            return protect.winsIn();
+        }
+        double usual = contests.blockers(rusher) > 0
+                ? protect.doubled()
+                : interior(man) ? inside(man) ? protect.inside() : protect.tackle() : outside(man);
+        return usual * luck.of(protect.spread(), who, Luck.What.PROTECTS, count);
+    }
+
+    private boolean inside(int man) {
+        Man his = cast.actors.get(man).man();
+        double tackle = Math.abs(
+                cast.shape.flank(mensch.core.geometry.Side.RIGHT).tackle().x()
+                        - cast.shape.centre().x());
+        return his != null && Math.abs(his.x() - cast.shape.centre().x()) < tackle - 0.3;
+    }
+
+    private double outside(int man) {
+        Man his = cast.actors.get(man).man();
+        boolean back = his != null && cast.shape.backs().contains(his);
+        return back ? edge[man] ? model.protect().backEdge() : model.protect().back() : model.protect().end();
+    }
+}

@@ -1,0 +1,199 @@
+package mensch.core.simulation;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import mensch.core.convention.SnapModel;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.play.Pass;
+
+/**
+ * Receivers on their way: to the break in the time the route is taught at, there as slowly as its angle asks, then at
+ * full speed.
+ */
+final class Routes {
+    /** A corner of his way counts as reached within this, yards. */
+    private static final double CORNER = 0.6;
+    /** Nobody runs a stem slower than this, yards a second. */
+    private static final double STROLLS = 1.5;
+    /** He stays so far inside the field, yards. */
+    private static final double INSIDE = 1;
+    /** So many ticks of a way are known. */
+    private static final int REHEARSES = 160;
+
+    private final Ground ground;
+    private final SnapModel model;
+    private final double left;
+    private final double right;
+    private final double end;
+    private final List<List<Point>> ways;
+    private final int[] corner;
+    private final double[] breaks;
+    private final boolean[] settles;
+    /** Where each would be at every tick if nobody were in his way, x and y in turn. */
+    private final List<float[]> alone;
+    /** How far along that he is. */
+    private final int[] along;
+
+    Routes(Cast cast, Ground ground, SnapModel model, Pass pass) {
+        this.ground = ground;
+        this.model = model;
+        var field = cast.lineup.snap().field();
+        left = field.sidelineX(Side.LEFT) + INSIDE;
+        right = field.sidelineX(Side.RIGHT) - INSIDE;
+        end = field.endLineDepth() - INSIDE;
+        ways = new ArrayList<>(Collections.nCopies(cast.defence, List.of()));
+        corner = new int[cast.defence];
+        breaks = new double[cast.defence];
+        settles = new boolean[cast.defence];
+        for (Pass.Told told : pass.told()) {
+            told.who().in(cast.view).map(cast::of).filter(man -> !runs(man)).ifPresent(man -> {
+                ways.set(
+                        man,
+                        told.route()
+                                .points(cast.actors.get(man).start(), told.who().side(cast.view), field));
+                corner[man] = 1;
+                breaks[man] = told.route().breaks();
+                settles[man] = told.route().settles();
+            });
+        }
+        alone = new ArrayList<>(Collections.nCopies(cast.defence, new float[0]));
+        along = new int[cast.defence];
+        for (int man = 0; man < cast.defence; man++) {
+            if (runs(man)) {
+                alone.set(man, rehearsed(man));
+            }
+        }
+    }
+
+    /** His whole way as his legs carry him; he is put back where he stood. */
+    private float[] rehearsed(int man) {
+        double x = ground.x[man];
+        double y = ground.y[man];
+        float[] track = new float[2 * REHEARSES];
+        for (int tick = 0; tick < REHEARSES; tick++) {
+            track[2 * tick] = (float) ground.x[man];
+            track[2 * tick + 1] = (float) ground.y[man];
+            aim(man, tick + 1);
+            ground.move(man, tick + 1);
+        }
+        ground.x[man] = x;
+        ground.y[man] = y;
+        ground.vx[man] = 0;
+        ground.vy[man] = 0;
+        corner[man] = 1;
+        return track;
+    }
+
+    /** Whether he is told a route. */
+    boolean runs(int man) {
+        return !ways.get(man).isEmpty();
+    }
+
+    /** One tick of a man on his way. */
+    void aim(int man, int tick) {
+        List<Point> way = ways.get(man);
+        int last = way.size() - 1;
+        while (corner[man] < last && there(man, way.get(corner[man]))) {
+            turns(man, way);
+            corner[man]++;
+        }
+        if (corner[man] >= last) {
+            Point to = settles[man] ? way.get(last) : beyond(way);
+            ground.aim(man, inX(to.x()), inY(to.y()), pace(man, tick, to, last), settles[man] || !inside(man));
+            return;
+        }
+        Point to = way.get(corner[man]);
+        double slow = ground.top[man] * sharp(way, corner[man]);
+        double away = ground.distance(man, to.x(), to.y());
+        double brakes = Math.sqrt(slow * slow + 2 * model.body().braking() * away);
+        ground.aim(man, to.x(), to.y(), Math.min(brakes, pace(man, tick, to, corner[man])), false);
+    }
+
+    private boolean there(int man, Point corner) {
+        return ground.distance(man, corner.x(), corner.y()) < CORNER;
+    }
+
+    /** A foot in the ground: his speed goes the new way, as much of it as the angle leaves him. */
+    private void turns(int man, List<Point> way) {
+        Point from = way.get(corner[man]);
+        Point to = way.get(corner[man] + 1);
+        double leg = Math.max(1e-6, from.distance(to));
+        double speed = Math.min(ground.speed(man), ground.top[man] * sharp(way, corner[man]));
+        ground.vx[man] = speed * (to.x() - from.x()) / leg;
+        ground.vy[man] = speed * (to.y() - from.y()) / leg;
+    }
+
+    /** How much of his top speed a corner leaves him, by its angle: all of it straight on, the least on the way back. */
+    private double sharp(List<Point> way, int at) {
+        Point before = way.get(at - 1);
+        Point here = way.get(at);
+        Point after = way.get(at + 1);
+        double inX = here.x() - before.x();
+        double inY = here.y() - before.y();
+        double outX = after.x() - here.x();
+        double outY = after.y() - here.y();
+        double legs = Math.max(1e-6, Math.hypot(inX, inY) * Math.hypot(outX, outY));
+        double cosine = (inX * outX + inY * outY) / legs;
+        double plants = model.route().plants();
+        return cosine >= 0 ? plants + (1 - plants) * cosine : plants * (1 + 0.7 * cosine);
+    }
+
+    /** As fast as the time of his break asks, on the way to it; else as fast as he can. */
+    private double pace(int man, int tick, Point to, int leg) {
+        double left = breaks[man] - Clock.seconds(tick);
+        if (leg > 1 || breaks[man] == 0 || left <= 0) {
+            return ground.top[man];
+        }
+        double away = ground.distance(man, to.x(), to.y());
+        return Math.max(STROLLS, Math.min(ground.top[man], away / Math.max(Clock.TICK, left - 0.1)));
+    }
+
+    /** Who does not settle runs on the way his last leg leads. */
+    private static Point beyond(List<Point> way) {
+        Point from = way.get(way.size() - 2);
+        Point to = way.get(way.size() - 1);
+        double leg = Math.max(1e-6, from.distance(to));
+        return new Point(to.x() + 30 * (to.x() - from.x()) / leg, to.y() + 30 * (to.y() - from.y()) / leg);
+    }
+
+    private boolean inside(int man) {
+        return ground.x[man] > left && ground.x[man] < right && ground.y[man] < end;
+    }
+
+    private double inX(double x) {
+        return Math.max(left, Math.min(right, x));
+    }
+
+    private double inY(double y) {
+        return Math.min(end, y);
+    }
+
+    /** Where he will be in so many seconds when he goes on as he is told. */
+    Point ahead(int man, double seconds) {
+        float[] track = alone.get(man);
+        int last = REHEARSES - 1;
+        while (along[man] < last && nearer(man, track)) {
+            along[man]++;
+        }
+        int now = along[man];
+        int then = Math.min(last, now + (int) Math.round(seconds / Clock.TICK));
+        // what he has been pushed off it he makes good on the way
+        double keeps = Math.max(0, 1 - seconds);
+        double x = track[2 * then] + keeps * (ground.x[man] - track[2 * now]);
+        double y = track[2 * then + 1] + keeps * (ground.y[man] - track[2 * now + 1]);
+        return new Point(inX(x), inY(y));
+    }
+
+    private boolean nearer(int man, float[] track) {
+        int next = along[man] + 1;
+        return ground.distance(man, track[2 * next], track[2 * next + 1])
+                <= ground.distance(man, track[2 * next - 2], track[2 * next - 1]);
+    }
+
+    /** Whether he has made his break: he is on his last leg, or has none. */
+    boolean broken(int man) {
+        return corner[man] >= Math.min(2, ways.get(man).size() - 1);
+    }
+}

@@ -1,0 +1,145 @@
+package mensch.core.simulation;
+
+import java.util.Optional;
+import mensch.core.geometry.Point;
+import mensch.core.matchup.Blocking;
+import mensch.core.play.Run;
+
+/** One snap of a run. */
+final class RunSnap extends Snap {
+    private static final String MISREAD = "misread";
+    /** The ball is handed over when the carrier is so near to where he gets it, yards. */
+    private static final double MESH = 1.2;
+    /** It is handed over so much later at the most, seconds. */
+    private static final double LATE = 0.5;
+
+    private final Run run;
+    private final Blocking blocking;
+    private final Blockers blockers;
+    private final Runner back;
+    private final Optional<OptionRead> read;
+    private final int carrier;
+    private final Point mesh;
+    private final int meshTick;
+    private Runner runner;
+    private boolean decided;
+    private boolean crossed;
+
+    RunSnap(Stage stage, Run run, Blocking blocking, long seed) {
+        super(stage, seed, stage.cast().of(run.carrier(stage.cast().view)));
+        this.run = run;
+        this.blocking = blocking;
+        this.blockers = new Blockers(cast, ground, contests, model, story, blocking);
+        this.back =
+                new Runner(cast, ground, contests, model, blocking.point().x());
+        this.runner = back;
+        this.carrier = cast.of(run.carrier(cast.view));
+        this.mesh = run.mesh(cast.view);
+        this.meshTick = Clock.ticks(run.meshSeconds(cast.view));
+        this.read = run.option()
+                ? blocking.read().stream()
+                        .findFirst()
+                        .map(job -> new OptionRead(
+                                ground,
+                                luck,
+                                model.runner().misreads(),
+                                cast.actors.get(quarterback),
+                                cast.actors.get(cast.of(job))))
+                : Optional.empty();
+    }
+
+    @Override
+    void aim(int tick) {
+        minds.look(tick, ball);
+        fits.aim(tick, ball, runner.lane(), carrier, back.lane());
+        blockers.aim(tick, runner.lane());
+        backfield(tick);
+    }
+
+    @Override
+    Optional<Unfolding.Ending> meet(int tick) {
+        blockers.meet(tick, runner.lane());
+        handOff(tick);
+        cross(tick);
+        return ball != quarterback || carrier == quarterback || decided ? down(tick) : over();
+    }
+
+    private void backfield(int tick) {
+        boolean kept = ball == quarterback && decided;
+        if (kept || ball == carrier && (carrier != quarterback || tick >= meshTick)) {
+            if (runner.aim(ball, tick)) {
+                story.tell(Happening.What.BACK_COMMITS, ball, tick, "");
+                minds.ballGoes(tick, false);
+            }
+        } else {
+            toTheMesh(tick);
+        }
+        if (kept) {
+            // who has not got it runs as if he had
+            ground.aim(carrier, blocking.point().x(), 3, ground.top[carrier] * 0.8, false);
+        }
+        for (int man = 0; man < cast.defence; man++) {
+            boolean free = man != carrier && !blockers.works(man) && !(kept && man == ball);
+            if (free && man == quarterback) {
+                boolean has = ball == quarterback;
+                // who has handed it off goes the other way, as on a boot
+                ground.aim(
+                        man,
+                        has ? mesh.x() : mesh.x() - 8,
+                        has ? mesh.y() - 0.3 : mesh.y() - 2,
+                        ground.top[man] * 0.8,
+                        has);
+            } else if (free) {
+                ground.aim(man, ground.x[man] + 3, ground.y[man] + 2, ground.top[man], false);
+            }
+        }
+    }
+
+    private void toTheMesh(int tick) {
+        double seconds = Math.max(Clock.TICK, Clock.seconds(meshTick - tick));
+        double away = ground.distance(carrier, mesh.x(), mesh.y());
+        boolean steps = run.ball().first() == Run.First.AWAY && Clock.seconds(tick) < 0.5;
+        if (steps) {
+            ground.aim(carrier, ground.x[carrier] - 3, ground.y[carrier] + 1, ground.top[carrier] * 0.5, false);
+        } else if (run.ball().first() == Run.First.PASS && Clock.seconds(tick) < 0.6) {
+            ground.stand(carrier);
+        } else {
+            ground.aim(carrier, mesh.x(), mesh.y(), Math.max(4, Math.min(ground.top[carrier], away / seconds)), false);
+        }
+    }
+
+    private void handOff(int tick) {
+        if (ball == carrier || decided || tick < meshTick - 2) {
+            return;
+        }
+        if (read.isPresent() && tick >= meshTick && read.get().keeps(mesh, blocking.point())) {
+            decided = true;
+            runner = new Runner(cast, ground, contests, model, read.get().lane());
+            String wrong = read.get().misreads() ? MISREAD : "";
+            story.tell(Happening.What.BALL_PULLED, quarterback, read.get().man(), tick, wrong);
+            minds.handedOff(tick);
+            minds.pulled(tick);
+            return;
+        }
+        boolean near = ground.distance(carrier, mesh.x(), mesh.y()) < MESH && tick >= meshTick;
+        if (near || tick >= meshTick + Clock.ticks(LATE)) {
+            story.tell(Happening.What.HANDED_OFF, carrier, quarterback, tick, "");
+            ball = carrier;
+            minds.handedOff(tick);
+        }
+    }
+
+    private void cross(int tick) {
+        if (!crossed && ground.y[ball] > 0 && (ball == carrier || decided)) {
+            crossed = true;
+            story.tell(Happening.What.LINE_CROSSED, ball, tick, "");
+            minds.ballGoes(tick, true);
+        }
+    }
+
+    /** The quarterback and whom he gives the ball; a blocker and his man keep their own distance. */
+    @Override
+    boolean together(int a, int b) {
+        return a == quarterback && b == carrier || b == quarterback && a == carrier || super.together(a, b);
+    }
+}

@@ -1,0 +1,224 @@
+package mensch.core.simulation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import mensch.core.convention.SnapModel;
+import mensch.core.geometry.Side;
+
+/**
+ * One snap while it runs: everybody looks, wants to be somewhere, moves from where he is, and meets whom he meets. What
+ * the offence does with the ball is told by the play.
+ */
+abstract class Snap {
+    /** No play lasts longer, seconds. */
+    private static final double LONGEST = 12;
+    /** Two bodies are no nearer to each other than this, yards. */
+    private static final double BODIES = 0.6;
+
+    final Stage stage;
+    final Cast cast;
+    final SnapModel model;
+    final long seed;
+    final Luck luck;
+    final Ground ground;
+    final Story story;
+    final Contests contests;
+    final Minds minds;
+    final Fits fits;
+    final Tackles tackles;
+    final int quarterback;
+    /** Who has the ball, or had it last. */
+    int ball;
+
+    private final double[] pushX;
+    private final double[] pushY;
+
+    /** @param carries who has the ball when nobody takes the snap for another */
+    Snap(Stage stage, long seed, int carries) {
+        this.stage = stage;
+        this.cast = stage.cast();
+        this.model = stage.model();
+        this.seed = seed;
+        this.luck = new Luck(seed);
+        this.ground = new Ground(cast, model, luck);
+        this.story = new Story(cast, ground);
+        this.contests = new Contests(cast, ground, model, luck, story);
+        this.minds = new Minds(cast, ground, contests, model, luck, story, stage.matchup());
+        var covering = new Covering(cast, ground, model, minds, stage.matchup());
+        this.fits = new Fits(cast, ground, contests, minds, covering, model);
+        this.tackles = new Tackles(cast, ground, contests, model, luck, story);
+        this.pushX = new double[cast.size()];
+        this.pushY = new double[cast.size()];
+        var taker = cast.shape.quarterback();
+        this.quarterback = taker == null ? carries : cast.of(taker);
+        this.ball = quarterback;
+        for (Fault fault : stage.faults()) {
+            int man = cast.named(fault.man());
+            switch (fault.kind()) {
+                case LATE -> ground.from[man] += (int) Math.round(fault.amount());
+                case SLOW_READ -> minds.slower(man, (int) Math.round(fault.amount()));
+                case FALSE_STEP -> fits.falseStep(man, fault.amount());
+            }
+        }
+    }
+
+    /** What everybody wants at this tick. */
+    abstract void aim(int tick);
+
+    /**
+     * What comes of where everybody is now.
+     *
+     * @return how the play ends at this tick, if it does
+     */
+    abstract Optional<Unfolding.Ending> meet(int tick);
+
+    /** Two bodies are at one place, the one of the offence first when there is one. */
+    void runsInto(int one, int other) {}
+
+    /** Whether two men stand nearer to each other than bodies do. */
+    boolean together(int a, int b) {
+        return a < cast.defence && contests.on[a] == b;
+    }
+
+    /** Where the ball is when nobody has it, across; else where its man is. */
+    double ballX() {
+        return ground.x[ball];
+    }
+
+    double ballY() {
+        return ground.y[ball];
+    }
+
+    final Unfolding unfold() {
+        story.tell(Happening.What.BALL_MOVES, cast.of(cast.shape.snapper()), 0, "");
+        var balls = new ArrayList<float[]>();
+        remember(balls);
+        int last = Clock.ticks(LONGEST);
+        for (int tick = 1; tick <= last; tick++) {
+            aim(tick);
+            for (int man = 0; man < cast.size(); man++) {
+                if (!contests.engaged(man)) {
+                    ground.move(man, tick);
+                }
+            }
+            contests.move(tick);
+            apart();
+            Optional<Unfolding.Ending> ended = meet(tick);
+            remember(balls);
+            if (ended.isPresent()) {
+                return done(ended.get(), tick, balls);
+            }
+        }
+        return done(Unfolding.Ending.TACKLED, last, balls);
+    }
+
+    private void remember(List<float[]> balls) {
+        balls.add(new float[] {(float) ballX(), (float) ballY()});
+        ground.remember();
+    }
+
+    /** Whether the man with the ball is over the goal line or off the field; else who has him down, if anybody has. */
+    final Optional<Unfolding.Ending> down(int tick) {
+        if (ground.y[ball] < stage.yardsToGoal() && !out()) {
+            int tackler = tackles.tick(ball, tick);
+            if (tackler >= 0) {
+                story.tell(Happening.What.TACKLE, tackler, ball, tick, "");
+                return Optional.of(Unfolding.Ending.TACKLED);
+            }
+        }
+        return over();
+    }
+
+    final Optional<Unfolding.Ending> over() {
+        return ground.y[ball] >= stage.yardsToGoal()
+                ? Optional.of(Unfolding.Ending.SCORED)
+                : out() ? Optional.of(Unfolding.Ending.OUT_OF_BOUNDS) : Optional.empty();
+    }
+
+    private boolean out() {
+        var field = cast.lineup.snap().field();
+        return ground.x[ball] < field.sidelineX(Side.LEFT) || ground.x[ball] > field.sidelineX(Side.RIGHT);
+    }
+
+    private Unfolding done(Unfolding.Ending ending, int tick, List<float[]> balls) {
+        int goal = stage.yardsToGoal();
+        double gain = switch (ending) {
+            case SCORED -> goal;
+            case TACKLED -> Math.min(goal, ground.y[ball] + forward());
+            case OUT_OF_BOUNDS, SACKED -> ground.y[ball];
+            case INCOMPLETE, THROWN_AWAY, INTERCEPTED -> 0;
+        };
+        Unfolding.Ending how = gain >= goal ? Unfolding.Ending.SCORED : ending;
+        if (how == Unfolding.Ending.SCORED) {
+            story.tell(Happening.What.SCORES, ball, tick, "");
+        } else if (how == Unfolding.Ending.OUT_OF_BOUNDS) {
+            story.tell(Happening.What.OUT_OF_BOUNDS, ball, tick, "");
+        }
+        var tracks = new ArrayList<float[]>();
+        for (int i = 0; i < cast.size(); i++) {
+            tracks.add(track(ground.past(), 2 * i));
+        }
+        List<Happening> told = story.happenings();
+        boolean right = stage.play() == Side.RIGHT;
+        return new Unfolding(
+                seed,
+                cast.actors.stream().map(Actor::id).toList(),
+                tracks,
+                track(balls, 0),
+                right ? told : told.stream().map(Happening::mirror).toList(),
+                gain,
+                how);
+    }
+
+    /** How far the ball goes on when its man is brought down, yards up the field. */
+    private double forward() {
+        Happening last = story.last();
+        if (last.what() != Happening.What.TACKLE) {
+            return 0;
+        }
+        double on = tackles.forward(cast.named(last.who()), ball);
+        return on * ground.vy[ball] / Math.max(1, ground.speed(ball));
+    }
+
+    /** From everybody's places of every tick those of one man, seen as the play really went. */
+    private float[] track(List<float[]> frames, int at) {
+        float[] track = new float[2 * frames.size()];
+        for (int t = 0; t < frames.size(); t++) {
+            track[2 * t] = stage.play().sign() * frames.get(t)[at];
+            track[2 * t + 1] = frames.get(t)[at + 1];
+        }
+        return track;
+    }
+
+    /** Bodies do not pass through one another; the smaller gives more way. All pairs at once. */
+    private void apart() {
+        int men = cast.size();
+        Arrays.fill(pushX, 0);
+        Arrays.fill(pushY, 0);
+        for (int a = 0; a < men; a++) {
+            for (int b = a + 1; b < men; b++) {
+                double squared = ground.squared(a, b);
+                if (squared >= BODIES * BODIES || together(a, b)) {
+                    continue;
+                }
+                runsInto(a, b);
+                double apart = Math.max(1e-3, Math.sqrt(squared));
+                double push = (BODIES - apart) / apart;
+                int sizes = cast.actors.get(a).size() + cast.actors.get(b).size() + 2;
+                double partA = (double) (cast.actors.get(b).size() + 1) / sizes;
+                double dx = (ground.x[a] - ground.x[b]) * push;
+                double dy = (ground.y[a] - ground.y[b]) * push;
+                pushX[a] += dx * partA;
+                pushY[a] += dy * partA;
+                pushX[b] -= dx * (1 - partA);
+                pushY[b] -= dy * (1 - partA);
+            }
+        }
+        for (int i = 0; i < men; i++) {
+            ground.x[i] += pushX[i];
+            ground.y[i] += pushY[i];
+        }
+    }
+}
