@@ -56,7 +56,7 @@ async function pick(line: PlayLine): Promise<void> {
   item?.scrollIntoView({ block: item.clientHeight > room ? 'start' : 'nearest' })
 }
 /** From what beats the call to that run, in full. */
-async function toRun(play: PlayLine['play']): Promise<void> {
+async function toPlay(play: PlayLine['play']): Promise<void> {
   find.value = ''
   onlyHurting.value = false
   const line = lines.value.find((l) => same(play, l.play))
@@ -117,7 +117,7 @@ defineExpose({ walk, turn })
           />what hurts</label
         >
       </nav>
-      <WhatBeats @pick="toRun" />
+      <WhatBeats @pick="toPlay" />
       <section
         v-for="s in sections"
         :key="s.kind"
@@ -157,7 +157,7 @@ defineExpose({ walk, turn })
                 :jobs="lineup.jobs"
               />
               <RunIt
-                v-if="run && !option"
+                v-if="(run || pass) && !option"
                 :men="men"
                 :selected="selected"
               />

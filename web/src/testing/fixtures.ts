@@ -188,7 +188,7 @@ export function snapRow(): SnapRow {
       [0, -7, 1, -6, 2, 1],
       [1, 5, 1, 3, 1, 2],
     ],
-    ball: ['QB', 'TB', 'TB'],
+    ball: [0, -1, 1, -6, 2, 1],
     events: [
       { tick: 0, man: 'C', said: 'The ball is snapped.', place: at, main: true },
       { tick: 1, man: 'mike', said: 'mike sees TB: flow to me.', place: at, main: false },

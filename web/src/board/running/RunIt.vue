@@ -6,27 +6,23 @@ import FaultSaid from '../../shell/FaultSaid.vue'
 import WordMenu from '../../words/WordMenu.vue'
 import { useRunning } from './runStore'
 
-/** What comes of the run over many snaps, why the one that is watched went so, and what if a man had done otherwise. */
+/** What comes of the play over many snaps, why the one that is watched went so, and what if a man had done otherwise. */
 const props = defineProps<{ men: readonly { id: string; name: string }[]; selected?: string }>()
 const running = useRunning()
 const { on, run, snap, trouble, asking, faults, seed } = storeToRefs(running)
 
-const KINDS = [
-  { id: 'LATE', name: 'is off late by', unit: 'ticks of 0.05 s', amount: 3, step: 1 },
-  { id: 'SLOW_READ', name: 'reads late by', unit: 'ticks of 0.05 s', amount: 3, step: 1 },
-  { id: 'FALSE_STEP', name: 'takes a false step of', unit: 'yd', amount: 1, step: 0.5 },
-] as const
 type Kind = FaultWords['kind']
 const man = ref<string>()
 const kind = ref<Kind>('LATE')
 /** Who is picked on the board, else who is to blame for what is watched. */
 const blamed = computed(() => snap.value?.cause.links.find((l) => props.men.some((m) => m.id === l.man))?.man)
 const whose = computed(() => man.value ?? props.selected ?? blamed.value ?? props.men[0]?.id ?? '')
-const chosen = computed(() => KINDS.find((k) => k.id === kind.value)!)
+const kinds = computed(() => run.value?.kinds ?? [])
+const chosen = computed(() => kinds.value.find((k) => k.id === kind.value))
 const amount = ref<number>(3)
 function take(id: string): void {
   kind.value = id as Kind
-  amount.value = chosen.value.amount
+  amount.value = chosen.value?.amount ?? amount.value
 }
 function add(): void {
   faults.value = [
@@ -34,12 +30,7 @@ function add(): void {
     { man: whose.value, kind: kind.value, amount: amount.value },
   ]
 }
-const remove = (f: FaultWords): void => void (faults.value = faults.value.filter((one) => one !== f))
-const nameOf = (id: string): string => props.men.find((m) => m.id === id)?.name ?? id
-const faultSaid = (f: FaultWords): string => {
-  const of = KINDS.find((k) => k.id === f.kind)!
-  return `${nameOf(f.man)} ${of.name} ${f.amount} ${of.unit}`
-}
+const remove = (whom: string): void => void (faults.value = faults.value.filter((one) => one.man !== whom))
 /** To the tenth, and nought without a sign. */
 const yards = (gain: number): string => `${(Math.round(gain * 10) / 10 + 0).toFixed(1)} yd`
 const percent = (share: number): string => `${Math.round(100 * share)} %`
@@ -126,14 +117,14 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
       </ol>
       <h3>What if</h3>
       <p
-        v-for="f in faults"
+        v-for="f in run.faults"
         :key="f.man"
       >
-        {{ faultSaid(f) }}
+        {{ f.said }}
         <button
           class="link"
           type="button"
-          @click="remove(f)"
+          @click="remove(f.man)"
         >
           take out
         </button>
@@ -159,7 +150,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
         <WordMenu
           :value="kind"
           label="What he does"
-          :options="KINDS"
+          :options="kinds"
           field
           @pick="take"
         />
@@ -168,11 +159,11 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
           type="number"
           min="0"
           max="40"
-          :step="chosen.step"
+          :step="chosen?.step"
           required
-          :aria-label="`How much, ${chosen.unit}`"
+          :aria-label="`How much, ${chosen?.unit}`"
         />
-        {{ chosen.unit }}
+        {{ chosen?.unit }}
         <button class="button">Run it so</button>
       </form>
       <details>

@@ -4,10 +4,10 @@ import { computed, ref, watch } from 'vue'
 import { answer, client, faultOf } from '../../api/client'
 import FaultSaid from '../../shell/FaultSaid.vue'
 import { queries } from '../../shell/queries'
-import { usePlays } from '../playsStore'
+import { usePlays, type Picked } from '../playsStore'
 
-/** Every run there is, run at the call: worst first, with what a typical snap of it is put down to. */
-const emit = defineEmits<{ pick: [play: { kind: 'run'; id: string; left: boolean }] }>()
+/** Every run and pass there is, run at the call: worst first, with what a typical snap of it is put down to. */
+const emit = defineEmits<{ pick: [play: Picked] }>()
 const plays = usePlays()
 const on = ref(false)
 const MOST = 8
@@ -53,19 +53,19 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
       class="soft"
       role="status"
     >
-      Running every run 60 times.
+      Running every play 60 times.
     </p>
     <p
       v-if="on && asked.data.value && !rows.length"
       class="soft"
     >
-      No run is run from this formation yet.
+      No play is run from this formation yet.
     </p>
     <template v-if="rows.length">
       <table>
         <thead>
           <tr>
-            <th>Run, worst first (model)</th>
+            <th>Play, worst first (model)</th>
             <th>holds</th>
             <th>mean</th>
           </tr>
@@ -79,7 +79,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
               <button
                 class="link"
                 type="button"
-                @click="emit('pick', { kind: 'run', id: r.play, left: r.side === 'left' })"
+                @click="emit('pick', { kind: r.pass ? 'pass' : 'run', id: r.play, left: r.side === 'left' })"
               >
                 {{ r.name }} {{ r.side }}</button
               ><small>{{ r.why }}</small>

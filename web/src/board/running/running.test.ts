@@ -35,9 +35,15 @@ const RUN: SnapRun = {
     { seed: 9, words: 'the worst for it', gain: 20 },
   ],
   snap: snapRow(),
+  faults: [],
+  kinds: [
+    { id: 'LATE', name: 'is off late by', unit: 'ticks of 0.05 s', amount: 3, step: 1 },
+    { id: 'FALSE_STEP', name: 'takes a false step of', unit: 'yd', amount: 1, step: 0.5 },
+  ],
 }
 const BEATS = Array.from({ length: 10 }, (_, i) => ({
   play: i ? `run-${i}` : 'power',
+  pass: i === 1,
   name: i ? `Run ${i}` : 'Power',
   side: 'right',
   mean: 9 - i,
@@ -124,13 +130,17 @@ describe('a run that is run', () => {
     await flushPromises()
     expect(asked.at(-1)?.seed).toBe(9)
     answers = () => ({
-      data: { ...RUN, without: { mean: 2, least: 1, most: 3, said: 'With it the offence gains 2 yd more.' } },
+      data: {
+        ...RUN,
+        faults: [{ man: 'mike', said: 'Mike is off late by 3 ticks of 0.05 s' }],
+        without: { mean: 2, least: 1, most: 3, said: 'With it the offence gains 2 yd more.' },
+      },
       response: new Response(),
     })
     await wrapper.find('form').trigger('submit')
     await flushPromises()
     expect(asked.at(-1)?.faults).toEqual([{ man: 'mike', kind: 'LATE', amount: 3 }])
-    expect(wrapper.text()).toContain('mike is off late by 3 ticks of 0.05 s')
+    expect(wrapper.text()).toContain('Mike is off late by 3 ticks of 0.05 s')
     expect(wrapper.text()).toContain('With it the offence gains 2 yd more.')
     expect(wrapper.text()).toContain('between 1.0 and 3.0 yd')
     await wrapper
@@ -189,14 +199,16 @@ describe('a run that is run', () => {
     expect(wrapper.find('tbody tr').text()).toMatch(/0 %.*9\.0 yd/)
     await wrapper.find('tbody button').trigger('click')
     expect(wrapper.emitted('pick')).toEqual([[{ kind: 'run', id: 'power', left: false }]])
+    await wrapper.findAll('tbody button')[1]!.trigger('click')
+    expect(wrapper.emitted('pick')![1]).toEqual([{ kind: 'pass', id: 'run-1', left: false }])
     await wrapper.findAll('button').at(-1)!.trigger('click')
     expect(wrapper.findAll('tbody tr')).toHaveLength(10)
   })
-  it('says so when no run is run from there', async () => {
+  it('says so when no play is run from there', async () => {
     beats = []
     const wrapper = mount(WhatBeats)
     await wrapper.find('button').trigger('click')
     await flushPromises()
-    expect(wrapper.text()).toBe('No run is run from this formation yet.')
+    expect(wrapper.text()).toBe('No play is run from this formation yet.')
   })
 })

@@ -23,12 +23,9 @@ export function pictureOf(sheet: Sheet, snap: SnapRow, tick: number): Sheet {
 
 /** Where the ball is at a moment, and the way it has come. */
 export function ballOf(snap: SnapRow, tick: number): { at: Spot; way: Spot[] } {
-  const at = (t: number): Spot => {
-    const man = snap.ball[Math.min(snap.ball.length - 1, Math.floor(t))]!
-    return spotAt(snap.tracks[snap.men.indexOf(man)]!, t)
-  }
-  const way = Array.from({ length: Math.floor(tick) + 1 }, (_, t) => at(t))
-  return { at: at(tick), way: [...way, at(tick)] }
+  const at = spotAt(snap.ball, tick)
+  const way = Array.from({ length: Math.floor(tick) + 1 }, (_, t) => spotAt(snap.ball, t))
+  return { at, way: [...way, at] }
 }
 
 /** The ticks at which something happened that is told, each once. */

@@ -12,7 +12,6 @@ import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
-import mensch.core.play.Run;
 import mensch.core.sheet.SnapRun;
 import mensch.core.sheet.SnapRunMaker;
 import mensch.core.simulation.Fault;
@@ -99,16 +98,14 @@ public final class RunCommand {
         Snap set = Notation.snap(snap);
         Lineup lineup = Lineup.of(library.call(needed("--call")), set);
         String play = needed("--play");
-        List<String> runs = library.plays().runs().stream().map(Run::id).toList();
-        if (!runs.contains(play)) {
-            throw new RefusedException("there is no run \"" + play + "\"; there are " + String.join(", ", runs));
+        var maker = new SnapRunMaker(library.plays());
+        if (!maker.ids().contains(play)) {
+            throw new RefusedException(
+                    "there is no run or pass \"" + play + "\"; there are " + String.join(", ", maker.ids()));
         }
-        SnapRun sheet = new SnapRunMaker(library.plays())
-                .of(lineup, play, side(), faults, number("--seeds", SEEDS, 1), seed())
-                .orElseThrow(
-                        () -> new RefusedException(
-                                play
-                                        + " cannot be run from there to that side, or is an option with a pitch, which is not run yet"));
+        SnapRun sheet = maker.of(lineup, play, side(), faults, number("--seeds", SEEDS, 1), seed())
+                .orElseThrow(() -> new RefusedException(play
+                        + " cannot be run from there to that side, or is not run yet (an option with a pitch, flag)"));
         if (json) {
             out.println(JsonMapper.builder()
                     .build()

@@ -60,6 +60,15 @@ class RunCommandTest {
     }
 
     @Test
+    void aPassIsPrintedWithItsThrow() {
+        assertThat(run(PRO_I, "--call", "anvil-drizzle", "--play", "post-cross", "--seeds", "30", "--seed", "0"))
+                .isZero();
+        assertThat(said())
+                .startsWith("Post and cross")
+                .contains("Of 30 snaps (model)", "sacked", "incomplete", "QB has shown the run and keeps the ball.");
+    }
+
+    @Test
     void printsTheSameAsJson() {
         assertThat(run(PRO_I, "--call", "anvil-drizzle", "--play", "iso", "--side", "left", "--seeds", "20", "--json"))
                 .isZero();
@@ -73,8 +82,8 @@ class RunCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "--call anvil-drizzle --play moonshot        | there is no run \"moonshot\"; there are inside-zone",
-                "--call anvil-drizzle --play triple          | is an option with a pitch, which is not run yet",
+                "--call anvil-drizzle --play moonshot        | there is no run or pass \"moonshot\"; there are inside-zone",
+                "--call anvil-drizzle --play triple          | is not run yet (an option with a pitch, flag)",
                 "--call anvil-drizzle --play power --side up | --side up: say left or right",
                 "--call anvil-drizzle --play power --seeds 0 | --seeds 0 is no whole number from 1 on",
                 "--call anvil-drizzle --play power --fault x | \"x\" is no fault; write man:kind:amount",

@@ -54,7 +54,7 @@ class PlaysController {
             @Min(0) @Max(40) double amount) {}
 
     /**
-     * A run by id, to be run.
+     * A run or a pass by id, to be run.
      *
      * @param seed the snap to be watched; null for a typical one
      */
@@ -132,7 +132,7 @@ class PlaysController {
                 request.play());
     }
 
-    /** One run as it runs: the range over many snaps, one of them to be watched, and why it went so. */
+    /** One run or pass as it runs: the range over many snaps, one of them to be watched, and why it went so. */
     @PostMapping("/snap-runs")
     SnapRun snap(@Valid @RequestBody SnapRequest request, Principal by) {
         Lineup lineup = calls.lineup(request.board(), request.phase(), by);
@@ -145,10 +145,11 @@ class PlaysController {
                         "play-not-run",
                         request.play()
                                 + " is not run here: the formation cannot run it to that side, or it is an option"
-                                + " with a pitch, which is not run yet; choose another run of the list"));
+                                + " with a pitch or a play of flag, which are not run yet; choose another of the"
+                                + " list"));
     }
 
-    /** Every run that can be run at it as it comes out, worst for the call first. */
+    /** Every run and pass that can be run at it as it comes out, worst for the call first. */
     @PostMapping("/snap-runs/worst")
     List<SnapRun.BeatsRow> worst(@Valid @RequestBody AgainstRequest request, Principal by) {
         return new SnapRunMaker(playbook.plays(by.getName()))

@@ -3,6 +3,7 @@ package mensch.core.sheet;
 import java.util.List;
 import mensch.core.geometry.Side;
 import mensch.core.sheet.Sheet.Spot;
+import mensch.core.simulation.Fault;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param said the outcome in a sentence
  * @param watch snaps worth watching
+ * @param faults what was put in, each as it is said
+ * @param kinds what can be put in
  * @param without what the faults put in change; null when none are
  */
 public record SnapRun(
@@ -20,7 +23,21 @@ public record SnapRun(
         String said,
         List<WatchRow> watch,
         SnapRow snap,
+        List<FaultRow> faults,
+        List<KindRow> kinds,
         @Nullable ChangeOfGain without) {
+
+    /** Something put in: whose, and the sentence. */
+    public record FaultRow(String man, String said) {}
+
+    /**
+     * Something that can be put in.
+     *
+     * @param name as told of a man, before the amount
+     * @param amount to begin with
+     * @param step by how much it is changed at a time
+     */
+    public record KindRow(Fault.Kind id, String name, String unit, double amount, double step) {}
 
     /**
      * Yards over the seeds; all <em>model</em>.
@@ -87,7 +104,14 @@ public record SnapRun(
      * @param why what a typical snap of it is put down to, and the first thing that is said of a man there
      */
     public record BeatsRow(
-            String play, String name, Side side, double mean, double holds, double explosive, String why) {}
+            String play,
+            boolean pass,
+            String name,
+            Side side,
+            double mean,
+            double holds,
+            double explosive,
+            String why) {}
 
     /**
      * What changed on the mean, yards, with the interval that holds the difference 95 times of 100.

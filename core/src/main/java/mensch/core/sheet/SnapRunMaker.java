@@ -10,12 +10,13 @@ import mensch.core.audit.Said;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
-import mensch.core.play.Run;
 import mensch.core.rung.Numbers;
 import mensch.core.sheet.SnapRun.BeatsRow;
 import mensch.core.sheet.SnapRun.CauseRow;
 import mensch.core.sheet.SnapRun.ChangeOfGain;
 import mensch.core.sheet.SnapRun.EventRow;
+import mensch.core.sheet.SnapRun.FaultRow;
+import mensch.core.sheet.SnapRun.KindRow;
 import mensch.core.sheet.SnapRun.LinkRow;
 import mensch.core.sheet.SnapRun.OutcomeRow;
 import mensch.core.sheet.SnapRun.ShareRow;
@@ -59,9 +60,9 @@ public final class SnapRunMaker {
                 .flatMap(s -> s);
     }
 
-    /** Whether there is a run or a pass with this id. */
-    public boolean knows(String play) {
-        return named().anyMatch(n -> n.id().equals(play));
+    /** Every run and pass that is known. */
+    public List<String> ids() {
+        return named().map(Named::id).toList();
     }
 
     /**
@@ -72,9 +73,10 @@ public final class SnapRunMaker {
      */
     public Optional<SnapRun> of(
             Lineup lineup, String play, Side side, List<Fault> faults, int seeds, @Nullable Long seed) {
-        return named().filter(n -> n.id().equals(play)).findFirst().flatMap(named -> simulation(
-                        lineup, play, side, faults)
-                .map(simulation -> sheet(lineup, named, side, simulation, faults, seeds, seed)));
+        return named().filter(n -> n.id().equals(play))
+                .findFirst()
+                .flatMap(named -> simulation(lineup, play, side, faults)
+                        .map(simulation -> sheet(lineup, named, side, simulation, faults, seeds, seed)));
     }
 
     /**
@@ -102,6 +104,7 @@ public final class SnapRunMaker {
                 .orElse("");
         return new BeatsRow(
                 play.id(),
+                simulation.pass(),
                 play.name(),
                 side,
                 outcome.mean(),
@@ -136,6 +139,12 @@ public final class SnapRunMaker {
                         new WatchRow(outcome.least(), "the best for the defence", outcome.quantile(0)),
                         new WatchRow(outcome.most(), "the worst for it", outcome.quantile(1))),
                 snap(lineup, snap, simulation.cause(snap)),
+                faults.stream()
+                        .map(f -> new FaultRow(f.man(), Said.capital(lineup.called(f.man())) + " " + f.said()))
+                        .toList(),
+                Stream.of(Fault.Kind.values())
+                        .map(k -> new KindRow(k, k.does(), k.unit(), k.usual(), k.step()))
+                        .toList(),
                 without);
     }
 

@@ -94,11 +94,7 @@ final class Causes {
         Optional<Happening> told = lastTold(owner.id(), tick);
         told.ifPresent(t -> add(owner.id(), t.tick(), "He acts on \"" + t.said() + "\" at " + seconds(t.tick()) + "."));
         if (fault.isPresent()) {
-            add(
-                    owner.id(),
-                    0,
-                    "Put in: " + fault.get().kind().words() + " by "
-                            + Numbers.words(fault.get().amount()) + ".");
+            add(owner.id(), 0, "Put in: he " + fault.get().said() + ".");
             return new Cause(links, Blame.FAULT, owner.id());
         }
         if (block.isPresent() && !loose) {

@@ -221,7 +221,9 @@ final class Contests {
         double wantX = ground.aimX[defender] - ground.x[defender];
         double wantY = ground.aimY[defender] - ground.y[defender];
         double want = Math.max(1e-6, Math.sqrt(wantX * wantX + wantY * wantY));
-        double pushes = second[defender] == NOBODY ? model.protect().bull() : model.protect().bull() / 3;
+        double pushes = second[defender] == NOBODY
+                ? model.protect().bull()
+                : model.protect().bull() / 3;
         double moveX = pushes * wantX / Math.max(want, 1);
         double moveY = pushes * wantY / Math.max(want, 1);
         ground.x[defender] += moveX * Clock.TICK;
@@ -300,7 +302,8 @@ final class Contests {
 
     private void shed(int defender, int tick) {
         story.tell(Happening.What.SHED, defender, first[defender], tick, "");
-        double seconds = rushes[defender] ? model.protect().beaten() : model.hold().beaten();
+        double seconds =
+                rushes[defender] ? model.protect().beaten() : model.hold().beaten();
         beat(first[defender], seconds, tick);
         if (second[defender] != NOBODY) {
             beat(second[defender], seconds, tick);

@@ -20,8 +20,8 @@ import mensch.core.rung.Task;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Where a man who plays pass wants to be: at the passer, on his man as he saw him a moment ago, or at his landmark until
- * somebody comes into his area. He knows what he sees, never what the play is called.
+ * Where a man who plays pass wants to be: at the passer, on his man as he saw him a moment ago, or at his landmark
+ * until somebody comes into his area. He knows what he sees, never what the play is called.
  */
 final class Covering {
     private static final int NOBODY = -1;
@@ -45,6 +45,10 @@ final class Covering {
     private static final double NEAR = 1.5;
     /** He looks for his next receiver after so many ticks. */
     private static final int LOOKS_AGAIN = 3;
+    /** A man turns so long before his receiver would be on him, seconds. */
+    private static final double TURNS = 0.5;
+    /** Who runs with a receiver runs for where he will be in so long, seconds. */
+    private static final double RUNS_WITH = 0.5;
     /** Who is held in man coverage keeps no more of his leverage than this, yards. */
     private static final double SHADE = 1.2;
 
@@ -220,7 +224,11 @@ final class Covering {
         double vy = seenVy(man);
         double shade = Math.max(
                 -SHADE, Math.min(SHADE, start.x() - cast.actors.get(man).start().x()));
+        // he takes him to have gone on as he saw him
+        x += vx * model.cover().sees();
+        y += vy * model.cover().sees();
         double cushion = ground.y[defender] - y;
+        double closes = Math.max(0, vy - Math.max(0, ground.vy[defender])) * TURNS;
         boolean deep = vy > VERTICAL;
         boolean behind = y < 0 && !deep;
         if (behind) {
@@ -229,7 +237,7 @@ final class Covering {
             ground.aim(defender, comes, Math.max(1.5, start.y() - 1.5), top(defender, 0.85), true);
             return;
         }
-        if (deep && !turned[defender] && cushion > model.cover().turns()) {
+        if (deep && !turned[defender] && cushion - closes > model.cover().turns()) {
             pedals[defender] = true;
             double back = Math.max(start.y(), y + Math.min(start.y(), 4));
             ground.aim(defender, x + shade, back, model.body().pedal(), true);
@@ -241,7 +249,7 @@ final class Covering {
         }
         turned[defender] = true;
         pedals[defender] = false;
-        double seconds = Math.min(0.5, ground.distance(defender, man) / ground.top[defender]);
+        double seconds = deep ? RUNS_WITH : Math.min(0.5, ground.distance(defender, man) / ground.top[defender]);
         double above = deep && cushion > 0 ? Math.min(cushion, model.cover().cushion()) : 0;
         double nextX = x + vx * seconds + (deep ? shade : shade / 2);
         double nextY = y + vy * seconds + above;
@@ -330,7 +338,8 @@ final class Covering {
         int other = NOBODY;
         for (int man : receivers) {
             double x = seenX(man) + seenVx(man) * 0.6;
-            boolean comes = x > row.extent().xMin() - DEEP_OVER && x < row.extent().xMax() + DEEP_OVER;
+            boolean comes =
+                    x > row.extent().xMin() - DEEP_OVER && x < row.extent().xMax() + DEEP_OVER;
             if (!comes || seenVy(man) < VERTICAL || seenY(man) < 1) {
                 continue;
             }
@@ -356,7 +365,8 @@ final class Covering {
             }
             double in = Math.signum(row.landmark().x() - x);
             x += in * Math.min(1.5, Math.abs(row.landmark().x() - x));
-            y = Math.max(Math.max(y, ground.y[defender]), deepest + model.cover().deep());
+            y = Math.max(
+                    Math.max(y, ground.y[defender]), deepest + model.cover().deep());
             late = deepest + model.cover().deep() > ground.y[defender];
         }
         x = Math.max(row.extent().xMin() - DEEP_OVER, Math.min(row.extent().xMax() + DEEP_OVER, x));
@@ -377,7 +387,12 @@ final class Covering {
         int man = threat[defender];
         if (man == NOBODY) {
             boolean far = ground.distance(defender, to.x(), to.y()) > NEAR;
-            ground.aim(defender, to.x(), to.y(), far ? model.cover().cross() : model.body().shuffle(), true);
+            ground.aim(
+                    defender,
+                    to.x(),
+                    to.y(),
+                    far ? model.cover().cross() : model.body().shuffle(),
+                    true);
             return;
         }
         double x = seenX(man) + seenVx(man) * 0.4;
@@ -407,7 +422,9 @@ final class Covering {
             double x = seenX(man) + seenVx(man) * 0.5;
             double y = seenY(man) + seenVy(man) * 0.5;
             boolean out = y > 0 || Math.abs(seenVx(man)) > 3;
-            boolean here = x > row.extent().xMin() - OVER && x < row.extent().xMax() + OVER && y < row.extent().yMax() + 2;
+            boolean here = x > row.extent().xMin() - OVER
+                    && x < row.extent().xMax() + OVER
+                    && y < row.extent().yMax() + 2;
             if (!out || !here || blocks(man)) {
                 continue;
             }

@@ -1,6 +1,7 @@
 package mensch.core.simulation;
 
 import mensch.core.document.RefusedException;
+import mensch.core.rung.Numbers;
 
 /**
  * Something one man does wrong, put in to see what it costs.
@@ -12,21 +13,55 @@ public record Fault(String man, Kind kind, double amount) {
     /** What can go wrong. */
     public enum Kind {
         /** He moves so many ticks of 0.05 s after he should. */
-        LATE("late"),
+        LATE("late", "is off late by", TICKS, 3, 1),
         /** His first step goes away from the play, so many yards. */
-        FALSE_STEP("false step"),
+        FALSE_STEP("false step", "takes a false step of", "yd", 1, 0.5),
         /** He acts on his key so many ticks later. */
-        SLOW_READ("slow read");
+        SLOW_READ("slow read", "reads late by", TICKS, 3, 1);
 
         private final String words;
+        private final String does;
+        private final String unit;
+        private final double usual;
+        private final double step;
 
-        Kind(String words) {
+        Kind(String words, String does, String unit, double usual, double step) {
             this.words = words;
+            this.does = does;
+            this.unit = unit;
+            this.usual = usual;
+            this.step = step;
         }
 
         public String words() {
             return words;
         }
+
+        /** As told of a man, before the amount. */
+        public String does() {
+            return does;
+        }
+
+        public String unit() {
+            return unit;
+        }
+
+        /** An amount to begin with. */
+        public double usual() {
+            return usual;
+        }
+
+        /** By how much an amount is changed at a time. */
+        public double step() {
+            return step;
+        }
+    }
+
+    private static final String TICKS = "ticks of 0.05 s";
+
+    /** As told of him: "is off late by 3 ticks of 0.05 s". */
+    public String said() {
+        return kind.does + " " + Numbers.words(amount) + " " + kind.unit;
     }
 
     /**

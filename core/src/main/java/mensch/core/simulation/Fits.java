@@ -42,6 +42,7 @@ final class Fits {
     private final int[] movesFrom;
     /** Who has gone where his movement takes him. */
     private final boolean[] moved;
+
     private final double[] falseStep;
     /** When he looks again for where he meets the ball. */
     private final int[] again;

@@ -135,7 +135,8 @@ final class Minds {
     private boolean fromTheSnap(Actor actor, Job job) {
         if (job.passTask() instanceof Task.OnMen on) {
             Optional<Man> his = cast.lineup.view(job).man(on.men().get(0));
-            return actor.start().y() > BACKER || his.isPresent() && cast.shape.number(his.get()) > 0 && split(his.get());
+            return actor.start().y() > BACKER
+                    || his.isPresent() && cast.shape.number(his.get()) > 0 && split(his.get());
         }
         return actor.start().y() > BACKER && !(job.passTask() instanceof Task.None);
     }
@@ -218,8 +219,7 @@ final class Minds {
         for (int man : line) {
             double up = ground.y[man] - cast.actors.get(man).start().y();
             double across = ground.x[man] - cast.actors.get(man).start().x();
-            boolean sets =
-                    contests.engaged(man) ? Reading.catches(across, up, seconds) : Reading.sets(across, up);
+            boolean sets = contests.engaged(man) ? Reading.catches(across, up, seconds) : Reading.sets(across, up);
             set += sets ? 1 : 0;
         }
         return set >= HATS;

@@ -122,9 +122,7 @@ public record Outcome(
     /** A part of the snaps, 0 to 1, as it is called. */
     public record Share(String words, double of) {}
 
-    /**
-     * How often so much is gained; together they are one. A pass may also end before anybody has the ball.
-     */
+    /** How often so much is gained; together they are one. A pass may also end before anybody has the ball. */
     public List<Share> shares() {
         if (!pass) {
             return List.of(

@@ -17,8 +17,8 @@ import mensch.core.simulation.Happening.What;
 import mensch.core.simulation.Unfolding.Ending;
 
 /**
- * Walks back from the catch: who has the route by rule, how far he was when the ball left the hand, what he had seen and
- * who was in his way; or how the rush got there. Men and places are those of the play as it really went.
+ * Walks back from the catch: who has the route by rule, how far he was when the ball left the hand, what he had seen
+ * and who was in his way; or how the rush got there. Men and places are those of the play as it really went.
  */
 final class PassCauses {
     /** Who is so near when the ball is caught was there, yards. */
@@ -81,8 +81,8 @@ final class PassCauses {
                     .ifPresent(near -> add(
                             near,
                             last.tick(),
-                            called(near) + " is " + yards(apart(near, to, last.tick())) + " from "
-                                    + called(to) + " then."));
+                            called(near) + " is " + yards(apart(near, to, last.tick())) + " from " + called(to)
+                                    + " then."));
         });
         hurried();
         looks();
@@ -117,15 +117,16 @@ final class PassCauses {
     private void hurried() {
         first(What.HURRIED)
                 .ifPresent(h -> add(
-                        h.who(),
-                        h.tick(),
-                        called(h.who()) + " is near the quarterback at " + seconds(h.tick()) + "."));
+                        h.who(), h.tick(), called(h.who()) + " is near the quarterback at " + seconds(h.tick()) + "."));
     }
 
     // ---- the quarterback runs
 
     private Cause runs(Happening runs, boolean held) {
-        add(runs.who(), runs.tick(), "Nobody is open and the rush leaves a lane: he runs at " + seconds(runs.tick()) + ".");
+        add(
+                runs.who(),
+                runs.tick(),
+                "Nobody is open and the rush leaves a lane: he runs at " + seconds(runs.tick()) + ".");
         looks();
         broughtDown();
         return new Cause(links, held ? Blame.HELD : Blame.GEOMETRY, "");
@@ -141,7 +142,8 @@ final class PassCauses {
         add(
                 receiver,
                 tick,
-                called(receiver) + " has it " + (deep < 0 ? yards(-deep) + " behind the line" : yards(deep) + " down the field")
+                called(receiver) + " has it "
+                        + (deep < 0 ? yards(-deep) + " behind the line" : yards(deep) + " down the field")
                         + " at " + seconds(tick)
                         + nearest.map(n -> ", " + yards(apart(n, receiver, tick)) + " from " + called(n))
                                 .orElse("")
@@ -205,15 +207,10 @@ final class PassCauses {
     }
 
     private Cause owner(Row row, String owner, double now, int left) {
-        Optional<Fault> fault = stage.faults().stream()
-                .filter(f -> f.man().equals(owner))
-                .findFirst();
+        Optional<Fault> fault =
+                stage.faults().stream().filter(f -> f.man().equals(owner)).findFirst();
         if (fault.isPresent()) {
-            add(
-                    owner,
-                    0,
-                    "Put in: " + fault.get().kind().words() + " by "
-                            + Numbers.words(fault.get().amount()) + ".");
+            add(owner, 0, "Put in: he " + fault.get().said() + ".");
             return new Cause(links, Blame.FAULT, owner);
         }
         Optional<Happening> run = tookTheFake(owner, left);
@@ -269,8 +266,9 @@ final class PassCauses {
         add(
                 owner,
                 acted.get().tick(),
-                "He acts on \"" + acted.get().said() + "\" at " + seconds(acted.get().tick()) + " and comes up "
-                        + yards(up) + " by " + seconds(highest) + ": it was a fake.");
+                "He acts on \"" + acted.get().said() + "\" at "
+                        + seconds(acted.get().tick()) + " and comes up " + yards(up) + " by " + seconds(highest)
+                        + ": it was a fake.");
         return acted;
     }
 

@@ -68,8 +68,8 @@ final class PassSnap extends Snap {
         this.launch = stage.matchup().launch(pass, Side.RIGHT);
         this.routes = new Routes(cast, ground, model, pass);
         this.protectors = new Protectors(cast, ground, contests, model, luck, quarterback, launch, rush.pressure());
-        this.passer = new Passer(
-                cast, ground, contests, model, routes, story, quarterback, order(), pass.throwSeconds());
+        this.passer =
+                new Passer(cast, ground, contests, model, routes, story, quarterback, order(), pass.throwSeconds());
         Delivery.Fake shown = pass.delivery().fake();
         Side side = shown != null && shown.other() ? Side.LEFT : Side.RIGHT;
         Optional<Blocking> blocking =
@@ -90,7 +90,8 @@ final class PassSnap extends Snap {
         Stream<Who> order = pass.delivery().progression().isEmpty()
                 ? pass.told().stream().map(Pass.Told::who)
                 : Stream.concat(
-                        pass.delivery().progression().stream(), pass.told().stream().map(Pass.Told::who));
+                        pass.delivery().progression().stream(),
+                        pass.told().stream().map(Pass.Told::who));
         return order.flatMap(who -> who.in(cast.view).stream())
                 .map(cast::of)
                 .filter(routes::runs)
@@ -107,8 +108,8 @@ final class PassSnap extends Snap {
             for (int d = cast.defence; d < cast.size(); d++) {
                 boolean near = ground.distance(man, d) < model.route().press();
                 if (near && !minds.line(d)) {
-                    double seconds =
-                            luck.of(model.route().pressed(), cast.actors.get(man).luck(), Luck.What.PRESSES, 0);
+                    double seconds = luck.of(
+                            model.route().pressed(), cast.actors.get(man).luck(), Luck.What.PRESSES, 0);
                     ground.from[man] += Clock.ticks(seconds);
                     story.tell(Happening.What.PRESSED, d, man, 0, "");
                     break;
@@ -170,7 +171,10 @@ final class PassSnap extends Snap {
             protectors.aim(tick);
         }
         for (int man = 0; man < cast.defence; man++) {
-            if (screen && protectors.works(man) && leads(man) && tick > Clock.ticks(model.protect().rids())) {
+            if (screen
+                    && protectors.works(man)
+                    && leads(man)
+                    && tick > Clock.ticks(model.protect().rids())) {
                 protectors.leaves(man);
             }
         }
@@ -241,17 +245,15 @@ final class PassSnap extends Snap {
         if (swung) {
             return;
         }
-        double tackle = Math.abs(cast.shape.flank(Side.RIGHT).tackle().x()
-                - cast.shape.centre().x());
+        double tackle = Math.abs(
+                cast.shape.flank(Side.RIGHT).tackle().x() - cast.shape.centre().x());
         for (Man back : cast.shape.backs()) {
             int man = cast.of(back);
             double across = ground.x[man] - cast.shape.centre().x();
             if (Math.abs(across) > tackle && routes.runs(man) && ground.y[man] < 1) {
                 swung = true;
                 minds.happens(
-                        Event.Seen.BACK_SWINGS,
-                        tick,
-                        d -> cast.job(d).seat().sign() * across > 0);
+                        Event.Seen.BACK_SWINGS, tick, d -> cast.job(d).seat().sign() * across > 0);
                 return;
             }
         }
@@ -348,7 +350,9 @@ final class PassSnap extends Snap {
         if (low && part < THERE) {
             for (int d = cast.defence; d < cast.size(); d++) {
                 double away = ground.distance(d, in.x(tick), in.y(tick));
-                if (tips[d] == 0 && !contests.engaged(d) && away < model.catching().inWay()) {
+                if (tips[d] == 0
+                        && !contests.engaged(d)
+                        && away < model.catching().inWay()) {
                     tips[d]++;
                     long who = cast.actors.get(d).luck();
                     if (luck.of(who, Luck.What.TIPS, 0) < model.catching().tipped()) {

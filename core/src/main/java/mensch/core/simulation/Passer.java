@@ -113,7 +113,12 @@ final class Passer {
                 throwsTo(candidate, tick);
             } else if (tick >= next) {
                 if (open.by() != NOBODY) {
-                    story.tell(Happening.What.LOOKS_AT, man, candidate, tick, cast.actors.get(open.by()).id());
+                    story.tell(
+                            Happening.What.LOOKS_AT,
+                            man,
+                            candidate,
+                            tick,
+                            cast.actors.get(open.by()).id());
                 }
                 look++;
                 next = tick + Clock.ticks(model.passer().next());
@@ -182,7 +187,8 @@ final class Passer {
         if (feltFrom == NOBODY && nearest() != NOBODY) {
             feltFrom = tick;
         }
-        return feltFrom != NOBODY && tick >= feltFrom + Clock.ticks(model.passer().reacts());
+        return feltFrom != NOBODY
+                && tick >= feltFrom + Clock.ticks(model.passer().reacts());
     }
 
     /** The rusher nearest to him who is free and comes, within what he feels. */
@@ -234,9 +240,7 @@ final class Passer {
         double y = ground.y[d] + ground.vy[d] * in;
         double away = Math.hypot(at.x() - x, at.y() - y);
         double goes = flight - model.cover().breaks();
-        double toward = away < 1e-6
-                ? 0
-                : ((at.x() - x) * ground.vx[d] + (at.y() - y) * ground.vy[d]) / away;
+        double toward = away < 1e-6 ? 0 : ((at.x() - x) * ground.vx[d] + (at.y() - y) * ground.vy[d]) / away;
         double before = Math.min(flight, model.cover().breaks()) * toward;
         return away - before - covers(d, toward, goes);
     }
@@ -284,7 +288,8 @@ final class Passer {
         }
         double seconds = Math.max(0.3, model.passer().set() - Clock.seconds(tick));
         double away = Math.hypot(launch.x() - x, launch.y() - y);
-        ground.aim(man, launch.x(), launch.y(), Math.max(1.5, Math.min(model.body().pedal(), away / seconds)), true);
+        ground.aim(
+                man, launch.x(), launch.y(), Math.max(1.5, Math.min(model.body().pedal(), away / seconds)), true);
     }
 
     /** Where he gets rid of the ball: out of bounds on the side he is nearer to. */

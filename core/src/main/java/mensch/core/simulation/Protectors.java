@@ -43,7 +43,14 @@ final class Protectors {
     private final int[] mayTurn;
 
     Protectors(
-            Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, int passer, Point launch, Pressure pressure) {
+            Cast cast,
+            Ground ground,
+            Contests contests,
+            SnapModel model,
+            Luck luck,
+            int passer,
+            Point launch,
+            Pressure pressure) {
         this.launch = launch;
         this.cast = cast;
         this.ground = ground;
@@ -97,7 +104,12 @@ final class Protectors {
             int help = near(man);
             double x = help == NOBODY ? ground.x[man] : ground.x[help];
             double y = help == NOBODY ? Math.min(ground.y[man], -SETS) : ground.y[help] - BEFORE;
-            ground.aim(man, x, Math.min(y, interior ? -SETS : ground.y[man]), model.protect().sets(), true);
+            ground.aim(
+                    man,
+                    x,
+                    Math.min(y, interior ? -SETS : ground.y[man]),
+                    model.protect().sets(),
+                    true);
             return;
         }
         boolean there = Clock.seconds(tick) > model.passer().set();
@@ -146,8 +158,8 @@ final class Protectors {
             return;
         }
         comes(man).ifPresent(other -> {
-            boolean passesOff =
-                    luck.of(cast.actors.get(man).luck(), Luck.What.PASSES_OFF, other) < model.protect().passesOff();
+            boolean passesOff = luck.of(cast.actors.get(man).luck(), Luck.What.PASSES_OFF, other)
+                    < model.protect().passesOff();
             if (his == NOBODY || passesOff) {
                 target[man] = other;
             } else {
@@ -227,6 +239,8 @@ final class Protectors {
     private double outside(int man) {
         Man his = cast.actors.get(man).man();
         boolean back = his != null && cast.shape.backs().contains(his);
-        return back ? edge[man] ? model.protect().backEdge() : model.protect().back() : model.protect().end();
+        return back
+                ? edge[man] ? model.protect().backEdge() : model.protect().back()
+                : model.protect().end();
     }
 }

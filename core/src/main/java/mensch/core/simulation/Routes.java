@@ -125,7 +125,9 @@ final class Routes {
         ground.vy[man] = speed * (to.y() - from.y()) / leg;
     }
 
-    /** How much of his top speed a corner leaves him, by its angle: all of it straight on, the least on the way back. */
+    /**
+     * How much of his top speed a corner leaves him, by its angle: all of it straight on, the least on the way back.
+     */
     private double sharp(List<Point> way, int at) {
         Point before = way.get(at - 1);
         Point here = way.get(at);

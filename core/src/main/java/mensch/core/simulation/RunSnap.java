@@ -30,8 +30,7 @@ final class RunSnap extends Snap {
         this.run = run;
         this.blocking = blocking;
         this.blockers = new Blockers(cast, ground, contests, model, story, blocking);
-        this.back =
-                new Runner(cast, ground, contests, model, blocking.point().x());
+        this.back = new Runner(cast, ground, contests, model, blocking.point().x());
         this.runner = back;
         this.carrier = cast.of(run.carrier(cast.view));
         this.mesh = run.mesh(cast.view);

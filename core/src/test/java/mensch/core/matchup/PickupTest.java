@@ -48,10 +48,9 @@ class PickupTest {
     }
 
     /**
-     * Who has whom by the trade's rules: three gaps on the slide side from the inside, each man
-     * the gap beside him when there are men enough, big on big on the other, the
-     * back inside first; a full slide leaves the far edge to the back; who is man on man has the lineman in front of
-     * him.
+     * Who has whom by the trade's rules: three gaps on the slide side from the inside, each man the gap beside him when
+     * there are men enough, big on big on the other, the back inside first; a full slide leaves the far edge to the
+     * back; who is man on man has the lineman in front of him.
      */
     @ParameterizedTest(name = "{0} against {1} behind {2} to the {3}")
     @CsvSource(delimiter = '|', textBlock = """

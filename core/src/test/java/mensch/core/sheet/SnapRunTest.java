@@ -17,6 +17,9 @@ class SnapRunTest {
     private static final Lineup DRIZZLE = Lineup.of(
             LIBRARY.call("anvil-drizzle"),
             Notation.place(LIBRARY.formation("pro-i").formation(), "hs m 50 1&10"));
+    private static final Lineup DOUBLES = Lineup.of(
+            LIBRARY.call("anvil-drizzle"),
+            Notation.place(LIBRARY.formation("doubles-gun").formation(), "hs m 50 1&10"));
     private final SnapRunMaker maker = new SnapRunMaker(LIBRARY.plays());
 
     @Test
@@ -35,10 +38,45 @@ class SnapRunTest {
         SnapRun.SnapRow snap = power.snap();
         assertThat(snap.men()).hasSize(22).contains("TB", "mike");
         assertThat(snap.tracks()).allMatch(track -> track.size() == 2 * snap.ticks());
-        assertThat(snap.ball()).hasSize(snap.ticks()).startsWith("QB").endsWith("TB");
+        assertThat(snap.ball()).hasSize(2 * snap.ticks());
+        assertThat(snap.ball().subList(0, 2)).isEqualTo(first(snap, "QB", 0));
+        assertThat(snap.ball().subList(2 * snap.ticks() - 2, 2 * snap.ticks()))
+                .isEqualTo(first(snap, "TB", snap.ticks() - 1));
         assertThat(snap.events())
                 .anyMatch(e -> e.main() && e.said().equals("TB has the ball from QB."))
                 .anyMatch(e -> !e.main() && e.said().startsWith("Mike sees "));
+    }
+
+    private static List<Float> first(SnapRun.SnapRow snap, String man, int tick) {
+        return snap.tracks().get(snap.men().indexOf(man)).subList(2 * tick, 2 * tick + 2);
+    }
+
+    /** A pass says how it ends and who has whom; the ball leaves the hand and comes down where it is caught. */
+    @Test
+    void aPassIsRunAsWell() {
+        SnapRun smash =
+                maker.of(DOUBLES, "smash", Side.RIGHT, List.of(), 50, null).orElseThrow();
+        assertThat(smash.outcome().shares())
+                .extracting(SnapRun.ShareRow::words)
+                .startsWith("sacked", "thrown away", "incomplete", "intercepted");
+        assertThat(smash.outcome().shares().stream()
+                        .mapToDouble(SnapRun.ShareRow::share)
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+        SnapRun.SnapRow snap = LongStream.range(0, 50)
+                .mapToObj(seed -> maker.of(DOUBLES, "smash", Side.LEFT, List.of(), 1, seed)
+                        .orElseThrow()
+                        .snap())
+                .filter(s -> s.events().stream().anyMatch(e -> e.said().contains(" has it, ")))
+                .findFirst()
+                .orElseThrow();
+        SnapRun.EventRow caught = snap.events().stream()
+                .filter(e -> e.said().contains(" has it, "))
+                .findFirst()
+                .orElseThrow();
+        assertThat(snap.ball().subList(2 * caught.tick(), 2 * caught.tick() + 2))
+                .isEqualTo(first(snap, caught.man(), caught.tick()));
+        assertThat(snap.cause().links().get(0).said()).contains(" has it ").contains(" from ");
     }
 
     @Test
@@ -49,6 +87,9 @@ class SnapRunTest {
                 .startsWith("With it the offence gains ")
                 .contains("more on the average");
         assertThat(late.without().least()).isPositive();
+        assertThat(late.faults())
+                .containsExactly(new SnapRun.FaultRow("end-call", "End call takes a false step of 1.5 yd"));
+        assertThat(late.kinds()).extracting(SnapRun.KindRow::unit).containsOnly("yd", "ticks of 0.05 s");
     }
 
     @Test
@@ -64,11 +105,8 @@ class SnapRunTest {
     /** One time of ten a quarterback reads his man wrong: it is not said that the man came down who did not. */
     @Test
     void aMisreadIsSaidAsOne() {
-        Lineup gun = Lineup.of(
-                LIBRARY.call("anvil-drizzle"),
-                Notation.place(LIBRARY.formation("doubles-gun").formation(), "hs m 50 1&10"));
         List<String> kept = LongStream.range(0, 100)
-                .mapToObj(seed -> maker.of(gun, "zone-read", Side.RIGHT, List.of(), 1, seed)
+                .mapToObj(seed -> maker.of(DOUBLES, "zone-read", Side.RIGHT, List.of(), 1, seed)
                         .orElseThrow())
                 .flatMap(run -> run.snap().events().stream())
                 .map(SnapRun.EventRow::said)
@@ -80,13 +118,13 @@ class SnapRunTest {
 
     /** Worst first by what the down asks; each figure is the one that running it alone gives. */
     @Test
-    void whatBeatsACallIsEveryRunThereIsWorstFirst() {
+    void whatBeatsACallIsEveryPlayThereIsWorstFirst() {
         List<SnapRun.BeatsRow> rows = maker.beats(DRIZZLE, 20);
         assertThat(rows)
                 .extracting(SnapRun.BeatsRow::holds)
                 .isSortedAccordingTo(Double::compare)
                 .hasSizeGreaterThan(20);
-        assertThat(rows).noneMatch(r -> r.play().equals("triple"));
+        assertThat(rows).noneMatch(r -> r.play().equals("triple")).anyMatch(SnapRun.BeatsRow::pass);
         SnapRun.BeatsRow worst = rows.get(0);
         SnapRun alone = maker.of(DRIZZLE, worst.play(), worst.side(), List.of(), 20, null)
                 .orElseThrow();

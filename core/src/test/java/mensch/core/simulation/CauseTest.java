@@ -132,6 +132,7 @@ class CauseTest {
                 .filteredOn(c -> c.to() == Blame.FAULT)
                 .isNotEmpty()
                 .allMatch(c -> c.man().equals("mike"))
-                .allMatch(c -> c.links().stream().anyMatch(l -> l.said().equals("Put in: slow read by 8.")));
+                .allMatch(c -> c.links().stream()
+                        .anyMatch(l -> l.said().equals("Put in: he reads late by 8 ticks of 0.05 s.")));
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import mensch.core.field.Situation;
+import mensch.core.simulation.Unfolding.Ending;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,20 +16,45 @@ class OutcomeTest {
     private static Outcome of(Double... gains) {
         List<Long> seeds =
                 java.util.stream.LongStream.range(0, gains.length).boxed().toList();
-        return new Outcome(List.of(gains), seeds, 0, 0, Map.of());
+        return new Outcome(List.of(gains), seeds, 0, 0, Map.of(), false, Map.of());
     }
 
     @Test
     void sharesAreOfWholeYardsAndSumToOne() {
         Outcome outcome = of(-2.0, 0.4, 0.6, 3.4, 4.0, 9.4, 10.0, 11.4, 12.0, 40.0);
         assertThat(outcome.stuffed()).isEqualTo(0.2);
-        assertThat(outcome.short1to3()).isEqualTo(0.2);
-        assertThat(outcome.middle4to9()).isEqualTo(0.2);
-        assertThat(outcome.long10to11()).isEqualTo(0.2);
+        assertThat(outcome.shares())
+                .extracting(Outcome.Share::words)
+                .containsExactly("no gain", "1 to 3 yd", "4 to 9 yd", "10 or 11 yd", "12 yd and more");
+        assertThat(outcome.shares()).allMatch(share -> share.of() == 0.2);
         assertThat(outcome.explosive()).isEqualTo(0.2);
         assertThat(outcome.mean()).isCloseTo(8.92, within(1e-9));
         assertThat(outcome.quantile(0.5)).isEqualTo(9.4);
         assertThat(List.of(outcome.least(), outcome.typical(), outcome.most())).containsExactly(0L, 5L, 9L);
+    }
+
+    /** A pass also ends with nobody, and its shares are one together. */
+    @Test
+    void sharesOfAPassTellHowItEnds() {
+        var outcome = new Outcome(
+                List.of(-7.0, 0.0, 0.0, 0.0, 0.3, 2.0, 8.0, 11.0, 20.0, 30.0),
+                java.util.stream.LongStream.range(0, 10).boxed().toList(),
+                0,
+                0,
+                Map.of(),
+                true,
+                Map.of(Ending.SACKED, 0.1, Ending.INCOMPLETE, 0.2, Ending.INTERCEPTED, 0.1, Ending.TACKLED, 0.6));
+        assertThat(outcome.shares())
+                .extracting(share -> share.words() + " " + Math.round(100 * share.of()))
+                .containsExactly(
+                        "sacked 10",
+                        "thrown away 0",
+                        "incomplete 20",
+                        "intercepted 10",
+                        "3 yd and less 20",
+                        "4 to 9 yd 10",
+                        "10 to 15 yd 10",
+                        "16 yd and more 20");
     }
 
     @Test
@@ -57,9 +83,15 @@ class OutcomeTest {
         "1, 10, 4, 1.7, false"
     })
     void aCallHoldsByDownAndDistance(int down, int distance, int toGoal, double gain, boolean held) {
-        var snap = new Unfolding(0, List.of(), List.of(), List.of(), gain, false);
+        Unfolding snap = ended(gain, Ending.TACKLED);
         assertThat(Outcome.held(snap, new Situation(down, distance), toGoal)).isEqualTo(held);
-        var scored = new Unfolding(0, List.of(), List.of(), List.of(), gain, true);
+        Unfolding scored = ended(gain, Ending.SCORED);
         assertThat(Outcome.held(scored, new Situation(down, distance), toGoal)).isFalse();
+        assertThat(Outcome.held(ended(gain, Ending.INTERCEPTED), new Situation(down, distance), toGoal))
+                .isTrue();
+    }
+
+    private static Unfolding ended(double gain, Ending ending) {
+        return new Unfolding(0, List.of(), List.of(), new float[0], List.of(), gain, ending);
     }
 }
