@@ -136,6 +136,7 @@ const byHand = computed(() =>
         :pointed="pointed"
         :run="panel === 'plays' && !running.picture ? run : undefined"
         :pass="panel === 'plays' ? pass : undefined"
+        :follow="running.ball?.at.y"
         @point="pointed = $event"
         @take="man = $event"
         @place="placeMan"

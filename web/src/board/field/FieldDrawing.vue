@@ -32,6 +32,8 @@ const props = defineProps<{
   pointed?: string
   run?: RunSheet
   pass?: PassSheet
+  /** How far downfield a ball is that is to be followed, yards. */
+  follow?: number
 }>()
 const emit = defineEmits<{
   pick: [job: string]
@@ -46,7 +48,9 @@ const emit = defineEmits<{
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
-const drawing = computed(() => drawingOf(props.field, props.from, { width: width.value, height: height.value }))
+const drawing = computed(() =>
+  drawingOf(props.field, props.from, { width: width.value, height: height.value }, props.follow),
+)
 const at = (spot: Spot): SvgPoint => drawing.value.fieldToSvg(spot)
 const on = (layer: Layer): boolean => props.layers.includes(layer)
 const meant = computed(() => props.listed.find((l) => l.key === props.pointed)?.finding.who ?? [])

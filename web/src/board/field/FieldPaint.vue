@@ -9,13 +9,16 @@ const props = defineProps<{ field: FieldRow; drawing: Drawing }>()
 const across = (x: number): number => props.drawing.fieldToSvg({ x, y: 0 }).x
 const downfield = (y: number): number => props.drawing.fieldToSvg({ x: 0, y }).y
 const lines = computed(() =>
-  yardLines(props.field.toGoal, props.drawing.beyond).map((l) => ({ ...l, at: downfield(l.y) })),
+  yardLines(props.field.toGoal, props.drawing.beyond, props.drawing.behind).map((l) => ({ ...l, at: downfield(l.y) })),
 )
 const ends = computed(() => [across(props.field.leftSideline), across(props.field.rightSideline)])
 const left = computed(() => Math.min(...ends.value))
 const right = computed(() => Math.max(...ends.value))
 const hashes = computed(() => [props.field.leftHash, props.field.rightHash].map(across))
-const ticks = computed(() => Array.from({ length: Math.floor(props.drawing.beyond) + 9 }, (_, i) => downfield(i - 8)))
+const ticks = computed(() => {
+  const from = -Math.floor(props.drawing.behind)
+  return Array.from({ length: Math.floor(props.drawing.beyond) - from + 1 }, (_, i) => downfield(from + i))
+})
 const scrimmage = computed(() => downfield(0))
 const gain = computed(() => (props.field.distance < props.field.toGoal ? downfield(props.field.distance) : null))
 </script>

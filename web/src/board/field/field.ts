@@ -13,6 +13,8 @@ export type ViewFrom = 'offence' | 'defence'
 /** Yards shown behind the line of scrimmage, and the least and most beyond it. */
 export const BEHIND = 8.6
 export const BEYOND = { least: 19, most: 30 } as const
+/** Yards that are seen before a ball that is followed. */
+const BEFORE_BALL = 13
 /** Pixels a yard where the room is not known yet: in tests, and before the first paint. */
 const USUAL_SCALE = 16
 /** Yards outside each sideline. */
@@ -30,8 +32,9 @@ export interface Drawing {
   readonly mark: number
   /** What lettering is enlarged by. */
   readonly letter: number
-  /** Yards shown beyond the line of scrimmage. */
+  /** Yards shown beyond the line of scrimmage, and behind it: less than nothing when the picture has gone downfield. */
   readonly beyond: number
+  readonly behind: number
   fieldToSvg(spot: Spot): SvgPoint
   svgToField(point: SvgPoint): Spot
 }
@@ -46,14 +49,17 @@ function between(value: number, bounds: { least: number; most: number }): number
 
 /**
  * The one conversion each way between play-frame yards and the drawing. The drawing is as large as its room and one of
- * its units is a pixel, so that lettering is the size it says; a high room shows more of the field.
+ * its units is a pixel, so that lettering is the size it says; a high room shows more of the field. Where a ball is to be
+ * followed the picture goes downfield with it.
  */
-export function drawingOf(field: FieldRow, from: ViewFrom, room?: Room): Drawing {
+export function drawingOf(field: FieldRow, from: ViewFrom, room?: Room, follow = 0): Drawing {
   const yardsWide = field.rightSideline - field.leftSideline + 2 * MARGIN
   const scale = room?.width ? Math.min(room.width / yardsWide, room.height / (BEHIND + BEYOND.least)) : USUAL_SCALE
-  const beyond = room?.width ? between(room.height / scale - BEHIND, BEYOND) : BEYOND.least
+  const still = room?.width ? between(room.height / scale - BEHIND, BEYOND) : BEYOND.least
+  const along = Math.max(0, follow + BEFORE_BALL - still)
+  const [beyond, behind] = [still + along, BEHIND - along]
   const width = yardsWide * scale
-  const height = (BEHIND + beyond) * scale
+  const height = (behind + beyond) * scale
   const fieldToSvg = (spot: Spot): SvgPoint => {
     const x = (spot.x - field.leftSideline + MARGIN) * scale
     const y = (beyond - spot.y) * scale
@@ -65,16 +71,17 @@ export function drawingOf(field: FieldRow, from: ViewFrom, room?: Room): Drawing
   }
   const mark = between(scale * MARK.perScale, MARK)
   const letter = between(scale * LETTER.perScale, LETTER)
-  return { width, height, scale, mark, letter, beyond, fieldToSvg, svgToField }
+  return { width, height, scale, mark, letter, beyond, behind, fieldToSvg, svgToField }
 }
 
 /** Yard lines every five yards of the field that fall in the picture, with the number painted on each ten. */
 export function yardLines(
   toGoal: number,
   beyond: number = BEYOND.least,
+  behind: number = BEHIND,
 ): { y: number; painted: string | null; goal: boolean }[] {
   const lines = []
-  for (let y = -Math.floor(BEHIND); y <= beyond; y++) {
+  for (let y = -Math.floor(behind); y <= beyond; y++) {
     const left = toGoal - y
     if (left % 5 === 0 && left >= -10 && left <= 110) {
       const near = Math.min(left, 100 - left)

@@ -215,7 +215,8 @@ function leverage(asked: WordsAsked): Word[] {
 
 function gain(asked: WordsAsked): Word[] {
   const { field, drawing } = asked
-  if (field.distance >= field.toGoal || field.distance > drawing.beyond) return []
+  const seen = field.distance > -drawing.behind && field.distance <= drawing.beyond
+  if (field.distance >= field.toGoal || !seen) return []
   const lines = [[{ text: 'line to gain', letter: 'word' as const }]]
   const half = sizeOf(lines[0]!, asked).width / 2
   const edges = [field.leftSideline, field.rightSideline].map((x) => drawing.fieldToSvg({ x, y: field.distance }))
@@ -276,7 +277,7 @@ function paint(asked: WordsAsked): Word[] {
   if (!field.painted) return []
   const middle = (field.numbersBottom + field.numbersTop) / 2
   const spot = (x: number, y: number): Spot => ({ x, y })
-  return yardLines(field.toGoal, drawing.beyond)
+  return yardLines(field.toGoal, drawing.beyond, drawing.behind)
     .filter((l) => l.painted)
     .flatMap((l) =>
       [field.leftSideline + middle, field.rightSideline - middle].map((x) =>

@@ -85,7 +85,9 @@ public final class SnapRunMaker {
      * @param seeds how many snaps of each
      */
     public List<BeatsRow> beats(Lineup lineup, int seeds) {
-        return named().flatMap(named -> Stream.of(Side.values())
+        // each is alone: the order is made afterwards
+        return named().parallel()
+                .flatMap(named -> Stream.of(Side.values())
                         .flatMap(side -> simulation(lineup, named.id(), side, List.of()).stream()
                                 .map(simulation -> beats(named, side, simulation, seeds))))
                 .sorted(Comparator.comparingDouble(BeatsRow::holds)

@@ -397,14 +397,14 @@ final class Covering {
         }
         double x = seenX(man) + seenVx(man) * 0.4;
         double y = seenY(man) + seenVy(man) * 0.4;
-        double toPasser = Math.max(1e-6, Math.hypot(ground.x[passer] - x, ground.y[passer] - y));
+        double toPasser = Math.max(1e-6, Ground.length(ground.x[passer] - x, ground.y[passer] - y));
         double below = model.cover().below();
         x += below * (ground.x[passer] - x) / toPasser;
         y += below * (ground.y[passer] - y) / toPasser;
         // to the border of his area and no farther
         x = Math.max(row.extent().xMin() - OVER, Math.min(row.extent().xMax() + OVER, x));
         y = Math.max(1, Math.min(row.extent().yMax(), y));
-        double gone = Math.hypot(x - to.x(), y - to.y());
+        double gone = Ground.length(x - to.x(), y - to.y());
         if (gone > model.cover().holds() && row.area() != Area.ACROSS) {
             x = to.x() + (x - to.x()) * model.cover().holds() / gone;
             y = to.y() + (y - to.y()) * model.cover().holds() / gone;

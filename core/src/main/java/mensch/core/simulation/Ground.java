@@ -112,6 +112,10 @@ final class Ground {
         aim(man, x[man], y[man], 0, true);
     }
 
+    static double length(double dx, double dy) {
+        return Math.sqrt(dx * dx + dy * dy);
+    }
+
     double squared(int a, int b) {
         double dx = x[a] - x[b];
         double dy = y[a] - y[b];

@@ -60,13 +60,14 @@ final class PassSnap extends Snap {
     private boolean swung;
     private boolean crossed;
 
-    PassSnap(Stage stage, PassRush rush, long seed) {
+    /** @param alone the ways of its routes */
+    PassSnap(Stage stage, PassRush rush, Routes.Rehearsed alone, long seed) {
         super(stage, seed, stage.cast().of(stage.cast().shape.snapper()));
         Distribution told = rush.pass();
         this.pass = told.pass();
         this.screen = !pass.delivery().screen().isEmpty();
         this.launch = stage.matchup().launch(pass, Side.RIGHT);
-        this.routes = new Routes(cast, ground, model, pass);
+        this.routes = new Routes(cast, ground, model, pass, alone);
         this.protectors = new Protectors(cast, ground, contests, model, luck, quarterback, launch, rush.pressure());
         this.passer =
                 new Passer(cast, ground, contests, model, routes, story, quarterback, order(), pass.throwSeconds());
@@ -426,8 +427,10 @@ final class PassSnap extends Snap {
     /** A receiver on his way, or one who sits in it, costs a man who covers another. */
     @Override
     void runsInto(int one, int other) {
-        boolean receiver = one < cast.defence && routes.runs(one) && other >= cast.defence;
-        if (receiver && minds.passes(other) && !contests.engaged(other) && !inTheWay[other]) {
+        if (one >= cast.defence || other < cast.defence || inTheWay[other]) {
+            return;
+        }
+        if (routes.runs(one) && minds.passes(other) && !contests.engaged(other)) {
             inTheWay[other] = true;
             story.tell(Happening.What.IN_THE_WAY, one, other, ground.past().size(), "");
         }

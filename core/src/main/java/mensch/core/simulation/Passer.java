@@ -238,7 +238,7 @@ final class Passer {
     private double to(int d, Point at, double in, double flight) {
         double x = ground.x[d] + ground.vx[d] * in;
         double y = ground.y[d] + ground.vy[d] * in;
-        double away = Math.hypot(at.x() - x, at.y() - y);
+        double away = Ground.length(at.x() - x, at.y() - y);
         double goes = flight - model.cover().breaks();
         double toward = away < 1e-6 ? 0 : ((at.x() - x) * ground.vx[d] + (at.y() - y) * ground.vy[d]) / away;
         double before = Math.min(flight, model.cover().breaks()) * toward;
@@ -266,7 +266,7 @@ final class Passer {
         if (part < 0.3 || part > 0.98 || way > LONG * LONG && part < OVER) {
             return Double.POSITIVE_INFINITY;
         }
-        double aside = Math.hypot(x - ground.x[man] - part * wayX, y - ground.y[man] - part * wayY);
+        double aside = Ground.length(x - ground.x[man] - part * wayX, y - ground.y[man] - part * wayY);
         double reaches = covers(d, 0, part * flight - model.cover().breaks());
         return aside - reaches - model.catching().inWay() + model.passer().open();
     }
@@ -277,7 +277,7 @@ final class Passer {
         double y = ground.y[man];
         if (rolls) {
             // on the move he keeps going until he throws
-            boolean there = Math.hypot(launch.x() - x, launch.y() - y) < 1.5 || x > launch.x();
+            boolean there = Ground.length(launch.x() - x, launch.y() - y) < 1.5 || x > launch.x();
             ground.aim(
                     man,
                     there ? x + 2 : launch.x(),
@@ -287,7 +287,7 @@ final class Passer {
             return;
         }
         double seconds = Math.max(0.3, model.passer().set() - Clock.seconds(tick));
-        double away = Math.hypot(launch.x() - x, launch.y() - y);
+        double away = Ground.length(launch.x() - x, launch.y() - y);
         ground.aim(
                 man, launch.x(), launch.y(), Math.max(1.5, Math.min(model.body().pedal(), away / seconds)), true);
     }

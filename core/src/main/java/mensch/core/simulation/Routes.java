@@ -28,15 +28,16 @@ final class Routes {
     private final double right;
     private final double end;
     private final List<List<Point>> ways;
+    private final boolean[] runs;
     private final int[] corner;
     private final double[] breaks;
     private final boolean[] settles;
-    /** Where each would be at every tick if nobody were in his way, x and y in turn. */
-    private final List<float[]> alone;
+    private final Rehearsed alone;
     /** How far along that he is. */
     private final int[] along;
 
-    Routes(Cast cast, Ground ground, SnapModel model, Pass pass) {
+    /** @param alone of the same play */
+    Routes(Cast cast, Ground ground, SnapModel model, Pass pass, Rehearsed alone) {
         this.ground = ground;
         this.model = model;
         var field = cast.lineup.snap().field();
@@ -44,6 +45,7 @@ final class Routes {
         right = field.sidelineX(Side.RIGHT) - INSIDE;
         end = field.endLineDepth() - INSIDE;
         ways = new ArrayList<>(Collections.nCopies(cast.defence, List.of()));
+        runs = new boolean[cast.defence];
         corner = new int[cast.defence];
         breaks = new double[cast.defence];
         settles = new boolean[cast.defence];
@@ -53,24 +55,36 @@ final class Routes {
                         man,
                         told.route()
                                 .points(cast.actors.get(man).start(), told.who().side(cast.view), field));
+                runs[man] = true;
                 corner[man] = 1;
                 breaks[man] = told.route().breaks();
                 settles[man] = told.route().settles();
             });
         }
-        alone = new ArrayList<>(Collections.nCopies(cast.defence, new float[0]));
         along = new int[cast.defence];
-        for (int man = 0; man < cast.defence; man++) {
-            if (runs(man)) {
-                alone.set(man, rehearsed(man));
+        this.alone = alone;
+    }
+
+    /** Where each receiver of a play would be at every tick if nobody were in his way, x and y in turn. */
+    record Rehearsed(List<float[]> tracks) {
+        static final Rehearsed NOT_YET = new Rehearsed(List.of());
+
+        /** Everybody's whole way as his legs carry him from an average start. */
+        static Rehearsed of(Cast cast, SnapModel model, Pass pass) {
+            var ground = new Ground(cast, model, new Luck(0));
+            for (Actor actor : cast.actors) {
+                ground.from[actor.index()] = Clock.ticks(actor.gait().delay());
             }
+            var routes = new Routes(cast, ground, model, pass, NOT_YET);
+            var tracks = new ArrayList<float[]>();
+            for (int man = 0; man < cast.defence; man++) {
+                tracks.add(routes.runs(man) ? routes.whole(man) : new float[0]);
+            }
+            return new Rehearsed(List.copyOf(tracks));
         }
     }
 
-    /** His whole way as his legs carry him; he is put back where he stood. */
-    private float[] rehearsed(int man) {
-        double x = ground.x[man];
-        double y = ground.y[man];
+    private float[] whole(int man) {
         float[] track = new float[2 * REHEARSES];
         for (int tick = 0; tick < REHEARSES; tick++) {
             track[2 * tick] = (float) ground.x[man];
@@ -78,17 +92,12 @@ final class Routes {
             aim(man, tick + 1);
             ground.move(man, tick + 1);
         }
-        ground.x[man] = x;
-        ground.y[man] = y;
-        ground.vx[man] = 0;
-        ground.vy[man] = 0;
-        corner[man] = 1;
         return track;
     }
 
     /** Whether he is told a route. */
     boolean runs(int man) {
-        return !ways.get(man).isEmpty();
+        return runs[man];
     }
 
     /** One tick of a man on his way. */
@@ -136,7 +145,7 @@ final class Routes {
         double inY = here.y() - before.y();
         double outX = after.x() - here.x();
         double outY = after.y() - here.y();
-        double legs = Math.max(1e-6, Math.hypot(inX, inY) * Math.hypot(outX, outY));
+        double legs = Math.max(1e-6, Math.sqrt((inX * inX + inY * inY) * (outX * outX + outY * outY)));
         double cosine = (inX * outX + inY * outY) / legs;
         double plants = model.route().plants();
         return cosine >= 0 ? plants + (1 - plants) * cosine : plants * (1 + 0.7 * cosine);
@@ -174,7 +183,7 @@ final class Routes {
 
     /** Where he will be in so many seconds when he goes on as he is told. */
     Point ahead(int man, double seconds) {
-        float[] track = alone.get(man);
+        float[] track = alone.tracks().get(man);
         int last = REHEARSES - 1;
         while (along[man] < last && nearer(man, track)) {
             along[man]++;

@@ -77,11 +77,16 @@ public final class Simulation {
         return stage.matchup()
                 .distribution(pass, Side.RIGHT)
                 .flatMap(d -> PassRush.of(new Pressures(stage.cast().lineup), plays, d))
-                .map(rush -> new Simulation(
-                        stage,
-                        true,
-                        seed -> new PassSnap(stage, rush, seed),
-                        snap -> PassCauses.of(stage, rush.pass(), snap, held(stage, snap))));
+                .map(rush -> pass(stage, rush));
+    }
+
+    private static Simulation pass(Stage stage, PassRush rush) {
+        var alone = Routes.Rehearsed.of(stage.cast(), stage.model(), rush.pass().pass());
+        return new Simulation(
+                stage,
+                true,
+                seed -> new PassSnap(stage, rush, alone, seed),
+                snap -> PassCauses.of(stage, rush.pass(), snap, held(stage, snap)));
     }
 
     private static boolean held(Stage stage, Unfolding snap) {

@@ -195,30 +195,37 @@ abstract class Snap {
     /** Bodies do not pass through one another; the smaller gives more way. All pairs at once. */
     private void apart() {
         int men = cast.size();
+        double[] x = ground.x;
+        double[] y = ground.y;
         Arrays.fill(pushX, 0);
         Arrays.fill(pushY, 0);
         for (int a = 0; a < men; a++) {
             for (int b = a + 1; b < men; b++) {
-                double squared = ground.squared(a, b);
-                if (squared >= BODIES * BODIES || together(a, b)) {
+                double dx = x[a] - x[b];
+                if (dx >= BODIES || dx <= -BODIES) {
                     continue;
                 }
-                runsInto(a, b);
-                double apart = Math.max(1e-3, Math.sqrt(squared));
-                double push = (BODIES - apart) / apart;
-                int sizes = cast.actors.get(a).size() + cast.actors.get(b).size() + 2;
-                double partA = (double) (cast.actors.get(b).size() + 1) / sizes;
-                double dx = (ground.x[a] - ground.x[b]) * push;
-                double dy = (ground.y[a] - ground.y[b]) * push;
-                pushX[a] += dx * partA;
-                pushY[a] += dy * partA;
-                pushX[b] -= dx * (1 - partA);
-                pushY[b] -= dy * (1 - partA);
+                double dy = y[a] - y[b];
+                double squared = dx * dx + dy * dy;
+                if (squared < BODIES * BODIES && !together(a, b)) {
+                    runsInto(a, b);
+                    push(a, b, dx, dy, Math.max(1e-3, Math.sqrt(squared)));
+                }
             }
         }
         for (int i = 0; i < men; i++) {
             ground.x[i] += pushX[i];
             ground.y[i] += pushY[i];
         }
+    }
+
+    private void push(int a, int b, double dx, double dy, double apart) {
+        double push = (BODIES - apart) / apart;
+        int sizes = cast.actors.get(a).size() + cast.actors.get(b).size() + 2;
+        double partA = (double) (cast.actors.get(b).size() + 1) / sizes;
+        pushX[a] += dx * push * partA;
+        pushY[a] += dy * push * partA;
+        pushX[b] -= dx * push * (1 - partA);
+        pushY[b] -= dy * push * (1 - partA);
     }
 }
