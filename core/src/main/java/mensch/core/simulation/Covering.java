@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  */
 final class Covering {
     private static final int NOBODY = -1;
+    /** Who stands deeper than this is in the backfield, yards. */
+    private static final double BACKFIELD = -2.5;
     /** A spy stays so far from the line, yards. */
     private static final double SPIES = 4;
     /** Who helps low in the middle stands so deep, yards. */
@@ -47,6 +49,10 @@ final class Covering {
     private static final int LOOKS_AGAIN = 3;
     /** A man turns so long before his receiver would be on him, seconds. */
     private static final double TURNS = 0.5;
+    /** Who is slower than this need not stop first, yards a second. */
+    private static final double STANDS = 1.5;
+    /** So far against his way he has to stop to go there: the cosine. */
+    private static final double REVERSES = 0.4;
     /** Who runs with a receiver runs for where he will be in so long, seconds. */
     private static final double RUNS_WITH = 0.5;
     /** Who is held in man coverage keeps no more of his leverage than this, yards. */
@@ -70,8 +76,9 @@ final class Covering {
     private final int[] threat;
     private final int[] again;
     private final boolean[] turned;
-    private final boolean[] pedals;
-    private final int sees;
+    private final int usual;
+    /** How long ago the man who looks now saw what he acts on, ticks. */
+    private int sees;
 
     Covering(Cast cast, Ground ground, SnapModel model, Minds minds, Matchup matchup) {
         this.cast = cast;
@@ -100,10 +107,9 @@ final class Covering {
         this.threat = new int[cast.size()];
         this.again = new int[cast.size()];
         this.turned = new boolean[cast.size()];
-        this.pedals = new boolean[cast.size()];
         Arrays.fill(his, NOBODY);
         Arrays.fill(threat, NOBODY);
-        this.sees = Clock.ticks(model.cover().sees());
+        this.usual = Clock.ticks(model.cover().sees());
     }
 
     /** Whether he goes for the passer once it is a pass. */
@@ -113,6 +119,7 @@ final class Covering {
 
     /** One tick of a man who plays pass. */
     void aim(int defender, int tick) {
+        sees = usual + minds.slow(defender);
         Task task = minds.pass(defender);
         if (task instanceof Task.Rush rush) {
             rush(defender, rush);
@@ -230,7 +237,7 @@ final class Covering {
         double cushion = ground.y[defender] - y;
         double closes = Math.max(0, vy - Math.max(0, ground.vy[defender])) * TURNS;
         boolean deep = vy > VERTICAL;
-        boolean behind = y < 0 && !deep;
+        boolean behind = y < 0 && !deep && cast.actors.get(man).start().y() < BACKFIELD;
         if (behind) {
             // a man in the backfield is watched from where he will come out
             double comes = x + vx * 0.7;
@@ -238,22 +245,29 @@ final class Covering {
             return;
         }
         if (deep && !turned[defender] && cushion - closes > model.cover().turns()) {
-            pedals[defender] = true;
             double back = Math.max(start.y(), y + Math.min(start.y(), 4));
             ground.aim(defender, x + shade, back, model.body().pedal(), true);
             return;
         }
-        if (!deep && pedals[defender] && !turned[defender] && ground.vy[defender] > 1) {
-            // he comes forward out of his pedal
-            ground.plants(defender, tick + Clock.ticks(model.cover().plant()));
-        }
         turned[defender] = true;
-        pedals[defender] = false;
         double seconds = deep ? RUNS_WITH : Math.min(0.5, ground.distance(defender, man) / ground.top[defender]);
         double above = deep && cushion > 0 ? Math.min(cushion, model.cover().cushion()) : 0;
         double nextX = x + vx * seconds + (deep ? shade : shade / 2);
         double nextY = y + vy * seconds + above;
-        ground.aim(defender, nextX, nextY, ground.top[defender], false);
+        drives(defender, nextX, nextY, tick);
+    }
+
+    /** At full speed to a place; who has to go the other way puts his foot in the ground first. */
+    void drives(int defender, double x, double y, int tick) {
+        double wantX = x - ground.x[defender];
+        double wantY = y - ground.y[defender];
+        double against = wantX * ground.vx[defender] + wantY * ground.vy[defender];
+        double speed = ground.speed(defender);
+        boolean plants = speed > STANDS && speed < model.cover().cross() && tick >= ground.from[defender];
+        if (plants && against < -REVERSES * speed * Ground.length(wantX, wantY)) {
+            ground.plants(defender, tick + Clock.ticks(model.cover().plant()));
+        }
+        ground.aim(defender, x, y, ground.top[defender], false);
     }
 
     private double top(int defender, double part) {

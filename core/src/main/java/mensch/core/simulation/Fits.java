@@ -25,6 +25,8 @@ final class Fits {
     private static final double REACHED = 0.6;
     /** A carrier who is through keeps so much of his way across. */
     private static final double DRIFTS = 0.6;
+    /** Nobody gives up the way down the field to a carrier who runs across it: he counts on so much of it. */
+    private static final double TURNS_UP = 0.35;
     /** From here on a man goes by how the ball moves now, yards; twice as far off by how it will. */
     private static final double NEAR = 6;
     /** He aims anew after so many ticks. */
@@ -252,7 +254,8 @@ final class Fits {
         double far = Math.max(0, Math.min(1, (ground.distance(defender, ball) - NEAR) / NEAR));
         double runs = Math.max(ground.speed(ball), far * ground.top[ball] * 0.95);
         double across = (1 - far * (1 - DRIFTS)) * ground.vx[ball];
-        double upfield = Math.max(ground.vy[ball], far * Math.sqrt(Math.max(0, runs * runs - across * across)));
+        double turnsUp = ground.y[ball] > 0 ? Math.max(far, TURNS_UP) : far;
+        double upfield = Math.max(ground.vy[ball], turnsUp * Math.sqrt(Math.max(0, runs * runs - across * across)));
         double toLine = ground.y[ball] < 0 ? ground.distance(ball, ballX, 0) : 0;
         double fromX = ground.y[ball] < 0 ? ballX : ground.x[ball];
         double fromY = Math.max(0, ground.y[ball]);

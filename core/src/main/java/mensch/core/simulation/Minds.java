@@ -150,6 +150,11 @@ final class Minds {
         slower[defender] = ticks;
     }
 
+    /** How much later than others he acts on what he sees, ticks. */
+    int slow(int defender) {
+        return slower[defender];
+    }
+
     private boolean onTheLine(int defender) {
         return cast.job(defender).role().lineman()
                 || cast.actors.get(defender).start().y()

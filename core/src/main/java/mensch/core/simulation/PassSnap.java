@@ -269,7 +269,7 @@ final class PassSnap extends Snap {
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.distance(d, in.at().x(), in.at().y());
             if (!contests.engaged(d) && ground.y[d] > -2 && away < RALLIES + ground.top[d] * seconds) {
-                ground.aim(d, in.at().x(), in.at().y(), ground.top[d], away < 3);
+                covering.drives(d, in.at().x(), in.at().y(), tick);
             }
         }
     }

@@ -26,6 +26,7 @@ abstract class Snap {
     final Story story;
     final Contests contests;
     final Minds minds;
+    final Covering covering;
     final Fits fits;
     final Tackles tackles;
     final int quarterback;
@@ -46,7 +47,7 @@ abstract class Snap {
         this.story = new Story(cast, ground);
         this.contests = new Contests(cast, ground, model, luck, story);
         this.minds = new Minds(cast, ground, contests, model, luck, story, stage.matchup());
-        var covering = new Covering(cast, ground, model, minds, stage.matchup());
+        this.covering = new Covering(cast, ground, model, minds, stage.matchup());
         this.fits = new Fits(cast, ground, contests, minds, covering, model);
         this.tackles = new Tackles(cast, ground, contests, model, luck, story);
         this.pushX = new double[cast.size()];
