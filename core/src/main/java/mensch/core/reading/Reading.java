@@ -62,6 +62,14 @@ public final class Reading {
     }
 
     /**
+     * Whether a lineman stands up and waits, as far as those can tell who do not read him: he has given ground and has
+     * not left his place.
+     */
+    public static boolean givesGround(double across, double up) {
+        return up < -TELLS / 2 && Math.abs(across) < LEAVES;
+    }
+
+    /**
      * Whether a lineman who has his hands on a man waited for him and did not come at him: he protects.
      *
      * @param seconds after the snap

@@ -53,6 +53,8 @@ final class Covering {
     private static final double STANDS = 1.5;
     /** So far against his way he has to stop to go there: the cosine. */
     private static final double REVERSES = 0.4;
+    /** In a lane he goes where his receiver will be in so long, seconds. */
+    private static final double LANE = 0.2;
     /** Who runs with a receiver runs for where he will be in so long, seconds. */
     private static final double RUNS_WITH = 0.5;
     /** Who is held in man coverage keeps no more of his leverage than this, yards. */
@@ -399,6 +401,10 @@ final class Covering {
         }
         Point to = row.landmark();
         int man = threat[defender];
+        if (row.area().lane()) {
+            lane(defender, man, tick);
+            return;
+        }
         if (man == NOBODY) {
             boolean far = ground.distance(defender, to.x(), to.y()) > NEAR;
             ground.aim(
@@ -426,6 +432,17 @@ final class Covering {
         double away = ground.distance(defender, x, y);
         double pace = away > 2 * NEAR ? ground.top[defender] : model.cover().cross();
         ground.aim(defender, x, Math.max(1, y), pace, true);
+    }
+
+    /** Near the goal he gives no ground and goes with whoever is in his lane, as long as that man is in it. */
+    private void lane(int defender, int man, int tick) {
+        if (man == NOBODY) {
+            stays(defender);
+            return;
+        }
+        double x = seenX(man) + seenVx(man) * (model.cover().sees() + LANE);
+        double y = seenY(man) + seenVy(man) * (model.cover().sees() + LANE);
+        drives(defender, x, y - Math.signum(y) * model.cover().below() / 2, tick);
     }
 
     /** Of those in his area the deepest; of two as deep the one nearer to his landmark. */

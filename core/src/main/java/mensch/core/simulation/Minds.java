@@ -41,6 +41,14 @@ final class Minds {
     private static final double DEEP = 10;
     /** Who stands deeper than this plays pass until he sees a run, yards. */
     private static final double BACKER = 6;
+    /** A quarterback who is so much deeper than he stood drops, yards, from so many seconds on. */
+    private static final double DROPS = 0.7;
+
+    private static final double DROPS_AFTER = 0.7;
+    /** A back who comes to him so fast may take the ball, yards a second. */
+    private static final double COMES = 1;
+    /** A lineman has gone aside from here on, yards. */
+    private static final double FLOWS = 0.25;
     /** Of five linemen so many tell everybody that it is a pass. */
     private static final int HATS = 3;
 
@@ -66,6 +74,7 @@ final class Minds {
     private boolean passShown;
 
     private final int[] line;
+    private final int quarterback;
 
     private final Map<Man, KeyKind> kinds = new IdentityHashMap<>();
 
@@ -107,6 +116,8 @@ final class Minds {
         fooledUntil = new int[men];
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
+        Man taker = cast.shape.quarterback();
+        quarterback = taker == null ? -1 : cast.of(taker);
         line = cast.lineup.snap().formation().men().stream()
                 .filter(Man::interior)
                 .mapToInt(cast::of)
@@ -207,7 +218,7 @@ final class Minds {
                 && (tick - Clock.ticks(model.reading().first()))
                                 % Clock.ticks(model.reading().again())
                         == 0;
-        if (reads && !passShown && hats(Clock.seconds(tick))) {
+        if (reads && !passShown && (hats() || drops(tick, ball))) {
             seesPass(tick, 0);
         }
         for (int d = cast.defence; d < cast.size(); d++) {
@@ -219,15 +230,39 @@ final class Minds {
     }
 
     /** Whether most of the line has set back, which nobody can overlook. */
-    private boolean hats(double seconds) {
+    private boolean hats() {
         int set = 0;
+        int left = 0;
+        int right = 0;
         for (int man : line) {
             double up = ground.y[man] - cast.actors.get(man).start().y();
             double across = ground.x[man] - cast.actors.get(man).start().x();
-            boolean sets = contests.engaged(man) ? Reading.catches(across, up, seconds) : Reading.sets(across, up);
-            set += sets ? 1 : 0;
+            set += Reading.givesGround(across, up) ? 1 : 0;
+            left += across < -FLOWS ? 1 : 0;
+            right += across > FLOWS ? 1 : 0;
         }
-        return set >= HATS;
+        // a line that goes one way together is a wall on the move
+        boolean flows = left > HATS || right > HATS;
+        return set >= HATS && !flows;
+    }
+
+    /** Whether the quarterback goes back with the ball and nobody comes to take it. */
+    private boolean drops(int tick, int ball) {
+        boolean back = ball == quarterback
+                && Clock.seconds(tick) >= DROPS_AFTER
+                && ground.y[ball] < cast.actors.get(ball).start().y() - DROPS;
+        for (Man man : cast.shape.backs()) {
+            back &= comes(cast.of(man), ball) < COMES;
+        }
+        return back;
+    }
+
+    /** How fast one man comes to another, yards a second. */
+    private double comes(int man, int other) {
+        double dx = ground.x[other] - ground.x[man];
+        double dy = ground.y[other] - ground.y[man];
+        double away = Math.max(1e-6, Ground.length(dx, dy));
+        return (dx * ground.vx[man] + dy * ground.vy[man]) / away;
     }
 
     /** Everybody can see that it is a pass. */

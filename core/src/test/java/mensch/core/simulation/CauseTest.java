@@ -58,6 +58,51 @@ class CauseTest {
         }
     }
 
+    /**
+     * Of a pass as well: a fake that was taken, a man in the way, a missed tackle; every link names a man who is there.
+     */
+    @Test
+    void nothingIsBlamedOfAPassThatDidNotHappen() {
+        for (String call : List.of("anvil-drizzle", "anvil-fog", "anvil-frost", "anvil-squall", "anvil-thunder")) {
+            for (String pass : List.of("smash", "post-cross", "mesh", "four-verticals", "naked-slip", "hitches")) {
+                Lineup lineup = Plays.lineup("doubles-gun", Snaps.LIBRARY.call(call), "hs m 50 1&10");
+                Simulation.of(lineup, Snaps.LIBRARY.plays(), Plays.pass(pass), Side.LEFT, List.of())
+                        .ifPresent(simulation -> blames(simulation, call + " " + pass));
+            }
+        }
+    }
+
+    private static void blames(Simulation simulation, String what) {
+        for (int seed = 0; seed < 40; seed++) {
+            Unfolding snap = simulation.snap(seed);
+            Cause cause = simulation.cause(snap);
+            String as = what + " " + seed;
+            assertThat(cause.to() == Blame.HELD)
+                    .as(as)
+                    .isEqualTo(Outcome.held(snap, simulation.situation(), simulation.yardsToGoal()));
+            assertThat(cause.links()).as(as).isNotEmpty().allSatisfy(link -> {
+                assertThat(link.said()).endsWith(".").doesNotContain("null");
+                assertThat(link.tick()).isBetween(0, snap.ticks());
+                assertThat(link.man().isEmpty() || snap.men().contains(link.man()))
+                        .isTrue();
+            });
+            switch (cause.to()) {
+                case TACKLE ->
+                    assertThat(has(snap, What.MISSED, cause.man())).as(as).isTrue();
+                case READ -> assertThat(snap.happenings()).as(as).anyMatch(h -> h.what() == What.FAKED);
+                case TRAFFIC ->
+                    assertThat(snap.happenings())
+                            .as(as)
+                            .anyMatch(h ->
+                                    h.what() == What.IN_THE_WAY && cause.man().equals(h.whom()));
+                default ->
+                    assertThat(cause.man().isEmpty() || snap.men().contains(cause.man()))
+                            .as(as)
+                            .isTrue();
+            }
+        }
+    }
+
     private static boolean has(Unfolding snap, What what, String who) {
         return snap.happenings().stream()
                 .anyMatch(h -> h.what() == what && h.who().equals(who));

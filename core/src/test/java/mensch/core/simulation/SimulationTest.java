@@ -12,6 +12,7 @@ import mensch.core.Snaps;
 import mensch.core.document.RefusedException;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
+import mensch.core.play.Pass;
 import mensch.core.play.Run;
 import org.junit.jupiter.api.Test;
 
@@ -42,16 +43,45 @@ class SimulationTest {
                 .isEqualTo(forward);
     }
 
+    @Test
+    void aPassIsTheSameInAnyOrderAndThread() {
+        Simulation smash = Plays.thrown("doubles-gun", "anvil-eel", "smash");
+        List<String> forward =
+                IntStream.range(0, 200).mapToObj(i -> told(smash.snap(i))).toList();
+        assertThat(IntStream.range(0, 200)
+                        .parallel()
+                        .mapToObj(i -> told(smash.snap(i)))
+                        .toList())
+                .isEqualTo(forward);
+        assertThat(told(Plays.thrown("doubles-gun", "anvil-eel", "smash").snap(77)))
+                .isEqualTo(forward.get(77));
+    }
+
     /** A play to the left at the mirrored call is the same snap, every place mirrored. */
     @Test
     void aMirroredPlayIsTheMirroredSnap() {
         Lineup lineup = Plays.lineup("pro-i", Snaps.LIBRARY.call("anvil-fog"), "hs l 30 2&6");
-        Simulation right = Plays.of(lineup, "inside-zone", Side.RIGHT);
-        Simulation left = Plays.of(lineup.mirror(), "inside-zone", Side.LEFT);
+        mirrored(Plays.of(lineup, "inside-zone", Side.RIGHT), Plays.of(lineup.mirror(), "inside-zone", Side.LEFT));
+    }
+
+    @Test
+    void aMirroredPassIsTheMirroredSnap() {
+        for (String call : List.of("anvil-fog", "anvil-gudgeon", "anvil-swift", "anvil-frost", "anvil-squall")) {
+            Lineup lineup = Plays.lineup("doubles-gun", Snaps.LIBRARY.call(call), "hs l 30 2&6");
+            for (String pass : List.of("smash", "post-cross", "mesh", "back-screen")) {
+                mirrored(
+                        Plays.thrown(lineup, Plays.pass(pass), Side.RIGHT),
+                        Plays.thrown(lineup.mirror(), Plays.pass(pass), Side.LEFT));
+            }
+        }
+    }
+
+    private static void mirrored(Simulation right, Simulation left) {
         for (int seed = 0; seed < 50; seed++) {
             Unfolding one = right.snap(seed);
             Unfolding other = left.snap(seed);
             assertThat(other.gain()).isEqualTo(one.gain());
+            assertThat(other.ending()).isEqualTo(one.ending());
             for (int man = 0; man < one.men().size(); man++) {
                 for (int tick = 0; tick < one.ticks(); tick++) {
                     assertThat(other.at(man, tick)).isEqualTo(one.at(man, tick).mirror());
@@ -76,8 +106,23 @@ class SimulationTest {
         }
     }
 
+    /** Every pass from every formation that can throw it, at a call by turns. */
+    @Test
+    void nobodyIsLostOnAPassEither() {
+        List<String> calls = List.of("anvil-frost", "anvil-eel", "bellows-drizzle", "anvil-thunder", "wedge-ice");
+        int turn = 0;
+        for (var formation : Snaps.ELEVEN_MAN) {
+            String call = calls.get(turn++ % calls.size());
+            Lineup lineup = Plays.lineup(formation.id(), Snaps.LIBRARY.call(call), "hs l 25 1&10");
+            for (Pass pass : Snaps.LIBRARY.plays().passes()) {
+                Simulation.of(lineup, Snaps.LIBRARY.plays(), pass, Side.LEFT, List.of())
+                        .ifPresent(s -> sound(s.snap(1), call + " " + formation.id() + " " + pass.id()));
+            }
+        }
+    }
+
     private static void sound(Unfolding snap, String what) {
-        assertThat(snap.gain()).as(what).isBetween(-15.0, 25.0);
+        assertThat(snap.gain()).as(what).isBetween(-20.0, 25.0);
         assertThat(snap.ticks()).as(what).isGreaterThan(10);
         for (float[] track : snap.tracks()) {
             for (float value : track) {
