@@ -119,7 +119,7 @@ class PlaysTest {
         assertThat(late.at("/without/said").asString()).contains("more on the average");
         for (String wrong : List.of(
                 snapRun("power", "[{\"man\": \"sam\", \"kind\": \"LATE\", \"amount\": 3}]", "null"),
-                snapRun("triple", "[]", "null"),
+                snapRun("snag-four", "[]", "null"),
                 snapRun("power", "[]", "200"),
                 snapRun("power", "[{\"man\": \"mike\", \"kind\": \"LATE\", \"amount\": 3000}]", "null"))) {
             assertThat(player.post("/api/snap-runs", wrong).status()).as(wrong).isIn(400, 422);

@@ -104,8 +104,8 @@ public final class RunCommand {
                     "there is no run or pass \"" + play + "\"; there are " + String.join(", ", maker.ids()));
         }
         SnapRun sheet = maker.of(lineup, play, side(), faults, number("--seeds", SEEDS, 1), seed())
-                .orElseThrow(() -> new RefusedException(play
-                        + " cannot be run from there to that side, or is not run yet (an option with a pitch, flag)"));
+                .orElseThrow(() -> new RefusedException(
+                        play + " cannot be run from there to that side, or is a play of flag, which is not run yet"));
         if (json) {
             out.println(JsonMapper.builder()
                     .build()

@@ -83,7 +83,7 @@ class RunCommandTest {
             delimiter = '|',
             value = {
                 "--call anvil-drizzle --play moonshot        | there is no run or pass \"moonshot\"; there are inside-zone",
-                "--call anvil-drizzle --play triple          | is not run yet (an option with a pitch, flag)",
+                "--call anvil-drizzle --play snag-four       | snag-four cannot be run from there to that side",
                 "--call anvil-drizzle --play power --side up | --side up: say left or right",
                 "--call anvil-drizzle --play power --seeds 0 | --seeds 0 is no whole number from 1 on",
                 "--call anvil-drizzle --play power --fault x | \"x\" is no fault; write man:kind:amount",

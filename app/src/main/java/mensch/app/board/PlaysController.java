@@ -144,9 +144,8 @@ class PlaysController {
                 .orElseThrow(() -> Problem.refused(
                         "play-not-run",
                         request.play()
-                                + " is not run here: the formation cannot run it to that side, or it is an option"
-                                + " with a pitch or a play of flag, which are not run yet; choose another of the"
-                                + " list"));
+                                + " is not run here: the formation cannot run it to that side, or it is a play of"
+                                + " flag, which is not run yet; choose another of the list"));
     }
 
     /** Every run and pass that can be run at it as it comes out, worst for the call first. */

@@ -1,8 +1,10 @@
 package mensch.core.simulation;
 
 import java.util.Optional;
+import mensch.core.event.Event;
 import mensch.core.geometry.Point;
 import mensch.core.matchup.Blocking;
+import mensch.core.play.BallPath;
 import mensch.core.play.Run;
 
 /** One snap of a run. */
@@ -10,6 +12,8 @@ final class RunSnap extends Snap {
     private static final String MISREAD = "misread";
     /** The ball is handed over when the carrier is so near to where he gets it, yards. */
     private static final double MESH = 1.2;
+    /** A quarterback who comes down the line goes for a place so far inside the point, yards. */
+    private static final double SHORT = 1.5;
     /** It is handed over so much later at the most, seconds. */
     private static final double LATE = 0.5;
 
@@ -21,6 +25,7 @@ final class RunSnap extends Snap {
     private final int carrier;
     private final Point mesh;
     private final int meshTick;
+    private final Optional<Pitch> pitch;
     private Runner runner;
     private boolean decided;
     private boolean crossed;
@@ -35,7 +40,7 @@ final class RunSnap extends Snap {
         this.carrier = cast.of(run.carrier(cast.view));
         this.mesh = run.mesh(cast.view);
         this.meshTick = Clock.ticks(run.meshSeconds(cast.view));
-        this.read = run.option()
+        this.read = run.paths().contains(BallPath.DIVE)
                 ? blocking.read().stream()
                         .findFirst()
                         .map(job -> new OptionRead(
@@ -45,6 +50,11 @@ final class RunSnap extends Snap {
                                 cast.actors.get(quarterback),
                                 cast.actors.get(cast.of(job))))
                 : Optional.empty();
+        this.pitch = blocking.doings().stream()
+                .filter(d -> d.does() == Blocking.Does.PITCH_MAN)
+                .findFirst()
+                .filter(d -> run.paths().contains(BallPath.PITCH))
+                .map(d -> new Pitch(cast, ground, contests, model, luck, quarterback, cast.of(d.man())));
     }
 
     @Override
@@ -59,13 +69,18 @@ final class RunSnap extends Snap {
     Optional<Unfolding.Ending> meet(int tick) {
         blockers.meet(tick, runner.lane());
         handOff(tick);
+        pitch.ifPresent(p -> pitches(p, tick));
         cross(tick);
+        if (pitch.isPresent() && pitch.get().flies()) {
+            return Optional.empty();
+        }
         return ball != quarterback || carrier == quarterback || decided ? down(tick) : over();
     }
 
     private void backfield(int tick) {
         boolean kept = ball == quarterback && decided;
-        if (kept || ball == carrier && (carrier != quarterback || tick >= meshTick)) {
+        boolean pitched = pitch.isPresent() && ball == pitch.get().man();
+        if (pitched || kept || ball == carrier && (carrier != quarterback || tick >= meshTick)) {
             if (runner.aim(ball, tick)) {
                 story.tell(Happening.What.BACK_COMMITS, ball, tick, "");
                 minds.ballGoes(tick, false);
@@ -78,7 +93,11 @@ final class RunSnap extends Snap {
             ground.aim(carrier, blocking.point().x(), 3, ground.top[carrier] * 0.8, false);
         }
         for (int man = 0; man < cast.defence; man++) {
-            boolean free = man != carrier && !blockers.works(man) && !(kept && man == ball);
+            if (pitch.isPresent() && man == pitch.get().man() && man != ball) {
+                pitch.get().aim(blocking.point().x());
+                continue;
+            }
+            boolean free = man != carrier && !blockers.works(man) && !((kept || pitched) && man == ball);
             if (free && man == quarterback) {
                 boolean has = ball == quarterback;
                 // who has handed it off goes the other way, as on a boot
@@ -100,6 +119,10 @@ final class RunSnap extends Snap {
         boolean steps = run.ball().first() == Run.First.AWAY && Clock.seconds(tick) < 0.5;
         if (steps) {
             ground.aim(carrier, ground.x[carrier] - 3, ground.y[carrier] + 1, ground.top[carrier] * 0.5, false);
+        } else if (pitch.isPresent() && carrier == quarterback) {
+            // down the line at the man he reads
+            double x = blocking.point().x() - Math.signum(blocking.point().x()) * SHORT;
+            ground.aim(carrier, x, Math.min(ground.y[carrier], -1), ground.top[carrier] * 0.85, false);
         } else if (run.ball().first() == Run.First.PASS && Clock.seconds(tick) < 0.6) {
             ground.stand(carrier);
         } else {
@@ -108,7 +131,7 @@ final class RunSnap extends Snap {
     }
 
     private void handOff(int tick) {
-        if (ball == carrier || decided || tick < meshTick - 2) {
+        if (carrier == quarterback || ball == carrier || decided || tick < meshTick - 2) {
             return;
         }
         if (read.isPresent() && tick >= meshTick && read.get().keeps(mesh, blocking.point())) {
@@ -128,9 +151,46 @@ final class RunSnap extends Snap {
         }
     }
 
+    /** Who keeps the ball on an option lets it go when somebody comes at him, as long as he is near the line. */
+    private void pitches(Pitch option, int tick) {
+        boolean keeps = ball == quarterback && (decided || carrier == quarterback);
+        if (option.flies() && option.lands(tick)) {
+            ball = option.man();
+            runner = new Runner(cast, ground, contests, model, ground.x[ball] + 1);
+            minds.ballGoes(tick, false);
+        } else if (keeps && !option.flies()) {
+            int comes = option.comes();
+            if (comes >= 0 && !option.misreads()) {
+                option.goes(tick);
+                story.tell(
+                        Happening.What.PITCHED,
+                        quarterback,
+                        option.man(),
+                        tick,
+                        cast.actors.get(comes).id());
+            }
+        }
+    }
+
+    @Override
+    double ballX() {
+        return pitch.filter(Pitch::flies).map(p -> p.x(ground.past().size())).orElseGet(super::ballX);
+    }
+
+    @Override
+    double ballY() {
+        return pitch.filter(Pitch::flies).map(p -> p.y(ground.past().size())).orElseGet(super::ballY);
+    }
+
     private void cross(int tick) {
-        if (!crossed && ground.y[ball] > 0 && (ball == carrier || decided)) {
+        boolean has = ball == carrier
+                || decided
+                || pitch.isPresent() && ball == pitch.get().man();
+        if (!crossed && ground.y[ball] > 0 && has) {
             crossed = true;
+            if (ball == quarterback) {
+                minds.happens(Event.Seen.QUARTERBACK_CROSSES, tick, d -> true);
+            }
             story.tell(Happening.What.LINE_CROSSED, ball, tick, "");
             minds.ballGoes(tick, true);
         }

@@ -10,7 +10,6 @@ import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressures;
-import mensch.core.play.BallPath;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.play.Run;
@@ -47,14 +46,11 @@ public final class Simulation {
     }
 
     /**
-     * A run. None when the formation cannot run it to that side, and for an option with a pitch, which is not run yet.
+     * A run. None when the formation cannot run it to that side.
      *
      * @throws RefusedException when a fault names nobody who is there
      */
     public static Optional<Simulation> of(Lineup lineup, Run run, Side play, List<Fault> faults) {
-        if (run.option() && !run.paths().equals(List.of(BallPath.DIVE, BallPath.QUARTERBACK))) {
-            return Optional.empty();
-        }
         Stage stage = Stage.of(lineup, play, faults);
         return stage.matchup()
                 .blocking(run, Side.RIGHT)

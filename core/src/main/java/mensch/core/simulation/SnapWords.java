@@ -23,6 +23,7 @@ public final class SnapWords {
                 happening.said().isEmpty()
                         ? who + " keeps it: " + whom + " comes down."
                         : who + " keeps it, and reads " + whom + " wrong: he stays.";
+            case PITCHED -> who + " pitches to " + whom + ": " + by(lineup, happening) + " comes.";
             case BACK_COMMITS -> who + " makes up his mind.";
             case LINE_CROSSED -> who + " is through the line.";
             case FAKED -> who + " has shown the run and keeps the ball.";

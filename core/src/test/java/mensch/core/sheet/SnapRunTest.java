@@ -93,11 +93,13 @@ class SnapRunTest {
     }
 
     @Test
-    void aSnapIsWatchedBySeedAndAnOptionIsNotRun() {
+    void aSnapIsWatchedBySeedAndWhatTheFormationCannotRunIsNot() {
         SnapRun seventh =
                 maker.of(DRIZZLE, "power", Side.LEFT, List.of(), 20, 7L).orElseThrow();
         assertThat(seventh.snap().seed()).isEqualTo(7);
-        assertThat(maker.of(DRIZZLE, "triple", Side.RIGHT, List.of(), 20, null)).isEmpty();
+        assertThat(maker.of(DRIZZLE, "snag-four", Side.RIGHT, List.of(), 20, null))
+                .as("it needs three receivers on a side")
+                .isEmpty();
         assertThat(maker.of(DRIZZLE, "no-such-run", Side.RIGHT, List.of(), 20, null))
                 .isEmpty();
     }
@@ -124,7 +126,7 @@ class SnapRunTest {
                 .extracting(SnapRun.BeatsRow::holds)
                 .isSortedAccordingTo(Double::compare)
                 .hasSizeGreaterThan(20);
-        assertThat(rows).noneMatch(r -> r.play().equals("triple")).anyMatch(SnapRun.BeatsRow::pass);
+        assertThat(rows).anyMatch(r -> r.play().equals("triple")).anyMatch(SnapRun.BeatsRow::pass);
         SnapRun.BeatsRow worst = rows.get(0);
         SnapRun alone = maker.of(DRIZZLE, worst.play(), worst.side(), List.of(), 20, null)
                 .orElseThrow();

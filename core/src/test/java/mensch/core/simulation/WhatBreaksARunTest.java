@@ -143,6 +143,21 @@ class WhatBreaksARunTest {
                 / 100.0;
     }
 
+    /** Whoever takes the quarterback of an option has the ball pitched past him; who takes the pitch has not. */
+    @Test
+    void theBallIsPitchedPastWhoeverTakesTheQuarterback() {
+        assertThat(pitched("run quarterback")).isGreaterThan(pitched("run pitch") + 0.15);
+    }
+
+    private static double pitched(String told) {
+        var lineup = Plays.lineup("flexbone", Snaps.hand("anvil-drizzle", "end-call", told), "hs m 50 1&10");
+        Simulation option = Plays.of(lineup, "speed-option", Side.RIGHT);
+        return IntStream.range(0, 200)
+                        .filter(i -> option.snap(i).happenings().stream().anyMatch(h -> h.what() == What.PITCHED))
+                        .count()
+                / 200.0;
+    }
+
     /** Without his answer to the run the force man leaves the edge open, and the toss goes there. */
     @Test
     void nobodyOnTheEdgeIsALongToss() {
