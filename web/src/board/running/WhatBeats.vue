@@ -53,7 +53,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
       class="soft"
       role="status"
     >
-      Running every play 60 times.
+      Running every play 40 times.
     </p>
     <p
       v-if="on && asked.data.value && !rows.length"

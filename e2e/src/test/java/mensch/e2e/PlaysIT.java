@@ -141,6 +141,52 @@ class PlaysIT extends InBrowser {
         assertThat(panel.locator(".blocks")).containsText("ball at the line in");
     }
 
+    /** A pass is run like a run; the picture goes downfield with the ball, and the cause names who has the route. */
+    @Test
+    void aPassIsRunAndThePictureGoesWithTheBall(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board?call=anvil-fog&against=doubles-gun");
+        Locator panel = page.locator(".board aside");
+        assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        panel.getByLabel("Find a play").fill("four verticals right");
+        assertThat(panel.locator(".line")).hasCount(1);
+        panel.locator(".line").click();
+        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
+        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
+        page.keyboard().press("i");
+        assertThat(run).containsText("Of 200 snaps (model)");
+        assertThat(run.locator(".shares th")).hasText(new String[] {
+            "sacked",
+            "thrown away",
+            "incomplete",
+            "intercepted",
+            "3 yd and less",
+            "4 to 9 yd",
+            "10 to 15 yd",
+            "16 yd and more"
+        });
+        run.locator(".watch button").nth(2).click();
+        assertThat(run.locator(".watch button").nth(2)).hasAttribute("aria-pressed", "true");
+        Locator clock = page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true));
+        Locator time = clock.getByLabel("Time of the snap");
+        time.focus();
+        time.press("Home");
+        double line = scrimmage(page);
+        time.press("End");
+        assertThat(clock).containsText(Pattern.compile("down\\.|scores|out of bounds"));
+        org.assertj.core.api.Assertions.assertThat(scrimmage(page))
+                .as("the line of scrimmage goes down the page")
+                .isGreaterThan(line);
+        assertThat(run.locator("ol").first()).containsText(" has it ");
+        Chromium.assertAccessible(page);
+    }
+
+    /** Where the line of scrimmage is drawn. */
+    private static double scrimmage(Page page) {
+        return page.locator("svg.field .scrimmage").boundingBox().y;
+    }
+
     /** Where the mike is drawn. */
     private static String mike(Page page) {
         return String.valueOf(page.locator("[data-defender=mike]").boundingBox().y);

@@ -79,8 +79,8 @@ class PlaysController {
 
     /** How many snaps a range is of. */
     private static final int SEEDS = 200;
-    /** The same where every run is run. */
-    private static final int SEEDS_OF_EACH = 60;
+    /** The same where every play is run. */
+    private static final int SEEDS_OF_EACH = 40;
 
     private final Playbook playbook;
     private final CallBook book;
