@@ -16,6 +16,7 @@ import BallDrawing from './running/BallDrawing.vue'
 import { useRunning } from './running/runStore'
 
 const RunClock = defineAsyncComponent(() => import('./running/RunClock.vue'))
+const WayDrawing = defineAsyncComponent(() => import('./running/WayDrawing.vue'))
 
 /** The field with what it shows, from where, and what was answered on it. */
 defineProps<{ mayWrite: boolean }>()
@@ -146,6 +147,13 @@ const byHand = computed(() =>
         @drop="(job, spot) => (hand.dropped = { job, spot })"
       >
         <template #over="{ drawing }">
+          <WayDrawing
+            v-if="running.picture && running.snap"
+            :snap="running.snap"
+            :tick="running.tick"
+            :drawing="drawing"
+            :layers="layers"
+          />
           <BallDrawing
             v-if="running.picture && running.ball"
             :ball="running.ball"

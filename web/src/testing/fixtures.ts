@@ -191,7 +191,7 @@ export function snapRow(): SnapRow {
     ball: [0, -1, 1, -6, 2, 1],
     events: [
       { tick: 0, man: 'C', said: 'The ball is snapped.', place: at, main: true },
-      { tick: 1, man: 'mike', said: 'mike sees TB: flow to me.', place: at, main: false },
+      { tick: 1, man: 'mike', whom: 'TB', said: 'mike sees TB: flow to me.', place: at, main: false },
       { tick: 1, man: 'TB', said: 'TB has the ball from QB.', place: at, main: true },
       { tick: 2, man: 'TB', said: 'TB is through the line.', place: at, main: true },
     ],

@@ -10,6 +10,7 @@ import { usePlays } from '../playsStore'
 import RunClock from './RunClock.vue'
 import RunIt from './RunIt.vue'
 import { useRunning } from './runStore'
+import WayDrawing from './WayDrawing.vue'
 import WhatBeats from './WhatBeats.vue'
 
 const RUN: SnapRun = {
@@ -188,6 +189,15 @@ describe('a run that is run', () => {
     await flushPromises()
     expect(running.on).toBe(false)
     expect(running.picture).toBeUndefined()
+  })
+  it('draws where everybody came from, and who looks at whom, on the layers that say so', () => {
+    const drawing = { fieldToSvg: (spot: { x: number; y: number }) => spot } as never
+    const drawn = (layers: ('paths' | 'sight lines')[]) =>
+      mount(WayDrawing, { props: { snap: snapRow(), tick: 2, drawing, layers } })
+    expect(drawn([]).html()).not.toMatch(/polyline|<line/)
+    expect(drawn(['paths']).findAll('polyline')).toHaveLength(3)
+    expect(drawn(['paths']).find('polyline').attributes('points')).toBe('0.0,-1.0 0.0,-2.0 0.0,-3.0')
+    expect(drawn(['sight lines']).findAll('line')).toHaveLength(1)
   })
   it('is found among all that beats the call, worst first', async () => {
     const wrapper = mount(WhatBeats, { attachTo: document.body })

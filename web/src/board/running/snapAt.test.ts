@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { job, sheet, snapRow } from '../../testing/fixtures'
-import { ballOf, moments, pictureOf } from './snapAt'
+import { ballOf, looksAt, moments, pictureOf, waysTo } from './snapAt'
 
 const MAN = { name: 'TB', post: 'eligible', feet: { x: 0, y: -7 } }
 const SHEET = { ...sheet([job('mike', 'M', 1)]), offence: [MAN] } as ReturnType<typeof sheet>
@@ -27,6 +27,18 @@ describe('a snap at a moment', () => {
         { x: 2, y: 1 },
       ],
     })
+  })
+  it('knows the way of every man up to a tick', () => {
+    expect(waysTo(SNAP, 1)[1]).toEqual([
+      { x: 0, y: -7 },
+      { x: 1, y: -6 },
+    ])
+    expect(waysTo(SNAP, 0)).toHaveLength(3)
+  })
+  it('tells who has just looked at whom, where both are', () => {
+    expect(looksAt(SNAP, 0)).toEqual([])
+    expect(looksAt(SNAP, 2)).toEqual([{ from: { x: 1, y: 2 }, to: { x: 2, y: 1 } }])
+    expect(looksAt(SNAP, 1)).toHaveLength(1)
   })
   it('marks the moments that are told, each once', () => {
     expect(moments(SNAP)).toEqual([0, 1, 2])

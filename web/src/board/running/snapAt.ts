@@ -28,6 +28,22 @@ export function ballOf(snap: SnapRow, tick: number): { at: Spot; way: Spot[] } {
   return { at, way: [...way, at] }
 }
 
+/** The way of every man up to a tick, the ball's holder among them. */
+export function waysTo(snap: SnapRow, tick: number): Spot[][] {
+  return snap.tracks.map((track) => Array.from({ length: tick + 1 }, (_, t) => spotAt(track, t)))
+}
+
+/** So long a look is drawn after a key has shown something, ticks. */
+const LOOKS = 8
+
+/** Who has just seen something of whom, where both are now. */
+export function looksAt(snap: SnapRow, tick: number): { from: Spot; to: Spot }[] {
+  const at = (man: string): Spot => spotAt(snap.tracks[snap.men.indexOf(man)]!, tick)
+  return snap.events
+    .filter((e) => !e.main && e.whom && e.tick <= tick && e.tick > tick - LOOKS)
+    .map((e) => ({ from: at(e.man), to: at(e.whom!) }))
+}
+
 /** The ticks at which something happened that is told, each once. */
 export function moments(snap: SnapRow): number[] {
   return [...new Set(snap.events.filter((e) => e.main).map((e) => e.tick))]

@@ -86,9 +86,10 @@ public record SnapRun(
     /**
      * Something that happened.
      *
+     * @param whom to whom it happened, or whom he looks at; null for nobody
      * @param main whether it is told without being asked for: not what each man sees and hears
      */
-    public record EventRow(int tick, String man, String said, Spot place, boolean main) {}
+    public record EventRow(int tick, String man, @Nullable String whom, String said, Spot place, boolean main) {}
 
     /** Why it went so: the nearest link first. */
     public record CauseRow(String blame, List<LinkRow> links) {}

@@ -218,6 +218,7 @@ public final class SnapRunMaker {
         return new EventRow(
                 happening.tick(),
                 happening.who(),
+                happening.whom(),
                 Said.capital(SnapWords.said(lineup, happening)),
                 Words.spot(happening.place()),
                 !quiet);
