@@ -93,6 +93,12 @@ final class Cast {
         return -1;
     }
 
+    /** Who takes the snap; the man over the ball when nobody does. */
+    int passer() {
+        Man taker = shape.quarterback();
+        return of(taker == null ? shape.snapper() : taker);
+    }
+
     /** As a man of this cast is called whose job it is. */
     String idOf(Job job) {
         return play == Side.RIGHT ? job.id() : job.mirror().id();

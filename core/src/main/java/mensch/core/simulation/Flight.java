@@ -9,7 +9,7 @@ import mensch.core.geometry.Point;
  * @param at where it is meant to come down
  * @param off where it really does
  */
-record Flight(int to, Point from, Point at, Point off, int left, int lands, boolean hurried) {
+record Flight(int to, Point from, Point at, Point off, int left, int lands) {
     /** What part of its way it has gone at a tick. */
     double part(int tick) {
         return lands == left ? 1 : Math.min(1, (double) (tick - left) / (lands - left));

@@ -41,16 +41,6 @@ final class Minds {
     private static final double DEEP = 10;
     /** Who stands deeper than this plays pass until he sees a run, yards. */
     private static final double BACKER = 6;
-    /** A quarterback who is so much deeper than he stood drops, yards, from so many seconds on. */
-    private static final double DROPS = 0.7;
-
-    private static final double DROPS_AFTER = 0.7;
-    /** A back who comes to him so fast may take the ball, yards a second. */
-    private static final double COMES = 1;
-    /** A lineman has gone aside from here on, yards. */
-    private static final double FLOWS = 0.25;
-    /** Of five linemen so many tell everybody that it is a pass. */
-    private static final int HATS = 3;
 
     private final Cast cast;
     private final Ground ground;
@@ -73,8 +63,7 @@ final class Minds {
     /** Whether everybody can see that it is a pass. */
     private boolean passShown;
 
-    private final int[] line;
-    private final int quarterback;
+    private final Looks looks;
 
     private final Map<Man, KeyKind> kinds = new IdentityHashMap<>();
 
@@ -97,7 +86,11 @@ final class Minds {
     }
 
     /** What he will act on, and when. */
-    private record Told(int tick, Reaction reaction, Message message) {}
+    private record Told(int tick, Reaction reaction) {
+        boolean on(Message message) {
+            return reaction.on().equals(message.shown());
+        }
+    }
 
     Minds(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story, Matchup matchup) {
         this.cast = cast;
@@ -116,12 +109,7 @@ final class Minds {
         fooledUntil = new int[men];
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
-        Man taker = cast.shape.quarterback();
-        quarterback = taker == null ? -1 : cast.of(taker);
-        line = cast.lineup.snap().formation().men().stream()
-                .filter(Man::interior)
-                .mapToInt(cast::of)
-                .toArray();
+        looks = new Looks(cast, ground);
         for (Actor actor : cast.actors) {
             int i = actor.index();
             told.add(new ArrayList<>());
@@ -218,7 +206,7 @@ final class Minds {
                 && (tick - Clock.ticks(model.reading().first()))
                                 % Clock.ticks(model.reading().again())
                         == 0;
-        if (reads && !passShown && (hats() || drops(tick, ball))) {
+        if (reads && !passShown && looks.likeAPass(tick, ball)) {
             seesPass(tick, 0);
         }
         for (int d = cast.defence; d < cast.size(); d++) {
@@ -227,42 +215,6 @@ final class Minds {
             }
             hear(d, tick);
         }
-    }
-
-    /** Whether most of the line has set back, which nobody can overlook. */
-    private boolean hats() {
-        int set = 0;
-        int left = 0;
-        int right = 0;
-        for (int man : line) {
-            double up = ground.y[man] - cast.actors.get(man).start().y();
-            double across = ground.x[man] - cast.actors.get(man).start().x();
-            set += Reading.givesGround(across, up) ? 1 : 0;
-            left += across < -FLOWS ? 1 : 0;
-            right += across > FLOWS ? 1 : 0;
-        }
-        // a line that goes one way together is a wall on the move
-        boolean flows = left > HATS || right > HATS;
-        return set >= HATS && !flows;
-    }
-
-    /** Whether the quarterback goes back with the ball and nobody comes to take it. */
-    private boolean drops(int tick, int ball) {
-        boolean back = ball == quarterback
-                && Clock.seconds(tick) >= DROPS_AFTER
-                && ground.y[ball] < cast.actors.get(ball).start().y() - DROPS;
-        for (Man man : cast.shape.backs()) {
-            back &= comes(cast.of(man), ball) < COMES;
-        }
-        return back;
-    }
-
-    /** How fast one man comes to another, yards a second. */
-    private double comes(int man, int other) {
-        double dx = ground.x[other] - ground.x[man];
-        double dy = ground.y[other] - ground.y[man];
-        double away = Math.max(1e-6, Ground.length(dx, dy));
-        return (dx * ground.vx[man] + dy * ground.vy[man]) / away;
     }
 
     /** Everybody can see that it is a pass. */
@@ -274,8 +226,7 @@ final class Minds {
                 told.get(d)
                         .add(new Told(
                                 tick + ticks(d, false) + Clock.ticks(fooled),
-                                Reaction.passes(Message.PASS_SET.shown()),
-                                Message.PASS_SET));
+                                Reaction.passes(Message.PASS_SET.shown())));
             }
         }
     }
@@ -291,7 +242,7 @@ final class Minds {
             if (whose.test(d)) {
                 Reaction row = cast.job(d).on(seen);
                 if (row.taught()) {
-                    told.get(d).add(new Told(tick + ticks(d, false), row, Message.RELEASE));
+                    told.get(d).add(new Told(tick + ticks(d, false), row));
                 }
             }
         }
@@ -342,11 +293,10 @@ final class Minds {
                                     + (contradicts
                                             ? Clock.ticks(model.reaction().surprise())
                                             : 0),
-                            reaction,
-                            message));
+                            reaction));
         });
         if (row.isEmpty() && message == Message.RUN && !knowsRun[defender]) {
-            told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.stands(message.shown()), message));
+            told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.stands(message.shown())));
         }
     }
 
@@ -384,7 +334,7 @@ final class Minds {
         ReadTable.Reaction orders = one.reaction().orders();
         if (orders instanceof ReadTable.GoesToPass) {
             passes[defender] = true;
-        } else if (passShown && !(orders instanceof ReadTable.Becomes) && one.message() != Message.BALL_CROSSES) {
+        } else if (passShown && !(orders instanceof ReadTable.Becomes) && !one.on(Message.BALL_CROSSES)) {
             // a block or a back does not tell him otherwise any more
             return;
         } else if (orders instanceof ReadTable.Stands) {
@@ -402,9 +352,9 @@ final class Minds {
                 }
             }
         }
-        boolean news = one.message() == Message.RUN ? !knew : one.message() != Message.PASS_SET || !covered;
+        boolean news = one.on(Message.RUN) ? !knew : !one.on(Message.PASS_SET) || !covered;
         if (news) {
-            story.tell(Happening.What.TOLD, defender, tick, one.message().words());
+            story.tell(Happening.What.TOLD, defender, tick, one.reaction().on().words());
         }
     }
 
@@ -415,7 +365,7 @@ final class Minds {
             boolean runs = cast.job(d).passTask() instanceof Task.OnMen && passes[d];
             if (!runs && !(knowsRun[d] && !passes[d])) {
                 int from = tick + ticks(d, false) + Clock.ticks(model.reaction().hidden());
-                told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown()), Message.RUN));
+                told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown())));
             }
         }
     }

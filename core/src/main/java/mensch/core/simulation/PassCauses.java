@@ -5,12 +5,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import mensch.core.event.Message;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.Distribution.Cover;
 import mensch.core.matchup.Distribution.Having;
 import mensch.core.matchup.Distribution.Row;
+import mensch.core.rung.Gives;
 import mensch.core.rung.Numbers;
+import mensch.core.rung.ReadTable;
 import mensch.core.simulation.Cause.Blame;
 import mensch.core.simulation.Cause.Link;
 import mensch.core.simulation.Happening.What;
@@ -244,11 +247,8 @@ final class PassCauses {
             return Optional.empty();
         }
         Optional<Happening> acted = snap.happenings().stream()
-                .filter(h -> h.what() == What.TOLD
-                        && h.who().equals(owner)
-                        && h.tick() <= left
-                        && !h.said().equals(Message.PASS_SET.words())
-                        && !h.said().equals(Message.RELEASE.words()))
+                .filter(h ->
+                        h.what() == What.TOLD && h.who().equals(owner) && h.tick() <= left && tellsRun(owner, h.said()))
                 .findFirst();
         if (acted.isEmpty()) {
             return Optional.empty();
@@ -270,6 +270,17 @@ final class PassCauses {
                         + seconds(acted.get().tick()) + " and comes up " + yards(up) + " by " + seconds(highest)
                         + ": it was a fake.");
         return acted;
+    }
+
+    /** Whether what he acted on sends him to the run: by what he is taught on it, or as everybody knows. */
+    private boolean tellsRun(String owner, String said) {
+        var job = stage.cast().job(stage.cast().named(owner));
+        return said.equals(Message.RUN.words())
+                || job.after().reactions().stream()
+                        .filter(r -> r.on().words().equals(said))
+                        .anyMatch(r -> r.orders() instanceof ReadTable.Stands
+                                || r.orders() instanceof ReadTable.Becomes becomes
+                                        && becomes.parts().stream().anyMatch(g -> g instanceof Gives.Run));
     }
 
     private static String by(Having having) {
@@ -304,7 +315,7 @@ final class PassCauses {
         return id(cover.job());
     }
 
-    private String id(mensch.core.lineup.Job job) {
+    private String id(Job job) {
         return stage.cast().idOf(job);
     }
 

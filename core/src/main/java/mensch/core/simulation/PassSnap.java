@@ -3,7 +3,6 @@ package mensch.core.simulation;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import mensch.core.convention.SnapModel;
 import mensch.core.event.Event;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -19,28 +18,12 @@ import mensch.core.simulation.Unfolding.Ending;
 /** One snap of a pass: the fake if there is one, protection and routes, the throw, and what becomes of it. */
 final class PassSnap extends Snap {
     private static final int NOBODY = -1;
-    /** Who catches the ball keeps so much of his speed. */
-    private static final double CATCHES = 0.6;
-    /** A defender gets a hand on a ball when it has gone so much of its way: before that it is over him. */
-    private static final double LOW = 0.3;
-    /** A long throw is over everybody until here. */
-    private static final double COMES_DOWN = 0.8;
-    /** A throw is long from here on, yards. */
-    private static final double LONG = 14;
-    /** At the very end it is between receiver and defender. */
-    private static final double THERE = 0.95;
-    /** Who is so much farther from the ball than another is not first on it, yards. */
-    private static final double FIRST = 0.4;
-    /** A defender goes for a ball he may be near to when it comes down, yards. */
-    private static final double RALLIES = 7;
     /** A receiver sees so long before where the ball comes down, seconds. */
     private static final double ADJUSTS = 0.6;
     /** Or so much of its way before. */
     private static final double SEES = 0.6;
     /** A receiver without a route runs so deep, yards. */
     private static final double CLEARS = 14;
-    /** Chance is even between ends that are so far as a throw is usually off. */
-    private static final double OFF = 1.0;
 
     private final Pass pass;
     private final boolean screen;
@@ -53,9 +36,8 @@ final class PassSnap extends Snap {
     private final int faker;
     private final int fakeUntil;
     private final double fakeX;
-    private final int[] tips;
+    private final Air air;
     private final boolean[] inTheWay;
-    private Optional<Flight> flight = Optional.empty();
     private Optional<Runner> runner = Optional.empty();
     private boolean swung;
     private boolean crossed;
@@ -81,7 +63,7 @@ final class PassSnap extends Snap {
         this.faker = blocking.map(b -> cast.of(b.run().carrier(view))).orElse(NOBODY);
         this.fakeUntil = shown == null || blocking.isEmpty() ? 0 : Clock.ticks(shown.until(view));
         this.fakeX = blocking.map(b -> b.point().x()).orElse(0.0);
-        this.tips = new int[cast.size()];
+        this.air = new Air(cast, ground, contests, covering, model, luck, story, quarterback);
         this.inTheWay = new boolean[cast.size()];
         pressed();
     }
@@ -138,7 +120,7 @@ final class PassSnap extends Snap {
         double lane = runner.map(Runner::lane).orElse(ground.x[ball]);
         boolean looksLikeARun = faking(tick);
         fits.aim(tick, ball, looksLikeARun ? fakeX : lane, faker == NOBODY ? ball : faker, fakeX);
-        flight.ifPresent(f -> rally(f, tick));
+        air.rally(tick);
         swings(tick);
         protection(tick);
         receivers(tick);
@@ -146,7 +128,7 @@ final class PassSnap extends Snap {
             if (runner.get().aim(ball, tick)) {
                 minds.ballGoes(tick, ground.y[ball] > 0);
             }
-        } else if (flight.isEmpty()) {
+        } else if (air.flight().isEmpty()) {
             quarterback(tick);
         } else {
             ground.stand(quarterback);
@@ -201,8 +183,15 @@ final class PassSnap extends Snap {
                 protectors.leaves(man);
                 has = false;
             }
-            if (flight.isPresent() && flight.get().to() == man && adjusts(flight.get(), man, tick)) {
-                ground.aim(man, flight.get().off().x(), flight.get().off().y(), ground.top[man], true);
+            if (air.flight().isPresent()
+                    && air.flight().get().to() == man
+                    && adjusts(air.flight().get(), man, tick)) {
+                ground.aim(
+                        man,
+                        air.flight().get().off().x(),
+                        air.flight().get().off().y(),
+                        ground.top[man],
+                        true);
             } else if (man == faker && !routes.runs(man) && tick < fakeUntil + Clock.ticks(0.8)) {
                 Point to = tick < fakeUntil ? mesh : new Point(fakeX, 1);
                 ground.aim(man, to.x(), to.y(), ground.top[man] * 0.9, false);
@@ -260,20 +249,6 @@ final class PassSnap extends Snap {
         }
     }
 
-    /** Everybody who may get there goes for a ball in the air. */
-    private void rally(Flight in, int tick) {
-        if (tick < in.left() + Clock.ticks(model.cover().breaks())) {
-            return;
-        }
-        double seconds = Clock.seconds(Math.max(0, in.lands() - tick));
-        for (int d = cast.defence; d < cast.size(); d++) {
-            double away = ground.distance(d, in.at().x(), in.at().y());
-            if (!contests.engaged(d) && ground.y[d] > -2 && away < RALLIES + ground.top[d] * seconds) {
-                covering.drives(d, in.at().x(), in.at().y(), tick);
-            }
-        }
-    }
-
     @Override
     Optional<Ending> meet(int tick) {
         if (fake.isPresent() && (faking(tick) || boot())) {
@@ -285,7 +260,17 @@ final class PassSnap extends Snap {
         if (runner.isPresent()) {
             return carries(tick);
         }
-        return flight.isPresent() ? flies(flight.get(), tick) : holds(tick);
+        return air.flight().isPresent() ? flies(tick) : holds(tick);
+    }
+
+    private Optional<Ending> flies(int tick) {
+        Optional<Ending> ended = air.flies(tick);
+        if (air.caughtBy() != NOBODY) {
+            ball = air.caughtBy();
+            runner = Optional.of(new Runner(cast, ground, contests, model, ground.x[ball]));
+            minds.ballGoes(tick, true);
+        }
+        return ended;
     }
 
     private Optional<Ending> carries(int tick) {
@@ -310,7 +295,7 @@ final class PassSnap extends Snap {
             return Optional.of(Ending.SACKED);
         }
         switch (passer.does(tick)) {
-            case THROWS -> throwsIt(passer.to(), tick);
+            case THROWS -> air.leaves(passer.to(), passer.open(passer.to(), 0), passer.hurried(), tick);
             case THROWS_AWAY -> {
                 story.tell(Happening.What.THROWN_AWAY, quarterback, tick, "");
                 return Optional.of(Ending.THROWN_AWAY);
@@ -323,105 +308,6 @@ final class PassSnap extends Snap {
             case LOOKS -> {}
         }
         return Optional.empty();
-    }
-
-    private void throwsIt(int to, int tick) {
-        Passer.Open open = passer.open(to, 0);
-        Point from = ground.at(quarterback);
-        Point at = open.at();
-        double ballSpeed = cast.lineup.convention().speeds().passer().ball();
-        double yards = from.distance(at);
-        double off = model.passer().scatter() + model.passer().scatterFar() * yards;
-        if (passer.hurried()) {
-            off *= model.passer().hurried();
-        }
-        long who = cast.actors.get(quarterback).luck();
-        Point lands = new Point(
-                at.x() + luck.about(OFF * off, who, Luck.What.SCATTERS, 0),
-                at.y() + luck.about(OFF * off, who, Luck.What.SCATTERS, 1));
-        int flies = Math.max(1, Clock.ticks(yards / ballSpeed));
-        flight = Optional.of(new Flight(to, from, at, lands, tick, tick + flies, passer.hurried()));
-        String by = open.by() == NOBODY ? "" : cast.actors.get(open.by()).id();
-        story.tell(Happening.What.THROWN, quarterback, to, tick, by);
-    }
-
-    private Optional<Ending> flies(Flight in, int tick) {
-        double part = in.part(tick);
-        boolean low = part > (in.yards() > LONG ? COMES_DOWN : LOW);
-        if (low && part < THERE) {
-            for (int d = cast.defence; d < cast.size(); d++) {
-                double away = ground.distance(d, in.x(tick), in.y(tick));
-                if (tips[d] == 0
-                        && !contests.engaged(d)
-                        && away < model.catching().inWay()) {
-                    tips[d]++;
-                    long who = cast.actors.get(d).luck();
-                    if (luck.of(who, Luck.What.TIPS, 0) < model.catching().tipped()) {
-                        return Optional.of(defended(d, in, tick));
-                    }
-                }
-            }
-        }
-        return tick >= in.lands() ? lands(in, tick) : Optional.empty();
-    }
-
-    private Ending defended(int defender, Flight in, int tick) {
-        long who = cast.actors.get(defender).luck();
-        boolean picks = luck.of(who, Luck.What.PICKS, 0) < model.catching().picked();
-        story.tell(picks ? Happening.What.INTERCEPTED : Happening.What.TIPPED, defender, in.to(), tick, "");
-        return picks ? Ending.INTERCEPTED : Ending.INCOMPLETE;
-    }
-
-    private Optional<Ending> lands(Flight in, int tick) {
-        int man = in.to();
-        double his = ground.distance(man, in.off().x(), in.off().y());
-        int by = NOBODY;
-        double least = Double.POSITIVE_INFINITY;
-        for (int d = cast.defence; d < cast.size(); d++) {
-            double away = ground.distance(d, in.off().x(), in.off().y());
-            if (away < least && !contests.engaged(d)) {
-                least = away;
-                by = d;
-            }
-        }
-        SnapModel.Catching catching = model.catching();
-        if (by != NOBODY && least < catching.near() && least + FIRST < his) {
-            return Optional.of(defended(by, in, tick));
-        }
-        double apart = by == NOBODY ? Double.POSITIVE_INFINITY : Math.min(ground.distance(by, man), least);
-        double chance = apart >= catching.clear()
-                ? catching.open()
-                : apart >= catching.near() ? catching.contested() : catching.covered();
-        long who = cast.actors.get(man).luck();
-        boolean drops = luck.of(who, Luck.What.DROPS, 0) < catching.drops();
-        if (his <= catching.reaches() && !drops && luck.of(who, Luck.What.CATCHES, 0) < chance) {
-            caught(man, by, tick);
-            return Optional.empty();
-        }
-        String why = his > catching.reaches() ? "off" : drops ? "drop" : apart < catching.clear() ? "covered" : "";
-        if (by == NOBODY) {
-            story.tell(Happening.What.INCOMPLETE, quarterback, man, tick, why);
-        } else if (why.equals("covered") && apart < catching.near()) {
-            return Optional.of(defended(by, in, tick));
-        } else {
-            story.tell(Happening.What.INCOMPLETE, quarterback, man, tick, why);
-        }
-        return Optional.of(Ending.INCOMPLETE);
-    }
-
-    private void caught(int man, int by, int tick) {
-        story.tell(
-                Happening.What.CAUGHT,
-                man,
-                quarterback,
-                tick,
-                by == NOBODY ? "" : cast.actors.get(by).id());
-        ball = man;
-        flight = Optional.empty();
-        ground.vx[man] *= CATCHES;
-        ground.vy[man] *= CATCHES;
-        runner = Optional.of(new Runner(cast, ground, contests, model, ground.x[man]));
-        minds.ballGoes(tick, true);
     }
 
     /** A receiver on his way, or one who sits in it, costs a man who covers another. */
@@ -438,12 +324,12 @@ final class PassSnap extends Snap {
 
     @Override
     double ballX() {
-        return flight.map(f -> f.x(ground.past().size())).orElseGet(super::ballX);
+        return air.flight().map(f -> f.x(ground.past().size())).orElseGet(super::ballX);
     }
 
     @Override
     double ballY() {
-        return flight.map(f -> f.y(ground.past().size())).orElseGet(super::ballY);
+        return air.flight().map(f -> f.y(ground.past().size())).orElseGet(super::ballY);
     }
 
     /** The passer and whom he shows the ball; a blocker and his man keep their own distance. */

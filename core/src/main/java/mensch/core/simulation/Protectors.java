@@ -5,6 +5,7 @@ import java.util.Optional;
 import mensch.core.convention.SnapModel;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Pickup;
 import mensch.core.matchup.Pressure;
@@ -231,8 +232,7 @@ final class Protectors {
     private boolean inside(int man) {
         Man his = cast.actors.get(man).man();
         double tackle = Math.abs(
-                cast.shape.flank(mensch.core.geometry.Side.RIGHT).tackle().x()
-                        - cast.shape.centre().x());
+                cast.shape.flank(Side.RIGHT).tackle().x() - cast.shape.centre().x());
         return his != null && Math.abs(his.x() - cast.shape.centre().x()) < tackle - 0.3;
     }
 

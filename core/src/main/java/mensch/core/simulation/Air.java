@@ -1,0 +1,191 @@
+package mensch.core.simulation;
+
+import java.util.Optional;
+import mensch.core.convention.SnapModel;
+import mensch.core.geometry.Point;
+import mensch.core.simulation.Unfolding.Ending;
+
+/** A ball that is thrown: how far off it is, who gets a hand on it, who goes for it, and whether it is caught. */
+final class Air {
+    private static final int NOBODY = -1;
+    /** Who catches the ball keeps so much of his speed. */
+    private static final double CATCHES = 0.6;
+    /** A defender gets a hand on a ball when it has gone so much of its way: before that it is over him. */
+    private static final double LOW = 0.3;
+    /** A long throw is over everybody until here. */
+    private static final double COMES_DOWN = 0.8;
+    /** A throw is long from here on, yards. */
+    private static final double LONG = 14;
+    /** At the very end it is between receiver and defender. */
+    private static final double THERE = 0.95;
+    /** Who is so much farther from the ball than another is not first on it, yards. */
+    private static final double FIRST = 0.4;
+    /** A defender goes for a ball he may be near to when it comes down, yards. */
+    private static final double RALLIES = 7;
+    /** Chance is even between ends that are so far as a throw is usually off. */
+    private static final double OFF = 1.0;
+
+    private final Cast cast;
+    private final Ground ground;
+    private final Contests contests;
+    private final Covering covering;
+    private final SnapModel model;
+    private final Luck luck;
+    private final Story story;
+    private final int quarterback;
+    private final int[] tips;
+    private Optional<Flight> flight = Optional.empty();
+    private int caughtBy = NOBODY;
+
+    Air(
+            Cast cast,
+            Ground ground,
+            Contests contests,
+            Covering covering,
+            SnapModel model,
+            Luck luck,
+            Story story,
+            int quarterback) {
+        this.cast = cast;
+        this.ground = ground;
+        this.contests = contests;
+        this.covering = covering;
+        this.model = model;
+        this.luck = luck;
+        this.story = story;
+        this.quarterback = quarterback;
+        this.tips = new int[cast.size()];
+    }
+
+    /** The ball while it is in the air. */
+    Optional<Flight> flight() {
+        return flight;
+    }
+
+    /** Who has caught it, -1 for nobody yet. */
+    int caughtBy() {
+        return caughtBy;
+    }
+
+    /** Everybody who may get there goes for a ball in the air. */
+    void rally(int tick) {
+        Flight in = flight.orElse(null);
+        if (in == null || tick < in.left() + Clock.ticks(model.cover().breaks())) {
+            return;
+        }
+        double seconds = Clock.seconds(Math.max(0, in.lands() - tick));
+        for (int d = cast.defence; d < cast.size(); d++) {
+            double away = ground.distance(d, in.at().x(), in.at().y());
+            if (!contests.engaged(d) && ground.y[d] > -2 && away < RALLIES + ground.top[d] * seconds) {
+                covering.drives(d, in.at().x(), in.at().y(), tick);
+            }
+        }
+    }
+
+    /**
+     * The ball leaves the hand.
+     *
+     * @param open where it is meant to come down, and who is nearest
+     */
+    void leaves(int to, Passer.Open open, boolean hurried, int tick) {
+        Point from = ground.at(quarterback);
+        Point at = open.at();
+        double ballSpeed = cast.lineup.convention().speeds().passer().ball();
+        double yards = from.distance(at);
+        double off = model.passer().scatter() + model.passer().scatterFar() * yards;
+        if (hurried) {
+            off *= model.passer().hurried();
+        }
+        long who = cast.actors.get(quarterback).luck();
+        Point lands = new Point(
+                at.x() + luck.about(OFF * off, who, Luck.What.SCATTERS, 0),
+                at.y() + luck.about(OFF * off, who, Luck.What.SCATTERS, 1));
+        int flies = Math.max(1, Clock.ticks(yards / ballSpeed));
+        flight = Optional.of(new Flight(to, from, at, lands, tick, tick + flies));
+        String by = open.by() == NOBODY ? "" : cast.actors.get(open.by()).id();
+        story.tell(Happening.What.THROWN, quarterback, to, tick, by);
+    }
+
+    /**
+     * One tick of it in the air.
+     *
+     * @return how the play ends, if it does; a catch is told by {@link #caughtBy}
+     */
+    Optional<Ending> flies(int tick) {
+        Flight in = flight.orElseThrow();
+        double part = in.part(tick);
+        boolean low = part > (in.yards() > LONG ? COMES_DOWN : LOW);
+        if (low && part < THERE) {
+            for (int d = cast.defence; d < cast.size(); d++) {
+                double away = ground.distance(d, in.x(tick), in.y(tick));
+                if (tips[d] == 0
+                        && !contests.engaged(d)
+                        && away < model.catching().inWay()) {
+                    tips[d]++;
+                    long who = cast.actors.get(d).luck();
+                    if (luck.of(who, Luck.What.TIPS, 0) < model.catching().tipped()) {
+                        return Optional.of(defended(d, in, tick));
+                    }
+                }
+            }
+        }
+        return tick >= in.lands() ? lands(in, tick) : Optional.empty();
+    }
+
+    private Ending defended(int defender, Flight in, int tick) {
+        long who = cast.actors.get(defender).luck();
+        boolean picks = luck.of(who, Luck.What.PICKS, 0) < model.catching().picked();
+        story.tell(picks ? Happening.What.INTERCEPTED : Happening.What.TIPPED, defender, in.to(), tick, "");
+        return picks ? Ending.INTERCEPTED : Ending.INCOMPLETE;
+    }
+
+    private Optional<Ending> lands(Flight in, int tick) {
+        int man = in.to();
+        double his = ground.distance(man, in.off().x(), in.off().y());
+        int by = NOBODY;
+        double least = Double.POSITIVE_INFINITY;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            double away = ground.distance(d, in.off().x(), in.off().y());
+            if (away < least && !contests.engaged(d)) {
+                least = away;
+                by = d;
+            }
+        }
+        SnapModel.Catching catching = model.catching();
+        if (by != NOBODY && least < catching.near() && least + FIRST < his) {
+            return Optional.of(defended(by, in, tick));
+        }
+        double apart = by == NOBODY ? Double.POSITIVE_INFINITY : Math.min(ground.distance(by, man), least);
+        double chance = apart >= catching.clear()
+                ? catching.open()
+                : apart >= catching.near() ? catching.contested() : catching.covered();
+        long who = cast.actors.get(man).luck();
+        boolean drops = luck.of(who, Luck.What.DROPS, 0) < catching.drops();
+        if (his <= catching.reaches() && !drops && luck.of(who, Luck.What.CATCHES, 0) < chance) {
+            caught(man, by, tick);
+            return Optional.empty();
+        }
+        String why = his > catching.reaches() ? "off" : drops ? "drop" : apart < catching.clear() ? "covered" : "";
+        if (by == NOBODY) {
+            story.tell(Happening.What.INCOMPLETE, quarterback, man, tick, why);
+        } else if (why.equals("covered") && apart < catching.near()) {
+            return Optional.of(defended(by, in, tick));
+        } else {
+            story.tell(Happening.What.INCOMPLETE, quarterback, man, tick, why);
+        }
+        return Optional.of(Ending.INCOMPLETE);
+    }
+
+    private void caught(int man, int by, int tick) {
+        story.tell(
+                Happening.What.CAUGHT,
+                man,
+                quarterback,
+                tick,
+                by == NOBODY ? "" : cast.actors.get(by).id());
+        caughtBy = man;
+        flight = Optional.empty();
+        ground.vx[man] *= CATCHES;
+        ground.vy[man] *= CATCHES;
+    }
+}

@@ -1,0 +1,39 @@
+package mensch.core.simulation;
+
+/** What a man sees of others: where they were a moment ago, and how they moved then. */
+final class Eyes {
+    /** Over so many ticks a movement is seen. */
+    private static final int OVER = 2;
+
+    private final Ground ground;
+    private final int usual;
+    private int ago;
+
+    /** @param ticks how old what he sees is */
+    Eyes(Ground ground, int ticks) {
+        this.ground = ground;
+        this.usual = ticks;
+        this.ago = ticks;
+    }
+
+    /** Who looks now sees everything so many ticks later than others. */
+    void later(int ticks) {
+        ago = usual + ticks;
+    }
+
+    double x(int man) {
+        return ground.xBefore(man, ago);
+    }
+
+    double y(int man) {
+        return ground.yBefore(man, ago);
+    }
+
+    double vx(int man) {
+        return (ground.xBefore(man, ago) - ground.xBefore(man, ago + OVER)) / (OVER * Clock.TICK);
+    }
+
+    double vy(int man) {
+        return (ground.yBefore(man, ago) - ground.yBefore(man, ago + OVER)) / (OVER * Clock.TICK);
+    }
+}

@@ -1,0 +1,267 @@
+package mensch.core.simulation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import mensch.core.convention.School;
+import mensch.core.convention.SnapModel;
+import mensch.core.formation.Man;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.lineup.AreaLedger;
+import mensch.core.lineup.Job;
+import mensch.core.rung.Area;
+import org.jspecify.annotations.Nullable;
+
+/** Where a man with an area wants to be: at his landmark, until somebody comes into his area. */
+final class Zones {
+    private static final int NOBODY = -1;
+    /** A receiver who gains so much ground goes deep, yards a second. */
+    private static final double VERTICAL = 2.5;
+    /** Who has nobody near him looks so far over the border of his area, yards. */
+    private static final double OVER = 1.5;
+    /** A deep man goes for a runner whose way ends so far outside his part, yards. */
+    private static final double DEEP_OVER = 2;
+    /** He looks so far ahead of a runner who comes at him, seconds. */
+    private static final double GIVES = 0.8;
+    /** Farther than this from where he has to be he runs there, yards. */
+    private static final double FAR = 6;
+    /** Who only reads goes back at so much of his back-pedal. */
+    private static final double READS = 0.6;
+    /** A man at his landmark is within this of it. */
+    private static final double NEAR = 1.5;
+    /** He looks for his next receiver after so many ticks. */
+    private static final int LOOKS_AGAIN = 3;
+    /** In a lane he goes where his receiver will be in so long, seconds. */
+    private static final double LANE = 0.2;
+
+    private final Cast cast;
+    private final Ground ground;
+    private final SnapModel model;
+    private final Covering covering;
+    private final Eyes eyes;
+    private final AreaLedger areas;
+    private final @Nullable AreaLedger.Row[] rows;
+    private final boolean pushes;
+    private final double fastFlat;
+    private final int passer;
+    private final int[] receivers;
+    /** Of a man underneath: who is in his area. */
+    private final int[] threat;
+
+    private final int[] again;
+
+    /** @param receivers everybody who may catch the ball */
+    Zones(Cast cast, Ground ground, SnapModel model, Covering covering, Eyes eyes, AreaLedger areas, int[] receivers) {
+        this.cast = cast;
+        this.ground = ground;
+        this.model = model;
+        this.covering = covering;
+        this.eyes = eyes;
+        this.areas = areas;
+        this.receivers = receivers;
+        this.passer = cast.passer();
+        this.rows = new AreaLedger.Row[cast.size()];
+        for (AreaLedger.Row row : areas.rows()) {
+            int owner = cast.named(cast.idOf(row.owner()));
+            if (owner >= 0) {
+                rows[owner] = row;
+            }
+        }
+        var convention = cast.lineup.convention();
+        this.pushes = !convention.house().teaches(School.ZONES_KEEP_SPOTS);
+        this.fastFlat = convention.routes().fastFlat();
+        this.threat = new int[cast.size()];
+        this.again = new int[cast.size()];
+        Arrays.fill(threat, NOBODY);
+    }
+
+    /**
+     * One tick of a man in an area.
+     *
+     * @return whether he has one
+     */
+    boolean aim(int defender, int tick) {
+        AreaLedger.Row row = rows[defender];
+        if (row == null) {
+            return false;
+        }
+        if (row.area().deep()) {
+            deep(defender, row);
+        } else {
+            under(defender, row, tick);
+        }
+        return true;
+    }
+
+    /** Deeper than the deepest who comes his way, between two of them. */
+    private void deep(int defender, AreaLedger.Row row) {
+        double deepest = Double.NEGATIVE_INFINITY;
+        double second = Double.NEGATIVE_INFINITY;
+        int first = NOBODY;
+        int other = NOBODY;
+        for (int man : receivers) {
+            double x = eyes.x(man) + eyes.vx(man) * 0.6;
+            boolean comes =
+                    x > row.extent().xMin() - DEEP_OVER && x < row.extent().xMax() + DEEP_OVER;
+            if (!comes || eyes.vy(man) < VERTICAL || eyes.y(man) < 1) {
+                continue;
+            }
+            // whoever runs at him has to be given ground in time
+            double y = eyes.y(man) + eyes.vy(man) * GIVES;
+            if (y > deepest) {
+                second = deepest;
+                other = first;
+                deepest = y;
+                first = man;
+            } else if (y > second) {
+                second = y;
+                other = man;
+            }
+        }
+        double x = row.landmark().x();
+        double y =
+                Math.max(row.landmark().y(), cast.actors.get(defender).start().y());
+        boolean late = false;
+        if (first != NOBODY) {
+            x = eyes.x(first) + eyes.vx(first) * 0.4;
+            if (other != NOBODY && second > deepest - 8) {
+                x = (x + eyes.x(other) + eyes.vx(other) * 0.4) / 2;
+            }
+            double in = Math.signum(row.landmark().x() - x);
+            x += in * Math.min(1.5, Math.abs(row.landmark().x() - x));
+            y = Math.max(
+                    Math.max(y, ground.y[defender]), deepest + model.cover().deep());
+            late = deepest + model.cover().deep() > ground.y[defender];
+        }
+        x = Math.max(row.extent().xMin() - DEEP_OVER, Math.min(row.extent().xMax() + DEEP_OVER, x));
+        double away = ground.distance(defender, x, y);
+        // over his area he gives ground slowly and reads
+        double pace = late || away > FAR ? ground.top[defender] : model.body().pedal() * READS;
+        double end = cast.lineup.snap().field().endLineDepth() - 1;
+        ground.aim(defender, x, Math.min(y, end), pace, true);
+    }
+
+    /** To his landmark with his eyes on the passer, then before whoever comes into his area, deep before short. */
+    private void under(int defender, AreaLedger.Row row, int tick) {
+        if (tick >= again[defender]) {
+            again[defender] = tick + LOOKS_AGAIN;
+            threat[defender] = pushes && pushed(row.side()) ? assigned(defender, row) : deepestIn(row);
+        }
+        Point to = row.landmark();
+        int man = threat[defender];
+        if (row.area().lane()) {
+            lane(defender, man, tick);
+            return;
+        }
+        if (man == NOBODY) {
+            boolean far = ground.distance(defender, to.x(), to.y()) > NEAR;
+            ground.aim(
+                    defender,
+                    to.x(),
+                    to.y(),
+                    far ? model.cover().cross() : model.body().shuffle(),
+                    true);
+            return;
+        }
+        double x = eyes.x(man) + eyes.vx(man) * 0.4;
+        double y = eyes.y(man) + eyes.vy(man) * 0.4;
+        double toPasser = Math.max(1e-6, Ground.length(ground.x[passer] - x, ground.y[passer] - y));
+        double below = model.cover().below();
+        x += below * (ground.x[passer] - x) / toPasser;
+        y += below * (ground.y[passer] - y) / toPasser;
+        // to the border of his area and no farther
+        x = Math.max(row.extent().xMin() - OVER, Math.min(row.extent().xMax() + OVER, x));
+        y = Math.max(1, Math.min(row.extent().yMax(), y));
+        double gone = Ground.length(x - to.x(), y - to.y());
+        if (gone > model.cover().holds() && row.area() != Area.ACROSS) {
+            x = to.x() + (x - to.x()) * model.cover().holds() / gone;
+            y = to.y() + (y - to.y()) * model.cover().holds() / gone;
+        }
+        double away = ground.distance(defender, x, y);
+        double pace = away > 2 * NEAR ? ground.top[defender] : model.cover().cross();
+        ground.aim(defender, x, Math.max(1, y), pace, true);
+    }
+
+    /** Near the goal he gives no ground and goes with whoever is in his lane, as long as that man is in it. */
+    private void lane(int defender, int man, int tick) {
+        if (man == NOBODY) {
+            covering.stays(defender);
+            return;
+        }
+        double x = eyes.x(man) + eyes.vx(man) * (model.cover().sees() + LANE);
+        double y = eyes.y(man) + eyes.vy(man) * (model.cover().sees() + LANE);
+        covering.drives(defender, x, y - Math.signum(y) * model.cover().below() / 2, tick);
+    }
+
+    /** Of those in his area the deepest; of two as deep the one nearer to his landmark. */
+    private int deepestIn(AreaLedger.Row row) {
+        int best = NOBODY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int man : receivers) {
+            double x = eyes.x(man) + eyes.vx(man) * 0.5;
+            double y = eyes.y(man) + eyes.vy(man) * 0.5;
+            boolean out = y > 0 || Math.abs(eyes.vx(man)) > 3;
+            boolean here = x > row.extent().xMin() - OVER
+                    && x < row.extent().xMax() + OVER
+                    && y < row.extent().yMax() + 2;
+            if (!out || !here || blocks(man)) {
+                continue;
+            }
+            double worth = y - 0.5 * Math.abs(x - row.landmark().x());
+            if (worth > most) {
+                most = worth;
+                best = man;
+            }
+        }
+        return best;
+    }
+
+    private boolean blocks(int man) {
+        return ground.y[man] < -0.5 && ground.speed(man) < 2;
+    }
+
+    /** Whether a back or a third receiver is fast to the flat of a side: the men underneath push one man out then. */
+    private boolean pushed(Side side) {
+        int out = outermost(side);
+        if (out == NOBODY) {
+            return false;
+        }
+        Man man = cast.actors.get(out).man();
+        int number = man == null ? 0 : cast.shape.number(man);
+        return (number == 0 || number > 2) && eyes.y(out) < fastFlat && side.sign() * eyes.vx(out) > 2;
+    }
+
+    private int outermost(Side side) {
+        List<Integer> here = outsideIn(side);
+        return here.isEmpty() ? NOBODY : here.get(0);
+    }
+
+    /** Receivers of a side who are underneath, by where they will be in a moment, the outermost first. */
+    private List<Integer> outsideIn(Side side) {
+        var here = new ArrayList<Integer>();
+        double middle = cast.shape.centre().x();
+        for (int man : receivers) {
+            double x = eyes.x(man) + eyes.vx(man);
+            if (side.sign() * (x - middle) > 0 && eyes.y(man) < 12 && !blocks(man)) {
+                here.add(man);
+            }
+        }
+        here.sort(Comparator.comparingDouble(m -> -side.sign() * (eyes.x(m) + eyes.vx(m))));
+        return here;
+    }
+
+    /** Each of the men underneath has the receiver who is as far from the sideline as he is. */
+    private int assigned(int defender, AreaLedger.Row row) {
+        List<Job> men = areas.rows().stream()
+                .filter(r -> !r.area().deep() && r.side() == row.side())
+                .sorted(Comparator.comparingDouble(
+                        r -> -row.side().sign() * r.landmark().x()))
+                .map(AreaLedger.Row::owner)
+                .toList();
+        int place = men.indexOf(cast.job(defender));
+        List<Integer> here = outsideIn(row.side());
+        return place >= 0 && place < here.size() ? here.get(place) : deepestIn(row);
+    }
+}
