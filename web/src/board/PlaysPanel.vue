@@ -157,7 +157,7 @@ defineExpose({ walk, turn })
                 :jobs="lineup.jobs"
               />
               <RunIt
-                v-if="(run || pass) && !option"
+                v-if="run || pass"
                 :men="men"
                 :selected="selected"
               />

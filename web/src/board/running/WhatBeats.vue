@@ -6,11 +6,12 @@ import FaultSaid from '../../shell/FaultSaid.vue'
 import { queries } from '../../shell/queries'
 import { usePlays, type Picked } from '../playsStore'
 
-/** Every run and pass there is, run at the call: worst first, with what a typical snap of it is put down to. */
+/** Every play there is, run at the call: worst first, with what a typical snap of it is put down to. */
 const emit = defineEmits<{ pick: [play: Picked] }>()
 const plays = usePlays()
 const on = ref(false)
 const MOST = 8
+const KINDS = { RUN: 'run', PASS: 'pass', OPTION: 'option' } as const
 const all = ref(false)
 const asked = useQuery(
   computed(() => {
@@ -79,7 +80,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
               <button
                 class="link"
                 type="button"
-                @click="emit('pick', { kind: r.pass ? 'pass' : 'run', id: r.play, left: r.side === 'left' })"
+                @click="emit('pick', { kind: KINDS[r.kind], id: r.play, left: r.side === 'left' })"
               >
                 {{ r.name }} {{ r.side }}</button
               ><small>{{ r.why }}</small>

@@ -12,7 +12,7 @@ import { ballOf, pictureOf } from './snapAt'
 /** How fast a snap is watched: as it is, half, a quarter. */
 export const SPEEDS = [1, 0.5, 0.25] as const
 
-/** The picked run or pass as it runs at the call on the board: asked when it is first run, watched tick by tick. */
+/** The picked play as it runs at the call on the board: asked when it is first run, watched tick by tick. */
 export const useRunning = defineStore('running', () => {
   const board = useBoard()
   const plays = usePlays()
@@ -25,8 +25,7 @@ export const useRunning = defineStore('running', () => {
   const speed = ref<number>(1)
   const playing = ref(false)
 
-  /** A run or a pass; a run-pass option is not run yet. */
-  const may = computed(() => plays.there?.kind !== 'option' && !!(plays.run ?? plays.pass))
+  const may = computed(() => !!plays.there && !!(plays.run ?? plays.pass))
   const asked = useQuery(
     computed(() => {
       const play = plays.there

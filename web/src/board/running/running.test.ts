@@ -44,7 +44,7 @@ const RUN: SnapRun = {
 }
 const BEATS = Array.from({ length: 10 }, (_, i) => ({
   play: i ? `run-${i}` : 'power',
-  pass: i === 1,
+  kind: i === 1 ? 'PASS' : 'RUN',
   name: i ? `Run ${i}` : 'Power',
   side: 'right',
   mean: 9 - i,

@@ -101,7 +101,7 @@ public final class RunCommand {
         var maker = new SnapRunMaker(library.plays());
         if (!maker.ids().contains(play)) {
             throw new RefusedException(
-                    "there is no run or pass \"" + play + "\"; there are " + String.join(", ", maker.ids()));
+                    "there is no run, pass or option \"" + play + "\"; there are " + String.join(", ", maker.ids()));
         }
         SnapRun sheet = maker.of(lineup, play, side(), faults, number("--seeds", SEEDS, 1), seed())
                 .orElseThrow(() -> new RefusedException(

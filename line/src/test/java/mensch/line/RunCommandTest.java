@@ -64,7 +64,7 @@ class RunCommandTest {
         assertThat(run(PRO_I, "--call", "anvil-drizzle", "--play", "post-cross", "--seeds", "30", "--seed", "0"))
                 .isZero();
         assertThat(said())
-                .startsWith("Post and cross")
+                .startsWith("Post and deep over right")
                 .contains("Of 30 snaps (model)", "sacked", "incomplete", "QB has shown the run and keeps the ball.");
     }
 
@@ -82,7 +82,7 @@ class RunCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "--call anvil-drizzle --play moonshot        | there is no run or pass \"moonshot\"; there are inside-zone",
+                "--call anvil-drizzle --play moonshot        | there is no run, pass or option \"moonshot\"; there are inside-zone",
                 "--call anvil-drizzle --play snag-four       | snag-four cannot be run from there to that side",
                 "--call anvil-drizzle --play power --side up | --side up: say left or right",
                 "--call anvil-drizzle --play power --seeds 0 | --seeds 0 is no whole number from 1 on",

@@ -97,6 +97,13 @@ public record SnapRun(
     /** @param man whom it is about, empty for nobody */
     public record LinkRow(int tick, String man, String said) {}
 
+    /** What sort of play it is. */
+    public enum Kind {
+        RUN,
+        PASS,
+        OPTION
+    }
+
     /**
      * A play among all that the formation can run, as it comes out.
      *
@@ -105,14 +112,7 @@ public record SnapRun(
      * @param why what a typical snap of it is put down to, and the first thing that is said of a man there
      */
     public record BeatsRow(
-            String play,
-            boolean pass,
-            String name,
-            Side side,
-            double mean,
-            double holds,
-            double explosive,
-            String why) {}
+            String play, Kind kind, String name, Side side, double mean, double holds, double explosive, String why) {}
 
     /**
      * What changed on the mean, yards, with the interval that holds the difference 95 times of 100.

@@ -16,6 +16,7 @@ import mensch.core.sheet.SnapRun.CauseRow;
 import mensch.core.sheet.SnapRun.ChangeOfGain;
 import mensch.core.sheet.SnapRun.EventRow;
 import mensch.core.sheet.SnapRun.FaultRow;
+import mensch.core.sheet.SnapRun.Kind;
 import mensch.core.sheet.SnapRun.KindRow;
 import mensch.core.sheet.SnapRun.LinkRow;
 import mensch.core.sheet.SnapRun.OutcomeRow;
@@ -39,28 +40,38 @@ public final class SnapRunMaker {
         this.plays = plays;
     }
 
-    /** A run or a pass by its id. */
-    private record Named(String id, String name) {}
+    /** A play by its id. */
+    private record Named(String id, Kind kind, String name) {}
 
     private Stream<Named> named() {
-        return Stream.concat(
-                plays.runs().stream().map(r -> new Named(r.id(), r.name())),
-                plays.passes().stream().map(p -> new Named(p.id(), p.name())));
-    }
-
-    private Optional<Simulation> simulation(Lineup lineup, String play, Side side, List<Fault> faults) {
-        return plays.runs().stream()
-                .filter(r -> r.id().equals(play))
-                .findFirst()
-                .map(run -> Simulation.of(lineup, run, side, faults))
-                .or(() -> plays.passes().stream()
-                        .filter(p -> p.id().equals(play))
-                        .findFirst()
-                        .map(pass -> Simulation.of(lineup, plays, pass, side, faults)))
+        return Stream.of(
+                        plays.runs().stream().map(r -> new Named(r.id(), Kind.RUN, r.name())),
+                        plays.passes().stream().map(p -> new Named(p.id(), Kind.PASS, p.name())),
+                        plays.options().stream().map(o -> new Named(o.id(), Kind.OPTION, o.name())))
                 .flatMap(s -> s);
     }
 
-    /** Every run and pass that is known. */
+    private Optional<Simulation> simulation(Lineup lineup, Named play, Side side, List<Fault> faults) {
+        return switch (play.kind()) {
+            case RUN ->
+                plays.runs().stream()
+                        .filter(r -> r.id().equals(play.id()))
+                        .findFirst()
+                        .flatMap(run -> Simulation.of(lineup, run, side, faults));
+            case PASS ->
+                plays.passes().stream()
+                        .filter(p -> p.id().equals(play.id()))
+                        .findFirst()
+                        .flatMap(pass -> Simulation.of(lineup, plays, pass, side, faults));
+            case OPTION ->
+                plays.options().stream()
+                        .filter(o -> o.id().equals(play.id()))
+                        .findFirst()
+                        .flatMap(option -> Simulation.of(lineup, option, side, faults));
+        };
+    }
+
+    /** Every run, pass and run-pass option that is known. */
     public List<String> ids() {
         return named().map(Named::id).toList();
     }
@@ -75,7 +86,7 @@ public final class SnapRunMaker {
             Lineup lineup, String play, Side side, List<Fault> faults, int seeds, @Nullable Long seed) {
         return named().filter(n -> n.id().equals(play))
                 .findFirst()
-                .flatMap(named -> simulation(lineup, play, side, faults)
+                .flatMap(named -> simulation(lineup, named, side, faults)
                         .map(simulation -> sheet(lineup, named, side, simulation, faults, seeds, seed)));
     }
 
@@ -88,7 +99,7 @@ public final class SnapRunMaker {
         // each is alone: the order is made afterwards
         return named().parallel()
                 .flatMap(named -> Stream.of(Side.values())
-                        .flatMap(side -> simulation(lineup, named.id(), side, List.of()).stream()
+                        .flatMap(side -> simulation(lineup, named, side, List.of()).stream()
                                 .map(simulation -> beats(named, side, simulation, seeds))))
                 .sorted(Comparator.comparingDouble(BeatsRow::holds)
                         .thenComparing(
@@ -106,7 +117,7 @@ public final class SnapRunMaker {
                 .orElse("");
         return new BeatsRow(
                 play.id(),
-                simulation.pass(),
+                play.kind(),
                 play.name(),
                 side,
                 outcome.mean(),
@@ -127,7 +138,7 @@ public final class SnapRunMaker {
         Unfolding snap = simulation.snap(seed == null ? outcome.typical() : seed);
         ChangeOfGain without = faults.isEmpty()
                 ? null
-                : simulation(lineup, play.id(), side, List.of())
+                : simulation(lineup, play, side, List.of())
                         .map(plain -> change(outcome.over(Outcome.of(plain, seeds))))
                         .orElse(null);
         return new SnapRun(

@@ -101,6 +101,11 @@ final class Blockers {
         return List.copyOf(way);
     }
 
+    /** A man who has a route on this play blocks nobody, whatever the run tells him. */
+    void runsARoute(int man) {
+        works[man] = false;
+    }
+
     boolean works(int man) {
         return works[man];
     }

@@ -8,7 +8,7 @@ import mensch.core.play.BallPath;
 import mensch.core.play.Run;
 
 /** One snap of a run. */
-final class RunSnap extends Snap {
+class RunSnap extends Snap {
     private static final String MISREAD = "misread";
     /** The ball is handed over when the carrier is so near to where he gets it, yards. */
     private static final double MESH = 1.2;
@@ -18,15 +18,15 @@ final class RunSnap extends Snap {
     private static final double LATE = 0.5;
 
     private final Run run;
-    private final Blocking blocking;
-    private final Blockers blockers;
+    final Blocking blocking;
+    final Blockers blockers;
     private final Runner back;
     private final Optional<OptionRead> read;
     private final int carrier;
-    private final Point mesh;
-    private final int meshTick;
+    final Point mesh;
+    final int meshTick;
     private final Optional<Pitch> pitch;
-    private Runner runner;
+    Runner runner;
     private boolean decided;
     private boolean crossed;
 
@@ -80,7 +80,8 @@ final class RunSnap extends Snap {
     private void backfield(int tick) {
         boolean kept = ball == quarterback && decided;
         boolean pitched = pitch.isPresent() && ball == pitch.get().man();
-        if (pitched || kept || ball == carrier && (carrier != quarterback || tick >= meshTick)) {
+        boolean given = ball != quarterback || carrier == quarterback && tick >= meshTick;
+        if (pitched || kept || given) {
             if (runner.aim(ball, tick)) {
                 story.tell(Happening.What.BACK_COMMITS, ball, tick, "");
                 minds.ballGoes(tick, false);
@@ -130,8 +131,14 @@ final class RunSnap extends Snap {
         }
     }
 
+    /** Whether the quarterback is about to give the ball as the run has it, asked at the mesh. */
+    boolean gives(int tick) {
+        return true;
+    }
+
     private void handOff(int tick) {
-        if (carrier == quarterback || ball == carrier || decided || tick < meshTick - 2) {
+        boolean done = ball != quarterback || carrier == quarterback || decided;
+        if (done || tick < meshTick - 2 || !gives(tick)) {
             return;
         }
         if (read.isPresent() && tick >= meshTick && read.get().keeps(mesh, blocking.point())) {
@@ -183,9 +190,7 @@ final class RunSnap extends Snap {
     }
 
     private void cross(int tick) {
-        boolean has = ball == carrier
-                || decided
-                || pitch.isPresent() && ball == pitch.get().man();
+        boolean has = ball != quarterback || carrier == quarterback || decided;
         if (!crossed && ground.y[ball] > 0 && has) {
             crossed = true;
             if (ball == quarterback) {

@@ -7,12 +7,16 @@ import java.util.function.LongFunction;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Situation;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.matchup.Blocking;
+import mensch.core.matchup.Distribution;
 import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressures;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.play.Run;
+import mensch.core.play.RunPass;
 
 /**
  * A play at a line-up, ready to be run with any seed. The same line-up, play, faults, settings and seed give the same
@@ -74,6 +78,35 @@ public final class Simulation {
                 .distribution(pass, Side.RIGHT)
                 .flatMap(d -> PassRush.of(new Pressures(stage.cast().lineup), plays, d))
                 .map(rush -> pass(stage, rush));
+    }
+
+    /**
+     * A run-pass option. None when the formation cannot run it to that side, or the man it reads is not there.
+     *
+     * @throws RefusedException when a fault names nobody who is there
+     */
+    public static Optional<Simulation> of(Lineup lineup, RunPass option, Side play, List<Fault> faults) {
+        Stage stage = Stage.of(lineup, play, faults);
+        return stage.matchup()
+                .conflict(option, Side.RIGHT)
+                .flatMap(c -> Optional.ofNullable(c.key()))
+                .filter(key -> stage.cast().named(stage.cast().idOf(key)) >= 0)
+                .flatMap(key -> stage.matchup()
+                        .blocking(option.run(), Side.RIGHT)
+                        .flatMap(blocking -> stage.matchup()
+                                .distribution(option.pass(), Side.RIGHT)
+                                .map(routes -> option(stage, option, key, blocking, routes))));
+    }
+
+    private static Simulation option(Stage stage, RunPass option, Job key, Blocking blocking, Distribution routes) {
+        var alone = Routes.Rehearsed.of(stage.cast(), stage.model(), option.pass());
+        return new Simulation(stage, false, seed -> new OptionSnap(stage, option, blocking, key, alone, seed), snap -> {
+            boolean thrown = snap.happenings().stream()
+                    .anyMatch(h -> h.what() == Happening.What.THROWN || h.what() == Happening.What.SACKED);
+            return thrown
+                    ? PassCauses.of(stage, routes, snap, held(stage, snap))
+                    : Causes.of(stage.asked(), snap, stage.faults(), held(stage, snap));
+        });
     }
 
     private static Simulation pass(Stage stage, PassRush rush) {

@@ -69,6 +69,14 @@ final class Plays {
                 .orElseThrow();
     }
 
+    static Simulation option(Lineup lineup, String option) {
+        return Snaps.LIBRARY.plays().options().stream()
+                .filter(o -> o.id().equals(option))
+                .findFirst()
+                .flatMap(o -> Simulation.of(lineup, o, Side.RIGHT, List.of()))
+                .orElseThrow();
+    }
+
     static Outcome outcome(Simulation simulation) {
         return Outcome.of(simulation, SEEDS);
     }

@@ -158,6 +158,22 @@ class WhatBreaksARunTest {
                 / 200.0;
     }
 
+    /** The glance behind an overhang who fits the run is thrown; in front of one who plays pass first it is given. */
+    @Test
+    void aRunPassOptionIsThrownBehindWhoeverFitsTheRun() {
+        assertThat(thrown("anvil-drizzle")).isGreaterThan(0.7);
+        assertThat(thrown("anvil-frost")).isLessThan(0.3);
+    }
+
+    private static double thrown(String call) {
+        Simulation glance =
+                Plays.option(Plays.lineup("ace-h", Snaps.LIBRARY.call(call), "hs m 50 1&10"), "zone-glance");
+        return IntStream.range(0, 100)
+                        .filter(i -> glance.snap(i).happenings().stream().anyMatch(h -> h.what() == What.THROWN))
+                        .count()
+                / 100.0;
+    }
+
     /** Without his answer to the run the force man leaves the edge open, and the toss goes there. */
     @Test
     void nobodyOnTheEdgeIsALongToss() {
