@@ -5,7 +5,7 @@ import java.util.concurrent.TimeUnit;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
-import mensch.core.play.Run;
+import mensch.core.play.Plays;
 import mensch.core.simulation.Outcome;
 import mensch.core.simulation.Simulation;
 import mensch.core.simulation.Unfolding;
@@ -21,7 +21,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** One simulated snap of a run, and the range over two hundred, on one thread. */
+/** One simulated snap of a run or a pass, and the range over two hundred, on one thread. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -32,7 +32,7 @@ public class SnapBenchmark {
     private static final int SEEDS = 200;
     private static final String SPOT = "hs m 50 1&10";
 
-    @Param({"quarterback-sneak", "inside-zone", "toss"})
+    @Param({"quarterback-sneak", "inside-zone", "outside-zone", "hitches", "four-verticals"})
     private String play;
 
     private Simulation simulation;
@@ -43,12 +43,17 @@ public class SnapBenchmark {
     public void lineUp() {
         Library library = Library.shipped();
         Lineup lineup = Lineup.of(
-                library.call("anvil-drizzle"), library.formation("pro-i").snap(null, false, SPOT));
-        Run run = library.plays().runs().stream()
+                library.call("anvil-drizzle"), library.formation("doubles-ace").snap(null, false, SPOT));
+        Plays plays = library.plays();
+        simulation = plays.runs().stream()
                 .filter(r -> r.id().equals(play))
                 .findFirst()
+                .flatMap(run -> Simulation.of(lineup, run, Side.RIGHT, List.of()))
+                .or(() -> plays.passes().stream()
+                        .filter(p -> p.id().equals(play))
+                        .findFirst()
+                        .flatMap(pass -> Simulation.of(lineup, plays, pass, Side.RIGHT, List.of())))
                 .orElseThrow();
-        simulation = Simulation.of(lineup, run, Side.RIGHT, List.of()).orElseThrow();
     }
 
     @Benchmark

@@ -104,13 +104,29 @@ public final class Screenshots {
         page.waitForTimeout(500);
         page.locator(".line", new Page.LocatorOptions().setHasText("Power right"))
                 .click();
-        shot(page, "board-runs");
         page.keyboard().press("i");
         page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true)).waitFor();
         page.waitForTimeout(5000);
         // the moment that broke it
         page.locator(".run ol button").first().click();
         shot(page, "board-run");
+        page.keyboard().press("Escape");
+        Words.choose(page, "Formation", "doubles-gun");
+        Words.choose(page, "Call", "anvil-fog");
+        page.waitForTimeout(1500);
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        page.waitForTimeout(500);
+        page.locator(".line", new Page.LocatorOptions().setHasText("Smash right"))
+                .click();
+        page.keyboard().press("i");
+        page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true)).waitFor();
+        page.waitForTimeout(1000);
+        page.locator(".watch button").nth(2).click();
+        page.waitForTimeout(5000);
+        // who has the route when the ball leaves the hand
+        page.locator(".run ol button").nth(1).click();
+        shot(page, "board-pass");
         page.keyboard().press("Escape");
     }
 

@@ -138,7 +138,8 @@ public record PassRush(Distribution pass, Pressure pressure, Optional<Job> first
         return ends;
     }
 
-    private static boolean stays(Pass pass, View view, Man man) {
+    /** Whether a man is told no route, or one he goes out on only when nobody comes to him. */
+    public static boolean stays(Pass pass, View view, Man man) {
         return pass.told().stream()
                 .filter(t -> t.who().in(view).filter(man::equals).isPresent())
                 .allMatch(t -> t.route().id().equals(CHECK_DOWN));

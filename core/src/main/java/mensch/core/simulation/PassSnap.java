@@ -50,7 +50,16 @@ final class PassSnap extends Snap {
         this.screen = !pass.delivery().screen().isEmpty();
         this.launch = stage.matchup().launch(pass, Side.RIGHT);
         this.routes = new Routes(cast, ground, model, pass, alone);
-        this.protectors = new Protectors(cast, ground, contests, model, luck, quarterback, launch, rush.pressure());
+        this.protectors = new Protectors(
+                cast,
+                ground,
+                contests,
+                model,
+                luck,
+                quarterback,
+                launch,
+                rush.pressure(),
+                man -> PassRush.stays(pass, cast.view, man));
         this.passer =
                 new Passer(cast, ground, contests, model, routes, story, quarterback, order(), pass.throwSeconds());
         Delivery.Fake shown = pass.delivery().fake();

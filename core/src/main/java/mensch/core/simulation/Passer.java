@@ -55,6 +55,8 @@ final class Passer {
     /** When he felt a rusher first. */
     private int feltFrom = NOBODY;
 
+    private int felt = NOBODY;
+
     /**
      * @param order whom he looks for, in turn
      * @param throwSeconds when the ball leaves his hand when the first is open
@@ -99,8 +101,7 @@ final class Passer {
         if (releases != NOBODY) {
             return tick >= releases ? Does.THROWS : Does.LOOKS;
         }
-        boolean felt = feels(tick);
-        if (felt) {
+        if (feels(tick)) {
             return hurries(tick);
         }
         if (tick < first || order.isEmpty()) {
@@ -139,8 +140,7 @@ final class Passer {
     private Does hurries(int tick) {
         if (!hurried) {
             hurried = true;
-            int by = nearest();
-            story.tell(Happening.What.HURRIED, by == NOBODY ? man : by, man, tick, "");
+            story.tell(Happening.What.HURRIED, felt, man, tick, "");
         }
         if (tick >= Clock.ticks(SOONEST)) {
             best(tick, model.passer().tries());
@@ -184,8 +184,10 @@ final class Passer {
     }
 
     private boolean feels(int tick) {
-        if (feltFrom == NOBODY && nearest() != NOBODY) {
+        int near = feltFrom == NOBODY ? nearest() : NOBODY;
+        if (near != NOBODY) {
             feltFrom = tick;
+            felt = near;
         }
         return feltFrom != NOBODY
                 && tick >= feltFrom + Clock.ticks(model.passer().reacts());

@@ -1,7 +1,9 @@
 package mensch.core.simulation;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import mensch.core.convention.SnapModel;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -43,6 +45,7 @@ final class Protectors {
     private final int[] target;
     private final int[] mayTurn;
 
+    /** @param stays whether a man of the offence has no route to run at once */
     Protectors(
             Cast cast,
             Ground ground,
@@ -51,7 +54,8 @@ final class Protectors {
             Luck luck,
             int passer,
             Point launch,
-            Pressure pressure) {
+            Pressure pressure,
+            Predicate<Man> stays) {
         this.launch = launch;
         this.cast = cast;
         this.ground = ground;
@@ -65,7 +69,10 @@ final class Protectors {
         mayTurn = new int[cast.defence];
         Arrays.fill(target, NOBODY);
         for (Pickup pickup : pressure.pickups()) {
-            int man = cast.of(pickup.blocker());
+            int man = who(pickup.blocker(), pressure, stays);
+            if (man == NOBODY) {
+                continue;
+            }
             protects[man] = true;
             edge[man] = pickup.how() == Pickup.How.EDGE;
             Job rusher = pickup.rusher();
@@ -73,6 +80,19 @@ final class Protectors {
                 target[man] = cast.named(cast.idOf(rusher));
             }
         }
+    }
+
+    /** Who has a route of his own goes; another who stays in takes what the protection gives him, if there is one. */
+    private int who(Man told, Pressure pressure, Predicate<Man> stays) {
+        if (told.interior() || stays.test(told)) {
+            return cast.of(told);
+        }
+        List<Man> given = pressure.pickups().stream().map(Pickup::blocker).toList();
+        return cast.shape.backs().stream()
+                .filter(back -> stays.test(back) && !given.contains(back) && !protects[cast.of(back)])
+                .findFirst()
+                .map(cast::of)
+                .orElse(NOBODY);
     }
 
     boolean works(int man) {

@@ -191,6 +191,20 @@ class WhatBreaksAPassTest {
         assertThat(late).isGreaterThan(onTime - 0.1);
     }
 
+    /**
+     * A back who is told a route runs it, whatever a protection would have him block; whoever hurries is a defender.
+     */
+    @Test
+    void aBackWithARouteProtectsNobody() {
+        for (String call : List.of("anvil-drizzle", "anvil-swift", "anvil-owl")) {
+            Simulation drive = Plays.thrown(GUN, call, "drive");
+            assertThat(snaps(drive).flatMap(snap -> snap.happenings().stream()))
+                    .as(call)
+                    .noneMatch(h -> h.what() == What.CONTACT && h.who().equals("TB"))
+                    .noneMatch(h -> h.what() == What.HURRIED && h.who().equals(h.whom()));
+        }
+    }
+
     /** Who sees the break later is farther from it. */
     @Test
     void aCornerWhoIsSlowToSeeTheBreakIsFartherFromIt() {
