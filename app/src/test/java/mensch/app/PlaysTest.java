@@ -41,7 +41,7 @@ class PlaysTest {
         assertThat(sheet.get("protections")).hasSize(9);
         assertThat(sheet.at("/protections/0/pickups").toString())
                 .contains(
-                        "{\"blocker\":\"C\",\"rusher\":\"tackle\",\"how\":\"the gap the line slides to\",\"twist\":\"\"}");
+                        "{\"blocker\":\"RG\",\"rusher\":\"tackle\",\"how\":\"the gap the line slides to\",\"twist\":\"\"}");
         assertThat(sheet.get("findings").toString()).contains("Nobody reads TB.");
         JsonNode gun = player.post("/api/audits", against("trips-open", "anvil-drizzle"))
                 .json();
