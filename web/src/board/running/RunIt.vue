@@ -63,7 +63,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
       class="soft"
       role="status"
     >
-      Running it 200 times.
+      Running it.
     </p>
     <template v-if="run && snap">
       <p :aria-busy="asking">{{ run.said }}</p>

@@ -11,7 +11,6 @@ const emit = defineEmits<{ pick: [play: Picked] }>()
 const plays = usePlays()
 const on = ref(false)
 const MOST = 8
-const KINDS = { RUN: 'run', PASS: 'pass', OPTION: 'option' } as const
 const all = ref(false)
 const asked = useQuery(
   computed(() => {
@@ -54,7 +53,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
       class="soft"
       role="status"
     >
-      Running every play 40 times.
+      Running every play there is.
     </p>
     <p
       v-if="on && asked.data.value && !rows.length"
@@ -80,7 +79,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
               <button
                 class="link"
                 type="button"
-                @click="emit('pick', { kind: KINDS[r.kind], id: r.play, left: r.side === 'left' })"
+                @click="emit('pick', { kind: r.kind, id: r.play, left: r.side === 'left' })"
               >
                 {{ r.name }} {{ r.side }}</button
               ><small>{{ r.why }}</small>

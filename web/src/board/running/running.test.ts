@@ -44,7 +44,7 @@ const RUN: SnapRun = {
 }
 const BEATS = Array.from({ length: 10 }, (_, i) => ({
   play: i ? `run-${i}` : 'power',
-  kind: i === 1 ? 'PASS' : 'RUN',
+  kind: i === 1 ? 'pass' : 'run',
   name: i ? `Run ${i}` : 'Power',
   side: 'right',
   mean: 9 - i,

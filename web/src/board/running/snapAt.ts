@@ -28,7 +28,7 @@ export function ballOf(snap: SnapRow, tick: number): { at: Spot; way: Spot[] } {
   return { at, way: [...way, at] }
 }
 
-/** The way of every man up to a tick, the ball's holder among them. */
+/** The way of every man up to a tick, in the order of the men. */
 export function waysTo(snap: SnapRow, tick: number): Spot[][] {
   return snap.tracks.map((track) => Array.from({ length: tick + 1 }, (_, t) => spotAt(track, t)))
 }

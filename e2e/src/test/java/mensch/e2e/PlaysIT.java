@@ -94,10 +94,7 @@ class PlaysIT extends InBrowser {
     @Test
     void aRunIsRunWatchedTickByTickAndAskedWhatIf(int port) {
         Page page = chromium.signedIn(port, "lind", "/board?call=anvil-drizzle&formation=pro-i");
-        Locator panel = page.locator(".board aside");
-        assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
-        page.locator(".facts").click();
-        page.keyboard().press("p");
+        Locator panel = plays(page);
         panel.getByText("What beats it?").click();
         Locator worst = panel.getByLabel("What beats it");
         assertThat(worst.locator("tbody tr")).hasCount(8);
@@ -145,10 +142,7 @@ class PlaysIT extends InBrowser {
     @Test
     void aPassIsRunAndThePictureGoesWithTheBall(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board?call=anvil-fog&against=doubles-gun");
-        Locator panel = page.locator(".board aside");
-        assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
-        page.locator(".facts").click();
-        page.keyboard().press("p");
+        Locator panel = plays(page);
         panel.getByLabel("Find a play").fill("four verticals right");
         assertThat(panel.locator(".line")).hasCount(1);
         panel.locator(".line").click();
@@ -180,6 +174,15 @@ class PlaysIT extends InBrowser {
                 .isGreaterThan(line);
         assertThat(run.locator("ol").first()).containsText(" has it ");
         Chromium.assertAccessible(page);
+    }
+
+    /** Opens the list of plays when the line-up has been met by them. */
+    private static Locator plays(Page page) {
+        Locator panel = page.locator(".board aside");
+        assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        return panel;
     }
 
     /** Where the line of scrimmage is drawn. */

@@ -1,6 +1,7 @@
 package mensch.core.sheet;
 
 import java.util.List;
+import mensch.core.document.Worded;
 import mensch.core.geometry.Side;
 import mensch.core.sheet.Sheet.Spot;
 import mensch.core.simulation.Fault;
@@ -98,7 +99,7 @@ public record SnapRun(
     public record LinkRow(int tick, String man, String said) {}
 
     /** What sort of play it is. */
-    public enum Kind {
+    public enum Kind implements Worded {
         RUN,
         PASS,
         OPTION

@@ -1,6 +1,7 @@
 package mensch.core.simulation;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 import mensch.core.simulation.Unfolding.Ending;
@@ -10,18 +11,14 @@ final class Air {
     private static final int NOBODY = -1;
     /** Who catches the ball keeps so much of his speed. */
     private static final double CATCHES = 0.6;
-    /** A defender gets a hand on a ball when it has gone so much of its way: before that it is over him. */
-    private static final double LOW = 0.3;
-    /** A long throw is over everybody until here. */
-    private static final double COMES_DOWN = 0.8;
-    /** A throw is long from here on, yards. */
-    private static final double LONG = 14;
-    /** At the very end it is between receiver and defender. */
-    private static final double THERE = 0.95;
     /** Who is so much farther from the ball than another is not first on it, yards. */
     private static final double FIRST = 0.4;
     /** A defender goes for a ball he may be near to when it comes down, yards. */
     private static final double RALLIES = 7;
+    /** Who is farther from it than this when it comes down is too late, yards. */
+    private static final double LATE = 1;
+    /** Who is much too late stays so far over it, yards. */
+    private static final double STAYS_OVER = 4;
     /** Chance is even between ends that are so far as a throw is usually off. */
     private static final double OFF = 1.0;
 
@@ -35,7 +32,7 @@ final class Air {
     private final int quarterback;
     private final int[] tips;
     private Optional<Flight> flight = Optional.empty();
-    private int caughtBy = NOBODY;
+    private OptionalInt caughtBy = OptionalInt.empty();
 
     Air(
             Cast cast,
@@ -62,8 +59,8 @@ final class Air {
         return flight;
     }
 
-    /** Who has caught it, -1 for nobody yet. */
-    int caughtBy() {
+    /** Who has caught it. */
+    OptionalInt caughtBy() {
         return caughtBy;
     }
 
@@ -77,7 +74,11 @@ final class Air {
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.distance(d, in.at().x(), in.at().y());
             if (!contests.engaged(d) && ground.y[d] > -2 && away < RALLIES + ground.top[d] * seconds) {
-                covering.drives(d, in.at().x(), in.at().y(), tick);
+                // who is over it and too late stays over it: he comes to tackle, not past the ball
+                double late = away - ground.top[d] * seconds;
+                boolean over = late > LATE && ground.y[d] > in.at().y() + LATE;
+                double above = over ? Math.min(STAYS_OVER, late * STAYS_OVER / RALLIES) : 0;
+                covering.drives(d, in.at().x(), in.at().y() + above, tick);
             }
         }
     }
@@ -113,9 +114,7 @@ final class Air {
      */
     Optional<Ending> flies(int tick) {
         Flight in = flight.orElseThrow();
-        double part = in.part(tick);
-        boolean low = part > (in.yards() > LONG ? COMES_DOWN : LOW);
-        if (low && part < THERE) {
+        if (Flight.low(in.part(tick), in.yards())) {
             for (int d = cast.defence; d < cast.size(); d++) {
                 double away = ground.distance(d, in.x(tick), in.y(tick));
                 if (tips[d] == 0
@@ -165,13 +164,14 @@ final class Air {
             caught(man, by, tick);
             return Optional.empty();
         }
-        String why = his > catching.reaches() ? "off" : drops ? "drop" : apart < catching.clear() ? "covered" : "";
-        if (by == NOBODY) {
-            story.tell(Happening.What.INCOMPLETE, quarterback, man, tick, why);
-        } else if (why.equals("covered") && apart < catching.near()) {
+        if (his > catching.reaches()) {
+            story.tell(Happening.What.OFF_TARGET, quarterback, man, tick, "");
+        } else if (drops || apart >= catching.clear()) {
+            story.tell(Happening.What.DROPPED, man, tick, "");
+        } else if (apart < catching.near()) {
             return Optional.of(defended(by, in, tick));
         } else {
-            story.tell(Happening.What.INCOMPLETE, quarterback, man, tick, why);
+            story.tell(Happening.What.DEFENDED, man, by, tick, "");
         }
         return Optional.of(Ending.INCOMPLETE);
     }
@@ -183,7 +183,7 @@ final class Air {
                 quarterback,
                 tick,
                 by == NOBODY ? "" : cast.actors.get(by).id());
-        caughtBy = man;
+        caughtBy = OptionalInt.of(man);
         flight = Optional.empty();
         ground.vx[man] *= CATCHES;
         ground.vy[man] *= CATCHES;

@@ -22,14 +22,16 @@ final class Covering {
     private static final double SPIES = 4;
     /** Who helps low in the middle stands so deep, yards. */
     private static final double HOLE = 6;
-    /** A receiver who gains so much ground goes deep, yards a second. */
-    private static final double VERTICAL = 2.5;
     /** A man turns so long before his receiver would be on him, seconds. */
     private static final double TURNS = 0.5;
     /** Who is slower than this need not stop first, yards a second. */
     private static final double STANDS = 1.5;
     /** So far against his way he has to stop to go there: the cosine. */
     private static final double REVERSES = 0.4;
+    /** Who goes across so fast, and faster than up the field, has broken, yards a second. */
+    private static final double BREAKS = 2.5;
+    /** Who has not gone so far has not left his place, yards. */
+    private static final double GONE = 2;
     /** Who runs with a receiver runs for where he will be in so long, seconds. */
     private static final double RUNS_WITH = 0.5;
     /** Who is held in man coverage keeps no more of his leverage than this, yards. */
@@ -192,7 +194,7 @@ final class Covering {
         y += vy * model.cover().sees();
         double cushion = ground.y[defender] - y;
         double closes = Math.max(0, vy - Math.max(0, ground.vy[defender])) * TURNS;
-        boolean deep = vy > VERTICAL;
+        boolean deep = eyes.goesDeep(man);
         boolean behind = y < 0 && !deep && cast.actors.get(man).start().y() < BACKFIELD;
         if (behind) {
             // a man in the backfield is watched from where he will come out
@@ -200,7 +202,8 @@ final class Covering {
             ground.aim(defender, comes, Math.max(1.5, start.y() - 1.5), top(defender, 0.85), true);
             return;
         }
-        if (deep && !turned[defender] && cushion - closes > model.cover().turns()) {
+        boolean stem = deep || !broken(man);
+        if (stem && !turned[defender] && cushion - closes > model.cover().turns()) {
             double back = Math.max(start.y(), y + Math.min(start.y(), 4));
             ground.aim(defender, x + shade, back, model.body().pedal(), true);
             return;
@@ -213,15 +216,31 @@ final class Covering {
         drives(defender, nextX, nextY, tick);
     }
 
+    /** Whether he can be seen to have made his break: across, back, or standing after he has gone. */
+    private boolean broken(int man) {
+        double across = Math.abs(eyes.vx(man));
+        double up = eyes.vy(man);
+        boolean gone = eyes.y(man) > cast.actors.get(man).start().y() + GONE;
+        boolean stands = across < STANDS && up < STANDS;
+        return across > BREAKS && across > up || gone && (up < -STANDS / 2 || stands);
+    }
+
+    /** Whether a man is his own, so that he is never in his way. */
+    boolean has(int defender, int man) {
+        return his[defender] == man || zones.has(defender, man);
+    }
+
     /** At full speed to a place; who has to go the other way puts his foot in the ground first. */
     void drives(int defender, double x, double y, int tick) {
         double wantX = x - ground.x[defender];
         double wantY = y - ground.y[defender];
         double against = wantX * ground.vx[defender] + wantY * ground.vy[defender];
         double speed = ground.speed(defender);
-        boolean plants = speed > STANDS && speed < model.cover().cross() && tick >= ground.from[defender];
+        boolean plants = speed > STANDS && tick >= ground.from[defender];
         if (plants && against < -REVERSES * speed * Ground.length(wantX, wantY)) {
-            ground.plants(defender, tick + Clock.ticks(model.cover().plant()));
+            // out of a full run it takes him longer than out of his pedal
+            double times = Math.max(1, speed / model.body().pedal());
+            ground.plants(defender, tick + Clock.ticks(times * model.cover().plant()));
         }
         ground.aim(defender, x, y, ground.top[defender], false);
     }

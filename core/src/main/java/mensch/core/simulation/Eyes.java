@@ -5,6 +5,9 @@ final class Eyes {
     /** Over so many ticks a movement is seen. */
     private static final int OVER = 2;
 
+    /** A receiver who gains so much ground goes deep, yards a second. */
+    private static final double VERTICAL = 2.5;
+
     private final Ground ground;
     private final int usual;
     private int ago;
@@ -31,6 +34,11 @@ final class Eyes {
 
     double vx(int man) {
         return (ground.xBefore(man, ago) - ground.xBefore(man, ago + OVER)) / (OVER * Clock.TICK);
+    }
+
+    /** Whether he gains ground as one does who goes deep. */
+    boolean goesDeep(int man) {
+        return vy(man) > VERTICAL;
     }
 
     double vy(int man) {

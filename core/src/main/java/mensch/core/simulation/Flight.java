@@ -10,6 +10,15 @@ import mensch.core.geometry.Point;
  * @param off where it really does
  */
 record Flight(int to, Point from, Point at, Point off, int left, int lands) {
+    /** A throw is long from here on, yards. */
+    private static final double LONG = 14;
+    /** A defender gets a hand on a ball when it has gone so much of its way: before that it is over him. */
+    private static final double LOW = 0.3;
+    /** A long throw is over everybody until here. */
+    private static final double COMES_DOWN = 0.8;
+    /** At the very end it is between receiver and defender. */
+    private static final double THERE = 0.95;
+
     /** What part of its way it has gone at a tick. */
     double part(int tick) {
         return lands == left ? 1 : Math.min(1, (double) (tick - left) / (lands - left));
@@ -21,6 +30,17 @@ record Flight(int to, Point from, Point at, Point off, int left, int lands) {
 
     double y(int tick) {
         return from.y() + (off.y() - from.y()) * part(tick);
+    }
+
+    /**
+     * Whether a defender can get a hand on it: not over the passer's own line, not while a long one is over everybody,
+     * and not at the very end, where it is between him and the receiver.
+     *
+     * @param part of its way that it has gone
+     * @param yards of the whole way
+     */
+    static boolean low(double part, double yards) {
+        return part > (yards > LONG ? COMES_DOWN : LOW) && part < THERE;
     }
 
     double yards() {

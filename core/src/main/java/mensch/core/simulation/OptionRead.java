@@ -51,6 +51,11 @@ final class OptionRead {
         return luck.of(quarterback.luck(), Luck.What.READS, 0) < misreads;
     }
 
+    /** What is told of his reading: nothing when he is right. */
+    String said() {
+        return misreads() ? "misread" : "";
+    }
+
     /** Where he goes through when he keeps it, across. */
     double lane() {
         return read.start().x() + Math.signum(read.start().x()) * OUTSIDE;

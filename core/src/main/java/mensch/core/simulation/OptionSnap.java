@@ -12,8 +12,6 @@ import mensch.core.simulation.Unfolding.Ending;
  * the man he reads comes down for the run, else he gives.
  */
 final class OptionSnap extends RunSnap {
-    private static final int NOBODY = -1;
-
     /** He rides the back so long and reads on, seconds. */
     private static final double RIDES = 0.2;
     /** Who comes to the run so fast comes down, yards a second. */
@@ -75,8 +73,7 @@ final class OptionSnap extends RunSnap {
             asked = true;
             throwing = comesDown() != read.misreads();
             if (throwing) {
-                String wrong = read.misreads() ? "misread" : "";
-                story.tell(Happening.What.BALL_PULLED, quarterback, read.man(), tick, wrong);
+                story.tell(Happening.What.BALL_PULLED, quarterback, read.man(), tick, read.said());
                 minds.faked(tick);
             }
         }
@@ -101,10 +98,9 @@ final class OptionSnap extends RunSnap {
         if (air.flight().isPresent()) {
             return flies(tick);
         }
-        int sacks = tackles.tick(quarterback, tick);
-        if (sacks >= 0) {
-            story.tell(Happening.What.SACKED, sacks, quarterback, tick, "");
-            return Optional.of(Ending.SACKED);
+        Optional<Ending> sacked = sacked(tick);
+        if (sacked.isPresent()) {
+            return sacked;
         }
         if (tick >= leaves) {
             int to = best();
@@ -115,11 +111,7 @@ final class OptionSnap extends RunSnap {
 
     private Optional<Ending> flies(int tick) {
         Optional<Ending> ended = air.flies(tick);
-        if (air.caughtBy() != NOBODY) {
-            ball = air.caughtBy();
-            runner = new Runner(cast, ground, contests, model, ground.x[ball]);
-            minds.ballGoes(tick, true);
-        }
+        air.caughtBy().ifPresent(man -> runner = runsOn(man, tick));
         return ended;
     }
 

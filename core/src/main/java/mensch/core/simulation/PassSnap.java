@@ -122,7 +122,7 @@ final class PassSnap extends Snap {
     void aim(int tick) {
         minds.look(tick, ball);
         if (fake.isPresent() && tick == fakeUntil) {
-            story.tell(Happening.What.FAKED, quarterback, Math.max(0, faker), tick, "");
+            story.tell(Happening.What.FAKED, quarterback, faker, tick, "");
             minds.faked(tick);
         }
         boolean runs = runner.isPresent();
@@ -274,11 +274,7 @@ final class PassSnap extends Snap {
 
     private Optional<Ending> flies(int tick) {
         Optional<Ending> ended = air.flies(tick);
-        if (air.caughtBy() != NOBODY) {
-            ball = air.caughtBy();
-            runner = Optional.of(new Runner(cast, ground, contests, model, ground.x[ball]));
-            minds.ballGoes(tick, true);
-        }
+        air.caughtBy().ifPresent(man -> runner = Optional.of(runsOn(man, tick)));
         return ended;
     }
 
@@ -298,10 +294,9 @@ final class PassSnap extends Snap {
         if (faking(tick)) {
             return Optional.empty();
         }
-        int sacks = tackles.tick(quarterback, tick);
-        if (sacks >= 0) {
-            story.tell(Happening.What.SACKED, sacks, quarterback, tick, "");
-            return Optional.of(Ending.SACKED);
+        Optional<Ending> sacked = sacked(tick);
+        if (sacked.isPresent()) {
+            return sacked;
         }
         switch (passer.does(tick)) {
             case THROWS -> air.leaves(passer.to(), passer.open(passer.to(), 0), passer.hurried(), tick);
@@ -319,13 +314,14 @@ final class PassSnap extends Snap {
         return Optional.empty();
     }
 
-    /** A receiver on his way, or one who sits in it, costs a man who covers another. */
+    /** A receiver on his way, or one who sits in it, costs a man who covers another; his own man is in nobody's way. */
     @Override
     void runsInto(int one, int other) {
         if (one >= cast.defence || other < cast.defence || inTheWay[other]) {
             return;
         }
-        if (routes.runs(one) && minds.passes(other) && !contests.engaged(other)) {
+        boolean covers = minds.passes(other) && !contests.engaged(other) && !covering.has(other, one);
+        if (routes.runs(one) && covers) {
             inTheWay[other] = true;
             story.tell(Happening.What.IN_THE_WAY, one, other, ground.past().size(), "");
         }

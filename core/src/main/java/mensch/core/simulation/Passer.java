@@ -3,7 +3,6 @@ package mensch.core.simulation;
 import java.util.List;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
-import mensch.core.geometry.Side;
 
 /**
  * The man who throws: he goes through his receivers in order, throws to the first who will be open when the ball is
@@ -19,10 +18,6 @@ final class Passer {
     private static final double IN = -1.5;
     /** A rusher counts who comes at him so fast, yards a second. */
     private static final double COMES = 1.0;
-    /** A ball goes over the head of whoever is nearer to the passer than so much of a long way. */
-    private static final double OVER = 0.72;
-    /** A way is long from here on, yards. */
-    private static final double LONG = 14;
 
     /** What he does. */
     enum Does {
@@ -55,6 +50,7 @@ final class Passer {
     /** When he felt a rusher first. */
     private int feltFrom = NOBODY;
 
+    /** Who that was. */
     private int felt = NOBODY;
 
     /**
@@ -265,7 +261,7 @@ final class Passer {
         double wayY = at.y() - ground.y[man];
         double way = Math.max(1e-6, wayX * wayX + wayY * wayY);
         double part = ((x - ground.x[man]) * wayX + (y - ground.y[man]) * wayY) / way;
-        if (part < 0.3 || part > 0.98 || way > LONG * LONG && part < OVER) {
+        if (!Flight.low(part, Math.sqrt(way))) {
             return Double.POSITIVE_INFINITY;
         }
         double aside = Ground.length(x - ground.x[man] - part * wayX, y - ground.y[man] - part * wayY);
@@ -292,12 +288,5 @@ final class Passer {
         double away = Ground.length(launch.x() - x, launch.y() - y);
         ground.aim(
                 man, launch.x(), launch.y(), Math.max(1.5, Math.min(model.body().pedal(), away / seconds)), true);
-    }
-
-    /** Where he gets rid of the ball: out of bounds on the side he is nearer to. */
-    Point away() {
-        var field = cast.lineup.snap().field();
-        Side side = ground.x[man] < cast.shape.centre().x() ? Side.LEFT : Side.RIGHT;
-        return new Point(field.sidelineX(side) + side.sign() * 2, 3);
     }
 }

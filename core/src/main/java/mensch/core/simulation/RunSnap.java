@@ -7,9 +7,8 @@ import mensch.core.matchup.Blocking;
 import mensch.core.play.BallPath;
 import mensch.core.play.Run;
 
-/** One snap of a run. */
+/** One snap of a run; of a run-pass option as well, as long as the ball is not thrown. */
 class RunSnap extends Snap {
-    private static final String MISREAD = "misread";
     /** The ball is handed over when the carrier is so near to where he gets it, yards. */
     private static final double MESH = 1.2;
     /** A quarterback who comes down the line goes for a place so far inside the point, yards. */
@@ -79,9 +78,9 @@ class RunSnap extends Snap {
 
     private void backfield(int tick) {
         boolean kept = ball == quarterback && decided;
-        boolean pitched = pitch.isPresent() && ball == pitch.get().man();
         boolean given = ball != quarterback || carrier == quarterback && tick >= meshTick;
-        if (pitched || kept || given) {
+        boolean carries = kept || given;
+        if (carries) {
             if (runner.aim(ball, tick)) {
                 story.tell(Happening.What.BACK_COMMITS, ball, tick, "");
                 minds.ballGoes(tick, false);
@@ -98,7 +97,7 @@ class RunSnap extends Snap {
                 pitch.get().aim(blocking.point().x());
                 continue;
             }
-            boolean free = man != carrier && !blockers.works(man) && !((kept || pitched) && man == ball);
+            boolean free = man != carrier && !blockers.works(man) && !(carries && man == ball);
             if (free && man == quarterback) {
                 boolean has = ball == quarterback;
                 // who has handed it off goes the other way, as on a boot
@@ -144,8 +143,12 @@ class RunSnap extends Snap {
         if (read.isPresent() && tick >= meshTick && read.get().keeps(mesh, blocking.point())) {
             decided = true;
             runner = new Runner(cast, ground, contests, model, read.get().lane());
-            String wrong = read.get().misreads() ? MISREAD : "";
-            story.tell(Happening.What.BALL_PULLED, quarterback, read.get().man(), tick, wrong);
+            story.tell(
+                    Happening.What.BALL_PULLED,
+                    quarterback,
+                    read.get().man(),
+                    tick,
+                    read.get().said());
             minds.handedOff(tick);
             minds.pulled(tick);
             return;

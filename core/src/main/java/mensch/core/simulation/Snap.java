@@ -132,6 +132,23 @@ abstract class Snap {
         return over();
     }
 
+    /** Who has the quarterback down while he holds the ball, if anybody has. */
+    final Optional<Unfolding.Ending> sacked(int tick) {
+        int by = tackles.tick(quarterback, tick);
+        if (by < 0) {
+            return Optional.empty();
+        }
+        story.tell(Happening.What.SACKED, by, quarterback, tick, "");
+        return Optional.of(Unfolding.Ending.SACKED);
+    }
+
+    /** Who has caught the ball runs on with it, and everybody can see that. */
+    final Runner runsOn(int man, int tick) {
+        ball = man;
+        minds.ballGoes(tick, true);
+        return new Runner(cast, ground, contests, model, ground.x[man]);
+    }
+
     final Optional<Unfolding.Ending> over() {
         return ground.y[ball] >= stage.yardsToGoal()
                 ? Optional.of(Unfolding.Ending.SCORED)

@@ -33,7 +33,9 @@ public final class SnapWords {
             case HURRIED -> who + " hurries " + whom + ".";
             case THROWN -> who + " throws to " + whom + nearest(lineup, happening) + ".";
             case CAUGHT -> who + " has it" + nearest(lineup, happening) + ".";
-            case INCOMPLETE -> incomplete(happening, whom);
+            case OFF_TARGET -> "The throw misses " + whom + ".";
+            case DROPPED -> who + " does not hold it.";
+            case DEFENDED -> who + " does not get it past " + whom + ".";
             case TIPPED -> who + " breaks up the throw to " + whom + ".";
             case INTERCEPTED -> who + " intercepts the throw to " + whom + ".";
             case THROWN_AWAY -> who + " throws it away.";
@@ -53,14 +55,5 @@ public final class SnapWords {
 
     private static String nearest(Lineup lineup, Happening happening) {
         return happening.said().isEmpty() ? "" : ", " + by(lineup, happening) + " nearest";
-    }
-
-    private static String incomplete(Happening happening, String whom) {
-        return switch (happening.said()) {
-            case "off" -> "The throw misses " + whom + ".";
-            case "drop" -> whom + " drops it.";
-            case "covered" -> whom + " does not get it past the man who covers him.";
-            default -> whom + " does not catch it.";
-        };
     }
 }

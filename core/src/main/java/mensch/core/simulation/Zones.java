@@ -17,8 +17,6 @@ import org.jspecify.annotations.Nullable;
 /** Where a man with an area wants to be: at his landmark, until somebody comes into his area. */
 final class Zones {
     private static final int NOBODY = -1;
-    /** A receiver who gains so much ground goes deep, yards a second. */
-    private static final double VERTICAL = 2.5;
     /** Who has nobody near him looks so far over the border of his area, yards. */
     private static final double OVER = 1.5;
     /** A deep man goes for a runner whose way ends so far outside his part, yards. */
@@ -105,7 +103,7 @@ final class Zones {
             double x = eyes.x(man) + eyes.vx(man) * 0.6;
             boolean comes =
                     x > row.extent().xMin() - DEEP_OVER && x < row.extent().xMax() + DEEP_OVER;
-            if (!comes || eyes.vy(man) < VERTICAL || eyes.y(man) < 1) {
+            if (!comes || !eyes.goesDeep(man) || eyes.y(man) < 1) {
                 continue;
             }
             // whoever runs at him has to be given ground in time
@@ -193,6 +191,11 @@ final class Zones {
         double x = eyes.x(man) + eyes.vx(man) * (model.cover().sees() + LANE);
         double y = eyes.y(man) + eyes.vy(man) * (model.cover().sees() + LANE);
         covering.drives(defender, x, y - Math.signum(y) * model.cover().below() / 2, tick);
+    }
+
+    /** Whether he is before this man just now. */
+    boolean has(int defender, int man) {
+        return threat[defender] == man;
     }
 
     /** Of those in his area the deepest; of two as deep the one nearer to his landmark. */

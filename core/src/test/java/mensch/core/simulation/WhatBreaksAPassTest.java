@@ -89,19 +89,6 @@ class WhatBreaksAPassTest {
         more(of(pressure, pass), of("anvil-squall", pass), pass);
     }
 
-    /** A corner inside his man gives him the out and takes the break in; one outside takes the out away. */
-    @ParameterizedTest
-    @CsvSource({"quick-outs", "out-flat"})
-    void anOutBeatsInsideLeverage(String pass) {
-        Outcome inside = Plays.outcome(Plays.thrown("doubles-open", corner("inside"), Plays.pass(pass)));
-        Outcome outside = Plays.outcome(Plays.thrown("doubles-open", corner("outside"), Plays.pass(pass)));
-        more(inside, outside, pass);
-    }
-
-    private static Call corner(String leverage) {
-        return Snaps.hand("anvil-squall", "corner", "align over #1, " + leverage + ", 1 x 5; pass man #1");
-    }
-
     /** The fake brings the safety up; without it, or when he is slow to believe it, there is less behind him. */
     @Test
     void playActionGoesBehindWhoBelievesIt() {
@@ -203,6 +190,27 @@ class WhatBreaksAPassTest {
                     .noneMatch(h -> h.what() == What.CONTACT && h.who().equals("TB"))
                     .noneMatch(h -> h.what() == What.HURRIED && h.who().equals(h.whom()));
         }
+    }
+
+    /** A corner off his receiver gives ground while he is run at: he does not come up before a break can be seen. */
+    @Test
+    void aCornerOffHisManDoesNotComeUpBeforeTheBreak() {
+        Simulation hitches = Plays.thrown(GUN, "anvil-squall", "hitches");
+        snaps(hitches).limit(50).forEach(snap -> {
+            int corner = snap.men().indexOf("corner-right");
+            for (int tick = 0; tick < 24; tick++) {
+                assertThat(snap.at(corner, tick).y())
+                        .isGreaterThan(snap.at(corner, 0).y() - 0.2);
+            }
+        });
+    }
+
+    /** Nobody is in the way of the man who covers him. */
+    @Test
+    void aReceiverIsNotInTheWayOfHisOwnMan() {
+        Simulation slants = Plays.thrown("doubles-open", "anvil-squall", "double-slants");
+        assertThat(snaps(slants).flatMap(snap -> snap.happenings().stream()))
+                .noneMatch(h -> h.what() == What.IN_THE_WAY && h.who().equals("Z") && "corner-right".equals(h.whom()));
     }
 
     /** Who sees the break later is farther from it. */
