@@ -111,6 +111,7 @@ public record SnapModel(
             double sees,
             double cross,
             double plant,
+            double hips,
             double turns,
             double cushion,
             double deep,
@@ -122,6 +123,7 @@ public record SnapModel(
     public record Passer(
             double set,
             double next,
+            double sees,
             double feels,
             double reacts,
             double open,
@@ -142,5 +144,6 @@ public record SnapModel(
             double reaches,
             double picked,
             double inWay,
+            double turns,
             double tipped) {}
 }

@@ -11,6 +11,8 @@ final class Air {
     private static final int NOBODY = -1;
     /** Who catches the ball keeps so much of his speed. */
     private static final double CATCHES = 0.6;
+    /** Who is slower than this has sat down and faces the passer, yards a second. */
+    private static final double SITS = 2;
     /** Who is so much farther from the ball than another is not first on it, yards. */
     private static final double FIRST = 0.4;
     /** A defender goes for a ball he may be near to when it comes down, yards. */
@@ -185,6 +187,9 @@ final class Air {
                 by == NOBODY ? "" : cast.actors.get(by).id());
         caughtBy = OptionalInt.of(man);
         flight = Optional.empty();
+        if (ground.speed(man) < SITS) {
+            ground.plants(man, tick + Clock.ticks(model.catching().turns()));
+        }
         ground.vx[man] *= CATCHES;
         ground.vy[man] *= CATCHES;
     }

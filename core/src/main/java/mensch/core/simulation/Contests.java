@@ -341,6 +341,21 @@ final class Contests {
         drive[defender] = model.drive().fair();
     }
 
+    /** He lets go of whomever he has his hands on and goes elsewhere. */
+    void letsGo(int blocker, int tick) {
+        int defender = on[blocker];
+        if (defender == NOBODY) {
+            return;
+        }
+        if (second[defender] != NOBODY) {
+            climbs(blocker, defender, tick);
+            return;
+        }
+        on[blocker] = NOBODY;
+        first[defender] = NOBODY;
+        state[defender] = State.EVEN;
+    }
+
     /** How long two have been on one man, seconds; less than nothing when they are not. */
     double doubled(int defender, int tick) {
         return second[defender] == NOBODY ? -1 : Clock.seconds(tick - since[defender]);

@@ -30,12 +30,16 @@ final class Covering {
     private static final double REVERSES = 0.4;
     /** Who goes across so fast, and faster than up the field, has broken, yards a second. */
     private static final double BREAKS = 2.5;
+    /** Who gains so much ground has released, yards a second. */
+    private static final double COMES = 1;
     /** Who has not gone so far has not left his place, yards. */
     private static final double GONE = 2;
-    /** Who runs with a receiver runs for where he will be in so long, seconds. */
+    /** Who runs with a receiver is where he wants to be in so long, seconds. */
     private static final double RUNS_WITH = 0.5;
     /** Who is held in man coverage keeps no more of his leverage than this, yards. */
     private static final double SHADE = 1.2;
+    /** Who is no more to one side of his man than this has his hips open to neither, yards. */
+    private static final double SQUARE = 0.3;
 
     private final Cast cast;
     private final Ground ground;
@@ -49,6 +53,9 @@ final class Covering {
     private final int[] his;
 
     private final boolean[] turned;
+    /** Whether he has seen his man break. */
+    private final boolean[] seen;
+
     private final Eyes eyes;
     private final Zones zones;
 
@@ -65,6 +72,7 @@ final class Covering {
                 .toArray();
         this.his = new int[cast.size()];
         this.turned = new boolean[cast.size()];
+        this.seen = new boolean[cast.size()];
         Arrays.fill(his, NOBODY);
         this.eyes = new Eyes(ground, Clock.ticks(model.cover().sees()));
         this.zones = new Zones(cast, ground, model, this, eyes, matchup.areas(), receivers);
@@ -191,12 +199,12 @@ final class Covering {
                 -SHADE, Math.min(SHADE, start.x() - cast.actors.get(man).start().x()));
         // he takes him to have gone on as he saw him
         x += vx * model.cover().sees();
-        y += vy * model.cover().sees();
+        y = eyes.now(man);
         double cushion = ground.y[defender] - y;
         double closes = Math.max(0, vy - Math.max(0, ground.vy[defender])) * TURNS;
         boolean deep = eyes.goesDeep(man);
-        boolean behind = y < 0 && !deep && cast.actors.get(man).start().y() < BACKFIELD;
-        if (behind) {
+        boolean outOfTheBackfield = cast.actors.get(man).start().y() < BACKFIELD;
+        if (outOfTheBackfield && y < 0) {
             // a man in the backfield is watched from where he will come out
             double comes = x + vx * 0.7;
             ground.aim(defender, comes, Math.max(1.5, start.y() - 1.5), top(defender, 0.85), true);
@@ -204,16 +212,49 @@ final class Covering {
         }
         boolean stem = deep || !broken(man);
         if (stem && !turned[defender] && cushion - closes > model.cover().turns()) {
-            double back = Math.max(start.y(), y + Math.min(start.y(), 4));
+            double back = Math.max(
+                    start.y(), y + start.y() - cast.actors.get(man).start().y());
             ground.aim(defender, x + shade, back, model.body().pedal(), true);
             return;
         }
+        if (stem && !turned[defender] && vy < COMES) {
+            // before him he waits for the release and stays on his side of him
+            ground.aim(defender, x + shade, Math.max(start.y(), y), model.body().shuffle(), true);
+            return;
+        }
         turned[defender] = true;
-        double seconds = deep ? RUNS_WITH : Math.min(0.5, ground.distance(defender, man) / ground.top[defender]);
-        double above = deep && cushion > 0 ? Math.min(cushion, model.cover().cushion()) : 0;
-        double nextX = x + vx * seconds + (deep ? shade : shade / 2);
-        double nextY = y + vy * seconds + above;
-        drives(defender, nextX, nextY, tick);
+        double above = stem && cushion > 0 ? Math.min(cushion, model.cover().cushion()) : 0;
+        double goesX = vx + (x + (deep ? shade : shade / 2) - ground.x[defender]) / RUNS_WITH;
+        double goesY = (stem ? runs(man) : vy) + (y + above - ground.y[defender]) / RUNS_WITH;
+        if (!stem && !outOfTheBackfield && !seen[defender]) {
+            seen[defender] = true;
+            sees(defender, vx, shade, goesX, goesY, tick);
+        }
+        goes(defender, goesX, goesY, tick);
+    }
+
+    /** He runs with who is deepest in his part, so far above him. */
+    void runsOver(int defender, int man, double x, double above, int tick) {
+        double goesX = (x - ground.x[defender]) / RUNS_WITH;
+        double goesY = runs(man) + (eyes.now(man) + above - ground.y[defender]) / RUNS_WITH;
+        goes(defender, goesX, goesY, tick);
+    }
+
+    /** How fast a receiver on his way up will be: he gathers speed, or his hips tell that he will break. */
+    private double runs(int man) {
+        return Math.max(0, eyes.vy(man) + eyes.ay(man) * RUNS_WITH);
+    }
+
+    /** A break is seen: on the side his hips are open to he goes with it, on the other he has to turn them first. */
+    private void sees(int defender, double vx, double shade, double goesX, double goesY, int tick) {
+        if (Math.abs(vx) < STANDS || Math.abs(shade) < SQUARE) {
+            return;
+        }
+        if (vx * shade > 0) {
+            ground.cuts(defender, goesX, goesY);
+        } else {
+            ground.plants(defender, tick + Clock.ticks(model.cover().hips()));
+        }
     }
 
     /** Whether he can be seen to have made his break: across, back, or standing after he has gone. */
@@ -232,8 +273,22 @@ final class Covering {
 
     /** At full speed to a place; who has to go the other way puts his foot in the ground first. */
     void drives(int defender, double x, double y, int tick) {
-        double wantX = x - ground.x[defender];
-        double wantY = y - ground.y[defender];
+        plants(defender, x - ground.x[defender], y - ground.y[defender], tick);
+        ground.aim(defender, x, y, ground.top[defender], false);
+    }
+
+    /** At such a speed, yards a second. */
+    private void goes(int defender, double vx, double vy, int tick) {
+        plants(defender, vx, vy, tick);
+        ground.aim(
+                defender,
+                ground.x[defender] + vx,
+                ground.y[defender] + vy,
+                Math.min(ground.top[defender], Ground.length(vx, vy)),
+                false);
+    }
+
+    private void plants(int defender, double wantX, double wantY, int tick) {
         double against = wantX * ground.vx[defender] + wantY * ground.vy[defender];
         double speed = ground.speed(defender);
         boolean plants = speed > STANDS && tick >= ground.from[defender];
@@ -242,7 +297,6 @@ final class Covering {
             double times = Math.max(1, speed / model.body().pedal());
             ground.plants(defender, tick + Clock.ticks(times * model.cover().plant()));
         }
-        ground.aim(defender, x, y, ground.top[defender], false);
     }
 
     private double top(int defender, double part) {

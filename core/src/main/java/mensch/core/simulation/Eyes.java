@@ -36,6 +36,11 @@ final class Eyes {
         return (ground.xBefore(man, ago) - ground.xBefore(man, ago + OVER)) / (OVER * Clock.TICK);
     }
 
+    /** How far down the field he takes him to be now: gone on as he saw him. */
+    double now(int man) {
+        return y(man) + vy(man) * usual * Clock.TICK;
+    }
+
     /** Whether he gains ground as one does who goes deep. */
     boolean goesDeep(int man) {
         return vy(man) > VERTICAL;
@@ -43,5 +48,11 @@ final class Eyes {
 
     double vy(int man) {
         return (ground.yBefore(man, ago) - ground.yBefore(man, ago + OVER)) / (OVER * Clock.TICK);
+    }
+
+    /** How he gains or loses speed up the field, yards a second each second: his hips tell it. */
+    double ay(int man) {
+        double before = ground.yBefore(man, ago + OVER) - ground.yBefore(man, ago + 2 * OVER);
+        return (vy(man) - before / (OVER * Clock.TICK)) / (OVER * Clock.TICK);
     }
 }

@@ -21,6 +21,8 @@ final class Fits {
     private static final double FILLS = 0.8;
     /** Nearer than this to the ball nobody keeps leverage any more. */
     private static final double CLOSE = 2.0;
+    /** Nearer than this to the ball he stops running at it and comes to balance. */
+    private static final double BALANCES = 3.0;
     /** A man has reached where his movement takes him within this. */
     private static final double REACHED = 0.6;
     /** A carrier who is through keeps so much of his way across. */
@@ -29,6 +31,8 @@ final class Fits {
     private static final double TURNS_UP = 0.35;
     /** From here on a man goes by how the ball moves now, yards; twice as far off by how it will. */
     private static final double NEAR = 6;
+    /** So many tenths of a second ahead he looks for where he meets the ball. */
+    private static final int MEETINGS = 40;
     /** He aims anew after so many ticks. */
     private static final int AIMS_AGAIN = 4;
     /** The second man of a twist waits so long, seconds. */
@@ -256,31 +260,29 @@ final class Fits {
         double across = (1 - far * (1 - DRIFTS)) * ground.vx[ball];
         double turnsUp = ground.y[ball] > 0 ? Math.max(far, TURNS_UP) : far;
         double upfield = Math.max(ground.vy[ball], turnsUp * Math.sqrt(Math.max(0, runs * runs - across * across)));
-        double toLine = ground.y[ball] < 0 ? ground.distance(ball, ballX, 0) : 0;
-        double fromX = ground.y[ball] < 0 ? ballX : ground.x[ball];
-        double fromY = Math.max(0, ground.y[ball]);
-        double x = fromX;
-        double y = fromY + 1;
-        for (int i = 1; i < 30; i++) {
-            double on = i * 0.5;
-            double seconds = (toLine + on) / ballPace;
+        Point at = ground.at(ball);
+        for (int i = 1; i < MEETINGS; i++) {
+            double seconds = 0.1 * i;
             if (ground.y[ball] >= 0) {
-                x = ground.x[ball] + across * seconds;
-                y = ground.y[ball] + Math.max(1, upfield) * seconds;
+                at = new Point(
+                        ground.x[ball] + across * seconds,
+                        ground.y[ball] + ground.covers(ball, ground.vy[ball], Math.max(1, upfield), seconds));
             } else {
-                y = fromY + on;
-                x = fromX + DRIFTS * ground.vx[ball] * on / ballPace;
+                double on = Math.max(0.5, seconds * ballPace - ground.distance(ball, ballX, 0));
+                at = new Point(ballX + DRIFTS * ground.vx[ball] * on / ballPace, on);
             }
-            if (seconds(defender, x, y, pace) <= seconds) {
+            if (seconds(defender, at.x(), at.y(), pace) <= seconds) {
                 break;
             }
         }
+        double x = at.x();
+        double y = at.y();
         double aside = x - ground.x[defender];
         double away = ground.distance(defender, ball);
         double leverage = Math.min(model.pursuit().leverage(), Math.abs(aside) / 2)
                 * Math.max(0, Math.min(1, (away - CLOSE) / CLOSE));
         // who stands before the ball comes to balance there; who chases runs through
-        boolean before = ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1;
+        boolean before = ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1 && away < BALANCES;
         ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], before);
         return true;
     }

@@ -34,6 +34,7 @@ final class Ground {
     private final double[] gains;
     private final double braking;
     private final double grip;
+    private final double sharp;
     private final int men;
     /** Where everybody was at every tick so far, x and y in turn. */
     private final List<float[]> past = new ArrayList<>();
@@ -54,6 +55,7 @@ final class Ground {
         gains = new double[men];
         braking = model.body().braking();
         grip = model.body().grip() * Clock.TICK;
+        sharp = model.route().plants();
         for (Actor actor : cast.actors) {
             int i = actor.index();
             x[i] = aimX[i] = actor.start().x();
@@ -88,6 +90,38 @@ final class Ground {
 
     double yBefore(int man, int ticks) {
         return past.get(Math.max(0, past.size() - 1 - ticks))[2 * man + 1];
+    }
+
+    /**
+     * How much of his top speed a turn leaves a man, by its angle: all of it straight on, the least on the way back.
+     *
+     * @param cosine of the angle between his way so far and his way from now on
+     */
+    double keeps(double cosine) {
+        return cosine >= 0 ? sharp + (1 - sharp) * cosine : sharp * (1 + 0.7 * cosine);
+    }
+
+    /**
+     * Yards on one way in a time, from one speed to another as he gathers it.
+     *
+     * @param from how fast he goes that way now, yards a second
+     * @param to how fast he wants to go
+     */
+    double covers(int man, double from, double to, double seconds) {
+        return seconds <= 0 ? 0 : to * seconds - (to - from) * build[man] * (1 - Math.exp(-seconds / build[man]));
+    }
+
+    /** A foot in the ground: his speed goes a new way, as much of it as the angle leaves him. */
+    void cuts(int man, double wayX, double wayY) {
+        double now = speed(man);
+        double way = length(wayX, wayY);
+        if (now < 1e-9 || way < 1e-9) {
+            return;
+        }
+        double cosine = (vx[man] * wayX + vy[man] * wayY) / (now * way);
+        double speed = Math.min(now, top[man] * keeps(cosine));
+        vx[man] = speed * wayX / way;
+        vy[man] = speed * wayY / way;
     }
 
     /** He stops dead and stands for a while: a foot in the ground to go the other way. */
@@ -158,7 +192,9 @@ final class Ground {
             double alongY = vy[man] / now;
             double along = changeX * alongX + changeY * alongY;
             double across = changeY * alongX - changeX * alongY;
-            double lessAlong = Math.max(along, -braking * Clock.TICK);
+            // who wants to go slower brakes as hard as he can, he does not fade to his new speed
+            double slower = wanted < now ? Math.min(along, wanted - now) : along;
+            double lessAlong = Math.max(slower, -braking * Clock.TICK);
             double lessAcross = Math.max(-grip, Math.min(grip, across));
             changeX = lessAlong * alongX - lessAcross * alongY;
             changeY = lessAlong * alongY + lessAcross * alongX;

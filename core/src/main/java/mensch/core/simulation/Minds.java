@@ -57,6 +57,9 @@ final class Minds {
     private final Task[] pass;
     private final boolean[] knowsRun;
     private final boolean[] passes;
+    /** Whose key is a receiver who has released. */
+    private final boolean[] runAt;
+
     /** When a man acts on where the ball goes through; a large number as long as nobody can tell. */
     private final int[] ballFrom;
 
@@ -104,6 +107,7 @@ final class Minds {
         pass = new Task[men];
         knowsRun = new boolean[men];
         passes = new boolean[men];
+        runAt = new boolean[men];
         slower = new int[men];
         reacted = new int[men];
         fooledUntil = new int[men];
@@ -120,7 +124,7 @@ final class Minds {
             }
             run[i] = job.runTask();
             pass[i] = job.passTask();
-            passes[i] = !onTheLine(i) && fromTheSnap(actor, job);
+            passes[i] = !job.role().lineman() && fromTheSnap(actor, job);
             var seen = new ArrayList<Seen>();
             Matchup.Watch watch = matchup.watch(job, Side.RIGHT);
             for (Watched by : watch.men()) {
@@ -334,6 +338,10 @@ final class Minds {
         ReadTable.Reaction orders = one.reaction().orders();
         if (orders instanceof ReadTable.GoesToPass) {
             passes[defender] = true;
+            runAt[defender] |= one.on(Message.RELEASE) && runsWith(defender);
+        } else if (one.on(Message.RUN) && orders instanceof ReadTable.Stands && runAt[defender]) {
+            // a receiver runs at him: a run elsewhere is nothing to him before the ball is at the line
+            return;
         } else if (passShown && !(orders instanceof ReadTable.Becomes) && !one.on(Message.BALL_CROSSES)) {
             // a block or a back does not tell him otherwise any more
             return;
@@ -356,6 +364,13 @@ final class Minds {
         if (news) {
             story.tell(Happening.What.TOLD, defender, tick, one.reaction().on().words());
         }
+    }
+
+    /** Whether he is on a man, or has the deep part outside, so that a receiver who runs at him is his. */
+    private boolean runsWith(int defender) {
+        Task task = pass[defender];
+        boolean deep = task instanceof Task.Cover cover && cover.area().deep();
+        return task instanceof Task.OnMen || deep && start(defender).y() < DEEP;
     }
 
     /** Everybody can see that the ball is handed off; whoever does not run with a man is on the run from then on. */

@@ -2,6 +2,7 @@ package mensch.core.simulation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import mensch.core.event.Event;
 import mensch.core.formation.Man;
@@ -77,17 +78,28 @@ final class PassSnap extends Snap {
         pressed();
     }
 
-    /** Whom the passer looks for: as the play says, else in the order of the routes. */
+    /**
+     * Whom the passer looks for: as the play says, then in the order of the routes; who only clears, being on his way
+     * up when the ball is to go, comes after those who have somewhere to be then.
+     */
     private List<Integer> order() {
-        Stream<Who> order = pass.delivery().progression().isEmpty()
-                ? pass.told().stream().map(Pass.Told::who)
-                : Stream.concat(
-                        pass.delivery().progression().stream(),
-                        pass.told().stream().map(Pass.Told::who));
-        return order.flatMap(who -> who.in(cast.view).stream())
+        double declared = cast.lineup.convention().routes().matchedFrom();
+        Predicate<Integer> clears = man -> routes.clears(man, pass.throwSeconds(), declared);
+        List<Integer> told = men(pass.delivery().progression().stream());
+        List<Integer> others = men(pass.told().stream().map(Pass.Told::who));
+        return Stream.of(
+                        told.stream(),
+                        others.stream().filter(clears.negate()),
+                        others.stream().filter(clears))
+                .flatMap(men -> men)
+                .distinct()
+                .toList();
+    }
+
+    private List<Integer> men(Stream<Who> who) {
+        return who.flatMap(one -> one.in(cast.view).stream())
                 .map(cast::of)
                 .filter(routes::runs)
-                .distinct()
                 .toList();
     }
 
@@ -155,8 +167,14 @@ final class PassSnap extends Snap {
     }
 
     private void protection(int tick) {
-        // on a boot the line goes on with the run it shows
+        // on a boot the line goes on with the run it shows; who has a route leaves in time for it
         if (fake.isPresent() && (faking(tick) || boot())) {
+            for (int man = 0; man < cast.defence; man++) {
+                if (routes.runs(man) && fake.get().works(man) && tick >= routes.goes(man)) {
+                    fake.get().runsARoute(man);
+                    contests.letsGo(man, tick);
+                }
+            }
             fake.get().aim(tick, fakeX);
         }
         if (!faking(tick)) {

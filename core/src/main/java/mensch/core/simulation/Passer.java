@@ -19,6 +19,9 @@ final class Passer {
     /** A rusher counts who comes at him so fast, yards a second. */
     private static final double COMES = 1.0;
 
+    /** He sees who comes within such an angle of where he looks: its cosine. */
+    private static final double VIEW = 0.4;
+
     /** What he does. */
     enum Does {
         LOOKS,
@@ -192,10 +195,11 @@ final class Passer {
     /** The rusher nearest to him who is free and comes, within what he feels. */
     private int nearest() {
         int best = NOBODY;
-        double least = model.passer().feels() * model.passer().feels();
+        double least = Double.POSITIVE_INFINITY;
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.squared(d, man);
-            if (away >= least || contests.engaged(d) || ground.y[d] > IN) {
+            double within = inView(d) ? model.passer().sees() : model.passer().feels();
+            if (away >= Math.min(least, within * within) || contests.engaged(d) || ground.y[d] > IN) {
                 continue;
             }
             double apart = Math.max(1e-6, Math.sqrt(away));
@@ -207,6 +211,19 @@ final class Passer {
             }
         }
         return best;
+    }
+
+    /** Whether he comes from where the passer looks: at a receiver, else straight up the field. */
+    private boolean inView(int d) {
+        double x = 0;
+        double y = 1;
+        if (look < order.size()) {
+            x = ground.x[order.get(look)] - ground.x[man];
+            y = ground.y[order.get(look)] - ground.y[man];
+        }
+        double toX = ground.x[d] - ground.x[man];
+        double toY = ground.y[d] - ground.y[man];
+        return x * toX + y * toY > VIEW * Ground.length(x, y) * Ground.length(toX, toY);
     }
 
     /** How open a receiver will be when the ball is there, thrown in so many seconds. */
@@ -229,10 +246,15 @@ final class Passer {
                 by = d;
             }
         }
-        return new Open(least, by, at);
+        // he allows for how far a long throw may be off
+        double off = model.passer().scatterFar() * ground.distance(man, at.x(), at.y());
+        return new Open(least - off, by, at);
     }
 
-    /** How far a defender will still be from a place when he goes for it as soon as he sees the ball leave. */
+    /**
+     * How far a defender will still be from a place when he goes for it as soon as he sees the ball leave; who is there
+     * when it leaves does not count as away because he is on his way from it.
+     */
     private double to(int d, Point at, double in, double flight) {
         double x = ground.x[d] + ground.vx[d] * in;
         double y = ground.y[d] + ground.vy[d] * in;
@@ -240,17 +262,7 @@ final class Passer {
         double goes = flight - model.cover().breaks();
         double toward = away < 1e-6 ? 0 : ((at.x() - x) * ground.vx[d] + (at.y() - y) * ground.vy[d]) / away;
         double before = Math.min(flight, model.cover().breaks()) * toward;
-        return away - before - covers(d, toward, goes);
-    }
-
-    /** What he covers in a time when he has so much speed that way. */
-    private double covers(int d, double toward, double seconds) {
-        if (seconds <= 0) {
-            return 0;
-        }
-        double top = ground.top[d];
-        double build = cast.actors.get(d).gait().build();
-        return top * seconds - (top - toward) * build * (1 - Math.exp(-seconds / build));
+        return away - Math.max(0, before + ground.covers(d, toward, ground.top[d], goes));
     }
 
     /** Who stands in the way of a ball that is not thrown over him is as good as there. */
@@ -265,7 +277,8 @@ final class Passer {
             return Double.POSITIVE_INFINITY;
         }
         double aside = Ground.length(x - ground.x[man] - part * wayX, y - ground.y[man] - part * wayY);
-        double reaches = covers(d, 0, part * flight - model.cover().breaks());
+        double reaches =
+                ground.covers(d, 0, ground.top[d], part * flight - model.cover().breaks());
         return aside - reaches - model.catching().inWay() + model.passer().open();
     }
 
@@ -284,9 +297,27 @@ final class Passer {
                     false);
             return;
         }
+        if (hurried && felt != NOBODY) {
+            slides();
+            return;
+        }
         double seconds = Math.max(0.3, model.passer().set() - Clock.seconds(tick));
         double away = Ground.length(launch.x() - x, launch.y() - y);
         ground.aim(
                 man, launch.x(), launch.y(), Math.max(1.5, Math.min(model.body().pedal(), away / seconds)), true);
+    }
+
+    /** Away from whom he feels, up into the pocket rather than back. */
+    private void slides() {
+        double x = ground.x[man] - ground.x[felt];
+        double y = ground.y[man] - ground.y[felt];
+        double apart = Math.max(1e-6, Ground.length(x, y));
+        boolean up = ground.y[man] < IN - 1;
+        ground.aim(
+                man,
+                ground.x[man] + x / apart,
+                ground.y[man] + Math.max(up ? -0.2 : -1, y / apart) + (up ? 0.5 : 0),
+                model.body().shuffle(),
+                false);
     }
 }

@@ -17,6 +17,8 @@ final class Routes {
     private static final double CORNER = 0.6;
     /** Nobody runs a stem slower than this, yards a second. */
     private static final double STROLLS = 1.5;
+    /** Who goes late needs so long to get going, seconds. */
+    private static final double LATE_LEG = 0.4;
     /** He stays so far inside the field, yards. */
     private static final double INSIDE = 1;
     /** So many ticks of a way are known. */
@@ -100,43 +102,48 @@ final class Routes {
         return runs[man];
     }
 
+    /** Whether he runs straight up without a break and is not yet so deep at such a time after the snap. */
+    boolean clears(int man, double seconds, double depth) {
+        return breaks[man] == 0 && alone.tracks().get(man)[2 * Clock.ticks(seconds) + 1] < depth;
+    }
+
+    /**
+     * The tick at which he has to be on his way so that he breaks in time: nought for who goes at once, later for who
+     * is given more time than anybody strolls, so that he can block or look like it first.
+     */
+    int goes(int man) {
+        List<Point> way = ways.get(man);
+        double leg = way.get(0).distance(way.get(1));
+        return leg > STROLLS * breaks[man] ? 0 : Clock.ticks(breaks[man] - LATE_LEG - leg / ground.top[man]);
+    }
+
     /** One tick of a man on his way. */
     void aim(int man, int tick) {
         List<Point> way = ways.get(man);
         int last = way.size() - 1;
         while (corner[man] < last && there(man, way.get(corner[man]))) {
-            turns(man, way);
+            Point from = way.get(corner[man]);
+            Point to = way.get(corner[man] + 1);
+            ground.cuts(man, to.x() - from.x(), to.y() - from.y());
             corner[man]++;
         }
         if (corner[man] >= last) {
             Point to = settles[man] ? way.get(last) : beyond(way);
-            ground.aim(man, inX(to.x()), inY(to.y()), pace(man, tick, to, last), settles[man] || !inside(man));
+            double pace = pace(man, tick, to, ground.top[man]);
+            ground.aim(man, inX(to.x()), inY(to.y()), pace, settles[man] || !inside(man));
             return;
         }
         Point to = way.get(corner[man]);
         double slow = ground.top[man] * sharp(way, corner[man]);
         double away = ground.distance(man, to.x(), to.y());
         double brakes = Math.sqrt(slow * slow + 2 * model.body().braking() * away);
-        ground.aim(man, to.x(), to.y(), Math.min(brakes, pace(man, tick, to, corner[man])), false);
+        ground.aim(man, to.x(), to.y(), Math.min(brakes, pace(man, tick, to, slow)), false);
     }
 
     private boolean there(int man, Point corner) {
         return ground.distance(man, corner.x(), corner.y()) < CORNER;
     }
 
-    /** A foot in the ground: his speed goes the new way, as much of it as the angle leaves him. */
-    private void turns(int man, List<Point> way) {
-        Point from = way.get(corner[man]);
-        Point to = way.get(corner[man] + 1);
-        double leg = Math.max(1e-6, from.distance(to));
-        double speed = Math.min(ground.speed(man), ground.top[man] * sharp(way, corner[man]));
-        ground.vx[man] = speed * (to.x() - from.x()) / leg;
-        ground.vy[man] = speed * (to.y() - from.y()) / leg;
-    }
-
-    /**
-     * How much of his top speed a corner leaves him, by its angle: all of it straight on, the least on the way back.
-     */
     private double sharp(List<Point> way, int at) {
         Point before = way.get(at - 1);
         Point here = way.get(at);
@@ -146,19 +153,25 @@ final class Routes {
         double outX = after.x() - here.x();
         double outY = after.y() - here.y();
         double legs = Math.max(1e-6, Math.sqrt((inX * inX + inY * inY) * (outX * outX + outY * outY)));
-        double cosine = (inX * outX + inY * outY) / legs;
-        double plants = model.route().plants();
-        return cosine >= 0 ? plants + (1 - plants) * cosine : plants * (1 + 0.7 * cosine);
+        return ground.keeps((inX * outX + inY * outY) / legs);
     }
 
-    /** As fast as the time of his break asks, on the way to it; else as fast as he can. */
-    private double pace(int man, int tick, Point to, int leg) {
+    /**
+     * As fast as the time of his break asks, on the way to it; else as fast as he can.
+     *
+     * @param slow how fast he comes round the corner, yards a second
+     */
+    private double pace(int man, int tick, Point to, double slow) {
         double left = breaks[man] - Clock.seconds(tick);
-        if (leg > 1 || breaks[man] == 0 || left <= 0) {
+        if (corner[man] > 1 || breaks[man] == 0 || left <= 0) {
             return ground.top[man];
         }
         double away = ground.distance(man, to.x(), to.y());
-        return Math.max(STROLLS, Math.min(ground.top[man], away / Math.max(Clock.TICK, left - 0.1)));
+        double even = Math.max(STROLLS, away / left);
+        // what he loses while he brakes he has to have made good before
+        double over = Math.max(0, even - slow);
+        double loses = over * over / (2 * model.body().braking() * even);
+        return Math.max(STROLLS, Math.min(ground.top[man], away / Math.max(Clock.TICK, left - loses)));
     }
 
     /** Who does not settle runs on the way his last leg leads. */

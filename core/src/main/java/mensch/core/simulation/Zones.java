@@ -21,8 +21,12 @@ final class Zones {
     private static final double OVER = 1.5;
     /** A deep man goes for a runner whose way ends so far outside his part, yards. */
     private static final double DEEP_OVER = 2;
-    /** He looks so far ahead of a runner who comes at him, seconds. */
+    /** He needs so long to run as fast as who comes at him, seconds. */
     private static final double GIVES = 0.8;
+    /** Deep, he is so far inside of a runner, yards. */
+    private static final double INSIDE = 1.5;
+    /** In the middle he reaches a runner so far from him while the ball is in the air, yards. */
+    private static final double STAYS = 5;
     /** Farther than this from where he has to be he runs there, yards. */
     private static final double FAR = 6;
     /** Who only reads goes back at so much of his back-pedal. */
@@ -43,6 +47,7 @@ final class Zones {
     private final @Nullable AreaLedger.Row[] rows;
     private final boolean pushes;
     private final double fastFlat;
+    private final double matchedFrom;
     private final int passer;
     private final int[] receivers;
     /** Of a man underneath: who is in his area. */
@@ -70,6 +75,7 @@ final class Zones {
         var convention = cast.lineup.convention();
         this.pushes = !convention.house().teaches(School.ZONES_KEEP_SPOTS);
         this.fastFlat = convention.routes().fastFlat();
+        this.matchedFrom = convention.routes().matchedFrom();
         this.threat = new int[cast.size()];
         this.again = new int[cast.size()];
         Arrays.fill(threat, NOBODY);
@@ -86,7 +92,7 @@ final class Zones {
             return false;
         }
         if (row.area().deep()) {
-            deep(defender, row);
+            deep(defender, row, tick);
         } else {
             under(defender, row, tick);
         }
@@ -94,7 +100,7 @@ final class Zones {
     }
 
     /** Deeper than the deepest who comes his way, between two of them. */
-    private void deep(int defender, AreaLedger.Row row) {
+    private void deep(int defender, AreaLedger.Row row, int tick) {
         double deepest = Double.NEGATIVE_INFINITY;
         double second = Double.NEGATIVE_INFINITY;
         int first = NOBODY;
@@ -106,8 +112,7 @@ final class Zones {
             if (!comes || !eyes.goesDeep(man) || eyes.y(man) < 1) {
                 continue;
             }
-            // whoever runs at him has to be given ground in time
-            double y = eyes.y(man) + eyes.vy(man) * GIVES;
+            double y = eyes.now(man);
             if (y > deepest) {
                 second = deepest;
                 other = first;
@@ -121,24 +126,34 @@ final class Zones {
         double x = row.landmark().x();
         double y =
                 Math.max(row.landmark().y(), cast.actors.get(defender).start().y());
-        boolean late = false;
         if (first != NOBODY) {
             x = eyes.x(first) + eyes.vx(first) * 0.4;
-            if (other != NOBODY && second > deepest - 8) {
+            // two are between each other's only when both are deep
+            if (other != NOBODY && second > Math.max(deepest - 8, matchedFrom)) {
                 x = (x + eyes.x(other) + eyes.vx(other) * 0.4) / 2;
             }
-            double in = Math.signum(row.landmark().x() - x);
-            x += in * Math.min(1.5, Math.abs(row.landmark().x() - x));
+            // who has the middle goes no farther to one side than he has to: he may be needed on the other
+            double in = row.landmark().x() - x;
+            x += Math.signum(in) * Math.min(row.area().central() ? STAYS : INSIDE, Math.abs(in));
             y = Math.max(
                     Math.max(y, ground.y[defender]), deepest + model.cover().deep());
-            late = deepest + model.cover().deep() > ground.y[defender];
         }
         x = Math.max(row.extent().xMin() - DEEP_OVER, Math.min(row.extent().xMax() + DEEP_OVER, x));
+        if (first != NOBODY && late(defender, first, deepest)) {
+            covering.runsOver(defender, first, x, model.cover().deep(), tick);
+            return;
+        }
         double away = ground.distance(defender, x, y);
         // over his area he gives ground slowly and reads
-        double pace = late || away > FAR ? ground.top[defender] : model.body().pedal() * READS;
+        double pace = away > FAR ? ground.top[defender] : model.body().pedal() * READS;
         double end = cast.lineup.snap().field().endLineDepth() - 1;
         ground.aim(defender, x, Math.min(y, end), pace, true);
+    }
+
+    /** Whether he has to turn now, so that he is still deeper when he runs as fast as who comes at him. */
+    private boolean late(int defender, int man, double y) {
+        double closes = Math.max(0, eyes.vy(man) - Math.max(0, ground.vy[defender])) * GIVES;
+        return ground.y[defender] - y - closes < model.cover().deep();
     }
 
     /** To his landmark with his eyes on the passer, then before whoever comes into his area, deep before short. */
