@@ -28,6 +28,8 @@ final class Covering {
     private static final double STANDS = 1.5;
     /** So far against his way he has to stop to go there: the cosine. */
     private static final double REVERSES = 0.4;
+    /** A turn as sharp as this takes a foot in the ground: its cosine. */
+    private static final double CUTS = 0.5;
     /** Who goes across so fast, and faster than up the field, has broken, yards a second. */
     private static final double BREAKS = 2.5;
     /** Who gains so much ground has released, yards a second. */
@@ -189,7 +191,7 @@ final class Covering {
     }
 
     /** Beside and above his man, as he saw him a moment ago and takes him to have gone on. */
-    private void man(int defender, int man, int tick) {
+    void man(int defender, int man, int tick) {
         Point start = minds.start(defender);
         double x = eyes.x(man);
         double y = eyes.y(man);
@@ -288,14 +290,20 @@ final class Covering {
                 false);
     }
 
+    /** Back the way he came he has to stop first; across it he puts a foot in the ground. */
     private void plants(int defender, double wantX, double wantY, int tick) {
-        double against = wantX * ground.vx[defender] + wantY * ground.vy[defender];
         double speed = ground.speed(defender);
-        boolean plants = speed > STANDS && tick >= ground.from[defender];
-        if (plants && against < -REVERSES * speed * Ground.length(wantX, wantY)) {
+        if (speed < STANDS || tick < ground.from[defender]) {
+            return;
+        }
+        double way = speed * Ground.length(wantX, wantY);
+        double along = wantX * ground.vx[defender] + wantY * ground.vy[defender];
+        if (along < -REVERSES * way) {
             // out of a full run it takes him longer than out of his pedal
             double times = Math.max(1, speed / model.body().pedal());
             ground.plants(defender, tick + Clock.ticks(times * model.cover().plant()));
+        } else if (along < CUTS * way) {
+            ground.cuts(defender, wantX, wantY);
         }
     }
 

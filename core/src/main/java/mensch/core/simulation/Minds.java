@@ -41,6 +41,8 @@ final class Minds {
     private static final double DEEP = 10;
     /** Who stands deeper than this plays pass until he sees a run, yards. */
     private static final double BACKER = 6;
+    /** A man is lined up on a receiver who is no farther to one side than this, yards. */
+    private static final double ON = 2.5;
 
     private final Cast cast;
     private final Ground ground;
@@ -141,7 +143,17 @@ final class Minds {
             return actor.start().y() > BACKER
                     || his.isPresent() && cast.shape.number(his.get()) > 0 && split(his.get());
         }
+        if (job.passTask() instanceof Task.Cover cover && cover.area().lane()) {
+            return cast.actors.stream().anyMatch(a -> a.man() != null && before(actor, a.man()));
+        }
         return actor.start().y() > BACKER && !(job.passTask() instanceof Task.None);
+    }
+
+    /** Whether a receiver who stands out is the man he is lined up on. */
+    private boolean before(Actor actor, Man man) {
+        return cast.shape.number(man) > 0
+                && split(man)
+                && Math.abs(man.x() - actor.start().x()) < ON;
     }
 
     private boolean split(Man man) {

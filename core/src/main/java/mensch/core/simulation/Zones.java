@@ -35,8 +35,6 @@ final class Zones {
     private static final double NEAR = 1.5;
     /** He looks for his next receiver after so many ticks. */
     private static final int LOOKS_AGAIN = 3;
-    /** In a lane he goes where his receiver will be in so long, seconds. */
-    private static final double LANE = 0.2;
 
     private final Cast cast;
     private final Ground ground;
@@ -203,9 +201,7 @@ final class Zones {
             covering.stays(defender);
             return;
         }
-        double x = eyes.x(man) + eyes.vx(man) * (model.cover().sees() + LANE);
-        double y = eyes.y(man) + eyes.vy(man) * (model.cover().sees() + LANE);
-        covering.drives(defender, x, y - Math.signum(y) * model.cover().below() / 2, tick);
+        covering.man(defender, man, tick);
     }
 
     /** Whether he is before this man just now. */

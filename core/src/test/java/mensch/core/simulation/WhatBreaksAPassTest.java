@@ -2,6 +2,7 @@ package mensch.core.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
+import mensch.core.geometry.Side;
 import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
 import mensch.core.simulation.Happening.What;
@@ -85,8 +87,8 @@ class WhatBreaksAPassTest {
     void smashGoesBehindTheCornerOfTwoDeepAndNotOfThreeDeep(String thirds) {
         assertThat(of("anvil-fog", "smash").explosive())
                 .isGreaterThan(of(thirds, "smash").explosive() + 0.1);
-        assertThat(thrownTo(Plays.thrown(GUN, "anvil-fog", "smash"), "TE", "H")).isGreaterThan(0.4);
-        assertThat(thrownTo(Plays.thrown(GUN, thirds, "smash"), "TE", "H")).isLessThan(0.1);
+        assertThat(thrownTo(Plays.thrown(GUN, "anvil-fog", "smash"), "TE", "H")).isGreaterThan(0.5);
+        assertThat(thrownTo(Plays.thrown(GUN, thirds, "smash"), "TE", "H")).isLessThan(0.3);
     }
 
     /** How often one of some men is thrown to, of one. */
@@ -134,6 +136,26 @@ class WhatBreaksAPassTest {
         more(of(pressure, pass), of("anvil-squall", pass), pass);
     }
 
+    /** Near the goal a bunch picks men who each have a man; who has a lane takes whoever comes into it. */
+    @ParameterizedTest
+    @CsvSource({"anvil-thunder", "anvil-owl"})
+    void aBunchPicksManNearTheGoalAndNotLanes(String man) {
+        Simulation lanes = nearTheGoal("anvil-rime");
+        assertThat(share(nearTheGoal(man), WhatBreaksAPassTest::scores))
+                .isGreaterThan(share(lanes, WhatBreaksAPassTest::scores) + 0.1);
+    }
+
+    private static Simulation nearTheGoal(String call) {
+        return Plays.thrown(
+                Plays.lineup("trips-bunch", Snaps.LIBRARY.call(call), "hs m 3 3&3"),
+                Plays.pass("rub-slant"),
+                Side.RIGHT);
+    }
+
+    private static boolean scores(Unfolding snap) {
+        return snap.ending() == Unfolding.Ending.SCORED;
+    }
+
     /** The fake brings up who plays the run: behind him there is more than without it. */
     @ParameterizedTest
     @CsvSource({"anvil-drizzle", "anvil-squall", "anvil-mist"})
@@ -146,8 +168,11 @@ class WhatBreaksAPassTest {
     void whoBelievesTheFakeIsBlamedForIt() {
         Simulation fake = Plays.thrown(GUN, "anvil-drizzle", "post-cross");
         assertThat(depth(fake)).isLessThan(depth(withoutTheFake("anvil-drizzle", "post-cross")) - 1);
-        assertThat(share(fake, snap -> fake.cause(snap).to() == Cause.Blame.READ))
-                .isGreaterThan(0.3);
+        List<Cause.Blame> why = snaps(fake)
+                .map(snap -> fake.cause(snap).to())
+                .filter(to -> to != Cause.Blame.HELD)
+                .toList();
+        assertThat(Collections.frequency(why, Cause.Blame.READ)).isGreaterThan(why.size() / 2);
     }
 
     /** How deep the middle safety stands two and a half seconds after the snap, yards. */
