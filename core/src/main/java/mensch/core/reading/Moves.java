@@ -12,6 +12,9 @@ import mensch.core.geometry.Vector;
  * @param hands on whom he has his hands
  */
 public record Moves(Point from, Point at, Vector velocity, Hands hands) {
+    /** A step is seen as it is taken: what he goes in so long counts as gone, seconds. */
+    private static final double STEP = 0.15;
+
     /** Whom a man blocks, as the reader sees or feels it. */
     public enum Hands {
         NOBODY,
@@ -27,6 +30,11 @@ public record Moves(Point from, Point at, Vector velocity, Hands hands) {
     /** Yards up the field since the snap, negative when he gave ground. */
     public double up() {
         return at.y() - from.y();
+    }
+
+    /** Where a step takes him: across so far, and what he is about to go. */
+    Vector step() {
+        return new Vector(across() + STEP * velocity.x(), up() + STEP * velocity.y());
     }
 
     /** Where he crosses the line if he goes on so; where he will be in a second when he does not go up the field. */

@@ -3,6 +3,7 @@ package mensch.core.reading;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.event.Message;
+import mensch.core.geometry.Vector;
 
 /**
  * What a key tells by how it moves. It never knows what the play is called: direction, hands and the neighbours decide
@@ -19,6 +20,10 @@ public final class Reading {
     private static final double CATCHES = 0.8;
     /** A lineman who is so far from his place along the line has left it. */
     private static final double LEAVES = 1.3;
+    /** Who is so far behind the line and on nobody has left it free, for a man on the line and for one behind it. */
+    private static final double PAST_THE_LINE = 0.8;
+
+    private static final double PAST = 2.2;
     /** Nearer than this beside his key a man is head up. */
     private static final double HEAD_UP = 0.2;
     /** A receiver who has not broken by this depth goes deep. */
@@ -79,8 +84,8 @@ public final class Reading {
     }
 
     private List<Message> line() {
-        double across = key.across();
-        double up = key.up();
+        double across = key.step().x();
+        double up = key.step().y();
         boolean touched = key.hands() == Moves.Hands.READER;
         if (!touched && Math.abs(across) + Math.abs(up) < TELLS) {
             return List.of();
@@ -100,27 +105,37 @@ public final class Reading {
             return with(Message.RUN, reader.blockers() > 1 && !flows() ? Message.DOUBLE : onMe(toMe));
         }
         if (key.hands() == Moves.Hands.ANOTHER) {
-            return with(Message.RUN, toMe < -TELLS / 2 ? flows() ? Message.CUT_OFF : Message.DOWN : Message.BASE);
+            // on the line it is enough that he has another man and is not coming to me
+            boolean goes = toMe < -TELLS / 2 || reader.onTheLine() && Math.abs(beside) > HEAD_UP && toMe < TELLS;
+            return with(Message.RUN, goes ? Message.DOWN : Message.BASE);
         }
-        boolean past = reader.onTheLine() && key.at().y() > 1.2 || key.at().y() > 2.5;
-        if (past) {
+        if (key.from().y() + up > (reader.onTheLine() ? PAST_THE_LINE : PAST)) {
             return List.of(Message.RELEASE);
         }
         if (Math.abs(across) > Math.max(TELLS, up)) {
-            return with(Message.RUN, toMe > 0 ? Message.REACH : flows() ? Message.CUT_OFF : Message.DOWN);
+            return with(Message.RUN, flows() ? wall() : toMe > 0 ? Message.REACH : Message.DOWN);
         }
         return toMe < -TELLS ? with(Message.RUN, Message.DOWN) : with(Message.RUN, Message.BASE);
     }
 
     private Message onMe(double toMe) {
-        boolean sideways = Math.abs(key.across()) > Math.max(TELLS, key.up()) || flows();
-        return !sideways ? Message.BASE : toMe >= 0 ? Message.REACH : Message.CUT_OFF;
+        Vector step = key.step();
+        boolean sideways = Math.abs(step.x()) > Math.max(TELLS, step.y()) || flows();
+        return !sideways ? Message.BASE : flows() ? wall() : toMe >= 0 ? Message.REACH : Message.CUT_OFF;
+    }
+
+    /** What a wall that moves along the line says: a reach to the side of the man who reads, a cut-off away from it. */
+    private Message wall() {
+        double side = reader.feet().x() - reader.middle();
+        return side * key.step().x() >= 0 ? Message.REACH : Message.CUT_OFF;
     }
 
     /** Whether the men beside him step the same way: one moving wall. */
     private boolean flows() {
         return !neighbours.isEmpty()
-                && neighbours.stream().allMatch(n -> n.across() * key.across() > 0 && Math.abs(n.across()) > TELLS / 2);
+                && neighbours.stream()
+                        .allMatch(n -> n.step().x() * key.step().x() > 0
+                                && Math.abs(n.step().x()) > TELLS / 2);
     }
 
     private static List<Message> with(Message more, Message first) {

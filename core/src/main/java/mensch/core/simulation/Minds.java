@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import mensch.core.convention.SnapModel;
@@ -37,6 +38,11 @@ import mensch.core.rung.Task;
  * he is taught after his reaction, and never sees what the play is called.
  */
 final class Minds {
+    private static final Set<Message> BLOCKS = EnumSet.of(Message.BASE, Message.REACH, Message.DOWN, Message.CUT_OFF);
+    /** So long after the snap a block tells something to a man on the line, and to one behind it, seconds. */
+    private static final double BLOCKS_ON_THE_LINE = 0.8;
+
+    private static final double BLOCKS_BEHIND = 1.0;
     /** A deep man reads from here, yards. */
     private static final double DEEP = 10;
     /** Who stands deeper than this plays pass until he sees a run, yards. */
@@ -281,11 +287,17 @@ final class Minds {
             List<Message> messages =
                     Reading.of(reader, seen.kind, moves(man, defender), neighbours, Clock.seconds(tick));
             for (Message message : messages) {
-                if (seen.shown.add(message)) {
+                if (inTime(defender, message, tick) && seen.shown.add(message)) {
                     shows(defender, seen.by.whose(), seen, message, tick);
                 }
             }
         }
+    }
+
+    /** What a block was meant to be is told early; later he who blocks is where the fight has taken him. */
+    private boolean inTime(int defender, Message message, int tick) {
+        return !BLOCKS.contains(message)
+                || tick <= Clock.ticks(onTheLine(defender) ? BLOCKS_ON_THE_LINE : BLOCKS_BEHIND);
     }
 
     private Moves moves(int man, int defender) {

@@ -158,9 +158,9 @@ class WhatBreaksAPassTest {
 
     /** The fake brings up who plays the run: behind him there is more than without it. */
     @ParameterizedTest
-    @CsvSource({"anvil-drizzle", "anvil-squall", "anvil-mist"})
-    void playActionGoesBehindWhoBelievesIt(String call) {
-        more(of(call, "quick-pop"), Plays.outcome(withoutTheFake(call, "quick-pop")), "with and without the fake");
+    @CsvSource({"anvil-squall, quick-pop", "anvil-frost, quick-pop", "anvil-squall, action-wheel"})
+    void playActionGoesBehindWhoBelievesIt(String call, String pass) {
+        more(of(call, pass), Plays.outcome(withoutTheFake(call, pass)), "with and without the fake");
     }
 
     /** The safety who believes the fake stands nearer to the line, and that is said to be why. */
@@ -232,14 +232,22 @@ class WhatBreaksAPassTest {
         assertThat(near("anvil-eel", "mesh", 2.3)).isGreaterThan(near("anvil-fog", "mesh", 2.3) + 0.03);
     }
 
-    /** A line that is late off the ball gives the long routes their time, the more the later it is. */
+    /** A line that is late off the ball is at the passer later, the later the more. */
     @Test
     void aLateLineCostsMoreTheLaterItIs() {
-        Outcome sound = of("anvil-drizzle", "dagger");
-        Outcome late = of("anvil-drizzle", "dagger", line(3));
-        Outcome later = of("anvil-drizzle", "dagger", line(6));
-        more(later, sound, "six ticks");
-        assertThat(late.mean()).isBetween(sound.mean(), later.mean());
+        assertThat(rushed(line(3))).isGreaterThan(rushed() + 0.05);
+        assertThat(rushed(line(6))).isGreaterThan(rushed(line(3)) + 0.05);
+        assertThat(of("anvil-drizzle", "all-curls", line(6)).mean())
+                .isGreaterThan(of("anvil-drizzle", "all-curls").mean());
+    }
+
+    /** When the first is at a quarterback who holds the ball for long, seconds. */
+    private static double rushed(Fault... faults) {
+        Pass held = Plays.later(Plays.pass("dagger"), 4);
+        return snaps(Plays.thrown(GUN, Snaps.LIBRARY.call("anvil-drizzle"), held, faults))
+                .mapToDouble(WhatBreaksAPassTest::pressure)
+                .average()
+                .orElseThrow();
     }
 
     private static Fault[] line(int ticks) {
