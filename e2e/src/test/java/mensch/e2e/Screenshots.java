@@ -110,15 +110,14 @@ public final class Screenshots {
         // the moment that broke it
         page.locator(".run ol button").first().click();
         shot(page, "board-run");
-        page.keyboard().press("Escape");
-        Words.choose(page, "Formation", "doubles-gun");
-        Words.choose(page, "Call", "anvil-fog");
-        page.waitForTimeout(1500);
+        page.navigate(base() + "/board?call=anvil-fog&against=doubles-gun");
+        page.waitForTimeout(3000);
         page.locator(".facts").click();
         page.keyboard().press("p");
-        page.waitForTimeout(500);
+        page.waitForTimeout(2000);
         page.locator(".line", new Page.LocatorOptions().setHasText("Smash right"))
                 .click();
+        page.waitForTimeout(1000);
         page.keyboard().press("i");
         page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true)).waitFor();
         page.waitForTimeout(1000);
