@@ -40,6 +40,8 @@ final class Covering {
     private static final double RUNS_WITH = 0.5;
     /** Who is held in man coverage keeps no more of his leverage than this, yards. */
     private static final double SHADE = 1.2;
+    /** He turns so that he stays so far inside the field, yards. */
+    private static final double INSIDE = 2;
     /** Who is no more to one side of his man than this has his hips open to neither, yards. */
     private static final double SQUARE = 0.3;
 
@@ -49,10 +51,15 @@ final class Covering {
     private final Minds minds;
     private final double matchedFrom;
     private final int passer;
+    /** Nobody who covers goes deeper than this, yards. */
+    private final double end;
     /** Everybody who may catch the ball. */
     private final int[] receivers;
     /** Whom he has to himself from now on. */
     private final int[] his;
+
+    /** Whom he covers as a man just now; what he has done about a receiver holds for that one. */
+    private final int[] before;
 
     private final boolean[] turned;
     /** Whether he has seen his man break. */
@@ -68,6 +75,7 @@ final class Covering {
         this.minds = minds;
         this.matchedFrom = cast.lineup.convention().routes().matchedFrom();
         this.passer = cast.passer();
+        this.end = cast.lineup.snap().field().endLineDepth() - INSIDE;
         this.receivers = cast.actors.stream()
                 .filter(a -> a.man() != null && !a.man().interior() && a.index() != passer)
                 .mapToInt(Actor::index)
@@ -75,7 +83,9 @@ final class Covering {
         this.his = new int[cast.size()];
         this.turned = new boolean[cast.size()];
         this.seen = new boolean[cast.size()];
+        this.before = new int[cast.size()];
         Arrays.fill(his, NOBODY);
+        Arrays.fill(before, NOBODY);
         this.eyes = new Eyes(ground, Clock.ticks(model.cover().sees()));
         this.zones = new Zones(cast, ground, model, this, eyes, matchup.areas(), receivers);
     }
@@ -192,16 +202,20 @@ final class Covering {
 
     /** Beside and above his man, as he saw him a moment ago and takes him to have gone on. */
     void man(int defender, int man, int tick) {
+        if (before[defender] != man) {
+            // what he has seen of another tells him nothing of this one
+            before[defender] = man;
+            turned[defender] = false;
+            seen[defender] = false;
+        }
         Point start = minds.start(defender);
-        double x = eyes.x(man);
-        double y = eyes.y(man);
+        // he takes him to have gone on as he saw him
         double vx = eyes.vx(man);
         double vy = eyes.vy(man);
+        double x = eyes.x(man) + vx * model.cover().sees();
+        double y = eyes.now(man);
         double shade = Math.max(
                 -SHADE, Math.min(SHADE, start.x() - cast.actors.get(man).start().x()));
-        // he takes him to have gone on as he saw him
-        x += vx * model.cover().sees();
-        y = eyes.now(man);
         double cushion = ground.y[defender] - y;
         double closes = Math.max(0, vy - Math.max(0, ground.vy[defender])) * TURNS;
         boolean deep = eyes.goesDeep(man);
@@ -216,7 +230,7 @@ final class Covering {
         if (stem && !turned[defender] && cushion - closes > model.cover().turns()) {
             double back = Math.max(
                     start.y(), y + start.y() - cast.actors.get(man).start().y());
-            ground.aim(defender, x + shade, back, model.body().pedal(), true);
+            ground.aim(defender, x + shade, Math.min(back, end), model.body().pedal(), true);
             return;
         }
         if (stem && !turned[defender] && vy < COMES) {
@@ -275,18 +289,23 @@ final class Covering {
 
     /** At full speed to a place; who has to go the other way puts his foot in the ground first. */
     void drives(int defender, double x, double y, int tick) {
-        plants(defender, x - ground.x[defender], y - ground.y[defender], tick);
-        ground.aim(defender, x, y, ground.top[defender], false);
+        double up = Math.min(y, end);
+        plants(defender, x - ground.x[defender], up - ground.y[defender], tick);
+        ground.aim(defender, x, up, ground.top[defender], false);
     }
 
-    /** At such a speed, yards a second. */
-    private void goes(int defender, double vx, double vy, int tick) {
+    /** At such a speed, yards a second, up the field no faster than he can still stop before its end. */
+    private void goes(int defender, double vx, double up, int tick) {
+        double stops = Math.sqrt(2 * model.body().braking() * Math.max(0, end - ground.y[defender]));
+        double vy = Math.min(up, stops);
+        // who comes at the end too fast to turn there brakes whatever else he wants
+        double most = ground.vy[defender] > stops ? stops : ground.top[defender];
         plants(defender, vx, vy, tick);
         ground.aim(
                 defender,
                 ground.x[defender] + vx,
                 ground.y[defender] + vy,
-                Math.min(ground.top[defender], Ground.length(vx, vy)),
+                Math.min(most, Ground.length(vx, vy)),
                 false);
     }
 

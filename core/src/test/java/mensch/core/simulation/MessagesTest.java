@@ -21,7 +21,7 @@ import mensch.core.simulation.Happening.What;
 import org.junit.jupiter.api.Test;
 
 /**
- * What a man is told by the bodies he sees against what the ledger says his key shows: both sides of every run, at
+ * What a man is told by the bodies he sees against what the ledger says his key shows: every run to the right, at
  * several fronts. Asked is 95 of 100; docs/model.md says what it is and why.
  */
 class MessagesTest {
