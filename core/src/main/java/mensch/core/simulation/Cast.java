@@ -107,4 +107,11 @@ final class Cast {
     Job job(int defender) {
         return Objects.requireNonNull(actors.get(defender).job(), "the offence has no jobs");
     }
+
+    /** Whether a defender plays on the line of scrimmage. */
+    boolean onTheLine(int defender) {
+        return job(defender).role().lineman()
+                || actors.get(defender).start().y()
+                        <= lineup.convention().blocks().level().first();
+    }
 }

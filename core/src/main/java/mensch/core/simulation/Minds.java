@@ -2,32 +2,20 @@ package mensch.core.simulation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
-import java.util.EnumSet;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.IntPredicate;
-import java.util.stream.IntStream;
 import mensch.core.convention.SnapModel;
 import mensch.core.event.Event;
 import mensch.core.event.Message;
-import mensch.core.event.Whose;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
-import mensch.core.geometry.Vector;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Reaction;
 import mensch.core.matchup.Matchup;
-import mensch.core.matchup.Watched;
 import mensch.core.reading.KeyKind;
-import mensch.core.reading.Moves;
-import mensch.core.reading.Reader;
-import mensch.core.reading.Reading;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Gives;
 import mensch.core.rung.ReadTable;
@@ -38,11 +26,6 @@ import mensch.core.rung.Task;
  * he is taught after his reaction, and never sees what the play is called.
  */
 final class Minds {
-    private static final Set<Message> BLOCKS = EnumSet.of(Message.BASE, Message.REACH, Message.DOWN, Message.CUT_OFF);
-    /** So long after the snap a block tells something to a man on the line, and to one behind it, seconds. */
-    private static final double BLOCKS_ON_THE_LINE = 0.8;
-
-    private static final double BLOCKS_BEHIND = 1.0;
     /** A deep man reads from here, yards. */
     private static final double DEEP = 10;
     /** Who stands deeper than this plays pass until he sees a run, yards. */
@@ -59,7 +42,7 @@ final class Minds {
     private final int[] slower;
     private final int[] reacted;
     private final int[] fooledUntil;
-    private final List<List<Seen>> watched = new ArrayList<>();
+    private final Keys keys;
     private final List<List<Told>> told = new ArrayList<>();
     private final Task[] run;
     private final Task[] pass;
@@ -75,26 +58,6 @@ final class Minds {
     private boolean passShown;
 
     private final Looks looks;
-
-    private final Map<Man, KeyKind> kinds = new IdentityHashMap<>();
-
-    /** Somebody he watches, with what he has shown so far. */
-    private static final class Seen {
-        final Watched by;
-        final int man;
-        final KeyKind kind;
-        final int[] beside;
-        final Reader reader;
-        final EnumSet<Message> shown = EnumSet.noneOf(Message.class);
-
-        Seen(Watched by, int man, KeyKind kind, int[] beside, Reader reader) {
-            this.by = by;
-            this.man = man;
-            this.kind = kind;
-            this.beside = beside;
-            this.reader = reader;
-        }
-    }
 
     /** What he will act on, and when. */
     private record Told(int tick, Reaction reaction) {
@@ -122,23 +85,17 @@ final class Minds {
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
         looks = new Looks(cast, ground);
+        keys = new Keys(cast, ground, contests, matchup);
         for (Actor actor : cast.actors) {
             int i = actor.index();
             told.add(new ArrayList<>());
             Job job = actor.job();
             if (job == null) {
-                watched.add(List.of());
                 continue;
             }
             run[i] = job.runTask();
             pass[i] = job.passTask();
             passes[i] = !job.role().lineman() && fromTheSnap(actor, job);
-            var seen = new ArrayList<Seen>();
-            Matchup.Watch watch = matchup.watch(job, Side.RIGHT);
-            for (Watched by : watch.men()) {
-                seen.add(seen(actor, by, watch.allFlow()));
-            }
-            watched.add(seen);
         }
     }
 
@@ -176,51 +133,6 @@ final class Minds {
         return slower[defender];
     }
 
-    private boolean onTheLine(int defender) {
-        return cast.job(defender).role().lineman()
-                || cast.actors.get(defender).start().y()
-                        <= cast.lineup.convention().blocks().level().first();
-    }
-
-    private Seen seen(Actor actor, Watched by, boolean allFlow) {
-        int man = cast.of(by.man());
-        List<Man> line = new ArrayList<>(cast.shape.flank(Side.LEFT).surface());
-        Collections.reverse(line);
-        line.add(cast.shape.centre());
-        line.addAll(cast.shape.flank(Side.RIGHT).surface());
-        int at = line.indexOf(by.man());
-        int[] beside = at < 0
-                ? new int[0]
-                : IntStream.of(at - 1, at + 1)
-                        .filter(i -> i >= 0 && i < line.size())
-                        .map(i -> cast.of(line.get(i)))
-                        .toArray();
-        double middle = cast.shape.centre().x();
-        var reader = new Reader(
-                actor.start(),
-                onTheLine(actor.index()),
-                middle,
-                cast.shape.flank(Side.RIGHT).tackle().x() - middle,
-                allFlow,
-                0);
-        return new Seen(by, man, kind(by, line), beside, reader);
-    }
-
-    private KeyKind kind(Watched by, List<Man> line) {
-        if (by.ball()) {
-            return KeyKind.BALL;
-        }
-        return kinds.computeIfAbsent(by.man(), man -> {
-            if (line.contains(man)) {
-                return KeyKind.LINE;
-            }
-            if (man == cast.shape.quarterback()) {
-                return KeyKind.QUARTERBACK;
-            }
-            return cast.shape.backs().contains(man) ? KeyKind.BACK : KeyKind.RECEIVER;
-        });
-    }
-
     /** Everybody looks at his keys, and hears what he was told before. */
     void look(int tick, int ball) {
         boolean reads = tick >= Clock.ticks(model.reading().first())
@@ -233,7 +145,8 @@ final class Minds {
         }
         for (int d = cast.defence; d < cast.size(); d++) {
             if (reads) {
-                read(d, tick, ball);
+                int reader = d;
+                keys.read(d, tick, ball, (key, message) -> shows(reader, key, message, tick));
             }
             hear(d, tick);
         }
@@ -270,54 +183,17 @@ final class Minds {
         }
     }
 
-    private void read(int defender, int tick, int ball) {
-        for (Seen seen : watched.get(defender)) {
-            int man = seen.kind == KeyKind.BALL ? ball : seen.man;
-            var neighbours = new ArrayList<Moves>();
-            for (int beside : seen.beside) {
-                neighbours.add(moves(beside, defender));
-            }
-            Reader reader = new Reader(
-                    seen.reader.feet(),
-                    seen.reader.onTheLine(),
-                    seen.reader.middle(),
-                    seen.reader.tackle(),
-                    seen.reader.central(),
-                    contests.blockers(defender));
-            List<Message> messages =
-                    Reading.of(reader, seen.kind, moves(man, defender), neighbours, Clock.seconds(tick));
-            for (Message message : messages) {
-                if (inTime(defender, message, tick) && seen.shown.add(message)) {
-                    shows(defender, seen.by.whose(), seen, message, tick);
-                }
-            }
-        }
-    }
-
-    /** What a block was meant to be is told early; later he who blocks is where the fight has taken him. */
-    private boolean inTime(int defender, Message message, int tick) {
-        return !BLOCKS.contains(message)
-                || tick <= Clock.ticks(onTheLine(defender) ? BLOCKS_ON_THE_LINE : BLOCKS_BEHIND);
-    }
-
-    private Moves moves(int man, int defender) {
-        int on = man < cast.defence ? contests.on[man] : -1;
-        Moves.Hands hands = on < 0 ? Moves.Hands.NOBODY : on == defender ? Moves.Hands.READER : Moves.Hands.ANOTHER;
-        return new Moves(
-                cast.actors.get(man).start(), ground.at(man), new Vector(ground.vx[man], ground.vy[man]), hands);
-    }
-
-    private void shows(int defender, Whose whose, Seen seen, Message message, int tick) {
+    private void shows(int defender, Keys.Key key, Message message, int tick) {
         Optional<Reaction> row = cast.job(defender).after().reactions().stream()
-                .filter(r -> r.whose() == whose && r.on().equals(message.shown()) && r.taught())
+                .filter(r -> r.whose() == key.whose() && r.on().equals(message.shown()) && r.taught())
                 .findFirst();
-        boolean contradicts = seen.shown.stream().anyMatch(message::contradicts);
+        boolean contradicts = key.shown().stream().anyMatch(message::contradicts);
         row.ifPresent(reaction -> {
-            story.tell(Happening.What.KEY_SHOWS, defender, seen.man, tick, message.words());
+            story.tell(Happening.What.KEY_SHOWS, defender, key.man(), tick, message.words());
             told.get(defender)
                     .add(new Told(
                             tick
-                                    + ticks(defender, seen.kind == KeyKind.LINE)
+                                    + ticks(defender, key.kind() == KeyKind.LINE)
                                     + (contradicts
                                             ? Clock.ticks(model.reaction().surprise())
                                             : 0),
@@ -337,7 +213,7 @@ final class Minds {
 
     private double reaction(int defender, boolean line) {
         SnapModel.Reaction reaction = model.reaction();
-        if (onTheLine(defender)) {
+        if (cast.onTheLine(defender)) {
             return line && contests.engaged(defender) ? reaction.touch() : reaction.sight();
         }
         boolean deep = cast.actors.get(defender).start().y() > DEEP;
@@ -462,6 +338,6 @@ final class Minds {
     }
 
     boolean line(int defender) {
-        return onTheLine(defender);
+        return cast.onTheLine(defender);
     }
 }
