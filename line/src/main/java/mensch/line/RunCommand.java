@@ -28,7 +28,7 @@ public final class RunCommand {
     private static final int SEEDS = 200;
 
     private final Map<String, String> words = new LinkedHashMap<>();
-    private final List<Fault> faults = new ArrayList<>();
+    private final List<String> faults = new ArrayList<>();
     private String snap;
     private boolean json;
 
@@ -53,7 +53,7 @@ public final class RunCommand {
             String word = args.get(i);
             switch (word) {
                 case "--json" -> json = true;
-                case "--fault" -> faults.add(Fault.of(Typed.after(args, i++)));
+                case "--fault" -> faults.add(Typed.after(args, i++));
                 case "--call", "--play", "--side", "--seeds", "--seed" -> words.put(word, Typed.after(args, i++));
                 default -> snap = word;
             }
@@ -103,7 +103,9 @@ public final class RunCommand {
             throw new RefusedException(
                     "there is no run, pass or option \"" + play + "\"; there are " + String.join(", ", maker.ids()));
         }
-        SnapRun sheet = maker.of(lineup, play, side(), faults, number("--seeds", SEEDS, 1), seed())
+        var routes = library.plays().routes();
+        List<Fault> put = faults.stream().map(f -> Fault.of(f, routes)).toList();
+        SnapRun sheet = maker.of(lineup, play, side(), put, number("--seeds", SEEDS, 1), seed())
                 .orElseThrow(() -> new RefusedException(
                         play + " cannot be run from there to that side, or is a play of flag, which is not run yet"));
         if (json) {

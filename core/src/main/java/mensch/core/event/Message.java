@@ -98,6 +98,24 @@ public enum Message {
         };
     }
 
+    /** What it is taken for by who reads it wrong: run for pass, pass for run, to him for away. */
+    public Message misread() {
+        return switch (this) {
+            case FLOW_TO_ME -> FLOW_AWAY;
+            case FLOW_AWAY -> FLOW_TO_ME;
+            case BACK_TO_ME -> BACK_AWAY;
+            case BACK_AWAY -> BACK_TO_ME;
+            case PULL_TO_ME -> PULL_AWAY;
+            case PULL_AWAY -> PULL_TO_ME;
+            case BOOT_TO_ME -> BOOT_AWAY;
+            case BOOT_AWAY -> BOOT_TO_ME;
+            case BREAKS_UNDER -> BREAKS_DEEP;
+            case BREAKS_DEEP -> BREAKS_UNDER;
+            case PASS_SET, RELEASE, LEAKS_PAST -> RUN;
+            default -> PASS_SET;
+        };
+    }
+
     private final Event shown = new Event.KeyShows(this);
 
     /** That a key shows it, as an event. */

@@ -7,6 +7,10 @@ public record Region(double xMin, double xMax, double yMin, double yMax) {
         xMax += 0.0;
     }
 
+    public Region moved(double x, double y) {
+        return new Region(xMin + x, xMax + x, yMin + y, yMax + y);
+    }
+
     public Region mirror() {
         return new Region(-xMax, -xMin, yMin, yMax);
     }

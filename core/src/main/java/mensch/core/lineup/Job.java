@@ -116,6 +116,14 @@ public record Job(Role role, Side seat, CoverSeat cover, Before before, After af
         };
     }
 
+    /** The same job from elsewhere, yards to the offence's right and up the field. */
+    Job moved(double right, double deep) {
+        Given<Place> align = before.align() instanceof Given.By<Place> by
+                ? new Given.By<>(by.value().moved(right, deep), by.chain())
+                : before.align();
+        return new Job(role, seat, cover, new Before(before.show(), align, before.stance(), before.key()), after);
+    }
+
     /** The job of the man who stands there with left and right exchanged. */
     public Job mirror() {
         return new Job(

@@ -140,6 +140,24 @@ public final class Lineup {
                 .toList();
     }
 
+    /**
+     * The same line-up with one man elsewhere than his rules say; what he has to do stays.
+     *
+     * @param id {@link Job#id()}
+     * @param right yards to the offence's right
+     * @param deep yards up the field
+     */
+    public Lineup moved(String id, double right, double deep) {
+        return new Lineup(
+                snap,
+                new Asked(asked, call, check, answer, open, before),
+                sides,
+                jobs.stream()
+                        .map(j -> j.id().equals(id) ? j.moved(right, deep) : j)
+                        .toList(),
+                features);
+    }
+
     public Lineup mirror() {
         Snap turned = snap.mirror();
         var binding = new Binding(mirror(sides.call()), mirror(sides.cover()));

@@ -1,8 +1,11 @@
 package mensch.core.play;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import mensch.core.document.RefusedException;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Feature;
+import mensch.core.formation.Man;
 import mensch.core.rung.Condition;
 import mensch.core.rung.View;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +33,36 @@ public record Pass(
 
     public Pass {
         told = List.copyOf(told);
+    }
+
+    /**
+     * The same with another route for one man.
+     *
+     * @throws RefusedException when he has none here
+     */
+    public Pass running(@Nullable Man man, Route route, View view) {
+        if (told.stream().noneMatch(t -> runs(t, man, view))) {
+            throw new RefusedException((man == null ? "he" : man.name()) + " has no route in " + name + "; "
+                    + told.stream()
+                            .flatMap(t -> t.who().in(view).stream())
+                            .map(Man::name)
+                            .collect(Collectors.joining(", "))
+                    + " have one");
+        }
+        return new Pass(
+                id,
+                name,
+                needs,
+                throwSeconds,
+                told.stream()
+                        .map(t -> runs(t, man, view) ? new Told(t.who(), route) : t)
+                        .toList(),
+                delivery,
+                attacks);
+    }
+
+    private static boolean runs(Told told, @Nullable Man man, View view) {
+        return told.who().in(view).filter(m -> m.equals(man)).isPresent();
     }
 
     /** Whether every break is in front of the end line; a route without a break only ends there. */

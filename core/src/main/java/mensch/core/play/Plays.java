@@ -1,7 +1,9 @@
 package mensch.core.play;
 
 import java.util.List;
+import java.util.TreeMap;
 import java.util.function.BiPredicate;
+import java.util.stream.Stream;
 
 /** The offence's whole library, each list in its order. */
 public record Plays(List<Run> runs, List<Pass> passes, List<RunPass> options, List<Protection> protections) {
@@ -20,6 +22,16 @@ public record Plays(List<Run> runs, List<Pass> passes, List<RunPass> options, Li
                 protections.stream()
                         .filter(p -> such.test("protection", p.id()))
                         .toList());
+    }
+
+    /** Every route that a pass of these is run with, each once, by its id. */
+    public List<Route> routes() {
+        var byId = new TreeMap<String, Route>();
+        Stream.concat(passes.stream(), options.stream().map(RunPass::pass))
+                .flatMap(p -> p.told().stream())
+                .map(Pass.Told::route)
+                .forEach(r -> byId.putIfAbsent(r.id(), r));
+        return List.copyOf(byId.values());
     }
 
     public Plays {

@@ -29,6 +29,12 @@ public record Place(
         return phrase instanceof Phrase.Over over ? Optional.of(over.leverage()) : Optional.empty();
     }
 
+    /** The same phrase with his feet elsewhere; where he may stand moves with him. */
+    public Place moved(double right, double deep) {
+        return new Place(
+                phrase, new Point(feet.x() + right, feet.y() + deep), region.moved(right, deep), from, squeezed);
+    }
+
     public Place mirror() {
         return new Place(phrase, feet.mirror(), region.mirror(), from, squeezed);
     }

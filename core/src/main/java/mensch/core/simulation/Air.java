@@ -21,6 +21,12 @@ final class Air {
     private static final double LATE = 1;
     /** Who is much too late stays so far over it, yards. */
     private static final double STAYS_OVER = 4;
+    /** Who has caught it needs so long to turn up the field, seconds, and runs so fast then, yards a second. */
+    private static final double TURNS_UP = 0.4;
+
+    private static final double RUNS_ON = 7;
+    /** So many fifths of a second after the catch a man from far looks for where he meets him. */
+    private static final int LONGEST = 20;
     /** Chance is even between ends that are so far as a throw is usually off. */
     private static final double OFF = 1.0;
 
@@ -74,15 +80,41 @@ final class Air {
         }
         double seconds = Clock.seconds(Math.max(0, in.lands() - tick));
         for (int d = cast.defence; d < cast.size(); d++) {
+            if (contests.engaged(d) || ground.y[d] <= -2) {
+                continue;
+            }
             double away = ground.distance(d, in.at().x(), in.at().y());
-            if (!contests.engaged(d) && ground.y[d] > -2 && away < RALLIES + ground.top[d] * seconds) {
+            double goes = seconds - Clock.seconds(Math.max(0, ground.from[d] - tick));
+            if (away < RALLIES + ground.top[d] * seconds) {
                 // who is over it and too late stays over it: he comes to tackle, not past the ball
-                double late = away - ground.top[d] * seconds;
+                double late = away - runs(d, in.at().x(), in.at().y(), away, goes);
                 boolean over = late > LATE && ground.y[d] > in.at().y() + LATE;
                 double above = over ? Math.min(STAYS_OVER, late * STAYS_OVER / RALLIES) : 0;
                 covering.drives(d, in.at().x(), in.at().y() + above, tick);
+            } else {
+                covering.drives(d, in.at().x(), meets(d, in.at(), goes), tick);
             }
         }
+    }
+
+    /** How far he gets on his way to a place in a time. */
+    private double runs(int d, double x, double y, double away, double seconds) {
+        double toward = away < 1e-6 ? 0 : ((x - ground.x[d]) * ground.vx[d] + (y - ground.y[d]) * ground.vy[d]) / away;
+        return ground.covers(d, toward, ground.top[d], seconds);
+    }
+
+    /** From far a man comes to where he meets whoever has caught it and runs up the field. */
+    private double meets(int d, Point at, double seconds) {
+        double y = at.y();
+        for (int i = 0; i < LONGEST; i++) {
+            double after = i * Clock.TICK * 4;
+            y = at.y() + Math.max(0, after - TURNS_UP) * RUNS_ON;
+            double away = ground.distance(d, at.x(), y);
+            if (runs(d, at.x(), y, away, seconds + after) >= away) {
+                break;
+            }
+        }
+        return y;
     }
 
     /**

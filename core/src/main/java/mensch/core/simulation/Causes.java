@@ -77,8 +77,7 @@ final class Causes {
     }
 
     private Cause owner(Job owner, int tick) {
-        Optional<Fault> fault =
-                faults.stream().filter(f -> f.man().equals(owner.id())).findFirst();
+        String fault = Fault.saidOf(owner.id(), faults);
         Optional<Happening> block = last(What.CONTACT, owner.id(), tick);
         block.ifPresent(b -> add(
                 owner.id(),
@@ -93,8 +92,8 @@ final class Causes {
                                 && h.tick() <= tick);
         Optional<Happening> told = lastTold(owner.id(), tick);
         told.ifPresent(t -> add(owner.id(), t.tick(), "He acts on \"" + t.said() + "\" at " + seconds(t.tick()) + "."));
-        if (fault.isPresent()) {
-            add(owner.id(), 0, "Put in: he " + fault.get().said() + ".");
+        if (!fault.isEmpty()) {
+            add(owner.id(), 0, "Put in: he " + fault + ".");
             return new Cause(links, Blame.FAULT, owner.id());
         }
         if (block.isPresent() && !loose) {

@@ -61,6 +61,7 @@ final class Covering {
     /** Whom he covers as a man just now; what he has done about a receiver holds for that one. */
     private final int[] before;
 
+    private final double[] early;
     private final boolean[] turned;
     /** Whether he has seen his man break. */
     private final boolean[] seen;
@@ -81,6 +82,7 @@ final class Covering {
                 .mapToInt(Actor::index)
                 .toArray();
         this.his = new int[cast.size()];
+        this.early = new double[cast.size()];
         this.turned = new boolean[cast.size()];
         this.seen = new boolean[cast.size()];
         this.before = new int[cast.size()];
@@ -88,6 +90,11 @@ final class Covering {
         Arrays.fill(before, NOBODY);
         this.eyes = new Eyes(ground, Clock.ticks(model.cover().sees()));
         this.zones = new Zones(cast, ground, model, this, eyes, matchup.areas(), receivers);
+    }
+
+    /** He turns to run with his man while he has so much more room above him than he should, yards. */
+    void turnsEarly(int defender, double yards) {
+        early[defender] = yards;
     }
 
     /** Whether he goes for the passer once it is a pass. */
@@ -227,7 +234,7 @@ final class Covering {
             return;
         }
         boolean stem = deep || !broken(man);
-        if (stem && !turned[defender] && cushion - closes > model.cover().turns()) {
+        if (stem && !turned[defender] && cushion - closes > model.cover().turns() + early[defender]) {
             double back = Math.max(
                     start.y(), y + start.y() - cast.actors.get(man).start().y());
             ground.aim(defender, x + shade, Math.min(back, end), model.body().pedal(), true);
@@ -239,7 +246,7 @@ final class Covering {
             return;
         }
         turned[defender] = true;
-        double above = stem && cushion > 0 ? Math.min(cushion, model.cover().cushion()) : 0;
+        double above = stem && cushion > 0 ? Math.min(cushion, model.cover().cushion() + early[defender]) : 0;
         double goesX = vx + (x + (deep ? shade : shade / 2) - ground.x[defender]) / RUNS_WITH;
         double goesY = (stem ? runs(man) : vy) + (y + above - ground.y[defender]) / RUNS_WITH;
         if (!stem && !outOfTheBackfield && !seen[defender]) {

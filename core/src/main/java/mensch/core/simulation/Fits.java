@@ -35,6 +35,8 @@ final class Fits {
     private static final int MEETINGS = 40;
     /** He aims anew after so many ticks. */
     private static final int AIMS_AGAIN = 4;
+    /** Nobody runs nearer to a sideline than this, yards. */
+    private static final double INSIDE = 0.5;
     /** The second man of a twist waits so long, seconds. */
     private static final double WAITS = 0.3;
 
@@ -49,6 +51,8 @@ final class Fits {
     /** Who has gone where his movement takes him. */
     private final boolean[] moved;
 
+    private final double left;
+    private final double right;
     private final double[] falseStep;
     /** When he looks again for where he meets the ball. */
     private final int[] again;
@@ -65,6 +69,9 @@ final class Fits {
         this.moved = new boolean[cast.size()];
         this.falseStep = new double[cast.size()];
         this.again = new int[cast.size()];
+        var field = cast.lineup.snap().field();
+        this.left = field.sidelineX(Side.LEFT) + INSIDE;
+        this.right = field.sidelineX(Side.RIGHT) - INSIDE;
         for (int d = cast.defence; d < cast.size(); d++) {
             Job job = cast.job(d);
             Move move = job.after().move().orNull();
@@ -256,17 +263,24 @@ final class Fits {
         double ballPace = Math.max(5.5, ground.speed(ball));
         // from near he goes by how the ball moves; from far he counts on it to turn up the field and run
         double far = Math.max(0, Math.min(1, (ground.distance(defender, ball) - NEAR) / NEAR));
-        double runs = Math.max(ground.speed(ball), far * ground.top[ball] * 0.95);
+        // who is slow for a moment, because he has just caught it or turned, will run again
+        double slow = ground.y[ball] > 0 ? 1 - ground.speed(ball) / ground.top[ball] : 0;
+        double gathers = Math.max(far, slow);
+        double runs = Math.max(ground.speed(ball), gathers * ground.top[ball] * 0.95);
         double across = (1 - far * (1 - DRIFTS)) * ground.vx[ball];
-        double turnsUp = ground.y[ball] > 0 ? Math.max(far, TURNS_UP) : far;
+        double turnsUp = ground.y[ball] > 0 ? Math.max(gathers, TURNS_UP) : far;
         double upfield = Math.max(ground.vy[ball], turnsUp * Math.sqrt(Math.max(0, runs * runs - across * across)));
         Point at = ground.at(ball);
         for (int i = 1; i < MEETINGS; i++) {
             double seconds = 0.1 * i;
             if (ground.y[ball] >= 0) {
+                double goes = ground.x[ball] + across * seconds;
+                double x = Math.max(left, Math.min(right, goes));
+                // where the field ends he turns up it: what he would have run beyond it he runs along it
+                double along = Math.abs(goes - x);
                 at = new Point(
-                        ground.x[ball] + across * seconds,
-                        ground.y[ball] + ground.covers(ball, ground.vy[ball], Math.max(1, upfield), seconds));
+                        x,
+                        ground.y[ball] + along + ground.covers(ball, ground.vy[ball], Math.max(1, upfield), seconds));
             } else {
                 double on = Math.max(0.5, seconds * ballPace - ground.distance(ball, ballX, 0));
                 at = new Point(ballX + DRIFTS * ground.vx[ball] * on / ballPace, on);
@@ -275,7 +289,7 @@ final class Fits {
                 break;
             }
         }
-        double x = at.x();
+        double x = Math.max(left, Math.min(right, at.x()));
         double y = at.y();
         double aside = x - ground.x[defender];
         double away = ground.distance(defender, ball);
@@ -307,7 +321,7 @@ final class Fits {
             double seconds = away / ground.top[defender] + 0.1;
             ground.aim(
                     defender,
-                    ground.x[ball] + ground.vx[ball] * seconds,
+                    Math.max(left, Math.min(right, ground.x[ball] + ground.vx[ball] * seconds)),
                     ground.y[ball] + ground.vy[ball] * seconds,
                     ground.top[defender],
                     false);

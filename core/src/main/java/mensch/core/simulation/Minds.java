@@ -20,6 +20,7 @@ import mensch.core.rung.FitRole;
 import mensch.core.rung.Gives;
 import mensch.core.rung.ReadTable;
 import mensch.core.rung.Task;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What each defender knows and what he has been told to do about it. He reads his keys by how they move, acts on what
@@ -40,10 +41,20 @@ final class Minds {
     private final Luck luck;
     private final Story story;
     private final int[] slower;
+    /** How long he believes what he read wrong, ticks. */
+    private final int[] misled;
+    /** From when on he sees what is shown to him; nought before he has been shown anything. */
+    private final int[] seesFrom;
+
     private final int[] reacted;
     private final int[] fooledUntil;
     private final Keys keys;
     private final List<List<Told>> told = new ArrayList<>();
+    /** What has changed his orders last. */
+    private final @Nullable Told[] became;
+    /** Who acts on something that he took for something else. */
+    private final boolean[] wrongly;
+
     private final Task[] run;
     private final Task[] pass;
     private final boolean[] knowsRun;
@@ -59,8 +70,24 @@ final class Minds {
 
     private final Looks looks;
 
-    /** What he will act on, and when. */
-    private record Told(int tick, Reaction reaction) {
+    /**
+     * What he will act on, and when.
+     *
+     * @param wrong whether he has taken it for something else than it is
+     */
+    private record Told(int tick, Reaction reaction, boolean wrong) {
+        Told(int tick, Reaction reaction) {
+            this(tick, reaction, false);
+        }
+
+        /** Whether it says the contrary of what has changed his orders before. */
+        boolean takesBack(@Nullable Told before) {
+            return before != null
+                    && reaction.on() instanceof Event.KeyShows now
+                    && before.reaction.on() instanceof Event.KeyShows then
+                    && now.message().contradicts(then.message());
+        }
+
         boolean on(Message message) {
             return reaction.on().equals(message.shown());
         }
@@ -79,7 +106,11 @@ final class Minds {
         knowsRun = new boolean[men];
         passes = new boolean[men];
         runAt = new boolean[men];
+        became = new Told[men];
+        wrongly = new boolean[men];
         slower = new int[men];
+        misled = new int[men];
+        seesFrom = new int[men];
         reacted = new int[men];
         fooledUntil = new int[men];
         ballFrom = new int[men];
@@ -93,10 +124,17 @@ final class Minds {
             if (job == null) {
                 continue;
             }
-            run[i] = job.runTask();
-            pass[i] = job.passTask();
-            passes[i] = !job.role().lineman() && fromTheSnap(actor, job);
+            orders(i);
         }
+    }
+
+    /** What he comes to the line with. */
+    private void orders(int defender) {
+        Actor actor = cast.actors.get(defender);
+        Job job = cast.job(defender);
+        run[defender] = job.runTask();
+        pass[defender] = job.passTask();
+        passes[defender] = !job.role().lineman() && fromTheSnap(actor, job);
     }
 
     /** Who plays pass until he sees a run: a deep man, and who has a receiver who stands out. */
@@ -126,6 +164,11 @@ final class Minds {
 
     void slower(int defender, int ticks) {
         slower[defender] = ticks;
+    }
+
+    /** The first thing he is shown he takes for something else, and sees it so many ticks later. */
+    void misled(int defender, int ticks) {
+        misled[defender] = ticks;
     }
 
     /** How much later than others he acts on what he sees, ticks. */
@@ -160,10 +203,22 @@ final class Minds {
                 double fooled = knowsRun[d] ? later : 0;
                 told.get(d)
                         .add(new Told(
-                                tick + ticks(d, false) + Clock.ticks(fooled),
+                                seen(d, tick, Message.PASS_SET) + ticks(d, false) + Clock.ticks(fooled),
                                 Reaction.passes(Message.PASS_SET.shown())));
             }
         }
+    }
+
+    /** When a man sees what everybody can see; who has been shown nothing yet may take it for the other thing. */
+    private int seen(int defender, int tick, Message message) {
+        if (misled[defender] > 0 && seesFrom[defender] == 0) {
+            seesFrom[defender] = tick + misled[defender];
+            Reaction wrong = message == Message.RUN
+                    ? Reaction.passes(Message.PASS_SET.shown())
+                    : Reaction.stands(Message.RUN.shown());
+            told.get(defender).add(new Told(tick + ticks(defender, false), wrong, true));
+        }
+        return Math.max(tick, seesFrom[defender]);
     }
 
     /** The fake is over and the ball is not gone: who has believed it needs a while to see that. */
@@ -184,10 +239,23 @@ final class Minds {
     }
 
     private void shows(int defender, Keys.Key key, Message message, int tick) {
+        if (misled[defender] > 0 && seesFrom[defender] == 0) {
+            seesFrom[defender] = tick + misled[defender];
+            told(defender, key, message.misread(), tick, false);
+        }
+        told(
+                defender,
+                key,
+                message,
+                Math.max(tick, seesFrom[defender]),
+                key.shown().stream().anyMatch(message::contradicts));
+    }
+
+    /** @param contradicts whether it takes back what the key has shown before */
+    private void told(int defender, Keys.Key key, Message message, int tick, boolean contradicts) {
         Optional<Reaction> row = cast.job(defender).after().reactions().stream()
                 .filter(r -> r.whose() == key.whose() && r.on().equals(message.shown()) && r.taught())
                 .findFirst();
-        boolean contradicts = key.shown().stream().anyMatch(message::contradicts);
         row.ifPresent(reaction -> {
             story.tell(Happening.What.KEY_SHOWS, defender, key.man(), tick, message.words());
             told.get(defender)
@@ -197,10 +265,14 @@ final class Minds {
                                     + (contradicts
                                             ? Clock.ticks(model.reaction().surprise())
                                             : 0),
-                            reaction));
+                            reaction,
+                            tick < seesFrom[defender]));
         });
+        boolean misread = tick < seesFrom[defender];
         if (row.isEmpty() && message == Message.RUN && !knowsRun[defender]) {
             told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.stands(message.shown())));
+        } else if (row.isEmpty() && message == Message.PASS_SET && misread) {
+            told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.passes(message.shown()), true));
         }
     }
 
@@ -233,6 +305,14 @@ final class Minds {
     }
 
     private void act(int defender, Told one, int tick) {
+        if (one.wrong()) {
+            wrongly[defender] = true;
+        } else if (wrongly[defender]) {
+            // he sees that he was wrong: his orders are those he came with
+            wrongly[defender] = false;
+            orders(defender);
+            knowsRun[defender] = false;
+        }
         boolean knew = knowsRun[defender];
         boolean covered = passes[defender];
         ReadTable.Reaction orders = one.reaction().orders();
@@ -242,13 +322,20 @@ final class Minds {
         } else if (one.on(Message.RUN) && orders instanceof ReadTable.Stands && runAt[defender]) {
             // a receiver runs at him: a run elsewhere is nothing to him before the ball is at the line
             return;
-        } else if (passShown && !(orders instanceof ReadTable.Becomes) && !one.on(Message.BALL_CROSSES)) {
+        } else if (passShown
+                && !one.wrong()
+                && !(orders instanceof ReadTable.Becomes)
+                && !one.on(Message.BALL_CROSSES)) {
             // a block or a back does not tell him otherwise any more
             return;
         } else if (orders instanceof ReadTable.Stands) {
+            if (one.takesBack(became[defender])) {
+                run[defender] = cast.job(defender).runTask();
+            }
             knowsRun[defender] = true;
             passes[defender] = false;
         } else if (orders instanceof ReadTable.Becomes becomes) {
+            became[defender] = one;
             for (Gives part : becomes.parts()) {
                 if (part instanceof Gives.Run now && !passShown) {
                     run[defender] = now.steps().first();
@@ -279,7 +366,9 @@ final class Minds {
         for (int d = cast.defence; d < cast.size(); d++) {
             boolean runs = cast.job(d).passTask() instanceof Task.OnMen && passes[d];
             if (!runs && !(knowsRun[d] && !passes[d])) {
-                int from = tick + ticks(d, false) + Clock.ticks(model.reaction().hidden());
+                int from = seen(d, tick, Message.RUN)
+                        + ticks(d, false)
+                        + Clock.ticks(model.reaction().hidden());
                 told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown())));
             }
         }
@@ -305,7 +394,8 @@ final class Minds {
     /** Everybody can see where the ball goes through; each acts on it after his reaction. */
     void ballGoes(int tick, boolean crossed) {
         for (int d = cast.defence; d < cast.size(); d++) {
-            int from = tick + (crossed ? Clock.ticks(model.reaction().carries()) + slower[d] : ticks(d, false));
+            int sees = crossed ? tick : Math.max(tick, seesFrom[d]);
+            int from = sees + (crossed ? Clock.ticks(model.reaction().carries()) + slower[d] : ticks(d, false));
             // who plays pass first believes it when the ball is at the line
             if (crossed || !passes[d]) {
                 ballFrom[d] = Math.min(ballFrom[d], from);

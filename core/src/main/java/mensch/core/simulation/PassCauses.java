@@ -210,10 +210,9 @@ final class PassCauses {
     }
 
     private Cause owner(Row row, String owner, double now, int left) {
-        Optional<Fault> fault =
-                stage.faults().stream().filter(f -> f.man().equals(owner)).findFirst();
-        if (fault.isPresent()) {
-            add(owner, 0, "Put in: he " + fault.get().said() + ".");
+        String fault = Fault.saidOf(owner, stage.faults());
+        if (!fault.isEmpty()) {
+            add(owner, 0, "Put in: he " + fault + ".");
             return new Cause(links, Blame.FAULT, owner);
         }
         Optional<Happening> run = tookTheFake(owner, left);

@@ -130,7 +130,10 @@ final class Routes {
         if (corner[man] >= last) {
             Point to = settles[man] ? way.get(last) : beyond(way);
             double pace = pace(man, tick, to, ground.top[man]);
-            ground.aim(man, inX(to.x()), inY(to.y()), pace, settles[man] || !inside(man));
+            double x = inX(to.x());
+            double y = inY(to.y());
+            // where the field ends he comes to a stand
+            ground.aim(man, x, y, pace, settles[man] || x != to.x() || y != to.y());
             return;
         }
         Point to = way.get(corner[man]);
@@ -180,10 +183,6 @@ final class Routes {
         Point to = way.get(way.size() - 1);
         double leg = Math.max(1e-6, from.distance(to));
         return new Point(to.x() + 30 * (to.x() - from.x()) / leg, to.y() + 30 * (to.y() - from.y()) / leg);
-    }
-
-    private boolean inside(int man) {
-        return ground.x[man] > left && ground.x[man] < right && ground.y[man] < end;
     }
 
     private double inX(double x) {

@@ -17,6 +17,7 @@ import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
+import mensch.core.rung.Task;
 
 /**
  * A play at a line-up, ready to be run with any seed. The same line-up, play, faults, settings and seed give the same
@@ -33,20 +34,39 @@ public final class Simulation {
         this.pass = pass;
         this.snaps = snaps;
         this.causes = causes;
-        stage.faults().forEach(this::known);
+        known(stage, pass);
     }
 
-    private void known(Fault fault) {
-        Cast cast = stage.cast();
+    /** @param thrown whether receivers run routes in it */
+    private static void known(Stage stage, boolean thrown) {
+        stage.faults().forEach(f -> known(stage.cast(), f, thrown));
+    }
+
+    private static void known(Cast cast, Fault fault, boolean thrown) {
         if (cast.named(fault.man()) < 0) {
             throw new RefusedException("nobody is called \"" + fault.man() + "\" here; there are "
                     + String.join(", ", cast.actors.stream().map(Actor::id).toList()));
         }
         boolean offence = cast.named(fault.man()) < cast.defence;
-        if (offence && fault.kind() != Fault.Kind.LATE) {
+        if (offence && fault.kind().whose() == Fault.Whose.DEFENCE) {
             throw new RefusedException(fault.man() + " is told no key to read and no first step here: a man of the"
-                    + " offence can only be late");
+                    + " offence can only be late or run another route; place him with O");
         }
+        if (fault.kind() == Fault.Kind.TURNS_EARLY && !onAMan(cast.job(cast.named(fault.man())))) {
+            throw new RefusedException(fault.man() + " has no man to run with in this call: he cannot turn too soon");
+        }
+        if (fault.kind() == Fault.Kind.ROUTE && (!offence || !thrown)) {
+            throw new RefusedException(
+                    offence
+                            ? "nobody runs a route that could be another in a run; choose a pass"
+                            : fault.man() + " is a defender and runs no route; name a receiver");
+        }
+    }
+
+    private static boolean onAMan(Job job) {
+        return job.passTask() instanceof Task.OnMen
+                || job.passTask() instanceof Task.Cover cover
+                        && (cover.receiver() != null || cover.area().lane());
     }
 
     /**
@@ -62,7 +82,7 @@ public final class Simulation {
                         stage,
                         false,
                         seed -> new RunSnap(stage, run, blocking, seed),
-                        snap -> Causes.of(lineup, snap, faults, held(stage, snap))));
+                        snap -> Causes.of(stage.asked(), snap, faults, held(stage, snap))));
     }
 
     /**
@@ -74,8 +94,9 @@ public final class Simulation {
      */
     public static Optional<Simulation> of(Lineup lineup, Plays plays, Pass pass, Side play, List<Fault> faults) {
         Stage stage = Stage.of(lineup, play, faults);
+        known(stage, true);
         return stage.matchup()
-                .distribution(pass, Side.RIGHT)
+                .distribution(stage.instead(pass), Side.RIGHT)
                 .flatMap(d -> PassRush.of(new Pressures(stage.cast().lineup), plays, d))
                 .map(rush -> pass(stage, rush));
     }

@@ -61,6 +61,10 @@ abstract class Snap {
                 case LATE -> ground.from[man] += (int) Math.round(fault.amount());
                 case SLOW_READ -> minds.slower(man, (int) Math.round(fault.amount()));
                 case FALSE_STEP -> fits.falseStep(man, fault.amount());
+                case BAD_READ -> minds.misled(man, (int) Math.round(fault.amount()));
+                case TURNS_EARLY -> covering.turnsEarly(man, fault.amount());
+                // he stands there, or runs it, before anybody moves
+                case MOVED_RIGHT, MOVED_DEEP, ROUTE -> {}
             }
         }
     }

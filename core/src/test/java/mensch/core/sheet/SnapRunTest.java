@@ -81,7 +81,13 @@ class SnapRunTest {
 
     @Test
     void whatIsPutInIsHeldAgainstThePlayWithoutIt() {
-        SnapRun late = maker.of(DRIZZLE, "power", Side.RIGHT, List.of(Fault.of("end-call:false step:1")), 200, null)
+        SnapRun late = maker.of(
+                        DRIZZLE,
+                        "power",
+                        Side.RIGHT,
+                        List.of(new Fault("end-call", Fault.Kind.FALSE_STEP, 1)),
+                        200,
+                        null)
                 .orElseThrow();
         assertThat(late.without().said())
                 .startsWith("With it the offence gains ")
@@ -89,7 +95,7 @@ class SnapRunTest {
         assertThat(late.without().least()).isPositive();
         assertThat(late.faults())
                 .containsExactly(new SnapRun.FaultRow("end-call", "End call takes a false step of 1 yd"));
-        assertThat(late.kinds()).extracting(SnapRun.KindRow::unit).containsOnly("yd", "ticks of 0.05 s");
+        assertThat(late.kinds()).extracting(SnapRun.KindRow::unit).containsOnly("yd", "ticks of 0.05 s", "");
     }
 
     @Test

@@ -172,7 +172,7 @@ class CauseTest {
 
     @Test
     void theFaultPutInIsNamedWhenItIsHisGap() {
-        Simulation slow = Plays.of("pro-i", "anvil-drizzle", "inside-zone", Fault.of("mike:slow read:8"));
+        Simulation slow = Plays.of("pro-i", "anvil-drizzle", "inside-zone", Plays.fault("mike:slow read:8"));
         assertThat(IntStream.range(0, 60).mapToObj(i -> slow.cause(slow.snap(i))))
                 .filteredOn(c -> c.to() == Blame.FAULT)
                 .isNotEmpty()

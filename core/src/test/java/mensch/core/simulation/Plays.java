@@ -69,6 +69,10 @@ final class Plays {
                 .orElseThrow();
     }
 
+    static Fault fault(String words) {
+        return Fault.of(words, Snaps.LIBRARY.plays().routes());
+    }
+
     static Simulation option(Lineup lineup, String option) {
         return Snaps.LIBRARY.plays().options().stream()
                 .filter(o -> o.id().equals(option))

@@ -135,20 +135,20 @@ class SimulationTest {
 
     @Test
     void aFaultOfNobodyIsRefusedWithThoseThereAre() {
-        assertThatThrownBy(() -> Plays.of("pro-i", "anvil-drizzle", "power", Fault.of("sam:late:3")))
+        assertThatThrownBy(() -> Plays.of("pro-i", "anvil-drizzle", "power", Plays.fault("sam:late:3")))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("nobody is called \"sam\"")
                 .hasMessageContaining("mike");
-        assertThatThrownBy(() -> Plays.of("pro-i", "anvil-drizzle", "power", Fault.of("TB:slow read:3")))
+        assertThatThrownBy(() -> Plays.of("pro-i", "anvil-drizzle", "power", Plays.fault("TB:slow read:3")))
                 .as("what would change nothing is not taken")
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("can only be late");
-        assertThat(Plays.of("pro-i", "anvil-drizzle", "power", Fault.of("TB:late:3"))
+        assertThat(Plays.of("pro-i", "anvil-drizzle", "power", Plays.fault("TB:late:3"))
                         .snap(1)
                         .gain())
                 .isNotEqualTo(
                         Plays.of("pro-i", "anvil-drizzle", "power").snap(1).gain());
-        assertThatThrownBy(() -> Fault.of("will:sleeps:3")).hasMessageContaining("man:kind:amount");
-        assertThatThrownBy(() -> Fault.of("will:late:soon")).hasMessageContaining("is no number");
+        assertThatThrownBy(() -> Plays.fault("will:sleeps:3")).hasMessageContaining("man:kind:amount");
+        assertThatThrownBy(() -> Plays.fault("will:late:soon")).hasMessageContaining("is no number");
     }
 }

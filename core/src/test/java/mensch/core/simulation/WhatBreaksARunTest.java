@@ -73,7 +73,7 @@ class WhatBreaksARunTest {
     })
     void aLateReadAtThePointCosts(String formation, String call, String run, String man) {
         Outcome sound = Plays.outcome(Plays.of(formation, call, run));
-        Outcome late = Plays.outcome(Plays.of(formation, call, run, Fault.of(man + ":slow read:8")));
+        Outcome late = Plays.outcome(Plays.of(formation, call, run, Plays.fault(man + ":slow read:8")));
         assertThat(late.over(sound).clear())
                 .as("%.1f and %.1f yd", late.mean(), sound.mean())
                 .isTrue();
@@ -90,8 +90,8 @@ class WhatBreaksARunTest {
             for (String run : List.of("inside-zone", "power", "outside-zone", "toss")) {
                 double sound = few(call, run);
                 for (String man : List.of("mike", "will", "free", "end-call")) {
-                    late += few(call, run, Fault.of(man + ":slow read:4")) - sound;
-                    later += few(call, run, Fault.of(man + ":slow read:10")) - sound;
+                    late += few(call, run, Plays.fault(man + ":slow read:4")) - sound;
+                    later += few(call, run, Plays.fault(man + ":slow read:10")) - sound;
                 }
             }
         }
@@ -113,7 +113,7 @@ class WhatBreaksARunTest {
     })
     void aFalseStepCosts(String formation, String call, String run, String man) {
         Outcome sound = Plays.outcome(Plays.of(formation, call, run));
-        Outcome wrong = Plays.outcome(Plays.of(formation, call, run, Fault.of(man + ":false step:1.5")));
+        Outcome wrong = Plays.outcome(Plays.of(formation, call, run, Plays.fault(man + ":false step:1.5")));
         assertThat(wrong.over(sound).clear())
                 .as("%.1f and %.1f yd", wrong.mean(), sound.mean())
                 .isTrue();
@@ -123,9 +123,33 @@ class WhatBreaksARunTest {
     @Test
     void theCounterFoolsTheQuickBackerAndNotTheSlowOne() {
         Outcome quick = many(Plays.of("ace-h", "chisel-drizzle", "counter"));
-        Outcome slow = many(Plays.of("ace-h", "chisel-drizzle", "counter", Fault.of("mike:slow read:10")));
+        Outcome slow = many(Plays.of("ace-h", "chisel-drizzle", "counter", Plays.fault("mike:slow read:10")));
         assertThat(quick.over(slow).clear())
                 .as("%.1f and %.1f yd", quick.mean(), slow.mean())
+                .isTrue();
+    }
+
+    /** Who takes the counter's first steps for the play goes with them, and the later he sees it the farther. */
+    @Test
+    void aBadReadCosts() {
+        Outcome sound = many(Plays.of("pro-i", "anvil-drizzle", "counter"));
+        Outcome bad = many(Plays.of("pro-i", "anvil-drizzle", "counter", Plays.fault("mike:bad read:4")));
+        Outcome worse = many(Plays.of("pro-i", "anvil-drizzle", "counter", Plays.fault("mike:bad read:12")));
+        assertThat(worse.over(sound).clear())
+                .as("%.1f and %.1f", worse.mean(), sound.mean())
+                .isTrue();
+        assertThat(worse.over(bad).clear())
+                .as("%.1f and %.1f", worse.mean(), bad.mean())
+                .isTrue();
+    }
+
+    /** An end who lines up too wide opens the gap inside him. */
+    @Test
+    void whoStandsTooWideOpensWhatIsInsideHim() {
+        Outcome sound = Plays.outcome(Plays.of("pro-i", "anvil-drizzle", "power"));
+        Outcome wide = Plays.outcome(Plays.of("pro-i", "anvil-drizzle", "power", Plays.fault("end-call:right:2")));
+        assertThat(wide.over(sound).clear())
+                .as("%.1f and %.1f", wide.mean(), sound.mean())
                 .isTrue();
     }
 
