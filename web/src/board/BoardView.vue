@@ -64,7 +64,10 @@ const listed = computed(() => flat(groups.value))
 const meant = computed(() => listed.value.find((l) => l.key === pointed.value)?.finding.who)
 
 function enter(): void {
-  if (ghost.value && selected.value) dropped.value = { job: selected.value, spot: ghost.value }
+  if (ghost.value && selected.value && running.picture) {
+    running.move(selected.value, ghost.value)
+    ghost.value = undefined
+  } else if (ghost.value && selected.value) dropped.value = { job: selected.value, spot: ghost.value }
   else if (selected.value) void right.value?.toRules()
 }
 /** Back from his rules, the hand stands on him. */
@@ -76,6 +79,7 @@ function toStrip(): void {
 function back(): void {
   if (ghost.value) ghost.value = undefined
   else if (asked.value) asked.value = undefined
+  else if (running.own) running.seeFrom(undefined)
   else if (running.on) running.leave()
   else if (panel.value === 'plays' && plays.picked) void plays.pick(undefined)
   else if (panel.value === 'rules' || panel.value === 'plays') toStrip()
@@ -113,6 +117,7 @@ const actions = boardActions({
   moves,
   runIt: running.go,
   stepSnap: running.step,
+  fromHisPlace: () => running.seeFrom(running.own ? undefined : running.whom),
   mayRun: () => running.may,
   watches: () => !!running.snap,
   mayMute: () => right.value?.mayMute() ?? false,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { computed, defineAsyncComponent, ref } from 'vue'
+import type { Spot } from '../api/types'
 import { useLists } from '../shell/lists'
 import AnswerSlip from './AnswerSlip.vue'
 import { useHand } from './boardHand'
@@ -13,9 +14,12 @@ import { usePlacing } from './offencePlaced'
 import PlaceOffence from './PlaceOffence.vue'
 import { usePlays } from './playsStore'
 import BallDrawing from './running/BallDrawing.vue'
+import { useBeside } from './running/besideStore'
 import { useRunning } from './running/runStore'
 
 const RunClock = defineAsyncComponent(() => import('./running/RunClock.vue'))
+const BesideField = defineAsyncComponent(() => import('./running/BesideField.vue'))
+const OwnPlace = defineAsyncComponent(() => import('./running/OwnPlace.vue'))
 const WayDrawing = defineAsyncComponent(() => import('./running/WayDrawing.vue'))
 
 /** The field with what it shows, from where, and what was answered on it. */
@@ -26,6 +30,12 @@ const plays = usePlays()
 const { placeMan } = usePlacing()
 const hand = useHand()
 const running = useRunning()
+const beside = useBeside()
+/** A defender let go somewhere: while a snap is watched it is asked what that changes, else what it shall mean. */
+function dropped(job: string, spot: Spot): void {
+  if (running.picture) running.move(job, spot)
+  else hand.dropped = { job, spot }
+}
 const {
   board: answer,
   sheet,
@@ -101,7 +111,13 @@ const byHand = computed(() =>
         Close
       </button>
     </p>
-    <div class="drawing">
+    <p
+      v-if="beside.row && !running.own"
+      class="two"
+    >
+      <b>{{ lists.call(board.callId)?.name }}</b><b>{{ lists.call(beside.row.call)?.name }}</b>
+    </p>
+    <div :class="{ drawing: true, both: beside.row && !running.own }">
       <p
         v-if="problem"
         class="fault"
@@ -122,8 +138,9 @@ const byHand = computed(() =>
       >
         Lining up.
       </p>
+      <OwnPlace v-if="running.own && running.picture" />
       <FieldDrawing
-        v-if="answer && shown"
+        v-else-if="answer && shown"
         :field="answer.field"
         :sheet="shown.sheet"
         :from="viewFrom"
@@ -144,7 +161,7 @@ const byHand = computed(() =>
         @pick="hand.pick($event)"
         @ask="asked = $event"
         @hidden="hidden = $event"
-        @drop="(job, spot) => (hand.dropped = { job, spot })"
+        @drop="dropped"
       >
         <template #over="{ drawing }">
           <WayDrawing
@@ -153,6 +170,7 @@ const byHand = computed(() =>
             :tick="running.tick"
             :drawing="drawing"
             :layers="layers"
+            :lit="running.lit"
           />
           <BallDrawing
             v-if="running.picture && running.ball"
@@ -161,8 +179,9 @@ const byHand = computed(() =>
           />
         </template>
       </FieldDrawing>
+      <BesideField v-if="beside.row && !running.own" />
       <AnswerSlip
-        v-if="asked && sheet"
+        v-if="asked && sheet && !running.picture"
         :thing="asked"
         :right="right"
         :top="viewFrom === 'defence'"
@@ -196,6 +215,18 @@ const byHand = computed(() =>
   position: relative;
   flex: var(--field-flex, 1);
   height: var(--field-height, auto);
+}
+.both {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 6px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+  padding: 2px 14px;
+  font: 700 15px/1.2 var(--narrow);
 }
 .facts {
   font: 400 13px/1.3 var(--narrow);

@@ -3,12 +3,14 @@ import { nextTick, onMounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { problemOf } from '../api/client'
 import type { Edit, FindingRow, RepairOffer, RepairRow } from '../api/types'
 import { useBoard } from './boardStore'
+import { useWhom } from './editSaid'
 import { useQuestions } from './questions'
 
 const props = defineProps<{ finding: FindingRow; mayWrite: boolean }>()
 const emit = defineEmits<{ applied: [] }>()
 const board = useBoard()
 const { repairsOf } = useQuestions()
+const whom = useWhom()
 const offer = shallowRef<RepairOffer>()
 const trouble = ref('')
 const first = useTemplateRef<HTMLButtonElement[]>('first')
@@ -26,12 +28,6 @@ async function ask(): Promise<void> {
   }
 }
 onMounted(ask)
-/** The man a sentence is for; both of a role that stands on each side. */
-function whom(edit: Edit): string {
-  const role = edit.rung.split('/')[1]!
-  const his = board.sheet?.jobs.filter((j) => j.role === role) ?? []
-  return his.length === 1 ? his[0]!.name : (board.callSheet?.roles.find((r) => r.id === role)?.name ?? role)
-}
 const men = (n: number): string => (n === 1 ? 'one man learns something else' : `${n} men learn something else`)
 function costs(r: RepairRow): string {
   const here = [

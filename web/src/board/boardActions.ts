@@ -25,6 +25,7 @@ export interface BoardHands {
   showPlays: () => void
   runIt: () => void
   stepSnap: (by: number) => void
+  fromHisPlace: () => void
   addRung: (document?: string) => void
   lineBack: () => void
   undo: () => void
@@ -83,6 +84,7 @@ export function boardActions(hands: BoardHands): Action[] {
     lists('plays', 'P', 'Plays against it; again the next kind', hands.showPlays),
     lists('changes', 'C', 'What the motion changed', () => hands.show('changes'), hands.moves),
     lists('run', 'I', 'Run the run that is picked; play, pause', hands.runIt, hands.mayRun),
+    lists('own-place', 'H', 'The snap from his own place, or from above', hands.fromHisPlace, hands.watches),
     lists('tick-back', ',', 'The snap a tick back', () => hands.stepSnap(-1), hands.watches),
     lists('tick-on', '.', 'The snap a tick on', () => hands.stepSnap(1), hands.watches),
     writes('add', 'A', 'Add a rung on top of his ladder', () => hands.addRung(), hands.mayAdd),

@@ -190,11 +190,21 @@ export function snapRow(): SnapRow {
     ],
     ball: [0, -1, 1, -6, 2, 1],
     events: [
-      { tick: 0, man: 'C', said: 'The ball is snapped.', place: at, main: true },
-      { tick: 1, man: 'mike', whom: 'TB', said: 'mike sees TB: flow to me.', place: at, main: false },
-      { tick: 1, man: 'TB', said: 'TB has the ball from QB.', place: at, main: true },
-      { tick: 2, man: 'TB', said: 'TB is through the line.', place: at, main: true },
+      { tick: 0, what: 'BALL_MOVES', man: 'C', said: 'The ball is snapped.', place: at, main: true },
+      {
+        tick: 1,
+        what: 'KEY_SHOWS',
+        man: 'mike',
+        whom: 'TB',
+        said: 'mike sees TB: flow to me.',
+        place: at,
+        main: false,
+      },
+      { tick: 1, what: 'HANDED_OFF', man: 'TB', said: 'TB has the ball from QB.', place: at, main: true },
+      { tick: 2, what: 'LINE_CROSSED', man: 'TB', said: 'TB is through the line.', place: at, main: true },
     ],
+    windows: [{ man: 'TB', from: 1, to: 2 }],
+    rush: [],
     cause: { blame: 'the block', links: [{ tick: 1, man: 'mike', said: 'FB is on him at 0.05 s (insert).' }] },
   }
 }

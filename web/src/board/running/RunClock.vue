@@ -3,15 +3,20 @@ import { Slider } from 'ant-design-vue'
 import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import { SPEEDS, useRunning } from './runStore'
-import { moments } from './snapAt'
+import { moments, openAt } from './snapAt'
 
 /** The snap under the hand: play and pause, every tick by drag and keys, slower. */
 const running = useRunning()
-const { snap, tick, last, speed, playing } = storeToRefs(running)
+const { snap, tick, end, speed, playing, own, whom } = storeToRefs(running)
 const marks = computed(() => Object.fromEntries((snap.value ? moments(snap.value) : []).map((t) => [t, ''])))
 const seconds = (t: number): string => `${(t * (snap.value?.secondsPerTick ?? 0)).toFixed(2)} s`
-/** What has just happened. */
-const said = computed(() => snap.value?.events.filter((e) => e.main && e.tick <= tick.value).at(-1)?.said ?? '')
+/** What has just happened; nothing while a man is asked what he makes of it. */
+const said = computed(() =>
+  own.value ? '' : (snap.value?.events.filter((e) => e.main && e.tick <= tick.value).at(-1)?.said ?? ''),
+)
+/** How near the rush is while the ball is to be thrown, and who is open. */
+const rush = computed(() => snap.value?.rush[Math.floor(tick.value)])
+const open = computed(() => (snap.value ? openAt(snap.value, tick.value) : []))
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, Home: -999, End: 999 }
 function press(event: KeyboardEvent): void {
   const by = STEPS[event.key]
@@ -41,7 +46,7 @@ function press(event: KeyboardEvent): void {
       class="slider"
       :value="tick"
       :min="0"
-      :max="last"
+      :max="end"
       :step="0.05"
       :marks="marks"
       :tooltip-open="false"
@@ -60,6 +65,13 @@ function press(event: KeyboardEvent): void {
     </button>
     <button
       type="button"
+      :aria-pressed="!!own"
+      @click="running.seeFrom(own ? undefined : whom)"
+    >
+      {{ own ? 'From above' : 'From his place' }} <span class="key">H</span>
+    </button>
+    <button
+      type="button"
       @click="running.leave"
     >
       Close
@@ -69,6 +81,11 @@ function press(event: KeyboardEvent): void {
       role="status"
     >
       {{ said }}
+      <span
+        v-if="rush !== undefined && !own"
+        class="soft"
+        >Rush {{ rush.toFixed(1) }} yd from the passer; open: {{ open.join(', ') || 'nobody' }}.</span
+      >
     </p>
   </div>
 </template>

@@ -1,39 +1,15 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, ref } from 'vue'
-import type { FaultWords } from '../../api/types'
 import FaultSaid from '../../shell/FaultSaid.vue'
-import WordMenu from '../../words/WordMenu.vue'
+import AtCalls from './AtCalls.vue'
+import { percent, yards } from './figures'
 import { useRunning } from './runStore'
+import WhatIf from './WhatIf.vue'
 
 /** What comes of the play over many snaps, why the one that is watched went so, and what if a man had done otherwise. */
-const props = defineProps<{ men: readonly { id: string; name: string }[]; selected?: string }>()
+defineProps<{ men: readonly { id: string; name: string }[]; selected?: string }>()
 const running = useRunning()
-const { on, run, snap, trouble, asking, faults, seed } = storeToRefs(running)
-
-type Kind = FaultWords['kind']
-const man = ref<string>()
-const kind = ref<Kind>('LATE')
-/** Who is picked on the board, else who is to blame for what is watched. */
-const blamed = computed(() => snap.value?.cause.links.find((l) => props.men.some((m) => m.id === l.man))?.man)
-const whose = computed(() => man.value ?? props.selected ?? blamed.value ?? props.men[0]?.id ?? '')
-const kinds = computed(() => run.value?.kinds ?? [])
-const chosen = computed(() => kinds.value.find((k) => k.id === kind.value))
-const amount = ref<number>(3)
-function take(id: string): void {
-  kind.value = id as Kind
-  amount.value = chosen.value?.amount ?? amount.value
-}
-function add(): void {
-  faults.value = [
-    ...faults.value.filter((f) => f.man !== whose.value),
-    { man: whose.value, kind: kind.value, amount: amount.value },
-  ]
-}
-const remove = (whom: string): void => void (faults.value = faults.value.filter((one) => one.man !== whom))
-/** To the tenth, and nought without a sign. */
-const yards = (gain: number): string => `${(Math.round(gain * 10) / 10 + 0).toFixed(1)} yd`
-const percent = (share: number): string => `${Math.round(100 * share)} %`
+const { on, run, snap, trouble, asking, faults, seed, lit } = storeToRefs(running)
 </script>
 
 <template>
@@ -109,63 +85,19 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
           <button
             class="link"
             type="button"
-            @click="running.stand(l.tick)"
+            :aria-pressed="!!lit && lit === l.man && running.tick === l.tick"
+            @click="running.show(l.tick, l.man)"
           >
             {{ l.said }}
           </button>
         </li>
       </ol>
-      <h3>What if</h3>
-      <p
-        v-for="f in run.faults"
-        :key="f.man"
-      >
-        {{ f.said }}
-        <button
-          class="link"
-          type="button"
-          @click="remove(f.man)"
-        >
-          take out
-        </button>
-      </p>
-      <p v-if="run.without">
-        <b>{{ run.without.said }}</b>
-        <small
-          >The difference lies between {{ run.without.least.toFixed(1) }} and {{ run.without.most.toFixed(1) }} yd, 95
-          times of 100.</small
-        >
-      </p>
-      <form
-        class="if"
-        @submit.prevent="add"
-      >
-        <WordMenu
-          :value="whose"
-          label="Man"
-          :options="men"
-          field
-          @pick="man = $event"
-        />
-        <WordMenu
-          :value="kind"
-          label="What he does"
-          :options="kinds"
-          field
-          @pick="take"
-        />
-        <input
-          v-model.number="amount"
-          type="number"
-          min="0"
-          max="40"
-          :step="chosen?.step"
-          required
-          :aria-label="`How much, ${chosen?.unit}`"
-        />
-        {{ chosen?.unit }}
-        <button class="button">Run it so</button>
-      </form>
+      <WhatIf
+        :run="run"
+        :men="men"
+        :selected="selected"
+      />
+      <AtCalls />
       <details>
         <summary>Everything that happened</summary>
         <ol>
@@ -218,20 +150,5 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
 ol {
   margin: 0;
   padding-left: 18px;
-}
-.if {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 8px;
-  align-items: center;
-}
-.if input {
-  width: 60px;
-  font: 400 15px var(--text);
-  padding: 3px 6px;
-  border: 1.5px solid var(--ink);
-  border-radius: 3px;
-  background: var(--card);
-  color: var(--ink);
 }
 </style>

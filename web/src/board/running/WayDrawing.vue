@@ -3,10 +3,10 @@ import { computed } from 'vue'
 import type { SnapRow, Spot } from '../../api/types'
 import type { Drawing } from '../field/field'
 import type { Layer } from '../field/layers'
-import { looksAt, waysTo } from './snapAt'
+import { looksAt, openAt, waysTo } from './snapAt'
 
 /** Where everybody has come from so far, and who looks at whom just now, on the layers of paths and sight lines. */
-const props = defineProps<{ snap: SnapRow; tick: number; drawing: Drawing; layers: readonly Layer[] }>()
+const props = defineProps<{ snap: SnapRow; tick: number; drawing: Drawing; layers: readonly Layer[]; lit?: string }>()
 /** Ways are drawn anew with every tick, not with every frame. */
 const whole = computed(() => Math.floor(props.tick))
 const point = (spot: Spot): string => {
@@ -16,6 +16,13 @@ const point = (spot: Spot): string => {
 const ways = computed(() =>
   props.layers.includes('paths') ? waysTo(props.snap, whole.value).map((way) => way.map(point).join(' ')) : [],
 )
+const at = (man: string): { x: number; y: number } | undefined => {
+  const way = waysTo(props.snap, whole.value)[props.snap.men.indexOf(man)]
+  return way && props.drawing.fieldToSvg(way.at(-1)!)
+}
+/** Who is open now, and whom the cause is about. */
+const open = computed(() => openAt(props.snap, whole.value).flatMap((man) => at(man) ?? []))
+const meant = computed(() => (props.lit ? at(props.lit) : undefined))
 const looks = computed(() =>
   props.layers.includes('sight lines')
     ? looksAt(props.snap, props.tick).map(({ from, to }) => ({
@@ -35,6 +42,21 @@ const looks = computed(() =>
       v-for="(way, i) in ways"
       :key="i"
       :points="way"
+    />
+    <circle
+      v-for="(o, i) in open"
+      :key="`open ${i}`"
+      class="open"
+      :cx="o.x"
+      :cy="o.y"
+      :r="19 * drawing.mark"
+    />
+    <circle
+      v-if="meant"
+      class="lit"
+      :cx="meant.x"
+      :cy="meant.y"
+      :r="17 * drawing.mark"
     />
     <line
       v-for="(l, i) in looks"
@@ -56,6 +78,15 @@ polyline {
   stroke: var(--soft);
   stroke-width: 1.5;
   stroke-linejoin: round;
+}
+.open {
+  stroke: var(--ink);
+  stroke-width: 2;
+  stroke-dasharray: 3 4;
+}
+.lit {
+  stroke: var(--accent);
+  stroke-width: 4;
 }
 line {
   stroke: var(--ink);

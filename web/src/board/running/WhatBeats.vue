@@ -5,6 +5,8 @@ import { answer, client, faultOf } from '../../api/client'
 import FaultSaid from '../../shell/FaultSaid.vue'
 import { queries } from '../../shell/queries'
 import { usePlays, type Picked } from '../playsStore'
+import { percent, yards } from './figures'
+import PlayMends from './PlayMends.vue'
 
 /** Every play there is, run at the call: worst first, with what a typical snap of it is put down to. */
 const emit = defineEmits<{ pick: [play: Picked] }>()
@@ -31,7 +33,11 @@ watch(
   () => plays.painted,
   () => (on.value = false),
 )
-const percent = (share: number): string => `${Math.round(100 * share)} %`
+type Row = (typeof rows.value)[number]
+const playOf = (r: Row): Picked => ({ kind: r.kind, id: r.play, left: r.side === 'left' })
+const keyOf = (r: Row): string => `${r.play} ${r.side}`
+/** Whose mends are open. */
+const mended = ref<string>()
 </script>
 
 <template>
@@ -79,13 +85,25 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
               <button
                 class="link"
                 type="button"
-                @click="emit('pick', { kind: r.kind, id: r.play, left: r.side === 'left' })"
+                @click="emit('pick', playOf(r))"
               >
                 {{ r.name }} {{ r.side }}</button
               ><small>{{ r.why }}</small>
+              <button
+                class="link"
+                type="button"
+                :aria-expanded="mended === keyOf(r)"
+                @click="mended = mended === keyOf(r) ? undefined : keyOf(r)"
+              >
+                {{ mended === keyOf(r) ? 'close' : 'What mends it?' }}
+              </button>
+              <PlayMends
+                v-if="mended === keyOf(r)"
+                :play="playOf(r)"
+              />
             </th>
             <td>{{ percent(r.holds) }}</td>
-            <td>{{ r.mean.toFixed(1) }} yd</td>
+            <td>{{ yards(r.mean) }}</td>
           </tr>
         </tbody>
       </table>

@@ -3,11 +3,14 @@ import { usePreferredReducedMotion } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { answer, client, faultOf } from '../../api/client'
-import type { FaultWords } from '../../api/types'
+import type { FaultWords, Spot } from '../../api/types'
 import { queries } from '../../shell/queries'
 import { useBoard } from '../boardStore'
 import { usePlays } from '../playsStore'
 import { ballOf, pictureOf } from './snapAt'
+
+const HALF_YARD = 0.5
+const halves = (yards: number): number => Math.round(yards / HALF_YARD) * HALF_YARD
 
 /** How fast a snap is watched: as it is, half, a quarter. */
 export const SPEEDS = [1, 0.5, 0.25] as const
@@ -24,6 +27,11 @@ export const useRunning = defineStore('running', () => {
   const tick = ref(0)
   const speed = ref<number>(1)
   const playing = ref(false)
+  /** Whom a link of the cause is about. */
+  const lit = ref<string>()
+  /** From whose own place it is seen, and whether he has acted and what he saw may be said. */
+  const own = ref<string>()
+  const told = ref(false)
 
   const may = computed(() => !!plays.there && !!(plays.run ?? plays.pass))
   const asked = useQuery(
@@ -43,12 +51,29 @@ export const useRunning = defineStore('running', () => {
   )
   const run = computed(() => (on.value && may.value ? asked.data.value : undefined))
   const snap = computed(() => run.value?.snap)
+  /** From whose place it is seen when it is asked for: who is picked, else who is to blame, else who stands in the middle. */
+  const whom = computed(() => {
+    const jobs = board.sheet?.jobs ?? []
+    const is = (id?: string): boolean => jobs.some((j) => j.id === id)
+    const blamed = snap.value?.cause.links.find((l) => is(l.man))?.man
+    return is(board.selected) ? board.selected : (blamed ?? jobs[Math.floor(jobs.length / 2)]?.id)
+  })
+
   const last = computed(() => (snap.value?.ticks ?? 1) - 1)
   const trouble = computed(() => (on.value ? faultOf(asked.error.value) : ''))
   const picture = computed(() =>
     snap.value && board.sheet ? pictureOf(board.sheet, snap.value, tick.value) : undefined,
   )
   const ball = computed(() => snap.value && ballOf(snap.value, tick.value))
+
+  /** The tick at which the man from whose place it is seen first acts on what he sees; the end when he never does. */
+  const acts = computed(() => {
+    const first = snap.value?.events.find((e) => e.man === own.value && (e.what === 'TOLD' || e.what === 'CONTACT'))
+    return first?.tick ?? last.value
+  })
+  /** He stands before what he has to do: what that is, is said when he is asked. */
+  const waits = computed(() => !!own.value && !told.value && tick.value >= acts.value)
+  const end = computed(() => (own.value && !told.value ? acts.value : last.value))
 
   function pause(): void {
     playing.value = false
@@ -57,25 +82,60 @@ export const useRunning = defineStore('running', () => {
   function play(): void {
     if (!snap.value) return
     if (lessMotion.value === 'reduce') {
-      tick.value = tick.value >= last.value ? 0 : last.value
+      tick.value = tick.value >= end.value ? 0 : end.value
       return
     }
-    if (tick.value >= last.value) tick.value = 0
+    if (tick.value >= end.value) tick.value = 0
     playing.value = true
     let before = performance.now()
     const next = (now: number): void => {
       if (!playing.value || !snap.value) return
       const passed = (now - before) / 1000 / snap.value.secondsPerTick
       before = now
-      tick.value = Math.min(last.value, tick.value + passed * speed.value)
-      if (tick.value >= last.value) pause()
+      tick.value = Math.min(end.value, tick.value + passed * speed.value)
+      if (tick.value >= end.value) pause()
       else requestAnimationFrame(next)
     }
     requestAnimationFrame(next)
   }
   function stand(to: number): void {
     pause()
-    tick.value = Math.max(0, Math.min(last.value, to))
+    tick.value = Math.max(0, Math.min(end.value, to))
+  }
+  /** To the moment of a link, with the man it is about lit. */
+  function show(to: number, man: string): void {
+    stand(to)
+    lit.value = man || undefined
+  }
+  /** What one man does otherwise; nothing of it when it is nought. The snap that is watched stays the one it is. */
+  function put(man: string, kind: FaultWords['kind'], amount: number, route?: string): void {
+    seed.value ??= snap.value?.seed
+    const others = faults.value.filter((f) => f.man !== man || f.kind !== kind)
+    faults.value = amount || route ? [...others, { man, kind, amount, route }] : others
+  }
+  const putIn = (man: string, kind: FaultWords['kind']): number =>
+    faults.value.find((f) => f.man === man && f.kind === kind)?.amount ?? 0
+  /** A defender is dragged, or nudged, from where he is drawn: he lines up so much elsewhere. */
+  function move(man: string, to: Spot): void {
+    const from = picture.value?.jobs.find((j) => j.id === man)?.feet
+    if (!from) return
+    const across = halves(putIn(man, 'MOVED_RIGHT') + to.x - from.x)
+    const deep = halves(putIn(man, 'MOVED_DEEP') + to.y - from.y)
+    put(man, 'MOVED_RIGHT', across)
+    put(man, 'MOVED_DEEP', deep)
+    stand(0)
+  }
+  /** From a man's own place, from the snap until he acts. */
+  function seeFrom(man: string | undefined): void {
+    own.value = man
+    told.value = false
+    tick.value = 0
+    if (man) play()
+  }
+  /** He has said what he does: it is said what he saw, and the snap goes on. */
+  function tell(): void {
+    told.value = true
+    play()
   }
   const step = (by: number): void => stand(Math.round(tick.value) + by)
   /** Runs it, and plays or pauses what is run. */
@@ -92,6 +152,8 @@ export const useRunning = defineStore('running', () => {
     on.value = false
     faults.value = []
     seed.value = undefined
+    lit.value = undefined
+    own.value = undefined
     tick.value = 0
   }
   // another board or another play is another question
@@ -116,6 +178,18 @@ export const useRunning = defineStore('running', () => {
     tick,
     speed,
     playing,
+    lit,
+    own,
+    told,
+    waits,
+    whom,
+    end,
+    show,
+    put,
+    putIn,
+    move,
+    seeFrom,
+    tell,
     go,
     play,
     pause,

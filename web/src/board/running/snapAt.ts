@@ -48,3 +48,9 @@ export function looksAt(snap: SnapRow, tick: number): { from: Spot; to: Spot }[]
 export function moments(snap: SnapRow): number[] {
   return [...new Set(snap.events.filter((e) => e.main).map((e) => e.tick))]
 }
+
+/** Who could be thrown to at a moment. */
+export function openAt(snap: SnapRow, tick: number): string[] {
+  const now = Math.floor(tick)
+  return snap.windows.filter((w) => w.from <= now && now <= w.to).map((w) => w.man)
+}

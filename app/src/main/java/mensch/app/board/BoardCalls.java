@@ -73,6 +73,26 @@ class BoardCalls {
                 : call.under(handLayer(call, Lineup.of(call, snaps.of(request.snap(), by.getName())), request.hand()));
     }
 
+    /** The other calls of this week's plan that may meet this formation, on the same snap. */
+    List<Lineup> planned(Lineup lineup, SnapWords snap, Principal by) {
+        var plan = new ArrayList<Lineup>();
+        for (String id : playbook.planned("call", by.getName())) {
+            Call call = book.seen(id, null, List.of(), by.getName());
+            boolean other = !id.equals(lineup.inForce().ref().id())
+                    && (snap.men() != null || call.meantFor(snap.formation()))
+                    && call.front().players() == lineup.inForce().front().players();
+            if (other) {
+                plan.add(Lineup.of(call, lineup.snap()));
+            }
+        }
+        return plan;
+    }
+
+    /** Another call as it is saved, on the snap of a line-up. */
+    Lineup other(String call, Lineup lineup, Principal by) {
+        return Lineup.of(book.seen(call, null, List.of(), by.getName()), lineup.snap());
+    }
+
     /**
      * A man put somewhere is a rung of the hand layer; of two men of one role the condition names the one on or off the
      * cover side.

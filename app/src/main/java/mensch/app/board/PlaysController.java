@@ -7,7 +7,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mensch.app.board.BoardCalls.BoardRequest;
@@ -15,15 +14,11 @@ import mensch.app.bounds.Bounds;
 import mensch.app.call.CallBook;
 import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
-import mensch.core.call.Call;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.sheet.PlaySheet;
 import mensch.core.sheet.PlaySheetMaker;
-import mensch.core.sheet.SnapRun;
-import mensch.core.sheet.SnapRunMaker;
-import mensch.core.simulation.Fault;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -47,25 +42,6 @@ class PlaysController {
             @NotBlank @Size(max = Bounds.NAME) String play,
             boolean left) {}
 
-    /** Something one man does wrong, put in to see what it costs; {@code amount} in ticks of 0.05 s or in yards. */
-    record FaultWords(
-            @NotBlank @Size(max = Bounds.NAME) String man,
-            @NotNull Fault.Kind kind,
-            @Min(0) @Max(40) double amount) {}
-
-    /**
-     * A run or a pass by id, to be run.
-     *
-     * @param seed the snap to be watched; null for a typical one
-     */
-    record SnapRequest(
-            @Valid @NotNull BoardRequest board,
-            @Min(0) @Max(20) int phase,
-            @NotBlank @Size(max = Bounds.NAME) String play,
-            boolean left,
-            @Valid @NotNull @Size(max = 5) List<FaultWords> faults,
-            @Min(0) @Max(SEEDS - 1) @Nullable Long seed) {}
-
     /** A run by id against two calls. */
     record RunCompareRequest(
             @Valid @NotNull SnapWords snap,
@@ -76,11 +52,6 @@ class PlaysController {
 
     /** Blocks of one run against each; null where it cannot be run. */
     record RunComparison(PlaySheet.@Nullable RunSheet first, PlaySheet.@Nullable RunSheet second) {}
-
-    /** How many snaps a range is of. */
-    private static final int SEEDS = 200;
-    /** The same where every play is run. */
-    private static final int SEEDS_OF_EACH = 40;
 
     private final Playbook playbook;
     private final CallBook book;
@@ -105,22 +76,7 @@ class PlaysController {
     @PostMapping("/audits")
     PlaySheet against(@Valid @RequestBody AgainstRequest request, Principal by) {
         Lineup lineup = calls.lineup(request.board(), request.phase(), by);
-        return sheets(by).of(lineup, plan(lineup, request.board().snap(), by));
-    }
-
-    /** The other calls of this week's plan that may meet this formation, on the same snap. */
-    private List<Lineup> plan(Lineup lineup, SnapWords snap, Principal by) {
-        var plan = new ArrayList<Lineup>();
-        for (String id : playbook.planned("call", by.getName())) {
-            Call call = book.seen(id, null, List.of(), by.getName());
-            boolean other = !id.equals(lineup.inForce().ref().id())
-                    && (snap.men() != null || call.meantFor(snap.formation()))
-                    && call.front().players() == lineup.inForce().front().players();
-            if (other) {
-                plan.add(Lineup.of(call, lineup.snap()));
-            }
-        }
-        return plan;
+        return sheets(by).of(lineup, calls.planned(lineup, request.board().snap(), by));
     }
 
     /** Every block of one run to one side. */
@@ -130,29 +86,6 @@ class PlaysController {
                 sheets(by)
                         .run(calls.lineup(request.board(), request.phase(), by), request.play(), side(request.left())),
                 request.play());
-    }
-
-    /** One run or pass as it runs: the range over many snaps, one of them to be watched, and why it went so. */
-    @PostMapping("/snap-runs")
-    SnapRun snap(@Valid @RequestBody SnapRequest request, Principal by) {
-        Lineup lineup = calls.lineup(request.board(), request.phase(), by);
-        List<Fault> faults = request.faults().stream()
-                .map(f -> new Fault(f.man(), f.kind(), f.amount()))
-                .toList();
-        return new SnapRunMaker(playbook.plays(by.getName()))
-                .of(lineup, request.play(), side(request.left()), faults, SEEDS, request.seed())
-                .orElseThrow(() -> Problem.refused(
-                        "play-not-run",
-                        request.play()
-                                + " is not run here: the formation cannot run it to that side, or it is a play of"
-                                + " flag, which is not run yet; choose another of the list"));
-    }
-
-    /** Every run and pass that can be run at it as it comes out, worst for the call first. */
-    @PostMapping("/snap-runs/worst")
-    List<SnapRun.BeatsRow> worst(@Valid @RequestBody AgainstRequest request, Principal by) {
-        return new SnapRunMaker(playbook.plays(by.getName()))
-                .beats(calls.lineup(request.board(), request.phase(), by), SEEDS_OF_EACH);
     }
 
     /** Every route of one pass concept to one side, and who has it. */

@@ -3,6 +3,7 @@ package mensch.app.board;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mensch.app.call.Edit;
@@ -15,12 +16,16 @@ import mensch.core.audit.Subject;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
 import mensch.core.formation.Snap;
+import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
+import mensch.core.repair.PlayMends;
 import mensch.core.repair.Repair;
 import mensch.core.repair.Repairs;
 import mensch.core.repair.Sentence;
+import mensch.core.sheet.SnapRun;
+import mensch.core.sheet.SnapRunMaker;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -49,11 +54,16 @@ class RepairBench {
 
     record RepairOffer(List<RepairRow> repairs, int tried) {}
 
+    /** A change with which a play is held better: edits to apply, the tag they are, how much better, what it costs. */
+    record PlayMendRow(List<Edit> edits, @Nullable String tag, SnapRun.MendRow better, List<CostRow> costs, int men) {}
+
+    record MendOffer(List<PlayMendRow> mends, int tried) {}
+
     private final Playbook playbook;
     private volatile @Nullable Ready ready;
 
     /** Reading what the library teaches takes a moment; it is done once per library. */
-    private record Ready(Library library, Plays plays, Repairs repairs) {}
+    private record Ready(Library library, Plays plays, Repairs repairs, PlayMends mends) {}
 
     RepairBench(Playbook playbook) {
         this.playbook = playbook;
@@ -70,7 +80,8 @@ class RepairBench {
                 .filter(f -> f.key().text().equals(key))
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound("the finding " + key + " on this snap"));
-        Repair.Offer offer = repairs(plays)
+        Repair.Offer offer = ready(plays)
+                .repairs()
                 .offer(
                         call,
                         snap,
@@ -87,24 +98,42 @@ class RepairBench {
                 edit.rung().split("/")[1], call.convention().labels().kept(edit.sentence()));
     }
 
-    private Repairs repairs(Plays plays) {
+    /** The smallest changes with which a call holds one play better; none when it cannot be run to that side. */
+    Optional<MendOffer> mends(Call call, Snap snap, String play, Side side, String by) {
+        return ready(playbook.plays(by))
+                .mends()
+                .offer(call, snap, play, side)
+                .map(offer -> new MendOffer(
+                        offer.mends().stream()
+                                .map(m -> new PlayMendRow(
+                                        edits(call, m.steps()),
+                                        m.tag(),
+                                        SnapRunMaker.mend(offer, m),
+                                        costs(m.costs()),
+                                        m.men()))
+                                .toList(),
+                        offer.tried()));
+    }
+
+    private Ready ready(Plays plays) {
         Library library = playbook.library();
         Ready known = ready;
         if (known == null || known.library() != library || !known.plays().equals(plays)) {
-            known = new Ready(library, plays, new Repairs(library, plays));
+            known = new Ready(library, plays, new Repairs(library, plays), new PlayMends(library, plays));
             ready = known;
         }
-        return known.repairs();
+        return known;
     }
 
-    private static RepairRow row(Call call, Repair repair) {
+    /** Sentences as rungs of the call's own layer that nobody has yet. */
+    private static List<Edit> edits(Call call, List<Sentence> steps) {
         Set<String> taken = new HashSet<>();
         call.layers().stream()
                 .filter(l -> l.kind() == Layer.Kind.CALL)
                 .forEach(l ->
                         l.ladders().values().forEach(ladder -> ladder.rungs().forEach(r -> taken.add(r.id().words()))));
         var edits = new ArrayList<Edit>();
-        for (Sentence step : repair.steps()) {
+        for (Sentence step : steps) {
             int n = 1;
             while (!taken.add(call.ref().id() + "/" + step.role() + "/repair-" + n)) {
                 n++;
@@ -113,13 +142,21 @@ class RepairBench {
                     call.ref().id() + "/" + step.role() + "/repair-" + n,
                     call.convention().labels().said(step.sentence())));
         }
+        return List.copyOf(edits);
+    }
+
+    private static List<CostRow> costs(List<Finding> findings) {
+        return findings.stream()
+                .map(f -> new CostRow(f.severity(), f.evidence().title()))
+                .toList();
+    }
+
+    private static RepairRow row(Call call, Repair repair) {
         Repair.Elsewhere e = repair.elsewhere();
         return new RepairRow(
-                List.copyOf(edits),
+                edits(call, repair.steps()),
                 repair.tag(),
-                repair.costs().stream()
-                        .map(f -> new CostRow(f.severity(), f.evidence().title()))
-                        .toList(),
+                costs(repair.costs()),
                 repair.men(),
                 repair.parts(),
                 repair.rushersLost(),

@@ -100,8 +100,11 @@ final class Reach {
      * @param nearest how many men are tried: those the finding names, then the nearest to it
      */
     List<Way> natural(Call call, Lineup lineup, Finding finding, int nearest) {
-        Set<Part> parts = parts(finding);
-        List<Job> men = men(lineup, finding, nearest);
+        return natural(call, lineup, men(lineup, finding, nearest), parts(finding));
+    }
+
+    /** The natural changes of some men, the first tried first, in some parts of their jobs. */
+    List<Way> natural(Call call, Lineup lineup, List<Job> men, Set<Part> parts) {
         var ways = new ArrayList<Way>();
         for (Job man : men) {
             Map<Part, Set<String>> own = new LinkedHashMap<>();
@@ -124,9 +127,14 @@ final class Reach {
 
     /** What the library teaches such men besides, in the calls of their names. */
     List<Way> taught(Lineup lineup, Finding finding, int nearest) {
+        return taught(lineup, men(lineup, finding, nearest), parts(finding));
+    }
+
+    /** What the library teaches some men besides in some parts of their jobs. */
+    List<Way> taught(Lineup lineup, List<Job> men, Set<Part> parts) {
         var ways = new ArrayList<Way>();
-        for (Job man : men(lineup, finding, nearest)) {
-            for (Part part : parts(finding)) {
+        for (Job man : men) {
+            for (Part part : parts) {
                 say(
                         lineup,
                         man,

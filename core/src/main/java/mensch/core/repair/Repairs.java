@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +19,6 @@ import mensch.core.audit.Rule;
 import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
-import mensch.core.call.CallDocument;
-import mensch.core.document.RefusedException;
 import mensch.core.formation.Snap;
 import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
@@ -33,10 +30,6 @@ import mensch.core.play.Plays;
 import mensch.core.repair.Reach.Way;
 import mensch.core.repair.Repair.Elsewhere;
 import mensch.core.repair.Repair.Offer;
-import mensch.core.rung.Ladder;
-import mensch.core.rung.Rung;
-import mensch.core.rung.RungId;
-import mensch.core.rung.RungReader;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -89,6 +82,7 @@ public final class Repairs {
     private final Reach reach;
     private final Tags tags;
     private final Checks checks;
+    private final Changed changed;
 
     public Repairs(Library library) {
         this(library, library.plays());
@@ -101,6 +95,7 @@ public final class Repairs {
         this.reach = new Reach(library);
         this.tags = new Tags(library);
         this.checks = new Checks(library);
+        this.changed = new Changed(library, checks);
     }
 
     private static Set<FindingKey> keys(List<Finding> findings) {
@@ -192,11 +187,11 @@ public final class Repairs {
     private Optional<Tried> tried(Call call, Way way, Broken broken, Set<List<Job>> outcomes) {
         Lineup before = broken.before();
         Finding finding = broken.finding();
-        Optional<Call> changed = changed(call, way.steps());
-        if (changed.isEmpty()) {
+        Optional<Call> with = changed.by(call, way.steps());
+        if (with.isEmpty()) {
             return Optional.empty();
         }
-        Lineup after = Lineup.of(changed.get(), before.snap());
+        Lineup after = Lineup.of(with.get(), before.snap());
         if (after.jobs().equals(before.jobs()) || broken.shows().test(after)) {
             return Optional.empty();
         }
@@ -208,7 +203,7 @@ public final class Repairs {
         List<Change> parts = Change.between(before, after);
         return Optional.of(new Tried(
                 way,
-                changed.get(),
+                with.get(),
                 costs,
                 (int) is.stream().filter(f -> f.severity() == Severity.BUST).count(),
                 (int) parts.stream().map(c -> c.is().id()).distinct().count(),
@@ -234,24 +229,6 @@ public final class Repairs {
 
     private static int rushers(Lineup lineup) {
         return RushCount.of(lineup).rushers().size();
-    }
-
-    /** The call with the change; none when it cannot be read, or the call could not be saved so. */
-    private Optional<Call> changed(Call call, List<Sentence> steps) {
-        if (steps.get(0).role().equals(CallDocument.CHECKS)) {
-            return checks.checking(call, steps.get(0));
-        }
-        Map<String, Ladder> ladders = new LinkedHashMap<>();
-        try {
-            for (Sentence step : steps) {
-                Rung rung = RungReader.read(
-                        new RungId(call.ref().id(), step.role(), "repair"), step.sentence(), library.vocabulary());
-                ladders.merge(step.role(), new Ladder(List.of(rung)), (first, second) -> first.above(second));
-            }
-        } catch (RefusedException e) {
-            return Optional.empty();
-        }
-        return call.adding(ladders);
     }
 
     /** What it costs when every play meets it again, which only the cheapest are; empty when that is too dear. */

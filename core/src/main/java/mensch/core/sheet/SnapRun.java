@@ -1,10 +1,11 @@
 package mensch.core.sheet;
 
 import java.util.List;
-import mensch.core.document.Worded;
 import mensch.core.geometry.Side;
 import mensch.core.sheet.Sheet.Spot;
 import mensch.core.simulation.Fault;
+import mensch.core.simulation.Happening;
+import mensch.core.simulation.Playable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,8 +29,8 @@ public record SnapRun(
         List<KindRow> kinds,
         @Nullable ChangeOfGain without) {
 
-    /** Something put in: whose, and the sentence. */
-    public record FaultRow(String man, String said) {}
+    /** Something put in: whose, what, and the sentence. */
+    public record FaultRow(String man, Fault.Kind kind, String said) {}
 
     /**
      * Something that can be put in.
@@ -37,8 +38,18 @@ public record SnapRun(
      * @param name as told of a man, before the amount
      * @param amount to begin with
      * @param step by how much it is changed at a time
+     * @param signed whether it can be less than nothing
+     * @param routes what can be chosen instead of an amount; empty where an amount is
      */
-    public record KindRow(Fault.Kind id, String name, String unit, double amount, double step) {}
+    public record KindRow(
+            Fault.Kind id,
+            Fault.Whose whose,
+            String name,
+            String unit,
+            double amount,
+            double step,
+            boolean signed,
+            List<String> routes) {}
 
     /**
      * Yards over the seeds; all <em>model</em>.
@@ -72,6 +83,8 @@ public record SnapRun(
      * @param men ids as the line-up has them, offence first
      * @param tracks for each man x and y of every tick in turn, yards
      * @param ball x and y of it at every tick in turn, yards
+     * @param windows when which receiver could be thrown to while the passer had the ball
+     * @param rush how far the nearest defender is from the passer at every tick while he has the ball to throw, yards
      */
     public record SnapRow(
             long seed,
@@ -82,28 +95,34 @@ public record SnapRun(
             List<List<Float>> tracks,
             List<Float> ball,
             List<EventRow> events,
+            List<WindowRow> windows,
+            List<Float> rush,
             CauseRow cause) {}
+
+    /** A receiver was open from one tick to another. */
+    public record WindowRow(String man, int from, int to) {}
 
     /**
      * Something that happened.
      *
+     * @param what its kind
      * @param whom to whom it happened, or whom he looks at; null for nobody
      * @param main whether it is told without being asked for: not what each man sees and hears
      */
-    public record EventRow(int tick, String man, @Nullable String whom, String said, Spot place, boolean main) {}
+    public record EventRow(
+            int tick,
+            Happening.What what,
+            String man,
+            @Nullable String whom,
+            String said,
+            Spot place,
+            boolean main) {}
 
     /** Why it went so: the nearest link first. */
     public record CauseRow(String blame, List<LinkRow> links) {}
 
     /** @param man whom it is about, empty for nobody */
     public record LinkRow(int tick, String man, String said) {}
-
-    /** What sort of play it is. */
-    public enum Kind implements Worded {
-        RUN,
-        PASS,
-        OPTION
-    }
 
     /**
      * A play among all that the formation can run, as it comes out.
@@ -113,7 +132,14 @@ public record SnapRun(
      * @param why what a typical snap of it is put down to, and the first thing that is said of a man there
      */
     public record BeatsRow(
-            String play, Kind kind, String name, Side side, double mean, double holds, double explosive, String why) {}
+            String play,
+            Playable.Kind kind,
+            String name,
+            Side side,
+            double mean,
+            double holds,
+            double explosive,
+            String why) {}
 
     /**
      * What changed on the mean, yards, with the interval that holds the difference 95 times of 100.
@@ -121,4 +147,27 @@ public record SnapRun(
      * @param said in a sentence
      */
     public record ChangeOfGain(double mean, double least, double most, String said) {}
+
+    /**
+     * The same play at another call, in step with the first: with the same luck.
+     *
+     * @param snap of the same seed
+     * @param difference by how much the offence gains more at the first call than at this one
+     */
+    public record BesideRow(String call, OutcomeRow outcome, String said, SnapRow snap, ChangeOfGain difference) {}
+
+    /**
+     * What comes of the play at one of several calls.
+     *
+     * @param holds share in which the call holds for this down
+     * @param why what a typical snap is put down to
+     */
+    public record AtCallRow(String call, double mean, double holds, double explosive, String why) {}
+
+    /**
+     * A change with which the call holds the play better.
+     *
+     * @param said how much better, in a sentence
+     */
+    public record MendRow(double mean, double holds, String said) {}
 }

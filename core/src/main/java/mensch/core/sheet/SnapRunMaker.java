@@ -2,31 +2,41 @@ package mensch.core.sheet;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import mensch.core.audit.Said;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
+import mensch.core.play.Route;
+import mensch.core.repair.PlayMends;
 import mensch.core.rung.Numbers;
+import mensch.core.sheet.SnapRun.AtCallRow;
 import mensch.core.sheet.SnapRun.BeatsRow;
+import mensch.core.sheet.SnapRun.BesideRow;
 import mensch.core.sheet.SnapRun.CauseRow;
 import mensch.core.sheet.SnapRun.ChangeOfGain;
 import mensch.core.sheet.SnapRun.EventRow;
 import mensch.core.sheet.SnapRun.FaultRow;
-import mensch.core.sheet.SnapRun.Kind;
 import mensch.core.sheet.SnapRun.KindRow;
 import mensch.core.sheet.SnapRun.LinkRow;
+import mensch.core.sheet.SnapRun.MendRow;
 import mensch.core.sheet.SnapRun.OutcomeRow;
 import mensch.core.sheet.SnapRun.ShareRow;
 import mensch.core.sheet.SnapRun.SnapRow;
 import mensch.core.sheet.SnapRun.WatchRow;
+import mensch.core.sheet.SnapRun.WindowRow;
 import mensch.core.simulation.Cause;
 import mensch.core.simulation.Fault;
 import mensch.core.simulation.Happening;
 import mensch.core.simulation.Outcome;
+import mensch.core.simulation.Playable;
+import mensch.core.simulation.Playable.Named;
 import mensch.core.simulation.Simulation;
 import mensch.core.simulation.SnapWords;
 import mensch.core.simulation.Unfolding;
@@ -34,46 +44,21 @@ import org.jspecify.annotations.Nullable;
 
 /** Runs a play at a line-up and says what came of it. */
 public final class SnapRunMaker {
-    private final Plays plays;
+    /** The ball is out of the passer's hand, or he is down with it. */
+    private static final Set<Happening.What> LEAVES = EnumSet.of(
+            Happening.What.THROWN, Happening.What.THROWN_AWAY, Happening.What.SACKED, Happening.What.SCRAMBLES);
+
+    private final Playable plays;
+    private final List<Route> routes;
 
     public SnapRunMaker(Plays plays) {
-        this.plays = plays;
-    }
-
-    /** A play by its id. */
-    private record Named(String id, Kind kind, String name) {}
-
-    private Stream<Named> named() {
-        return Stream.of(
-                        plays.runs().stream().map(r -> new Named(r.id(), Kind.RUN, r.name())),
-                        plays.passes().stream().map(p -> new Named(p.id(), Kind.PASS, p.name())),
-                        plays.options().stream().map(o -> new Named(o.id(), Kind.OPTION, o.name())))
-                .flatMap(s -> s);
-    }
-
-    private Optional<Simulation> simulation(Lineup lineup, Named play, Side side, List<Fault> faults) {
-        return switch (play.kind()) {
-            case RUN ->
-                plays.runs().stream()
-                        .filter(r -> r.id().equals(play.id()))
-                        .findFirst()
-                        .flatMap(run -> Simulation.of(lineup, run, side, faults));
-            case PASS ->
-                plays.passes().stream()
-                        .filter(p -> p.id().equals(play.id()))
-                        .findFirst()
-                        .flatMap(pass -> Simulation.of(lineup, plays, pass, side, faults));
-            case OPTION ->
-                plays.options().stream()
-                        .filter(o -> o.id().equals(play.id()))
-                        .findFirst()
-                        .flatMap(option -> Simulation.of(lineup, option, side, faults));
-        };
+        this.plays = new Playable(plays);
+        this.routes = plays.routes();
     }
 
     /** Every run, pass and run-pass option that is known. */
     public List<String> ids() {
-        return named().map(Named::id).toList();
+        return plays.named().stream().map(Named::id).toList();
     }
 
     /**
@@ -84,10 +69,75 @@ public final class SnapRunMaker {
      */
     public Optional<SnapRun> of(
             Lineup lineup, String play, Side side, List<Fault> faults, int seeds, @Nullable Long seed) {
-        return named().filter(n -> n.id().equals(play))
-                .findFirst()
-                .flatMap(named -> simulation(lineup, named, side, faults)
+        return plays.named(play)
+                .flatMap(named -> plays.at(lineup, named, side, faults)
                         .map(simulation -> sheet(lineup, named, side, simulation, faults, seeds, seed)));
+    }
+
+    /**
+     * The same play at another call on the same snap, with the same luck.
+     *
+     * @param faults put in at the first call
+     * @param seed the snap to be watched
+     * @return none when it cannot be run at one of them
+     */
+    public Optional<BesideRow> beside(
+            Lineup first, List<Fault> faults, Lineup other, String play, Side side, int seeds, long seed) {
+        return plays.named(play)
+                .flatMap(named -> plays.at(first, named, side, faults)
+                        .flatMap(one -> plays.at(other, named, side, List.of())
+                                .map(two -> beside(one, two, other, seeds, seed))));
+    }
+
+    private static BesideRow beside(Simulation one, Simulation two, Lineup other, int seeds, long seed) {
+        Outcome first = Outcome.of(one, seeds);
+        Outcome second = Outcome.of(two, seeds);
+        Unfolding snap = two.watched(seed);
+        Outcome.Difference over = first.over(second);
+        String by = Numbers.tenth(Math.abs(over.mean())) + " yd";
+        boolean beyond = over.less() > 0 || over.more() < 0;
+        String said = beyond
+                ? "The first call gives up " + by + (over.mean() > 0 ? " more" : " less") + " on the average."
+                : "No difference beyond chance between the two: " + by + ".";
+        return new BesideRow(
+                other.asked().ref().id(),
+                row(second),
+                said(second),
+                snap(other, snap, two.cause(snap)),
+                new ChangeOfGain(over.mean(), over.less(), over.more(), said));
+    }
+
+    /**
+     * One play at several calls on the same snap, the call that holds it best first; calls it cannot be run at are not
+     * there.
+     */
+    public List<AtCallRow> calls(List<Lineup> lineups, String play, Side side, int seeds) {
+        return plays.named(play).stream()
+                .flatMap(named -> lineups.parallelStream()
+                        .flatMap(lineup -> plays.at(lineup, named, side, List.of()).stream()
+                                .map(simulation -> at(lineup, named, side, simulation, seeds))))
+                .sorted(Comparator.comparingDouble(AtCallRow::holds).reversed().thenComparingDouble(AtCallRow::mean))
+                .toList();
+    }
+
+    private static AtCallRow at(Lineup lineup, Named named, Side side, Simulation simulation, int seeds) {
+        BeatsRow row = beats(named, side, simulation, seeds);
+        return new AtCallRow(lineup.asked().ref().id(), row.mean(), row.holds(), row.explosive(), row.why());
+    }
+
+    /** How much better a call holds with a change than without it, and what it costs against everything else. */
+    public static MendRow mend(PlayMends.Offer offer, PlayMends.Mend mend) {
+        Outcome before = offer.before();
+        Outcome with = mend.with();
+        return new MendRow(
+                with.mean(),
+                with.holds(),
+                "The call holds in " + percent(with.holds()) + " instead of " + percent(before.holds())
+                        + "; the offence gains " + Numbers.tenth(with.mean()) + " yd instead of "
+                        + Numbers.tenth(before.mean()) + " yd (model, "
+                        + with.gains().size()
+                        + " snaps). Everything else it holds in " + percent(mend.others()) + " instead of "
+                        + percent(offer.others()) + ".");
     }
 
     /**
@@ -97,9 +147,9 @@ public final class SnapRunMaker {
      */
     public List<BeatsRow> beats(Lineup lineup, int seeds) {
         // each is alone: the order is made afterwards
-        return named().parallel()
+        return plays.named().parallelStream()
                 .flatMap(named -> Stream.of(Side.values())
-                        .flatMap(side -> simulation(lineup, named, side, List.of()).stream()
+                        .flatMap(side -> plays.at(lineup, named, side, List.of()).stream()
                                 .map(simulation -> beats(named, side, simulation, seeds))))
                 .sorted(Comparator.comparingDouble(BeatsRow::holds)
                         .thenComparing(
@@ -135,11 +185,11 @@ public final class SnapRunMaker {
             int seeds,
             @Nullable Long seed) {
         Outcome outcome = Outcome.of(simulation, seeds);
-        Unfolding snap = simulation.snap(seed == null ? outcome.typical() : seed);
+        Unfolding snap = simulation.watched(seed == null ? outcome.typical() : seed);
         ChangeOfGain without = faults.isEmpty()
                 ? null
-                : simulation(lineup, play, side, List.of())
-                        .map(plain -> change(outcome.over(Outcome.of(plain, seeds))))
+                : plays.at(lineup, play, side, List.of())
+                        .map(plain -> change(outcome.over(Outcome.of(plain, seeds)), snap, plain.snap(snap.seed())))
                         .orElse(null);
         return new SnapRun(
                 play.id(),
@@ -153,12 +203,27 @@ public final class SnapRunMaker {
                         new WatchRow(outcome.most(), "the worst for it", outcome.quantile(1))),
                 snap(lineup, snap, simulation.cause(snap)),
                 faults.stream()
-                        .map(f -> new FaultRow(f.man(), Said.capital(lineup.called(f.man())) + " " + f.said()))
+                        .map(f ->
+                                new FaultRow(f.man(), f.kind(), Said.capital(lineup.called(f.man())) + " " + f.said()))
                         .toList(),
-                Stream.of(Fault.Kind.values())
-                        .map(k -> new KindRow(k, k.does(), k.unit(), k.usual(), k.step()))
-                        .toList(),
+                kinds(simulation.pass()),
                 without);
+    }
+
+    /** What can be put in: another route only where routes are run. */
+    private List<KindRow> kinds(boolean pass) {
+        return Stream.of(Fault.Kind.values())
+                .filter(k -> pass || k != Fault.Kind.ROUTE)
+                .map(k -> new KindRow(
+                        k,
+                        k.whose(),
+                        k.does(),
+                        k.unit(),
+                        k.usual(),
+                        k.step(),
+                        k.signed(),
+                        k == Fault.Kind.ROUTE ? routes.stream().map(Route::id).toList() : List.of()))
+                .toList();
     }
 
     private static OutcomeRow row(Outcome outcome) {
@@ -186,13 +251,15 @@ public final class SnapRunMaker {
         return String.format(Locale.ROOT, "%.0f %%", 100 * share);
     }
 
-    private static ChangeOfGain change(Outcome.Difference difference) {
+    private static ChangeOfGain change(Outcome.Difference difference, Unfolding with, Unfolding without) {
         String by = Numbers.tenth(Math.abs(difference.mean())) + " yd";
         boolean beyond = difference.less() > 0 || difference.more() < 0;
         String said = beyond
                 ? "With it the offence gains " + by + (difference.mean() > 0 ? " more" : " less") + " on the average."
                 : "No difference beyond chance: " + by + (difference.mean() > 0 ? " more" : " less") + ".";
-        return new ChangeOfGain(difference.mean(), difference.less(), difference.more(), said);
+        String here = " This snap gains " + Numbers.tenth(with.gain()) + " yd with it and "
+                + Numbers.tenth(without.gain()) + " yd without it.";
+        return new ChangeOfGain(difference.mean(), difference.less(), difference.more(), said + here);
     }
 
     private static SnapRow snap(Lineup lineup, Unfolding snap, Cause cause) {
@@ -209,11 +276,38 @@ public final class SnapRunMaker {
                 tracks,
                 hundredths(snap.ball()),
                 snap.happenings().stream().map(h -> event(lineup, h)).toList(),
+                snap.windows().stream()
+                        .map(w -> new WindowRow(w.man(), w.from(), w.to()))
+                        .toList(),
+                rush(lineup, snap),
                 new CauseRow(
                         cause.to().words(),
                         cause.links().stream()
                                 .map(l -> new LinkRow(l.tick(), l.man(), Said.capital(l.said())))
                                 .toList()));
+    }
+
+    /** How far the nearest defender is from the passer until the ball has left his hand; nothing when it is none. */
+    private static List<Float> rush(Lineup lineup, Unfolding snap) {
+        int until = snap.happenings().stream()
+                .filter(h -> LEAVES.contains(h.what()))
+                .mapToInt(Happening::tick)
+                .findFirst()
+                .orElse(-1);
+        var passer = lineup.features().shape().quarterback();
+        int by = passer == null ? -1 : snap.men().indexOf(passer.name());
+        var yards = new ArrayList<Float>();
+        for (int tick = 0; by >= 0 && tick <= until; tick++) {
+            double least = Double.POSITIVE_INFINITY;
+            for (Job job : lineup.jobs()) {
+                int man = snap.men().indexOf(job.id());
+                if (man >= 0) {
+                    least = Math.min(least, snap.at(man, tick).distance(snap.at(by, tick)));
+                }
+            }
+            yards.add(Math.round(least * 100) / 100f);
+        }
+        return yards;
     }
 
     private static List<Float> hundredths(float[] track) {
@@ -228,6 +322,7 @@ public final class SnapRunMaker {
         boolean quiet = happening.what() == Happening.What.KEY_SHOWS || happening.what() == Happening.What.TOLD;
         return new EventRow(
                 happening.tick(),
+                happening.what(),
                 happening.who(),
                 happening.whom(),
                 Said.capital(SnapWords.said(lineup, happening)),

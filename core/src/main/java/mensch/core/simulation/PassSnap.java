@@ -40,6 +40,8 @@ final class PassSnap extends Snap {
     private final Air air;
     private final boolean[] inTheWay;
     private Optional<Runner> runner = Optional.empty();
+    private final Windows windows;
+    private int looked;
     private boolean swung;
     private boolean crossed;
 
@@ -75,6 +77,7 @@ final class PassSnap extends Snap {
         this.fakeX = blocking.map(b -> b.point().x()).orElse(0.0);
         this.air = new Air(cast, ground, contests, covering, model, luck, story, quarterback);
         this.inTheWay = new boolean[cast.size()];
+        this.windows = new Windows(cast);
         pressed();
     }
 
@@ -122,6 +125,11 @@ final class PassSnap extends Snap {
         }
     }
 
+    @Override
+    List<Unfolding.Window> windows() {
+        return windows.until(looked);
+    }
+
     private boolean faking(int tick) {
         return fake.isPresent() && tick < fakeUntil;
     }
@@ -145,6 +153,10 @@ final class PassSnap extends Snap {
         swings(tick);
         protection(tick);
         receivers(tick);
+        if (watched && air.flight().isEmpty() && !runs) {
+            looked = tick;
+            windows.look(tick, man -> routes.runs(man) && passer.opens(man));
+        }
         if (runs) {
             if (runner.get().aim(ball, tick)) {
                 minds.ballGoes(tick, ground.y[ball] > 0);

@@ -130,6 +130,11 @@ final class Passer {
         return releases != NOBODY ? Does.LOOKS : tick >= holds ? runsOrThrowsAway() : Does.LOOKS;
     }
 
+    /** Whether a receiver is open when it is thrown to him now. */
+    boolean opens(int candidate) {
+        return open(candidate, release).yards() >= model.passer().open();
+    }
+
     private void throwsTo(int candidate, int tick) {
         to = candidate;
         releases = tick + Clock.ticks(release);

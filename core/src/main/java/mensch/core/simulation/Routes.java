@@ -119,6 +119,7 @@ final class Routes {
 
     /** One tick of a man on his way. */
     void aim(int man, int tick) {
+        goesOn(man);
         List<Point> way = ways.get(man);
         int last = way.size() - 1;
         while (corner[man] < last && there(man, way.get(corner[man]))) {
@@ -197,9 +198,6 @@ final class Routes {
     Point ahead(int man, double seconds) {
         float[] track = alone.tracks().get(man);
         int last = REHEARSES - 1;
-        while (along[man] < last && nearer(man, track)) {
-            along[man]++;
-        }
         int now = along[man];
         int then = Math.min(last, now + (int) Math.round(seconds / Clock.TICK));
         // what he has been pushed off it he makes good on the way
@@ -207,6 +205,16 @@ final class Routes {
         double x = track[2 * then] + keeps * (ground.x[man] - track[2 * now]);
         double y = track[2 * then + 1] + keeps * (ground.y[man] - track[2 * now + 1]);
         return new Point(inX(x), inY(y));
+    }
+
+    private void goesOn(int man) {
+        if (alone == Rehearsed.NOT_YET) {
+            return;
+        }
+        float[] track = alone.tracks().get(man);
+        while (along[man] < REHEARSES - 1 && nearer(man, track)) {
+            along[man]++;
+        }
     }
 
     private boolean nearer(int man, float[] track) {

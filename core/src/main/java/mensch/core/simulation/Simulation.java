@@ -148,6 +148,13 @@ public final class Simulation {
         return snaps.apply(seed).unfold();
     }
 
+    /** One snap, the same to the byte, with who was open when. */
+    public Unfolding watched(long seed) {
+        Snap snap = snaps.apply(seed);
+        snap.watched = true;
+        return snap.unfold();
+    }
+
     /** Whether it is a pass. */
     public boolean pass() {
         return pass;

@@ -33,6 +33,9 @@ abstract class Snap {
     /** Who has the ball, or had it last. */
     int ball;
 
+    /** Whether it is written down who is open when: only for a snap that is watched. */
+    boolean watched;
+
     private final double[] pushX;
     private final double[] pushY;
 
@@ -71,6 +74,11 @@ abstract class Snap {
 
     /** What everybody wants at this tick. */
     abstract void aim(int tick);
+
+    /** When which receiver could be thrown to; nothing where nobody is looked for. */
+    List<Unfolding.Window> windows() {
+        return List.of();
+    }
 
     /**
      * What comes of where everybody is now.
@@ -191,7 +199,8 @@ abstract class Snap {
                 track(balls, 0),
                 right ? told : told.stream().map(Happening::mirror).toList(),
                 gain,
-                how);
+                how,
+                windows());
     }
 
     /** How far the ball goes on when its man is brought down, yards up the field. */

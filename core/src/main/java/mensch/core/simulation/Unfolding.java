@@ -11,6 +11,7 @@ import mensch.core.geometry.Point;
  * @param men who they are, the offence first
  * @param tracks for each man x and y of every tick in turn, from the snap; play frame, yards
  * @param ball x and y of the ball at every tick in turn
+ * @param windows when which receiver could be thrown to; only of a snap that is watched
  * @param gain yards past the line of scrimmage, less than nothing behind it; 0 for a ball that is not caught
  */
 public record Unfolding(
@@ -20,7 +21,16 @@ public record Unfolding(
         float[] ball,
         List<Happening> happenings,
         double gain,
-        Ending ending) {
+        Ending ending,
+        List<Window> windows) {
+    /**
+     * A receiver was open, as the passer measures it, while the ball was in his hand.
+     *
+     * @param from the first tick
+     * @param to the last
+     */
+    public record Window(String man, int from, int to) {}
+
     /** How a play ends. */
     public enum Ending implements Worded {
         TACKLED,

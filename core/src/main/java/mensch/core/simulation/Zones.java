@@ -27,6 +27,8 @@ final class Zones {
     private static final double INSIDE = 1.5;
     /** In the middle he reaches a runner so far from him while the ball is in the air, yards. */
     private static final double STAYS = 5;
+    /** Who stands no farther outside a receiver than this has him inside, yards. */
+    private static final double WIDE = 3;
     /** Farther than this from where he has to be he runs there, yards. */
     private static final double FAR = 6;
     /** Who only reads goes back at so much of his back-pedal. */
@@ -182,6 +184,15 @@ final class Zones {
         double below = model.cover().below();
         x += below * (ground.x[passer] - x) / toPasser;
         y += below * (ground.y[passer] - y) / toPasser;
+        if (row.area() == Area.FLAT) {
+            // who has the flat and stands outside a receiver does not let him get outside
+            double out = row.side().sign();
+            double stands = cast.actors.get(defender).start().x()
+                    - cast.actors.get(man).start().x();
+            if (out * stands > 0 && out * stands < WIDE) {
+                x = out * Math.max(out * x, out * eyes.x(man) + out * stands);
+            }
+        }
         // to the border of his area and no farther
         x = Math.max(row.extent().xMin() - OVER, Math.min(row.extent().xMax() + OVER, x));
         y = Math.max(1, Math.min(row.extent().yMax(), y));

@@ -10,6 +10,7 @@ import mensch.core.formation.Notation;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.simulation.Fault;
+import mensch.core.simulation.Playable;
 import org.junit.jupiter.api.Test;
 
 /** A run on paper: the words that explain it are made here. */
@@ -94,8 +95,9 @@ class SnapRunTest {
                 .contains("more on the average");
         assertThat(late.without().least()).isPositive();
         assertThat(late.faults())
-                .containsExactly(new SnapRun.FaultRow("end-call", "End call takes a false step of 1 yd"));
-        assertThat(late.kinds()).extracting(SnapRun.KindRow::unit).containsOnly("yd", "ticks of 0.05 s", "");
+                .containsExactly(
+                        new SnapRun.FaultRow("end-call", Fault.Kind.FALSE_STEP, "End call takes a false step of 1 yd"));
+        assertThat(late.kinds()).extracting(SnapRun.KindRow::unit).containsOnly("yd", "ticks of 0.05 s");
     }
 
     @Test
@@ -132,12 +134,59 @@ class SnapRunTest {
                 .extracting(SnapRun.BeatsRow::holds)
                 .isSortedAccordingTo(Double::compare)
                 .hasSizeGreaterThan(20);
-        assertThat(rows).anyMatch(r -> r.play().equals("triple")).anyMatch(r -> r.kind() == SnapRun.Kind.PASS);
+        assertThat(rows).anyMatch(r -> r.play().equals("triple")).anyMatch(r -> r.kind() == Playable.Kind.PASS);
         SnapRun.BeatsRow worst = rows.get(0);
         SnapRun alone = maker.of(DRIZZLE, worst.play(), worst.side(), List.of(), 20, null)
                 .orElseThrow();
         assertThat(worst.mean()).isEqualTo(alone.outcome().mean());
         assertThat(worst.holds()).isEqualTo(alone.outcome().holds());
         assertThat(worst.why()).endsWith(".").matches("[A-Z].*");
+    }
+
+    /** The other call is run on the same snaps: the same call beside itself differs in nothing. */
+    @Test
+    void twoCallsAreRunWithTheSameLuck() {
+        SnapRun.BesideRow self = maker.beside(DRIZZLE, List.of(), DRIZZLE, "power", Side.RIGHT, 40, 3)
+                .orElseThrow();
+        assertThat(self.difference().mean()).isZero();
+        assertThat(self.snap())
+                .isEqualTo(maker.of(DRIZZLE, "power", Side.RIGHT, List.of(), 40, 3L)
+                        .orElseThrow()
+                        .snap());
+        Lineup other = Lineup.of(LIBRARY.call("anvil-fog"), DRIZZLE.snap());
+        SnapRun.BesideRow fog = maker.beside(DRIZZLE, List.of(), other, "power", Side.RIGHT, 40, 3)
+                .orElseThrow();
+        assertThat(fog.call()).isEqualTo("anvil-fog");
+        assertThat(fog.snap().men())
+                .containsAll(other.jobs().stream().map(j -> j.id()).toList());
+        List<SnapRun.AtCallRow> calls = maker.calls(List.of(DRIZZLE, other), "power", Side.RIGHT, 40);
+        assertThat(calls).hasSize(2);
+        assertThat(calls.get(0).holds()).isGreaterThanOrEqualTo(calls.get(1).holds());
+        assertThat(calls.stream()
+                        .filter(c -> c.call().equals("anvil-fog"))
+                        .findFirst()
+                        .orElseThrow()
+                        .mean())
+                .isEqualTo(fog.outcome().mean());
+    }
+
+    /** The ball goes to somebody who is open then, or when a rusher is near; the nearest of them comes nearer. */
+    @Test
+    void windowsOpenBeforeTheThrowAndTheRushComes() {
+        SnapRun stick =
+                maker.of(DOUBLES, "hitches", Side.RIGHT, List.of(), 40, 3L).orElseThrow();
+        SnapRun.SnapRow snap = stick.snap();
+        SnapRun.EventRow thrown = snap.events().stream()
+                .filter(e -> e.said().contains("throw"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(snap.rush()).hasSize(thrown.tick() + 1);
+        assertThat(snap.rush().get(thrown.tick())).isLessThan(snap.rush().get(0));
+        assertThat(snap.windows()).anyMatch(w -> w.man().equals(thrown.whom()) && w.from() <= thrown.tick());
+        assertThat(maker.of(DRIZZLE, "power", Side.RIGHT, List.of(), 10, 3L)
+                        .orElseThrow()
+                        .snap()
+                        .rush())
+                .isEmpty();
     }
 }
