@@ -8,7 +8,9 @@ import { moments, openAt } from './snapAt'
 /** The snap under the hand: play and pause, every tick by drag and keys, slower. */
 const running = useRunning()
 const { snap, tick, end, speed, playing, own, whom } = storeToRefs(running)
-const marks = computed(() => Object.fromEntries((snap.value ? moments(snap.value) : []).map((t) => [t, ''])))
+const marks = computed(() =>
+  Object.fromEntries((snap.value ? moments(snap.value) : []).filter((t) => t <= end.value).map((t) => [t, ''])),
+)
 const seconds = (t: number): string => `${(t * (snap.value?.secondsPerTick ?? 0)).toFixed(2)} s`
 /** What has just happened; nothing while a man is asked what he makes of it. */
 const said = computed(() =>

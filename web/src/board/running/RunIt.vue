@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
+import { computed } from 'vue'
 import FaultSaid from '../../shell/FaultSaid.vue'
 import AtCalls from './AtCalls.vue'
 import { percent, yards } from './figures'
@@ -9,7 +10,9 @@ import WhatIf from './WhatIf.vue'
 /** What comes of the play over many snaps, why the one that is watched went so, and what if a man had done otherwise. */
 defineProps<{ men: readonly { id: string; name: string }[]; selected?: string }>()
 const running = useRunning()
-const { on, run, snap, trouble, asking, faults, seed, lit } = storeToRefs(running)
+const { on, run, snap, trouble, asking, faults, seed, lit, own, told } = storeToRefs(running)
+/** A man is asked what he makes of it: nothing is given away. */
+const hushed = computed(() => !!own.value && !told.value)
 </script>
 
 <template>
@@ -74,31 +77,39 @@ const { on, run, snap, trouble, asking, faults, seed, lit } = storeToRefs(runnin
           </button></template
         >
       </p>
-      <h3>
-        Why: {{ snap.cause.blame }} <span class="soft">{{ yards(snap.gain) }}</span>
-      </h3>
-      <ol>
-        <li
-          v-for="l in snap.cause.links"
-          :key="l.said"
-        >
-          <button
-            class="link"
-            type="button"
-            :aria-pressed="!!lit && lit === l.man && running.tick === l.tick"
-            @click="running.show(l.tick, l.man)"
+      <p
+        v-if="hushed"
+        class="soft"
+      >
+        Why it went so is said when he has answered.
+      </p>
+      <template v-else>
+        <h3>
+          Why: {{ snap.cause.blame }} <span class="soft">{{ yards(snap.gain) }}</span>
+        </h3>
+        <ol>
+          <li
+            v-for="l in snap.cause.links"
+            :key="l.said"
           >
-            {{ l.said }}
-          </button>
-        </li>
-      </ol>
+            <button
+              class="link"
+              type="button"
+              :aria-pressed="!!lit && lit === l.man && running.tick === l.tick"
+              @click="running.show(l.tick, l.man)"
+            >
+              {{ l.said }}
+            </button>
+          </li>
+        </ol>
+      </template>
       <WhatIf
         :run="run"
         :men="men"
         :selected="selected"
       />
       <AtCalls />
-      <details>
+      <details v-if="!hushed">
         <summary>Everything that happened</summary>
         <ol>
           <li

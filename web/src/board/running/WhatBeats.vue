@@ -77,34 +77,40 @@ const mended = ref<string>()
           </tr>
         </thead>
         <tbody>
-          <tr
+          <template
             v-for="r in shown"
-            :key="r.play + r.side"
+            :key="keyOf(r)"
           >
-            <th scope="row">
-              <button
-                class="link"
-                type="button"
-                @click="emit('pick', playOf(r))"
+            <tr>
+              <th scope="row">
+                <button
+                  class="link"
+                  type="button"
+                  @click="emit('pick', playOf(r))"
+                >
+                  {{ r.name }} {{ r.side }}</button
+                ><small>{{ r.why }}</small>
+                <button
+                  class="link"
+                  type="button"
+                  :aria-expanded="mended === keyOf(r)"
+                  @click="mended = mended === keyOf(r) ? undefined : keyOf(r)"
+                >
+                  {{ mended === keyOf(r) ? 'close' : 'What mends it?' }}
+                </button>
+              </th>
+              <td>{{ percent(r.holds) }}</td>
+              <td>{{ yards(r.mean) }}</td>
+            </tr>
+            <tr v-if="mended === keyOf(r)">
+              <td
+                class="mend"
+                colspan="3"
               >
-                {{ r.name }} {{ r.side }}</button
-              ><small>{{ r.why }}</small>
-              <button
-                class="link"
-                type="button"
-                :aria-expanded="mended === keyOf(r)"
-                @click="mended = mended === keyOf(r) ? undefined : keyOf(r)"
-              >
-                {{ mended === keyOf(r) ? 'close' : 'What mends it?' }}
-              </button>
-              <PlayMends
-                v-if="mended === keyOf(r)"
-                :play="playOf(r)"
-              />
-            </th>
-            <td>{{ percent(r.holds) }}</td>
-            <td>{{ yards(r.mean) }}</td>
-          </tr>
+                <PlayMends :play="playOf(r)" />
+              </td>
+            </tr>
+          </template>
         </tbody>
       </table>
       <button
@@ -140,6 +146,9 @@ td {
   vertical-align: top;
   white-space: nowrap;
   padding-left: 8px;
+}
+td.mend {
+  padding: 0;
 }
 .link {
   text-align: left;

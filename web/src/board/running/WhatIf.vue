@@ -109,9 +109,14 @@ label {
   display: flex;
   gap: 6px;
   align-items: center;
+  white-space: nowrap;
 }
 label span {
-  min-width: 150px;
+  white-space: normal;
+  line-height: 1.15;
+}
+label span {
+  width: 132px;
 }
 input {
   width: 58px;

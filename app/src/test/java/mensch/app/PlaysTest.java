@@ -2,7 +2,6 @@ package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -96,50 +95,6 @@ class PlaysTest {
         var unknown = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "moonshot", false));
         assertThat(unknown.status()).isEqualTo(422);
         assertThat(unknown.json().get("detail").asString()).contains("moonshot").contains("inside-zone");
-    }
-
-    /**
-     * A player may run it as well; what is watched is what core runs, and nothing is run that is not asked for rightly.
-     */
-    @Test
-    void aRunIsRunWatchedAndAskedWhatIf(int port) {
-        Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode power =
-                player.post("/api/snap-runs", snapRun("power", "[]", "null")).json();
-        assertThat(power.get("said").asString()).startsWith("Of 200 snaps (model) the offence gains ");
-        assertThat(power.at("/snap/tracks").size()).isEqualTo(22);
-        assertThat(power.at("/snap/seed")).isEqualTo(power.at("/watch/0/seed"));
-        assertThat(power.get("without")).isNull();
-        JsonNode late = player.post(
-                        "/api/snap-runs",
-                        snapRun("power", "[{\"man\": \"end-call\", \"kind\": \"FALSE_STEP\", \"amount\": 1}]", "7"))
-                .json();
-        assertThat(late.at("/snap/seed").asInt()).isEqualTo(7);
-        assertThat(late.at("/without/least").asDouble()).isPositive();
-        assertThat(late.at("/without/said").asString()).contains("more on the average");
-        for (String wrong : List.of(
-                snapRun("power", "[{\"man\": \"sam\", \"kind\": \"LATE\", \"amount\": 3}]", "null"),
-                snapRun("snag-four", "[]", "null"),
-                snapRun("power", "[]", "200"),
-                snapRun("power", "[{\"man\": \"mike\", \"kind\": \"LATE\", \"amount\": 3000}]", "null"))) {
-            assertThat(player.post("/api/snap-runs", wrong).status()).as(wrong).isIn(400, 422);
-        }
-    }
-
-    @Test
-    void everyRunIsRunAtACallWorstFirst(int port) {
-        JsonNode rows = Browserless.signedIn(port, "lind")
-                .post("/api/snap-runs/worst", against("pro-i", "anvil-drizzle"))
-                .json();
-        assertThat(rows.size()).isGreaterThan(20);
-        assertThat(rows.at("/0/holds").asDouble())
-                .isLessThanOrEqualTo(rows.at("/9/holds").asDouble());
-        assertThat(rows.at("/0/why").asString()).endsWith(".");
-    }
-
-    private static String snapRun(String run, String faults, String seed) {
-        String play = play("pro-i", "anvil-drizzle", run, false);
-        return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": " + seed + "}";
     }
 
     @Test

@@ -90,6 +90,56 @@ class PlaysIT extends InBrowser {
         assertThat(page.locator("svg.field .route")).hasCount(0);
     }
 
+    /**
+     * Which of my calls holds it: two calls are watched in step, a man is dragged and the difference is said, and the
+     * snap is seen from his own place until he acts.
+     */
+    @Test
+    void twoCallsAreWatchedInStepAndASnapFromAMansOwnPlace(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/board?call=anvil-drizzle&against=pro-i");
+        Locator panel = plays(page);
+        panel.getByLabel("Find a play").fill("power right");
+        panel.locator(".line").click();
+        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
+        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
+        page.keyboard().press("i");
+        Locator clock = page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true));
+        assertThat(clock).containsText(Pattern.compile("brings TB down|scores|out of bounds"));
+        Locator calls = run.getByLabel("At other calls");
+        calls.getByText("Run it at this week's calls").click();
+        assertThat(calls.locator("tbody")).containsText("Anvil Drizzle, on the board");
+        calls.locator("tbody button").first().click();
+        assertThat(page.locator("svg.field")).hasCount(2);
+        assertThat(calls).containsText("both have the same luck");
+        Chromium.assertAccessible(page);
+        page.keyboard().press("Home");
+        calls.getByText("one field again").click();
+        assertThat(page.locator("svg.field")).hasCount(1);
+
+        Locator time = clock.getByLabel("Time of the snap");
+        time.focus();
+        time.press("Home");
+        var end = page.locator("[data-defender=end-call]").boundingBox();
+        page.mouse().move(end.x + end.width / 2, end.y + end.height / 2);
+        page.mouse().down();
+        page.mouse().move(end.x + end.width / 2 + 32, end.y + end.height / 2);
+        page.mouse().up();
+        assertThat(run).containsText(Pattern.compile("End call lines up to the right by [0-9.]+ yd"));
+        assertThat(run).containsText(Pattern.compile("This snap gains .* with it and .* without it"));
+
+        page.locator("[data-job=mike]").click();
+        page.keyboard().press("h");
+        Locator own = page.locator(".own");
+        assertThat(own).containsText("what do you do?");
+        assertThat(own).not().containsText("acts on");
+        assertThat(run).containsText("Why it went so is said when he has answered");
+        own.getByText("Say it").click();
+        assertThat(own).containsText("Mike acts on");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".own")).hasCount(0);
+        assertThat(page.locator("svg.field")).hasCount(1);
+    }
+
     /** By keys alone from the list to the moment that broke it; what if changes the range, another board ends it. */
     @Test
     void aRunIsRunWatchedTickByTickAndAskedWhatIf(int port) {
@@ -126,10 +176,9 @@ class PlaysIT extends InBrowser {
         assertThat(clock.locator(".time")).not().hasText("0.00 s");
         org.assertj.core.api.Assertions.assertThat(mike(page)).isNotEqualTo(before);
         Words.pick(page, "Man", "end call");
-        Words.pick(page, "What he does", "takes a false step of");
-        run.locator("input[type=number]").fill("1");
-        run.locator("form button", new Locator.LocatorOptions().setHasText("Run it so"))
-                .click();
+        Locator step = run.getByLabel("takes a false step of, yd");
+        step.fill("1");
+        step.press("Enter");
         assertThat(run).containsText("takes a false step of 1 yd");
         assertThat(run).containsText(Pattern.compile("With it the offence gains .* more on the average"));
         page.locator(".facts").click();

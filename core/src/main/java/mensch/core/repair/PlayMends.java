@@ -56,9 +56,6 @@ public final class PlayMends {
     private static final int OF_EACH = 6;
 
     private static final double TOO_DEAR = 0.04;
-    /** So many new weak findings no coach takes for one play. */
-    private static final int WEAK = 1;
-
     private static final Comparator<Found> SMALLEST = Comparator.comparingInt(
                     (Found f) -> f.mend().men())
             .thenComparing(Found::natural)
@@ -303,10 +300,11 @@ public final class PlayMends {
                 .toList();
     }
 
+    /** A bust, something weak, or a job that its man cannot do: nobody pays so much for one play. */
     private static boolean dear(List<Finding> costs) {
-        return costs.stream().filter(f -> f.severity() == Severity.WEAK).count() > WEAK
-                || costs.stream()
-                        .anyMatch(f -> f.severity() == Severity.BUST
-                                || f.severity().mendable() && f.evidence().impossible());
+        return costs.stream()
+                .anyMatch(f -> f.severity() == Severity.BUST
+                        || f.severity() == Severity.WEAK
+                        || f.severity().mendable() && f.evidence().impossible());
     }
 }

@@ -35,7 +35,7 @@ public final class SnapWords {
             case CAUGHT -> who + " has it" + nearest(lineup, happening) + ".";
             case OFF_TARGET -> "The throw misses " + whom + ".";
             case DROPPED -> who + " does not hold it.";
-            case DEFENDED -> who + " does not get it past " + whom + ".";
+            case DEFENDED -> whom + " keeps " + who + " from catching it.";
             case TIPPED -> who + " breaks up the throw to " + whom + ".";
             case INTERCEPTED -> who + " intercepts the throw to " + whom + ".";
             case THROWN_AWAY -> who + " throws it away.";

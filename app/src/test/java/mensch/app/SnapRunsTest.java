@@ -1,0 +1,154 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Plays that are run, over HTTP: watched, asked what if, beside another call, and what mends them. */
+@ExtendWith(RunningApp.class)
+class SnapRunsTest {
+    private static final String BOARD =
+            "{\"snap\": {\"formation\": \"%s\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", "
+                    + "\"toGoal\": 50, \"down\": 1, \"distance\": 10}, \"call\": \"%s\", \"edits\": [], \"hand\": []}";
+
+    private static String against(String formation, String call) {
+        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0}";
+    }
+
+    private static String play(String formation, String call, String play, boolean left) {
+        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0, \"play\": \"" + play
+                + "\", \"left\": " + left + "}";
+    }
+
+    /**
+     * A player may run it as well; what is watched is what core runs, and nothing is run that is not asked for rightly.
+     */
+    @Test
+    void aRunIsRunWatchedAndAskedWhatIf(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        JsonNode power =
+                player.post("/api/snap-runs", snapRun("power", "[]", "null")).json();
+        assertThat(power.get("said").asString()).startsWith("Of 200 snaps (model) the offence gains ");
+        assertThat(power.at("/snap/tracks").size()).isEqualTo(22);
+        assertThat(power.at("/snap/seed")).isEqualTo(power.at("/watch/0/seed"));
+        assertThat(power.get("without")).isNull();
+        JsonNode late = player.post(
+                        "/api/snap-runs",
+                        snapRun("power", "[{\"man\": \"end-call\", \"kind\": \"FALSE_STEP\", \"amount\": 1}]", "7"))
+                .json();
+        assertThat(late.at("/snap/seed").asInt()).isEqualTo(7);
+        assertThat(late.at("/without/least").asDouble()).isPositive();
+        assertThat(late.at("/without/said").asString()).contains("more on the average");
+        for (String wrong : List.of(
+                snapRun("power", "[{\"man\": \"sam\", \"kind\": \"LATE\", \"amount\": 3}]", "null"),
+                snapRun("snag-four", "[]", "null"),
+                snapRun("power", "[]", "200"),
+                snapRun("power", "[{\"man\": \"mike\", \"kind\": \"LATE\", \"amount\": 3000}]", "null"))) {
+            assertThat(player.post("/api/snap-runs", wrong).status()).as(wrong).isIn(400, 422);
+        }
+    }
+
+    @Test
+    void everyRunIsRunAtACallWorstFirst(int port) {
+        JsonNode rows = Browserless.signedIn(port, "lind")
+                .post("/api/snap-runs/worst", against("pro-i", "anvil-drizzle"))
+                .json();
+        assertThat(rows.size()).isGreaterThan(20);
+        assertThat(rows.at("/0/holds").asDouble())
+                .isLessThanOrEqualTo(rows.at("/9/holds").asDouble());
+        assertThat(rows.at("/0/why").asString()).endsWith(".");
+    }
+
+    private static String snapRun(String run, String faults, String seed) {
+        String play = play("pro-i", "anvil-drizzle", run, false);
+        return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": " + seed + "}";
+    }
+
+    /** What is dragged on the board, and another route, are run as they are said; what makes no sense is told. */
+    @Test
+    void aManElsewhereAndAnotherRouteAreRun(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        JsonNode moved = player.post(
+                        "/api/snap-runs",
+                        snapRun("power", "[{\"man\": \"end-call\", \"kind\": \"MOVED_RIGHT\", \"amount\": 2}]", "7"))
+                .json();
+        JsonNode plain =
+                player.post("/api/snap-runs", snapRun("power", "[]", "7")).json();
+        int end = men(plain).indexOf("end-call");
+        assertThat(men(moved)).containsExactlyInAnyOrderElementsOf(men(plain));
+        int there = men(moved).indexOf("end-call");
+        assertThat(moved.at("/snap/tracks/" + there + "/0").asDouble()
+                        - plain.at("/snap/tracks/" + end + "/0").asDouble())
+                .isCloseTo(2, within(0.02));
+        assertThat(moved.at("/faults/0/said").asString()).isEqualTo("End call lines up to the right by 2 yd");
+        assertThat(moved.at("/without/said").asString()).contains("This snap gains ");
+        String go = "[{\"man\": \"Z\", \"kind\": \"ROUTE\", \"amount\": 0, \"route\": \"go\"}]";
+        JsonNode smash = player.post("/api/snap-runs", pass("smash", go)).json();
+        assertThat(smash.at("/faults/0/said").asString()).isEqualTo("Z runs instead the go");
+        assertThat(smash.at("/snap/rush").size()).isGreaterThan(10);
+        for (String wrong : List.of(
+                pass("smash", go.replace("\"go\"", "\"moonwalk\"")),
+                pass("smash", go.replace("\"Z\"", "\"mike\"")),
+                pass("smash", go.replace(", \"route\": \"go\"", "")),
+                pass("smash", "[{\"man\": \"Z\", \"kind\": \"MOVED_DEEP\", \"amount\": 2}]"),
+                snapRun("power", "[{\"man\": \"mike\", \"kind\": \"LATE\", \"amount\": -3}]", "null"))) {
+            Browserless.Answer refused = player.post("/api/snap-runs", wrong);
+            assertThat(refused.status()).as(wrong).isEqualTo(422);
+            assertThat(refused.json().get("detail").asString()).isNotBlank();
+        }
+    }
+
+    private static List<String> men(JsonNode run) {
+        return run.at("/snap/men").valueStream().map(JsonNode::asString).toList();
+    }
+
+    private static String pass(String pass, String faults) {
+        String play = play("doubles-gun", "anvil-drizzle", pass, false);
+        return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": 7}";
+    }
+
+    @Test
+    void aPlayIsRunAtTheOtherCallsOfTheWeekAndBesideOneOfThem(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        JsonNode calls = player.post("/api/snap-runs/calls", play("pro-i", "anvil-drizzle", "power", false))
+                .json();
+        assertThat(calls.size()).isGreaterThanOrEqualTo(1);
+        assertThat(calls.toString()).contains("anvil-drizzle");
+        String asked = "{\"first\": " + snapRun("power", "[]", "7") + ", \"call\": \"%s\"}";
+        JsonNode fog = player.post("/api/snap-runs/beside", asked.formatted("anvil-fog"))
+                .json();
+        assertThat(fog.get("call").asString()).isEqualTo("anvil-fog");
+        assertThat(fog.at("/snap/seed").asInt()).isEqualTo(7);
+        assertThat(fog.at("/difference/said").asString()).endsWith(".");
+        assertThat(player.post("/api/snap-runs/beside", asked.formatted("no-such-call"))
+                        .status())
+                .isIn(404, 422);
+    }
+
+    /** What is offered can be put on the board as it is: asked with it, the play is held better. */
+    @Test
+    void whatMendsAPlayIsOfferedAsEditsThatTheBoardTakes(int port) {
+        Browserless player = Browserless.signedIn(port, "marrow");
+        JsonNode offer = player.post("/api/snap-runs/mends", play("pro-i", "anvil-drizzle", "power", false))
+                .json();
+        assertThat(offer.get("tried").asInt()).isGreaterThan(20);
+        JsonNode mend = offer.at("/mends/0");
+        assertThat(mend.at("/better/said").asString()).startsWith("The call holds in ");
+        String with = snapRun("power", "[]", "null").replace("\"edits\": []", "\"edits\": " + mend.get("edits"));
+        assertThat(player.post("/api/snap-runs", with)
+                        .json()
+                        .at("/outcome/mean")
+                        .asDouble())
+                .isLessThan(player.post("/api/snap-runs", snapRun("power", "[]", "null"))
+                        .json()
+                        .at("/outcome/mean")
+                        .asDouble());
+        assertThat(player.post("/api/snap-runs/mends", play("pro-i", "anvil-drizzle", "snag-four", false))
+                        .status())
+                .isEqualTo(422);
+    }
+}
