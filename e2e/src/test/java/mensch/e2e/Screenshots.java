@@ -1,5 +1,6 @@
 package mensch.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -44,12 +45,6 @@ public final class Screenshots {
             Words.choose(page, "Call", "anvil-fog");
             page.locator(".strip [data-job=nickel] .head b").click();
             page.waitForTimeout(800);
-            page.locator("nav button", new Page.LocatorOptions().setHasText("Night"))
-                    .click();
-            page.keyboard().press("v");
-            shot(page, "board-night");
-            page.locator("nav button", new Page.LocatorOptions().setHasText("Day"))
-                    .click();
             playbook(page);
             film(page);
             Page player = chromium.signedIn(port, "lind", "/mine");
@@ -110,6 +105,12 @@ public final class Screenshots {
         // the moment that broke it
         page.locator(".run ol button").first().click();
         shot(page, "board-run");
+        page.locator(".facts").click();
+        page.locator("[data-job=mike]").click();
+        page.keyboard().press("h");
+        page.getByText("what do you do?").waitFor();
+        shot(page, "board-own-place");
+        page.keyboard().press("Escape");
         page.navigate(base() + "/board?call=anvil-fog&against=doubles-gun");
         page.waitForTimeout(3000);
         page.locator(".facts").click();
@@ -123,9 +124,14 @@ public final class Screenshots {
         page.waitForTimeout(1000);
         page.locator(".watch button").nth(2).click();
         page.waitForTimeout(5000);
+        Locator calls = page.getByLabel("At other calls");
+        calls.getByText("Run it at this week's calls").click();
+        calls.locator("tbody button").first().click();
+        calls.getByText("both have the same luck").waitFor();
         // who has the route when the ball leaves the hand
         page.locator(".run ol button").nth(1).click();
-        shot(page, "board-pass");
+        calls.locator("table").scrollIntoViewIfNeeded();
+        shot(page, "board-two-calls");
         page.keyboard().press("Escape");
     }
 
