@@ -1,0 +1,317 @@
+package mensch.bench;
+
+import java.io.PrintStream;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import java.util.concurrent.atomic.LongAdder;
+import java.util.function.Predicate;
+import java.util.stream.LongStream;
+import mensch.core.call.Call;
+import mensch.core.document.Document;
+import mensch.core.document.RefusedException;
+import mensch.core.document.Values;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
+import mensch.core.library.Library;
+import mensch.core.library.LibraryFormation;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
+import mensch.core.simulation.Cause;
+import mensch.core.simulation.Fault;
+import mensch.core.simulation.Outcome;
+import mensch.core.simulation.Playable;
+import mensch.core.simulation.Simulation;
+import mensch.core.simulation.Unfolding;
+
+/**
+ * What the model of a snap is worth, measured: the whole grid without a fault, what mending the man who is blamed does,
+ * and which verdicts hang on which figure. Takes some minutes; nothing in it is by chance of the clock.
+ */
+public final class SnapReport {
+    private static final String SPOT = "hs m 50 1&10";
+    private static final String FIGURES = "snap-model";
+    /** A verdict is asked of so many seeds. */
+    private static final int SEEDS = 120;
+    /** What if, so often. */
+    private static final int WHAT_IFS = 300;
+
+    private static final int OF_EACH = 40;
+    /** Nobody has to be farther out of the field than this, yards. */
+    private static final double OUT = 3;
+    /** Two men who are on no block are no nearer than this for long, yards. */
+    private static final double BODIES = 0.3;
+
+    private final PrintStream out;
+    private final Library library;
+
+    private SnapReport(PrintStream out) {
+        this.out = out;
+        this.library = Library.shipped();
+    }
+
+    public static void main(String[] args) {
+        var report = new SnapReport(System.out);
+        report.grid();
+        report.counterfactual();
+        report.sensitivity();
+    }
+
+    private static Optional<Simulation> at(
+            Library library, String formation, Call call, String play, Side side, List<Fault> faults) {
+        try {
+            LibraryFormation of = library.formation(formation);
+            Lineup lineup = Lineup.of(call, of.snap(null, false, SPOT));
+            var plays = new Playable(library.plays());
+            return plays.named(play).flatMap(named -> plays.at(lineup, named, side, faults));
+        } catch (RefusedException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Every call by every play by every formation of eleven: no place that is none, nobody out of the field. */
+    private void grid() {
+        List<Call> calls =
+                library.calls().stream().filter(c -> c.front().players() == 11).toList();
+        List<String> formations = library.formationsFor(calls.get(0)).stream()
+                .map(LibraryFormation::id)
+                .toList();
+        var snaps = new LongAdder();
+        var none = new LongAdder();
+        var away = new LongAdder();
+        var through = new LongAdder();
+        long began = System.nanoTime();
+        new Playable(library.plays())
+                .named().parallelStream()
+                        .forEach(play -> formations.forEach(formation ->
+                                calls.forEach(call -> at(library, formation, call, play.id(), Side.RIGHT, List.of())
+                                        .ifPresent(simulation -> {
+                                            Unfolding snap = simulation.snap(0);
+                                            snaps.increment();
+                                            if (!sound(snap)) {
+                                                none.increment();
+                                            }
+                                            if (outside(snap)) {
+                                                away.increment();
+                                            }
+                                            if (together(snap)) {
+                                                through.increment();
+                                            }
+                                        }))));
+        double seconds = (System.nanoTime() - began) / 1e9;
+        print(
+                "Grid: %d snaps in %.0f s on %d cores; %d with a place that is none, %d with a man more than %.0f yd out of"
+                        + " the field, %d with two defenders in one place for half a second%n",
+                snaps.sum(),
+                seconds,
+                Runtime.getRuntime().availableProcessors(),
+                none.sum(),
+                away.sum(),
+                OUT,
+                through.sum());
+    }
+
+    private static boolean sound(Unfolding snap) {
+        for (float[] track : snap.tracks()) {
+            for (float value : track) {
+                if (!Float.isFinite(value)) {
+                    return false;
+                }
+            }
+        }
+        return Double.isFinite(snap.gain());
+    }
+
+    private static boolean outside(Unfolding snap) {
+        double wide = 53.0 + 1.0 / 3;
+        for (float[] track : snap.tracks()) {
+            for (int i = 0; i < track.length; i += 2) {
+                if (Math.abs(track[i]) > wide / 2 + OUT) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static boolean together(Unfolding snap) {
+        int first = snap.men().size() - 11;
+        for (int a = first; a < snap.men().size(); a++) {
+            for (int b = a + 1; b < snap.men().size(); b++) {
+                int ticks = 0;
+                for (int tick = 0; tick < snap.ticks(); tick++) {
+                    Point one = snap.at(a, tick);
+                    ticks = one.distance(snap.at(b, tick)) < BODIES ? ticks + 1 : 0;
+                    if (ticks >= 10) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    /**
+     * Faults put in at random; where the chain blames the man who has one, he does as he is told and the same seeds are
+     * run again.
+     */
+    private void counterfactual() {
+        var random = new SplittableRandom(1);
+        List<Call> calls =
+                library.calls().stream().filter(c -> c.front().players() == 11).toList();
+        List<Playable.Named> plays = new Playable(library.plays()).named();
+        List<Fault.Kind> kinds =
+                List.of(Fault.Kind.LATE, Fault.Kind.FALSE_STEP, Fault.Kind.SLOW_READ, Fault.Kind.BAD_READ);
+        int asked = 0;
+        int fell = 0;
+        int same = 0;
+        while (asked < WHAT_IFS) {
+            String formation =
+                    List.of("pro-i", "doubles-gun", "trips-open", "ace-h").get(random.nextInt(4));
+            Call call = calls.get(random.nextInt(calls.size()));
+            String play = plays.get(random.nextInt(plays.size())).id();
+            Lineup lineup = Lineup.of(call, library.formation(formation).snap(null, false, SPOT));
+            Job job = lineup.jobs().get(random.nextInt(lineup.jobs().size()));
+            Fault.Kind kind = kinds.get(random.nextInt(kinds.size()));
+            var fault = new Fault(job.id(), kind, kind == Fault.Kind.FALSE_STEP ? 1.5 : 8);
+            Optional<Simulation> wrong = at(library, formation, call, play, Side.RIGHT, List.of(fault));
+            Optional<Simulation> right = at(library, formation, call, play, Side.RIGHT, List.of());
+            if (wrong.isEmpty() || right.isEmpty()) {
+                continue;
+            }
+            List<Unfolding> blamed = LongStream.range(0, OF_EACH)
+                    .mapToObj(wrong.get()::snap)
+                    .filter(snap -> blames(wrong.get().cause(snap), job))
+                    .toList();
+            if (blamed.size() < 3) {
+                continue;
+            }
+            asked++;
+            double with = blamed.stream().mapToDouble(Unfolding::gain).average().orElseThrow();
+            double without = blamed.stream()
+                    .mapToDouble(snap -> right.get().snap(snap.seed()).gain())
+                    .average()
+                    .orElseThrow();
+            if (without < with - 0.05) {
+                fell++;
+            } else if (without < with + 0.05) {
+                same++;
+            }
+        }
+        print(
+                "Counterfactual: in %d what-ifs whose chain blames the man with the fault, the same seeds without it gain less"
+                        + " in %.0f %%, the same in %.0f %% (asked: less in 80 %%)%n",
+                asked, 100.0 * fell / asked, 100.0 * same / asked);
+    }
+
+    private static boolean blames(Cause cause, Job job) {
+        return cause.to() == Cause.Blame.FAULT && cause.man().equals(job.id());
+    }
+
+    /** One thing is better than another, beyond chance: a verdict of the tests. */
+    private record Verdict(String name, Asked more, Asked less) {}
+
+    private record Asked(String formation, String call, String play, String fault) {
+        Outcome in(Library library) {
+            List<Fault> faults = fault.isEmpty()
+                    ? List.of()
+                    : List.of(Fault.of(fault, library.plays().routes()));
+            return Outcome.of(
+                    at(library, formation, library.call(call), play, Side.RIGHT, faults)
+                            .orElseThrow(),
+                    SEEDS);
+        }
+    }
+
+    private static Asked asked(String formation, String call, String play, String fault) {
+        return new Asked(formation, call, play, fault);
+    }
+
+    private static final List<Verdict> VERDICTS = List.of(
+            new Verdict(
+                    "an end too wide opens power",
+                    asked("pro-i", "anvil-drizzle", "power", "end-call:right:2"),
+                    asked("pro-i", "anvil-drizzle", "power", "")),
+            new Verdict(
+                    "a bad read costs against the counter",
+                    asked("pro-i", "anvil-drizzle", "counter", "mike:bad read:12"),
+                    asked("pro-i", "anvil-drizzle", "counter", "")),
+            new Verdict(
+                    "a false step costs against the stretch",
+                    asked("ace-h", "chisel-drizzle", "outside-zone", "end-call:false step:1.5"),
+                    asked("ace-h", "chisel-drizzle", "outside-zone", "")),
+            new Verdict(
+                    "a slow corner is beaten by verticals",
+                    asked("doubles-gun", "anvil-squall", "four-verticals", "corner-right:slow read:9"),
+                    asked("doubles-gun", "anvil-squall", "four-verticals", "")),
+            new Verdict(
+                    "a corner who turns early gives the curl",
+                    asked("doubles-gun", "anvil-squall", "curl-flat", "corner-right:turns early:5"),
+                    asked("doubles-gun", "anvil-squall", "curl-flat", "")),
+            new Verdict(
+                    "inside zone gains more against two deep than against three deep with the safety down",
+                    asked("pro-i", "anvil-fog", "inside-zone", ""),
+                    asked("pro-i", "anvil-drizzle", "inside-zone", "")),
+            new Verdict(
+                    "quick outs beat off inside leverage more than a corner in the flat",
+                    asked("doubles-gun", "anvil-squall", "quick-outs", ""),
+                    asked("doubles-gun", "anvil-fog", "quick-outs", "")));
+
+    /** Each figure of the model a fifth up and down, within its bounds: which verdicts are others then. */
+    private void sensitivity() {
+        Map<String, Boolean> usual = verdicts(library);
+        print("Sensitivity: verdicts as it ships: %s%n", usual);
+        Document written = library.named(List.of("figures"), FIGURES).orElseThrow();
+        Values figures = written.values().part("figures").orElseThrow();
+        var flips = new TreeMap<String, List<String>>();
+        int runs = 0;
+        for (String id : figures.all().keySet()) {
+            Values figure = figures.part(id).orElseThrow();
+            double value = figure.number("value").orElseThrow();
+            double least = figure.number("least").orElse(Double.NEGATIVE_INFINITY);
+            double most = figure.number("most").orElse(Double.POSITIVE_INFINITY);
+            for (double part : new double[] {0.8, 1.2}) {
+                double other = Math.max(least, Math.min(most, value * part));
+                if (other == value) {
+                    continue;
+                }
+                runs++;
+                var changed = new LinkedHashMap<>(figure.all());
+                changed.put("value", other);
+                var body = new LinkedHashMap<>(figures.all());
+                body.put(id, changed);
+                Map<String, Boolean> now = verdicts(library.with(List.of(written.with("figures", body))));
+                usual.keySet().stream()
+                        .filter(v -> !usual.get(v).equals(now.get(v)))
+                        .forEach(v -> flips.computeIfAbsent(v, k -> new ArrayList<>())
+                                .add(String.format(Locale.ROOT, "%s %.3g", id, other)));
+            }
+        }
+        print("%d figures a fifth up and down, %d verdicts each:%n", runs, usual.size());
+        flips.forEach((verdict, by) -> print("  %s is another with %s%n", verdict, String.join(", ", by)));
+        long held = usual.keySet().stream()
+                .filter(Predicate.not(flips::containsKey))
+                .count();
+        print("  %d of %d verdicts hang on no single figure%n", held, usual.size());
+    }
+
+    private static Map<String, Boolean> verdicts(Library library) {
+        var answers = new LinkedHashMap<String, Boolean>();
+        List<Boolean> clear = VERDICTS.parallelStream()
+                .map(v -> v.more().in(library).over(v.less().in(library)).clear())
+                .toList();
+        for (int i = 0; i < VERDICTS.size(); i++) {
+            answers.put(VERDICTS.get(i).name(), clear.get(i));
+        }
+        return answers;
+    }
+
+    private void print(String words, Object... values) {
+        out.printf(Locale.ROOT, words, values);
+    }
+}
