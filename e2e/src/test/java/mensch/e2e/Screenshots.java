@@ -99,7 +99,7 @@ public final class Screenshots {
         page.waitForTimeout(500);
         page.locator(".line", new Page.LocatorOptions().setHasText("Power right"))
                 .click();
-        page.keyboard().press("i");
+        runIt(page);
         page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true)).waitFor();
         page.waitForTimeout(5000);
         // the moment that broke it
@@ -118,8 +118,7 @@ public final class Screenshots {
         page.waitForTimeout(2000);
         page.locator(".line", new Page.LocatorOptions().setHasText("Smash right"))
                 .click();
-        page.waitForTimeout(1000);
-        page.keyboard().press("i");
+        runIt(page);
         page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true)).waitFor();
         page.waitForTimeout(1000);
         page.locator(".watch button").nth(2).click();
@@ -133,6 +132,12 @@ public final class Screenshots {
         calls.locator("table").scrollIntoViewIfNeeded();
         shot(page, "board-two-calls");
         page.keyboard().press("Escape");
+    }
+
+    /** When the play is there in full. */
+    private static void runIt(Page page) {
+        page.locator(".run button", new Page.LocatorOptions().setHasText("Run it"))
+                .click();
     }
 
     private void film(Page page) {
