@@ -116,10 +116,10 @@ label span {
   line-height: 1.15;
 }
 label span {
-  width: 132px;
+  width: 128px;
 }
 input {
-  width: 58px;
+  width: 50px;
   font: 400 15px var(--text);
   padding: 2px 4px;
   border: 1.5px solid var(--ink);
