@@ -7,6 +7,7 @@ import mensch.core.convention.Speeds;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
 import mensch.core.geometry.Side;
+import mensch.core.geometry.Vector;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.possible.Builds;
@@ -14,6 +15,9 @@ import mensch.core.rung.View;
 
 /** Everybody on the field: the offence first, then the defence. The play goes to the right. */
 final class Cast {
+    /** Who has moved less than this stands, yards. */
+    private static final double STILL = 0.05;
+
     private final Side play;
     final Lineup lineup;
     final Shape shape;
@@ -97,6 +101,24 @@ final class Cast {
     int passer() {
         Man taker = shape.quarterback();
         return of(taker == null ? shape.snapper() : taker);
+    }
+
+    /** How a man moves at the snap, yards a second: nobody does but a man in motion. */
+    Vector moves(Actor actor) {
+        var snap = lineup.snap();
+        if (actor.man() == null || !snap.moved() || snap.shift()) {
+            return new Vector(0, 0);
+        }
+        Man was = snap.before().formation().man(actor.man().name());
+        double way = was == null ? 0 : was.feet().distance(actor.start());
+        if (was == null || way < STILL) {
+            return new Vector(0, 0);
+        }
+        double pace =
+                snap.pace() > 0 ? snap.pace() : lineup.convention().jobs().way().motion();
+        return new Vector(
+                pace * (actor.start().x() - was.feet().x()) / way,
+                pace * (actor.start().y() - was.feet().y()) / way);
     }
 
     /** As a man of this cast is called whose job it is. */

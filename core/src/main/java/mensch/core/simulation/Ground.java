@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Vector;
 
 /**
  * Bodies on the ground: where each man is, how fast he moves, and where he wants to be. Speed follows v += (V - v)(1 -
@@ -63,9 +64,14 @@ final class Ground {
             top[i] = actor.gait().topSpeed();
             build[i] = actor.gait().build();
             gains[i] = 1 - Math.exp(-Clock.TICK / build[i]);
-            from[i] = (int) Math.round(
-                    (actor.gait().delay() + luck.about(model.body().starts(), actor.luck(), Luck.What.STARTS, 0))
-                            / Clock.TICK);
+            Vector moves = cast.moves(actor);
+            vx[i] = moves.x();
+            vy[i] = moves.y();
+            // who is moving at the snap goes on; everybody else has to start
+            double delay = moves.x() == 0 && moves.y() == 0
+                    ? actor.gait().delay() + luck.about(model.body().starts(), actor.luck(), Luck.What.STARTS, 0)
+                    : 0;
+            from[i] = (int) Math.round(delay / Clock.TICK);
         }
     }
 

@@ -75,7 +75,9 @@ final class Routes {
         static Rehearsed of(Cast cast, SnapModel model, Pass pass) {
             var ground = new Ground(cast, model, new Luck(0));
             for (Actor actor : cast.actors) {
-                ground.from[actor.index()] = Clock.ticks(actor.gait().delay());
+                if (ground.speed(actor.index()) == 0) {
+                    ground.from[actor.index()] = Clock.ticks(actor.gait().delay());
+                }
             }
             var routes = new Routes(cast, ground, model, pass, NOT_YET);
             var tracks = new ArrayList<float[]>();

@@ -1,13 +1,16 @@
 package mensch.core.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import mensch.core.Snaps;
+import mensch.core.call.Call;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.Lineup;
 import mensch.core.simulation.Happening.What;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -151,6 +154,21 @@ class WhatBreaksARunTest {
         assertThat(wide.over(sound).clear())
                 .as("%.1f and %.1f", wide.mean(), sound.mean())
                 .isTrue();
+    }
+
+    /** A jet is at the edge before those who stand are: the same man set again for a second is not. */
+    @Test
+    void aManInMotionComesWithHisSpeed() {
+        var jet = Snaps.LIBRARY.formation("doubles-gun").snap("jet", false, "hs m 50 1&10");
+        Call call = Snaps.LIBRARY.call("anvil-drizzle");
+        Simulation moving = Plays.of(Lineup.of(call, jet), "jet-sweep", Side.RIGHT);
+        Simulation set = Plays.of(Lineup.of(call, jet.shifted()), "jet-sweep", Side.RIGHT);
+        assertThat(Plays.outcome(moving).over(Plays.outcome(set)).clear()).isTrue();
+        Unfolding snap = moving.snap(1);
+        int z = snap.men().indexOf("H");
+        assertThat(snap.at(z, 1).distance(snap.at(z, 0)))
+                .as("at once as fast as his motion")
+                .isCloseTo(7 * 0.05, within(0.08));
     }
 
     private static Outcome many(Simulation simulation) {
