@@ -170,6 +170,7 @@ const byHand = computed(() =>
             :tick="running.tick"
             :drawing="drawing"
             :layers="layers"
+            :jobs="running.picture.jobs"
             :lit="running.lit"
           />
           <BallDrawing

@@ -205,6 +205,14 @@ export function snapRow(): SnapRow {
     ],
     windows: [{ man: 'TB', from: 1, to: 2 }],
     rush: [],
+    gaps: [
+      {
+        name: 'A gap right',
+        letter: 'A',
+        x: [1, 1.2, 1.4],
+        held: [{ man: 'mike', from: 1, to: 2 }],
+      },
+    ],
     cause: { blame: 'the block', links: [{ tick: 1, man: 'mike', said: 'FB is on him at 0.05 s (insert).' }] },
   }
 }

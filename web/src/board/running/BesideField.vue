@@ -33,6 +33,7 @@ const picked = ref<string>()
         :tick="tick"
         :drawing="drawing"
         :layers="board.layers"
+        :jobs="picture.jobs"
       />
       <BallDrawing
         v-if="ball"

@@ -1,12 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SnapRow, Spot } from '../../api/types'
+import type { JobRow, SnapRow, Spot } from '../../api/types'
 import type { Drawing } from '../field/field'
 import type { Layer } from '../field/layers'
-import { looksAt, openAt, waysTo } from './snapAt'
+import { gapsAt, looksAt, openAt, waysTo } from './snapAt'
 
 /** Where everybody has come from so far, and who looks at whom just now, on the layers of paths and sight lines. */
-const props = defineProps<{ snap: SnapRow; tick: number; drawing: Drawing; layers: readonly Layer[]; lit?: string }>()
+const props = defineProps<{
+  snap: SnapRow
+  tick: number
+  drawing: Drawing
+  layers: readonly Layer[]
+  jobs?: readonly JobRow[]
+  lit?: string
+}>()
 /** Ways are drawn anew with every tick, not with every frame. */
 const whole = computed(() => Math.floor(props.tick))
 const point = (spot: Spot): string => {
@@ -23,6 +30,18 @@ const at = (man: string): { x: number; y: number } | undefined => {
 /** Who is open now, and whom the cause is about. */
 const open = computed(() => openAt(props.snap, whole.value).flatMap((man) => at(man) ?? []))
 const meant = computed(() => (props.lit ? at(props.lit) : undefined))
+/** Behind the offence, where nobody is in the way, yards. */
+const GAPS_AT = -8
+const called = (man: string): string => props.jobs?.find((j) => j.id === man)?.label ?? man
+const gaps = computed(() =>
+  props.layers.includes('gaps')
+    ? gapsAt(props.snap, whole.value).map((g) => ({
+        ...g,
+        at: props.drawing.fieldToSvg({ x: g.x, y: GAPS_AT }),
+        who: g.men.map(called).join(' ') || '–',
+      }))
+    : [],
+)
 const looks = computed(() =>
   props.layers.includes('sight lines')
     ? looksAt(props.snap, props.tick).map(({ from, to }) => ({
@@ -43,6 +62,21 @@ const looks = computed(() =>
       :key="i"
       :points="way"
     />
+    <text
+      v-for="(g, i) in gaps"
+      :key="`gap ${i}`"
+      :class="{ gap: true, fresh: g.fresh, nobody: !g.men.length }"
+      :x="g.at.x"
+      :y="g.at.y"
+    >
+      {{ g.letter }}
+      <tspan
+        :x="g.at.x"
+        dy="1.05em"
+      >
+        {{ g.who }}
+      </tspan>
+    </text>
     <circle
       v-for="(o, i) in open"
       :key="`open ${i}`"
@@ -78,6 +112,23 @@ polyline {
   stroke: var(--soft);
   stroke-width: 1.5;
   stroke-linejoin: round;
+}
+.gap {
+  font: 600 13px var(--narrow);
+  text-anchor: middle;
+  fill: var(--soft);
+  paint-order: stroke;
+  stroke: var(--field);
+  stroke-width: 3px;
+}
+.gap.nobody {
+  fill: var(--ink);
+  text-decoration: underline;
+}
+.gap.fresh {
+  font-weight: 800;
+  font-size: 15px;
+  fill: var(--ink);
 }
 .open {
   stroke: var(--ink);

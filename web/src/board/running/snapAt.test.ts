@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { job, sheet, snapRow } from '../../testing/fixtures'
-import { ballOf, looksAt, moments, pictureOf, waysTo } from './snapAt'
+import { ballOf, gapsAt, looksAt, moments, openAt, pictureOf, waysTo } from './snapAt'
 
 const MAN = { name: 'TB', post: 'eligible', feet: { x: 0, y: -7 } }
 const SHEET = { ...sheet([job('mike', 'M', 1)]), offence: [MAN] } as ReturnType<typeof sheet>
@@ -42,5 +42,11 @@ describe('a snap at a moment', () => {
   })
   it('marks the moments that are told, each once', () => {
     expect(moments(SNAP)).toEqual([0, 1, 2])
+  })
+  it('knows who is open, where the gaps are and who has them, and that one has just changed hands', () => {
+    expect(openAt(SNAP, 0)).toEqual([])
+    expect(openAt(SNAP, 1.5)).toEqual(['TB'])
+    expect(gapsAt(SNAP, 0)).toEqual([{ letter: 'A', x: 1, men: [], fresh: false }])
+    expect(gapsAt(SNAP, 2)).toEqual([{ letter: 'A', x: 1.4, men: ['mike'], fresh: true }])
   })
 })

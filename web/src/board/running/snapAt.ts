@@ -54,3 +54,18 @@ export function openAt(snap: SnapRow, tick: number): string[] {
   const now = Math.floor(tick)
   return snap.windows.filter((w) => w.from <= now && now <= w.to).map((w) => w.man)
 }
+
+/** A gap that has just gone from one man to another is marked so long, ticks. */
+const FRESH = 10
+
+/** Where each gap is at a moment, who has it then, and whether that has just changed. */
+export function gapsAt(snap: SnapRow, tick: number): { letter: string; x: number; men: string[]; fresh: boolean }[] {
+  const now = Math.floor(tick)
+  const near = (at: number): boolean => at > 0 && at <= now && now < at + FRESH
+  return snap.gaps.map((g) => ({
+    letter: g.letter,
+    x: g.x[Math.min(now, g.x.length - 1)] ?? 0,
+    men: g.held.filter((h) => h.from <= now && now <= h.to).map((h) => h.man),
+    fresh: g.held.some((h) => near(h.from) || near(h.to + 1)),
+  }))
+}

@@ -84,6 +84,7 @@ public record SnapRun(
      * @param tracks for each man x and y of every tick in turn, yards
      * @param ball x and y of it at every tick in turn, yards
      * @param windows when which receiver could be thrown to while the passer had the ball
+     * @param gaps of a run where the gaps are and who has them; empty for a pass
      * @param rush how far the nearest defender is from the passer at every tick while he has the ball to throw, yards
      */
     public record SnapRow(
@@ -97,9 +98,19 @@ public record SnapRun(
             List<EventRow> events,
             List<WindowRow> windows,
             List<Float> rush,
+            List<GapNowRow> gaps,
             CauseRow cause) {}
 
-    /** A receiver was open from one tick to another. */
+    /**
+     * A gap of the line while it moves.
+     *
+     * @param letter A from the ball out
+     * @param x where its middle is at every tick, across, yards
+     * @param held who has it from when to when
+     */
+    public record GapNowRow(String name, String letter, List<Float> x, List<WindowRow> held) {}
+
+    /** A receiver was open, or a man had a gap, from one tick to another. */
     public record WindowRow(String man, int from, int to) {}
 
     /**

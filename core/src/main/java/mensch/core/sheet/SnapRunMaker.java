@@ -23,6 +23,7 @@ import mensch.core.sheet.SnapRun.CauseRow;
 import mensch.core.sheet.SnapRun.ChangeOfGain;
 import mensch.core.sheet.SnapRun.EventRow;
 import mensch.core.sheet.SnapRun.FaultRow;
+import mensch.core.sheet.SnapRun.GapNowRow;
 import mensch.core.sheet.SnapRun.KindRow;
 import mensch.core.sheet.SnapRun.LinkRow;
 import mensch.core.sheet.SnapRun.MendRow;
@@ -280,6 +281,15 @@ public final class SnapRunMaker {
                         .map(w -> new WindowRow(w.man(), w.from(), w.to()))
                         .toList(),
                 rush(lineup, snap),
+                snap.gaps().stream()
+                        .map(g -> new GapNowRow(
+                                g.gap().words(),
+                                String.valueOf(g.gap().letter()),
+                                g.x().stream().map(SnapRunMaker::hundredth).toList(),
+                                g.held().stream()
+                                        .map(h -> new WindowRow(h.man(), h.from(), h.to()))
+                                        .toList()))
+                        .toList(),
                 new CauseRow(
                         cause.to().words(),
                         cause.links().stream()
@@ -313,9 +323,13 @@ public final class SnapRunMaker {
     private static List<Float> hundredths(float[] track) {
         var rounded = new ArrayList<Float>();
         for (float value : track) {
-            rounded.add(Math.round(value * 100) / 100f);
+            rounded.add(hundredth(value));
         }
         return rounded;
+    }
+
+    private static float hundredth(float value) {
+        return Math.round(value * 100) / 100f;
     }
 
     private static EventRow event(Lineup lineup, Happening happening) {

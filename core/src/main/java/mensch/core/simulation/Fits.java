@@ -179,7 +179,7 @@ final class Fits {
     }
 
     /** Where a gap is now, across: between the men who bound it as far as they are still on the line. */
-    private double now(Gap gap) {
+    double now(Gap gap) {
         Flank flank = cast.shape.flank(gap.side());
         List<Man> surface = flank.surface();
         int inside = Math.min(gap.index(), Gap.count(flank) - 1);

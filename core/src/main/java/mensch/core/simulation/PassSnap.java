@@ -126,6 +126,11 @@ final class PassSnap extends Snap {
     }
 
     @Override
+    boolean runs() {
+        return false;
+    }
+
+    @Override
     List<Unfolding.Window> windows() {
         return windows.until(looked);
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One snap while it runs: everybody looks, wants to be somewhere, moves from where he is, and meets whom he meets. What
@@ -35,6 +36,8 @@ abstract class Snap {
 
     /** Whether it is written down who is open when: only for a snap that is watched. */
     boolean watched;
+
+    private @Nullable GapsHeld gaps;
 
     private final double[] pushX;
     private final double[] pushY;
@@ -75,6 +78,11 @@ abstract class Snap {
     /** What everybody wants at this tick. */
     abstract void aim(int tick);
 
+    /** Whether it is run at gaps. */
+    boolean runs() {
+        return true;
+    }
+
     /** When which receiver could be thrown to; nothing where nobody is looked for. */
     List<Unfolding.Window> windows() {
         return List.of();
@@ -107,6 +115,7 @@ abstract class Snap {
     final Unfolding unfold() {
         story.tell(Happening.What.BALL_MOVES, cast.of(cast.shape.snapper()), 0, "");
         var balls = new ArrayList<float[]>();
+        gaps = watched && runs() ? new GapsHeld(cast, fits, minds) : null;
         remember(balls);
         int last = Clock.ticks(LONGEST);
         for (int tick = 1; tick <= last; tick++) {
@@ -129,6 +138,9 @@ abstract class Snap {
 
     private void remember(List<float[]> balls) {
         balls.add(new float[] {(float) ballX(), (float) ballY()});
+        if (gaps != null) {
+            gaps.look(ground.past().size());
+        }
         ground.remember();
     }
 
@@ -200,7 +212,8 @@ abstract class Snap {
                 right ? told : told.stream().map(Happening::mirror).toList(),
                 gain,
                 how,
-                windows());
+                windows(),
+                gaps == null ? List.of() : gaps.until(tick, stage.play()));
     }
 
     /** How far the ball goes on when its man is brought down, yards up the field. */

@@ -170,6 +170,31 @@ class SnapRunTest {
                 .isEqualTo(fog.outcome().mean());
     }
 
+    /** Every gap is somewhere at every tick; who has it at the snap is who has it by his job. */
+    @Test
+    void gapsMoveWithTheLineAndChangeHands() {
+        SnapRun.SnapRow right = maker.of(DRIZZLE, "outside-zone", Side.RIGHT, List.of(), 10, 3L)
+                .orElseThrow()
+                .snap();
+        assertThat(right.gaps()).hasSizeGreaterThan(6).allMatch(g -> g.x().size() == right.ticks());
+        SnapRun.GapNowRow b = right.gaps().stream()
+                .filter(g -> g.name().equals("B gap right"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(b.held()).anyMatch(h -> h.man().equals("tackle") && h.from() == 0);
+        assertThat(b.x().get(20)).as("the line flows to the right").isGreaterThan(b.x().get(0) + 0.3f);
+        SnapRun.SnapRow left = maker.of(DRIZZLE, "outside-zone", Side.LEFT, List.of(), 10, 3L)
+                .orElseThrow()
+                .snap();
+        assertThat(left.gaps().stream()
+                        .filter(g -> g.name().equals("B gap left"))
+                        .findFirst()
+                        .orElseThrow()
+                        .x()
+                        .get(0))
+                .isNegative();
+    }
+
     /** The ball goes to somebody who is open then, or when a rusher is near; the nearest of them comes nearer. */
     @Test
     void windowsOpenBeforeTheThrowAndTheRushComes() {

@@ -92,6 +92,6 @@ class OutcomeTest {
     }
 
     private static Unfolding ended(double gain, Ending ending) {
-        return new Unfolding(0, List.of(), List.of(), new float[0], List.of(), gain, ending, List.of());
+        return new Unfolding(0, List.of(), List.of(), new float[0], List.of(), gain, ending, List.of(), List.of());
     }
 }
