@@ -28,7 +28,10 @@ const view = computed(() =>
 /** What he has seen and done so far. */
 const said = computed(() =>
   (snap.value?.events ?? []).filter(
-    (e) => e.man === own.value && (e.what === 'KEY_SHOWS' || e.what === 'TOLD') && e.tick <= tick.value,
+    (e) =>
+      e.tick <= tick.value &&
+      ((e.man === own.value && (e.what === 'KEY_SHOWS' || e.what === 'TOLD')) ||
+        (e.whom === own.value && e.what === 'CONTACT')),
   ),
 )
 </script>

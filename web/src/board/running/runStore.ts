@@ -66,9 +66,14 @@ export const useRunning = defineStore('running', () => {
   )
   const ball = computed(() => snap.value && ballOf(snap.value, tick.value))
 
-  /** The tick at which the man from whose place it is seen first acts on what he sees; the end when he never does. */
+  /**
+   * The tick at which the man from whose place it is seen first acts on what he sees, or is blocked; the end when neither
+   * ever is.
+   */
   const acts = computed(() => {
-    const first = snap.value?.events.find((e) => e.man === own.value && (e.what === 'TOLD' || e.what === 'CONTACT'))
+    const first = snap.value?.events.find(
+      (e) => (e.what === 'TOLD' && e.man === own.value) || (e.what === 'CONTACT' && e.whom === own.value),
+    )
     return first?.tick ?? last.value
   })
   /** He stands before what he has to do: what that is, is said when he is asked. */
