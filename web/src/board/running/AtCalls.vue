@@ -35,7 +35,7 @@ const rows = computed(() => (on.value ? (asked.data.value ?? []) : []))
 const trouble = computed(() => (on.value ? faultOf(asked.error.value) : ''))
 const others = computed(() =>
   callChoices(
-    lists.calls.filter((c) => c.id !== board.callId),
+    lists.calls.filter((c) => c.id !== board.callId && c.players === lists.playersOf(board.callId)),
     lists.choices?.formations.find((f) => f.id === board.snap.formation),
   ),
 )

@@ -124,6 +124,9 @@ class SnapRunsTest {
         assertThat(fog.get("call").asString()).isEqualTo("anvil-fog");
         assertThat(fog.at("/snap/seed").asInt()).isEqualTo(7);
         assertThat(fog.at("/difference/said").asString()).endsWith(".");
+        Browserless.Answer flag = player.post("/api/snap-runs/beside", asked.formatted("tack-dawn"));
+        assertThat(flag.status()).isEqualTo(422);
+        assertThat(flag.json().get("detail").asString()).contains("choose one of the same game");
         assertThat(player.post("/api/snap-runs/beside", asked.formatted("no-such-call"))
                         .status())
                 .isIn(404, 422);

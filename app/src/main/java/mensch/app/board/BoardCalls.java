@@ -88,9 +88,19 @@ class BoardCalls {
         return plan;
     }
 
-    /** Another call as it is saved, on the snap of a line-up. */
-    Lineup other(String call, Lineup lineup, Principal by) {
-        return Lineup.of(book.seen(call, null, List.of(), by.getName()), lineup.snap());
+    /**
+     * Another call as it is saved, on the snap of a line-up.
+     *
+     * @throws RefusedException for one of another game
+     */
+    Lineup other(String id, Lineup lineup, Principal by) {
+        Call call = book.seen(id, null, List.of(), by.getName());
+        int players = lineup.inForce().front().players();
+        if (call.front().players() != players) {
+            throw new RefusedException(id + " is a call of " + call.front().players()
+                    + " men and cannot stand beside one of " + players + "; choose one of the same game");
+        }
+        return Lineup.of(call, lineup.snap());
     }
 
     /**
