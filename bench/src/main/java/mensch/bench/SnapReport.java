@@ -55,11 +55,19 @@ public final class SnapReport {
         this.library = Library.shipped();
     }
 
+    /** @param args which of grid, counterfactual and sensitivity; all of them when none is named */
     public static void main(String[] args) {
         var report = new SnapReport(System.out);
-        report.grid();
-        report.counterfactual();
-        report.sensitivity();
+        List<String> which = args.length == 0 ? List.of("grid", "counterfactual", "sensitivity") : List.of(args);
+        if (which.contains("grid")) {
+            report.grid();
+        }
+        if (which.contains("counterfactual")) {
+            report.counterfactual();
+        }
+        if (which.contains("sensitivity")) {
+            report.sensitivity();
+        }
     }
 
     private static Optional<Simulation> at(
