@@ -33,20 +33,25 @@ final class PassCauses {
 
     private final Stage stage;
     private final Lineup lineup;
+    private final List<Fault> blamed;
     private final Distribution told;
     private final Unfolding snap;
     private final List<Link> links = new ArrayList<>();
 
-    private PassCauses(Stage stage, Distribution told, Unfolding snap) {
+    private PassCauses(Stage stage, Distribution told, Unfolding snap, List<Fault> blamed) {
+        this.blamed = blamed;
         this.stage = stage;
         this.lineup = stage.asked();
         this.told = told;
         this.snap = snap;
     }
 
-    /** @param held whether the play gained less than the down asks */
-    static Cause of(Stage stage, Distribution told, Unfolding snap, boolean held) {
-        return new PassCauses(stage, told, snap).walk(held);
+    /**
+     * @param blamed what was put in and may be to blame
+     * @param held whether the play gained less than the down asks
+     */
+    static Cause of(Stage stage, Distribution told, Unfolding snap, List<Fault> blamed, boolean held) {
+        return new PassCauses(stage, told, snap, blamed).walk(held);
     }
 
     private Cause walk(boolean held) {
@@ -210,7 +215,7 @@ final class PassCauses {
     }
 
     private Cause owner(Row row, String owner, double now, int left) {
-        String fault = Fault.saidOf(owner, stage.faults());
+        String fault = Fault.saidOf(owner, blamed);
         if (!fault.isEmpty()) {
             add(owner, 0, "Put in: he " + fault + ".");
             return new Cause(links, Blame.FAULT, owner);

@@ -2,6 +2,7 @@ package mensch.core.simulation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.LongFunction;
 import mensch.core.document.RefusedException;
@@ -24,16 +25,30 @@ import mensch.core.rung.Task;
  * snap to the byte.
  */
 public final class Simulation {
+    /** What differs by less than this is the same, yards. */
+    private static final double SAME = 0.05;
+
     private final Stage stage;
     private final boolean pass;
     private final LongFunction<Snap> snaps;
-    private final Function<Unfolding, Cause> causes;
+    private final BiFunction<Unfolding, List<Fault>, Cause> causes;
+    private final Function<List<Fault>, Optional<Simulation>> again;
 
-    private Simulation(Stage stage, boolean pass, LongFunction<Snap> snaps, Function<Unfolding, Cause> causes) {
+    /**
+     * @param causes why a snap went so, as far as some faults are to blame
+     * @param again the same with other faults
+     */
+    private Simulation(
+            Stage stage,
+            boolean pass,
+            LongFunction<Snap> snaps,
+            BiFunction<Unfolding, List<Fault>, Cause> causes,
+            Function<List<Fault>, Optional<Simulation>> again) {
         this.stage = stage;
         this.pass = pass;
         this.snaps = snaps;
         this.causes = causes;
+        this.again = again;
         known(stage, pass);
     }
 
@@ -82,7 +97,8 @@ public final class Simulation {
                         stage,
                         false,
                         seed -> new RunSnap(stage, run, blocking, seed),
-                        snap -> Causes.of(stage.asked(), snap, faults, held(stage, snap))));
+                        (snap, blamed) -> Causes.of(stage.asked(), snap, blamed, held(stage, snap)),
+                        other -> of(lineup, run, play, other)));
     }
 
     /**
@@ -98,7 +114,7 @@ public final class Simulation {
         return stage.matchup()
                 .distribution(stage.instead(pass), Side.RIGHT)
                 .flatMap(d -> PassRush.of(new Pressures(stage.cast().lineup), plays, d))
-                .map(rush -> pass(stage, rush));
+                .map(rush -> pass(stage, rush, other -> of(lineup, plays, pass, play, other)));
     }
 
     /**
@@ -116,27 +132,45 @@ public final class Simulation {
                         .blocking(option.run(), Side.RIGHT)
                         .flatMap(blocking -> stage.matchup()
                                 .distribution(option.pass(), Side.RIGHT)
-                                .map(routes -> option(stage, option, key, blocking, routes))));
+                                .map(routes -> option(
+                                        stage,
+                                        option,
+                                        key,
+                                        blocking,
+                                        routes,
+                                        other -> of(lineup, option, play, other)))));
     }
 
-    private static Simulation option(Stage stage, RunPass option, Job key, Blocking blocking, Distribution routes) {
+    private static Simulation option(
+            Stage stage,
+            RunPass option,
+            Job key,
+            Blocking blocking,
+            Distribution routes,
+            Function<List<Fault>, Optional<Simulation>> again) {
         var alone = Routes.Rehearsed.of(stage.cast(), stage.model(), option.pass());
-        return new Simulation(stage, false, seed -> new OptionSnap(stage, option, blocking, key, alone, seed), snap -> {
-            boolean thrown = snap.happenings().stream()
-                    .anyMatch(h -> h.what() == Happening.What.THROWN || h.what() == Happening.What.SACKED);
-            return thrown
-                    ? PassCauses.of(stage, routes, snap, held(stage, snap))
-                    : Causes.of(stage.asked(), snap, stage.faults(), held(stage, snap));
-        });
+        return new Simulation(
+                stage,
+                false,
+                seed -> new OptionSnap(stage, option, blocking, key, alone, seed),
+                (snap, blamed) -> {
+                    boolean thrown = snap.happenings().stream()
+                            .anyMatch(h -> h.what() == Happening.What.THROWN || h.what() == Happening.What.SACKED);
+                    return thrown
+                            ? PassCauses.of(stage, routes, snap, blamed, held(stage, snap))
+                            : Causes.of(stage.asked(), snap, blamed, held(stage, snap));
+                },
+                again);
     }
 
-    private static Simulation pass(Stage stage, PassRush rush) {
+    private static Simulation pass(Stage stage, PassRush rush, Function<List<Fault>, Optional<Simulation>> again) {
         var alone = Routes.Rehearsed.of(stage.cast(), stage.model(), rush.pass().pass());
         return new Simulation(
                 stage,
                 true,
                 seed -> new PassSnap(stage, rush, alone, seed),
-                snap -> PassCauses.of(stage, rush.pass(), snap, held(stage, snap)));
+                (snap, blamed) -> PassCauses.of(stage, rush.pass(), snap, blamed, held(stage, snap)),
+                again);
     }
 
     private static boolean held(Stage stage, Unfolding snap) {
@@ -169,8 +203,25 @@ public final class Simulation {
         return stage.yardsToGoal();
     }
 
-    /** Why a snap went as it did. */
+    /** Why a snap went as it did. What was put in is to blame only where the same snap gains less without it. */
     public Cause cause(Unfolding snap) {
-        return causes.apply(snap);
+        return cause(snap, stage.faults());
+    }
+
+    private Cause cause(Unfolding snap, List<Fault> blamed) {
+        Cause cause = causes.apply(snap, blamed);
+        return cause.to() != Cause.Blame.FAULT || costs(snap, cause.man())
+                ? cause
+                : cause(snap, without(cause.man(), blamed));
+    }
+
+    private boolean costs(Unfolding snap, String man) {
+        return again.apply(without(man, stage.faults()))
+                .map(sound -> sound.snap(snap.seed()).gain() < snap.gain() - SAME)
+                .orElse(true);
+    }
+
+    private static List<Fault> without(String man, List<Fault> faults) {
+        return faults.stream().filter(f -> !f.man().equals(man)).toList();
     }
 }

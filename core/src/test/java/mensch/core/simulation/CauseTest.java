@@ -170,6 +170,17 @@ class CauseTest {
                 .allMatch(c -> c.to() == Blame.CALL);
     }
 
+    /** Where the same snap gains as much without it, it was not what was put in. */
+    @Test
+    void aFaultThatMakesNoDifferenceIsNotToBlame() {
+        Simulation slow = Plays.of("pro-i", "anvil-drizzle", "inside-zone", Plays.fault("mike:slow read:8"));
+        Simulation sound = Plays.of("pro-i", "anvil-drizzle", "inside-zone");
+        assertThat(IntStream.range(0, 60).mapToObj(slow::snap))
+                .filteredOn(snap -> slow.cause(snap).to() == Blame.FAULT)
+                .isNotEmpty()
+                .allMatch(snap -> sound.snap(snap.seed()).gain() < snap.gain());
+    }
+
     @Test
     void theFaultPutInIsNamedWhenItIsHisGap() {
         Simulation slow = Plays.of("pro-i", "anvil-drizzle", "inside-zone", Plays.fault("mike:slow read:8"));
