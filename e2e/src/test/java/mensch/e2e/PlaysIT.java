@@ -91,8 +91,8 @@ class PlaysIT extends InBrowser {
     }
 
     /**
-     * Which of my calls holds it: two calls are watched in step, a man is dragged and the difference is said, and the
-     * snap is seen from his own place until he acts.
+     * Which of my calls holds it: two calls are watched in step, a man stands elsewhere and the difference is said, and
+     * the snap is seen from his own place until he acts.
      */
     @Test
     void twoCallsAreWatchedInStepAndASnapFromAMansOwnPlace(int port) {
@@ -116,14 +116,10 @@ class PlaysIT extends InBrowser {
         calls.getByText("one field again").click();
         assertThat(page.locator("svg.field")).hasCount(1);
 
-        Locator time = clock.getByLabel("Time of the snap");
-        time.focus();
-        time.press("Home");
-        var end = page.locator("[data-defender=end-call]").boundingBox();
-        page.mouse().move(end.x + end.width / 2, end.y + end.height / 2);
-        page.mouse().down();
-        page.mouse().move(end.x + end.width / 2 + 32, end.y + end.height / 2);
-        page.mouse().up();
+        page.locator("[data-job=end-call]").click();
+        Locator right = run.getByLabel("lines up to the right by, yd");
+        right.fill("2");
+        right.press("Enter");
         assertThat(run).containsText(Pattern.compile("End call lines up to the right by [0-9.]+ yd"));
         assertThat(run).containsText(Pattern.compile("This snap gains .* with it and .* without it"));
 
