@@ -14,24 +14,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** What a line-up meets, over HTTP; and findings somebody lives with. */
 @ExtendWith(RunningApp.class)
 class PlaysTest {
-    private static final String BOARD =
-            "{\"snap\": {\"formation\": \"%s\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", "
-                    + "\"toGoal\": 50, \"down\": 1, \"distance\": 10}, \"call\": \"%s\", \"edits\": [], \"hand\": []}";
-
-    private static String against(String formation, String call) {
-        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0}";
-    }
-
-    private static String play(String formation, String call, String play, boolean left) {
-        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0, \"play\": \"" + play
-                + "\", \"left\": " + left + "}";
-    }
-
     @Test
     void everyRuleIsAnsweredAndEveryPlayTheFormationCanRunIsListed(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode sheet =
-                player.post("/api/audits", against("pro-i", "anvil-drizzle")).json();
+        JsonNode sheet = player.post("/api/audits", Boards.against("pro-i", "anvil-drizzle"))
+                .json();
         assertThat(sheet.get("verdicts")).hasSize(12);
         assertThat(sheet.at("/verdicts/0/answer").asString()).isEqualTo("holds");
         assertThat(sheet.at("/verdicts/10/rule").asString()).isEqualTo("tells");
@@ -42,7 +29,7 @@ class PlaysTest {
                 .contains(
                         "{\"blocker\":\"RG\",\"rusher\":\"tackle\",\"how\":\"the gap the line slides to\",\"twist\":\"\"}");
         assertThat(sheet.get("findings").toString()).contains("Nobody reads TB.");
-        JsonNode gun = player.post("/api/audits", against("trips-open", "anvil-drizzle"))
+        JsonNode gun = player.post("/api/audits", Boards.against("trips-open", "anvil-drizzle"))
                 .json();
         assertThat(gun.get("runs").toString()).contains("zone-read");
         assertThat(gun.get("findings").toString())
@@ -54,7 +41,7 @@ class PlaysTest {
     @Test
     void whoHasAManAGapOrAnAreaIsAnsweredAndWhatIsNotThereIsSaid(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        String asked = "{\"board\": " + BOARD.formatted("pro-i", "anvil-fog")
+        String asked = "{\"board\": " + Boards.board("pro-i", "anvil-fog")
                 + ", \"phase\": 0, \"kind\": \"%s\", \"name\": \"%s\"}";
         JsonNode back =
                 player.post("/api/answers", asked.formatted("MAN", "TE")).json();
@@ -83,16 +70,16 @@ class PlaysTest {
     @Test
     void oneRunIsShownBlockByBlockAndOneThatCannotBeRunSaysSo(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode power = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "power", false))
+        JsonNode power = player.post("/api/blockings", Boards.play("pro-i", "anvil-drizzle", "power", false))
                 .json();
         assertThat(power.at("/fit/inserted").toString()).contains("LG", "FB");
         assertThat(power.at("/fit/shortBy").asInt()).isZero();
         assertThat(power.get("blocks").toString()).contains("\"kick\"").contains("nickel");
         assertThat(power.get("ballSeconds").asDouble()).isBetween(1.2, 2.5);
-        var refused = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "zone-read", false));
+        var refused = player.post("/api/blockings", Boards.play("pro-i", "anvil-drizzle", "zone-read", false));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().get("code").asString()).isEqualTo("play-not-run");
-        var unknown = player.post("/api/blockings", play("pro-i", "anvil-drizzle", "moonshot", false));
+        var unknown = player.post("/api/blockings", Boards.play("pro-i", "anvil-drizzle", "moonshot", false));
         assertThat(unknown.status()).isEqualTo(422);
         assertThat(unknown.json().get("detail").asString()).contains("moonshot").contains("inside-zone");
     }
@@ -100,7 +87,8 @@ class PlaysTest {
     @Test
     void oneConceptIsShownRouteByRouteAndTwoCallsMeetOneRun(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode snag = player.post("/api/distributions", play("trips-open", "anvil-drizzle", "snag-four", false))
+        JsonNode snag = player.post(
+                        "/api/distributions", Boards.play("trips-open", "anvil-drizzle", "snag-four", false))
                 .json();
         assertThat(snag.get("matched").asInt()).isEqualTo(5);
         assertThat(snag.get("routes").toString()).contains("\"push\"").contains("swing");
@@ -120,14 +108,14 @@ class PlaysTest {
     @Test
     void anOptionSaysWhatItAsksOfTheManItReads(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode option = player.post("/api/options", play("doubles-gun", "anvil-drizzle", "zone-bubble", false))
+        JsonNode option = player.post("/api/options", Boards.play("doubles-gun", "anvil-drizzle", "zone-bubble", false))
                 .json();
         assertThat(option.at("/line/key").asString()).isNotEmpty();
         assertThat(option.at("/pass/routes/0/route").asString()).isEqualTo("bubble");
         assertThat(option.at("/run/keys").size()).isPositive();
-        var refused = player.post("/api/options", play("empty-3x2", "anvil-drizzle", "zone-bubble", false));
+        var refused = player.post("/api/options", Boards.play("empty-3x2", "anvil-drizzle", "zone-bubble", false));
         assertThat(refused.json().get("code").asString()).isEqualTo("play-not-run");
-        assertThat(player.post("/api/options", play("doubles-gun", "anvil-drizzle", "moonshot", false))
+        assertThat(player.post("/api/options", Boards.play("doubles-gun", "anvil-drizzle", "moonshot", false))
                         .json()
                         .get("detail")
                         .asString())
@@ -139,7 +127,7 @@ class PlaysTest {
     @Test
     void aConflictCanBeRepairedToo(int port) {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode findings = coach.post("/api/audits", against("trips-tight", "anvil-drizzle"))
+        JsonNode findings = coach.post("/api/audits", Boards.against("trips-tight", "anvil-drizzle"))
                 .json()
                 .get("findings");
         JsonNode conflict = findings.valueStream()
@@ -147,8 +135,8 @@ class PlaysTest {
                         && f.get("severity").asString().equals("weak"))
                 .findFirst()
                 .orElseThrow();
-        String ask = "{\"board\": " + BOARD.formatted("trips-tight", "anvil-drizzle")
-                + ", \"phase\": 0, \"finding\": \"" + conflict.get("key").asString() + "\", \"seen\": []}";
+        String ask = "{\"board\": " + Boards.board("trips-tight", "anvil-drizzle") + ", \"phase\": 0, \"finding\": \""
+                + conflict.get("key").asString() + "\", \"seen\": []}";
         JsonNode offer = coach.post("/api/repairs", ask).json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(30);
     }
@@ -230,7 +218,7 @@ class PlaysTest {
     @Test
     void aMuteThatKnewItsFindingByItsWordsFindsItAgain(int port, ApplicationContext application) throws Exception {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode finding = coach.post("/api/line-ups", BOARD.formatted("pro-i", "anvil-dew"))
+        JsonNode finding = coach.post("/api/line-ups", Boards.board("pro-i", "anvil-dew"))
                 .json()
                 .at("/phases/0/findings/0");
         String key = finding.get("key").asString();

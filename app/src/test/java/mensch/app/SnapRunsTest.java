@@ -11,19 +11,6 @@ import tools.jackson.databind.JsonNode;
 /** Plays that are run, over HTTP: watched, asked what if, beside another call, and what mends them. */
 @ExtendWith(RunningApp.class)
 class SnapRunsTest {
-    private static final String BOARD =
-            "{\"snap\": {\"formation\": \"%s\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", "
-                    + "\"toGoal\": 50, \"down\": 1, \"distance\": 10}, \"call\": \"%s\", \"edits\": [], \"hand\": []}";
-
-    private static String against(String formation, String call) {
-        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0}";
-    }
-
-    private static String play(String formation, String call, String play, boolean left) {
-        return "{\"board\": " + BOARD.formatted(formation, call) + ", \"phase\": 0, \"play\": \"" + play
-                + "\", \"left\": " + left + "}";
-    }
-
     /**
      * A player may run it as well; what is watched is what core runs, and nothing is run that is not asked for rightly.
      */
@@ -55,7 +42,7 @@ class SnapRunsTest {
     @Test
     void everyRunIsRunAtACallWorstFirst(int port) {
         JsonNode rows = Browserless.signedIn(port, "lind")
-                .post("/api/snap-runs/worst", against("pro-i", "anvil-drizzle"))
+                .post("/api/snap-runs/worst", Boards.against("pro-i", "anvil-drizzle"))
                 .json();
         assertThat(rows.size()).isGreaterThan(20);
         assertThat(rows.at("/0/holds").asDouble())
@@ -64,7 +51,7 @@ class SnapRunsTest {
     }
 
     private static String snapRun(String run, String faults, String seed) {
-        String play = play("pro-i", "anvil-drizzle", run, false);
+        String play = Boards.play("pro-i", "anvil-drizzle", run, false);
         return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": " + seed + "}";
     }
 
@@ -94,6 +81,7 @@ class SnapRunsTest {
                 pass("smash", go.replace("\"go\"", "\"moonwalk\"")),
                 pass("smash", go.replace("\"Z\"", "\"mike\"")),
                 pass("smash", go.replace(", \"route\": \"go\"", "")),
+                snapRun("power", "[{\"man\": \"mike\", \"kind\": \"MOVED_DEEP\", \"amount\": -6}]", "null"),
                 pass("smash", "[{\"man\": \"Z\", \"kind\": \"MOVED_DEEP\", \"amount\": 2}]"),
                 snapRun("power", "[{\"man\": \"mike\", \"kind\": \"LATE\", \"amount\": -3}]", "null"))) {
             Browserless.Answer refused = player.post("/api/snap-runs", wrong);
@@ -107,17 +95,26 @@ class SnapRunsTest {
     }
 
     private static String pass(String pass, String faults) {
-        String play = play("doubles-gun", "anvil-drizzle", pass, false);
+        String play = Boards.play("doubles-gun", "anvil-drizzle", pass, false);
         return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": 7}";
     }
 
     @Test
     void aPlayIsRunAtTheOtherCallsOfTheWeekAndBesideOneOfThem(int port) {
         Browserless player = Browserless.signedIn(port, "lind");
-        JsonNode calls = player.post("/api/snap-runs/calls", play("pro-i", "anvil-drizzle", "power", false))
+        JsonNode calls = player.post("/api/snap-runs/calls", Boards.play("pro-i", "anvil-drizzle", "power", false))
                 .json();
         assertThat(calls.size()).isGreaterThanOrEqualTo(1);
         assertThat(calls.toString()).contains("anvil-drizzle");
+        JsonNode alone =
+                player.post("/api/snap-runs", snapRun("power", "[]", "7")).json();
+        JsonNode here = calls.valueStream()
+                .filter(c -> c.get("call").asString().equals("anvil-drizzle"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(here.get("mean").asDouble())
+                .as("the same figure in the list and beside the snap")
+                .isEqualTo(alone.at("/outcome/mean").asDouble());
         String asked = "{\"first\": " + snapRun("power", "[]", "7") + ", \"call\": \"%s\"}";
         JsonNode fog = player.post("/api/snap-runs/beside", asked.formatted("anvil-fog"))
                 .json();
@@ -136,7 +133,7 @@ class SnapRunsTest {
     @Test
     void whatMendsAPlayIsOfferedAsEditsThatTheBoardTakes(int port) {
         Browserless player = Browserless.signedIn(port, "marrow");
-        JsonNode offer = player.post("/api/snap-runs/mends", play("pro-i", "anvil-drizzle", "power", false))
+        JsonNode offer = player.post("/api/snap-runs/mends", Boards.play("pro-i", "anvil-drizzle", "power", false))
                 .json();
         assertThat(offer.get("tried").asInt()).isGreaterThan(20);
         JsonNode mend = offer.at("/mends/0");
@@ -150,8 +147,13 @@ class SnapRunsTest {
                         .json()
                         .at("/outcome/mean")
                         .asDouble());
-        assertThat(player.post("/api/snap-runs/mends", play("pro-i", "anvil-drizzle", "snag-four", false))
+        assertThat(player.post("/api/snap-runs/mends", Boards.play("pro-i", "anvil-drizzle", "snag-four", false))
                         .status())
                 .isEqualTo(422);
+        assertThat(Browserless.signedIn(port, "lind")
+                        .post("/api/snap-runs/mends", Boards.play("pro-i", "anvil-drizzle", "power", false))
+                        .status())
+                .as("a player changes no call")
+                .isEqualTo(403);
     }
 }

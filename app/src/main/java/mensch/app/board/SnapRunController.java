@@ -72,7 +72,7 @@ class SnapRunController {
 
     /** How many snaps a range is of. */
     private static final int SEEDS = 200;
-    /** The same where every play, or every call, is run. */
+    /** The same where every play is run. */
     private static final int SEEDS_OF_EACH = 40;
     /** So much can be put in at once. */
     private static final int FAULTS = 12;
@@ -127,7 +127,7 @@ class SnapRunController {
         List<Lineup> all = Stream.concat(
                         Stream.of(lineup), calls.planned(lineup, request.board().snap(), by).stream())
                 .toList();
-        return maker(by).calls(all, request.play(), side(request.left()), SEEDS_OF_EACH);
+        return maker(by).calls(all, request.play(), side(request.left()), SEEDS);
     }
 
     /** Every play that can be run at it as it comes out, worst for the call first. */
@@ -136,7 +136,7 @@ class SnapRunController {
         return maker(by).beats(calls.lineup(request.board(), request.phase(), by), SEEDS_OF_EACH);
     }
 
-    /** The smallest changes with which the call holds one play better. */
+    /** The smallest changes with which the call holds one play better; for those who may write them. */
     @PostMapping("/mends")
     MendOffer mends(@Valid @RequestBody PlayRequest request, Principal by) {
         Lineup lineup = calls.lineup(request.board(), request.phase(), by);

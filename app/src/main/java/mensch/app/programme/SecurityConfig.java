@@ -42,7 +42,6 @@ class SecurityConfig {
         "/api/snap-runs/worst",
         "/api/snap-runs/calls",
         "/api/snap-runs/beside",
-        "/api/snap-runs/mends",
         "/api/distributions",
         "/api/options",
         "/api/blocking-comparisons",

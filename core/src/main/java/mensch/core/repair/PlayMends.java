@@ -9,12 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.FindingKey;
-import mensch.core.audit.Severity;
 import mensch.core.audit.Subject;
 import mensch.core.call.Call;
 import mensch.core.formation.Snap;
@@ -136,7 +134,7 @@ public final class PlayMends {
                 side,
                 Outcome.of(simulation, FIRST),
                 Outcome.of(simulation, SEEDS),
-                keys(Audit.of(lineup)));
+                Costs.keys(Audit.of(lineup)));
         Set<Part> parts = parts(play.kind());
         List<Job> men = men(lineup, simulation);
         var ways = new ArrayList<>(reach.natural(call, lineup, men, parts));
@@ -226,7 +224,7 @@ public final class PlayMends {
         return changed.by(broken.call(), way.steps())
                 .map(call -> Lineup.of(call, broken.lineup().snap()))
                 .filter(after -> !after.jobs().equals(broken.lineup().jobs()) && outcomes.add(after.jobs()))
-                .filter(after -> !dear(costs(Audit.of(after), broken.was())))
+                .filter(after -> !dear(Costs.of(Audit.of(after), broken.was())))
                 .map(after -> new Tried(way, after));
     }
 
@@ -255,7 +253,7 @@ public final class PlayMends {
 
     /** Those that cost nothing dear when every play meets the call again, which only the smallest do. */
     private List<Mend> payable(Broken broken, List<Mend> mends, double others) {
-        Set<FindingKey> was = keys(against(broken.lineup()));
+        Set<FindingKey> was = Costs.keys(against(broken.lineup()));
         var offered = new ArrayList<Mend>();
         for (Mend mend : mends) {
             if (offered.size() == OFFERED) {
@@ -264,7 +262,7 @@ public final class PlayMends {
             Lineup with = changed.by(broken.call(), mend.steps())
                     .map(call -> Lineup.of(call, broken.lineup().snap()))
                     .orElseThrow();
-            List<Finding> costs = costs(against(with), was);
+            List<Finding> costs = Costs.of(against(with), was);
             if (!dear(costs)) {
                 double then = others(with, broken.play());
                 if (then >= others - TOO_DEAR) {
@@ -290,21 +288,8 @@ public final class PlayMends {
         return Audit.of(new Subject(lineup, plays, List.of()));
     }
 
-    private static Set<FindingKey> keys(List<Finding> findings) {
-        return findings.stream().map(Finding::key).collect(Collectors.toSet());
-    }
-
-    private static List<Finding> costs(List<Finding> is, Set<FindingKey> was) {
-        return is.stream()
-                .filter(f -> f.severity() != Severity.FACT && !was.contains(f.key()))
-                .toList();
-    }
-
-    /** A bust, something weak, or a job that its man cannot do: nobody pays so much for one play. */
+    /** What breaks something, or leaves something weak: nobody pays so much for one play. */
     private static boolean dear(List<Finding> costs) {
-        return costs.stream()
-                .anyMatch(f -> f.severity() == Severity.BUST
-                        || f.severity() == Severity.WEAK
-                        || f.severity().mendable() && f.evidence().impossible());
+        return Costs.weak(costs) > 0 || costs.stream().anyMatch(Costs::breaks);
     }
 }

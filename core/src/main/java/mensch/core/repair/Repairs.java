@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import mensch.core.audit.Audit;
 import mensch.core.audit.Finding;
 import mensch.core.audit.FindingKey;
@@ -54,7 +53,7 @@ public final class Repairs {
     private static final int FOR_ONE = 2;
 
     /** Of what mends here: what costs less and asks fewer men to learn less. */
-    private static final Comparator<Tried> CHEAPER = Comparator.comparingLong((Tried t) -> weak(t.costs()))
+    private static final Comparator<Tried> CHEAPER = Comparator.comparingLong((Tried t) -> Costs.weak(t.costs()))
             .thenComparingInt(Tried::rushersLost)
             .thenComparingInt(t -> t.costs().size())
             .thenComparing(t -> t.way().natural())
@@ -65,7 +64,7 @@ public final class Repairs {
     /** The same with what it does on other pictures. */
     private static final Comparator<Offered> BETTER = Comparator.comparingInt(
                     (Offered o) -> o.repair().elsewhere().newBusts())
-            .thenComparingLong(o -> weak(o.repair().costs()))
+            .thenComparingLong(o -> Costs.weak(o.repair().costs()))
             .thenComparingInt(o -> o.repair().rushersLost())
             .thenComparingInt(o -> o.repair().costs().size())
             .thenComparing(Offered::natural)
@@ -96,10 +95,6 @@ public final class Repairs {
         this.tags = new Tags(library);
         this.checks = new Checks(library);
         this.changed = new Changed(library, checks);
-    }
-
-    private static Set<FindingKey> keys(List<Finding> findings) {
-        return findings.stream().map(Finding::key).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** How a line-up is audited: by itself, or, when the finding hangs on a play, against the offence's plays. */
@@ -176,10 +171,6 @@ public final class Repairs {
         return fresh.size();
     }
 
-    private static long weak(List<Finding> findings) {
-        return findings.stream().filter(f -> f.severity() == Severity.WEAK).count();
-    }
-
     /**
      * None when the change cannot be read, mends nothing, costs as much as it mends, or leads where another did
      * already.
@@ -196,7 +187,7 @@ public final class Repairs {
             return Optional.empty();
         }
         List<Finding> is = Audit.of(after);
-        List<Finding> costs = costs(is, broken.byItself());
+        List<Finding> costs = Costs.of(is, Costs.keys(broken.byItself()));
         if (dear(costs, finding) || !outcomes.add(after.jobs())) {
             return Optional.empty();
         }
@@ -211,20 +202,10 @@ public final class Repairs {
                 Math.max(0, rushers(before) - rushers(after))));
     }
 
-    private static List<Finding> costs(List<Finding> is, List<Finding> was) {
-        Set<FindingKey> old = keys(was);
-        return is.stream()
-                .filter(f -> f.severity() != Severity.FACT && !old.contains(f.key()))
-                .toList();
-    }
-
     /** A bust, something as bad as what was mended, a job that its man cannot do, or many weak ones for one. */
     private static boolean dear(List<Finding> costs, Finding finding) {
-        return weak(costs) > FOR_ONE
-                || costs.stream()
-                        .anyMatch(f -> f.severity() == Severity.BUST
-                                || f.severity().compareTo(finding.severity()) <= 0
-                                || f.severity().mendable() && f.evidence().impossible());
+        return Costs.weak(costs) > FOR_ONE
+                || costs.stream().anyMatch(f -> Costs.breaks(f) || f.severity().compareTo(finding.severity()) <= 0);
     }
 
     private static int rushers(Lineup lineup) {
@@ -234,7 +215,7 @@ public final class Repairs {
     /** What it costs when every play meets it again, which only the cheapest are; empty when that is too dear. */
     private Optional<List<Finding>> costs(Broken broken, Tried tried) {
         Lineup with = Lineup.of(tried.call(), broken.before().snap());
-        List<Finding> costs = costs(broken.auditor().findings(with), broken.was());
+        List<Finding> costs = Costs.of(broken.auditor().findings(with), Costs.keys(broken.was()));
         return dear(costs, broken.finding()) ? Optional.empty() : Optional.of(costs);
     }
 
@@ -277,7 +258,7 @@ public final class Repairs {
         Set<FindingKey> was() {
             Set<FindingKey> known = was;
             if (known == null) {
-                known = keys(Audit.of(before));
+                known = Costs.keys(Audit.of(before));
                 was = known;
             }
             return known;
@@ -308,7 +289,7 @@ public final class Repairs {
             Set<FindingKey> old = other.was();
             busts += fresh(is, old, Severity.BUST);
             weak += fresh(is, old, Severity.WEAK);
-            Set<FindingKey> now = keys(is);
+            Set<FindingKey> now = Costs.keys(is);
             mended += (int) old.stream().filter(k -> !now.contains(k)).count();
         }
         return new Elsewhere(others.size(), jobs, busts, weak, mended);

@@ -85,6 +85,7 @@ public record SnapRun(
      * @param ball x and y of it at every tick in turn, yards
      * @param windows when which receiver could be thrown to while the passer had the ball
      * @param gaps of a run where the gaps are and who has them; empty for a pass
+     * @param own the snap as each defender has it
      * @param rush how far the nearest defender is from the passer at every tick while he has the ball to throw, yards
      */
     public record SnapRow(
@@ -99,7 +100,16 @@ public record SnapRun(
             List<WindowRow> windows,
             List<Float> rush,
             List<GapNowRow> gaps,
+            List<OwnRow> own,
             CauseRow cause) {}
+
+    /**
+     * The snap as one defender has it.
+     *
+     * @param looksAt whom he is told to watch first; null for the ball
+     * @param acts the tick at which he first acts on what he sees or is blocked; the last when neither ever is
+     */
+    public record OwnRow(String man, @Nullable String looksAt, int acts) {}
 
     /**
      * A gap of the line while it moves.

@@ -9,12 +9,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mensch.core.audit.Said;
+import mensch.core.formation.Man;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.play.Plays;
 import mensch.core.play.Route;
 import mensch.core.repair.PlayMends;
+import mensch.core.rung.Key;
 import mensch.core.rung.Numbers;
 import mensch.core.sheet.SnapRun.AtCallRow;
 import mensch.core.sheet.SnapRun.BeatsRow;
@@ -28,6 +30,7 @@ import mensch.core.sheet.SnapRun.KindRow;
 import mensch.core.sheet.SnapRun.LinkRow;
 import mensch.core.sheet.SnapRun.MendRow;
 import mensch.core.sheet.SnapRun.OutcomeRow;
+import mensch.core.sheet.SnapRun.OwnRow;
 import mensch.core.sheet.SnapRun.ShareRow;
 import mensch.core.sheet.SnapRun.SnapRow;
 import mensch.core.sheet.SnapRun.WatchRow;
@@ -290,11 +293,26 @@ public final class SnapRunMaker {
                                         .map(h -> new WindowRow(h.man(), h.from(), h.to()))
                                         .toList()))
                         .toList(),
+                lineup.placed().stream().map(p -> own(lineup, p.job(), snap)).toList(),
                 new CauseRow(
                         cause.to().words(),
                         cause.links().stream()
                                 .map(l -> new LinkRow(l.tick(), l.man(), Said.capital(l.said())))
                                 .toList()));
+    }
+
+    private static OwnRow own(Lineup lineup, Job job, Unfolding snap) {
+        Key key = job.before().key().orNull();
+        String looksAt = key == null
+                ? null
+                : lineup.view(job).man(key.men().get(0)).map(Man::name).orElse(null);
+        int acts = snap.happenings().stream()
+                .filter(h -> h.what() == Happening.What.TOLD && h.who().equals(job.id())
+                        || h.what() == Happening.What.CONTACT && job.id().equals(h.whom()))
+                .mapToInt(Happening::tick)
+                .findFirst()
+                .orElse(snap.ticks() - 1);
+        return new OwnRow(job.id(), looksAt, acts);
     }
 
     /** How far the nearest defender is from the passer until the ball has left his hand; nothing when it is none. */

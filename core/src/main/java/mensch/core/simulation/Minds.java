@@ -41,10 +41,7 @@ final class Minds {
     private final Luck luck;
     private final Story story;
     private final int[] slower;
-    /** How long he believes what he read wrong, ticks. */
-    private final int[] misled;
-    /** From when on he sees what is shown to him; nought before he has been shown anything. */
-    private final int[] seesFrom;
+    private final Misreads misreads;
 
     private final int[] reacted;
     private final int[] fooledUntil;
@@ -52,8 +49,6 @@ final class Minds {
     private final List<List<Told>> told = new ArrayList<>();
     /** What has changed his orders last. */
     private final @Nullable Told[] became;
-    /** Who acts on something that he took for something else. */
-    private final boolean[] wrongly;
 
     private final Task[] run;
     private final Task[] pass;
@@ -107,10 +102,8 @@ final class Minds {
         passes = new boolean[men];
         runAt = new boolean[men];
         became = new Told[men];
-        wrongly = new boolean[men];
         slower = new int[men];
-        misled = new int[men];
-        seesFrom = new int[men];
+        misreads = new Misreads(men);
         reacted = new int[men];
         fooledUntil = new int[men];
         ballFrom = new int[men];
@@ -168,7 +161,7 @@ final class Minds {
 
     /** The first thing he is shown he takes for something else, and sees it so many ticks later. */
     void misled(int defender, int ticks) {
-        misled[defender] = ticks;
+        misreads.put(defender, ticks);
     }
 
     /** How much later than others he acts on what he sees, ticks. */
@@ -211,14 +204,13 @@ final class Minds {
 
     /** When a man sees what everybody can see; who has been shown nothing yet may take it for the other thing. */
     private int seen(int defender, int tick, Message message) {
-        if (misled[defender] > 0 && seesFrom[defender] == 0) {
-            seesFrom[defender] = tick + misled[defender];
+        if (misreads.begins(defender, tick)) {
             Reaction wrong = message == Message.RUN
                     ? Reaction.passes(Message.PASS_SET.shown())
                     : Reaction.stands(Message.RUN.shown());
             told.get(defender).add(new Told(tick + ticks(defender, false), wrong, true));
         }
-        return Math.max(tick, seesFrom[defender]);
+        return misreads.sees(defender, tick);
     }
 
     /** The fake is over and the ball is not gone: who has believed it needs a while to see that. */
@@ -239,15 +231,14 @@ final class Minds {
     }
 
     private void shows(int defender, Keys.Key key, Message message, int tick) {
-        if (misled[defender] > 0 && seesFrom[defender] == 0) {
-            seesFrom[defender] = tick + misled[defender];
+        if (misreads.begins(defender, tick)) {
             told(defender, key, message.misread(), tick, false);
         }
         told(
                 defender,
                 key,
                 message,
-                Math.max(tick, seesFrom[defender]),
+                misreads.sees(defender, tick),
                 key.shown().stream().anyMatch(message::contradicts));
     }
 
@@ -266,12 +257,11 @@ final class Minds {
                                             ? Clock.ticks(model.reaction().surprise())
                                             : 0),
                             reaction,
-                            tick < seesFrom[defender]));
+                            misreads.wrong(defender, tick)));
         });
-        boolean misread = tick < seesFrom[defender];
         if (row.isEmpty() && message == Message.RUN && !knowsRun[defender]) {
             told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.stands(message.shown())));
-        } else if (row.isEmpty() && message == Message.PASS_SET && misread) {
+        } else if (row.isEmpty() && message == Message.PASS_SET && misreads.wrong(defender, tick)) {
             told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.passes(message.shown()), true));
         }
     }
@@ -306,10 +296,9 @@ final class Minds {
 
     private void act(int defender, Told one, int tick) {
         if (one.wrong()) {
-            wrongly[defender] = true;
-        } else if (wrongly[defender]) {
+            misreads.acts(defender);
+        } else if (misreads.ends(defender)) {
             // he sees that he was wrong: his orders are those he came with
-            wrongly[defender] = false;
             orders(defender);
             knowsRun[defender] = false;
         }
@@ -394,7 +383,7 @@ final class Minds {
     /** Everybody can see where the ball goes through; each acts on it after his reaction. */
     void ballGoes(int tick, boolean crossed) {
         for (int d = cast.defence; d < cast.size(); d++) {
-            int sees = crossed ? tick : Math.max(tick, seesFrom[d]);
+            int sees = crossed ? tick : misreads.sees(d, tick);
             int from = sees + (crossed ? Clock.ticks(model.reaction().carries()) + slower[d] : ticks(d, false));
             // who plays pass first believes it when the ball is at the line
             if (crossed || !passes[d]) {

@@ -40,7 +40,7 @@ final class PassSnap extends Snap {
     private final Air air;
     private final boolean[] inTheWay;
     private Optional<Runner> runner = Optional.empty();
-    private final Windows windows;
+    private final Spans windows;
     private int looked;
     private boolean swung;
     private boolean crossed;
@@ -77,7 +77,7 @@ final class PassSnap extends Snap {
         this.fakeX = blocking.map(b -> b.point().x()).orElse(0.0);
         this.air = new Air(cast, ground, contests, covering, model, luck, story, quarterback);
         this.inTheWay = new boolean[cast.size()];
-        this.windows = new Windows(cast);
+        this.windows = new Spans(cast, 0, cast.defence);
         pressed();
     }
 
@@ -131,7 +131,7 @@ final class PassSnap extends Snap {
     }
 
     @Override
-    List<Unfolding.Window> windows() {
+    List<Unfolding.Span> windows() {
         return windows.until(looked);
     }
 
@@ -160,7 +160,7 @@ final class PassSnap extends Snap {
         receivers(tick);
         if (watched && air.flight().isEmpty() && !runs) {
             looked = tick;
-            windows.look(tick, man -> routes.runs(man) && passer.opens(man));
+            windows.look(tick, man -> routes.runs(man) && passer.opens(man, tick));
         }
         if (runs) {
             if (runner.get().aim(ball, tick)) {

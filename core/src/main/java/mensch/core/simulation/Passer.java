@@ -130,9 +130,10 @@ final class Passer {
         return releases != NOBODY ? Does.LOOKS : tick >= holds ? runsOrThrowsAway() : Does.LOOKS;
     }
 
-    /** Whether a receiver is open when it is thrown to him now. */
-    boolean opens(int candidate) {
-        return open(candidate, release).yards() >= model.passer().open();
+    /** Whether a receiver is open when it is thrown to him now; sooner than anybody throws nobody is. */
+    boolean opens(int candidate, int tick) {
+        return tick >= Clock.ticks(SOONEST)
+                && open(candidate, release).yards() >= model.passer().open();
     }
 
     private void throwsTo(int candidate, int tick) {

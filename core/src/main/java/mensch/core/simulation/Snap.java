@@ -84,7 +84,7 @@ abstract class Snap {
     }
 
     /** When which receiver could be thrown to; nothing where nobody is looked for. */
-    List<Unfolding.Window> windows() {
+    List<Unfolding.Span> windows() {
         return List.of();
     }
 

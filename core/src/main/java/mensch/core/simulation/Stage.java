@@ -2,11 +2,16 @@ package mensch.core.simulation;
 
 import java.util.List;
 import mensch.core.convention.SnapModel;
+import mensch.core.document.RefusedException;
+import mensch.core.field.Field;
 import mensch.core.field.Situation;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Matchup;
 import mensch.core.play.Pass;
+import mensch.core.rung.Numbers;
 
 /**
  * What every snap of one play at one line-up has in common. Everything is seen as if the play went to the right.
@@ -16,6 +21,9 @@ import mensch.core.play.Pass;
  * @param matchup of the line-up as seen, men as they stand at the snap
  */
 record Stage(Side play, Lineup asked, Matchup matchup, Cast cast, SnapModel model, List<Fault> faults) {
+    /** Nobody lines up nearer to the line than this, yards. */
+    private static final double LINE = 0.5;
+
     static Stage of(Lineup called, Side play, List<Fault> faults) {
         Lineup lineup = moved(called, faults);
         Lineup seen = play == Side.RIGHT ? lineup : lineup.mirror();
@@ -28,7 +36,11 @@ record Stage(Side play, Lineup asked, Matchup matchup, Cast cast, SnapModel mode
                 List.copyOf(faults));
     }
 
-    /** With those elsewhere who are put elsewhere: whoever looks at them sees them there. */
+    /**
+     * With those elsewhere who are put elsewhere: whoever looks at them sees them there.
+     *
+     * @throws RefusedException for a place where no defender may stand
+     */
     private static Lineup moved(Lineup lineup, List<Fault> faults) {
         Lineup moved = lineup;
         for (Fault fault : faults) {
@@ -36,9 +48,30 @@ record Stage(Side play, Lineup asked, Matchup matchup, Cast cast, SnapModel mode
                 moved = moved.moved(fault.man(), fault.amount(), 0);
             } else if (fault.kind() == Fault.Kind.MOVED_DEEP) {
                 moved = moved.moved(fault.man(), 0, fault.amount());
+            } else {
+                continue;
             }
+            inTheField(moved, fault);
         }
         return moved;
+    }
+
+    private static void inTheField(Lineup moved, Fault fault) {
+        Job job = moved.job(fault.man());
+        Point feet = job == null ? null : job.feet();
+        if (feet == null) {
+            return;
+        }
+        Field field = moved.snap().field();
+        boolean in = feet.y() >= LINE
+                && feet.y() <= field.endLineDepth()
+                && feet.x() >= field.sidelineX(Side.LEFT)
+                && feet.x() <= field.sidelineX(Side.RIGHT);
+        if (!in) {
+            throw new RefusedException(moved.called(fault.man()) + " cannot stand there: a defender stays in the field"
+                    + " and half a yard off the line; put in less than " + Numbers.words(Math.abs(fault.amount()))
+                    + " yd");
+        }
     }
 
     /** The pass with the routes that are run instead. */

@@ -12,7 +12,8 @@ import mensch.core.rung.Gap;
  * @param men who they are, the offence first
  * @param tracks for each man x and y of every tick in turn, from the snap; play frame, yards
  * @param ball x and y of the ball at every tick in turn
- * @param windows when which receiver could be thrown to; only of a snap that is watched
+ * @param windows when which receiver was open, as the passer measures it, while the ball was in his hand; only of a
+ *     snap that is watched
  * @param gaps where the gaps of a run are and who has them; only of a snap that is watched
  * @param gain yards past the line of scrimmage, less than nothing behind it; 0 for a ball that is not caught
  */
@@ -24,25 +25,17 @@ public record Unfolding(
         List<Happening> happenings,
         double gain,
         Ending ending,
-        List<Window> windows,
+        List<Span> windows,
         List<GapNow> gaps) {
-    /**
-     * A receiver was open, as the passer measures it, while the ball was in his hand.
-     *
-     * @param from the first tick
-     * @param to the last
-     */
-    public record Window(String man, int from, int to) {}
-
-    /** A man has a gap from one tick to another, as he was told last. */
-    public record Held(String man, int from, int to) {}
+    /** Something is true of a man from one tick to another. */
+    public record Span(String man, int from, int to) {}
 
     /**
      * A gap of the line while it moves.
      *
      * @param x where its middle is at every tick, across, yards
      */
-    public record GapNow(Gap gap, List<Float> x, List<Held> held) {
+    public record GapNow(Gap gap, List<Float> x, List<Span> held) {
         public GapNow {
             x = List.copyOf(x);
             held = List.copyOf(held);
