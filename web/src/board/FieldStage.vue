@@ -222,6 +222,12 @@ const byHand = computed(() =>
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 6px;
 }
+@media (max-width: 900px) {
+  .both {
+    grid-template-columns: minmax(0, 1fr);
+    grid-auto-rows: minmax(0, 1fr);
+  }
+}
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;

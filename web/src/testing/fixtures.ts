@@ -213,6 +213,7 @@ export function snapRow(): SnapRow {
         held: [{ man: 'mike', from: 1, to: 2 }],
       },
     ],
+    own: [{ man: 'mike', looksAt: 'TB', acts: 1 }],
     cause: { blame: 'the block', links: [{ tick: 1, man: 'mike', said: 'FB is on him at 0.05 s (insert).' }] },
   }
 }

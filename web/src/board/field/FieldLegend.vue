@@ -42,6 +42,16 @@ const MARKS: readonly { draw: string; tone: string; words: string }[] = [
     words: 'Route of the pass picked; dashed when it is shared or covered late, red with a cross when nobody has it.',
   },
   {
+    draw: 'M-12 0A12 12 0 1 0 12 0A12 12 0 1 0 -12 0',
+    tone: 'ink dashed',
+    words: 'While a snap is watched: a receiver who is open now.',
+  },
+  {
+    draw: 'M-12 0A12 12 0 1 0 12 0A12 12 0 1 0 -12 0',
+    tone: 'accent',
+    words: 'While a snap is watched: the man the chosen line of the reason is about.',
+  },
+  {
     draw: 'M-9 -9H9V9H-9Z',
     tone: 'bust solid',
     words: 'Finding, numbered as in the list: red is a bust, ink is weak.',

@@ -86,7 +86,7 @@ const beside = (id: string): void => void (call.value = call.value === id ? unde
     <table v-if="rows.length">
       <thead>
         <tr>
-          <th>Call, best first (model)</th>
+          <th>Call, best first (model, 200 snaps each)</th>
           <th>holds</th>
           <th>mean</th>
         </tr>
@@ -134,27 +134,4 @@ const beside = (id: string): void => void (call.value = call.value === id ? unde
 </template>
 
 <style scoped src="../answers.css"></style>
-<style scoped>
-thead th {
-  font-weight: 400;
-  color: var(--soft);
-}
-th {
-  white-space: normal;
-}
-th small {
-  font-weight: 400;
-}
-td {
-  text-align: right;
-  vertical-align: top;
-  white-space: nowrap;
-  padding-left: 8px;
-}
-.link {
-  text-align: left;
-}
-.link[aria-pressed='true'] {
-  font-weight: 700;
-}
-</style>
+<style scoped src="./outcomes.css"></style>

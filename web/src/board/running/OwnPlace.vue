@@ -9,20 +9,24 @@ import { useRunning } from './runStore'
 /** The snap from one man's own place, until he acts on what he sees: then it is asked, and only then said. */
 const board = useBoard()
 const running = useRunning()
-const { own, snap, picture, ball, tick, waits, told } = storeToRefs(running)
+const { own, snap, picture, ball, tick, waits, told, his } = storeToRefs(running)
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
 
 const job = computed(() => board.sheet?.jobs.find((j) => j.id === own.value))
-/** He looks at what he is told to look at first, through the first second; else at the ball. */
-const to = computed(() => {
-  const first = snap.value?.events.find((e) => e.what === 'KEY_SHOWS' && e.man === own.value)?.whom
-  const key = picture.value?.offence.find((m) => m.name === first)?.feet
-  return key ?? ball.value?.at ?? { x: 0, y: 0 }
-})
+/** He looks at whom he is told to watch first; else at the ball. */
+const to = computed(
+  () => picture.value?.offence.find((m) => m.name === his.value?.looksAt)?.feet ?? ball.value?.at ?? { x: 0, y: 0 },
+)
 const view = computed(() =>
   picture.value && own.value
-    ? ownView(picture.value, own.value, to.value, ball.value?.at, width.value || 800, height.value || 450)
+    ? ownView(picture.value, own.value, {
+        to: to.value,
+        ball: ball.value?.at,
+        sidelines: board.board ? [board.board.field.leftSideline, board.board.field.rightSideline] : undefined,
+        width: width.value || 800,
+        height: height.value || 450,
+      })
     : undefined,
 )
 /** What he has seen and done so far. */

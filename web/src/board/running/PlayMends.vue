@@ -4,7 +4,6 @@ import { computed } from 'vue'
 import { answer, client, faultOf } from '../../api/client'
 import FaultSaid from '../../shell/FaultSaid.vue'
 import { queries } from '../../shell/queries'
-import { useSession } from '../../shell/session'
 import { useBoard } from '../boardStore'
 import { useWhom } from '../editSaid'
 import { usePlays, type Picked } from '../playsStore'
@@ -13,9 +12,7 @@ import { usePlays, type Picked } from '../playsStore'
 const props = defineProps<{ play: Picked }>()
 const board = useBoard()
 const plays = usePlays()
-const session = useSession()
 const whom = useWhom()
-const mayWrite = computed(() => session.me?.mayWrite ?? false)
 const asked = useQuery(
   computed(() => {
     const body = { ...plays.painted!, play: props.play.id, left: props.play.left }
@@ -70,7 +67,6 @@ const men = (n: number): string => (n === 1 ? 'One man learns' : `${n} men learn
           >
         </p>
         <button
-          v-if="mayWrite"
           class="button"
           type="button"
           @click="board.apply(m.edits)"

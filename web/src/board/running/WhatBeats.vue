@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { answer, client, faultOf } from '../../api/client'
 import FaultSaid from '../../shell/FaultSaid.vue'
 import { queries } from '../../shell/queries'
+import { useSession } from '../../shell/session'
 import { usePlays, type Picked } from '../playsStore'
 import { percent, yards } from './figures'
 import PlayMends from './PlayMends.vue'
@@ -11,6 +12,8 @@ import PlayMends from './PlayMends.vue'
 /** Every play there is, run at the call: worst first, with what a typical snap of it is put down to. */
 const emit = defineEmits<{ pick: [play: Picked] }>()
 const plays = usePlays()
+const session = useSession()
+const mayWrite = computed(() => session.me?.mayWrite ?? false)
 const on = ref(false)
 const MOST = 8
 const all = ref(false)
@@ -71,7 +74,7 @@ const mended = ref<string>()
       <table>
         <thead>
           <tr>
-            <th>Play, worst first (model)</th>
+            <th>Play, worst first (model, 40 snaps each)</th>
             <th>holds</th>
             <th>mean</th>
           </tr>
@@ -91,6 +94,7 @@ const mended = ref<string>()
                   {{ r.name }} {{ r.side }}</button
                 ><small>{{ r.why }}</small>
                 <button
+                  v-if="mayWrite"
                   class="link"
                   type="button"
                   :aria-expanded="mended === keyOf(r)"
@@ -126,31 +130,13 @@ const mended = ref<string>()
 </template>
 
 <style scoped src="../answers.css"></style>
+<style scoped src="./outcomes.css"></style>
 <style scoped>
 .beats {
   font: 400 14px/1.35 var(--narrow);
   padding: 6px 0;
 }
-thead th {
-  font-weight: 400;
-  color: var(--soft);
-}
-th {
-  white-space: normal;
-}
-th small {
-  font-weight: 400;
-}
-td {
-  text-align: right;
-  vertical-align: top;
-  white-space: nowrap;
-  padding-left: 8px;
-}
 td.mend {
   padding: 0;
-}
-.link {
-  text-align: left;
 }
 </style>

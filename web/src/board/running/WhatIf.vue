@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { SnapRun } from '../../api/types'
 import WordMenu from '../../words/WordMenu.vue'
 import { useBoard } from '../boardStore'
@@ -14,11 +14,18 @@ const running = useRunning()
 const { faults, snap } = storeToRefs(running)
 const AS_CALLED = ''
 
-const man = ref<string>()
-/** Who is chosen here, else who is picked or pointed at on the field, else who is to blame for what is watched. */
-const pointed = computed(() => (board.asked?.kind === 'MAN' ? board.asked.name : undefined))
+/** Whom it is about: who was chosen here, picked or pointed at last, else who is to blame for what is watched. */
+const chosen = ref<string>()
+watch(
+  () => props.selected,
+  (id) => (chosen.value = id ?? chosen.value),
+)
+watch(
+  () => (board.asked?.kind === 'MAN' ? board.asked.name : undefined),
+  (name) => (chosen.value = name ?? chosen.value),
+)
 const blamed = computed(() => snap.value?.cause.links.find((l) => props.men.some((m) => m.id === l.man))?.man)
-const whose = computed(() => man.value ?? pointed.value ?? props.selected ?? blamed.value ?? props.men[0]?.id ?? '')
+const whose = computed(() => chosen.value ?? props.selected ?? blamed.value ?? props.men[0]?.id ?? '')
 const defends = computed(() => !!board.sheet?.jobs.some((j) => j.id === whose.value))
 const kinds = computed(() =>
   props.run.kinds.filter((k) => k.whose === 'anybody' || (k.whose === 'defence') === defends.value),
@@ -66,7 +73,7 @@ function put(kind: Kind, event: Event): void {
         label="Man"
         :options="men"
         field
-        @pick="man = $event"
+        @pick="chosen = $event"
       />
       <label
         v-for="k in kinds"

@@ -13,7 +13,7 @@ const SHEET = {
 
 describe('what a man sees from his own place', () => {
   const feet = SHEET.jobs[0]!.feet!
-  const view = ownView(SHEET, 'mike', { x: 0, y: -7 }, { x: 0, y: -0.5 }, 800, 400)
+  const view = ownView(SHEET, 'mike', { to: { x: 0, y: -7 }, ball: { x: 0, y: -0.5 }, width: 800, height: 400 })
   const man = (name: string) => view.men.find((m) => m.name === name)!
 
   it('draws who is nearer larger, lower and over who is behind him', () => {
@@ -34,6 +34,6 @@ describe('what a man sees from his own place', () => {
     expect(view.ball!.y).toBeLessThan(man('C').feet)
   })
   it('is empty for a man who is not there', () => {
-    expect(ownView(SHEET, 'nobody', { x: 0, y: 0 }, undefined, 800, 400).men).toEqual([])
+    expect(ownView(SHEET, 'nobody', { to: { x: 0, y: 0 }, width: 800, height: 400 }).men).toEqual([])
   })
 })

@@ -10,6 +10,8 @@ const SPREAD = 1.05
 /** How much of the picture is above the horizon. */
 const SKY = 0.36
 
+const WIDE = [-26.7, 26.7] as const
+
 export interface Seen {
   readonly name: string
   readonly defends: boolean
@@ -30,20 +32,22 @@ export interface OwnView {
   readonly ball?: { readonly x: number; readonly y: number; readonly size: number }
 }
 
+/** Where he looks, a spot on the field, and how large his picture is. */
+export interface Look {
+  readonly to: Spot
+  readonly ball?: Spot
+  /** Where the field ends to both sides, yards; an eleven-man field where it is not known. */
+  readonly sidelines?: readonly [number, number]
+  readonly width: number
+  readonly height: number
+}
+
 /**
  * What a man sees from where he stands: upright figures on the ground, the nearer the larger, one hiding another as he
  * really does.
- *
- * @param to where he looks, a spot on the field
  */
-export function ownView(
-  sheet: Sheet,
-  man: string,
-  to: Spot,
-  ball: Spot | undefined,
-  width: number,
-  height: number,
-): OwnView {
+export function ownView(sheet: Sheet, man: string, look: Look): OwnView {
+  const { to, ball, sidelines = WIDE, width, height } = look
   const me = [
     ...sheet.jobs.map((j) => ({ id: j.id, feet: j.feet })),
     ...sheet.offence.map((m) => ({ id: m.name, feet: m.feet })),
@@ -85,8 +89,7 @@ export function ownView(
   const lines = []
   for (let y = -30; y <= 40; y += 5) {
     // a line is cut where it would come behind his eyes
-    const ends = [-27, 27].map((x) => see({ x, y }))
-    const [a, b] = ends as [{ away: number; side: number }, { away: number; side: number }]
+    const [a, b] = [see({ x: sidelines[0], y }), see({ x: sidelines[1], y })]
     if (a.away < NEAR && b.away < NEAR) continue
     const cut = (one: typeof a, other: typeof a): typeof a => {
       if (one.away >= NEAR) return one

@@ -66,16 +66,10 @@ export const useRunning = defineStore('running', () => {
   )
   const ball = computed(() => snap.value && ballOf(snap.value, tick.value))
 
-  /**
-   * The tick at which the man from whose place it is seen first acts on what he sees, or is blocked; the end when neither
-   * ever is.
-   */
-  const acts = computed(() => {
-    const first = snap.value?.events.find(
-      (e) => (e.what === 'TOLD' && e.man === own.value) || (e.what === 'CONTACT' && e.whom === own.value),
-    )
-    return first?.tick ?? last.value
-  })
+  /** The snap as the man has it from whose place it is seen. */
+  const his = computed(() => snap.value?.own.find((o) => o.man === own.value))
+  /** The tick at which he first acts; the end when he never does. */
+  const acts = computed(() => his.value?.acts ?? last.value)
   /** He stands before what he has to do: what that is, is said when he is asked. */
   const waits = computed(() => !!own.value && !told.value && tick.value >= acts.value)
   const end = computed(() => (own.value && !told.value ? acts.value : last.value))
@@ -187,6 +181,7 @@ export const useRunning = defineStore('running', () => {
     own,
     told,
     waits,
+    his,
     whom,
     end,
     show,
