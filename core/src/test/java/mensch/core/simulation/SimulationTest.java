@@ -150,7 +150,7 @@ class SimulationTest {
                         Plays.of("pro-i", "anvil-drizzle", "power").snap(1).gain());
         assertThatThrownBy(() -> Plays.of("pro-i", "anvil-drizzle", "power", Plays.fault("mike:deep:-6")))
                 .as("nobody lines up behind the offence's line")
-                .hasMessageContaining("Mike cannot stand there");
+                .hasMessageContaining("mike cannot stand there");
         assertThatThrownBy(() -> Plays.fault("will:sleeps:3")).hasMessageContaining("man:kind:amount");
         assertThatThrownBy(() -> Plays.fault("will:late:soon")).hasMessageContaining("is no number");
     }
