@@ -3,7 +3,9 @@ package mensch.core.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import mensch.core.convention.SnapModel;
+import mensch.core.field.Field;
 import mensch.core.geometry.Point;
+import mensch.core.geometry.Side;
 import mensch.core.geometry.Vector;
 
 /**
@@ -37,6 +39,8 @@ final class Ground {
     private final double grip;
     private final double sharp;
     private final int men;
+    private final double left;
+    private final double right;
     /** Where everybody was at every tick so far, x and y in turn. */
     private final List<float[]> past = new ArrayList<>();
 
@@ -57,6 +61,9 @@ final class Ground {
         braking = model.body().braking();
         grip = model.body().grip() * Clock.TICK;
         sharp = model.route().plants();
+        Field field = cast.lineup.snap().field();
+        left = field.sidelineX(Side.LEFT);
+        right = field.sidelineX(Side.RIGHT);
         for (Actor actor : cast.actors) {
             int i = actor.index();
             x[i] = aimX[i] = actor.start().x();
@@ -141,8 +148,9 @@ final class Ground {
         return new Point(x[man], y[man]);
     }
 
+    /** Where he wants to be from now on; nobody wants to be off the field. */
     void aim(int man, double toX, double toY, double speed, boolean arrives) {
-        aimX[man] = toX;
+        aimX[man] = Math.max(left, Math.min(right, toX));
         aimY[man] = toY;
         pace[man] = Math.min(speed, top[man]);
         stops[man] = arrives;
@@ -176,6 +184,13 @@ final class Ground {
         return Math.sqrt(vx[man] * vx[man] + vy[man] * vy[man]);
     }
 
+    /** How fast he may go across so that he can still stop before the sideline he goes to. */
+    private double stopsInside(int man, double wantX) {
+        double room = wantX > 0 ? right - x[man] : x[man] - left;
+        double most = Math.sqrt(2 * braking * Math.max(0, room));
+        return Math.max(-most, Math.min(most, wantX));
+    }
+
     /** One tick of a man who is on nobody's block. */
     void move(int man, int tick) {
         if (tick < from[man]) {
@@ -188,7 +203,7 @@ final class Ground {
         if (stops[man]) {
             wanted = away < THERE ? 0 : Math.min(wanted, Math.sqrt(2 * braking * away));
         }
-        double wantX = away < 1e-9 ? 0 : wanted * dx / away;
+        double wantX = away < 1e-9 ? 0 : stopsInside(man, wanted * dx / away);
         double wantY = away < 1e-9 ? 0 : wanted * dy / away;
         double now = speed(man);
         double changeX = (wantX - vx[man]) * gains[man];

@@ -17,6 +17,8 @@ abstract class Snap {
     private static final double LONGEST = 12;
     /** Two bodies are no nearer to each other than this, yards. */
     private static final double BODIES = 0.6;
+    /** Nearer than this there is no telling who stands on which side of whom, yards. */
+    private static final double ONE_SPOT = 1e-3;
 
     final Stage stage;
     final Cast cast;
@@ -253,7 +255,9 @@ abstract class Snap {
                 double squared = dx * dx + dy * dy;
                 if (squared < BODIES * BODIES && !together(a, b)) {
                     runsInto(a, b);
-                    push(a, b, dx, dy, Math.max(1e-3, Math.sqrt(squared)));
+                    double apart = Math.sqrt(squared);
+                    // two on one spot step aside, the one who comes first in the line of men inside
+                    push(a, b, apart < ONE_SPOT ? -ONE_SPOT : dx, dy, Math.max(ONE_SPOT, apart));
                 }
             }
         }
