@@ -20,8 +20,8 @@ public enum Block {
     PIN("pin", Finds.INSIDE_ELSE_PULLS, BlockWay.INSIDE, Meets.SEALS_IN, LetsGo.CLIMBS),
     BACK("back", Finds.BACKSIDE_OF_HIM, BlockWay.AWAY, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
     ZONE("zone", Finds.OVER_OR_PLAY_SIDE, BlockWay.PLAY_SIDE, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
-    REACH("reach", Finds.OVER_OR_NEIGHBOURS, BlockWay.PLAY_SIDE, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
-    CUT_OFF("cut off", Finds.OVER_OR_NEIGHBOURS, BlockWay.PLAY_SIDE, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
+    REACH("reach", Finds.OVER_OR_NEIGHBOURS, BlockWay.ALONG, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
+    CUT_OFF("cut off", Finds.OVER_OR_NEIGHBOURS, BlockWay.ALONG, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
     BASE("base", Finds.OVER_OR_INSIDE, BlockWay.AHEAD, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
     HINGE("hinge", Finds.OVER_OR_INSIDE, BlockWay.SETS_AWAY, Meets.AS_HE_STANDS, LetsGo.CLIMBS),
     CLIMB("climb", Finds.SECOND_LEVEL, BlockWay.UP, Meets.AS_HE_STANDS, LetsGo.STAYS),
@@ -155,9 +155,13 @@ public enum Block {
         return way.points(from, to, play);
     }
 
-    /** The way of a man who is told it to the man he blocks; play frame. */
-    public List<Point> wayOnto(Point from, Point man, int play) {
-        var corners = new ArrayList<>(way(from, man, play));
+    /**
+     * The way of a man who is told it to the man he blocks; play frame.
+     *
+     * @param point where the ball crosses the line: who pulls goes through there to his man
+     */
+    public List<Point> wayOnto(Point from, Point man, Point point, int play) {
+        var corners = new ArrayList<>(way(from, pulls() ? point : man, play));
         if (corners.size() == 2) {
             return List.of(from, man);
         }

@@ -7,6 +7,8 @@ import mensch.core.geometry.Point;
 public enum BlockWay {
     AHEAD(Opens.STEP),
     PLAY_SIDE(Opens.STEP),
+    /** Likewise and flat: along the line more than up the field. */
+    ALONG(Opens.STEP),
     INSIDE(Opens.STEP),
     AWAY(Opens.STEP),
     SETS_AWAY(Opens.STEP),
@@ -54,10 +56,11 @@ public enum BlockWay {
                 List.of(from, new Point(from.x(), behind - BEHIND), new Point(to.x(), behind), new Point(to.x(), 1));
             case INSERTS -> List.of(from, new Point(to.x(), 0.5));
             case SIFTS -> List.of(from, new Point(from.x(), behind), new Point(to.x(), behind), new Point(to.x(), 0.5));
-            case PLAY_SIDE -> List.of(from, new Point(from.x() + play * STEP, from.y() + STEP));
+            case PLAY_SIDE -> List.of(from, new Point(from.x() + play * STEP / 2, from.y() + STEP));
+            case ALONG -> List.of(from, new Point(from.x() + play * STEP, from.y() + STEP / 2));
             case INSIDE -> List.of(from, new Point(from.x() + inside * STEP, from.y() + STEP));
             case AWAY -> List.of(from, new Point(from.x() - play * STEP, from.y() + STEP));
-            case SETS_AWAY -> List.of(from, new Point(from.x() - play * STEP, from.y() - STEP));
+            case SETS_AWAY -> List.of(from, new Point(from.x() - play * STEP, from.y() - STEP / 2));
             case UP -> List.of(from, new Point(from.x(), from.y() + 3 * STEP));
             case ROUND -> List.of(from, new Point(from.x() + play * 2 * STEP, from.y() + 3 * STEP));
             case ROUND_AWAY -> List.of(from, new Point(from.x() - play * 3 * STEP, from.y() + 3 * STEP));

@@ -32,9 +32,15 @@ public record Moves(Point from, Point at, Vector velocity, Hands hands) {
         return at.y() - from.y();
     }
 
-    /** Where a step takes him: across so far, and what he is about to go. */
+    /** Where a step takes him: across so far, and what he is about to go as long as he has his hands on nobody. */
     Vector step() {
-        return new Vector(across() + STEP * velocity.x(), up() + STEP * velocity.y());
+        return hands != Hands.NOBODY
+                ? new Vector(across(), up())
+                : new Vector(across() + STEP * velocity.x(), up() + STEP * velocity.y());
+    }
+
+    boolean givesGround() {
+        return Reading.givesGround(across(), up());
     }
 
     /** Where he crosses the line if he goes on so; where he will be in a second when he does not go up the field. */

@@ -24,8 +24,24 @@ public final class Reading {
     private static final double PAST_THE_LINE = 0.8;
 
     private static final double PAST = 2.2;
+    /** Who goes so much across for each yard up blocks down; less is straight ahead. */
+    private static final double SLANTS = 0.7;
+    /** Who releases goes round when he goes so much outside for each yard up. */
+    private static final double ARCS = 0.5;
+    /** A step away from me that is felt, yards. */
+    private static final double STEPS = 0.08;
+    /** Farther beside me than this he is not the man over me but the next one. */
+    private static final double NEXT = 0.8;
+    /** Who has his hands on a man so far up the field has let the line go. */
+    private static final double UP_THE_FIELD = 0.8;
     /** Nearer than this beside his key a man is head up. */
     private static final double HEAD_UP = 0.2;
+    /** A receiver who has come off the line and is slower than this waits for a man, yards a second. */
+    private static final double GATHERS = 3.5;
+    /** A receiver who runs along the line and has come up no farther than this comes for the ball. */
+    private static final double BACKFIELD = 0.3;
+
+    private static final double AHEAD = 3;
     /** A receiver who has not broken by this depth goes deep. */
     private static final double DEEP = 8;
 
@@ -91,7 +107,10 @@ public final class Reading {
             return List.of();
         }
         if (touched ? catches(across, up, seconds) : sets(across, up)) {
-            return List.of(Message.PASS_SET);
+            // alone he turns on whoever comes behind a man who has left
+            return neighbours.isEmpty() || neighbours.stream().anyMatch(Moves::givesGround)
+                    ? List.of(Message.PASS_SET)
+                    : with(Message.RUN, Message.CUT_OFF);
         }
         if (!touched && Math.abs(across) > LEAVES && up < FLAT * Math.abs(across)) {
             return List.of(
@@ -100,28 +119,107 @@ public final class Reading {
                     Message.RUN);
         }
         double beside = reader.feet().x() - key.from().x();
-        double toMe = Math.abs(beside) <= HEAD_UP ? Math.abs(across) : Math.signum(beside) * across;
+        double toMe = toMe(beside, across);
         if (touched) {
-            return with(Message.RUN, reader.blockers() > 1 && !flows() ? Message.DOUBLE : onMe(toMe));
+            return onMe(toMe);
         }
         if (key.hands() == Moves.Hands.ANOTHER) {
-            // on the line it is enough that he has another man and is not coming to me
-            boolean goes = toMe < -TELLS / 2 || reader.onTheLine() && Math.abs(beside) > HEAD_UP && toMe < TELLS;
-            return with(Message.RUN, goes ? Message.DOWN : Message.BASE);
+            return onAnother(toMe, beside);
         }
-        if (key.from().y() + up > (reader.onTheLine() ? PAST_THE_LINE : PAST)) {
+        double past = key.from().y() + up;
+        if (past > PAST_THE_LINE && outside() * across > ARCS * up) {
+            return List.of(Message.RELEASE, Message.ARC);
+        }
+        if (past > (reader.onTheLine() ? PAST_THE_LINE : PAST)) {
             return List.of(Message.RELEASE);
         }
         if (Math.abs(across) > Math.max(TELLS, up)) {
-            return with(Message.RUN, flows() ? wall() : toMe > 0 ? Message.REACH : Message.DOWN);
+            return with(Message.RUN, up < 0 ? Message.CUT_OFF : along(toMe));
         }
-        return toMe < -TELLS ? with(Message.RUN, Message.DOWN) : with(Message.RUN, Message.BASE);
+        boolean byMe = reader.onTheLine() && toMe < -TELLS && past > 0;
+        if (toMe < 0 && slants() || byMe) {
+            return with(Message.RUN, Message.DOWN);
+        }
+        return with(Message.RUN, Message.BASE);
     }
 
-    private Message onMe(double toMe) {
-        Vector step = key.step();
-        boolean sideways = Math.abs(step.x()) > Math.max(TELLS, step.y()) || flows();
-        return !sideways ? Message.BASE : flows() ? wall() : toMe >= 0 ? Message.REACH : Message.CUT_OFF;
+    /** How far he has come to my side; to a man over him on the line every step is, to one behind it a step outside. */
+    private double toMe(double beside, double across) {
+        if (Math.abs(beside) > HEAD_UP) {
+            return Math.signum(beside) * across;
+        }
+        return reader.onTheLine() ? Math.abs(across) : outside() * across;
+    }
+
+    /** He has his hands on me. */
+    private List<Message> onMe(double toMe) {
+        if (flows() && flat()) {
+            return with(Message.RUN, wall());
+        }
+        if (reader.blockers() > 1) {
+            return with(Message.RUN, Message.DOUBLE);
+        }
+        boolean comesIn = outside() * key.step().x() <= 0;
+        if (comesIn && toMe > 0 && slants()) {
+            return beside() ? List.of(Message.DOWN, Message.DOWN_ON_ME, Message.RUN) : with(Message.RUN, Message.DOWN);
+        }
+        if (toMe < TELLS && leaveMe()) {
+            return with(Message.RUN, Message.CUT_OFF);
+        }
+        return with(Message.RUN, flat() && toMe >= 0 ? Message.REACH : Message.BASE);
+    }
+
+    /** Whether he who is on me and the men beside him go to the other side of the front than mine. */
+    private boolean leaveMe() {
+        double side = Math.signum(reader.feet().x() - reader.middle());
+        return !neighbours.isEmpty()
+                && side * key.step().x() < TELLS
+                && neighbours.stream().allMatch(n -> side * n.step().x() < -STEPS);
+    }
+
+    /** Whether he goes across more than up the field. */
+    private boolean flat() {
+        return Math.abs(key.step().x()) > Math.max(TELLS, key.step().y());
+    }
+
+    /** Whether he goes across nearly as much as up the field. */
+    private boolean slants() {
+        return Math.abs(key.step().x())
+                > Math.max(TELLS / 2, SLANTS * key.step().y());
+    }
+
+    /** A flat step of a man who has his hands on nobody. */
+    private Message along(double toMe) {
+        if (!flows()) {
+            return toMe > 0 ? Message.REACH : Message.DOWN;
+        }
+        return beside() ? toMe > 0 ? Message.REACH : Message.CUT_OFF : wall();
+    }
+
+    /** The sign of the side his place is on; nothing for the man in the middle. */
+    private double outside() {
+        double beside = key.from().x() - reader.middle();
+        return Math.abs(beside) <= HEAD_UP ? 0 : Math.signum(beside);
+    }
+
+    /** Whether he is not the man over me but the next. */
+    private boolean beside() {
+        return Math.abs(reader.feet().x() - key.from().x()) > NEXT;
+    }
+
+    /** He has his hands on another man. */
+    private List<Message> onAnother(double toMe, double beside) {
+        if (key.at().y() > UP_THE_FIELD) {
+            return List.of(Message.RELEASE);
+        }
+        if (flows() && flat()) {
+            return with(Message.RUN, toMe > 0 ? Message.REACH : Message.CUT_OFF);
+        }
+        // on the line it is enough that he has another man and is not coming to me
+        boolean goes = reader.onTheLine()
+                ? toMe < -TELLS / 2 || Math.abs(beside) > HEAD_UP && toMe < TELLS
+                : toMe < 0 && slants();
+        return with(Message.RUN, goes ? Message.DOWN : Message.BASE);
     }
 
     /** What a wall that moves along the line says: a reach to the side of the man who reads, a cut-off away from it. */
@@ -178,7 +276,9 @@ public final class Reading {
 
     /** Who watches the ball sees where it is carried, and who has it. */
     private List<Message> ball() {
-        if (key.velocity().y() < 0 || key.velocity().length() < 1.5) {
+        Vector goes = key.velocity();
+        boolean back = goes.y() < 0 && Math.abs(goes.x()) < -goes.y();
+        if (back || goes.length() < 1.5) {
             return List.of();
         }
         var messages = new ArrayList<>(List.of(Message.RUN));
@@ -190,6 +290,12 @@ public final class Reading {
     }
 
     private List<Message> receiver() {
+        if (key.up() < BACKFIELD
+                && key.velocity().length() > 3
+                && key.velocity().y() < 0.5) {
+            boolean mine = reader.mine(key.at().x() + AHEAD * key.velocity().x());
+            return List.of(mine ? Message.FLOW_TO_ME : Message.FLOW_AWAY);
+        }
         boolean inward = (key.at().x() - reader.middle()) * key.velocity().x() < 0;
         boolean sideways =
                 Math.abs(key.velocity().x()) > Math.abs(key.velocity().y());
@@ -198,6 +304,9 @@ public final class Reading {
         }
         if (key.hands() == Moves.Hands.ANOTHER) {
             return List.of(Math.abs(key.across()) > 2 ? Message.CRACK : Message.STALK, Message.RUN);
+        }
+        if (key.up() > 1.5 && seconds > 0.6 && key.velocity().length() < GATHERS) {
+            return List.of(Message.STALK);
         }
         if (key.up() >= DEEP && key.velocity().y() > 2) {
             return List.of(Message.RELEASE, Message.BREAKS_DEEP);

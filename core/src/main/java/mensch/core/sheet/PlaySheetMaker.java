@@ -239,7 +239,7 @@ public final class PlaySheetMaker {
                 Words.spots(b.run().ballWay(lineup.viewFrom(b.play()))),
                 b.ballSeconds(),
                 b.outcome(),
-                b.rows().stream().map(r -> block(r, b.play(), near.contains(r))).toList(),
+                b.rows().stream().map(r -> block(b, r, near.contains(r))).toList(),
                 ids(b.read()),
                 b.free().stream()
                         .map(f -> new FreeRow(f.job().id(), f.seconds(), f.delay(), f.seconds() <= b.ballSeconds()))
@@ -266,7 +266,7 @@ public final class PlaySheetMaker {
         return new DoingRow(doing.man().name(), does + on + then);
     }
 
-    private static BlockRow block(Blocking.Row row, Side play, boolean near) {
+    private static BlockRow block(Blocking blocking, Blocking.Row row, boolean near) {
         Point from = row.blockers().get(0).feet();
         Point man = row.defender().feet();
         return new BlockRow(
@@ -277,7 +277,14 @@ public final class PlaySheetMaker {
                 row.difficulty().grade(),
                 row.difficulty().words(),
                 near,
-                man == null ? List.of() : Words.spots(row.how().wayOnto(from, man, play.sign())));
+                man == null
+                        ? List.of()
+                        : Words.spots(row.how()
+                                .wayOnto(
+                                        from,
+                                        man,
+                                        blocking.point(),
+                                        blocking.play().sign())));
     }
 
     /**

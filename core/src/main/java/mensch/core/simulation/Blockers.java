@@ -30,8 +30,16 @@ final class Blockers {
     private static final double COMES = 2.0;
     /** A corner of his way counts as reached within this, yards. */
     private static final double CORNER = 0.6;
+    /** Who runs begins to turn so much sooner, seconds. */
+    private static final double TURNS = 0.15;
     /** A puller's first step, yards across and back. */
     private static final double OPENS = 0.9;
+    /** The first step of a lineman is so long, yards: his verb's, wherever his man stands. */
+    private static final double FIRST_STEP = 0.25;
+    /** Who lets the line go goes by it so far, yards. */
+    private static final double RELEASES = 1.2;
+    /** Who stands deeper than this is not on the line of the offence, yards. */
+    private static final double OFF_THE_LINE = -1.2;
     /** A receiver who has nobody to block runs so far up the field, yards. */
     private static final double CLEARS = 12;
 
@@ -49,6 +57,8 @@ final class Blockers {
     private final List<List<Point>> ways;
     private final int[] corner;
     private final boolean[] works;
+    /** Who runs deep to take his man with him. */
+    private final boolean[] clears;
     /** Whom the play leaves to be read: nobody touches him. */
     private final boolean[] left;
 
@@ -64,6 +74,7 @@ final class Blockers {
         then = new int[cast.defence];
         corner = new int[cast.defence];
         works = new boolean[cast.defence];
+        clears = new boolean[cast.defence];
         left = new boolean[cast.size()];
         blocking.read().forEach(job -> left[cast.of(job)] = true);
         Arrays.fill(target, NOBODY);
@@ -77,10 +88,11 @@ final class Blockers {
             if (!works[man]) {
                 continue;
             }
+            clears[man] = doing.does() == Blocking.Does.CLEARS_OUT;
             block[man] = doing.block() == null ? Block.STALK : doing.block();
             if (doing.on() != null) {
                 target[man] = cast.of(doing.on());
-                ways.set(man, way(block[man], doing.man().feet(), ground.at(target[man])));
+                ways.set(man, way(block[man], doing.man().feet(), ground.at(target[man]), blocking.point()));
                 corner[man] = 1;
             }
             if (doing.then() != null) {
@@ -90,13 +102,14 @@ final class Blockers {
     }
 
     /** A puller opens at once and runs along behind the line; the drawing's step straight back is the pen's. */
-    private List<Point> way(Block block, Point from, Point man) {
-        List<Point> drawn = block.wayOnto(from, man, sign);
+    private List<Point> way(Block block, Point from, Point man, Point point) {
+        List<Point> drawn = block.wayOnto(from, man, point, sign);
         if (!block.pulls() || drawn.size() < 3) {
             return drawn;
         }
         var way = new ArrayList<>(drawn);
-        double opens = Math.signum(man.x() - from.x()) * Math.min(OPENS, Math.abs(man.x() - from.x()));
+        double across = point.x() - from.x();
+        double opens = Math.signum(across) * Math.min(OPENS, Math.abs(across));
         way.set(1, new Point(from.x() + opens, from.y() - OPENS / 2));
         return List.copyOf(way);
     }
@@ -142,23 +155,71 @@ final class Blockers {
                 return;
             }
         }
+        if (stepsFirst(man)) {
+            return;
+        }
         List<Point> way = ways.get(man);
         if (corner[man] > 0 && corner[man] < way.size() - 1) {
             Point to = way.get(corner[man]);
-            if (ground.distance(man, to.x(), to.y()) > CORNER) {
+            if (ground.distance(man, to.x(), to.y()) > CORNER + TURNS * ground.speed(man)) {
                 ground.aim(man, to.x(), to.y(), ground.top[man], false);
                 return;
             }
             corner[man]++;
+            if (corner[man] == way.size() - 1) {
+                leads(man);
+            }
         }
         int his = target[man];
         boolean right = outside(man, his, ballX) == sign > 0;
+        if (shares(man, his, right ? 1 : -1)) {
+            right = !right;
+        }
         double seconds = Math.min(0.8, ground.distance(man, his) / ground.top[man]);
         double x = ground.x[his] + ground.vx[his] * seconds + (right ? SIDE : -SIDE);
         double y = ground.y[his] + ground.vy[his] * seconds - SIDE;
         boolean open = block(man).meets() == Meets.IN_SPACE && ground.y[man] > 0.5;
-        // in the open he gets between his man and the ball and waits for him
-        ground.aim(man, x, Math.max(y, ground.y[man] - 0.5), ground.top[man] * (open ? 0.8 : 1), false);
+        // in the open he gets between his man and the ball and gathers himself before him
+        ground.aim(man, x, Math.max(y, ground.y[man] - 0.5), ground.top[man] * (open ? 0.8 : 1), open);
+    }
+
+    /** Who comes round the corner and finds his man gone from there takes the first who shows. */
+    private void leads(int man) {
+        int his = target[man];
+        if (block(man).meets() == Meets.DRIVES_OUT || Math.abs(ground.x[his] - ground.x[man]) < GONE) {
+            return;
+        }
+        int shows = nearest(man, CLEARS / 2);
+        if (shows != NOBODY) {
+            target[man] = shows;
+        }
+    }
+
+    /** Whether another who is on the same man has that half of him. */
+    private boolean shares(int man, int his, int side) {
+        for (int other = 0; other < cast.defence; other++) {
+            boolean alike = works[other] && (target[other] == his || contests.on[other] == his);
+            if (other != man && alike && side * (ground.x[other] - ground.x[man]) > 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether he still takes the first step of his verb, as the whole line does together. */
+    private boolean stepsFirst(int man) {
+        Point from = cast.actors.get(man).start();
+        double steps = switch (block(man).opens()) {
+            case STEP -> FIRST_STEP;
+            case RELEASE -> RELEASES;
+            case SPACE, PULL -> 0;
+        };
+        if (from.y() < OFF_THE_LINE || ground.distance(man, from.x(), from.y()) >= steps) {
+            return false;
+        }
+        Point to = block(man).way(from, ground.at(target[man]), sign).get(1);
+        ground.aim(man, to.x(), to.y(), ground.top[man], false);
+        return true;
     }
 
     /** Whether he goes to the far side of his man, seen from the middle of the play. */
@@ -202,6 +263,9 @@ final class Blockers {
     }
 
     private int next(int man) {
+        if (clears[man] && ground.y[man] < CLEARS) {
+            return NOBODY;
+        }
         boolean stalks = block(man) == Block.STALK;
         return nearest(man, stalks ? CLEARS : CLEARS / 2);
     }

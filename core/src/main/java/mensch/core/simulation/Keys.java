@@ -120,11 +120,18 @@ final class Keys {
             List<Message> messages =
                     Reading.of(reader, key.kind(), moves(man, defender), neighbours, Clock.seconds(tick));
             for (Message message : messages) {
-                if (inTime(defender, message, tick) && key.shown().add(message)) {
+                if (inTime(defender, message, tick)
+                        && !said(key, message)
+                        && key.shown().add(message)) {
                     heard.shows(key, message);
                 }
             }
         }
+    }
+
+    /** Who has gone to block another man has said so: that he is past the line then is no news. */
+    private static boolean said(Key key, Message message) {
+        return message == Message.RELEASE && key.shown().contains(Message.DOWN);
     }
 
     /** What a block was meant to be is told early; later he who blocks is where the fight has taken him. */

@@ -22,11 +22,13 @@ import org.junit.jupiter.api.Test;
 
 /**
  * What a man is told by the bodies he sees against what the ledger says his key shows: every run to the right, at
- * several fronts. Asked is 95 of 100; docs/model.md says what it is and why.
+ * several fronts, of what he is taught to do something about. Asked is 95 of 100; docs/model.md says what it is and
+ * why.
  */
 class MessagesTest {
-    private static final List<String> FORMATIONS = List.of("doubles-open", "ace-h", "pro-i");
-    private static final List<String> CALLS = List.of("anvil-drizzle", "anvil-fog", "chisel-drizzle", "mallet-drizzle");
+    private static final List<String> FORMATIONS = List.of("doubles-open", "ace-h", "pro-i", "wing-t");
+    private static final List<String> CALLS =
+            List.of("anvil-drizzle", "anvil-fog", "chisel-drizzle", "mallet-drizzle", "bellows-drizzle");
     /** The ledger's later messages are corrections, seconds. */
     private static final double FIRST_STEPS = 1.3;
 
@@ -43,8 +45,8 @@ class MessagesTest {
             }
         }
         assertThat(pairs).isGreaterThan(1500);
-        assertThat((double) agree / heard).isGreaterThan(0.75);
-        assertThat((double) agree / pairs).isGreaterThan(0.53);
+        assertThat((double) heard / pairs).isGreaterThan(0.9);
+        assertThat((double) agree / pairs).isGreaterThan(0.9);
     }
 
     private void look(Lineup lineup, Run run) {
@@ -62,14 +64,17 @@ class MessagesTest {
         var taught = new HashMap<String, Set<String>>();
         shown.stream()
                 .filter(s -> s.reader() == job && s.whose() != Whose.BLOCKER && s.seconds() <= FIRST_STEPS)
-                .filter(s -> s.message() != Message.RUN && does(job, s.message()))
+                .filter(s -> s.message() != Message.RUN && does(job, s))
                 .forEach(s -> taught.computeIfAbsent(s.key().name(), k -> new LinkedHashSet<>())
                         .add(s.message().words()));
         return taught;
     }
 
-    private static boolean does(Job job, Message message) {
-        return job.after().reactions().stream().anyMatch(r -> r.on().equals(message.shown()) && r.taught());
+    private static boolean does(Job job, Shown shown) {
+        return job.after().reactions().stream()
+                .anyMatch(r -> r.whose() == shown.whose()
+                        && r.on().equals(shown.message().shown())
+                        && r.taught());
     }
 
     private void compare(Unfolding snap, Job job, String key, Set<String> messages) {
