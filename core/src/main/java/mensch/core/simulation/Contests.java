@@ -28,6 +28,8 @@ final class Contests {
 
     /** Who is rid of a protector is so fast, yards a second. */
     private static final double COMES_OFF = 3;
+    /** Who wants to go so nearly straight away from his blocker is not held by him; cosine. */
+    private static final double OFF = 0.85;
     /** How fast a man on a block steps, yards a second. */
     private static final double STEPS = 3.5;
 
@@ -251,11 +253,8 @@ final class Contests {
         double wantX = ground.aimX[defender] - ground.x[defender];
         double wantY = ground.aimY[defender] - ground.y[defender];
         double want = Math.sqrt(wantX * wantX + wantY * wantY);
-        double fights = state[defender] == State.SEALED
-                ? model.drive().fights() / 4
-                : state[defender] == State.FREE_ARM
-                        ? model.drive().fights() * 1.5
-                        : model.drive().fights();
+        boolean off = want > 0.1 && (wantX * dx + wantY * dy) / (want * apart) > OFF;
+        double fights = off ? model.body().shuffle() : fights(defender);
         if (want > 0.1) {
             moveX += fights * wantX / Math.max(want, 1);
             // nobody walks through the man who blocks him
@@ -269,6 +268,21 @@ final class Contests {
         if (second[defender] != NOBODY) {
             hold(second[defender], defender, moveX, moveY, 0);
         }
+    }
+
+    /** How fast a man who is blocked gets to a place across, yards a second: from his blocker away as he steps. */
+    double closes(int defender, double x) {
+        double aside = ground.x[defender] - ground.x[first[defender]];
+        boolean off = Math.abs(aside) > APART / 2 && aside * (x - ground.x[defender]) > 0;
+        return off ? model.body().shuffle() : fights(defender);
+    }
+
+    private double fights(int defender) {
+        return switch (state[defender]) {
+            case SEALED -> model.drive().fights() / 4;
+            case EVEN -> model.drive().fights();
+            case FREE_ARM -> model.drive().fights() * 1.5;
+        };
     }
 
     /** The blocker stays on him; who seals him comes round to the ball's side. */

@@ -19,6 +19,8 @@ final class Fits {
     private static final double PENETRATES = -0.6;
     /** A backer fills his gap here. */
     private static final double FILLS = 0.8;
+    /** So far outside the ball he has it inside of him, yards. */
+    private static final double BODY = 0.5;
     /** Nearer than this to the ball nobody keeps leverage any more. */
     private static final double CLOSE = 2.0;
     /** Nearer than this to the ball he stops running at it and comes to balance. */
@@ -116,7 +118,7 @@ final class Fits {
                     false);
             return;
         }
-        if (minds.knowsBall(defender, tick)) {
+        if (minds.knowsBall(defender, tick) && !hasThePitch(defender, ball)) {
             pursue(defender, tick, ball, ballX);
             return;
         }
@@ -138,6 +140,14 @@ final class Fits {
         } else {
             reads(defender, ball);
         }
+    }
+
+    /** Whether he is to have whoever the ball may still be pitched to. */
+    private boolean hasThePitch(int defender, int ball) {
+        return minds.run(defender) instanceof Task.Fit fit
+                && fit.role() == FitRole.PITCH
+                && cast.actors.get(ball).man() == cast.shape.quarterback()
+                && ground.y[ball] < Pitch.LATEST;
     }
 
     /** Before his key has told him anything a backer stands on his toes and slides with the ball a little. */
@@ -215,7 +225,11 @@ final class Fits {
                 ground.aim(defender, sign * track, line ? -0.5 : pursuit.depth(), top, true);
             }
             case SPILL -> ground.aim(defender, edge + sign * 0.2, -1.0, top, false);
-            case BOX -> ground.aim(defender, edge + sign * 1.0, -0.8, top, true);
+            case BOX -> {
+                // he boxes it in: nothing goes round him
+                double outside = Math.max(sign * edge + pursuit.outside(), sign * ground.x[ball] + BODY);
+                ground.aim(defender, sign * outside, -0.8, top, true);
+            }
             case SQUEEZE ->
                 ground.aim(defender, at(cast.shape.flank(side).tackle()) + sign * 0.3, line ? -0.3 : 1, top, true);
             case ALLEY -> inside(defender, tick, ball, ballX);
@@ -296,7 +310,11 @@ final class Fits {
         double leverage = Math.min(model.pursuit().leverage(), Math.abs(aside) / 2)
                 * Math.max(0, Math.min(1, (away - CLOSE) / CLOSE));
         // who stands before the ball comes to balance there; who chases runs through
-        boolean before = ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1 && away < BALANCES;
+        double stops = ground.speed(defender)
+                * ground.speed(defender)
+                / (2 * model.body().braking());
+        boolean before =
+                ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1 && away < Math.max(BALANCES, stops);
         ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], before);
         return true;
     }

@@ -326,7 +326,7 @@ final class Minds {
         } else if (orders instanceof ReadTable.Becomes becomes) {
             became[defender] = one;
             for (Gives part : becomes.parts()) {
-                if (part instanceof Gives.Run now && !passShown) {
+                if (part instanceof Gives.Run now && !passShown && !hasAMan(defender)) {
                     run[defender] = now.steps().first();
                     knowsRun[defender] = true;
                     passes[defender] = false;
@@ -340,6 +340,13 @@ final class Minds {
         if (news) {
             story.tell(Happening.What.TOLD, defender, tick, one.reaction().on().words());
         }
+    }
+
+    /** Whether he is to have one man of an option: no block takes him off that man. */
+    private boolean hasAMan(int defender) {
+        return run[defender] instanceof Task.Fit fit
+                && fit.gap() == null
+                && (fit.role() == FitRole.DIVE || fit.role() == FitRole.QUARTERBACK || fit.role() == FitRole.PITCH);
     }
 
     /** Whether he is on a man, or has the deep part outside, so that a receiver who runs at him is his. */

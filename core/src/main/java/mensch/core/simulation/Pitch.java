@@ -17,9 +17,9 @@ final class Pitch {
     /** Whoever is so near and comes makes him let it go, yards. */
     private static final double NEAR = 2.8;
     /** He comes from here on, yards a second. */
-    private static final double COMES = 1.5;
+    private static final double COMES = 3.5;
     /** Past here nobody pitches, yards beyond the line. */
-    private static final double LATEST = 3;
+    static final double LATEST = 3;
     /** How fast the ball is tossed, yards a second. */
     private static final double TOSS = 12;
 
@@ -73,9 +73,12 @@ final class Pitch {
             double apart = Math.max(1e-6, Math.sqrt(away));
             double dx = ground.x[quarterback] - ground.x[d];
             double dy = ground.y[quarterback] - ground.y[d];
+            double closes =
+                    (dx * (ground.vx[d] - ground.vx[quarterback]) + dy * (ground.vy[d] - ground.vy[quarterback]))
+                            / apart;
             // the man at the edge or outside it, never one of the inside
             boolean outside = Math.abs(ground.x[d] - cast.shape.centre().x()) > tackle;
-            if (outside && (dx * ground.vx[d] + dy * ground.vy[d]) / apart > COMES) {
+            if (outside && closes > COMES) {
                 least = away;
                 best = d;
             }

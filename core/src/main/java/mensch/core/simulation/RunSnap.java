@@ -13,7 +13,9 @@ class RunSnap extends Snap {
     private static final double MESH = 1.2;
     /** A quarterback who comes down the line goes for a place so far inside the point, yards. */
     private static final double SHORT = 1.5;
-    /** It is handed over so much later at the most, seconds. */
+    /** Nobody has the ball in his hands to give it away sooner, seconds. */
+    private static final double SNAPPED = 0.3;
+    /** So much later than meant he who is near gets it wherever he is, seconds. */
     private static final double LATE = 0.5;
 
     private final Run run;
@@ -37,8 +39,9 @@ class RunSnap extends Snap {
         this.back = new Runner(cast, ground, contests, model, blocking.point().x());
         this.runner = back;
         this.carrier = cast.of(run.carrier(cast.view));
-        this.mesh = run.mesh(cast.view);
-        this.meshTick = Clock.ticks(run.meshSeconds(cast.view));
+        Point meant = run.mesh(cast.view);
+        this.mesh = past(meant) ? flipped() : meant;
+        this.meshTick = Clock.ticks(Math.min(run.meshSeconds(cast.view), comesBy()));
         this.read = run.paths().contains(BallPath.DIVE)
                 ? blocking.read().stream()
                         .findFirst()
@@ -54,6 +57,25 @@ class RunSnap extends Snap {
                 .findFirst()
                 .filter(d -> run.paths().contains(BallPath.PITCH))
                 .map(d -> new Pitch(cast, ground, contests, model, luck, quarterback, cast.of(d.man())));
+    }
+
+    /** Whether a man who is in motion at the snap has gone by the mesh before the quarterback has the ball. */
+    private boolean past(Point meant) {
+        double toX = meant.x() - ground.x[carrier];
+        double toY = meant.y() - ground.y[carrier];
+        return toX * ground.vx[carrier] + toY * ground.vy[carrier] < 0;
+    }
+
+    /** Where such a man is flipped the ball: on his way, as soon as it can be. */
+    private Point flipped() {
+        return new Point(
+                ground.x[carrier] + SNAPPED * ground.vx[carrier], ground.y[carrier] + SNAPPED * ground.vy[carrier]);
+    }
+
+    /** When a man who is in motion at the snap comes by the mesh, seconds; never for one who stands. */
+    private double comesBy() {
+        double speed = ground.speed(carrier);
+        return speed == 0 ? Double.MAX_VALUE : Math.max(SNAPPED, ground.distance(carrier, mesh.x(), mesh.y()) / speed);
     }
 
     @Override
@@ -73,7 +95,9 @@ class RunSnap extends Snap {
         if (pitch.isPresent() && pitch.get().flies()) {
             return Optional.empty();
         }
-        return ball != quarterback || carrier == quarterback || decided ? down(tick) : over();
+        // who still waits for his man can be had
+        boolean waits = tick > meshTick + Clock.ticks(LATE);
+        return ball != quarterback || carrier == quarterback || decided || waits ? down(tick) : over();
     }
 
     private void backfield(int tick) {
@@ -154,7 +178,8 @@ class RunSnap extends Snap {
             return;
         }
         boolean near = ground.distance(carrier, mesh.x(), mesh.y()) < MESH && tick >= meshTick;
-        if (near || tick >= meshTick + Clock.ticks(LATE)) {
+        boolean comesBy = ground.distance(carrier, quarterback) < MESH;
+        if (near || comesBy && tick >= meshTick + Clock.ticks(LATE)) {
             story.tell(Happening.What.HANDED_OFF, carrier, quarterback, tick, "");
             ball = carrier;
             minds.handedOff(tick);

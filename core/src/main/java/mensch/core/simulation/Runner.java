@@ -16,6 +16,10 @@ final class Runner {
     /** Who is not yet at full speed covers so much of it. */
     private static final double CLOSES = 0.8;
 
+    /** Who runs begins to turn up so much sooner, seconds. */
+    private static final double TURNS_UP = 0.15;
+    /** A defender needs so long to see where the ball goes, seconds. */
+    private static final double FROM_NOW = 0.3;
     /** What a change of way costs him for every fifteen degrees, yards. */
     private static final double TURNS = 0.7;
 
@@ -79,8 +83,10 @@ final class Runner {
         }
         boolean now = !committed && ground.y[man] > -model.runner().commits();
         committed |= now;
-        double ahead = committed ? LINE + 2 : 0;
-        // he presses the point before he turns up
+        // he runs behind the line until he is before his lane, and turns up there
+        double aside = Math.abs(ground.x[man] - lane);
+        boolean before = aside < model.runner().lane() + TURNS_UP * ground.speed(man);
+        double ahead = !before ? Math.max(-model.runner().commits(), ground.y[man]) : committed ? LINE + 2 : 0;
         ground.aim(man, lane, ahead, ground.top[man], false);
         return now;
     }
@@ -91,10 +97,19 @@ final class Runner {
         int count = (int) ((model.runner().cutBack() + model.runner().bounce()) / STEP) + 1;
         double from = point - model.runner().cutBack();
         double run = 0;
+        double widest = point;
+        double room = -1e9;
         for (int i = 0; i <= count; i++) {
             double x = from + i * STEP;
-            boolean free = i < count && x > left + 1 && x < right - 1 && open(man, x);
-            if (free) {
+            boolean field = i < count && x > left + 1 && x < right - 1;
+            double blocked = field ? blocked(man, x) : -1e9;
+            double fits = Math.min(blocked, model.runner().lane() / 2)
+                    - model.runner().shifts() * Math.abs(x - point);
+            if (fits > room) {
+                room = fits;
+                widest = x;
+            }
+            if (blocked >= 0 && alone(man, x)) {
                 run += STEP;
                 continue;
             }
@@ -110,33 +125,46 @@ final class Runner {
             }
             run = 0;
         }
+        // where somebody is free at every lane he goes where his blocks give him most room
         return most > -1e9 ? best : point;
     }
 
-    private boolean open(int man, double x) {
-        double seconds = ground.distance(man, x, LINE) / Math.max(5, ground.speed(man));
+    /** How far the blocks are from a place at the line, yards; less than nothing when they close it. */
+    private double blocked(int man, double x) {
+        double seconds = seconds(man, x);
+        double room = 1e9;
         for (int i = 0; i < cast.size(); i++) {
             if (i == man) {
                 continue;
             }
             double dx = Math.abs(ground.x[i] - x);
             if (i < cast.defence) {
-                if (dx < BODY && ground.y[i] > -1 && ground.y[i] < 2.5) {
-                    return false;
+                if (ground.y[i] > -1 && ground.y[i] < 2.5) {
+                    room = Math.min(room, dx - BODY);
                 }
-            } else if (contests.engaged(i)) {
-                double reach = contests.armFree(i, x) ? model.tackle().engaged() + BODY / 2 : BODY;
-                if (dx < reach && ground.y[i] < 3.5) {
-                    return false;
-                }
-            } else {
-                double reach = model.tackle().reach() + ground.top[i] * CLOSES * Math.max(0, seconds - 0.3);
-                if (ground.distance(i, x, LINE) < reach) {
-                    return false;
-                }
+            } else if (contests.engaged(i) && ground.y[i] < 3.5) {
+                double arm = contests.armFree(i, x) ? model.tackle().engaged() + BODY / 2 : BODY;
+                room = Math.min(room, dx - arm - contests.closes(i, x) * seconds);
+            }
+        }
+        return room;
+    }
+
+    /** Whether nobody who is free is at a place at the line as soon as he is. */
+    private boolean alone(int man, double x) {
+        double seconds = seconds(man, x);
+        for (int i = cast.defence; i < cast.size(); i++) {
+            double reach = model.tackle().reach() + ground.top[i] * CLOSES * seconds;
+            if (!contests.engaged(i) && ground.distance(i, x, LINE) < reach) {
+                return false;
             }
         }
         return true;
+    }
+
+    /** How long a defender has to get to a place at the line before he is there, seconds. */
+    private double seconds(int man, double x) {
+        return Math.max(0, ground.distance(man, x, LINE) / Math.max(5, ground.speed(man)) - FROM_NOW);
     }
 
     /** Past the line: the way on which he gets farthest before the first free man is there. */

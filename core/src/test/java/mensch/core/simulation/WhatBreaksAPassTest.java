@@ -236,7 +236,7 @@ class WhatBreaksAPassTest {
         Simulation outside = naked("run last gap, chase");
         assertThat(share(inside, snap -> pressure(snap) < 3)).isLessThan(0.2);
         assertThat(share(outside, snap -> pressure(snap) < 3)).isGreaterThan(0.8);
-        assertThat(caught(inside)).isGreaterThan(caught(outside) + 0.1);
+        more(Plays.outcome(inside), Plays.outcome(outside), "in peace");
     }
 
     private static Simulation naked(String end) {
@@ -362,8 +362,8 @@ class WhatBreaksAPassTest {
         assertThat(gains.quantile(0.5)).isBetween(5.0, 11.0);
         assertThat(gains.explosive()).isLessThan(0.12);
         assertThat(snaps(out).mapToDouble(WhatBreaksAPassTest::widest).max().orElseThrow())
-                .as("nobody chases out of bounds")
-                .isLessThan(28);
+                .as("nobody chases more than two yards out of bounds")
+                .isLessThan(53.33 / 2 + 2);
     }
 
     private static double widest(Unfolding snap) {

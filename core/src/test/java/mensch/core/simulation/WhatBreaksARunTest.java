@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.stream.IntStream;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
@@ -21,11 +22,30 @@ import org.junit.jupiter.params.provider.CsvSource;
  * more than another when the difference of the means is clear of nought 95 times of 100.
  */
 class WhatBreaksARunTest {
-    /** An end who is reached loses the edge and the ball goes outside him; who beats the reach keeps it inside. */
+    /**
+     * An end who has the edge and is reached loses it, and the ball goes outside him; where he beats the reach and
+     * stays outside, the crease opens inside him.
+     */
     @ParameterizedTest
     @CsvSource({"ace-h, anvil-drizzle", "ace-h, chisel-drizzle", "doubles-ace, mallet-drizzle"})
     void stretchGoesOutsideTheEndWhoIsSealedAndInsideTheOneWhoIsNot(String formation, String call) {
-        Simulation stretch = Plays.of(formation, call, "outside-zone");
+        var lineup = Plays.lineup(formation, Snaps.hand(call, "end-call", "run force"), "hs m 50 1&10");
+        bySeal(Plays.of(lineup, "outside-zone", Side.RIGHT), (sealed, free) -> {
+            assertThat(outside(sealed)).isGreaterThan(0.75);
+            assertThat(outside(free)).isLessThan(0.25);
+        });
+    }
+
+    /** To lose the reach costs yards. */
+    @ParameterizedTest
+    @CsvSource({"ace-h, anvil-drizzle", "ace-h, chisel-drizzle", "doubles-ace, mallet-drizzle"})
+    void aSealedEndCostsTwoYards(String formation, String call) {
+        bySeal(
+                Plays.of(formation, call, "outside-zone"),
+                (sealed, free) -> assertThat(mean(sealed)).isGreaterThan(mean(free) + 2));
+    }
+
+    private static void bySeal(Simulation stretch, BiConsumer<List<Unfolding>, List<Unfolding>> asked) {
         var sealed = new ArrayList<Unfolding>();
         var free = new ArrayList<Unfolding>();
         IntStream.range(0, 3 * Plays.SEEDS)
@@ -33,9 +53,7 @@ class WhatBreaksARunTest {
                 .forEach(snap -> (sealed(snap) ? sealed : free).add(snap));
         assertThat(sealed).hasSizeGreaterThan(30);
         assertThat(free).hasSizeGreaterThan(30);
-        assertThat(outside(sealed)).isGreaterThan(0.75);
-        assertThat(outside(free)).isLessThan(0.4);
-        assertThat(mean(sealed)).isGreaterThan(mean(free) + 0.5);
+        asked.accept(sealed, free);
     }
 
     private static boolean sealed(Unfolding snap) {
@@ -70,9 +88,9 @@ class WhatBreaksARunTest {
     @ParameterizedTest
     @CsvSource({
         "pro-i, anvil-fog, toss, nickel",
-        "pro-i, anvil-fog, power, free",
-        "pro-i, anvil-drizzle, toss, nickel",
-        "ace-h, anvil-drizzle, outside-zone, free"
+        "ace-h, anvil-fog, duo, mike",
+        "pro-i, anvil-drizzle, inside-zone, free",
+        "pro-i, anvil-drizzle, toss, will"
     })
     void aLateReadAtThePointCosts(String formation, String call, String run, String man) {
         Outcome sound = Plays.outcome(Plays.of(formation, call, run));
@@ -110,7 +128,7 @@ class WhatBreaksARunTest {
     @ParameterizedTest
     @CsvSource({
         "ace-h, chisel-drizzle, outside-zone, end-call",
-        "ace-h, anvil-drizzle, power-one-back, nickel",
+        "pro-i, anvil-drizzle, power, nickel",
         "ace-h, anvil-drizzle, inside-zone, mike",
         "pro-i, anvil-fog, toss, nickel"
     })
@@ -125,8 +143,8 @@ class WhatBreaksARunTest {
     /** A counter is made for the man who goes at once with the backs: who is slow to believe them is not fooled. */
     @Test
     void theCounterFoolsTheQuickBackerAndNotTheSlowOne() {
-        Outcome quick = many(Plays.of("ace-h", "chisel-drizzle", "counter"));
-        Outcome slow = many(Plays.of("ace-h", "chisel-drizzle", "counter", Plays.fault("mike:slow read:10")));
+        Outcome quick = many(Plays.of("doubles-gun", "anvil-drizzle", "counter"));
+        Outcome slow = many(Plays.of("doubles-gun", "anvil-drizzle", "counter", Plays.fault("mike:slow read:10")));
         assertThat(quick.over(slow).clear())
                 .as("%.1f and %.1f yd", quick.mean(), slow.mean())
                 .isTrue();
@@ -135,15 +153,33 @@ class WhatBreaksARunTest {
     /** Who takes the counter's first steps for the play goes with them, and the later he sees it the farther. */
     @Test
     void aBadReadCosts() {
-        Outcome sound = many(Plays.of("pro-i", "anvil-drizzle", "counter"));
-        Outcome bad = many(Plays.of("pro-i", "anvil-drizzle", "counter", Plays.fault("mike:bad read:4")));
-        Outcome worse = many(Plays.of("pro-i", "anvil-drizzle", "counter", Plays.fault("mike:bad read:12")));
+        Outcome sound = many(Plays.of("ace-h", "anvil-drizzle", "counter"));
+        Outcome bad = many(Plays.of("ace-h", "anvil-drizzle", "counter", Plays.fault("mike:bad read:4")));
+        Outcome worse = many(Plays.of("ace-h", "anvil-drizzle", "counter", Plays.fault("mike:bad read:12")));
         assertThat(worse.over(sound).clear())
                 .as("%.1f and %.1f", worse.mean(), sound.mean())
                 .isTrue();
         assertThat(worse.over(bad).clear())
                 .as("%.1f and %.1f", worse.mean(), bad.mean())
                 .isTrue();
+    }
+
+    /** A false step costs on the whole, and a longer one more. */
+    @Test
+    void aLongerFalseStepCostsMore() {
+        double step = 0;
+        double stride = 0;
+        for (String call : List.of("anvil-drizzle", "anvil-fog", "chisel-drizzle")) {
+            for (String run : List.of("inside-zone", "power", "outside-zone", "toss")) {
+                double sound = few(call, run);
+                for (String man : List.of("mike", "will", "free", "end-call")) {
+                    step += few(call, run, Plays.fault(man + ":false step:0.75")) - sound;
+                    stride += few(call, run, Plays.fault(man + ":false step:1.5")) - sound;
+                }
+            }
+        }
+        assertThat(step).isPositive();
+        assertThat(stride).isGreaterThan(step);
     }
 
     /** An end who lines up too wide opens the gap inside him. */
