@@ -30,8 +30,8 @@ class WhatBreaksARunTest {
     @CsvSource({"ace-h, anvil-drizzle", "ace-h, chisel-drizzle", "doubles-ace, mallet-drizzle"})
     void stretchGoesOutsideTheEndWhoIsSealedAndInsideTheOneWhoIsNot(String formation, String call) {
         var lineup = Plays.lineup(formation, Snaps.hand(call, "end-call", "run force"), "hs m 50 1&10");
-        bySeal(Plays.of(lineup, "outside-zone", Side.RIGHT), (sealed, free) -> {
-            assertThat(outside(sealed)).isGreaterThan(0.75);
+        bySeal(Plays.of(lineup, "outside-zone", Side.RIGHT), (reached, free) -> {
+            assertThat(outside(reached)).isGreaterThan(0.75);
             assertThat(outside(free)).isLessThan(0.25);
         });
     }
@@ -42,7 +42,7 @@ class WhatBreaksARunTest {
     void aSealedEndCostsTwoYards(String formation, String call) {
         bySeal(
                 Plays.of(formation, call, "outside-zone"),
-                (sealed, free) -> assertThat(mean(sealed)).isGreaterThan(mean(free) + 2));
+                (reached, free) -> assertThat(mean(reached)).isGreaterThan(mean(free) + 2));
     }
 
     private static void bySeal(Simulation stretch, BiConsumer<List<Unfolding>, List<Unfolding>> asked) {
