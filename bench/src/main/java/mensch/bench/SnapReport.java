@@ -55,10 +55,13 @@ public final class SnapReport {
         this.library = Library.shipped();
     }
 
-    /** @param args which of grid, counterfactual and sensitivity; all of them when none is named */
+    /** @param args which of the parts; all of them when none is named */
     public static void main(String[] args) {
         var report = new SnapReport(System.out);
-        List<String> which = args.length == 0 ? List.of("grid", "counterfactual", "sensitivity") : List.of(args);
+        List<String> which = args.length == 0
+                ? List.of("determinism", "ledger", "grid", "counterfactual", "sensitivity")
+                : List.of(args);
+        which.forEach(part -> SnapTables.part(part, report.out, report.library).ifPresent(Runnable::run));
         if (which.contains("grid")) {
             report.grid();
         }

@@ -345,7 +345,8 @@ final class Fits {
                     false);
             return;
         }
-        if (inside(defender, tick, ball, ballX) && forces) {
+        // past the line nobody turns it in any more: he goes to it
+        if (inside(defender, tick, ball, ballX) && forces && ground.y[ball] < 0) {
             int sign = ((Task.Fit) minds.run(defender)).side(view(defender)).sign();
             if (sign * (ground.x[defender] - ground.x[ball]) > 0) {
                 double x = Math.max(sign * ground.aimX[defender], sign * ground.x[ball])

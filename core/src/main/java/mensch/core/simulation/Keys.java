@@ -129,9 +129,10 @@ final class Keys {
         }
     }
 
-    /** Who has gone to block another man has said so: that he is past the line then is no news. */
+    /** Who has gone to block another man has said so: that he is past the line then, or turns under, is no news. */
     private static boolean said(Key key, Message message) {
-        return message == Message.RELEASE && key.shown().contains(Message.DOWN);
+        boolean goes = message == Message.RELEASE || message == Message.BREAKS_UNDER;
+        return goes && (key.shown().contains(Message.DOWN) || key.shown().contains(Message.CRACK));
     }
 
     /** What a block was meant to be is told early; later he who blocks is where the fight has taken him. */

@@ -261,12 +261,21 @@ class WhatBreaksARunTest {
                 / 100.0;
     }
 
-    /** Without his answer to the run the force man leaves the edge open, and the toss goes there. */
+    /** With one who spills where the force man was nobody turns the toss in. */
     @Test
     void nobodyOnTheEdgeIsALongToss() {
-        Outcome sound = Plays.outcome(Plays.of("pro-i", "anvil-fog", "toss"));
-        var open = Plays.lineup("pro-i", Snaps.hand("anvil-fog", "corner", "run none"), "hs m 50 1&10");
-        Outcome without = Plays.outcome(Plays.of(open, "toss", Side.RIGHT));
-        assertThat(without.mean()).isGreaterThan(sound.mean());
+        var open = Plays.lineup("pro-i", Snaps.hand("anvil-drizzle", "nickel", "run spill"), "hs m 50 1&10");
+        Outcome without = many(Plays.of(open, "toss", Side.RIGHT));
+        Outcome sound = many(Plays.of("pro-i", "anvil-drizzle", "toss"));
+        assertThat(without.over(sound).clear())
+                .as("%.2f and %.2f", without.mean(), sound.mean())
+                .isTrue();
+    }
+
+    /** Who has man on the receiver who cracks lets him go and has the edge: he does not follow him past the ball. */
+    @Test
+    void aCornerWhoseManCracksReplacesTheForce() {
+        Simulation crack = Plays.of("doubles-gun", "anvil-squall", "crack-toss");
+        assertThat(Plays.outcome(crack).quantile(0.5)).isLessThan(8);
     }
 }
