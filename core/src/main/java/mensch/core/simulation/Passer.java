@@ -10,6 +10,8 @@ import mensch.core.geometry.Point;
  */
 final class Passer {
     private static final int NOBODY = -1;
+    /** Who has felt a rusher so long and has nobody to throw to gets rid of it, seconds. */
+    private static final double GIVES_UP = 1.0;
     /** Who is so far from the middle may throw it away, yards. */
     private static final double OUT_OF_THE_POCKET = 4;
     /** Nobody is thrown to sooner, seconds after the snap. */
@@ -154,7 +156,8 @@ final class Passer {
             return Does.LOOKS;
         }
         boolean out = Math.abs(ground.x[man] - cast.shape.centre().x()) > OUT_OF_THE_POCKET;
-        return tick >= first && (out || look >= order.size()) ? runsOrThrowsAway() : Does.LOOKS;
+        boolean looked = tick >= first && (out || look >= order.size());
+        return looked || tick >= feltFrom + Clock.ticks(GIVES_UP) ? runsOrThrowsAway() : Does.LOOKS;
     }
 
     private Does runsOrThrowsAway() {
