@@ -4,12 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.stream.IntStream;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
+import mensch.core.call.CallDocument;
+import mensch.core.call.CallReader;
+import mensch.core.document.Document;
+import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.simulation.Happening.What;
@@ -277,5 +283,39 @@ class WhatBreaksARunTest {
     void aCornerWhoseManCracksReplacesTheForce() {
         Simulation crack = Plays.of("doubles-gun", "anvil-finch", "crack-toss");
         assertThat(Plays.outcome(crack).quantile(0.5)).isLessThan(8);
+    }
+
+    /** The tight end trades and nobody takes his job anew: the run to his new side is longer, and long more often. */
+    @ParameterizedTest
+    @CsvSource({"pro-i, toss", "ace-h, power-one-back"})
+    void whoKeepsHisOldJobWhenTheTightEndTradesGivesUpARun(String formation, String run) {
+        Snap traded = Snaps.LIBRARY.formation(formation).snap("trade", false, "hs m 50 1&10");
+        Outcome anew = Plays.outcome(Plays.of(Lineup.of(answering("anvil-drizzle"), traded), run, Side.LEFT));
+        Outcome stays = Plays.outcome(Plays.of(Lineup.of(answering("anvil-drizzle", "stay"), traded), run, Side.LEFT));
+        assertThat(stays.over(anew).clear())
+                .as("%.1f and %.1f yd", stays.mean(), anew.mean())
+                .isTrue();
+        assertThat(stays.explosive()).isGreaterThan(anew.explosive());
+    }
+
+    /** A call with other answers to motion; with its own when none is named. */
+    private static Call answering(String call, String... answers) {
+        var body = new LinkedHashMap<>(Snaps.LIBRARY.call(call).document().body());
+        if (answers.length > 0) {
+            body.put("motion", List.of(answers));
+        }
+        return CallReader.read(CallDocument.of(Document.of(body)), 1, Snaps.LIBRARY.vocabulary());
+    }
+
+    /** A safety who fits for the backer comes from twelve yards, and the alley behind him is the backer's. */
+    @Test
+    void aSafetyAndABackerWhoExchangeFitsGiveUpALongerRun() {
+        var exchanged = Map.of("will", "run alley", "free", "run B gap");
+        var lineup = Plays.lineup("pro-i", Snaps.hand("anvil-drizzle", exchanged), "hs m 50 1&10");
+        Outcome sound = Plays.outcome(Plays.of("pro-i", "anvil-drizzle", "power"));
+        Outcome other = Plays.outcome(Plays.of(lineup, "power", Side.RIGHT));
+        assertThat(other.over(sound).clear())
+                .as("%.1f and %.1f yd", other.mean(), sound.mean())
+                .isTrue();
     }
 }
