@@ -18,10 +18,12 @@ import mensch.core.document.Document;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
+import mensch.core.matchup.Matchup;
 import mensch.core.simulation.Happening.What;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * Famous failures of run defence come out of jobs, keys, bodies and the clock: no case is written anywhere. One gain is
@@ -317,5 +319,27 @@ class WhatBreaksARunTest {
         assertThat(other.over(sound).clear())
                 .as("%.1f and %.1f yd", other.mean(), sound.mean())
                 .isTrue();
+    }
+    /** Six on the line at the goal have one fewer behind it: the isolation away from strength finds him gone. */
+    @ParameterizedTest
+    @ValueSource(strings = {"pro-i", "power-i", "pro-offset-strong"})
+    void theWeakIsolationDoesBetterAgainstSixOnTheLineThanAgainstFive(String formation) {
+        Outcome six = Plays.outcome(goalLine(formation, "maul-ice"));
+        Outcome five = Plays.outcome(goalLine(formation, "wedge-ice"));
+        assertThat(six.over(five).clear())
+                .as("%.1f and %.1f yd", six.mean(), five.mean())
+                .isTrue();
+        assertThat(freeAtTheGoalLine(formation, "maul-ice")).isNotEqualTo(freeAtTheGoalLine(formation, "wedge-ice"));
+    }
+
+    private static Simulation goalLine(String formation, String call) {
+        return Plays.of(Plays.lineup(formation, Snaps.LIBRARY.call(call), "hs m 3 1&3"), "iso", Side.LEFT);
+    }
+
+    private static List<String> freeAtTheGoalLine(String formation, String call) {
+        Lineup lineup = Plays.lineup(formation, Snaps.LIBRARY.call(call), "hs m 3 1&3");
+        return Matchup.atTheSnap(lineup).blocking(Plays.run("iso"), Side.LEFT).orElseThrow().free().stream()
+                .map(free -> free.job().id())
+                .toList();
     }
 }
