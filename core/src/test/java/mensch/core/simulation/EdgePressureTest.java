@@ -1,0 +1,67 @@
+package mensch.core.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import mensch.core.Snaps;
+import mensch.core.call.Call;
+import mensch.core.geometry.Side;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** An edge pressure from the side where the back is not: what it aims at decides whether it keeps contain. */
+class EdgePressureTest {
+    /** At the back or at the quarterback himself he is inside him when it is no run; two yards outside he is not. */
+    @ParameterizedTest
+    @ValueSource(strings = {"anvil-drizzle", "anvil-squall"})
+    void whoAimsAtTheQuarterbackLosesContainAndTwoYardsOutsideHimDoesNot(String call) {
+        assertThat(outside(call, "near back")).isGreaterThan(0.5);
+        assertThat(outside(call, "quarterback")).isGreaterThan(0.5);
+        assertThat(outside(call, 2, "quarterback")).isLessThan(0.1);
+    }
+
+    /** Who aims at the back is inside a run that goes round him. */
+    @ParameterizedTest
+    @ValueSource(strings = {"anvil-drizzle", "anvil-squall"})
+    void whoAimsAtTheBackGivesUpTheRunRoundHim(String call) {
+        Outcome back = Plays.outcome(run(call, 0, "near back"));
+        Outcome wide = Plays.outcome(run(call, 2, "quarterback"));
+        assertThat(back.over(wide).clear())
+                .as("%.1f and %.1f yd", back.mean(), wide.mean())
+                .isTrue();
+    }
+
+    private static Simulation run(String call, int yards, String man) {
+        return Plays.of(
+                Plays.lineup("doubles-gun", aims(call, yards, man), "hs m 50 1&10"), "outside-zone", Side.RIGHT);
+    }
+
+    private static Call aims(String call, int yards, String man) {
+        return Snaps.hand(call, "nickel", "move blitz to " + yards + " outside " + man);
+    }
+
+    private static double outside(String call, String man) {
+        return outside(call, 0, man);
+    }
+
+    /** Share of snaps in which the quarterback gets outside him behind the line. */
+    private static double outside(String call, int yards, String man) {
+        Simulation fake = Plays.thrown("doubles-gun", aims(call, yards, man), Plays.pass("post-cross"));
+        return IntStream.range(0, Plays.SEEDS)
+                        .mapToObj(fake::snap)
+                        .filter(EdgePressureTest::getsOutside)
+                        .count()
+                / (double) Plays.SEEDS;
+    }
+
+    private static boolean getsOutside(Unfolding snap) {
+        List<String> men = snap.men();
+        int quarterback = men.indexOf("QB");
+        int edge = men.indexOf("nickel");
+        return IntStream.range(0, snap.ticks())
+                .anyMatch(t -> snap.at(edge, t).y() < 0
+                        && snap.at(quarterback, t).y() < 0
+                        && snap.at(quarterback, t).x() > snap.at(edge, t).x() + 0.5);
+    }
+}
