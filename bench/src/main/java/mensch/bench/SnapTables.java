@@ -51,26 +51,36 @@ final class SnapTables {
                 library.calls().stream().filter(c -> c.front().players() == 11).toList();
     }
 
-    /** One play at one line-up. */
-    private record Met(String formation, Call call, String play, Lineup lineup, Simulation simulation) {
+    private record Asked(String formation, Call call, String play) {
         String words() {
             return play + " from " + formation + " at " + call.name();
         }
     }
 
+    /** One play at one line-up. */
+    private record Met(Asked asked, Lineup lineup, Simulation simulation) {
+        String play() {
+            return asked.play();
+        }
+
+        String words() {
+            return asked.words();
+        }
+    }
+
     private Stream<Met> met(List<String> plays, int every) {
         var playable = new Playable(library.plays());
-        var asked = new ArrayList<String[]>();
+        var asked = new ArrayList<Asked>();
         FORMATIONS.forEach(f -> IntStream.range(0, calls.size())
                 .forEach(c -> plays.stream()
                         .filter(p -> Math.floorMod(31 * c + p.hashCode(), every) == 0)
-                        .forEach(p -> asked.add(new String[] {f, String.valueOf(c), p}))));
+                        .forEach(p -> asked.add(new Asked(f, calls.get(c), p)))));
         return asked.parallelStream().flatMap(a -> {
-            Call call = calls.get(Integer.parseInt(a[1]));
             try {
-                Lineup lineup = Lineup.of(call, library.formation(a[0]).snap(null, false, SPOT));
-                return playable.named(a[2]).flatMap(p -> playable.at(lineup, p, Side.RIGHT, List.of())).stream()
-                        .map(s -> new Met(a[0], call, a[2], lineup, s));
+                Lineup lineup =
+                        Lineup.of(a.call(), library.formation(a.formation()).snap(null, false, SPOT));
+                return playable.named(a.play()).flatMap(p -> playable.at(lineup, p, Side.RIGHT, List.of())).stream()
+                        .map(s -> new Met(a, lineup, s));
             } catch (RefusedException e) {
                 return Stream.empty();
             }

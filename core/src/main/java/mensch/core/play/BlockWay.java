@@ -7,7 +7,7 @@ import mensch.core.geometry.Point;
 public enum BlockWay {
     AHEAD(Opens.STEP),
     PLAY_SIDE(Opens.STEP),
-    /** Likewise and flat: along the line more than up the field. */
+    /** To the play side and flat: along the line more than up the field. */
     ALONG(Opens.STEP),
     INSIDE(Opens.STEP),
     AWAY(Opens.STEP),

@@ -32,8 +32,6 @@ public final class Reading {
     private static final double STEPS = 0.08;
     /** Farther beside me than this he is not the man over me but the next one. */
     private static final double NEXT = 0.8;
-    /** Who has his hands on a man so far up the field has let the line go. */
-    private static final double UP_THE_FIELD = 0.8;
     /** Nearer than this beside his key a man is head up. */
     private static final double HEAD_UP = 0.2;
     /** A receiver who has come off the line and is slower than this waits for a man, yards a second. */
@@ -41,6 +39,7 @@ public final class Reading {
     /** A receiver who runs along the line and has come up no farther than this comes for the ball. */
     private static final double BACKFIELD = 0.3;
 
+    /** So far ahead he is taken to run on, seconds. */
     private static final double AHEAD = 3;
     /** A receiver who has not broken by this depth goes deep. */
     private static final double DEEP = 8;
@@ -209,7 +208,7 @@ public final class Reading {
 
     /** He has his hands on another man. */
     private List<Message> onAnother(double toMe, double beside) {
-        if (key.at().y() > UP_THE_FIELD) {
+        if (key.at().y() > PAST_THE_LINE) {
             return List.of(Message.RELEASE);
         }
         if (flows() && flat()) {

@@ -20,6 +20,11 @@ public enum FitRole {
         this.words = words;
     }
 
+    /** Whether it is one of the men who may have the ball on an option. */
+    public boolean ofOption() {
+        return this == DIVE || this == QUARTERBACK || this == PITCH;
+    }
+
     public String words() {
         return words;
     }

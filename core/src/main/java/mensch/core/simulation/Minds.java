@@ -326,8 +326,9 @@ final class Minds {
         } else if (orders instanceof ReadTable.Becomes becomes) {
             became[defender] = one;
             for (Gives part : becomes.parts()) {
-                if (part instanceof Gives.Run now && !passShown && !hasAMan(defender)) {
-                    run[defender] = now.steps().first();
+                if (part instanceof Gives.Run now && !passShown) {
+                    run[defender] =
+                            hasAMan(defender) ? run[defender] : now.steps().first();
                     knowsRun[defender] = true;
                     passes[defender] = false;
                 } else if (part instanceof Gives.Pass now) {
@@ -346,7 +347,8 @@ final class Minds {
     private boolean hasAMan(int defender) {
         return run[defender] instanceof Task.Fit fit
                 && fit.gap() == null
-                && (fit.role() == FitRole.DIVE || fit.role() == FitRole.QUARTERBACK || fit.role() == FitRole.PITCH);
+                && fit.role() != null
+                && fit.role().ofOption();
     }
 
     /** Whether he is on a man, or has the deep part outside, so that a receiver who runs at him is his. */

@@ -178,8 +178,8 @@ class RunSnap extends Snap {
             return;
         }
         boolean near = ground.distance(carrier, mesh.x(), mesh.y()) < MESH && tick >= meshTick;
-        boolean comesBy = ground.distance(carrier, quarterback) < MESH;
-        if (near || comesBy && tick >= meshTick + Clock.ticks(LATE)) {
+        boolean beside = ground.distance(carrier, quarterback) < MESH;
+        if (near || beside && tick >= meshTick + Clock.ticks(LATE)) {
             story.tell(Happening.What.HANDED_OFF, carrier, quarterback, tick, "");
             ball = carrier;
             minds.handedOff(tick);

@@ -97,19 +97,10 @@ final class Runner {
         int count = (int) ((model.runner().cutBack() + model.runner().bounce()) / STEP) + 1;
         double from = point - model.runner().cutBack();
         double run = 0;
-        double widest = point;
-        double room = -1e9;
         for (int i = 0; i <= count; i++) {
             double x = from + i * STEP;
             boolean field = i < count && x > left + 1 && x < right - 1;
-            double blocked = field ? blocked(man, x) : -1e9;
-            double fits = Math.min(blocked, model.runner().lane() / 2)
-                    - model.runner().shifts() * Math.abs(x - point);
-            if (fits > room) {
-                room = fits;
-                widest = x;
-            }
-            if (blocked >= 0 && alone(man, x)) {
+            if (field && passes(man, x) && alone(man, x)) {
                 run += STEP;
                 continue;
             }
@@ -125,29 +116,29 @@ final class Runner {
             }
             run = 0;
         }
-        // where somebody is free at every lane he goes where his blocks give him most room
         return most > -1e9 ? best : point;
     }
 
-    /** How far the blocks are from a place at the line, yards; less than nothing when they close it. */
-    private double blocked(int man, double x) {
+    /** Whether the blocks leave a place at the line open until he is there. */
+    private boolean passes(int man, double x) {
         double seconds = seconds(man, x);
-        double room = 1e9;
         for (int i = 0; i < cast.size(); i++) {
             if (i == man) {
                 continue;
             }
             double dx = Math.abs(ground.x[i] - x);
             if (i < cast.defence) {
-                if (ground.y[i] > -1 && ground.y[i] < 2.5) {
-                    room = Math.min(room, dx - BODY);
+                if (dx < BODY && ground.y[i] > -1 && ground.y[i] < 2.5) {
+                    return false;
                 }
             } else if (contests.engaged(i) && ground.y[i] < 3.5) {
                 double arm = contests.armFree(i, x) ? model.tackle().engaged() + BODY / 2 : BODY;
-                room = Math.min(room, dx - arm - contests.closes(i, x) * seconds);
+                if (dx < arm + contests.closes(i, x) * seconds) {
+                    return false;
+                }
             }
         }
-        return room;
+        return true;
     }
 
     /** Whether nobody who is free is at a place at the line as soon as he is. */
