@@ -87,15 +87,15 @@ class FlagCasesTest {
         });
     }
 
-    /** An edge that nobody but the last man reaches is told as weak. */
+    /** An edge that is nobody's zone and that nobody but the last man reaches is told as weak. */
     @Test
     void anEdgeLeftToTheLastManIsWeak() {
         Call call = Snaps.hand(
                 "tack-dawn",
                 Map.of(
-                        "up", "align landmark middle @ 9",
-                        "middle", "align landmark middle @ 9.6",
-                        "wing", "align landmark middle @ 10.2",
+                        "up", "align landmark middle @ 9; reads zone-home",
+                        "middle", "align landmark middle @ 9.6; pass hole",
+                        "wing", "align landmark middle @ 10.2; pass hole",
                         "deep", "align landmark 3 inside sideline @ 10.5"));
         assertThat(pulls(call))
                 .anyMatch(f ->

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mensch.core.convention.Gait;
 import mensch.core.convention.Speeds;
+import mensch.core.event.Message;
 import mensch.core.formation.Answer;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -61,6 +62,53 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         return Optional.of(new FlagRun(run, play, crosses, seconds, Optional.empty(), top));
     }
 
+    /** When a man may go for a ball that is handed off. */
+    public enum Leaves {
+        /** He rushes. */
+        AT_THE_SNAP,
+        /** He has seen the hand-off: he is up, it comes to his zone, or nobody tells him to stay home. */
+        ON_THE_HAND_OFF,
+        /** He stays home until the ball crosses the line. */
+        ON_CROSSING
+    }
+
+    /**
+     * When a man may go for a ball.
+     *
+     * @param zones of the same line-up
+     * @param x where the ball goes, yards from the middle of the field
+     */
+    public static Leaves leaves(Lineup lineup, List<AreaLedger.Row> zones, Job job, double x) {
+        if (job.passTask() instanceof Task.Rush) {
+            return Leaves.AT_THE_SNAP;
+        }
+        boolean home = job.after().reactions().stream()
+                .anyMatch(r -> r.taught() && r.on().equals(Message.BALL_CROSSES.shown()));
+        boolean his = zones.stream()
+                .anyMatch(r -> r.owner().id().equals(job.id())
+                        && !r.area().deep()
+                        && x >= r.extent().xMin()
+                        && x <= r.extent().xMax());
+        Point feet = job.feet();
+        boolean up =
+                feet != null && feet.y() <= lineup.convention().limits().flag().up();
+        return !home || his || up ? Leaves.ON_THE_HAND_OFF : Leaves.ON_CROSSING;
+    }
+
+    /** The same as a ledger of blocks: nobody has one. */
+    public Blocking nobodyBlocks() {
+        return new Blocking(
+                run,
+                play,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                crosses,
+                seconds,
+                new FitCount(0, List.of(), List.of(), 0, List.of(), List.of(), 0));
+    }
+
     /** Who may leave when, and when he is there; seconds after the snap. */
     private record Chase(Lineup lineup, List<AreaLedger.Row> zones, double given, double crosses) {
         double arrives(Job job, Point at) {
@@ -70,16 +118,11 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         }
 
         private double starts(Job job, Point at, Speeds speeds) {
-            if (job.passTask() instanceof Task.Rush) {
-                return 0;
-            }
-            boolean his = zones.stream()
-                    .anyMatch(r -> r.owner() == job
-                            && at.x() >= r.extent().xMin()
-                            && at.x() <= r.extent().xMax());
-            boolean up =
-                    job.feetOr(at).y() <= lineup.convention().limits().flag().up();
-            return his || up ? given + speeds.readKey() : crosses;
+            return switch (leaves(lineup, zones, job, at.x())) {
+                case AT_THE_SNAP -> 0;
+                case ON_THE_HAND_OFF -> given + speeds.readKey();
+                case ON_CROSSING -> crosses;
+            };
         }
     }
 }

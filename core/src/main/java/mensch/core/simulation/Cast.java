@@ -68,6 +68,17 @@ final class Cast {
         return actors.size();
     }
 
+    /** Small-sided flag. */
+    boolean flag() {
+        return lineup.snap().field().code().flag();
+    }
+
+    /** Whether he may catch a pass: everybody but the linemen, and in small-sided football the snapper too. */
+    boolean eligible(Actor actor) {
+        Man man = actor.man();
+        return man != null && (!man.interior() || flag());
+    }
+
     int of(Man man) {
         for (int i = 0; i < defence; i++) {
             if (Objects.equals(actors.get(i).man(), man)) {
@@ -130,10 +141,11 @@ final class Cast {
         return Objects.requireNonNull(actors.get(defender).job(), "the offence has no jobs");
     }
 
-    /** Whether a defender plays on the line of scrimmage. */
+    /** Whether a defender plays on the line of scrimmage; nobody does where nobody blocks. */
     boolean onTheLine(int defender) {
-        return job(defender).role().lineman()
-                || actors.get(defender).start().y()
-                        <= lineup.convention().blocks().level().first();
+        return !flag()
+                && (job(defender).role().lineman()
+                        || actors.get(defender).start().y()
+                                <= lineup.convention().blocks().level().first());
     }
 }

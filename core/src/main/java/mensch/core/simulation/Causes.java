@@ -9,6 +9,7 @@ import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
@@ -46,17 +47,14 @@ final class Causes {
         }
         int tick = crossing.get().tick();
         Point at = crossing.get().place();
-        Gap gap = gap(at.x(), tick);
-        boolean outside = gap.index() >= Gap.count(flank(gap.side())) - 1;
-        String where = outside ? "outside everybody " + gap.side().words() : "through the " + gap.words();
-        add("", tick, "The ball goes " + where + " at " + seconds(tick) + ".");
+        Way way = lineup.snap().field().code().flag() ? overTheLine(at.x()) : through(gap(at.x(), tick));
+        add("", tick, "The ball goes " + way.where() + " at " + seconds(tick) + ".");
         if (held) {
             return held(snap.tackler().orElse(""));
         }
-        List<Job> owners = owners(gap, outside);
+        List<Job> owners = way.owners();
         if (owners.isEmpty()) {
-            String whom = outside ? "is force on that side" : "has the " + gap.words();
-            add("", tick, "Nobody " + whom + ".");
+            add("", tick, "Nobody " + way.whom() + ".");
             return missedOr(Blame.CALL, "", tick);
         }
         List<Job> there =
@@ -68,12 +66,48 @@ final class Causes {
         Job owner = there.stream()
                 .min(Comparator.comparingDouble(j -> distance(j.id(), at, tick)))
                 .orElseThrow();
-        String job = outside ? "is force there" : "has it";
         add(
                 owner.id(),
                 tick,
-                owner.words() + " " + job + "; he is " + yards(distance(owner.id(), at, tick)) + " away then.");
+                owner.words() + " " + way.job() + "; he is " + yards(distance(owner.id(), at, tick)) + " away then.");
         return owner(owner, tick);
+    }
+
+    /**
+     * Where the ball went through.
+     *
+     * @param where in a sentence
+     * @param whom what nobody does when it has no owner
+     * @param job what its owner does there
+     */
+    private record Way(String where, String whom, String job, List<Job> owners) {}
+
+    private Way through(Gap gap) {
+        boolean outside = gap.index() >= Gap.count(flank(gap.side())) - 1;
+        return outside
+                ? new Way(
+                        "outside everybody " + gap.side().words(),
+                        "is force on that side",
+                        "is force there",
+                        owners(gap, true))
+                : new Way("through the " + gap.words(), "has the " + gap.words(), "has it", owners(gap, false));
+    }
+
+    /** Without a line it is a zone that it comes to. */
+    private Way overTheLine(double x) {
+        List<Job> owners = AreaLedger.of(lineup).rows().stream()
+                .filter(r -> !r.area().deep()
+                        && x >= r.extent().xMin()
+                        && x <= r.extent().xMax())
+                .map(AreaLedger.Row::owner)
+                .toList();
+        double middle = lineup.features().shape().centre().x();
+        Side side = x < middle ? Side.LEFT : Side.RIGHT;
+        return new Way(
+                "over the line " + Numbers.tenth(Math.abs(x - middle)) + " yd " + side.words() + " of the snapper",
+                "has a zone there",
+                "has the zone there",
+                owners);
     }
 
     private Cause owner(Job owner, int tick) {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
-import mensch.core.matchup.Matchup;
+import mensch.core.lineup.AreaLedger;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Ref;
 import mensch.core.rung.Task;
@@ -69,7 +69,7 @@ final class Covering {
     private final Eyes eyes;
     private final Zones zones;
 
-    Covering(Cast cast, Ground ground, SnapModel model, Minds minds, Matchup matchup) {
+    Covering(Cast cast, Ground ground, SnapModel model, Minds minds, AreaLedger areas) {
         this.cast = cast;
         this.ground = ground;
         this.model = model;
@@ -78,7 +78,7 @@ final class Covering {
         this.passer = cast.passer();
         this.end = cast.lineup.snap().field().endLineDepth() - INSIDE;
         this.receivers = cast.actors.stream()
-                .filter(a -> a.man() != null && !a.man().interior() && a.index() != passer)
+                .filter(a -> cast.eligible(a) && a.index() != passer)
                 .mapToInt(Actor::index)
                 .toArray();
         this.his = new int[cast.size()];
@@ -89,7 +89,7 @@ final class Covering {
         Arrays.fill(his, NOBODY);
         Arrays.fill(before, NOBODY);
         this.eyes = new Eyes(ground, Clock.ticks(model.cover().sees()));
-        this.zones = new Zones(cast, ground, model, this, eyes, matchup.areas(), receivers);
+        this.zones = new Zones(cast, ground, model, this, eyes, areas, receivers);
     }
 
     /** He turns to run with his man while he has so much more room above him than he should, yards. */
@@ -113,7 +113,8 @@ final class Covering {
         } else if (task instanceof Task.Cover cover) {
             cover(defender, cover, tick);
         } else if (task instanceof Task.Spy) {
-            ground.aim(defender, ground.x[passer], SPIES, model.cover().cross(), true);
+            double y = Math.min(SPIES, cast.actors.get(defender).start().y());
+            ground.aim(defender, ground.x[passer], y, model.cover().cross(), true);
         } else if (task instanceof Task.Hole) {
             hole(defender, tick);
         } else {

@@ -42,6 +42,8 @@ public record Fault(
         MOVED_RIGHT(Whose.DEFENCE, "right", "lines up to the right by", YARDS, 1, 0.5, "lines up to the left by"),
         /** He stands deeper; closer to the line when it is less than nothing. */
         MOVED_DEEP(Whose.DEFENCE, "deep", "lines up deeper by", YARDS, 1, 0.5, "lines up closer by"),
+        /** The snap comes while he still shows himself elsewhere; he goes home so many ticks after it. */
+        SHOWS(Whose.DEFENCE, "still shows", "still stands where he shows and goes home late by", TICKS, 0, 1),
         /** He runs another route than the play tells him. */
         ROUTE(Whose.RECEIVERS, "route", "runs instead the", "", 0, 0);
 

@@ -303,7 +303,7 @@ final class Fits {
                 break;
             }
         }
-        double x = Math.max(left, Math.min(right, at.x()));
+        double x = Math.max(left, Math.min(right, notPast(defender, ball, at.x())));
         double y = at.y();
         double aside = x - ground.x[defender];
         double away = ground.distance(defender, ball);
@@ -317,6 +317,17 @@ final class Fits {
                 ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1 && away < Math.max(BALANCES, stops);
         ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], before);
         return true;
+    }
+
+    /** He does not run past a ball that comes to the line before him: as it goes now it gets there so far across. */
+    private double notPast(int defender, int ball, double x) {
+        double up = ground.y[defender] - ground.y[ball];
+        if (ground.y[ball] > 0 || ground.vy[ball] <= 0 || up <= 0) {
+            return x;
+        }
+        double goes = ground.x[ball] + ground.vx[ball] * up / ground.vy[ball];
+        boolean past = (x - goes) * (goes - ground.x[ball]) > 0;
+        return past ? goes : x;
     }
 
     /** What a man needs to a place, with what it costs him to turn his speed there. */

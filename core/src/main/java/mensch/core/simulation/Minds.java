@@ -12,9 +12,10 @@ import mensch.core.event.Message;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Reaction;
-import mensch.core.matchup.Matchup;
+import mensch.core.matchup.FlagRun;
 import mensch.core.reading.KeyKind;
 import mensch.core.rung.FitRole;
 import mensch.core.rung.Gives;
@@ -64,6 +65,7 @@ final class Minds {
     private boolean passShown;
 
     private final Looks looks;
+    private final AreaLedger areas;
 
     /**
      * What he will act on, and when.
@@ -88,13 +90,14 @@ final class Minds {
         }
     }
 
-    Minds(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story, Matchup matchup) {
+    Minds(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story, Stage stage) {
         this.cast = cast;
         this.ground = ground;
         this.contests = contests;
         this.model = model;
         this.luck = luck;
         this.story = story;
+        this.areas = stage.areas();
         int men = cast.size();
         run = new Task[men];
         pass = new Task[men];
@@ -109,7 +112,7 @@ final class Minds {
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
         looks = new Looks(cast, ground);
-        keys = new Keys(cast, ground, contests, matchup);
+        keys = new Keys(cast, ground, contests, stage.matchup());
         for (Actor actor : cast.actors) {
             int i = actor.index();
             told.add(new ArrayList<>());
@@ -259,7 +262,7 @@ final class Minds {
                             reaction,
                             misreads.wrong(defender, tick)));
         });
-        if (row.isEmpty() && message == Message.RUN && !knowsRun[defender]) {
+        if (row.isEmpty() && message == Message.RUN && !knowsRun[defender] && !cast.flag()) {
             told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.stands(message.shown())));
         } else if (row.isEmpty() && message == Message.PASS_SET && misreads.wrong(defender, tick)) {
             told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.passes(message.shown()), true));
@@ -358,16 +361,48 @@ final class Minds {
         return task instanceof Task.OnMen || deep && start(defender).y() < DEEP;
     }
 
-    /** Everybody can see that the ball is handed off; whoever does not run with a man is on the run from then on. */
-    void handedOff(int tick) {
+    /**
+     * Everybody can see that the ball is handed off; whoever does not run with a man is on the run from then on, and in
+     * small-sided football who stays home is not.
+     *
+     * @param x where it goes through
+     */
+    void handedOff(int tick, double x) {
         passShown = false;
         for (int d = cast.defence; d < cast.size(); d++) {
             boolean runs = cast.job(d).passTask() instanceof Task.OnMen && passes[d];
-            if (!runs && !(knowsRun[d] && !passes[d])) {
+            if (!runs && !(knowsRun[d] && !passes[d]) && leaves(d, x)) {
                 int from = seen(d, tick, Message.RUN)
                         + ticks(d, false)
                         + Clock.ticks(model.reaction().hidden());
                 told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown())));
+            }
+        }
+    }
+
+    /** Whether he goes for a ball that is handed off before it crosses the line. */
+    private boolean leaves(int defender, double x) {
+        return !cast.flag()
+                || FlagRun.leaves(cast.lineup, areas.rows(), cast.job(defender), x) != FlagRun.Leaves.ON_CROSSING;
+    }
+
+    /**
+     * A hand-off that was none, without a line that would tell: whoever goes for it sees a while later that the ball is
+     * not there.
+     *
+     * @param x where the fake goes
+     */
+    void seemsHandedOff(int tick, double x) {
+        passShown = false;
+        for (int d = cast.defence; d < cast.size(); d++) {
+            boolean runs = cast.job(d).passTask() instanceof Task.OnMen;
+            if (!runs && leaves(d, x)) {
+                int from = tick + ticks(d, false) + Clock.ticks(model.reaction().hidden());
+                int until = from
+                        + Clock.ticks(
+                                model.reaction().surprise() + model.reaction().fooled());
+                told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown())));
+                told.get(d).add(new Told(until, Reaction.passes(Message.PASS_SET.shown())));
             }
         }
     }

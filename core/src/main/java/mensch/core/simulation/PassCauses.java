@@ -14,6 +14,7 @@ import mensch.core.matchup.Distribution.Row;
 import mensch.core.rung.Gives;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.ReadTable;
+import mensch.core.rung.Task;
 import mensch.core.simulation.Cause.Blame;
 import mensch.core.simulation.Cause.Link;
 import mensch.core.simulation.Happening.What;
@@ -28,6 +29,8 @@ final class PassCauses {
     private static final double THERE = 1.5;
     /** Who has come up so far has taken the fake, yards. */
     private static final double CAME_UP = 1.0;
+    /** Who has the deep part and stands so long for a fake has been taken by it, seconds. */
+    private static final double STOPPED = 0.3;
     /** So much of a gain is run after the catch before misses are to blame, yards. */
     private static final double RUN_AFTER = 4;
 
@@ -264,16 +267,23 @@ final class PassCauses {
             highest = snap.at(man, tick).y() < snap.at(man, highest).y() ? tick : highest;
         }
         double up = from - snap.at(man, highest).y();
-        if (up < CAME_UP) {
+        int since = acted.get().tick();
+        boolean stops = deep(owner)
+                && Clock.seconds(left - since) > STOPPED
+                && snap.at(man, left).y() < snap.at(man, since).y() + CAME_UP / 2;
+        if (up < CAME_UP && !stops) {
             return Optional.empty();
         }
-        add(
-                owner,
-                acted.get().tick(),
-                "He acts on \"" + acted.get().said() + "\" at "
-                        + seconds(acted.get().tick()) + " and comes up " + yards(up) + " by " + seconds(highest)
-                        + ": it was a fake.");
+        String does = up < CAME_UP
+                ? " and gives no ground until it is thrown at " + seconds(left)
+                : " and comes up " + yards(up) + " by " + seconds(highest);
+        add(owner, since, "He acts on \"" + acted.get().said() + "\" at " + seconds(since) + does + ": it was a fake.");
         return acted;
+    }
+
+    private boolean deep(String owner) {
+        return stage.cast().job(stage.cast().named(owner)).passTask() instanceof Task.Cover cover
+                && cover.area().deep();
     }
 
     /** Whether what he acted on sends him to the run: by what he is taught on it, or as everybody knows. */

@@ -11,6 +11,7 @@ import mensch.core.geometry.Side;
 import mensch.core.matchup.Blocking;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.PassRush;
+import mensch.core.matchup.Pickup;
 import mensch.core.play.Delivery;
 import mensch.core.play.Pass;
 import mensch.core.play.Who;
@@ -45,10 +46,12 @@ final class PassSnap extends Snap {
     private boolean swung;
     private boolean crossed;
 
-    /** @param alone the ways of its routes */
-    PassSnap(Stage stage, PassRush rush, Routes.Rehearsed alone, long seed) {
+    /**
+     * @param pickups who protects against whom
+     * @param alone the ways of its routes
+     */
+    PassSnap(Stage stage, Distribution told, List<Pickup> pickups, Routes.Rehearsed alone, long seed) {
         super(stage, seed, stage.cast().of(stage.cast().shape.snapper()));
-        Distribution told = rush.pass();
         this.pass = told.pass();
         this.screen = !pass.delivery().screen().isEmpty();
         this.launch = stage.matchup().launch(pass, Side.RIGHT);
@@ -61,14 +64,13 @@ final class PassSnap extends Snap {
                 luck,
                 quarterback,
                 launch,
-                rush.pressure(),
+                pickups,
                 man -> PassRush.stays(pass, cast.view, man));
         this.passer =
                 new Passer(cast, ground, contests, model, routes, story, quarterback, order(), pass.throwSeconds());
         Delivery.Fake shown = pass.delivery().fake();
         Side side = shown != null && shown.other() ? Side.LEFT : Side.RIGHT;
-        Optional<Blocking> blocking =
-                shown == null ? Optional.empty() : stage.matchup().blocking(shown.run(), side);
+        Optional<Blocking> blocking = shown == null ? Optional.empty() : stage.blocking(shown.run(), side);
         this.fake = blocking.map(b -> new Blockers(cast, ground, contests, model, story, b));
         var view = cast.lineup.viewFrom(side);
         this.mesh = blocking.map(b -> b.run().mesh(view)).orElse(launch);
@@ -148,7 +150,11 @@ final class PassSnap extends Snap {
         minds.look(tick, ball);
         if (fake.isPresent() && tick == fakeUntil) {
             story.tell(Happening.What.FAKED, quarterback, faker, tick, "");
-            minds.faked(tick);
+            if (cast.flag()) {
+                minds.seemsHandedOff(tick, fakeX);
+            } else {
+                minds.faked(tick);
+            }
         }
         boolean runs = runner.isPresent();
         double lane = runner.map(Runner::lane).orElse(ground.x[ball]);
@@ -342,7 +348,7 @@ final class PassSnap extends Snap {
             case RUNS -> {
                 story.tell(Happening.What.SCRAMBLES, quarterback, tick, "");
                 runner = Optional.of(new Runner(cast, ground, contests, model, ground.x[quarterback]));
-                minds.handedOff(tick);
+                minds.handedOff(tick, ground.x[quarterback]);
             }
             case LOOKS -> {}
         }

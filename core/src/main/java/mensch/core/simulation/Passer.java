@@ -18,6 +18,8 @@ final class Passer {
     private static final double SOONEST = 0.9;
     /** A rusher is in the backfield from here on, yards. */
     private static final double IN = -1.5;
+    /** Who runs at him in his view counts so long before he is there, seconds. */
+    private static final double SOON = 0.65;
     /** A rusher counts who comes at him so fast, yards a second. */
     private static final double COMES = 1.0;
 
@@ -207,14 +209,16 @@ final class Passer {
         double least = Double.POSITIVE_INFINITY;
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.squared(d, man);
-            double within = inView(d) ? model.passer().sees() : model.passer().feels();
-            if (away >= Math.min(least, within * within) || contests.engaged(d) || ground.y[d] > IN) {
+            if (away >= least || contests.engaged(d) || ground.y[d] > IN) {
                 continue;
             }
             double apart = Math.max(1e-6, Math.sqrt(away));
             double comes = ((ground.x[man] - ground.x[d]) * ground.vx[d] + (ground.y[man] - ground.y[d]) * ground.vy[d])
                     / apart;
-            if (comes > COMES) {
+            double within = inView(d)
+                    ? Math.max(model.passer().sees(), SOON * comes)
+                    : model.passer().feels();
+            if (comes > COMES && apart < within) {
                 least = away;
                 best = d;
             }

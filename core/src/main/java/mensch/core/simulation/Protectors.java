@@ -10,7 +10,6 @@ import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Pickup;
-import mensch.core.matchup.Pressure;
 
 /**
  * Who protects the passer: each sets between the man he has and the passer, takes another who comes to him when his own
@@ -54,7 +53,7 @@ final class Protectors {
             Luck luck,
             int passer,
             Point launch,
-            Pressure pressure,
+            List<Pickup> pickups,
             Predicate<Man> stays) {
         this.launch = launch;
         this.cast = cast;
@@ -68,8 +67,8 @@ final class Protectors {
         target = new int[cast.defence];
         mayTurn = new int[cast.defence];
         Arrays.fill(target, NOBODY);
-        for (Pickup pickup : pressure.pickups()) {
-            int man = who(pickup.blocker(), pressure, stays);
+        for (Pickup pickup : pickups) {
+            int man = who(pickup.blocker(), pickups, stays);
             if (man == NOBODY) {
                 continue;
             }
@@ -83,11 +82,11 @@ final class Protectors {
     }
 
     /** Who has a route of his own goes; another who stays in takes what the protection gives him, if there is one. */
-    private int who(Man told, Pressure pressure, Predicate<Man> stays) {
+    private int who(Man told, List<Pickup> pickups, Predicate<Man> stays) {
         if (told.interior() || stays.test(told)) {
             return cast.of(told);
         }
-        List<Man> given = pressure.pickups().stream().map(Pickup::blocker).toList();
+        List<Man> given = pickups.stream().map(Pickup::blocker).toList();
         return cast.shape.backs().stream()
                 .filter(back -> stays.test(back) && !given.contains(back) && !protects[cast.of(back)])
                 .findFirst()

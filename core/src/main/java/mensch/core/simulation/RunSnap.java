@@ -131,16 +131,24 @@ class RunSnap extends Snap {
                         has ? mesh.y() - 0.3 : mesh.y() - 2,
                         ground.top[man] * 0.8,
                         has);
+            } else if (free && cast.flag()) {
+                // nobody may block: he takes his man up the field
+                ground.aim(man, ground.x[man], ground.y[man] + 3, ground.top[man], false);
             } else if (free) {
                 ground.aim(man, ground.x[man] + 3, ground.y[man] + 2, ground.top[man], false);
             }
         }
     }
 
+    /** Whether he is a back: who comes from where the receivers stand is on his way at once. */
+    private boolean back(int man) {
+        return cast.shape.backs().contains(cast.actors.get(man).man());
+    }
+
     private void toTheMesh(int tick) {
         double seconds = Math.max(Clock.TICK, Clock.seconds(meshTick - tick));
         double away = ground.distance(carrier, mesh.x(), mesh.y());
-        boolean steps = run.ball().first() == Run.First.AWAY && Clock.seconds(tick) < 0.5;
+        boolean steps = run.ball().first() == Run.First.AWAY && back(carrier) && Clock.seconds(tick) < 0.5;
         if (steps) {
             ground.aim(carrier, ground.x[carrier] - 3, ground.y[carrier] + 1, ground.top[carrier] * 0.5, false);
         } else if (pitch.isPresent() && carrier == quarterback) {
@@ -173,7 +181,7 @@ class RunSnap extends Snap {
                     read.get().man(),
                     tick,
                     read.get().said());
-            minds.handedOff(tick);
+            minds.handedOff(tick, blocking.point().x());
             minds.pulled(tick);
             return;
         }
@@ -182,7 +190,7 @@ class RunSnap extends Snap {
         if (near || beside && tick >= meshTick + Clock.ticks(LATE)) {
             story.tell(Happening.What.HANDED_OFF, carrier, quarterback, tick, "");
             ball = carrier;
-            minds.handedOff(tick);
+            minds.handedOff(tick, blocking.point().x());
         }
     }
 

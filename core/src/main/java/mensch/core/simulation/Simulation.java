@@ -13,6 +13,7 @@ import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
 import mensch.core.matchup.Distribution;
 import mensch.core.matchup.PassRush;
+import mensch.core.matchup.Pickup;
 import mensch.core.matchup.Pressures;
 import mensch.core.play.Pass;
 import mensch.core.play.Plays;
@@ -91,8 +92,7 @@ public final class Simulation {
      */
     public static Optional<Simulation> of(Lineup lineup, Run run, Side play, List<Fault> faults) {
         Stage stage = Stage.of(lineup, play, faults);
-        return stage.matchup()
-                .blocking(run, Side.RIGHT)
+        return stage.blocking(run, Side.RIGHT)
                 .map(blocking -> new Simulation(
                         stage,
                         false,
@@ -103,7 +103,7 @@ public final class Simulation {
 
     /**
      * A pass behind the protection it is thrown behind. None when the formation cannot run it to that side or has no
-     * protection for it, and in small-sided football, which is not run yet.
+     * protection for it; small-sided football has none and needs none.
      *
      * @param plays where its protection stands
      * @throws RefusedException when a fault names nobody who is there
@@ -113,8 +113,15 @@ public final class Simulation {
         known(stage, true);
         return stage.matchup()
                 .distribution(stage.instead(pass), Side.RIGHT)
-                .flatMap(d -> PassRush.of(new Pressures(stage.cast().lineup), plays, d))
-                .map(rush -> pass(stage, rush, other -> of(lineup, plays, pass, play, other)));
+                .flatMap(d -> pickups(stage, plays, d)
+                        .map(pickups -> pass(stage, d, pickups, other -> of(lineup, plays, pass, play, other))));
+    }
+
+    private static Optional<List<Pickup>> pickups(Stage stage, Plays plays, Distribution pass) {
+        return stage.flag()
+                ? Optional.of(List.of())
+                : PassRush.of(new Pressures(stage.cast().lineup), plays, pass)
+                        .map(rush -> rush.pressure().pickups());
     }
 
     /**
@@ -163,13 +170,14 @@ public final class Simulation {
                 again);
     }
 
-    private static Simulation pass(Stage stage, PassRush rush, Function<List<Fault>, Optional<Simulation>> again) {
-        var alone = Routes.Rehearsed.of(stage.cast(), stage.model(), rush.pass().pass());
+    private static Simulation pass(
+            Stage stage, Distribution routes, List<Pickup> pickups, Function<List<Fault>, Optional<Simulation>> again) {
+        var alone = Routes.Rehearsed.of(stage.cast(), stage.model(), routes.pass());
         return new Simulation(
                 stage,
                 true,
-                seed -> new PassSnap(stage, rush, alone, seed),
-                (snap, blamed) -> PassCauses.of(stage, rush.pass(), snap, blamed, held(stage, snap)),
+                seed -> new PassSnap(stage, routes, pickups, alone, seed),
+                (snap, blamed) -> PassCauses.of(stage, routes, snap, blamed, held(stage, snap)),
                 again);
     }
 

@@ -54,8 +54,8 @@ abstract class Snap {
         this.ground = new Ground(cast, model, luck);
         this.story = new Story(cast, ground);
         this.contests = new Contests(cast, ground, model, luck, story);
-        this.minds = new Minds(cast, ground, contests, model, luck, story, stage.matchup());
-        this.covering = new Covering(cast, ground, model, minds, stage.matchup());
+        this.minds = new Minds(cast, ground, contests, model, luck, story, stage);
+        this.covering = new Covering(cast, ground, model, minds, stage.areas());
         this.fits = new Fits(cast, ground, contests, minds, covering, model);
         this.tackles = new Tackles(cast, ground, contests, model, luck, story);
         this.pushX = new double[cast.size()];
@@ -66,7 +66,7 @@ abstract class Snap {
         for (Fault fault : stage.faults()) {
             int man = cast.named(fault.man());
             switch (fault.kind()) {
-                case LATE -> ground.from[man] += (int) Math.round(fault.amount());
+                case LATE, SHOWS -> ground.from[man] += (int) Math.round(fault.amount());
                 case SLOW_READ -> minds.slower(man, (int) Math.round(fault.amount()));
                 case FALSE_STEP -> fits.falseStep(man, fault.amount());
                 case BAD_READ -> minds.misled(man, (int) Math.round(fault.amount()));

@@ -1,17 +1,23 @@
 package mensch.core.simulation;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.core.convention.SnapModel;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Field;
 import mensch.core.field.Situation;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.matchup.Blocking;
+import mensch.core.matchup.FlagRun;
 import mensch.core.matchup.Matchup;
 import mensch.core.play.Pass;
+import mensch.core.play.Run;
 import mensch.core.rung.Numbers;
+import mensch.core.rung.Place;
 
 /**
  * What every snap of one play at one line-up has in common. Everything is seen as if the play went to the right.
@@ -19,21 +25,50 @@ import mensch.core.rung.Numbers;
  * @param play the side it really goes to
  * @param asked the line-up as it was asked, not turned
  * @param matchup of the line-up as seen, men as they stand at the snap
+ * @param areas zones as they are told, whatever a man shows
  */
-record Stage(Side play, Lineup asked, Matchup matchup, Cast cast, SnapModel model, List<Fault> faults) {
+record Stage(
+        Side play, Lineup asked, Matchup matchup, AreaLedger areas, Cast cast, SnapModel model, List<Fault> faults) {
     /** Nobody lines up nearer to the line than this, yards. */
     private static final double LINE = 0.5;
 
     static Stage of(Lineup called, Side play, List<Fault> faults) {
-        Lineup lineup = moved(called, faults);
+        Lineup home = moved(called, faults);
+        Lineup lineup = showing(home, faults);
         Lineup seen = play == Side.RIGHT ? lineup : lineup.mirror();
         return new Stage(
                 play,
                 lineup,
                 Matchup.atTheSnap(seen),
+                AreaLedger.of(play == Side.RIGHT ? home : home.mirror()),
                 new Cast(seen, play),
                 seen.convention().snap(),
                 List.copyOf(faults));
+    }
+
+    /**
+     * With those who still show where they show themselves.
+     *
+     * @throws RefusedException for a man who shows no other place than his own
+     */
+    private static Lineup showing(Lineup lineup, List<Fault> faults) {
+        Lineup showing = lineup;
+        for (Fault fault : faults) {
+            Job job = fault.kind() == Fault.Kind.SHOWS ? lineup.job(fault.man()) : null;
+            if (job == null || job.feet() == null) {
+                continue;
+            }
+            Place show = job.before().show().orNull();
+            if (show == null) {
+                throw new RefusedException(lineup.called(fault.man())
+                        + " shows no other place than his own in this call: there is nothing he can be caught in");
+            }
+            showing = showing.moved(
+                    fault.man(),
+                    show.feet().x() - job.feet().x(),
+                    show.feet().y() - job.feet().y());
+        }
+        return showing;
     }
 
     /**
@@ -84,6 +119,16 @@ record Stage(Side play, Lineup asked, Matchup matchup, Cast cast, SnapModel mode
             }
         }
         return changed;
+    }
+
+    /** Small-sided flag: nobody blocks, and nobody is blocked. */
+    boolean flag() {
+        return cast.flag();
+    }
+
+    /** Who blocks whom on a run to a side; nobody in small-sided football. None when the formation cannot run it. */
+    Optional<Blocking> blocking(Run run, Side side) {
+        return flag() ? FlagRun.of(cast.lineup, run, side).map(FlagRun::nobodyBlocks) : matchup.blocking(run, side);
     }
 
     int yardsToGoal() {
