@@ -28,7 +28,7 @@ const blamed = computed(() => snap.value?.cause.links.find((l) => props.men.some
 const whose = computed(() => chosen.value ?? props.selected ?? blamed.value ?? props.men[0]?.id ?? '')
 const defends = computed(() => !!board.sheet?.jobs.some((j) => j.id === whose.value))
 const kinds = computed(() =>
-  props.run.kinds.filter((k) => k.whose === 'anybody' || (k.whose === 'defence') === defends.value),
+  props.run.kinds.filter((k) => (defends.value ? k.men.includes(whose.value) : k.whose !== 'defence')),
 )
 const routes = (kind: SnapRun['kinds'][number]): { id: string; name: string }[] => [
   { id: AS_CALLED, name: 'as called' },

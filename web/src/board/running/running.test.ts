@@ -18,7 +18,17 @@ import WhatBeats from './WhatBeats.vue'
 
 type Kind = SnapRun['kinds'][number]
 function kind(id: Kind['id'], whose: Kind['whose'], name: string, unit: string, step: number): Kind {
-  return { id, whose, name, unit, step, amount: 1, signed: false, routes: [] }
+  return {
+    id,
+    whose,
+    name,
+    unit,
+    step,
+    amount: 1,
+    signed: false,
+    men: whose === 'receivers' ? [] : ['mike', 'nose'],
+    routes: [],
+  }
 }
 const RUN: SnapRun = {
   play: 'power',
@@ -48,6 +58,10 @@ const RUN: SnapRun = {
     kind('LATE', 'anybody', 'is off late by', 'ticks of 0.05 s', 1),
     kind('FALSE_STEP', 'defence', 'takes a false step of', 'yd', 0.5),
     { ...kind('MOVED_RIGHT', 'defence', 'lines up to the right by', 'yd', 0.5), signed: true },
+    {
+      ...kind('SHOWS', 'defence', 'still stands where he shows and goes home late by', 'ticks of 0.05 s', 1),
+      men: ['nose'],
+    },
     { ...kind('ROUTE', 'receivers', 'runs instead the', '', 0), routes: ['go', 'smash-corner'] },
   ],
 }

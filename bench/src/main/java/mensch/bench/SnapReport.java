@@ -250,8 +250,8 @@ public final class SnapReport {
                     asked("pro-i", "anvil-drizzle", "power", "")),
             new Verdict(
                     "a bad read costs against the counter",
-                    asked("pro-i", "anvil-drizzle", "counter", "mike:bad read:12"),
-                    asked("pro-i", "anvil-drizzle", "counter", "")),
+                    asked("ace-h", "anvil-drizzle", "counter", "mike:bad read:12"),
+                    asked("ace-h", "anvil-drizzle", "counter", "")),
             new Verdict(
                     "a false step costs against the stretch",
                     asked("ace-h", "chisel-drizzle", "outside-zone", "end-call:false step:1.5"),

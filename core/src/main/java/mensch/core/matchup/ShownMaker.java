@@ -210,11 +210,17 @@ final class ShownMaker {
         };
     }
 
+    /** Whether a man is one of two who come at him; who sets away from him first is no second one. */
     private static boolean twoOnHim(Blocking blocking, Stand stand, Man man) {
         return blocking.rows().stream()
-                .anyMatch(r -> r.defender() == stand.job()
-                        && r.blockers().size() > 1
-                        && r.blockers().contains(man));
+                .filter(r -> r.defender() == stand.job() && r.blockers().contains(man))
+                .anyMatch(r -> comes(blocking, man)
+                        && r.blockers().stream().filter(b -> comes(blocking, b)).count() > 1);
+    }
+
+    private static boolean comes(Blocking blocking, Man man) {
+        return blocking.doings().stream()
+                .noneMatch(d -> d.man() == man && d.block() != null && d.block().setsAway());
     }
 
     /** Where a blocker goes, u: to his man, or to the point. */

@@ -191,6 +191,11 @@ public enum Block {
         return way == BlockWay.PULLS || way == BlockWay.INSERTS;
     }
 
+    /** Whether he goes back and out from his man before he has him: to that man he is no second blocker. */
+    public boolean setsAway() {
+        return way == BlockWay.SETS_AWAY;
+    }
+
     static Block of(String words) {
         return Arrays.stream(values())
                 .filter(b -> b.words.equals(words))

@@ -100,7 +100,8 @@ public record Run(
 
     /**
      * Where the carrier has the ball, play frame: where the play says; else where a quarterback keeps it, in front of a
-     * gun quarterback's feet, or a step to the play side halfway back to the carrier from under centre (ours).
+     * gun quarterback's feet or a step before a back who stands where the play goes, or a step to the play side halfway
+     * back to the carrier from under centre (ours).
      */
     public Point mesh(View view) {
         Man carrier = carrier(view);
@@ -116,7 +117,14 @@ public record Run(
         return under
                 ? new Point(play * STEP, Math.min(-STEP, carrier.feet().y() / 2))
                 : new Point(
-                        quarterback.x() + play * STEP / 2, quarterback.feet().y() + STEP / 2);
+                        play * Math.max(play * quarterback.x() + STEP / 2, ahead(view, carrier)),
+                        quarterback.feet().y() + STEP / 2);
+    }
+
+    /** A back beside him, on the side the play goes to, is given the ball a step farther on his way there. */
+    private static double ahead(View view, Man carrier) {
+        boolean back = view.features().shape().backs().contains(carrier);
+        return back ? view.my().sign() * carrier.x() + STEP : Double.NEGATIVE_INFINITY;
     }
 
     /**

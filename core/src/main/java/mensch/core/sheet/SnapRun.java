@@ -39,6 +39,7 @@ public record SnapRun(
      * @param amount to begin with
      * @param step by how much it is changed at a time
      * @param signed whether it can be less than nothing
+     * @param men defenders who can do it
      * @param routes what can be chosen instead of an amount; empty where an amount is
      */
     public record KindRow(
@@ -49,6 +50,7 @@ public record SnapRun(
             double amount,
             double step,
             boolean signed,
+            List<String> men,
             List<String> routes) {}
 
     /**

@@ -210,12 +210,12 @@ public final class SnapRunMaker {
                         .map(f ->
                                 new FaultRow(f.man(), f.kind(), Said.capital(lineup.called(f.man())) + " " + f.said()))
                         .toList(),
-                kinds(simulation.pass()),
+                kinds(lineup, simulation.pass()),
                 without);
     }
 
-    /** What can be put in: another route only where routes are run. */
-    private List<KindRow> kinds(boolean pass) {
+    /** What can be put in, and for whom: another route only where routes are run. */
+    private List<KindRow> kinds(Lineup lineup, boolean pass) {
         return Stream.of(Fault.Kind.values())
                 .filter(k -> pass || k != Fault.Kind.ROUTE)
                 .map(k -> new KindRow(
@@ -226,6 +226,7 @@ public final class SnapRunMaker {
                         k.usual(),
                         k.step(),
                         k.signed(),
+                        lineup.jobs().stream().filter(k::suits).map(Job::id).toList(),
                         k == Fault.Kind.ROUTE ? routes.stream().map(Route::id).toList() : List.of()))
                 .toList();
     }

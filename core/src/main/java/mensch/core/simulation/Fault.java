@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.stream.Collectors;
 import mensch.core.document.RefusedException;
 import mensch.core.document.Worded;
+import mensch.core.lineup.Job;
 import mensch.core.play.Route;
 import mensch.core.rung.Numbers;
+import mensch.core.rung.Task;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,7 +45,7 @@ public record Fault(
         /** He stands deeper; closer to the line when it is less than nothing. */
         MOVED_DEEP(Whose.DEFENCE, "deep", "lines up deeper by", YARDS, 1, 0.5, "lines up closer by"),
         /** The snap comes while he still shows himself elsewhere; he goes home so many ticks after it. */
-        SHOWS(Whose.DEFENCE, "still shows", "still stands where he shows and goes home late by", TICKS, 0, 1),
+        SHOWS(Whose.DEFENCE, "still shows", "still stands where he shows and goes home late by", TICKS, 1, 1),
         /** He runs another route than the play tells him. */
         ROUTE(Whose.RECEIVERS, "route", "runs instead the", "", 0, 0);
 
@@ -84,6 +86,18 @@ public record Fault(
 
         public String unit() {
             return unit;
+        }
+
+        /** Whether a defender with this job can do it at all. */
+        public boolean suits(Job job) {
+            return switch (this) {
+                case TURNS_EARLY ->
+                    job.passTask() instanceof Task.OnMen
+                            || job.passTask() instanceof Task.Cover cover
+                                    && (cover.receiver() != null || cover.area().lane());
+                case SHOWS -> job.before().show().orNull() != null;
+                default -> whose != Whose.RECEIVERS;
+            };
         }
 
         /** An amount to begin with. */

@@ -124,8 +124,10 @@ final class Fits {
         }
         Point move = moves[defender];
         if (move != null && tick >= movesFrom[defender]) {
+            // who comes from depth and sees the run go away does not come on
             boolean there = ground.distance(defender, move.x(), Math.max(move.y(), PENETRATES)) < REACHED
-                    || contests.engaged(defender);
+                    || contests.engaged(defender)
+                    || !cast.job(defender).role().lineman() && minds.staysBehind(defender);
             if (!there) {
                 ground.aim(defender, move.x(), move.y() + PENETRATES, ground.top[defender], false);
                 return;

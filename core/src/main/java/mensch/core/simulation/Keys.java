@@ -102,8 +102,12 @@ final class Keys {
         });
     }
 
-    /** A man looks at his keys: what they show that they had not shown before. */
-    void read(int defender, int tick, int ball, Heard heard) {
+    /**
+     * A man looks at his keys: what they show that they had not shown before.
+     *
+     * @param late whether it is only seen any more who is past the line without a block
+     */
+    void read(int defender, int tick, int ball, boolean late, Heard heard) {
         for (Key key : watched.get(defender)) {
             int man = key.kind() == KeyKind.BALL ? ball : key.man();
             var neighbours = new ArrayList<Moves>();
@@ -120,7 +124,10 @@ final class Keys {
             List<Message> messages =
                     Reading.of(reader, key.kind(), moves(man, defender), neighbours, Clock.seconds(tick));
             for (Message message : messages) {
-                if (inTime(defender, message, tick)
+                if ((!late
+                                || (key.kind() == KeyKind.BALL || key.kind() == KeyKind.RECEIVER)
+                                || message == Message.LEAKS_PAST)
+                        && inTime(defender, message, tick)
                         && !said(key, message)
                         && key.shown().add(message)) {
                     heard.shows(key, message);

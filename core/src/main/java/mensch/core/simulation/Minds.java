@@ -32,6 +32,8 @@ final class Minds {
     private static final double DEEP = 10;
     /** Who stands deeper than this plays pass until he sees a run, yards. */
     private static final double BACKER = 6;
+    /** That a back is past the line and has blocked nobody can be seen so much longer than anything else, seconds. */
+    private static final double PAST = 0.8;
     /** A man is lined up on a receiver who is no farther to one side than this, yards. */
     private static final double ON = 2.5;
 
@@ -63,6 +65,9 @@ final class Minds {
 
     /** Whether everybody can see that it is a pass. */
     private boolean passShown;
+
+    /** Whether it has been handed off. */
+    private boolean given;
 
     private final Looks looks;
     private final AreaLedger areas;
@@ -175,17 +180,19 @@ final class Minds {
     /** Everybody looks at his keys, and hears what he was told before. */
     void look(int tick, int ball) {
         boolean reads = tick >= Clock.ticks(model.reading().first())
-                && tick <= Clock.ticks(model.reading().until())
+                && tick <= Clock.ticks(model.reading().until() + PAST)
                 && (tick - Clock.ticks(model.reading().first()))
                                 % Clock.ticks(model.reading().again())
                         == 0;
-        if (reads && !passShown && looks.likeAPass(tick, ball)) {
+        boolean late = tick > Clock.ticks(model.reading().until());
+        reads &= !(late && given);
+        if (reads && !late && !passShown && looks.likeAPass(tick, ball)) {
             seesPass(tick, 0);
         }
         for (int d = cast.defence; d < cast.size(); d++) {
             if (reads) {
                 int reader = d;
-                keys.read(d, tick, ball, (key, message) -> shows(reader, key, message, tick));
+                keys.read(d, tick, ball, late, (key, message) -> shows(reader, key, message, tick));
             }
             hear(d, tick);
         }
@@ -369,6 +376,7 @@ final class Minds {
      */
     void handedOff(int tick, double x) {
         passShown = false;
+        given = true;
         for (int d = cast.defence; d < cast.size(); d++) {
             boolean runs = cast.job(d).passTask() instanceof Task.OnMen && passes[d];
             if (!runs && !(knowsRun[d] && !passes[d]) && leaves(d, x)) {
@@ -446,6 +454,14 @@ final class Minds {
 
     boolean passes(int defender) {
         return passes[defender];
+    }
+
+    /** Whether he has been shown that the run goes away from him, and is told what to do then. */
+    boolean staysBehind(int defender) {
+        return knowsRun[defender]
+                && became[defender] != null
+                && run[defender] instanceof Task.Fit fit
+                && (fit.role() == FitRole.CUT_BACK || fit.role() == FitRole.FOLD || fit.role() == FitRole.CHASE);
     }
 
     Task run(int defender) {

@@ -19,7 +19,6 @@ import mensch.core.play.Pass;
 import mensch.core.play.Plays;
 import mensch.core.play.Run;
 import mensch.core.play.RunPass;
-import mensch.core.rung.Task;
 
 /**
  * A play at a line-up, ready to be run with any seed. The same line-up, play, faults, settings and seed give the same
@@ -68,21 +67,17 @@ public final class Simulation {
             throw new RefusedException(fault.man() + " is told no key to read and no first step here: a man of the"
                     + " offence can only be late or run another route; place him with O");
         }
-        if (fault.kind() == Fault.Kind.TURNS_EARLY && !onAMan(cast.job(cast.named(fault.man())))) {
-            throw new RefusedException(fault.man() + " has no man to run with in this call: he cannot turn too soon");
+        if (!offence && !fault.kind().suits(cast.job(cast.named(fault.man())))) {
+            throw new RefusedException(fault.man()
+                    + switch (fault.kind()) {
+                        case TURNS_EARLY -> " has no man to run with in this call: he cannot turn too soon";
+                        case SHOWS -> " shows no other place than his own in this call: nothing he can be caught in";
+                        default -> " is a defender and runs no route; name a receiver";
+                    });
         }
-        if (fault.kind() == Fault.Kind.ROUTE && (!offence || !thrown)) {
-            throw new RefusedException(
-                    offence
-                            ? "nobody runs a route that could be another in a run; choose a pass"
-                            : fault.man() + " is a defender and runs no route; name a receiver");
+        if (fault.kind() == Fault.Kind.ROUTE && !thrown) {
+            throw new RefusedException("nobody runs a route that could be another in a run; choose a pass");
         }
-    }
-
-    private static boolean onAMan(Job job) {
-        return job.passTask() instanceof Task.OnMen
-                || job.passTask() instanceof Task.Cover cover
-                        && (cover.receiver() != null || cover.area().lane());
     }
 
     /**

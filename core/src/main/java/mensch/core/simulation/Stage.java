@@ -46,27 +46,17 @@ record Stage(
                 List.copyOf(faults));
     }
 
-    /**
-     * With those who still show where they show themselves.
-     *
-     * @throws RefusedException for a man who shows no other place than his own
-     */
+    /** With those who still show themselves where they do. */
     private static Lineup showing(Lineup lineup, List<Fault> faults) {
         Lineup showing = lineup;
         for (Fault fault : faults) {
             Job job = fault.kind() == Fault.Kind.SHOWS ? lineup.job(fault.man()) : null;
-            if (job == null || job.feet() == null) {
-                continue;
+            Place show = job == null ? null : job.before().show().orNull();
+            Point feet = job == null ? null : job.feet();
+            if (show != null && feet != null) {
+                showing = showing.moved(
+                        fault.man(), show.feet().x() - feet.x(), show.feet().y() - feet.y());
             }
-            Place show = job.before().show().orNull();
-            if (show == null) {
-                throw new RefusedException(lineup.called(fault.man())
-                        + " shows no other place than his own in this call: there is nothing he can be caught in");
-            }
-            showing = showing.moved(
-                    fault.man(),
-                    show.feet().x() - job.feet().x(),
-                    show.feet().y() - job.feet().y());
         }
         return showing;
     }

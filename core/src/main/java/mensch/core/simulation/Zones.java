@@ -20,7 +20,7 @@ final class Zones {
     /** Who has nobody near him looks so far over the border of his area, yards. */
     private static final double OVER = 1.5;
     /** A deep man goes for a runner whose way ends so far outside his part, yards. */
-    private static final double DEEP_OVER = 2;
+    private static final double DEEP_OVER = 3;
     /** He needs so long to run as fast as who comes at him, seconds. */
     private static final double GIVES = 0.8;
     /** Deep, he is so far inside of a runner, yards. */

@@ -2,10 +2,12 @@ package mensch.core.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
+import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -30,6 +32,38 @@ class EdgePressureTest {
         assertThat(back.over(wide).clear())
                 .as("%.1f and %.1f yd", back.mean(), wide.mean())
                 .isTrue();
+    }
+
+    /** Who slows down when the flow goes away has the cut-back; who comes on regardless is deep behind it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"anvil-drizzle", "anvil-squall"})
+    void whoThrottlesWhenFlowGoesAwayHasTheCutBack(String call) {
+        for (String run : List.of("inside-zone", "outside-zone")) {
+            Point throttles = behind(call, run, "reads edge-safety; key near back then quarterback");
+            Point comes = behind(call, run, "reads robber; key quarterback");
+            assertThat(throttles.y()).as(run).isBetween(-1.0, 2.0);
+            assertThat(throttles.x()).as(run).isBetween(0.0, 5.5);
+            assertThat(comes.y()).as(run).isLessThan(-3.5);
+        }
+    }
+
+    /** Where the edge man is from the ball as it crosses the line, to his own side and up the field, on the average. */
+    private static Point behind(String call, String run, String told) {
+        Call edge = Snaps.hand(call, "nickel", "move blitz to 2 outside quarterback; run outside, force; " + told);
+        Simulation away = Plays.of(Plays.lineup("doubles-gun", edge, "hs m 50 1&10"), run, Side.LEFT);
+        var places = new ArrayList<Point>();
+        for (int seed = 0; seed < Plays.SEEDS; seed++) {
+            Unfolding snap = away.snap(seed);
+            int nickel = snap.men().indexOf("nickel");
+            snap.happenings().stream()
+                    .filter(h -> h.what() == Happening.What.LINE_CROSSED)
+                    .forEach(h -> places.add(new Point(
+                            snap.at(nickel, h.tick()).x() - h.place().x(),
+                            snap.at(nickel, h.tick()).y())));
+        }
+        return new Point(
+                places.stream().mapToDouble(Point::x).average().orElseThrow(),
+                places.stream().mapToDouble(Point::y).average().orElseThrow());
     }
 
     private static Simulation run(String call, int yards, String man) {

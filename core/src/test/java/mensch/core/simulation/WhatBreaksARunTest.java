@@ -10,15 +10,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import mensch.core.Snaps;
 import mensch.core.call.Call;
 import mensch.core.call.CallDocument;
 import mensch.core.call.CallReader;
 import mensch.core.document.Document;
+import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
 import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Matchup;
+import mensch.core.play.Run;
 import mensch.core.simulation.Happening.What;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -222,14 +225,65 @@ class WhatBreaksARunTest {
         assertThat(kept("run quarterback")).isLessThan(0.3);
     }
 
-    /** Share of snaps on which the quarterback keeps it when the man he reads is told so. */
-    private static double kept(String told) {
-        var lineup = Plays.lineup("doubles-gun", Snaps.hand("anvil-drizzle", "end-away", told), "hs m 50 1&10");
-        Simulation read = Plays.of(lineup, "zone-read", Side.RIGHT);
+    /**
+     * A call that dictates the read on the side where the back stands: the quarterback keeps it and meets two. Against
+     * a pistol back the same call has no side, and the man he reads does what he always does.
+     */
+    @Test
+    void aPistolBackTakesTheSideFromACallThatDictatesTheRead() {
+        Call dictates = Snaps.hand(
+                "anvil-drizzle",
+                Map.of(
+                        "end-away", "when back on my side: run dive",
+                        "will", "when back on my side: run quarterback"));
+        Simulation gun = read(dictates, "QB0/5 TB-1.6/5");
+        assertThat(kept(gun)).isGreaterThan(0.8);
+        assertThat(LongStream.range(0, 100)
+                        .mapToObj(gun::snap)
+                        .filter(WhatBreaksARunTest::two)
+                        .count())
+                .isGreaterThan(60);
+        assertThat(kept(read(dictates, "QB0/4 TB0/7"))).isLessThan(0.3);
+    }
+
+    /** A zone read that may be run from every gun, the pistol as well. */
+    private static Simulation read(Call call, String backs) {
+        Run zone = Plays.run("zone-read");
+        var anyGun = new Run(
+                zone.id(),
+                zone.name(),
+                Plays.run("inside-zone").needs(),
+                zone.point(),
+                zone.ball(),
+                zone.leaves(),
+                zone.paths(),
+                zone.told());
+        Lineup lineup = Lineup.of(call, Notation.snap("ol2 TE4 Z16/1.5 H-9/1.5 X-17 " + backs + " | hs m 50 1&10"));
+        return Simulation.of(lineup, anyGun, Side.RIGHT, List.of()).orElseThrow();
+    }
+
+    /** Whether two are near the quarterback when he is brought down. */
+    private static boolean two(Unfolding snap) {
+        int quarterback = snap.men().indexOf("QB");
+        int last = snap.ticks() - 1;
+        return snap.men().subList(11, 22).stream()
+                        .map(d -> snap.at(snap.men().indexOf(d), last))
+                        .filter(p -> p.distance(snap.at(quarterback, last)) < 3)
+                        .count()
+                >= 2;
+    }
+
+    private static double kept(Simulation read) {
         return IntStream.range(0, 100)
                         .filter(i -> read.snap(i).happenings().stream().anyMatch(h -> h.what() == What.BALL_PULLED))
                         .count()
                 / 100.0;
+    }
+
+    /** Share of snaps on which the quarterback keeps it when the man he reads is told so. */
+    private static double kept(String told) {
+        var lineup = Plays.lineup("doubles-gun", Snaps.hand("anvil-drizzle", "end-away", told), "hs m 50 1&10");
+        return kept(Plays.of(lineup, "zone-read", Side.RIGHT));
     }
 
     /** Whoever takes the quarterback of an option has the ball pitched past him; who takes the pitch has not. */
