@@ -26,7 +26,10 @@ const DELAYS: Record<string, string> = {
         {{ run.outcome === 'even' ? 'even at the point' : `the ${run.outcome} wins the point` }}</span
       >
     </h3>
-    <p>
+    <p v-if="!run.blocks.length && !run.doings.length">
+      Nobody blocks.{{ run.free.length ? '' : ' Only the last man is there, if anybody.' }}
+    </p>
+    <p v-else>
       {{ run.fit.gaps }} gaps{{
         run.fit.inserted.length
           ? `, ${run.fit.inserted.join(' and ')} ${run.fit.inserted.length > 1 ? 'arrive' : 'arrives'}`
@@ -77,7 +80,7 @@ const DELAYS: Record<string, string> = {
       :keys="run.keys"
       :jobs="jobs"
     />
-    <details>
+    <details v-if="run.doings.length">
       <summary>What each of the eleven does</summary>
       <ul>
         <li

@@ -13,7 +13,9 @@ import java.util.concurrent.atomic.LongAdder;
 import java.util.function.Predicate;
 import java.util.stream.LongStream;
 import mensch.core.call.Call;
+import mensch.core.call.Layer;
 import mensch.core.document.Document;
+import mensch.core.document.DocumentRef;
 import mensch.core.document.RefusedException;
 import mensch.core.document.Values;
 import mensch.core.geometry.Point;
@@ -22,6 +24,9 @@ import mensch.core.library.Library;
 import mensch.core.library.LibraryFormation;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.Ladder;
+import mensch.core.rung.RungId;
+import mensch.core.rung.RungReader;
 import mensch.core.simulation.Cause;
 import mensch.core.simulation.Fault;
 import mensch.core.simulation.Outcome;
@@ -227,20 +232,37 @@ public final class SnapReport {
     /** One thing is better than another, beyond chance: a verdict of the tests. */
     private record Verdict(String name, Asked more, Asked less) {}
 
-    private record Asked(String formation, String call, String play, String fault) {
+    /** @param told one man told otherwise by hand, "role: sentence"; empty for nobody */
+    private record Asked(String formation, String call, String play, String fault, String told) {
         Outcome in(Library library) {
             List<Fault> faults = fault.isEmpty()
                     ? List.of()
                     : List.of(Fault.of(fault, library.plays().routes()));
             return Outcome.of(
-                    at(library, formation, library.call(call), play, Side.RIGHT, faults)
+                    at(library, formation, call(library), play, Side.RIGHT, faults)
                             .orElseThrow(),
                     SEEDS);
+        }
+
+        private Call call(Library library) {
+            if (told.isEmpty()) {
+                return library.call(call);
+            }
+            String role = told.substring(0, told.indexOf(':'));
+            var rung = RungReader.read(
+                    new RungId("hand", role, "now"), told.substring(role.length() + 1), library.vocabulary());
+            return library.call(call)
+                    .under(new Layer(
+                            Layer.Kind.HAND, new DocumentRef("hand", 0, ""), Map.of(role, new Ladder(List.of(rung)))));
         }
     }
 
     private static Asked asked(String formation, String call, String play, String fault) {
-        return new Asked(formation, call, play, fault);
+        return new Asked(formation, call, play, fault, "");
+    }
+
+    private static Asked told(String formation, String call, String play, String told) {
+        return new Asked(formation, call, play, "", told);
     }
 
     private static final List<Verdict> VERDICTS = List.of(
@@ -268,6 +290,42 @@ public final class SnapReport {
                     "inside zone gains more against two deep than against three deep with the safety down",
                     asked("pro-i", "anvil-fog", "inside-zone", ""),
                     asked("pro-i", "anvil-drizzle", "inside-zone", "")),
+            new Verdict(
+                    "a late read at the point costs against duo",
+                    asked("ace-h", "anvil-fog", "duo", "mike:slow read:8"),
+                    asked("ace-h", "anvil-fog", "duo", "")),
+            new Verdict(
+                    "a safety who helps on the crosser gives his own man away",
+                    told("doubles-gun", "anvil-frost", "post-wheel", "free: pass hole"),
+                    asked("doubles-gun", "anvil-frost", "post-wheel", "")),
+            new Verdict(
+                    "and takes the crosser away",
+                    asked("doubles-gun", "anvil-frost", "drive", ""),
+                    told("doubles-gun", "anvil-frost", "drive", "free: pass hole")),
+            new Verdict(
+                    "a backer who sees late that the fullback leaks is beaten on the boot",
+                    asked("pro-i", "anvil-squall", "boot-flood", "mike:slow read:8"),
+                    asked("pro-i", "anvil-squall", "boot-flood", "")),
+            new Verdict(
+                    "an edge pressure that aims at the back gives up the run round it",
+                    told("doubles-gun", "anvil-drizzle", "outside-zone", "nickel: move blitz to 0 outside near back"),
+                    told(
+                            "doubles-gun",
+                            "anvil-drizzle",
+                            "outside-zone",
+                            "nickel: move blitz to 2 outside quarterback")),
+            new Verdict(
+                    "an out beats inside leverage and loses to outside leverage",
+                    told(
+                            "doubles-open",
+                            "anvil-squall",
+                            "out-flat",
+                            "corner: align over #1, inside, 1 x 5; pass man #1"),
+                    told(
+                            "doubles-open",
+                            "anvil-squall",
+                            "out-flat",
+                            "corner: align over #1, outside, 1 x 5; pass man #1")),
             new Verdict(
                     "quick outs beat off inside leverage more than a corner in the flat",
                     asked("doubles-gun", "anvil-squall", "quick-outs", ""),

@@ -26,6 +26,8 @@ import mensch.core.rung.Area;
 import mensch.core.rung.Ladder;
 import mensch.core.rung.RungId;
 import mensch.core.rung.RungReader;
+import mensch.core.sheet.PlaySheet;
+import mensch.core.sheet.PlaySheetMaker;
 import mensch.core.sheet.SheetMaker;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,6 +87,24 @@ class FlagCasesTest {
             assertThat(f.severity()).isEqualTo(Severity.FACT);
             assertThat(f.evidence().reason()).contains("Flag reverse to the right");
         });
+    }
+
+    /** The board lists runs of small-sided football as it lists others, and shows their ball and who is there first. */
+    @Test
+    void theBoardHasItsRuns() {
+        Lineup lineup = Lineup.of(Snaps.LIBRARY.call("tack-dawn"), Notation.snap(FIVE));
+        var maker = new PlaySheetMaker(Snaps.LIBRARY.plays());
+        assertThat(maker.of(lineup, List.of()).runs())
+                .extracting(PlaySheet.RunLine::id)
+                .contains("flag-reverse")
+                .allMatch(id -> id.startsWith("flag-"));
+        PlaySheet.RunSheet sheet = maker.run(lineup, "flag-reverse", Side.RIGHT).orElseThrow();
+        assertThat(sheet.blocks()).isEmpty();
+        assertThat(sheet.free())
+                .singleElement()
+                .satisfies(f -> assertThat(f.seconds()).isGreaterThan(1));
+        assertThat(sheet.ball()).contains(sheet.point());
+        assertThat(maker.run(lineup, "power", Side.RIGHT)).isEmpty();
     }
 
     /** An edge that is nobody's zone and that nobody but the last man reaches is told as weak. */

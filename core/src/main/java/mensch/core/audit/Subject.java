@@ -160,7 +160,7 @@ public final class Subject {
     }
 
     /** Every run of small-sided football likewise. */
-    List<FlagRun> flagRuns() {
+    public List<FlagRun> flagRuns() {
         return bothSides(side -> plays.runs().stream().flatMap((Run r) -> FlagRun.of(lineup, r, side).stream()));
     }
 

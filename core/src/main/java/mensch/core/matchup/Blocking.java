@@ -144,6 +144,10 @@ public record Blocking(
         if (!hitters().isEmpty() || near.stream().anyMatch(r -> r.difficulty().grade() == Difficulty.Grade.HARD)) {
             return Outcome.DEFENCE;
         }
+        if (rows.isEmpty() && !free.isEmpty()) {
+            // nobody blocks anybody: somebody who is late is there all the same
+            return Outcome.EVEN;
+        }
         return near.stream().allMatch(r -> r.difficulty().grade() == Difficulty.Grade.EASY)
                 ? Outcome.OFFENCE
                 : Outcome.EVEN;

@@ -26,8 +26,10 @@ import mensch.core.rung.Task;
  * @param seconds when, after the snap (model)
  * @param puller who is there first, when anybody is
  * @param gain yards past the line by then
+ * @param pulled when that is, after the snap (model)
  */
-public record FlagRun(Run run, Side play, Point crosses, double seconds, Optional<Job> puller, double gain) {
+public record FlagRun(
+        Run run, Side play, Point crosses, double seconds, Optional<Job> puller, double gain, double pulled) {
     private static final double STEP = 0.25;
 
     /** None when it is no run of small-sided football, or the formation cannot run it to that side. */
@@ -40,14 +42,12 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         Man quarterback = lineup.features().shape().quarterback();
         Speeds speeds = lineup.convention().speeds();
         Gait gait = Builds.gait(carrier, lineup.features().shape(), speeds);
-        var field = lineup.snap().field();
-        var crosses = new Point(
-                field.fromSideline(play, lineup.convention().limits().flag().wide()), 0);
+        Point crosses = run.crosses(view);
         Point hand = run.mesh(view);
         boolean keeps = quarterback == null || carrier.equals(quarterback);
         double given = Math.max(run.meshSeconds(view), gait.time(carrier.feet().distance(hand)));
         double seconds = given + gait.time(hand.distance(crosses)) - (keeps ? 0 : gait.delay());
-        double top = field.endLineDepth();
+        double top = lineup.snap().field().endLineDepth();
         var chase = new Chase(lineup, AreaLedger.of(lineup).rows(), given, seconds);
         for (double y = 0; y < top; y += STEP) {
             var at = new Point(crosses.x(), y);
@@ -56,10 +56,11 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
                     .filter(j -> j.feet() != null && chase.arrives(j, at) <= there)
                     .min(Comparator.comparingDouble(j -> chase.arrives(j, at)));
             if (puller.isPresent()) {
-                return Optional.of(new FlagRun(run, play, crosses, seconds, puller, y));
+                return Optional.of(new FlagRun(run, play, crosses, seconds, puller, y, there));
             }
         }
-        return Optional.of(new FlagRun(run, play, crosses, seconds, Optional.empty(), top));
+        return Optional.of(
+                new FlagRun(run, play, crosses, seconds, Optional.empty(), top, seconds + top / gait.topSpeed()));
     }
 
     /** When a man may go for a ball that is handed off. */
@@ -95,14 +96,26 @@ public record FlagRun(Run run, Side play, Point crosses, double seconds, Optiona
         return !home || his || up ? Leaves.ON_THE_HAND_OFF : Leaves.ON_CROSSING;
     }
 
-    /** The same as a ledger of blocks: nobody has one. */
-    public Blocking nobodyBlocks() {
+    /**
+     * The same as a ledger of blocks: nobody has one, and who pulls the flag is free; the last man is no help at the
+     * line.
+     */
+    public Blocking nobodyBlocks(Lineup lineup) {
+        double deepest = lineup.placed().stream()
+                .mapToDouble(placed -> placed.feet().y())
+                .max()
+                .orElse(0);
+        List<Blocking.Free> free = puller
+                .filter(job -> job.feetOr(crosses).y() < deepest)
+                .map(job -> new Blocking.Free(job, pulled, Blocking.Delay.NONE))
+                .stream()
+                .toList();
         return new Blocking(
                 run,
                 play,
                 List.of(),
                 List.of(),
-                List.of(),
+                free,
                 List.of(),
                 crosses,
                 seconds,

@@ -142,8 +142,12 @@ public record Run(
                 .orElse(backs.isEmpty() ? otherwise : backs.get(backs.size() - 1));
     }
 
-    /** Where the ball crosses the line, play frame. */
+    /** Where the ball crosses the line, play frame; in small-sided football so far from the sideline. */
     public Point crosses(View view) {
+        if (view.field().code().flag()) {
+            double wide = view.convention().limits().flag().wide();
+            return new Point(view.field().fromSideline(view.my(), wide), 0);
+        }
         Flank flank = view.features().shape().flank(view.my());
         int last = Gap.count(flank) - 1;
         Point middle = new Gap(view.my(), point == OUTSIDE ? last : Math.min(point - 'A', last)).middle(flank);

@@ -17,6 +17,7 @@ import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
 import mensch.core.matchup.Conflict;
 import mensch.core.matchup.Distribution;
+import mensch.core.matchup.FlagRun;
 import mensch.core.matchup.Matchup;
 import mensch.core.matchup.PassRush;
 import mensch.core.matchup.Pressure;
@@ -70,7 +71,11 @@ public final class PlaySheetMaker {
         return new PlaySheet(
                 Audit.verdicts(subject).stream().map(PlaySheetMaker::verdict).toList(),
                 Audit.of(subject).stream().map(SheetMaker::finding).toList(),
-                subject.runs().stream().map(PlaySheetMaker::line).toList(),
+                Stream.concat(
+                                subject.runs().stream(),
+                                subject.flagRuns().stream().map(flag -> flag.nobodyBlocks(lineup)))
+                        .map(PlaySheetMaker::line)
+                        .toList(),
                 subject.passes().stream().map(PlaySheetMaker::line).toList(),
                 subject.conflicts().stream()
                         .flatMap(c -> line(lineup, c).stream())
@@ -205,7 +210,9 @@ public final class PlaySheetMaker {
     public Optional<RunSheet> run(Lineup lineup, String id, Side side) {
         Run run = named("run", id, plays.runs(), Run::id);
         var matchup = new Matchup(lineup);
-        return matchup.blocking(run, side).map(b -> sheet(lineup, b, keys(lineup, matchup.shown(b), b.ballSeconds())));
+        return matchup.blocking(run, side)
+                .or(() -> FlagRun.of(lineup, run, side).map(flag -> flag.nobodyBlocks(lineup)))
+                .map(b -> sheet(lineup, b, keys(lineup, matchup.shown(b), b.ballSeconds())));
     }
 
     private static <P> P named(String kind, String id, List<P> plays, Function<P, String> ids) {

@@ -118,7 +118,9 @@ record Stage(
 
     /** Who blocks whom on a run to a side; nobody in small-sided football. None when the formation cannot run it. */
     Optional<Blocking> blocking(Run run, Side side) {
-        return flag() ? FlagRun.of(cast.lineup, run, side).map(FlagRun::nobodyBlocks) : matchup.blocking(run, side);
+        return flag()
+                ? FlagRun.of(cast.lineup, run, side).map(flag -> flag.nobodyBlocks(cast.lineup))
+                : matchup.blocking(run, side);
     }
 
     int yardsToGoal() {
