@@ -13,9 +13,11 @@ import mensch.core.lineup.AreaLedger;
 import mensch.core.lineup.GapLedger;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.rung.FitRole;
 import mensch.core.rung.Gap;
 import mensch.core.rung.Numbers;
 import mensch.core.rung.ReadTable;
+import mensch.core.rung.Task;
 import mensch.core.simulation.Cause.Blame;
 import mensch.core.simulation.Cause.Link;
 import mensch.core.simulation.Happening.What;
@@ -93,21 +95,26 @@ final class Causes {
                 : new Way("through the " + gap.words(), "has the " + gap.words(), "has it", owners(gap, false));
     }
 
-    /** Without a line it is a zone that it comes to. */
+    /** Without a line it is a zone that it comes to; where nobody has one, whoever is force on that side. */
     private Way overTheLine(double x) {
-        List<Job> owners = AreaLedger.of(lineup).rows().stream()
+        double middle = lineup.features().shape().centre().x();
+        Side side = x < middle ? Side.LEFT : Side.RIGHT;
+        String where = "over the line " + yards(Math.abs(x - middle)) + " " + side.words() + " of the snapper";
+        List<Job> zones = AreaLedger.of(lineup).rows().stream()
                 .filter(r -> !r.area().deep()
                         && x >= r.extent().xMin()
                         && x <= r.extent().xMax())
                 .map(AreaLedger.Row::owner)
                 .toList();
-        double middle = lineup.features().shape().centre().x();
-        Side side = x < middle ? Side.LEFT : Side.RIGHT;
-        return new Way(
-                "over the line " + Numbers.tenth(Math.abs(x - middle)) + " yd " + side.words() + " of the snapper",
-                "has a zone there",
-                "has the zone there",
-                owners);
+        return zones.isEmpty()
+                ? new Way(where, "has a zone or is force there", "is force there", forces(side))
+                : new Way(where, "has a zone there", "has the zone there", zones);
+    }
+
+    private List<Job> forces(Side side) {
+        return lineup.jobs().stream()
+                .filter(j -> j.seat() == side && j.fit() instanceof Task.Fit fit && fit.role() == FitRole.FORCE)
+                .toList();
     }
 
     private Cause owner(Job owner, int tick) {
@@ -162,7 +169,7 @@ final class Causes {
                 .ifPresent(who -> add(
                         who,
                         snap.ticks() - 1,
-                        lineup.called(who) + " brings him down after " + yards(snap.gain()) + "."));
+                        lineup.called(who) + SnapWords.downs(lineup) + " after " + yards(snap.gain()) + "."));
         return new Cause(links, blame, man);
     }
 
@@ -172,7 +179,7 @@ final class Causes {
             add(
                     tackler,
                     snap.ticks() - 1,
-                    lineup.called(tackler) + " brings him down at " + seconds(snap.ticks() - 1) + " after "
+                    lineup.called(tackler) + SnapWords.downs(lineup) + " at " + seconds(snap.ticks() - 1) + " after "
                             + yards(snap.gain()) + (free ? "; nobody blocks him." : "."));
         } else {
             add("", snap.ticks() - 1, "The ball is out of bounds after " + yards(snap.gain()) + ".");

@@ -78,7 +78,7 @@ final class PassCauses {
             add(
                     last.who(),
                     last.tick(),
-                    called(last.who()) + " has the quarterback down at " + seconds(last.tick()) + ", "
+                    called(last.who()) + " has the quarterback at " + seconds(last.tick()) + ", "
                             + yards(-snap.gain()) + " behind the line.");
             blocked(last.who(), last.tick());
             looks();
@@ -314,12 +314,12 @@ final class PassCauses {
                         who -> add(
                                 who,
                                 snap.ticks() - 1,
-                                called(who) + " brings him down after " + yards(snap.gain()) + "."),
+                                called(who) + SnapWords.downs(lineup) + " after " + yards(snap.gain()) + "."),
                         () -> add(
                                 "",
                                 snap.ticks() - 1,
                                 snap.scores()
-                                        ? "Nobody brings him down."
+                                        ? "Nobody" + SnapWords.downs(lineup) + "."
                                         : "He is out of bounds after " + yards(snap.gain()) + "."));
     }
 

@@ -117,7 +117,7 @@ abstract class Snap {
     final Unfolding unfold() {
         story.tell(Happening.What.BALL_MOVES, cast.of(cast.shape.snapper()), 0, "");
         var balls = new ArrayList<float[]>();
-        gaps = watched && runs() ? new GapsHeld(cast, fits, minds) : null;
+        gaps = watched && runs() && !cast.flag() ? new GapsHeld(cast, fits, minds) : null;
         remember(balls);
         int last = Clock.ticks(LONGEST);
         for (int tick = 1; tick <= last; tick++) {

@@ -40,13 +40,22 @@ public final class SnapWords {
             case INTERCEPTED -> who + " intercepts the throw to " + whom + ".";
             case THROWN_AWAY -> who + " throws it away.";
             case SCRAMBLES -> who + " runs with it.";
-            case SACKED -> who + " sacks " + whom + ".";
+            case SACKED -> who + (flag(lineup) ? " has the flag of " : " sacks ") + whom + ".";
             case MISSED ->
-                who + " misses " + whom + (happening.said().isEmpty() ? "" : " with " + happening.said()) + ".";
-            case TACKLE -> who + " brings " + whom + " down.";
+                who + " misses " + (flag(lineup) ? "the flag of " : "") + whom + (happening.said().isEmpty() ? "" : " with " + happening.said()) + ".";
+            case TACKLE -> flag(lineup) ? who + " pulls the flag of " + whom + "." : who + " brings " + whom + " down.";
             case OUT_OF_BOUNDS -> who + " is out of bounds.";
             case SCORES -> who + " scores.";
         };
+    }
+
+    /** What ends a play, as it is told of who does it: "brings him down". */
+    static String downs(Lineup lineup) {
+        return flag(lineup) ? " pulls his flag" : " brings him down";
+    }
+
+    private static boolean flag(Lineup lineup) {
+        return lineup.snap().field().code().flag();
     }
 
     private static String by(Lineup lineup, Happening happening) {

@@ -156,7 +156,10 @@ class FlagTest {
                                 .snap(3);
                         assertThat(turned.gain()).as(play.id()).isEqualTo(snap.gain());
                         assertThat(snap.gain()).isFinite();
-                        assertThat(simulation.cause(snap).links()).isNotEmpty();
+                        assertThat(simulation.cause(snap).links())
+                                .isNotEmpty()
+                                .noneMatch(link -> link.said().contains("brings him down"));
+                        assertThat(simulation.watched(3).gaps()).isEmpty();
                     });
                 }
             }
