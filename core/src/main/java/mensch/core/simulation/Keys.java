@@ -39,16 +39,17 @@ final class Keys {
      * Somebody a man watches.
      *
      * @param beside the men of the line next to him
+     * @param hidden whether somebody stands before him at the snap
      * @param shown what he has shown so far; it grows
      */
-    record Key(Whose whose, int man, KeyKind kind, int[] beside, Reader reader, Set<Message> shown) {}
+    record Key(Whose whose, int man, KeyKind kind, int[] beside, Reader reader, boolean hidden, Set<Message> shown) {}
 
     /** Who is told when a key shows something new. */
     interface Heard {
         void shows(Key key, Message message);
     }
 
-    Keys(Cast cast, Ground ground, Contests contests, Matchup matchup) {
+    Keys(Cast cast, Ground ground, Contests contests, Stage stage) {
         this.cast = cast;
         this.ground = ground;
         this.contests = contests;
@@ -56,14 +57,15 @@ final class Keys {
             var his = new ArrayList<Key>();
             Job job = actor.job();
             if (job != null) {
-                Matchup.Watch watch = matchup.watch(job, Side.RIGHT);
-                watch.men().forEach(by -> his.add(key(actor, by, watch.allFlow())));
+                Matchup.Watch watch = stage.matchup().watch(job, Side.RIGHT);
+                boolean blind = stage.blind().contains(job.id());
+                watch.men().forEach(by -> his.add(key(actor, by, watch.allFlow(), blind && by.whose() == Whose.KEY)));
             }
             watched.add(his);
         }
     }
 
-    private Key key(Actor actor, Watched by, boolean allFlow) {
+    private Key key(Actor actor, Watched by, boolean allFlow, boolean hidden) {
         int man = cast.of(by.man());
         List<Man> line = new ArrayList<>(cast.shape.flank(Side.LEFT).surface());
         Collections.reverse(line);
@@ -84,7 +86,7 @@ final class Keys {
                 cast.shape.flank(Side.RIGHT).tackle().x() - middle,
                 allFlow,
                 0);
-        return new Key(by.whose(), man, kind(by, line), beside, reader, EnumSet.noneOf(Message.class));
+        return new Key(by.whose(), man, kind(by, line), beside, reader, hidden, EnumSet.noneOf(Message.class));
     }
 
     private KeyKind kind(Watched by, List<Man> line) {

@@ -117,7 +117,7 @@ final class Minds {
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
         looks = new Looks(cast, ground);
-        keys = new Keys(cast, ground, contests, stage.matchup());
+        keys = new Keys(cast, ground, contests, stage);
         for (Actor actor : cast.actors) {
             int i = actor.index();
             told.add(new ArrayList<>());
@@ -263,6 +263,8 @@ final class Minds {
                     .add(new Told(
                             tick
                                     + ticks(defender, key.kind() == KeyKind.LINE)
+                                    + Clock.ticks(
+                                            key.hidden() ? model.reaction().hidden() : 0)
                                     + (contradicts
                                             ? Clock.ticks(model.reaction().surprise())
                                             : 0),

@@ -78,8 +78,8 @@ final class PassCauses {
             add(
                     last.who(),
                     last.tick(),
-                    called(last.who()) + " has the quarterback at " + seconds(last.tick()) + ", "
-                            + yards(-snap.gain()) + " behind the line.");
+                    called(last.who()) + " has the quarterback at " + seconds(last.tick()) + ", " + yards(-snap.gain())
+                            + " behind the line.");
             blocked(last.who(), last.tick());
             looks();
             return;

@@ -42,7 +42,8 @@ public final class SnapWords {
             case SCRAMBLES -> who + " runs with it.";
             case SACKED -> who + (flag(lineup) ? " has the flag of " : " sacks ") + whom + ".";
             case MISSED ->
-                who + " misses " + (flag(lineup) ? "the flag of " : "") + whom + (happening.said().isEmpty() ? "" : " with " + happening.said()) + ".";
+                who + " misses " + (flag(lineup) ? "the flag of " : "") + whom
+                        + (happening.said().isEmpty() ? "" : " with " + happening.said()) + ".";
             case TACKLE -> flag(lineup) ? who + " pulls the flag of " + whom + "." : who + " brings " + whom + " down.";
             case OUT_OF_BOUNDS -> who + " is out of bounds.";
             case SCORES -> who + " scores.";

@@ -2,6 +2,8 @@ package mensch.core.simulation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mensch.core.convention.SnapModel;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Field;
@@ -14,6 +16,7 @@ import mensch.core.lineup.Lineup;
 import mensch.core.matchup.Blocking;
 import mensch.core.matchup.FlagRun;
 import mensch.core.matchup.Matchup;
+import mensch.core.matchup.Sights;
 import mensch.core.play.Pass;
 import mensch.core.play.Run;
 import mensch.core.rung.Numbers;
@@ -26,9 +29,17 @@ import mensch.core.rung.Place;
  * @param asked the line-up as it was asked, not turned
  * @param matchup of the line-up as seen, men as they stand at the snap
  * @param areas zones as they are told, whatever a man shows
+ * @param blind jobs by id whose first key stands behind somebody at the snap
  */
 record Stage(
-        Side play, Lineup asked, Matchup matchup, AreaLedger areas, Cast cast, SnapModel model, List<Fault> faults) {
+        Side play,
+        Lineup asked,
+        Matchup matchup,
+        AreaLedger areas,
+        Set<String> blind,
+        Cast cast,
+        SnapModel model,
+        List<Fault> faults) {
     /** Nobody lines up nearer to the line than this, yards. */
     private static final double LINE = 0.5;
 
@@ -41,6 +52,7 @@ record Stage(
                 lineup,
                 Matchup.atTheSnap(seen),
                 AreaLedger.of(play == Side.RIGHT ? home : home.mirror()),
+                Sights.of(seen).hidden().stream().map(h -> h.job().id()).collect(Collectors.toUnmodifiableSet()),
                 new Cast(seen, play),
                 seen.convention().snap(),
                 List.copyOf(faults));
