@@ -21,6 +21,8 @@ final class Fits {
     private static final double FILLS = 0.8;
     /** So far outside the ball he has it inside of him, yards. */
     private static final double BODY = 0.5;
+    /** Who stands deeper than this comes down to where the ball goes, yards. */
+    private static final double FROM_DEPTH = 8;
     /** Nearer than this to the ball nobody keeps leverage any more. */
     private static final double CLOSE = 2.0;
     /** Nearer than this to the ball he stops running at it and comes to balance. */
@@ -223,7 +225,10 @@ final class Fits {
         SnapModel.Pursuit pursuit = model.pursuit();
         switch (role) {
             case FORCE -> {
-                double track = Math.max(sign * ground.x[ball], Math.max(sign * ballX, sign * edge)) + pursuit.outside();
+                // from depth he keeps the ball inside of him wherever it goes; who stands near keeps the edge
+                double goes = Math.max(sign * ground.x[ball], sign * ballX);
+                boolean deep = minds.start(defender).y() > FROM_DEPTH;
+                double track = (deep ? goes : Math.max(goes, sign * edge)) + pursuit.outside();
                 ground.aim(defender, sign * track, line ? -0.5 : pursuit.depth(), top, true);
             }
             case SPILL -> ground.aim(defender, edge + sign * 0.2, -1.0, top, false);
