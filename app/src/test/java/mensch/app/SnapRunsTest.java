@@ -50,6 +50,40 @@ class SnapRunsTest {
         assertThat(rows.at("/0/why").asString()).endsWith(".");
     }
 
+    /**
+     * Flag is run as well: its plays alone, who can be caught in his disguise is told by name, and the flag is pulled.
+     */
+    @Test
+    void flagIsRunAndBeatenByItsOwnPlays(int port) {
+        Browserless player = Browserless.signedIn(port, "lind");
+        String board = Boards.play("flag-seven", "rivet-dusk", "flag-reverse", false)
+                .replace("\"code\": \"hs\"", "\"code\": \"flag7\"")
+                .replace("\"toGoal\": 50", "\"toGoal\": 30");
+        String caught = board.substring(0, board.lastIndexOf('}'))
+                + ", \"faults\": [{\"man\": \"up-right\", \"kind\": \"SHOWS\", \"amount\": 1}], \"seed\": null}";
+        Browserless.Answer answer = player.post("/api/snap-runs", caught);
+        assertThat(answer.status()).isEqualTo(200);
+        JsonNode run = answer.json();
+        assertThat(run.at("/faults/0/said").asString()).contains("still stands where he shows");
+        assertThat(run.at("/without/said").asString()).isNotBlank();
+        assertThat(run.at("/snap/cause").toString()).contains("flag").doesNotContain("brings him down");
+        assertThat(run.get("kinds")
+                        .valueStream()
+                        .filter(k -> k.get("id").asString().equals("SHOWS"))
+                        .flatMap(k -> k.get("men").valueStream())
+                        .map(JsonNode::asString))
+                .contains("up-right", "wing-left");
+        String against = Boards.against("flag-seven", "rivet-dusk")
+                .replace("\"code\": \"hs\"", "\"code\": \"flag7\"")
+                .replace("\"toGoal\": 50", "\"toGoal\": 30");
+        assertThat(player.post("/api/snap-runs/worst", against)
+                        .json()
+                        .valueStream()
+                        .map(row -> row.get("play").asString()))
+                .contains("flag-reverse", "flag-post-corner")
+                .allMatch(play -> play.startsWith("flag-"));
+    }
+
     private static String snapRun(String run, String faults, String seed) {
         String play = Boards.play("pro-i", "anvil-drizzle", run, false);
         return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": " + seed + "}";

@@ -361,7 +361,9 @@ public final class SnapReport {
                                 .add(String.format(Locale.ROOT, "%s %.3g", id, other)));
             }
         }
-        print("%d figures a fifth up and down, %d verdicts each:%n", runs, usual.size());
+        print(
+                "%d figures, each a fifth up and down (%d runs), %d verdicts each:%n",
+                figures.all().size(), runs, usual.size());
         flips.forEach((verdict, by) -> print("  %s is another with %s%n", verdict, String.join(", ", by)));
         long held = usual.keySet().stream()
                 .filter(Predicate.not(flips::containsKey))

@@ -197,6 +197,18 @@ class WhatBreaksARunTest {
                 .isTrue();
     }
 
+    /** Two safeties who are both told to be force come down with the ball: nobody runs untouched between them. */
+    @ParameterizedTest
+    @ValueSource(strings = {"inside-zone", "iso", "wham"})
+    void forceMenFromDepthDoNotLeaveTheMiddle(String run) {
+        Call frost = Snaps.LIBRARY.calls().stream()
+                .filter(c -> c.name().equals("Rasp Frost"))
+                .findFirst()
+                .orElseThrow();
+        Outcome outcome = Plays.outcome(Plays.of(Plays.lineup("pro-i", frost, "hs m 50 1&10"), run, Side.RIGHT));
+        assertThat(outcome.mean()).isLessThan(10);
+    }
+
     /** A jet is at the edge before those who stand are: the same man set again for a second is not. */
     @Test
     void aManInMotionComesWithHisSpeed() {
