@@ -43,6 +43,24 @@ public final class BrowserBench {
           box.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', keyCode: 13, which: 13, bubbles: true, cancelable: true }))
         })""";
 
+    /** Steps through a snap that is watched, a tick a frame, there and back; milliseconds from frame to frame. */
+    private static final String SCRUB = """
+        async (steps) => {
+          const frame = () => new Promise(done => requestAnimationFrame(done))
+          const press = key => document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+          const took = []
+          let before = await frame()
+          for (let i = 0; i < steps; i++) {
+            press(i % 60 < 30 ? '.' : ',')
+            const now = await frame()
+            took.push(now - before)
+            before = now
+          }
+          return took
+        }""";
+
+    private static final int STEPS = 300;
+
     private final Page page;
 
     private BrowserBench(Page page) {
@@ -55,6 +73,9 @@ public final class BrowserBench {
             var bench = new BrowserBench(chromium.signedIn(port, "marrow", "/board"));
             bench.page.waitForSelector(".field .offence");
             bench.board();
+            bench.page.navigate("http://127.0.0.1:" + port + "/board?call=anvil-drizzle&against=pro-i");
+            bench.page.waitForSelector(".field .offence");
+            bench.scrub("power", "34");
             bench.page.navigate("http://127.0.0.1:" + port + "/playbook/call/anvil-drizzle");
             bench.page.waitForSelector(".strip li");
             bench.page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -71,6 +92,40 @@ public final class BrowserBench {
             report("board answers a call", "Call", calls, "svg.field", look);
             report("board answers a hash", "Hash", hashes, "svg.field", look);
         }
+    }
+
+    /**
+     * A run that is watched with every layer on.
+     *
+     * @param layers keys of the layers that are not on yet
+     */
+    private void scrub(String play, String layers) {
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        page.locator("input[placeholder='find a play']").fill(play);
+        page.locator(".line").first().click();
+        page.keyboard().press("Escape");
+        page.locator(".facts").click();
+        layers.chars().forEach(key -> page.keyboard().press(Character.toString(key)));
+        page.keyboard().press("i");
+        page.waitForSelector(".shares");
+        page.waitForTimeout(WARM * 100);
+        page.keyboard().press("i");
+        var millis = new ArrayList<Double>();
+        for (Object took : (List<?>) page.evaluate(SCRUB, STEPS)) {
+            millis.add(((Number) took).doubleValue());
+        }
+        millis.sort(null);
+        double all = millis.stream().mapToDouble(Double::doubleValue).sum();
+        System.out.printf(
+                Locale.ROOT,
+                "%-36s %.0f frames a second; from frame to frame median %.1f ms  95th percentile %.1f ms  worst %.1f ms (%d ticks)%n",
+                "a snap is stepped, all layers on",
+                1000 * STEPS / all,
+                millis.get(STEPS / 2),
+                millis.get(STEPS * 95 / 100),
+                millis.get(STEPS - 1),
+                STEPS);
     }
 
     private void strip() {

@@ -78,6 +78,11 @@ public final class Library {
         for (String file : Shipped.text(INDEX).lines().filter(l -> !l.isBlank()).toList()) {
             documents.addAll(Yaml.read(file, Shipped.text("/library/" + file.trim())));
         }
+        return of(documents);
+    }
+
+    /** A library of nothing but these documents. */
+    static Library of(List<Document> documents) {
         oneOfAName(documents);
         return new Library(Carried.whole(documents), Map.of());
     }
