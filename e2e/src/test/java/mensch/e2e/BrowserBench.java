@@ -104,8 +104,6 @@ public final class BrowserBench {
         page.keyboard().press("p");
         page.locator("input[placeholder='find a play']").fill(play);
         page.locator(".line").first().click();
-        page.keyboard().press("Escape");
-        page.locator(".facts").click();
         layers.chars().forEach(key -> page.keyboard().press(Character.toString(key)));
         page.keyboard().press("i");
         page.waitForSelector(".shares");
