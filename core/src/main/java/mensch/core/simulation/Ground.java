@@ -14,7 +14,9 @@ import mensch.core.geometry.Vector;
  * can brake and turn in a tick is bounded. Squared distances; exp only in tables made once.
  */
 final class Ground {
+    /** Who is slower than this turns as he likes, yards a second. */
     private static final double SLOW = 1.0;
+    /** Who is so near to where he wants to be is there, yards. */
     private static final double THERE = 0.05;
 
     final double[] x;

@@ -8,6 +8,7 @@ import mensch.core.geometry.Side;
  * longest alone.
  */
 final class Runner {
+    /** Lanes at the line are looked at so far apart, yards. */
     private static final double STEP = 0.5;
     /** Where a lane is looked at, yards past the line. */
     private static final double LINE = 0.8;
