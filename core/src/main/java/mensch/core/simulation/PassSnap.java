@@ -48,9 +48,16 @@ final class PassSnap extends Snap {
 
     /**
      * @param pickups who protects against whom
+     * @param hot the route he throws at once, because a free man would be there first
      * @param alone the ways of its routes
      */
-    PassSnap(Stage stage, Distribution told, List<Pickup> pickups, Routes.Rehearsed alone, long seed) {
+    PassSnap(
+            Stage stage,
+            Distribution told,
+            List<Pickup> pickups,
+            Optional<Distribution.Row> hot,
+            Routes.Rehearsed alone,
+            long seed) {
         super(stage, seed, stage.cast().of(stage.cast().shape.snapper()));
         this.pass = told.pass();
         this.screen = !pass.delivery().screen().isEmpty();
@@ -66,8 +73,20 @@ final class PassSnap extends Snap {
                 launch,
                 pickups,
                 man -> PassRush.stays(pass, cast.view, man));
-        this.passer =
-                new Passer(cast, ground, contests, model, routes, story, quarterback, order(), pass.throwSeconds());
+        Optional<Integer> first = hot.map(row -> cast.of(row.man())).filter(routes::runs);
+        double out = first.isPresent()
+                ? Math.min(pass.throwSeconds(), hot.orElseThrow().route().breaks())
+                : pass.throwSeconds();
+        this.passer = new Passer(
+                cast,
+                ground,
+                contests,
+                model,
+                routes,
+                story,
+                quarterback,
+                Stream.concat(first.stream(), order().stream()).distinct().toList(),
+                out);
         Delivery.Fake shown = pass.delivery().fake();
         Side side = shown != null && shown.other() ? Side.LEFT : Side.RIGHT;
         Optional<Blocking> blocking = shown == null ? Optional.empty() : stage.blocking(shown.run(), side);

@@ -108,15 +108,23 @@ public final class Simulation {
         known(stage, true);
         return stage.matchup()
                 .distribution(stage.instead(pass), Side.RIGHT)
-                .flatMap(d -> pickups(stage, plays, d)
-                        .map(pickups -> pass(stage, d, pickups, other -> of(lineup, plays, pass, play, other))));
+                .flatMap(d -> Behind.of(stage, plays, d)
+                        .map(behind -> pass(stage, d, behind, other -> of(lineup, plays, pass, play, other))));
     }
 
-    private static Optional<List<Pickup>> pickups(Stage stage, Plays plays, Distribution pass) {
-        return stage.flag()
-                ? Optional.of(List.of())
-                : PassRush.of(new Pressures(stage.cast().lineup), plays, pass)
-                        .map(rush -> rush.pressure().pickups());
+    /**
+     * What a pass is thrown behind.
+     *
+     * @param pickups who protects against whom
+     * @param hot the route that is thrown at once because a free man is there before the ball is out
+     */
+    private record Behind(List<Pickup> pickups, Optional<Distribution.Row> hot) {
+        static Optional<Behind> of(Stage stage, Plays plays, Distribution pass) {
+            return stage.flag()
+                    ? Optional.of(new Behind(List.of(), Optional.empty()))
+                    : PassRush.of(new Pressures(stage.cast().lineup), plays, pass)
+                            .map(rush -> new Behind(rush.pressure().pickups(), rush.hot()));
+        }
     }
 
     /**
@@ -166,12 +174,12 @@ public final class Simulation {
     }
 
     private static Simulation pass(
-            Stage stage, Distribution routes, List<Pickup> pickups, Function<List<Fault>, Optional<Simulation>> again) {
+            Stage stage, Distribution routes, Behind behind, Function<List<Fault>, Optional<Simulation>> again) {
         var alone = Routes.Rehearsed.of(stage.cast(), stage.model(), routes.pass());
         return new Simulation(
                 stage,
                 true,
-                seed -> new PassSnap(stage, routes, pickups, alone, seed),
+                seed -> new PassSnap(stage, routes, behind.pickups(), behind.hot(), alone, seed),
                 (snap, blamed) -> PassCauses.of(stage, routes, snap, blamed, held(stage, snap)),
                 again);
     }

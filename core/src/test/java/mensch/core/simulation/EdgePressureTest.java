@@ -9,6 +9,11 @@ import mensch.core.Snaps;
 import mensch.core.call.Call;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
+import mensch.core.lineup.Lineup;
+import mensch.core.matchup.Matchup;
+import mensch.core.matchup.PassRush;
+import mensch.core.matchup.Pressures;
+import mensch.core.play.Pass;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -32,6 +37,29 @@ class EdgePressureTest {
         assertThat(back.over(wide).clear())
                 .as("%.1f and %.1f yd", back.mean(), wide.mean())
                 .isTrue();
+    }
+
+    /** With a free man there before the ball is out the ledger's hot route is thrown, sooner than the play says. */
+    @ParameterizedTest
+    @ValueSource(strings = {"shallow-cross", "drive"})
+    void thePasserThrowsHotWhenTheLedgerSaysSo(String id) {
+        Lineup six = Plays.lineup("doubles-open", Snaps.LIBRARY.call("anvil-finch"), "hs m 50 1&10");
+        Pass pass = Plays.pass(id);
+        PassRush rush = new Matchup(six)
+                .distribution(pass, Side.RIGHT)
+                .flatMap(d -> PassRush.of(new Pressures(six), Snaps.LIBRARY.plays(), d))
+                .orElseThrow();
+        assertThat(rush.beaten()).isTrue();
+        String hot = rush.hot().orElseThrow().man().name();
+        Simulation thrown = Plays.thrown(six, pass, Side.RIGHT);
+        assertThat(IntStream.range(0, Plays.SEEDS)
+                        .mapToObj(thrown::snap)
+                        .flatMap(snap -> snap.happenings().stream())
+                        .filter(h -> h.what() == Happening.What.THROWN
+                                && hot.equals(h.whom())
+                                && h.seconds() < pass.throwSeconds() - 0.3)
+                        .count())
+                .isGreaterThan(Plays.SEEDS / 2);
     }
 
     /** Who slows down when the flow goes away has the cut-back; who comes on regardless is deep behind it. */
