@@ -44,8 +44,8 @@ final class SmallSidedEvidence {
         @Override
         public String reason() {
             return Said.each(runs, FirstPull::said)
-                    + " (model: the rusher starts at the snap, the up man and whose zone it is at the hand-off, the others"
-                    + " when the ball crosses).";
+                    + " (model: the rusher starts at the snap; the up man, whose zone it is and who is not told to stay"
+                    + " home at the hand-off; the others when the ball crosses).";
         }
 
         static String said(FlagRun run) {

@@ -48,8 +48,10 @@ class SmallFiguresTest {
         var page = new StringBuilder("""
                 # The small figures of a snap
 
-                Beside the figures a programme can set ([figures.md](figures.md)) these stand by name in the classes that run a snap or read a key: how near is near, how sharp a turn is a
-                turn, when one has gone by. They are ours. Their units stand with them; a speed is in yards a second. `SmallFiguresTest` redraws this page with `-Dmensch.draw=true`.
+                Beside the figures a programme can set ([figures.md](figures.md)) these stand by name in the classes \
+                that run a snap or read a key: how near is near, how sharp a turn is a
+                turn, when one has gone by. They are ours. Their units stand with them; \
+                a speed is in yards a second. `SmallFiguresTest` redraws this page with `-Dmensch.draw=true`.
 
                 | class | name | value | what it says |
                 |---|---|---|---|
