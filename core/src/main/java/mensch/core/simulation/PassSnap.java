@@ -127,8 +127,11 @@ final class PassSnap extends Snap {
                 .toList();
     }
 
-    /** A receiver with a man before him gets off the line later. */
+    /** A receiver with a man before him gets off the line later; in flag nobody may touch him. */
     private void pressed() {
+        if (cast.flag()) {
+            return;
+        }
         for (int man = 0; man < cast.defence; man++) {
             if (!routes.runs(man) || cast.actors.get(man).start().y() < -2) {
                 continue;

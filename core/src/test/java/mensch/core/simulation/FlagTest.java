@@ -156,6 +156,10 @@ class FlagTest {
                                 .snap(3);
                         assertThat(turned.gain()).as(play.id()).isEqualTo(snap.gain());
                         assertThat(snap.gain()).isFinite();
+                        // no contact in flag: nobody is held up or blocked
+                        assertThat(snap.happenings())
+                                .extracting(Happening::what)
+                                .doesNotContain(What.PRESSED, What.CONTACT);
                         assertThat(simulation.cause(snap).links())
                                 .isNotEmpty()
                                 .noneMatch(link -> link.said().contains("brings him down"));
