@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
@@ -20,7 +21,8 @@ import mensch.core.document.Yaml;
 
 /**
  * The figures of the model, read from documents: each with its unit, its bounds and where it comes from. A group of
- * figures becomes a record by the names of its components, never by their order.
+ * figures becomes a record by the names of its components, never by their order; a component that has a group of its
+ * own name is read from there.
  */
 public final class Figures {
     private static final String FILE = "/library/conventions/figures.yaml";
@@ -90,20 +92,10 @@ public final class Figures {
      * @throws DocumentException naming every figure that is missing, unknown or out of its bounds
      */
     <R extends Record> R read(Class<R> type) {
-        String id = hyphened(type.getSimpleName());
-        Document group = groups.get(id);
-        if (group == null) {
-            throw DocumentException.of(id, "figures", "are missing");
-        }
-        Values figures =
-                group.values().part("figures").orElseThrow(() -> DocumentException.of(id, "figures", "are missing"));
-        var reading = new Reading(id, figures);
-        R read = reading.record(type, "");
-        Set<String> unknown = new LinkedHashSet<>(figures.all().keySet());
-        unknown.removeAll(reading.taken);
-        unknown.forEach(u -> reading.fault(u, "is no figure of this group"));
-        if (!reading.problems.isEmpty()) {
-            throw new DocumentException(reading.problems);
+        var problems = new ArrayList<Problem>();
+        R read = new Reading(hyphened(type.getSimpleName()), problems).whole(type);
+        if (!problems.isEmpty()) {
+            throw new DocumentException(problems);
         }
         return read;
     }
@@ -113,15 +105,27 @@ public final class Figures {
     }
 
     /** One group on its way to a record. */
-    private static final class Reading {
+    private final class Reading {
         private final String group;
         private final Values figures;
         private final Set<String> taken = new LinkedHashSet<>();
-        private final List<Problem> problems = new ArrayList<>();
+        private final List<Problem> problems;
 
-        Reading(String group, Values figures) {
+        Reading(String group, List<Problem> problems) {
             this.group = group;
-            this.figures = figures;
+            this.figures = Optional.ofNullable(groups.get(group))
+                    .flatMap(d -> d.values().part("figures"))
+                    .orElseThrow(() -> DocumentException.of(group, "figures", "are missing"));
+            this.problems = problems;
+        }
+
+        /** All figures of the group, and no others. */
+        <R extends Record> R whole(Class<R> type) {
+            R read = record(type, "");
+            Set<String> unknown = new LinkedHashSet<>(figures.all().keySet());
+            unknown.removeAll(taken);
+            unknown.forEach(u -> fault(u, "is no figure of this group"));
+            return read;
         }
 
         private void fault(String figure, String message) {
@@ -148,7 +152,9 @@ public final class Figures {
 
         private Object component(RecordComponent component, String id) {
             if (component.getType().isRecord()) {
-                return record(component.getType().asSubclass(Record.class), id + "-");
+                var type = component.getType().asSubclass(Record.class);
+                String own = hyphened(type.getSimpleName());
+                return groups.containsKey(own) ? new Reading(own, problems).whole(type) : record(type, id + "-");
             }
             double value = value(id);
             if (component.getType() == int.class) {

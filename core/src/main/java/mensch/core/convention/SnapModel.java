@@ -19,7 +19,8 @@ public record SnapModel(
         Route route,
         Cover cover,
         Passer passer,
-        Catching catching) {
+        Catching catching,
+        SnapDetails details) {
 
     /** A quantity that is drawn: half of all draws lie below the median, none outside least and most. */
     public record Spread(double median, double least, double most) {}

@@ -1,5 +1,6 @@
 package mensch.core.reading;
 
+import mensch.core.convention.KeyLimits;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Vector;
 
@@ -12,9 +13,6 @@ import mensch.core.geometry.Vector;
  * @param hands on whom he has his hands
  */
 public record Moves(Point from, Point at, Vector velocity, Hands hands) {
-    /** A step is seen as it is taken: what he goes in so long counts as gone, seconds. */
-    private static final double STEP = 0.15;
-
     /** Whom a man blocks, as the reader sees or feels it. */
     public enum Hands {
         NOBODY,
@@ -33,19 +31,17 @@ public record Moves(Point from, Point at, Vector velocity, Hands hands) {
     }
 
     /** Where a step takes him: across so far, and what he is about to go as long as he has his hands on nobody. */
-    Vector step() {
+    Vector step(KeyLimits limits) {
         return hands != Hands.NOBODY
                 ? new Vector(across(), up())
-                : new Vector(across() + STEP * velocity.x(), up() + STEP * velocity.y());
+                : new Vector(across() + limits.step() * velocity.x(), up() + limits.step() * velocity.y());
     }
 
-    boolean givesGround() {
-        return Reading.givesGround(across(), up());
-    }
-
-    /** Where he crosses the line if he goes on so; where he will be in a second when he does not go up the field. */
-    double crosses() {
-        double seconds = velocity.y() > 0.5 && at.y() < 0 ? Math.min(1.5, -at.y() / velocity.y()) : 1;
+    /** Where he crosses the line if he goes on so; where he will be in a while when he goes along it. */
+    double crosses(KeyLimits limits) {
+        double seconds = velocity.y() > limits.upField() && at.y() < 0
+                ? Math.min(limits.crossesWithin(), -at.y() / velocity.y())
+                : limits.goesAlong();
         return at.x() + velocity.x() * seconds;
     }
 }

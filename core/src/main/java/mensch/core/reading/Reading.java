@@ -2,6 +2,7 @@ package mensch.core.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.convention.KeyLimits;
 import mensch.core.event.Message;
 import mensch.core.geometry.Vector;
 
@@ -10,46 +11,16 @@ import mensch.core.geometry.Vector;
  * (handbook 3, keys). The nearest word first, then what else it is called; empty when nothing can be told yet.
  */
 public final class Reading {
-    /** Who has moved less than this has told nothing. */
-    private static final double TELLS = 0.25;
-    /** A step that goes up less than this for each yard across is flat. */
-    private static final double FLAT = 0.3;
-    /** Who sets to protect goes back, and no farther across than this for each yard. */
-    private static final double SETS = 1.0;
-    /** Later than this, seconds after the snap, a blocker who gives ground may have been driven back. */
-    private static final double CATCHES = 0.8;
-    /** A lineman who is so far from his place along the line has left it. */
-    private static final double LEAVES = 1.3;
-    /** Who is so far behind the line and on nobody has left it free, for a man on the line and for one behind it. */
-    private static final double PAST_THE_LINE = 0.8;
-
-    private static final double PAST = 2.2;
-    /** Who goes so much across for each yard up blocks down; less is straight ahead. */
-    private static final double SLANTS = 0.7;
-    /** Who releases goes round when he goes so much outside for each yard up. */
-    private static final double ARCS = 0.5;
-    /** A step away from me that is felt, yards. */
-    private static final double STEPS = 0.08;
-    /** Farther beside me than this he is not the man over me but the next one. */
-    private static final double NEXT = 0.8;
-    /** Nearer than this beside his key a man is head up. */
-    private static final double HEAD_UP = 0.2;
-    /** A receiver who has come off the line and is slower than this waits for a man, yards a second. */
-    private static final double GATHERS = 3.5;
-    /** A receiver who runs along the line and has come up no farther than this comes for the ball. */
-    private static final double BACKFIELD = 0.3;
-
-    /** So far ahead he is taken to run on, seconds. */
-    private static final double AHEAD = 3;
-    /** A receiver who has not broken by this depth goes deep. */
-    private static final double DEEP = 8;
-
+    private final KeyLimits limits;
+    private final KeyLimits.Line line;
     private final Reader reader;
     private final Moves key;
     private final List<Moves> neighbours;
     private final double seconds;
 
-    private Reading(Reader reader, Moves key, List<Moves> neighbours, double seconds) {
+    private Reading(KeyLimits limits, Reader reader, Moves key, List<Moves> neighbours, double seconds) {
+        this.limits = limits;
+        this.line = limits.line();
         this.reader = reader;
         this.key = key;
         this.neighbours = neighbours;
@@ -60,8 +31,9 @@ public final class Reading {
      * @param neighbours the men of the line beside the key, those there are
      * @param seconds after the snap
      */
-    public static List<Message> of(Reader reader, KeyKind kind, Moves key, List<Moves> neighbours, double seconds) {
-        var reading = new Reading(reader, key, neighbours, seconds);
+    public static List<Message> of(
+            KeyLimits limits, Reader reader, KeyKind kind, Moves key, List<Moves> neighbours, double seconds) {
+        var reading = new Reading(limits, reader, key, neighbours, seconds);
         return switch (kind) {
             case LINE -> reading.line();
             case BACK -> reading.back();
@@ -77,16 +49,16 @@ public final class Reading {
      * @param across yards, either way
      * @param up yards up the field, negative when he gives ground
      */
-    public static boolean sets(double across, double up) {
-        return up < -TELLS / 2 && Math.abs(across) <= -SETS * up;
+    public static boolean sets(KeyLimits.Line line, double across, double up) {
+        return up < -line.tells() / 2 && Math.abs(across) <= -line.sets() * up;
     }
 
     /**
      * Whether a lineman stands up and waits, as far as those can tell who do not read him: he has given ground and has
      * not left his place.
      */
-    public static boolean givesGround(double across, double up) {
-        return up < -TELLS / 2 && Math.abs(across) < LEAVES;
+    public static boolean givesGround(KeyLimits.Line line, double across, double up) {
+        return up < -line.tells() / 2 && Math.abs(across) < line.leaves();
     }
 
     /**
@@ -94,24 +66,24 @@ public final class Reading {
      *
      * @param seconds after the snap
      */
-    public static boolean catches(double across, double up, double seconds) {
-        return up < 0 && seconds < CATCHES && Math.abs(across) < LEAVES / 2;
+    public static boolean catches(KeyLimits.Line line, double across, double up, double seconds) {
+        return up < 0 && seconds < line.catches() && Math.abs(across) < line.leaves() / 2;
     }
 
     private List<Message> line() {
-        double across = key.step().x();
-        double up = key.step().y();
+        double across = key.step(limits).x();
+        double up = key.step(limits).y();
         boolean touched = key.hands() == Moves.Hands.READER;
-        if (!touched && Math.abs(across) + Math.abs(up) < TELLS) {
+        if (!touched && Math.abs(across) + Math.abs(up) < line.tells()) {
             return List.of();
         }
-        if (touched ? catches(across, up, seconds) : sets(across, up)) {
+        if (touched ? catches(line, across, up, seconds) : sets(line, across, up)) {
             // alone he turns on whoever comes behind a man who has left
-            return neighbours.isEmpty() || neighbours.stream().anyMatch(Moves::givesGround)
+            return neighbours.isEmpty() || neighbours.stream().anyMatch(n -> givesGround(line, n.across(), n.up()))
                     ? List.of(Message.PASS_SET)
                     : with(Message.RUN, Message.CUT_OFF);
         }
-        if (!touched && Math.abs(across) > LEAVES && up < FLAT * Math.abs(across)) {
+        if (!touched && Math.abs(across) > line.leaves() && up < line.flat() * Math.abs(across)) {
             return List.of(
                     Message.PULL,
                     reader.mine(key.at().x() + across) ? Message.PULL_TO_ME : Message.PULL_AWAY,
@@ -126,16 +98,16 @@ public final class Reading {
             return onAnother(toMe, beside);
         }
         double past = key.from().y() + up;
-        if (past > PAST_THE_LINE && outside() * across > ARCS * up) {
+        if (past > line.pastTheLine() && outside() * across > line.arcs() * up) {
             return List.of(Message.RELEASE, Message.ARC);
         }
-        if (past > (reader.onTheLine() ? PAST_THE_LINE : PAST)) {
+        if (past > (reader.onTheLine() ? line.pastTheLine() : line.past())) {
             return List.of(Message.RELEASE);
         }
-        if (Math.abs(across) > Math.max(TELLS, up)) {
+        if (Math.abs(across) > Math.max(line.tells(), up)) {
             return with(Message.RUN, up < 0 ? Message.CUT_OFF : along(toMe));
         }
-        boolean byMe = reader.onTheLine() && toMe < -TELLS && past > 0;
+        boolean byMe = reader.onTheLine() && toMe < -line.tells() && past > 0;
         if (toMe < 0 && slants() || byMe) {
             return with(Message.RUN, Message.DOWN);
         }
@@ -144,7 +116,7 @@ public final class Reading {
 
     /** How far he has come to my side; to a man over him on the line every step is, to one behind it a step outside. */
     private double toMe(double beside, double across) {
-        if (Math.abs(beside) > HEAD_UP) {
+        if (Math.abs(beside) > limits.headUp()) {
             return Math.signum(beside) * across;
         }
         return reader.onTheLine() ? Math.abs(across) : outside() * across;
@@ -158,11 +130,11 @@ public final class Reading {
         if (reader.blockers() > 1) {
             return with(Message.RUN, Message.DOUBLE);
         }
-        boolean comesIn = outside() * key.step().x() <= 0;
+        boolean comesIn = outside() * key.step(limits).x() <= 0;
         if (comesIn && toMe > 0 && slants()) {
             return beside() ? List.of(Message.DOWN, Message.DOWN_ON_ME, Message.RUN) : with(Message.RUN, Message.DOWN);
         }
-        if (toMe < TELLS && leaveMe()) {
+        if (toMe < line.tells() && leaveMe()) {
             return with(Message.RUN, Message.CUT_OFF);
         }
         return with(Message.RUN, flat() && toMe >= 0 ? Message.REACH : Message.BASE);
@@ -172,19 +144,20 @@ public final class Reading {
     private boolean leaveMe() {
         double side = Math.signum(reader.feet().x() - reader.middle());
         return !neighbours.isEmpty()
-                && side * key.step().x() < TELLS
-                && neighbours.stream().allMatch(n -> side * n.step().x() < -STEPS);
+                && side * key.step(limits).x() < line.tells()
+                && neighbours.stream().allMatch(n -> side * n.step(limits).x() < -line.steps());
     }
 
     /** Whether he goes across more than up the field. */
     private boolean flat() {
-        return Math.abs(key.step().x()) > Math.max(TELLS, key.step().y());
+        return Math.abs(key.step(limits).x())
+                > Math.max(line.tells(), key.step(limits).y());
     }
 
     /** Whether he goes across nearly as much as up the field. */
     private boolean slants() {
-        return Math.abs(key.step().x())
-                > Math.max(TELLS / 2, SLANTS * key.step().y());
+        return Math.abs(key.step(limits).x())
+                > Math.max(line.tells() / 2, line.slants() * key.step(limits).y());
     }
 
     /** A flat step of a man who has his hands on nobody. */
@@ -198,17 +171,17 @@ public final class Reading {
     /** The sign of the side his place is on; nothing for the man in the middle. */
     private double outside() {
         double beside = key.from().x() - reader.middle();
-        return Math.abs(beside) <= HEAD_UP ? 0 : Math.signum(beside);
+        return Math.abs(beside) <= limits.headUp() ? 0 : Math.signum(beside);
     }
 
     /** Whether he is not the man over me but the next. */
     private boolean beside() {
-        return Math.abs(reader.feet().x() - key.from().x()) > NEXT;
+        return Math.abs(reader.feet().x() - key.from().x()) > line.next();
     }
 
     /** He has his hands on another man. */
     private List<Message> onAnother(double toMe, double beside) {
-        if (key.at().y() > PAST_THE_LINE) {
+        if (key.at().y() > line.pastTheLine()) {
             return List.of(Message.RELEASE);
         }
         if (flows() && flat()) {
@@ -216,7 +189,7 @@ public final class Reading {
         }
         // on the line it is enough that he has another man and is not coming to me
         boolean goes = reader.onTheLine()
-                ? toMe < -TELLS / 2 || Math.abs(beside) > HEAD_UP && toMe < TELLS
+                ? toMe < -line.tells() / 2 || Math.abs(beside) > limits.headUp() && toMe < line.tells()
                 : toMe < 0 && slants();
         return with(Message.RUN, goes ? Message.DOWN : Message.BASE);
     }
@@ -224,15 +197,15 @@ public final class Reading {
     /** What a wall that moves along the line says: a reach to the side of the man who reads, a cut-off away from it. */
     private Message wall() {
         double side = reader.feet().x() - reader.middle();
-        return side * key.step().x() >= 0 ? Message.REACH : Message.CUT_OFF;
+        return side * key.step(limits).x() >= 0 ? Message.REACH : Message.CUT_OFF;
     }
 
     /** Whether the men beside him step the same way: one moving wall. */
     private boolean flows() {
         return !neighbours.isEmpty()
                 && neighbours.stream()
-                        .allMatch(n -> n.step().x() * key.step().x() > 0
-                                && Math.abs(n.step().x()) > TELLS / 2);
+                        .allMatch(n -> n.step(limits).x() * key.step(limits).x() > 0
+                                && Math.abs(n.step(limits).x()) > line.tells() / 2);
     }
 
     private static List<Message> with(Message more, Message first) {
@@ -240,11 +213,12 @@ public final class Reading {
     }
 
     private List<Message> back() {
-        if (key.at().y() > 0.5 && key.hands() == Moves.Hands.NOBODY) {
+        KeyLimits.Back back = limits.back();
+        if (key.at().y() > back.past() && key.hands() == Moves.Hands.NOBODY) {
             return List.of(Message.LEAKS_PAST);
         }
-        if (key.velocity().length() < 1.5) {
-            return seconds > 0.5 && Math.abs(key.across()) + Math.abs(key.up()) < 1
+        if (key.velocity().length() < back.stands()) {
+            return seconds > back.protectsAfter() && Math.abs(key.across()) + Math.abs(key.up()) < back.place()
                     ? List.of(Message.PASS_SET)
                     : List.of();
         }
@@ -253,7 +227,7 @@ public final class Reading {
 
     /** Where somebody of the backfield goes. */
     private List<Message> flow(boolean back) {
-        double crosses = key.crosses();
+        double crosses = key.crosses(limits);
         boolean mine = reader.mine(crosses);
         var messages = new ArrayList<Message>();
         messages.add(mine ? Message.FLOW_TO_ME : Message.FLOW_AWAY);
@@ -267,17 +241,24 @@ public final class Reading {
     }
 
     private List<Message> quarterback() {
-        if (seconds > 1 && Math.abs(key.across()) > 2 && Math.abs(key.velocity().x()) > 2) {
-            return List.of(reader.mine(key.crosses()) ? Message.BOOT_TO_ME : Message.BOOT_AWAY);
+        KeyLimits.Quarterback his = limits.quarterback();
+        if (seconds > his.bootsAfter()
+                && Math.abs(key.across()) > his.boots()
+                && Math.abs(key.velocity().x()) > his.runs()) {
+            return List.of(reader.mine(key.crosses(limits)) ? Message.BOOT_TO_ME : Message.BOOT_AWAY);
         }
-        return seconds > 0.7 && key.up() < -2 && key.velocity().y() < 0 ? List.of(Message.PASS_SET) : List.of();
+        return seconds > his.dropsAfter()
+                        && key.up() < -his.drops()
+                        && key.velocity().y() < 0
+                ? List.of(Message.PASS_SET)
+                : List.of();
     }
 
     /** Who watches the ball sees where it is carried, and who has it. */
     private List<Message> ball() {
         Vector goes = key.velocity();
         boolean back = goes.y() < 0 && Math.abs(goes.x()) < -goes.y();
-        if (back || goes.length() < 1.5) {
+        if (back || goes.length() < limits.back().stands()) {
             return List.of();
         }
         var messages = new ArrayList<>(List.of(Message.RUN));
@@ -289,33 +270,43 @@ public final class Reading {
     }
 
     private List<Message> receiver() {
-        if (key.up() < BACKFIELD
-                && key.velocity().length() > 3
-                && key.velocity().y() < 0.5) {
-            boolean mine = reader.mine(key.at().x() + AHEAD * key.velocity().x());
+        KeyLimits.Receiver receiver = limits.receiver();
+        if (key.up() < receiver.backfield()
+                && key.velocity().length() > receiver.runs()
+                && key.velocity().y() < limits.upField()) {
+            boolean mine =
+                    reader.mine(key.at().x() + receiver.ahead() * key.velocity().x());
             return List.of(mine ? Message.FLOW_TO_ME : Message.FLOW_AWAY);
         }
         boolean inward = (key.at().x() - reader.middle()) * key.velocity().x() < 0;
         boolean sideways =
                 Math.abs(key.velocity().x()) > Math.abs(key.velocity().y());
         if (key.hands() == Moves.Hands.READER) {
-            return List.of(inward && Math.abs(key.across()) > 2 ? Message.CRACK_ON_ME : Message.STALK, Message.RUN);
+            return List.of(
+                    inward && Math.abs(key.across()) > receiver.cracks() ? Message.CRACK_ON_ME : Message.STALK,
+                    Message.RUN);
         }
         if (key.hands() == Moves.Hands.ANOTHER) {
-            return List.of(Math.abs(key.across()) > 2 ? Message.CRACK : Message.STALK, Message.RUN);
+            return List.of(Math.abs(key.across()) > receiver.cracks() ? Message.CRACK : Message.STALK, Message.RUN);
         }
-        if (key.up() > 1.5 && seconds > 0.6 && key.velocity().length() < GATHERS) {
+        if (key.up() > receiver.stalksFrom()
+                && seconds > receiver.stalksAfter()
+                && key.velocity().length() < receiver.gathers()) {
             return List.of(Message.STALK);
         }
-        if (key.up() >= DEEP && key.velocity().y() > 2) {
+        if (key.up() >= receiver.deep() && key.velocity().y() > receiver.deepSpeed()) {
             return List.of(Message.RELEASE, Message.BREAKS_DEEP);
         }
-        if (sideways && key.up() > 1 && key.velocity().length() > 3) {
+        if (sideways && key.up() > receiver.underFrom() && key.velocity().length() > receiver.runs()) {
             return List.of(Message.RELEASE, Message.BREAKS_UNDER);
         }
-        if (inward && sideways && key.velocity().length() > 3 && key.up() < 3 && seconds > 0.5) {
+        if (inward
+                && sideways
+                && key.velocity().length() > receiver.runs()
+                && key.up() < receiver.cracksUpTo()
+                && seconds > receiver.cracksAfter()) {
             return List.of(Message.CRACK);
         }
-        return key.up() > 1.2 ? List.of(Message.RELEASE) : List.of();
+        return key.up() > receiver.releases() ? List.of(Message.RELEASE) : List.of();
     }
 }

@@ -2,6 +2,7 @@ package mensch.core.simulation;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 import mensch.core.simulation.Unfolding.Ending;
@@ -9,27 +10,10 @@ import mensch.core.simulation.Unfolding.Ending;
 /** A ball that is thrown: how far off it is, who gets a hand on it, who goes for it, and whether it is caught. */
 final class Air {
     private static final int NOBODY = -1;
-    /** Who catches the ball keeps so much of his speed. */
-    private static final double CATCHES = 0.6;
-    /** Who is slower than this has sat down and faces the passer, yards a second. */
-    private static final double SITS = 2;
-    /** Who is so much farther from the ball than another is not first on it, yards. */
-    private static final double FIRST = 0.4;
-    /** A defender goes for a ball he may be near to when it comes down, yards. */
-    private static final double RALLIES = 7;
-    /** Who is farther from it than this when it comes down is too late, yards. */
-    private static final double LATE = 1;
-    /** Who is much too late stays so far over it, yards. */
-    private static final double STAYS_OVER = 4;
-    /** Who has caught it needs so long to turn up the field, seconds, and runs so fast then, yards a second. */
-    private static final double TURNS_UP = 0.4;
-
-    private static final double RUNS_ON = 7;
     /** So many fifths of a second after the catch a man from far looks for where he meets him. */
     private static final int LONGEST = 20;
-    /** Chance is even between ends that are so far as a throw is usually off. */
-    private static final double OFF = 1.0;
 
+    private final SnapDetails.Air figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -52,6 +36,7 @@ final class Air {
             Story story,
             int quarterback) {
         this.cast = cast;
+        this.figures = cast.details.air();
         this.ground = ground;
         this.contests = contests;
         this.covering = covering;
@@ -80,16 +65,16 @@ final class Air {
         }
         double seconds = Clock.seconds(Math.max(0, in.lands() - tick));
         for (int d = cast.defence; d < cast.size(); d++) {
-            if (contests.engaged(d) || ground.y[d] <= -2) {
+            if (contests.engaged(d) || ground.y[d] <= -figures.rushes()) {
                 continue;
             }
             double away = ground.distance(d, in.at().x(), in.at().y());
             double goes = seconds - Clock.seconds(Math.max(0, ground.from[d] - tick));
-            if (away < RALLIES + ground.top[d] * seconds) {
+            if (away < figures.rallies() + ground.top[d] * seconds) {
                 // who is over it and too late stays over it: he comes to tackle, not past the ball
                 double late = away - runs(d, in.at().x(), in.at().y(), away, goes);
-                boolean over = late > LATE && ground.y[d] > in.at().y() + LATE;
-                double above = over ? Math.min(STAYS_OVER, late * STAYS_OVER / RALLIES) : 0;
+                boolean over = late > figures.late() && ground.y[d] > in.at().y() + figures.late();
+                double above = over ? Math.min(figures.staysOver(), late * figures.staysOver() / figures.rallies()) : 0;
                 covering.drives(d, in.at().x(), in.at().y() + above, tick);
             } else {
                 covering.drives(d, in.at().x(), meets(d, in.at(), goes), tick);
@@ -108,7 +93,7 @@ final class Air {
         double y = at.y();
         for (int i = 0; i < LONGEST; i++) {
             double after = i * Clock.TICK * 4;
-            y = at.y() + Math.max(0, after - TURNS_UP) * RUNS_ON;
+            y = at.y() + Math.max(0, after - figures.turnsUp()) * figures.runsOn();
             double away = ground.distance(d, at.x(), y);
             if (runs(d, at.x(), y, away, seconds + after) >= away) {
                 break;
@@ -133,8 +118,8 @@ final class Air {
         }
         long who = cast.actors.get(quarterback).luck();
         Point lands = new Point(
-                at.x() + luck.about(OFF * off, who, Luck.What.SCATTERS, 0),
-                at.y() + luck.about(OFF * off, who, Luck.What.SCATTERS, 1));
+                at.x() + luck.about(figures.off() * off, who, Luck.What.SCATTERS, 0),
+                at.y() + luck.about(figures.off() * off, who, Luck.What.SCATTERS, 1));
         int flies = Math.max(1, Clock.ticks(yards / ballSpeed));
         flight = Optional.of(new Flight(to, from, at, lands, tick, tick + flies));
         String by = open.by() == NOBODY ? "" : cast.actors.get(open.by()).id();
@@ -148,7 +133,7 @@ final class Air {
      */
     Optional<Ending> flies(int tick) {
         Flight in = flight.orElseThrow();
-        if (Flight.low(in.part(tick), in.yards())) {
+        if (Flight.low(cast.details.flight(), in.part(tick), in.yards())) {
             for (int d = cast.defence; d < cast.size(); d++) {
                 double away = ground.distance(d, in.x(tick), in.y(tick));
                 if (tips[d] == 0
@@ -185,7 +170,7 @@ final class Air {
             }
         }
         SnapModel.Catching catching = model.catching();
-        if (by != NOBODY && least < catching.near() && least + FIRST < his) {
+        if (by != NOBODY && least < catching.near() && least + figures.first() < his) {
             return Optional.of(defended(by, in, tick));
         }
         double apart = by == NOBODY ? Double.POSITIVE_INFINITY : Math.min(ground.distance(by, man), least);
@@ -219,10 +204,10 @@ final class Air {
                 by == NOBODY ? "" : cast.actors.get(by).id());
         caughtBy = OptionalInt.of(man);
         flight = Optional.empty();
-        if (ground.speed(man) < SITS) {
+        if (ground.speed(man) < figures.sits()) {
             ground.plants(man, tick + Clock.ticks(model.catching().turns()));
         }
-        ground.vx[man] *= CATCHES;
-        ground.vy[man] *= CATCHES;
+        ground.vx[man] *= figures.catches();
+        ground.vy[man] *= figures.catches();
     }
 }

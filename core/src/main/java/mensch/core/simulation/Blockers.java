@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 import mensch.core.matchup.Blocking;
@@ -20,29 +21,10 @@ import org.jspecify.annotations.Nullable;
  */
 final class Blockers {
     private static final int NOBODY = -1;
-    /** A blocker comes to the side of his man by so much, yards. */
-    private static final double SIDE = 0.35;
-    /** How far a lineman looks for another man when his own has gone, yards. */
-    private static final double LOOKS = 2.2;
-    /** Who is so far from his lineman has gone out of his way, yards across. */
-    private static final double GONE = 1.6;
-    /** A backer so near makes one of two leave for him, yards. */
-    private static final double COMES = 2.0;
     /** A corner of his way counts as reached within this, yards. */
     private static final double CORNER = 0.6;
-    /** Who runs begins to turn so much sooner, seconds. */
-    private static final double TURNS = 0.15;
-    /** A puller's first step, yards across and back. */
-    private static final double OPENS = 0.9;
-    /** The first step of a lineman is so long, yards: his verb's, wherever his man stands. */
-    private static final double FIRST_STEP = 0.25;
-    /** Who lets the line go goes by it so far, yards. */
-    private static final double RELEASES = 1.2;
-    /** Who stands deeper than this is not on the line of the offence, yards. */
-    private static final double OFF_THE_LINE = -1.2;
-    /** A receiver who has nobody to block runs so far up the field, yards. */
-    private static final double CLEARS = 12;
 
+    private final SnapDetails.Blockers figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -65,6 +47,7 @@ final class Blockers {
     Blockers(Cast cast, Ground ground, Contests contests, SnapModel model, Story story, Blocking blocking) {
         this.sign = blocking.play().sign();
         this.cast = cast;
+        this.figures = cast.details.blockers();
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -109,8 +92,8 @@ final class Blockers {
         }
         var way = new ArrayList<>(drawn);
         double across = point.x() - from.x();
-        double opens = Math.signum(across) * Math.min(OPENS, Math.abs(across));
-        way.set(1, new Point(from.x() + opens, from.y() - OPENS / 2));
+        double opens = Math.signum(across) * Math.min(figures.opens(), Math.abs(across));
+        way.set(1, new Point(from.x() + opens, from.y() - figures.opens() / 2));
         return List.copyOf(way);
     }
 
@@ -151,7 +134,7 @@ final class Blockers {
         if (target[man] == NOBODY) {
             target[man] = next(man);
             if (target[man] == NOBODY) {
-                ground.aim(man, ground.x[man], CLEARS, ground.top[man], false);
+                ground.aim(man, ground.x[man], figures.clears(), ground.top[man], false);
                 return;
             }
         }
@@ -161,7 +144,7 @@ final class Blockers {
         List<Point> way = ways.get(man);
         if (corner[man] > 0 && corner[man] < way.size() - 1) {
             Point to = way.get(corner[man]);
-            if (ground.distance(man, to.x(), to.y()) > CORNER + TURNS * ground.speed(man)) {
+            if (ground.distance(man, to.x(), to.y()) > CORNER + figures.turns() * ground.speed(man)) {
                 ground.aim(man, to.x(), to.y(), ground.top[man], false);
                 return;
             }
@@ -175,21 +158,21 @@ final class Blockers {
         if (shares(man, his, right ? 1 : -1)) {
             right = !right;
         }
-        double seconds = Math.min(0.8, ground.distance(man, his) / ground.top[man]);
-        double x = ground.x[his] + ground.vx[his] * seconds + (right ? SIDE : -SIDE);
-        double y = ground.y[his] + ground.vy[his] * seconds - SIDE;
-        boolean open = block(man).meets() == Meets.IN_SPACE && ground.y[man] > 0.5;
+        double seconds = Math.min(figures.ahead(), ground.distance(man, his) / ground.top[man]);
+        double x = ground.x[his] + ground.vx[his] * seconds + (right ? figures.side() : -figures.side());
+        double y = ground.y[his] + ground.vy[his] * seconds - figures.side();
+        boolean open = block(man).meets() == Meets.IN_SPACE && ground.y[man] > figures.inTheOpen();
         // in the open he gets between his man and the ball and gathers himself before him
-        ground.aim(man, x, Math.max(y, ground.y[man] - 0.5), ground.top[man] * (open ? 0.8 : 1), open);
+        ground.aim(man, x, Math.max(y, ground.y[man] - 0.5), ground.top[man] * (open ? figures.gathers() : 1), open);
     }
 
     /** Who comes round the corner and finds his man gone from there takes the first who shows. */
     private void leads(int man) {
         int his = target[man];
-        if (block(man).meets() == Meets.DRIVES_OUT || Math.abs(ground.x[his] - ground.x[man]) < GONE) {
+        if (block(man).meets() == Meets.DRIVES_OUT || Math.abs(ground.x[his] - ground.x[man]) < figures.gone()) {
             return;
         }
-        int shows = nearest(man, CLEARS / 2);
+        int shows = nearest(man, figures.clears() / 2);
         if (shows != NOBODY) {
             target[man] = shows;
         }
@@ -210,11 +193,11 @@ final class Blockers {
     private boolean stepsFirst(int man) {
         Point from = cast.actors.get(man).start();
         double steps = switch (block(man).opens()) {
-            case STEP -> FIRST_STEP;
-            case RELEASE -> RELEASES;
+            case STEP -> figures.firstStep();
+            case RELEASE -> figures.releases();
             case SPACE, PULL -> 0;
         };
-        if (from.y() < OFF_THE_LINE || ground.distance(man, from.x(), from.y()) >= steps) {
+        if (from.y() < -figures.offTheLine() || ground.distance(man, from.x(), from.y()) >= steps) {
             return false;
         }
         Point to = block(man).way(from, ground.at(target[man]), sign).get(1);
@@ -239,7 +222,8 @@ final class Blockers {
         if (next == NOBODY || doubled < 0 || block(man).letsGo() != LetsGo.CLIMBS) {
             return;
         }
-        if (doubled >= model.drive().climbs() || doubled > 0.4 && ground.distance(man, next) < COMES) {
+        if (doubled >= model.drive().climbs()
+                || doubled > figures.splits() && ground.distance(man, next) < figures.comes()) {
             contests.climbs(man, his, tick);
             target[man] = next;
             then[man] = NOBODY;
@@ -252,22 +236,27 @@ final class Blockers {
         int his = target[man];
         boolean line =
                 block(man).finds().turn() == Block.Turn.LINE && block(man).meets() == Meets.AS_HE_STANDS;
-        if (!line || his == NOBODY || ground.y[his] > 3 || Math.abs(ground.x[his] - ground.x[man]) < GONE) {
+        if (!line
+                || his == NOBODY
+                || ground.y[his] > figures.onTheLine()
+                || Math.abs(ground.x[his] - ground.x[man]) < figures.gone()) {
             return;
         }
-        int other = nearest(man, LOOKS);
-        if (other != NOBODY && other != his && ground.distance(man, other) < ground.distance(man, his) - 0.5) {
+        int other = nearest(man, figures.looks());
+        if (other != NOBODY
+                && other != his
+                && ground.distance(man, other) < ground.distance(man, his) - figures.nearer()) {
             target[man] = other;
             corner[man] = 0;
         }
     }
 
     private int next(int man) {
-        if (clears[man] && ground.y[man] < CLEARS) {
+        if (clears[man] && ground.y[man] < figures.clears()) {
             return NOBODY;
         }
         boolean stalks = block(man) == Block.STALK;
-        return nearest(man, stalks ? CLEARS : CLEARS / 2);
+        return nearest(man, stalks ? figures.clears() : figures.clears() / 2);
     }
 
     /** The nearest man ahead whom nobody blocks and nobody is after. */
@@ -277,7 +266,7 @@ final class Blockers {
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.squared(man, d);
             if (away < least
-                    && ground.y[d] > ground.y[man] - 0.5
+                    && ground.y[d] > ground.y[man] - figures.past()
                     && !contests.engaged(d)
                     && !left[d]
                     && !wanted(d, man)) {
@@ -312,7 +301,7 @@ final class Blockers {
             if (his != NOBODY && ground.squared(man, his) <= arm && contests.blockers(his) < 2) {
                 contests.begin(man, his, block(man), outside(man, his, ballX), sign, tick);
             } else if (corner[man] == 0 || corner[man] >= ways.get(man).size() - 1) {
-                int comes = nearest(man, model.body().arm() * 0.85);
+                int comes = nearest(man, model.body().arm() * figures.runsInto());
                 if (comes != NOBODY) {
                     target[man] = comes;
                     contests.begin(man, comes, block(man), outside(man, comes, ballX), sign, tick);

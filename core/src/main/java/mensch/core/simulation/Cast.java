@@ -3,6 +3,7 @@ package mensch.core.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.Speeds;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape;
@@ -20,6 +21,7 @@ final class Cast {
 
     private final Side play;
     final Lineup lineup;
+    final SnapDetails details;
     final Shape shape;
     /** Seen from the play side. */
     final View view;
@@ -32,6 +34,7 @@ final class Cast {
     Cast(Lineup lineup, Side play) {
         this.play = play;
         this.lineup = lineup;
+        this.details = lineup.convention().snap().details();
         this.shape = lineup.features().shape();
         this.view = lineup.viewFrom(Side.RIGHT);
         Speeds speeds = lineup.convention().speeds();

@@ -1,6 +1,7 @@
 package mensch.core.simulation;
 
 import java.util.Arrays;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.convention.SnapModel.Spread;
 import mensch.core.play.Block;
@@ -21,18 +22,8 @@ final class Contests {
     }
 
     private static final int NOBODY = -1;
-    /** Two men on a block keep so far apart, yards. */
-    private static final double APART = 0.7;
-    /** How fast a blocker who seals his man gets round him, yards a second. */
-    private static final double ROUNDS = 1.6;
 
-    /** Who is rid of a protector is so fast, yards a second. */
-    private static final double COMES_OFF = 3;
-    /** Who wants to go so nearly straight away from his blocker is not held by him; cosine. */
-    private static final double OFF = 0.85;
-    /** How fast a man on a block steps, yards a second. */
-    private static final double STEPS = 3.5;
-
+    private final SnapDetails.Contests figures;
     private final Cast cast;
     private final Ground ground;
     private final SnapModel model;
@@ -61,6 +52,7 @@ final class Contests {
 
     Contests(Cast cast, Ground ground, SnapModel model, Luck luck, Story story) {
         this.cast = cast;
+        this.figures = cast.details.contests();
         this.ground = ground;
         this.model = model;
         this.luck = luck;
@@ -127,7 +119,7 @@ final class Contests {
                         model.body().technique(), cast.actors.get(defender).luck(), Luck.What.MEETS, met[defender]);
         double yards = right ? between : -between;
         boolean chooses = !outside && (block.meets() == Meets.DRIVES_OUT || block.meets() == Meets.ON_THE_MOVE);
-        boolean open = block.meets() == Meets.IN_SPACE || ground.y[defender] > 6;
+        boolean open = block.meets() == Meets.IN_SPACE || ground.y[defender] > figures.space();
         meet(defender, block, chooses ? Math.abs(yards) : yards, open, tick);
     }
 
@@ -191,7 +183,7 @@ final class Contests {
         double chance = yards > headUp
                 ? reach.inside()
                 : yards >= -headUp ? reach.headUp() : yards > -reach.wideFrom() ? reach.outside() : reach.wide();
-        boolean slants = (ballRight[defender] ? 1 : -1) * ground.vx[defender] > 1.5;
+        boolean slants = (ballRight[defender] ? 1 : -1) * ground.vx[defender] > figures.slants();
         double drawn = luck.of(cast.actors.get(defender).luck(), Luck.What.REACHES, met[defender]);
         return drawn < chance - (slants ? reach.slanting() : 0);
     }
@@ -225,14 +217,18 @@ final class Contests {
         double want = Math.max(1e-6, Math.sqrt(wantX * wantX + wantY * wantY));
         double pushes = second[defender] == NOBODY
                 ? model.protect().bull()
-                : model.protect().bull() / 3;
+                : model.protect().bull() / figures.doubledBull();
         double moveX = pushes * wantX / Math.max(want, 1);
         double moveY = pushes * wantY / Math.max(want, 1);
         ground.x[defender] += moveX * Clock.TICK;
         ground.y[defender] += moveY * Clock.TICK;
         ground.vx[defender] = moveX;
         ground.vy[defender] = moveY;
-        step(first[defender], ground.x[defender] + wantX / want * APART, ground.y[defender] + wantY / want * APART, 0);
+        step(
+                first[defender],
+                ground.x[defender] + wantX / want * figures.apart(),
+                ground.y[defender] + wantY / want * figures.apart(),
+                0);
         if (second[defender] != NOBODY) {
             hold(second[defender], defender, moveX, moveY, 0);
         }
@@ -246,19 +242,19 @@ final class Contests {
         double pushed = Clock.seconds(tick - since[defender]) < model.drive().lasts() ? drive[defender] : 0;
         double side = ballRight[defender] ? 1 : -1;
         // two who move one man move him up the field
-        double wayX = second[defender] != NOBODY ? 0.2 * Math.signum(dx) : dx / apart;
+        double wayX = second[defender] != NOBODY ? figures.doubledAside() * Math.signum(dx) : dx / apart;
         double wayY = second[defender] != NOBODY ? 1 : dy / apart;
         double moveX = pushed * wayX;
         double moveY = pushed * wayY;
         double wantX = ground.aimX[defender] - ground.x[defender];
         double wantY = ground.aimY[defender] - ground.y[defender];
         double want = Math.sqrt(wantX * wantX + wantY * wantY);
-        boolean off = want > 0.1 && (wantX * dx + wantY * dy) / (want * apart) > OFF;
+        boolean off = want > 0.1 && (wantX * dx + wantY * dy) / (want * apart) > figures.off();
         double fights = off ? model.body().shuffle() : fights(defender);
         if (want > 0.1) {
             moveX += fights * wantX / Math.max(want, 1);
             // nobody walks through the man who blocks him
-            moveY += Math.max(-fights * 0.4, Math.min(fights, fights * wantY / Math.max(want, 1)));
+            moveY += Math.max(-fights * figures.against(), Math.min(fights, fights * wantY / Math.max(want, 1)));
         }
         ground.x[defender] += moveX * Clock.TICK;
         ground.y[defender] += moveY * Clock.TICK;
@@ -273,15 +269,15 @@ final class Contests {
     /** How fast a man who is blocked gets to a place across, yards a second: from his blocker away as he steps. */
     double closes(int defender, double x) {
         double aside = ground.x[defender] - ground.x[first[defender]];
-        boolean off = Math.abs(aside) > APART / 2 && aside * (x - ground.x[defender]) > 0;
+        boolean off = Math.abs(aside) > figures.apart() / 2 && aside * (x - ground.x[defender]) > 0;
         return off ? model.body().shuffle() : fights(defender);
     }
 
     private double fights(int defender) {
         return switch (state[defender]) {
-            case SEALED -> model.drive().fights() / 4;
+            case SEALED -> model.drive().fights() * figures.sealed();
             case EVEN -> model.drive().fights();
-            case FREE_ARM -> model.drive().fights() * 1.5;
+            case FREE_ARM -> model.drive().fights() * figures.armFree();
         };
     }
 
@@ -289,11 +285,11 @@ final class Contests {
     private void hold(int blocker, int defender, double moveX, double moveY, double side) {
         double dx = ground.x[blocker] - ground.x[defender];
         double dy = ground.y[blocker] - ground.y[defender];
-        if (side != 0 && side * dx < APART * 0.8) {
-            dx += side * ROUNDS * Clock.TICK;
+        if (side != 0 && side * dx < figures.apart() * figures.round()) {
+            dx += side * figures.rounds() * Clock.TICK;
         }
         double apart = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
-        double to = Math.min(apart, APART);
+        double to = Math.min(apart, figures.apart());
         step(
                 blocker,
                 ground.x[defender] + dx / apart * to,
@@ -303,7 +299,7 @@ final class Contests {
 
     /** Hands move a man no faster than he could step. */
     private void step(int blocker, double toX, double toY, double carried) {
-        double limit = (STEPS + carried) * Clock.TICK;
+        double limit = (figures.steps() + carried) * Clock.TICK;
         double wayX = toX - ground.x[blocker];
         double wayY = toY - ground.y[blocker];
         double way = Math.sqrt(wayX * wayX + wayY * wayY);
@@ -330,8 +326,8 @@ final class Contests {
             double wantX = ground.aimX[defender] - ground.x[defender];
             double wantY = ground.aimY[defender] - ground.y[defender];
             double want = Math.max(1e-6, Math.sqrt(wantX * wantX + wantY * wantY));
-            ground.vx[defender] = COMES_OFF * wantX / want;
-            ground.vy[defender] = COMES_OFF * wantY / want;
+            ground.vx[defender] = figures.comesOff() * wantX / want;
+            ground.vy[defender] = figures.comesOff() * wantY / want;
         }
     }
 

@@ -3,6 +3,7 @@ package mensch.core.simulation;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.AreaLedger;
@@ -16,35 +17,8 @@ import mensch.core.rung.Task;
  */
 final class Covering {
     private static final int NOBODY = -1;
-    /** Who stands deeper than this is in the backfield, yards. */
-    private static final double BACKFIELD = -2.5;
-    /** A spy stays so far from the line, yards. */
-    private static final double SPIES = 4;
-    /** Who helps low in the middle stands so deep, yards. */
-    private static final double HOLE = 6;
-    /** A man turns so long before his receiver would be on him, seconds. */
-    private static final double TURNS = 0.5;
-    /** Who is slower than this need not stop first, yards a second. */
-    private static final double STANDS = 1.5;
-    /** So far against his way he has to stop to go there: the cosine. */
-    private static final double REVERSES = 0.4;
-    /** A turn as sharp as this takes a foot in the ground: its cosine. */
-    private static final double CUTS = 0.5;
-    /** Who goes across so fast, and faster than up the field, has broken, yards a second. */
-    private static final double BREAKS = 2.5;
-    /** Who gains so much ground has released, yards a second. */
-    private static final double COMES = 1;
-    /** Who has not gone so far has not left his place, yards. */
-    private static final double GONE = 2;
-    /** Who runs with a receiver is where he wants to be in so long, seconds. */
-    private static final double RUNS_WITH = 0.5;
-    /** Who is held in man coverage keeps no more of his leverage than this, yards. */
-    private static final double SHADE = 1.2;
-    /** He turns so that he stays so far inside the field, yards. */
-    private static final double INSIDE = 2;
-    /** Who is no more to one side of his man than this has his hips open to neither, yards. */
-    private static final double SQUARE = 0.3;
 
+    private final SnapDetails.Covering figures;
     private final Cast cast;
     private final Ground ground;
     private final SnapModel model;
@@ -71,12 +45,13 @@ final class Covering {
 
     Covering(Cast cast, Ground ground, SnapModel model, Minds minds, AreaLedger areas) {
         this.cast = cast;
+        this.figures = cast.details.covering();
         this.ground = ground;
         this.model = model;
         this.minds = minds;
         this.matchedFrom = cast.lineup.convention().routes().matchedFrom();
         this.passer = cast.passer();
-        this.end = cast.lineup.snap().field().endLineDepth() - INSIDE;
+        this.end = cast.lineup.snap().field().endLineDepth() - figures.inside();
         this.receivers = cast.actors.stream()
                 .filter(a -> cast.eligible(a) && a.index() != passer)
                 .mapToInt(Actor::index)
@@ -88,7 +63,8 @@ final class Covering {
         this.before = new int[cast.size()];
         Arrays.fill(his, NOBODY);
         Arrays.fill(before, NOBODY);
-        this.eyes = new Eyes(ground, Clock.ticks(model.cover().sees()));
+        this.eyes =
+                new Eyes(cast.details.eyes(), ground, Clock.ticks(model.cover().sees()));
         this.zones = new Zones(cast, ground, model, this, eyes, areas, receivers);
     }
 
@@ -113,7 +89,8 @@ final class Covering {
         } else if (task instanceof Task.Cover cover) {
             cover(defender, cover, tick);
         } else if (task instanceof Task.Spy) {
-            double y = Math.min(SPIES, cast.actors.get(defender).start().y());
+            double y =
+                    Math.min(figures.spies(), cast.actors.get(defender).start().y());
             ground.aim(defender, ground.x[passer], y, model.cover().cross(), true);
         } else if (task instanceof Task.Hole) {
             hole(defender, tick);
@@ -145,10 +122,10 @@ final class Covering {
         if (rush.contain() && away > model.rush().closes()) {
             int side = cast.job(defender).seat().sign();
             // he stays outside of where the passer is and of where he goes
-            double goes = x + 0.4 * ground.vx[passer];
+            double goes = x + figures.contains() * ground.vx[passer];
             x = side * Math.max(side * x, side * goes) + side * model.rush().contains();
         } else {
-            double seconds = Math.min(0.6, away / ground.top[defender]);
+            double seconds = Math.min(figures.rushes(), away / ground.top[defender]);
             x += ground.vx[passer] * seconds;
             y += ground.vy[passer] * seconds;
         }
@@ -187,7 +164,8 @@ final class Covering {
         // the two are told apart by where they go, once they go
         int one = men.get(0);
         int other = men.get(1);
-        boolean declared = Math.abs(eyes.vx(one) - eyes.vx(other)) > 2 || tick > Clock.ticks(1.2);
+        boolean declared =
+                Math.abs(eyes.vx(one) - eyes.vx(other)) > figures.parts() || tick > Clock.ticks(figures.decides());
         if (!declared) {
             return NOBODY;
         }
@@ -200,7 +178,12 @@ final class Covering {
     private void waits(int defender, Task.OnMen on) {
         if (on instanceof Task.FirstOf) {
             Point start = minds.start(defender);
-            ground.aim(defender, start.x(), start.y() + 2, model.body().pedal() / 2, true);
+            ground.aim(
+                    defender,
+                    start.x(),
+                    start.y() + figures.gives(),
+                    model.body().pedal() / 2,
+                    true);
         } else {
             on.instead()
                     .filter(task -> task instanceof Task.Rush)
@@ -223,15 +206,23 @@ final class Covering {
         double x = eyes.x(man) + vx * model.cover().sees();
         double y = eyes.now(man);
         double shade = Math.max(
-                -SHADE, Math.min(SHADE, start.x() - cast.actors.get(man).start().x()));
+                -figures.shade(),
+                Math.min(
+                        figures.shade(),
+                        start.x() - cast.actors.get(man).start().x()));
         double cushion = ground.y[defender] - y;
-        double closes = Math.max(0, vy - Math.max(0, ground.vy[defender])) * TURNS;
+        double closes = Math.max(0, vy - Math.max(0, ground.vy[defender])) * figures.turns();
         boolean deep = eyes.goesDeep(man);
-        boolean outOfTheBackfield = cast.actors.get(man).start().y() < BACKFIELD;
+        boolean outOfTheBackfield = cast.actors.get(man).start().y() < -figures.backfield();
         if (outOfTheBackfield && y < 0) {
             // a man in the backfield is watched from where he will come out
-            double comes = x + vx * 0.7;
-            ground.aim(defender, comes, Math.max(1.5, start.y() - 1.5), top(defender, 0.85), true);
+            double comes = x + vx * figures.comesOut();
+            ground.aim(
+                    defender,
+                    comes,
+                    Math.max(figures.nearest(), start.y() - figures.comesUp()),
+                    top(defender, figures.watches()),
+                    true);
             return;
         }
         boolean stem = deep || !broken(man);
@@ -241,15 +232,15 @@ final class Covering {
             ground.aim(defender, x + shade, Math.min(back, end), model.body().pedal(), true);
             return;
         }
-        if (stem && !turned[defender] && vy < COMES) {
+        if (stem && !turned[defender] && vy < figures.comes()) {
             // before him he waits for the release and stays on his side of him
             ground.aim(defender, x + shade, Math.max(start.y(), y), model.body().shuffle(), true);
             return;
         }
         turned[defender] = true;
         double above = stem && cushion > 0 ? Math.min(cushion, model.cover().cushion() + early[defender]) : 0;
-        double goesX = vx + (x + (deep ? shade : shade / 2) - ground.x[defender]) / RUNS_WITH;
-        double goesY = (stem ? runs(man) : vy) + (y + above - ground.y[defender]) / RUNS_WITH;
+        double goesX = vx + (x + (deep ? shade : shade / 2) - ground.x[defender]) / figures.runsWith();
+        double goesY = (stem ? runs(man) : vy) + (y + above - ground.y[defender]) / figures.runsWith();
         if (!stem && !outOfTheBackfield && !seen[defender]) {
             seen[defender] = true;
             sees(defender, vx, shade, goesX, goesY, tick);
@@ -259,19 +250,19 @@ final class Covering {
 
     /** He runs with who is deepest in his part, so far above him. */
     void runsOver(int defender, int man, double x, double above, int tick) {
-        double goesX = (x - ground.x[defender]) / RUNS_WITH;
-        double goesY = runs(man) + (eyes.now(man) + above - ground.y[defender]) / RUNS_WITH;
+        double goesX = (x - ground.x[defender]) / figures.runsWith();
+        double goesY = runs(man) + (eyes.now(man) + above - ground.y[defender]) / figures.runsWith();
         goes(defender, goesX, goesY, tick);
     }
 
     /** How fast a receiver on his way up will be: he gathers speed, or his hips tell that he will break. */
     private double runs(int man) {
-        return Math.max(0, eyes.vy(man) + eyes.ay(man) * RUNS_WITH);
+        return Math.max(0, eyes.vy(man) + eyes.ay(man) * figures.runsWith());
     }
 
     /** A break is seen: on the side his hips are open to he goes with it, on the other he has to turn them first. */
     private void sees(int defender, double vx, double shade, double goesX, double goesY, int tick) {
-        if (Math.abs(vx) < STANDS || Math.abs(shade) < SQUARE) {
+        if (Math.abs(vx) < figures.stands() || Math.abs(shade) < figures.square()) {
             return;
         }
         if (vx * shade > 0) {
@@ -285,9 +276,9 @@ final class Covering {
     private boolean broken(int man) {
         double across = Math.abs(eyes.vx(man));
         double up = eyes.vy(man);
-        boolean gone = eyes.y(man) > cast.actors.get(man).start().y() + GONE;
-        boolean stands = across < STANDS && up < STANDS;
-        return across > BREAKS && across > up || gone && (up < -STANDS / 2 || stands);
+        boolean gone = eyes.y(man) > cast.actors.get(man).start().y() + figures.gone();
+        boolean stands = across < figures.stands() && up < figures.stands();
+        return across > figures.breaks() && across > up || gone && (up < -figures.stands() / 2 || stands);
     }
 
     /** Whether a man is his own, so that he is never in his way. */
@@ -320,16 +311,16 @@ final class Covering {
     /** Back the way he came he has to stop first; across it he puts a foot in the ground. */
     private void plants(int defender, double wantX, double wantY, int tick) {
         double speed = ground.speed(defender);
-        if (speed < STANDS || tick < ground.from[defender]) {
+        if (speed < figures.stands() || tick < ground.from[defender]) {
             return;
         }
         double way = speed * Ground.length(wantX, wantY);
         double along = wantX * ground.vx[defender] + wantY * ground.vy[defender];
-        if (along < -REVERSES * way) {
+        if (along < -figures.reverses() * way) {
             // out of a full run it takes him longer than out of his pedal
             double times = Math.max(1, speed / model.body().pedal());
             ground.plants(defender, tick + Clock.ticks(times * model.cover().plant()));
-        } else if (along < CUTS * way) {
+        } else if (along < figures.cuts() * way) {
             ground.cuts(defender, wantX, wantY);
         }
     }
@@ -350,7 +341,7 @@ final class Covering {
         boolean late = eyes.y(man) > ground.y[defender] - model.cover().deep();
         ground.aim(
                 defender,
-                eyes.x(man) + eyes.vx(man) * 0.4 + in,
+                eyes.x(man) + eyes.vx(man) * figures.brackets() + in,
                 y,
                 late ? ground.top[defender] : model.body().pedal(),
                 !late);
@@ -394,13 +385,13 @@ final class Covering {
 
     /** He is at the depth from which he is a man's own, or about to be there, and has not broken under it. */
     private boolean goesDeep(int man) {
-        return eyes.y(man) + 0.3 * eyes.vy(man) >= matchedFrom && eyes.vy(man) > 0;
+        return eyes.y(man) + figures.about() * eyes.vy(man) >= matchedFrom && eyes.vy(man) > 0;
     }
 
     private boolean outAtOnce(int man) {
         Point start = cast.actors.get(man).start();
         double out = Math.signum(start.x() - cast.shape.centre().x()) * eyes.vx(man);
-        return eyes.y(man) < matchedFrom && eyes.y(man) > 0.5 && out > 4;
+        return eyes.y(man) < matchedFrom && eyes.y(man) > figures.out() && out > figures.outFast();
     }
 
     /** Low in the middle: the first who crosses there is his. */
@@ -408,15 +399,18 @@ final class Covering {
         double middle = cast.shape.centre().x();
         if (his[defender] == NOBODY) {
             for (int man : receivers) {
-                boolean in = (middle - eyes.x(man)) * eyes.vx(man) > 0 && Math.abs(eyes.vx(man)) > 3;
-                if (in && Math.abs(eyes.x(man) - middle) < 9 && eyes.y(man) > 1 && eyes.y(man) < 12) {
+                boolean in = (middle - eyes.x(man)) * eyes.vx(man) > 0 && Math.abs(eyes.vx(man)) > figures.crosses();
+                if (in
+                        && Math.abs(eyes.x(man) - middle) < figures.holeWide()
+                        && eyes.y(man) > 1
+                        && eyes.y(man) < figures.holeDeep()) {
                     his[defender] = man;
                     break;
                 }
             }
         }
         if (his[defender] == NOBODY) {
-            ground.aim(defender, middle, HOLE, model.cover().cross(), true);
+            ground.aim(defender, middle, figures.hole(), model.cover().cross(), true);
         } else {
             man(defender, his[defender], tick);
         }

@@ -1,19 +1,20 @@
 package mensch.core.simulation;
 
+import mensch.core.convention.SnapDetails;
+
 /** What a man sees of others: where they were a moment ago, and how they moved then. */
 final class Eyes {
     /** Over so many ticks a movement is seen. */
     private static final int OVER = 2;
 
-    /** A receiver who gains so much ground goes deep, yards a second. */
-    private static final double VERTICAL = 2.5;
-
     private final Ground ground;
+    private final SnapDetails.Eyes figures;
     private final int usual;
     private int ago;
 
     /** @param ticks how old what he sees is */
-    Eyes(Ground ground, int ticks) {
+    Eyes(SnapDetails.Eyes figures, Ground ground, int ticks) {
+        this.figures = figures;
         this.ground = ground;
         this.usual = ticks;
         this.ago = ticks;
@@ -43,7 +44,7 @@ final class Eyes {
 
     /** Whether he gains ground as one does who goes deep. */
     boolean goesDeep(int man) {
-        return vy(man) > VERTICAL;
+        return vy(man) > figures.vertical();
     }
 
     double vy(int man) {

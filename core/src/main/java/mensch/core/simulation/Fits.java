@@ -1,6 +1,7 @@
 package mensch.core.simulation;
 
 import java.util.List;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
@@ -15,35 +16,12 @@ import mensch.core.rung.View;
 
 /** Where each defender wants to be: by his technique first, by his job once he knows, by the ball once it declares. */
 final class Fits {
-    /** A man on the line takes his gap so far behind it, yards. */
-    private static final double PENETRATES = -0.6;
-    /** A backer fills his gap here. */
-    private static final double FILLS = 0.8;
-    /** So far outside the ball he has it inside of him, yards. */
-    private static final double BODY = 0.5;
-    /** Who stands deeper than this comes down to where the ball goes, yards. */
-    private static final double FROM_DEPTH = 8;
-    /** Nearer than this to the ball nobody keeps leverage any more. */
-    private static final double CLOSE = 2.0;
-    /** Nearer than this to the ball he stops running at it and comes to balance. */
-    private static final double BALANCES = 3.0;
     /** A man has reached where his movement takes him within this. */
     private static final double REACHED = 0.6;
-    /** A carrier who is through keeps so much of his way across. */
-    private static final double DRIFTS = 0.6;
-    /** Nobody gives up the way down the field to a carrier who runs across it: he counts on so much of it. */
-    private static final double TURNS_UP = 0.35;
-    /** From here on a man goes by how the ball moves now, yards; twice as far off by how it will. */
-    private static final double NEAR = 6;
     /** So many tenths of a second ahead he looks for where he meets the ball. */
     private static final int MEETINGS = 40;
-    /** He aims anew after so many ticks. */
-    private static final int AIMS_AGAIN = 4;
-    /** Nobody runs nearer to a sideline than this, yards. */
-    private static final double INSIDE = 0.5;
-    /** The second man of a twist waits so long, seconds. */
-    private static final double WAITS = 0.3;
 
+    private final SnapDetails.Fits figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -64,6 +42,7 @@ final class Fits {
     Fits(Cast cast, Ground ground, Contests contests, Minds minds, Covering covering, SnapModel model) {
         this.covering = covering;
         this.cast = cast;
+        this.figures = cast.details.fits();
         this.ground = ground;
         this.contests = contests;
         this.minds = minds;
@@ -74,14 +53,14 @@ final class Fits {
         this.falseStep = new double[cast.size()];
         this.again = new int[cast.size()];
         var field = cast.lineup.snap().field();
-        this.left = field.sidelineX(Side.LEFT) + INSIDE;
-        this.right = field.sidelineX(Side.RIGHT) - INSIDE;
+        this.left = field.sidelineX(Side.LEFT) + figures.inside();
+        this.right = field.sidelineX(Side.RIGHT) - figures.inside();
         for (int d = cast.defence; d < cast.size(); d++) {
             Job job = cast.job(d);
             Move move = job.after().move().orNull();
             if (move != null && move.verb() != null && move.verb() != Move.Verb.DROP) {
                 moves[d] = move.goal(view(d)).orElse(null);
-                movesFrom[d] = Clock.ticks(WAITS * Math.max(0, move.order() - 1));
+                movesFrom[d] = Clock.ticks(figures.waits() * Math.max(0, move.order() - 1));
             }
         }
     }
@@ -127,11 +106,11 @@ final class Fits {
         Point move = moves[defender];
         if (move != null && tick >= movesFrom[defender]) {
             // who comes from depth and sees the run go away does not come on
-            boolean there = ground.distance(defender, move.x(), Math.max(move.y(), PENETRATES)) < REACHED
+            boolean there = ground.distance(defender, move.x(), Math.max(move.y(), -figures.penetrates())) < REACHED
                     || contests.engaged(defender)
                     || !cast.job(defender).role().lineman() && minds.staysBehind(defender);
             if (!there) {
-                ground.aim(defender, move.x(), move.y() + PENETRATES, ground.top[defender], false);
+                ground.aim(defender, move.x(), move.y() - figures.penetrates(), ground.top[defender], false);
                 return;
             }
             moves[defender] = null;
@@ -151,7 +130,7 @@ final class Fits {
         return minds.run(defender) instanceof Task.Fit fit
                 && fit.role() == FitRole.PITCH
                 && cast.actors.get(ball).man() == cast.shape.quarterback()
-                && ground.y[ball] < Pitch.LATEST;
+                && ground.y[ball] < cast.details.pitch().latest();
     }
 
     /** Before his key has told him anything a backer stands on his toes and slides with the ball a little. */
@@ -189,7 +168,7 @@ final class Fits {
                 ? ground.x[defender]
                 : fit.gap().in(view(defender)).map(this::now).orElse(ground.x[defender]);
         boolean line = minds.line(defender);
-        ground.aim(defender, x, line ? PENETRATES : FILLS, ground.top[defender], !line);
+        ground.aim(defender, x, line ? -figures.penetrates() : figures.fills(), ground.top[defender], !line);
     }
 
     /** Where a gap is now, across: between the men who bound it as far as they are still on the line. */
@@ -209,12 +188,12 @@ final class Fits {
     /** A man who has left the line for elsewhere bounds his gap where he stood. */
     private double at(Man man) {
         int i = cast.of(man);
-        boolean there = Math.abs(ground.y[i]) < 2.5 && Math.abs(ground.x[i] - man.x()) < 2.5;
+        boolean there = Math.abs(ground.y[i]) < figures.bounds() && Math.abs(ground.x[i] - man.x()) < figures.bounds();
         return there ? ground.x[i] : man.x();
     }
 
     private void twoGaps(int defender) {
-        ground.aim(defender, ground.x[defender], 0.3, ground.top[defender], false);
+        ground.aim(defender, ground.x[defender], figures.twoGaps(), ground.top[defender], false);
     }
 
     private void role(int defender, int tick, Task.Fit fit, FitRole role, Side side, int ball, double ballX) {
@@ -227,29 +206,39 @@ final class Fits {
             case FORCE -> {
                 // from depth he keeps the ball inside of him wherever it goes; who stands near keeps the edge
                 double goes = Math.max(sign * ground.x[ball], sign * ballX);
-                boolean deep = minds.start(defender).y() > FROM_DEPTH;
+                boolean deep = minds.start(defender).y() > figures.fromDepth();
                 double track = (deep ? goes : Math.max(goes, sign * edge)) + pursuit.outside();
-                ground.aim(defender, sign * track, line ? -0.5 : pursuit.depth(), top, true);
+                ground.aim(defender, sign * track, line ? -figures.forces() : pursuit.depth(), top, true);
             }
-            case SPILL -> ground.aim(defender, edge + sign * 0.2, -1.0, top, false);
+            case SPILL -> ground.aim(defender, edge + sign * figures.spillsOutside(), -figures.spills(), top, false);
             case BOX -> {
                 // he boxes it in: nothing goes round him
-                double outside = Math.max(sign * edge + pursuit.outside(), sign * ground.x[ball] + BODY);
-                ground.aim(defender, sign * outside, -0.8, top, true);
+                double outside = Math.max(sign * edge + pursuit.outside(), sign * ground.x[ball] + figures.body());
+                ground.aim(defender, sign * outside, -figures.boxes(), top, true);
             }
             case SQUEEZE ->
-                ground.aim(defender, at(cast.shape.flank(side).tackle()) + sign * 0.3, line ? -0.3 : 1, top, true);
+                ground.aim(
+                        defender,
+                        at(cast.shape.flank(side).tackle()) + sign * figures.squeezes(),
+                        line ? -figures.behindTheLine() : 1,
+                        top,
+                        true);
             case ALLEY -> inside(defender, tick, ball, ballX);
             case CUT_BACK, FOLD -> {
                 double behind =
-                        ballX - Math.signum(ballX - minds.start(defender).x()) * 1.5;
-                ground.aim(defender, behind, line ? -0.3 : 1.2, top * 0.9, true);
+                        ballX - Math.signum(ballX - minds.start(defender).x()) * figures.cutBack();
+                ground.aim(
+                        defender,
+                        behind,
+                        line ? -figures.behindTheLine() : figures.cutBackDepth(),
+                        top * figures.cutBackPace(),
+                        true);
             }
             case CHASE ->
                 ground.aim(
                         defender,
                         ground.x[ball] - Math.signum(ground.x[ball] - ground.x[defender]) * pursuit.outside(),
-                        line ? Math.max(-2, ground.y[ball]) : 1.0,
+                        line ? Math.max(-figures.chases(), ground.y[ball]) : 1.0,
                         top * pursuit.top(),
                         false);
             case DIVE -> {
@@ -260,13 +249,18 @@ final class Fits {
                 }
             }
             case QUARTERBACK -> quarterback(defender, sign, edge);
-            case PITCH -> ground.aim(defender, edge + sign * 3, 0.5, top, true);
+            case PITCH -> ground.aim(defender, edge + sign * figures.pitchOutside(), figures.pitchDepth(), top, true);
         }
     }
 
     /** He keeps a yard outside the quarterback, at the line, until that man has shown that he keeps it. */
     private void quarterback(int defender, int sign, double edge) {
-        ground.aim(defender, edge + sign * 0.8, -0.6, ground.top[defender], true);
+        ground.aim(
+                defender,
+                edge + sign * figures.quarterbackOutside(),
+                -figures.quarterbackBehind(),
+                ground.top[defender],
+                true);
     }
 
     /**
@@ -279,17 +273,17 @@ final class Fits {
         if (tick < again[defender]) {
             return false;
         }
-        again[defender] = tick + AIMS_AGAIN;
-        double pace = ground.top[defender] * 0.9;
-        double ballPace = Math.max(5.5, ground.speed(ball));
+        again[defender] = tick + figures.aimsAgain();
+        double pace = ground.top[defender] * figures.pursues();
+        double ballPace = Math.max(figures.ballPace(), ground.speed(ball));
         // from near he goes by how the ball moves; from far he counts on it to turn up the field and run
-        double far = Math.max(0, Math.min(1, (ground.distance(defender, ball) - NEAR) / NEAR));
+        double far = Math.max(0, Math.min(1, (ground.distance(defender, ball) - figures.near()) / figures.near()));
         // who is slow for a moment, because he has just caught it or turned, will run again
         double slow = ground.y[ball] > 0 ? 1 - ground.speed(ball) / ground.top[ball] : 0;
         double gathers = Math.max(far, slow);
-        double runs = Math.max(ground.speed(ball), gathers * ground.top[ball] * 0.95);
-        double across = (1 - far * (1 - DRIFTS)) * ground.vx[ball];
-        double turnsUp = ground.y[ball] > 0 ? Math.max(gathers, TURNS_UP) : far;
+        double runs = Math.max(ground.speed(ball), gathers * ground.top[ball] * figures.runsAgain());
+        double across = (1 - far * (1 - figures.drifts())) * ground.vx[ball];
+        double turnsUp = ground.y[ball] > 0 ? Math.max(gathers, figures.turnsUp()) : far;
         double upfield = Math.max(ground.vy[ball], turnsUp * Math.sqrt(Math.max(0, runs * runs - across * across)));
         Point at = ground.at(ball);
         for (int i = 1; i < MEETINGS; i++) {
@@ -304,7 +298,7 @@ final class Fits {
                         ground.y[ball] + along + ground.covers(ball, ground.vy[ball], Math.max(1, upfield), seconds));
             } else {
                 double on = Math.max(0.5, seconds * ballPace - ground.distance(ball, ballX, 0));
-                at = new Point(ballX + DRIFTS * ground.vx[ball] * on / ballPace, on);
+                at = new Point(ballX + figures.drifts() * ground.vx[ball] * on / ballPace, on);
             }
             if (seconds(defender, at.x(), at.y(), pace) <= seconds) {
                 break;
@@ -315,13 +309,14 @@ final class Fits {
         double aside = x - ground.x[defender];
         double away = ground.distance(defender, ball);
         double leverage = Math.min(model.pursuit().leverage(), Math.abs(aside) / 2)
-                * Math.max(0, Math.min(1, (away - CLOSE) / CLOSE));
+                * Math.max(0, Math.min(1, (away - figures.close()) / figures.close()));
         // who stands before the ball comes to balance there; who chases runs through
         double stops = ground.speed(defender)
                 * ground.speed(defender)
                 / (2 * model.body().braking());
-        boolean before =
-                ground.y[defender] > ground.y[ball] + 1 && ground.y[ball] > -1 && away < Math.max(BALANCES, stops);
+        boolean before = ground.y[defender] > ground.y[ball] + 1
+                && ground.y[ball] > -1
+                && away < Math.max(figures.balances(), stops);
         ground.aim(defender, x - Math.signum(aside) * leverage, y, ground.top[defender], before);
         return true;
     }
@@ -353,7 +348,7 @@ final class Fits {
     private void pursue(int defender, int tick, int ball, double ballX) {
         boolean forces = minds.run(defender) instanceof Task.Fit fit && fit.role() == FitRole.FORCE;
         double away = ground.distance(defender, ball);
-        if (away <= CLOSE) {
+        if (away <= figures.close()) {
             double seconds = away / ground.top[defender] + 0.1;
             ground.aim(
                     defender,

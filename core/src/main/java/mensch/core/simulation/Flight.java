@@ -1,5 +1,6 @@
 package mensch.core.simulation;
 
+import mensch.core.convention.SnapDetails;
 import mensch.core.geometry.Point;
 
 /**
@@ -10,15 +11,6 @@ import mensch.core.geometry.Point;
  * @param off where it really does
  */
 record Flight(int to, Point from, Point at, Point off, int left, int lands) {
-    /** A throw is long from here on, yards. */
-    private static final double LONG = 14;
-    /** A defender gets a hand on a ball when it has gone so much of its way: before that it is over him. */
-    private static final double LOW = 0.3;
-    /** A long throw is over everybody until here. */
-    private static final double COMES_DOWN = 0.8;
-    /** At the very end it is between receiver and defender. */
-    private static final double THERE = 0.95;
-
     /** What part of its way it has gone at a tick. */
     double part(int tick) {
         return lands == left ? 1 : Math.min(1, (double) (tick - left) / (lands - left));
@@ -39,8 +31,8 @@ record Flight(int to, Point from, Point at, Point off, int left, int lands) {
      * @param part of its way that it has gone
      * @param yards of the whole way
      */
-    static boolean low(double part, double yards) {
-        return part > (yards > LONG ? COMES_DOWN : LOW) && part < THERE;
+    static boolean low(SnapDetails.Flight figures, double part, double yards) {
+        return part > (yards > figures.longFrom() ? figures.comesDown() : figures.low()) && part < figures.there();
     }
 
     double yards() {

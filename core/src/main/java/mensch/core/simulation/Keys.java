@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import mensch.core.convention.KeyLimits;
+import mensch.core.convention.SnapDetails;
 import mensch.core.event.Message;
 import mensch.core.event.Whose;
 import mensch.core.formation.Man;
@@ -24,11 +26,9 @@ import mensch.core.reading.Reading;
 /** Whom each defender watches, and what they tell him by how they move: his keys, the man beside, the ball. */
 final class Keys {
     private static final Set<Message> BLOCKS = EnumSet.of(Message.BASE, Message.REACH, Message.DOWN, Message.CUT_OFF);
-    /** So long after the snap a block tells something to a man on the line, and to one behind it, seconds. */
-    private static final double BLOCKS_ON_THE_LINE = 0.8;
 
-    private static final double BLOCKS_BEHIND = 1.0;
-
+    private final SnapDetails.Keys figures;
+    private final KeyLimits limits;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -51,6 +51,8 @@ final class Keys {
 
     Keys(Cast cast, Ground ground, Contests contests, Stage stage) {
         this.cast = cast;
+        this.limits = cast.lineup.convention().keys();
+        this.figures = cast.details.keys();
         this.ground = ground;
         this.contests = contests;
         for (Actor actor : cast.actors) {
@@ -124,7 +126,7 @@ final class Keys {
                     key.reader().central(),
                     contests.blockers(defender));
             List<Message> messages =
-                    Reading.of(reader, key.kind(), moves(man, defender), neighbours, Clock.seconds(tick));
+                    Reading.of(limits, reader, key.kind(), moves(man, defender), neighbours, Clock.seconds(tick));
             for (Message message : messages) {
                 if ((!late
                                 || (key.kind() == KeyKind.BALL || key.kind() == KeyKind.RECEIVER)
@@ -147,7 +149,7 @@ final class Keys {
     /** What a block was meant to be is told early; later he who blocks is where the fight has taken him. */
     private boolean inTime(int defender, Message message, int tick) {
         return !BLOCKS.contains(message)
-                || tick <= Clock.ticks(cast.onTheLine(defender) ? BLOCKS_ON_THE_LINE : BLOCKS_BEHIND);
+                || tick <= Clock.ticks(cast.onTheLine(defender) ? figures.blocksOnTheLine() : figures.blocksBehind());
     }
 
     private Moves moves(int man, int defender) {

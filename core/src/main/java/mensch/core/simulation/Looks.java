@@ -1,21 +1,15 @@
 package mensch.core.simulation;
 
+import mensch.core.convention.KeyLimits;
+import mensch.core.convention.SnapDetails;
 import mensch.core.formation.Man;
 import mensch.core.reading.Reading;
 
 /** What the offence looks like to those who read none of its men: what nobody on the field can overlook. */
 final class Looks {
-    /** A quarterback who is so much deeper than he stood drops, yards, from so many seconds on. */
-    private static final double DROPS = 0.7;
 
-    private static final double DROPS_AFTER = 0.7;
-    /** A back who comes to him so fast may take the ball, yards a second. */
-    private static final double COMES = 1;
-    /** A lineman has gone aside from here on, yards. */
-    private static final double FLOWS = 0.25;
-    /** Of five linemen so many tell everybody that it is a pass. */
-    private static final int HATS = 3;
-
+    private final SnapDetails.Looks figures;
+    private final KeyLimits.Line limits;
     private final Cast cast;
     private final Ground ground;
     private final int[] line;
@@ -23,6 +17,8 @@ final class Looks {
 
     Looks(Cast cast, Ground ground) {
         this.cast = cast;
+        this.limits = cast.lineup.convention().keys().line();
+        this.figures = cast.details.looks();
         this.ground = ground;
         this.quarterback = cast.passer();
         this.line = cast.lineup.snap().formation().men().stream()
@@ -44,22 +40,22 @@ final class Looks {
         for (int man : line) {
             double up = ground.y[man] - cast.actors.get(man).start().y();
             double across = ground.x[man] - cast.actors.get(man).start().x();
-            set += Reading.givesGround(across, up) ? 1 : 0;
-            left += across < -FLOWS ? 1 : 0;
-            right += across > FLOWS ? 1 : 0;
+            set += Reading.givesGround(limits, across, up) ? 1 : 0;
+            left += across < -figures.flows() ? 1 : 0;
+            right += across > figures.flows() ? 1 : 0;
         }
         // a line that goes one way together is a wall on the move
-        boolean flows = left > HATS || right > HATS;
-        return set >= HATS && !flows;
+        boolean flows = left > figures.hats() || right > figures.hats();
+        return set >= figures.hats() && !flows;
     }
 
     /** Whether the quarterback goes back with the ball and nobody comes to take it. */
     private boolean drops(int tick, int ball) {
         boolean back = ball == quarterback
-                && Clock.seconds(tick) >= DROPS_AFTER
-                && ground.y[ball] < cast.actors.get(ball).start().y() - DROPS;
+                && Clock.seconds(tick) >= figures.dropsAfter()
+                && ground.y[ball] < cast.actors.get(ball).start().y() - figures.drops();
         for (Man man : cast.shape.backs()) {
-            back &= comes(cast.of(man), ball) < COMES;
+            back &= comes(cast.of(man), ball) < figures.comes();
         }
         return back;
     }

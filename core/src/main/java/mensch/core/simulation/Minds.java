@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.IntPredicate;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.event.Event;
 import mensch.core.event.Message;
@@ -28,15 +29,8 @@ import org.jspecify.annotations.Nullable;
  * he is taught after his reaction, and never sees what the play is called.
  */
 final class Minds {
-    /** A deep man reads from here, yards. */
-    private static final double DEEP = 10;
-    /** Who stands deeper than this plays pass until he sees a run, yards. */
-    private static final double BACKER = 6;
-    /** That a back is past the line and has blocked nobody can be seen so much longer than anything else, seconds. */
-    private static final double PAST = 0.8;
-    /** A man is lined up on a receiver who is no farther to one side than this, yards. */
-    private static final double ON = 2.5;
 
+    private final SnapDetails.Minds figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -97,6 +91,7 @@ final class Minds {
 
     Minds(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story, Stage stage) {
         this.cast = cast;
+        this.figures = cast.details.minds();
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -142,20 +137,20 @@ final class Minds {
     private boolean fromTheSnap(Actor actor, Job job) {
         if (job.passTask() instanceof Task.OnMen on) {
             Optional<Man> his = cast.lineup.view(job).man(on.men().get(0));
-            return actor.start().y() > BACKER
+            return actor.start().y() > figures.backer()
                     || his.isPresent() && cast.shape.number(his.get()) > 0 && split(his.get());
         }
         if (job.passTask() instanceof Task.Cover cover && cover.area().lane()) {
             return cast.actors.stream().anyMatch(a -> a.man() != null && before(actor, a.man()));
         }
-        return actor.start().y() > BACKER && !(job.passTask() instanceof Task.None);
+        return actor.start().y() > figures.backer() && !(job.passTask() instanceof Task.None);
     }
 
     /** Whether a receiver who stands out is the man he is lined up on. */
     private boolean before(Actor actor, Man man) {
         return cast.shape.number(man) > 0
                 && split(man)
-                && Math.abs(man.x() - actor.start().x()) < ON;
+                && Math.abs(man.x() - actor.start().x()) < figures.on();
     }
 
     private boolean split(Man man) {
@@ -180,7 +175,7 @@ final class Minds {
     /** Everybody looks at his keys, and hears what he was told before. */
     void look(int tick, int ball) {
         boolean reads = tick >= Clock.ticks(model.reading().first())
-                && tick <= Clock.ticks(model.reading().until() + PAST)
+                && tick <= Clock.ticks(model.reading().until() + figures.past())
                 && (tick - Clock.ticks(model.reading().first()))
                                 % Clock.ticks(model.reading().again())
                         == 0;
@@ -290,7 +285,7 @@ final class Minds {
         if (cast.onTheLine(defender)) {
             return line && contests.engaged(defender) ? reaction.touch() : reaction.sight();
         }
-        boolean deep = cast.actors.get(defender).start().y() > DEEP;
+        boolean deep = cast.actors.get(defender).start().y() > figures.deep();
         boolean middle = cast.job(defender).passTask() instanceof Task.Cover cover
                 && cover.area().central();
         return deep ? middle ? reaction.deep() : reaction.safety() : reaction.secondLevel();
@@ -367,7 +362,7 @@ final class Minds {
     private boolean runsWith(int defender) {
         Task task = pass[defender];
         boolean deep = task instanceof Task.Cover cover && cover.area().deep();
-        return task instanceof Task.OnMen || deep && start(defender).y() < DEEP;
+        return task instanceof Task.OnMen || deep && start(defender).y() < figures.deep();
     }
 
     /**

@@ -1,5 +1,6 @@
 package mensch.core.simulation;
 
+import mensch.core.convention.SnapDetails;
 import mensch.core.geometry.Point;
 
 /**
@@ -7,21 +8,18 @@ import mensch.core.geometry.Point;
  * quarterback, who stays or widens leaves the line to the back.
  */
 final class OptionRead {
-    /** Who is slower than this sits, yards a second. */
-    private static final double SITS = 1.5;
-    /** He comes down when so much of his way leads to the back. */
-    private static final double DOWN = 0.6;
-    /** The quarterback goes so far outside the man he has read, yards. */
-    private static final double OUTSIDE = 1.5;
 
     private final Ground ground;
+    private final SnapDetails.OptionRead figures;
     private final Luck luck;
     private final double misreads;
     private final Actor quarterback;
     private final Actor read;
 
     /** @param misreads how often he reads the man wrong, of one */
-    OptionRead(Ground ground, Luck luck, double misreads, Actor quarterback, Actor read) {
+    OptionRead(
+            SnapDetails.OptionRead figures, Ground ground, Luck luck, double misreads, Actor quarterback, Actor read) {
+        this.figures = figures;
         this.ground = ground;
         this.luck = luck;
         this.misreads = misreads;
@@ -43,7 +41,7 @@ final class OptionRead {
         double away = Math.max(1e-6, Math.sqrt(toX * toX + toY * toY));
         double comes = (toX * ground.vx[read.index()] + toY * ground.vy[read.index()]) / away;
         double speed = ground.speed(read.index());
-        return (speed > SITS && comes > DOWN * speed) != misreads();
+        return (speed > figures.sits() && comes > figures.down() * speed) != misreads();
     }
 
     /** Whether he takes him for the opposite of what he does. */
@@ -58,6 +56,6 @@ final class OptionRead {
 
     /** Where he goes through when he keeps it, across. */
     double lane() {
-        return read.start().x() + Math.signum(read.start().x()) * OUTSIDE;
+        return read.start().x() + Math.signum(read.start().x()) * figures.outside();
     }
 }

@@ -2,6 +2,7 @@ package mensch.core.simulation;
 
 import java.util.List;
 import java.util.Optional;
+import mensch.core.convention.SnapDetails;
 import mensch.core.lineup.Job;
 import mensch.core.matchup.Blocking;
 import mensch.core.play.RunPass;
@@ -12,11 +13,8 @@ import mensch.core.simulation.Unfolding.Ending;
  * the man he reads comes down for the run, else he gives.
  */
 final class OptionSnap extends RunSnap {
-    /** He rides the back so long and reads on, seconds. */
-    private static final double RIDES = 0.2;
-    /** Who comes to the run so fast comes down, yards a second. */
-    private static final double COMES = 0.8;
 
+    private final SnapDetails.OptionSnap figures;
     private final Routes routes;
     private final Passer passer;
     private final Air air;
@@ -29,6 +27,7 @@ final class OptionSnap extends RunSnap {
     /** @param key whom he reads */
     OptionSnap(Stage stage, RunPass option, Blocking blocking, Job key, Routes.Rehearsed alone, long seed) {
         super(stage, option.run(), blocking, seed);
+        this.figures = cast.details.optionSnap();
         this.routes = new Routes(cast, ground, model, option.pass(), alone);
         this.order = option.pass().told().stream()
                 .flatMap(told -> told.who().in(cast.view).stream())
@@ -40,6 +39,7 @@ final class OptionSnap extends RunSnap {
         this.passer = new Passer(cast, ground, contests, model, routes, story, quarterback, order, throwSeconds);
         this.air = new Air(cast, ground, contests, covering, model, luck, story, quarterback);
         this.read = new OptionRead(
+                cast.details.optionRead(),
                 ground,
                 luck,
                 model.runner().misreads(),
@@ -69,7 +69,7 @@ final class OptionSnap extends RunSnap {
     /** He reads his man at the mesh, once. */
     @Override
     boolean gives(int tick) {
-        if (!asked && tick >= meshTick + Clock.ticks(RIDES)) {
+        if (!asked && tick >= meshTick + Clock.ticks(figures.rides())) {
             asked = true;
             throwing = comesDown() != read.misreads();
             if (throwing) {
@@ -86,7 +86,7 @@ final class OptionSnap extends RunSnap {
         double toX = (mesh.x() + blocking.point().x()) / 2 - ground.x[man];
         double toY = (mesh.y() + blocking.point().y()) / 2 - ground.y[man];
         double away = Math.max(1e-6, Ground.length(toX, toY));
-        return (toX * ground.vx[man] + toY * ground.vy[man]) / away > COMES;
+        return (toX * ground.vx[man] + toY * ground.vy[man]) / away > figures.comes();
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.LongPredicate;
 import java.util.stream.Collectors;
+import mensch.core.convention.SnapDetails;
 import mensch.core.field.Situation;
 
 /**
@@ -19,6 +20,7 @@ import mensch.core.field.Situation;
  * @param moves share in which it is a first down or a score
  * @param first who brings the ball down, the most frequent first, with his share
  * @param pass whether it is a pass
+ * @param explosiveFrom yards from which on such a play is explosive, more than ten
  * @param ends how often a play ends so, of one
  */
 public record Outcome(
@@ -28,11 +30,8 @@ public record Outcome(
         double moves,
         Map<String, Double> first,
         boolean pass,
+        int explosiveFrom,
         Map<Unfolding.Ending, Double> ends) {
-    /** A play is explosive from here on, yards. */
-    private static final int EXPLOSIVE = 12;
-    /** A pass is from here on, yards. */
-    private static final int EXPLOSIVE_PASS = 16;
     /** Of the normal distribution, for an interval that holds the mean 95 times of 100. */
     private static final double INTERVAL = 1.96;
 
@@ -52,10 +51,11 @@ public record Outcome(
         var first = new LinkedHashMap<String, Double>();
         var ends = new EnumMap<Unfolding.Ending, Double>(Unfolding.Ending.class);
         Situation situation = simulation.situation();
+        SnapDetails.Outcome figures = simulation.figures();
         for (int seed = 0; seed < seeds; seed++) {
             Unfolding snap = simulation.snap(seed);
             drawn.add(new Drawn(seed, snap.gain()));
-            holds += held(snap, situation, simulation.yardsToGoal()) ? 1 : 0;
+            holds += held(figures, snap, situation, simulation.yardsToGoal()) ? 1 : 0;
             moves += snap.scores() || snap.gain() >= situation.distance() ? 1 : 0;
             ends.merge(snap.ending(), 1.0 / seeds, Double::sum);
             snap.tackler().ifPresent(who -> first.merge(who, 1.0 / seeds, Double::sum));
@@ -72,26 +72,31 @@ public record Outcome(
                 (double) moves / seeds,
                 ordered,
                 simulation.pass(),
+                simulation.pass() ? figures.explosivePass() : figures.explosive(),
                 ends);
     }
 
     /**
-     * Whether a call has held (<em>model</em>): less than 40 % of the way on first down, 60 % on second, all of it
-     * later; at the goal no score.
+     * Whether a call has held: less than a part of the way on first down and on second, all of it later; at the goal no
+     * score.
      */
-    static boolean held(Unfolding snap, Situation situation, int yardsToGoal) {
+    static boolean held(SnapDetails.Outcome figures, Unfolding snap, Situation situation, int yardsToGoal) {
         if (snap.scores()) {
             return false;
         }
         if (snap.ending() == Unfolding.Ending.INTERCEPTED) {
             return true;
         }
-        return snap.gain() < asked(situation, yardsToGoal);
+        return snap.gain() < asked(figures, situation, yardsToGoal);
     }
 
     /** Yards from which on a call has not held. */
-    static double asked(Situation situation, int yardsToGoal) {
-        double part = situation.down() == 1 ? 0.4 : situation.down() == 2 ? 0.6 : 1;
+    static double asked(SnapDetails.Outcome figures, Situation situation, int yardsToGoal) {
+        double part = switch (situation.down()) {
+            case 1 -> figures.firstDown();
+            case 2 -> figures.secondDown();
+            default -> 1;
+        };
         return part * Math.min(situation.distance(), yardsToGoal);
     }
 
@@ -129,8 +134,8 @@ public record Outcome(
                     new Share("no gain", share(g -> g <= 0)),
                     new Share("1 to 3 yd", share(g -> g >= 1 && g <= 3)),
                     new Share("4 to 9 yd", share(g -> g >= 4 && g <= 9)),
-                    new Share("10 or 11 yd", share(g -> g >= 10 && g < EXPLOSIVE)),
-                    new Share("12 yd and more", explosive()));
+                    fromTen(),
+                    new Share(explosiveFrom + " yd and more", explosive()));
         }
         double sacks = ended(Unfolding.Ending.SACKED);
         double none = ended(Unfolding.Ending.THROWN_AWAY)
@@ -145,8 +150,18 @@ public record Outcome(
                 new Share("intercepted", ended(Unfolding.Ending.INTERCEPTED)),
                 new Share("3 yd and less", small),
                 new Share("4 to 9 yd", share(g -> g >= 4 && g <= 9)),
-                new Share("10 to 15 yd", share(g -> g >= 10 && g < EXPLOSIVE_PASS)),
-                new Share("16 yd and more", explosive()));
+                fromTen(),
+                new Share(explosiveFrom + " yd and more", explosive()));
+    }
+
+    /** Of ten yards and more what is not explosive. */
+    private Share fromTen() {
+        String words = switch (explosiveFrom) {
+            case 11 -> "10 yd";
+            case 12 -> "10 or 11 yd";
+            default -> "10 to " + (explosiveFrom - 1) + " yd";
+        };
+        return new Share(words, share(g -> g >= 10 && g < explosiveFrom));
     }
 
     private double ended(Unfolding.Ending ending) {
@@ -158,9 +173,9 @@ public record Outcome(
         return share(g -> g <= 0);
     }
 
-    /** Share of twelve yards and more of a run, of sixteen and more of a pass. */
+    /** Share of so many yards and more that such a play is explosive. */
     public double explosive() {
-        return share(g -> g >= (pass ? EXPLOSIVE_PASS : EXPLOSIVE));
+        return share(g -> g >= explosiveFrom);
     }
 
     /** Of gains as they are told, in whole yards. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import mensch.core.convention.SnapDetails;
 import mensch.core.event.Message;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
@@ -25,15 +26,8 @@ import mensch.core.simulation.Unfolding.Ending;
  * and who was in his way; or how the rush got there. Men and places are those of the play as it really went.
  */
 final class PassCauses {
-    /** Who is so near when the ball is caught was there, yards. */
-    private static final double THERE = 1.5;
-    /** Who has come up so far has taken the fake, yards. */
-    private static final double CAME_UP = 1.0;
-    /** Who has the deep part and stands so long for a fake has been taken by it, seconds. */
-    private static final double STOPPED = 0.3;
-    /** So much of a gain is run after the catch before misses are to blame, yards. */
-    private static final double RUN_AFTER = 4;
 
+    private final SnapDetails.PassCauses figures;
     private final Stage stage;
     private final Lineup lineup;
     private final List<Fault> blamed;
@@ -43,6 +37,7 @@ final class PassCauses {
 
     private PassCauses(Stage stage, Distribution told, Unfolding snap, List<Fault> blamed) {
         this.blamed = blamed;
+        this.figures = stage.model().details().passCauses();
         this.stage = stage;
         this.lineup = stage.asked();
         this.told = told;
@@ -165,7 +160,7 @@ final class PassCauses {
             return new Cause(links, Blame.HELD, snap.tackler().orElse(""));
         }
         Cause of = row(receiver).map(row -> route(row, receiver, tick)).orElseGet(() -> nobody(receiver, tick));
-        boolean ran = snap.gain() - deep > RUN_AFTER;
+        boolean ran = snap.gain() - deep > figures.runAfter();
         Optional<Happening> missed = snap.happenings().stream()
                 .filter(h -> h.what() == What.MISSED && h.tick() >= tick)
                 .findFirst();
@@ -230,7 +225,7 @@ final class PassCauses {
         Optional<Happening> traffic = snap.happenings().stream()
                 .filter(h -> h.what() == What.IN_THE_WAY && owner.equals(h.whom()) && h.tick() <= left + 2)
                 .findFirst();
-        if (traffic.isPresent() && now > THERE) {
+        if (traffic.isPresent() && now > figures.there()) {
             add(traffic.get().who(), traffic.get().tick(), SnapWords.said(lineup, traffic.get()));
             return new Cause(links, Blame.TRAFFIC, owner);
         }
@@ -244,7 +239,7 @@ final class PassCauses {
                     "His leverage is " + row.lost().leverage() + ", and the route breaks "
                             + (row.lost().breaksOut() ? "out" : "in") + ".");
         }
-        return new Cause(links, now <= THERE ? Blame.BEATEN : Blame.GEOMETRY, owner);
+        return new Cause(links, now <= figures.there() ? Blame.BEATEN : Blame.GEOMETRY, owner);
     }
 
     /** He acted on a run and came up; he saw late that it was none. */
@@ -269,12 +264,12 @@ final class PassCauses {
         double up = from - snap.at(man, highest).y();
         int since = acted.get().tick();
         boolean stops = deep(owner)
-                && Clock.seconds(left - since) > STOPPED
-                && snap.at(man, left).y() < snap.at(man, since).y() + CAME_UP / 2;
-        if (up < CAME_UP && !stops) {
+                && Clock.seconds(left - since) > figures.stopped()
+                && snap.at(man, left).y() < snap.at(man, since).y() + figures.cameUp() / 2;
+        if (up < figures.cameUp() && !stops) {
             return Optional.empty();
         }
-        String does = up < CAME_UP
+        String does = up < figures.cameUp()
                 ? " and gives no ground until it is thrown at " + seconds(left)
                 : " and comes up " + yards(up) + " by " + seconds(highest);
         add(owner, since, "He acts on \"" + acted.get().said() + "\" at " + seconds(since) + does + ": it was a fake.");

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import mensch.core.convention.SnapDetails;
 import mensch.core.event.Event;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -20,13 +21,8 @@ import mensch.core.simulation.Unfolding.Ending;
 /** One snap of a pass: the fake if there is one, protection and routes, the throw, and what becomes of it. */
 final class PassSnap extends Snap {
     private static final int NOBODY = -1;
-    /** A receiver sees so long before where the ball comes down, seconds. */
-    private static final double ADJUSTS = 0.6;
-    /** Or so much of its way before. */
-    private static final double SEES = 0.6;
-    /** A receiver without a route runs so deep, yards. */
-    private static final double CLEARS = 14;
 
+    private final SnapDetails.PassSnap figures;
     private final Pass pass;
     private final boolean screen;
     private final Routes routes;
@@ -59,6 +55,7 @@ final class PassSnap extends Snap {
             Routes.Rehearsed alone,
             long seed) {
         super(stage, seed, stage.cast().of(stage.cast().shape.snapper()));
+        this.figures = cast.details.passSnap();
         this.pass = told.pass();
         this.screen = !pass.delivery().screen().isEmpty();
         this.launch = stage.matchup().launch(pass, Side.RIGHT);
@@ -133,7 +130,7 @@ final class PassSnap extends Snap {
             return;
         }
         for (int man = 0; man < cast.defence; man++) {
-            if (!routes.runs(man) || cast.actors.get(man).start().y() < -2) {
+            if (!routes.runs(man) || cast.actors.get(man).start().y() < -figures.backfield()) {
                 continue;
             }
             for (int d = cast.defence; d < cast.size(); d++) {
@@ -264,9 +261,9 @@ final class PassSnap extends Snap {
                         air.flight().get().off().y(),
                         ground.top[man],
                         true);
-            } else if (man == faker && !routes.runs(man) && tick < fakeUntil + Clock.ticks(0.8)) {
+            } else if (man == faker && !routes.runs(man) && tick < fakeUntil + Clock.ticks(figures.fakesOn())) {
                 Point to = tick < fakeUntil ? mesh : new Point(fakeX, 1);
-                ground.aim(man, to.x(), to.y(), ground.top[man] * 0.9, false);
+                ground.aim(man, to.x(), to.y(), ground.top[man] * figures.fakes(), false);
             } else if (routes.runs(man) && !has) {
                 routes.aim(man, tick);
             } else if (!has && !working(man, tick)) {
@@ -277,7 +274,7 @@ final class PassSnap extends Snap {
 
     /** He runs his route until it is done and the ball is near: then he goes where it comes down. */
     private boolean adjusts(Flight in, int man, int tick) {
-        double seconds = Math.max(ADJUSTS, Clock.seconds(in.lands() - in.left()) * SEES);
+        double seconds = Math.max(figures.adjusts(), Clock.seconds(in.lands() - in.left()) * figures.sees());
         return routes.broken(man) && Clock.seconds(in.lands() - tick) <= seconds;
     }
 
@@ -288,9 +285,9 @@ final class PassSnap extends Snap {
     private void leadsOrStands(int man) {
         if (screen && leads(man)) {
             int to = passer.to() == NOBODY ? man : passer.to();
-            ground.aim(man, ground.x[to], Math.max(1, ground.y[to] + 3), ground.top[man], false);
+            ground.aim(man, ground.x[to], Math.max(1, ground.y[to] + figures.leads()), ground.top[man], false);
         } else if (clears(man)) {
-            ground.aim(man, ground.x[man], CLEARS, ground.top[man], true);
+            ground.aim(man, ground.x[man], figures.clears(), ground.top[man], true);
         } else {
             ground.stand(man);
         }

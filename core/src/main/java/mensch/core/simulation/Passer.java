@@ -1,6 +1,7 @@
 package mensch.core.simulation;
 
 import java.util.List;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 
@@ -10,22 +11,6 @@ import mensch.core.geometry.Point;
  */
 final class Passer {
     private static final int NOBODY = -1;
-    /** Who has felt a rusher so long and has nobody to throw to gets rid of it, seconds. */
-    private static final double GIVES_UP = 1.0;
-    /** Who is so far from the middle may throw it away, yards. */
-    private static final double OUT_OF_THE_POCKET = 4;
-    /** Nobody is thrown to sooner, seconds after the snap. */
-    private static final double SOONEST = 0.9;
-    /** A rusher is in the backfield from here on, yards. */
-    private static final double IN = -1.5;
-    /** Who runs at him in his view counts so long before he is there, seconds. */
-    private static final double SOON = 0.65;
-    /** A rusher counts who comes at him so fast, yards a second. */
-    private static final double COMES = 1.0;
-
-    /** He sees who comes within such an angle of where he looks: its cosine. */
-    private static final double VIEW = 0.4;
-
     /** What he does. */
     enum Does {
         LOOKS,
@@ -37,6 +22,7 @@ final class Passer {
     /** How far a receiver will be from everybody when the ball is there, and who is nearest. */
     record Open(double yards, int by, Point at) {}
 
+    private final SnapDetails.Passer figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -75,6 +61,7 @@ final class Passer {
             List<Integer> order,
             double throwSeconds) {
         this.cast = cast;
+        this.figures = cast.details.passer();
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -136,7 +123,7 @@ final class Passer {
 
     /** Whether a receiver is open when it is thrown to him now; sooner than anybody throws nobody is. */
     boolean opens(int candidate, int tick) {
-        return tick >= Clock.ticks(SOONEST)
+        return tick >= Clock.ticks(figures.soonest())
                 && open(candidate, release).yards() >= model.passer().open();
     }
 
@@ -151,15 +138,15 @@ final class Passer {
             hurried = true;
             story.tell(Happening.What.HURRIED, felt, man, tick, "");
         }
-        if (tick >= Clock.ticks(SOONEST)) {
+        if (tick >= Clock.ticks(figures.soonest())) {
             best(tick, model.passer().tries());
         }
         if (releases != NOBODY) {
             return Does.LOOKS;
         }
-        boolean out = Math.abs(ground.x[man] - cast.shape.centre().x()) > OUT_OF_THE_POCKET;
+        boolean out = Math.abs(ground.x[man] - cast.shape.centre().x()) > figures.outOfThePocket();
         boolean looked = tick >= first && (out || look >= order.size());
-        return looked || tick >= feltFrom + Clock.ticks(GIVES_UP) ? runsOrThrowsAway() : Does.LOOKS;
+        return looked || tick >= feltFrom + Clock.ticks(figures.givesUp()) ? runsOrThrowsAway() : Does.LOOKS;
     }
 
     private Does runsOrThrowsAway() {
@@ -168,10 +155,13 @@ final class Passer {
 
     /** Whether there is nobody before him to the line and behind it. */
     private boolean lane() {
-        double y = Math.min(2, ground.y[man] + 6);
+        double y = Math.min(figures.laneTo(), ground.y[man] + figures.laneLong());
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = Math.abs(ground.x[d] - ground.x[man]);
-            if (away < 3.5 && ground.y[d] > ground.y[man] - 1 && ground.y[d] < y + 5 && !contests.engaged(d)) {
+            if (away < figures.laneWide()
+                    && ground.y[d] > ground.y[man] - 1
+                    && ground.y[d] < y + figures.laneBehind()
+                    && !contests.engaged(d)) {
                 return false;
             }
         }
@@ -209,16 +199,16 @@ final class Passer {
         double least = Double.POSITIVE_INFINITY;
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.squared(d, man);
-            if (away >= least || contests.engaged(d) || ground.y[d] > IN) {
+            if (away >= least || contests.engaged(d) || ground.y[d] > -figures.in()) {
                 continue;
             }
             double apart = Math.max(1e-6, Math.sqrt(away));
             double comes = ((ground.x[man] - ground.x[d]) * ground.vx[d] + (ground.y[man] - ground.y[d]) * ground.vy[d])
                     / apart;
             double within = inView(d)
-                    ? Math.max(model.passer().sees(), SOON * comes)
+                    ? Math.max(model.passer().sees(), figures.soon() * comes)
                     : model.passer().feels();
-            if (comes > COMES && apart < within) {
+            if (comes > figures.comes() && apart < within) {
                 least = away;
                 best = d;
             }
@@ -236,7 +226,7 @@ final class Passer {
         }
         double toX = ground.x[d] - ground.x[man];
         double toY = ground.y[d] - ground.y[man];
-        return x * toX + y * toY > VIEW * Ground.length(x, y) * Ground.length(toX, toY);
+        return x * toX + y * toY > figures.view() * Ground.length(x, y) * Ground.length(toX, toY);
     }
 
     /** How open a receiver will be when the ball is there, thrown in so many seconds. */
@@ -286,7 +276,7 @@ final class Passer {
         double wayY = at.y() - ground.y[man];
         double way = Math.max(1e-6, wayX * wayX + wayY * wayY);
         double part = ((x - ground.x[man]) * wayX + (y - ground.y[man]) * wayY) / way;
-        if (!Flight.low(part, Math.sqrt(way))) {
+        if (!Flight.low(cast.details.flight(), part, Math.sqrt(way))) {
             return Double.POSITIVE_INFINITY;
         }
         double aside = Ground.length(x - ground.x[man] - part * wayX, y - ground.y[man] - part * wayY);
@@ -301,12 +291,12 @@ final class Passer {
         double y = ground.y[man];
         if (rolls) {
             // on the move he keeps going until he throws
-            boolean there = Ground.length(launch.x() - x, launch.y() - y) < 1.5 || x > launch.x();
+            boolean there = Ground.length(launch.x() - x, launch.y() - y) < figures.launches() || x > launch.x();
             ground.aim(
                     man,
                     there ? x + 2 : launch.x(),
                     there ? Math.min(-2, y + 0.4) : launch.y(),
-                    ground.top[man] * (there ? 0.5 : 0.85),
+                    ground.top[man] * (there ? figures.strolls() : figures.rollsOut()),
                     false);
             return;
         }
@@ -325,7 +315,7 @@ final class Passer {
         double x = ground.x[man] - ground.x[felt];
         double y = ground.y[man] - ground.y[felt];
         double apart = Math.max(1e-6, Ground.length(x, y));
-        boolean up = ground.y[man] < IN - 1;
+        boolean up = ground.y[man] < -figures.in() - 1;
         ground.aim(
                 man,
                 ground.x[man] + x / apart,

@@ -1,5 +1,6 @@
 package mensch.core.simulation;
 
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -10,19 +11,8 @@ import mensch.core.geometry.Side;
  */
 final class Pitch {
     private static final int NOBODY = -1;
-    /** He keeps so far outside the quarterback, yards. */
-    private static final double OUTSIDE = 4;
-    /** And so far behind him. */
-    private static final double BEHIND = 1.5;
-    /** Whoever is so near and comes makes him let it go, yards. */
-    private static final double NEAR = 2.8;
-    /** He comes from here on, yards a second. */
-    private static final double COMES = 3.5;
-    /** Past here nobody pitches, yards beyond the line. */
-    static final double LATEST = 3;
-    /** How fast the ball is tossed, yards a second. */
-    private static final double TOSS = 12;
 
+    private final SnapDetails.Pitch figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -36,6 +26,7 @@ final class Pitch {
 
     Pitch(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, int quarterback, int man) {
         this.cast = cast;
+        this.figures = cast.details.pitch();
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -51,18 +42,20 @@ final class Pitch {
     /** Where the man who may get it wants to be, for a run whose point is there. */
     void aim(double point) {
         double side = Math.signum(point - cast.shape.centre().x());
-        double x = ground.x[quarterback] + side * OUTSIDE;
-        ground.aim(man, x, Math.min(ground.y[quarterback] - BEHIND, -BEHIND), ground.top[man], false);
+        double x = ground.x[quarterback] + side * figures.outside();
+        ground.aim(
+                man, x, Math.min(ground.y[quarterback] - figures.behind(), -figures.behind()), ground.top[man], false);
     }
 
     /** The defender who makes the quarterback let it go, -1 for nobody, or when it cannot be pitched any more. */
     int comes() {
-        boolean may = ground.y[quarterback] < LATEST && ground.y[man] < ground.y[quarterback] + 0.5;
+        boolean may =
+                ground.y[quarterback] < figures.latest() && ground.y[man] < ground.y[quarterback] + figures.notAhead();
         if (!may) {
             return NOBODY;
         }
         int best = NOBODY;
-        double least = NEAR * NEAR;
+        double least = figures.near() * figures.near();
         double tackle = Math.abs(
                 cast.shape.flank(Side.RIGHT).tackle().x() - cast.shape.centre().x());
         for (int d = cast.defence; d < cast.size(); d++) {
@@ -78,7 +71,7 @@ final class Pitch {
                             / apart;
             // the man at the edge or outside it, never one of the inside
             boolean outside = Math.abs(ground.x[d] - cast.shape.centre().x()) > tackle;
-            if (outside && closes > COMES) {
+            if (outside && closes > figures.comes()) {
                 least = away;
                 best = d;
             }
@@ -95,7 +88,7 @@ final class Pitch {
     void goes(int tick) {
         left = tick;
         from = ground.at(quarterback);
-        lands = tick + Math.max(1, Clock.ticks(ground.distance(man, from.x(), from.y()) / TOSS));
+        lands = tick + Math.max(1, Clock.ticks(ground.distance(man, from.x(), from.y()) / figures.flies()));
     }
 
     /** Whether it is in the air. */

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -17,19 +18,8 @@ import mensch.core.matchup.Pickup;
  */
 final class Protectors {
     private static final int NOBODY = -1;
-    /** He sets so far from his man, yards. */
-    private static final double BEFORE = 1.0;
-    /** Nobody of the line sets nearer to it than this, yards behind it. */
-    private static final double SETS = 1.2;
-    /** His first steps are as quick as he can make them, seconds after the snap. */
-    private static final double FIRST_STEPS = 0.8;
-    /** With his arms out he reaches so many times as far as a man who blocks a run. */
-    private static final double PUNCHES = 1.3;
-    /** Who is so far aside has gone out of his way, yards. */
-    private static final double GONE = 1.8;
-    /** He takes another within this, yards. */
-    private static final double LOOKS = 2.5;
 
+    private final SnapDetails.Protectors figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -57,6 +47,7 @@ final class Protectors {
             Predicate<Man> stays) {
         this.launch = launch;
         this.cast = cast;
+        this.figures = cast.details.protectors();
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -123,11 +114,11 @@ final class Protectors {
         if (his == NOBODY) {
             int help = near(man);
             double x = help == NOBODY ? ground.x[man] : ground.x[help];
-            double y = help == NOBODY ? Math.min(ground.y[man], -SETS) : ground.y[help] - BEFORE;
+            double y = help == NOBODY ? Math.min(ground.y[man], -figures.sets()) : ground.y[help] - figures.before();
             ground.aim(
                     man,
                     x,
-                    Math.min(y, interior ? -SETS : ground.y[man]),
+                    Math.min(y, interior ? -figures.sets() : ground.y[man]),
                     model.protect().sets(),
                     true);
             return;
@@ -138,13 +129,13 @@ final class Protectors {
         double dx = toX - ground.x[his];
         double dy = toY - ground.y[his];
         double away = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
-        double lead = 0.25;
-        double x = ground.x[his] + lead * ground.vx[his] + BEFORE * dx / away;
-        double y = ground.y[his] + lead * ground.vy[his] + BEFORE * dy / away;
+        double lead = figures.leads();
+        double x = ground.x[his] + lead * ground.vx[his] + figures.before() * dx / away;
+        double y = ground.y[his] + lead * ground.vy[his] + figures.before() * dy / away;
         // he waits for his man where that man has to come by
-        double deepest = interior ? -SETS : -SETS / 2;
-        double to = Math.max(toY + BEFORE, Math.min(deepest, y));
-        boolean first = Clock.seconds(tick) < FIRST_STEPS;
+        double deepest = interior ? -figures.sets() : -figures.sets() / 2;
+        double to = Math.max(toY + figures.before(), Math.min(deepest, y));
+        boolean first = Clock.seconds(tick) < figures.firstSteps();
         ground.aim(man, x, to, first ? ground.top[man] : model.protect().sets(), true);
     }
 
@@ -156,10 +147,10 @@ final class Protectors {
     /** A neighbour's man to be helped on, the nearest rusher whom one man has. */
     private int near(int man) {
         int best = NOBODY;
-        double least = LOOKS * LOOKS * 1.5;
+        double least = figures.looks() * figures.looks() * figures.looksSlack();
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.squared(man, d);
-            if (away < least && ground.y[d] < 1.5 && contests.blockers(d) == 1) {
+            if (away < least && ground.y[d] < figures.helpsTo() && contests.blockers(d) == 1) {
                 best = d;
                 least = away;
             }
@@ -171,9 +162,10 @@ final class Protectors {
     private void turns(int man, int tick) {
         int his = target[man];
         boolean gone = his == NOBODY
-                || Math.abs(ground.x[his] - ground.x[man]) > GONE && Math.abs(ground.y[his] - ground.y[man]) < 2.5
+                || Math.abs(ground.x[his] - ground.x[man]) > figures.gone()
+                        && Math.abs(ground.y[his] - ground.y[man]) < figures.goneDeep()
                 || contests.engaged(his) && contests.first[his] != man
-                || ground.y[his] < ground.y[man] - 1.5;
+                || ground.y[his] < ground.y[man] - figures.past();
         if (!gone || tick < mayTurn[man]) {
             return;
         }
@@ -183,7 +175,7 @@ final class Protectors {
             if (his == NOBODY || passesOff) {
                 target[man] = other;
             } else {
-                mayTurn[man] = tick + Clock.ticks(0.4);
+                mayTurn[man] = tick + Clock.ticks(figures.turnsAgain());
             }
         });
     }
@@ -191,10 +183,12 @@ final class Protectors {
     /** A rusher near him whom nobody has. */
     private Optional<Integer> comes(int man) {
         int best = NOBODY;
-        double least = LOOKS * LOOKS;
+        double least = figures.looks() * figures.looks();
         for (int d = cast.defence; d < cast.size(); d++) {
             double away = ground.squared(man, d);
-            boolean rushes = ground.y[d] < 2.5 && ground.y[d] > ground.y[man] - 0.5 && ground.vy[d] < -0.5;
+            boolean rushes = ground.y[d] < figures.rushesFrom()
+                    && ground.y[d] > ground.y[man] - figures.abreast()
+                    && ground.vy[d] < -figures.rushesFast();
             if (rushes && away < least && !contests.engaged(d) && d != target[man]) {
                 best = d;
                 least = away;
@@ -205,7 +199,7 @@ final class Protectors {
 
     /** Whoever is near enough has his hands on his man, or on the man who runs into him. */
     void meet(int tick) {
-        double reach = model.body().arm() * PUNCHES;
+        double reach = model.body().arm() * figures.punches();
         double arm = reach * reach;
         for (int man = 0; man < cast.defence; man++) {
             if (!protects[man] || !contests.ready(man, tick)) {
@@ -217,9 +211,9 @@ final class Protectors {
                 continue;
             }
             for (int d = cast.defence; d < cast.size(); d++) {
-                boolean comes = ground.squared(man, d) <= arm / 2 && before(man, d);
+                boolean comes = ground.squared(man, d) <= arm * figures.runsInto() && before(man, d);
                 boolean second = his == NOBODY && contests.blockers(d) == 1;
-                if (comes && (contests.blockers(d) == 0 && ground.y[d] < 2 || second)) {
+                if (comes && (contests.blockers(d) == 0 && ground.y[d] < figures.freeFrom() || second)) {
                     target[man] = d;
                     contests.protects(man, d, seconds(man, d), tick);
                     break;
@@ -231,7 +225,7 @@ final class Protectors {
     /** Whether a rusher still has to come by him: who is past him is not caught from behind. */
     private boolean before(int man, int rusher) {
         double his = ground.distance(rusher, launch.x(), launch.y());
-        return his > ground.distance(man, launch.x(), launch.y()) - 0.1;
+        return his > ground.distance(man, launch.x(), launch.y()) - figures.between();
     }
 
     /** How long he holds him; now and then a rusher wins at once. */
@@ -252,7 +246,7 @@ final class Protectors {
         Man his = cast.actors.get(man).man();
         double tackle = Math.abs(
                 cast.shape.flank(Side.RIGHT).tackle().x() - cast.shape.centre().x());
-        return his != null && Math.abs(his.x() - cast.shape.centre().x()) < tackle - 0.3;
+        return his != null && Math.abs(his.x() - cast.shape.centre().x()) < tackle - figures.inside();
     }
 
     private double outside(int man) {

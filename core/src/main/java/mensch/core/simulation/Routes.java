@@ -3,6 +3,7 @@ package mensch.core.simulation;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -15,15 +16,10 @@ import mensch.core.play.Pass;
 final class Routes {
     /** A corner of his way counts as reached within this, yards. */
     private static final double CORNER = 0.6;
-    /** Nobody runs a stem slower than this, yards a second. */
-    private static final double STROLLS = 1.5;
-    /** Who goes late needs so long to get going, seconds. */
-    private static final double LATE_LEG = 0.4;
-    /** He stays so far inside the field, yards. */
-    private static final double INSIDE = 1;
     /** So many ticks of a way are known. */
     private static final int REHEARSES = 160;
 
+    private final SnapDetails.Routes figures;
     private final Ground ground;
     private final SnapModel model;
     private final double left;
@@ -40,12 +36,13 @@ final class Routes {
 
     /** @param alone of the same play */
     Routes(Cast cast, Ground ground, SnapModel model, Pass pass, Rehearsed alone) {
+        this.figures = cast.details.routes();
         this.ground = ground;
         this.model = model;
         var field = cast.lineup.snap().field();
-        left = field.sidelineX(Side.LEFT) + INSIDE;
-        right = field.sidelineX(Side.RIGHT) - INSIDE;
-        end = field.endLineDepth() - INSIDE;
+        left = field.sidelineX(Side.LEFT) + figures.inside();
+        right = field.sidelineX(Side.RIGHT) - figures.inside();
+        end = field.endLineDepth() - figures.inside();
         ways = new ArrayList<>(Collections.nCopies(cast.defence, List.of()));
         runs = new boolean[cast.defence];
         corner = new int[cast.defence];
@@ -116,7 +113,9 @@ final class Routes {
     int goes(int man) {
         List<Point> way = ways.get(man);
         double leg = way.get(0).distance(way.get(1));
-        return leg > STROLLS * breaks[man] ? 0 : Clock.ticks(breaks[man] - LATE_LEG - leg / ground.top[man]);
+        return leg > figures.strolls() * breaks[man]
+                ? 0
+                : Clock.ticks(breaks[man] - figures.lateLeg() - leg / ground.top[man]);
     }
 
     /** One tick of a man on his way. */
@@ -173,11 +172,11 @@ final class Routes {
             return ground.top[man];
         }
         double away = ground.distance(man, to.x(), to.y());
-        double even = Math.max(STROLLS, away / left);
+        double even = Math.max(figures.strolls(), away / left);
         // what he loses while he brakes he has to have made good before
         double over = Math.max(0, even - slow);
         double loses = over * over / (2 * model.body().braking() * even);
-        return Math.max(STROLLS, Math.min(ground.top[man], away / Math.max(Clock.TICK, left - loses)));
+        return Math.max(figures.strolls(), Math.min(ground.top[man], away / Math.max(Clock.TICK, left - loses)));
     }
 
     /** Who does not settle runs on the way his last leg leads. */

@@ -1,6 +1,7 @@
 package mensch.core.simulation;
 
 import java.util.Optional;
+import mensch.core.convention.SnapDetails;
 import mensch.core.event.Event;
 import mensch.core.geometry.Point;
 import mensch.core.matchup.Blocking;
@@ -9,15 +10,8 @@ import mensch.core.play.Run;
 
 /** One snap of a run; of a run-pass option as well, as long as the ball is not thrown. */
 class RunSnap extends Snap {
-    /** The ball is handed over when the carrier is so near to where he gets it, yards. */
-    private static final double MESH = 1.2;
-    /** A quarterback who comes down the line goes for a place so far inside the point, yards. */
-    private static final double SHORT = 1.5;
-    /** Nobody has the ball in his hands to give it away sooner, seconds. */
-    private static final double SNAPPED = 0.3;
-    /** So much later than meant he who is near gets it wherever he is, seconds. */
-    private static final double LATE = 0.5;
 
+    private final SnapDetails.RunSnap figures;
     private final Run run;
     final Blocking blocking;
     final Blockers blockers;
@@ -33,6 +27,7 @@ class RunSnap extends Snap {
 
     RunSnap(Stage stage, Run run, Blocking blocking, long seed) {
         super(stage, seed, stage.cast().of(run.carrier(stage.cast().view)));
+        this.figures = cast.details.runSnap();
         this.run = run;
         this.blocking = blocking;
         this.blockers = new Blockers(cast, ground, contests, model, story, blocking);
@@ -46,6 +41,7 @@ class RunSnap extends Snap {
                 ? blocking.read().stream()
                         .findFirst()
                         .map(job -> new OptionRead(
+                                cast.details.optionRead(),
                                 ground,
                                 luck,
                                 model.runner().misreads(),
@@ -69,13 +65,16 @@ class RunSnap extends Snap {
     /** Where such a man is flipped the ball: on his way, as soon as it can be. */
     private Point flipped() {
         return new Point(
-                ground.x[carrier] + SNAPPED * ground.vx[carrier], ground.y[carrier] + SNAPPED * ground.vy[carrier]);
+                ground.x[carrier] + figures.snapped() * ground.vx[carrier],
+                ground.y[carrier] + figures.snapped() * ground.vy[carrier]);
     }
 
     /** When a man who is in motion at the snap comes by the mesh, seconds; never for one who stands. */
     private double comesBy() {
         double speed = ground.speed(carrier);
-        return speed == 0 ? Double.MAX_VALUE : Math.max(SNAPPED, ground.distance(carrier, mesh.x(), mesh.y()) / speed);
+        return speed == 0
+                ? Double.MAX_VALUE
+                : Math.max(figures.snapped(), ground.distance(carrier, mesh.x(), mesh.y()) / speed);
     }
 
     @Override
@@ -96,7 +95,7 @@ class RunSnap extends Snap {
             return Optional.empty();
         }
         // who still waits for his man can be had
-        boolean waits = tick > meshTick + Clock.ticks(LATE);
+        boolean waits = tick > meshTick + Clock.ticks(figures.late());
         return ball != quarterback || carrier == quarterback || decided || waits ? down(tick) : over();
     }
 
@@ -114,7 +113,7 @@ class RunSnap extends Snap {
         }
         if (kept) {
             // who has not got it runs as if he had
-            ground.aim(carrier, blocking.point().x(), 3, ground.top[carrier] * 0.8, false);
+            ground.aim(carrier, blocking.point().x(), 3, ground.top[carrier] * figures.comesOn(), false);
         }
         for (int man = 0; man < cast.defence; man++) {
             if (pitch.isPresent() && man == pitch.get().man() && man != ball) {
@@ -129,7 +128,7 @@ class RunSnap extends Snap {
                         man,
                         has ? mesh.x() : mesh.x() - 8,
                         has ? mesh.y() - 0.3 : mesh.y() - 2,
-                        ground.top[man] * 0.8,
+                        ground.top[man] * figures.comesOn(),
                         has);
             } else if (free && cast.flag()) {
                 // nobody may block: he takes his man up the field
@@ -148,17 +147,28 @@ class RunSnap extends Snap {
     private void toTheMesh(int tick) {
         double seconds = Math.max(Clock.TICK, Clock.seconds(meshTick - tick));
         double away = ground.distance(carrier, mesh.x(), mesh.y());
-        boolean steps = run.ball().first() == Run.First.AWAY && back(carrier) && Clock.seconds(tick) < 0.5;
+        boolean steps =
+                run.ball().first() == Run.First.AWAY && back(carrier) && Clock.seconds(tick) < figures.counterStep();
         if (steps) {
-            ground.aim(carrier, ground.x[carrier] - 3, ground.y[carrier] + 1, ground.top[carrier] * 0.5, false);
+            ground.aim(
+                    carrier,
+                    ground.x[carrier] - 3,
+                    ground.y[carrier] + 1,
+                    ground.top[carrier] * figures.counterPace(),
+                    false);
         } else if (pitch.isPresent() && carrier == quarterback) {
             // down the line at the man he reads
-            double x = blocking.point().x() - Math.signum(blocking.point().x()) * SHORT;
-            ground.aim(carrier, x, Math.min(ground.y[carrier], -1), ground.top[carrier] * 0.85, false);
-        } else if (run.ball().first() == Run.First.PASS && Clock.seconds(tick) < 0.6) {
+            double x = blocking.point().x() - Math.signum(blocking.point().x()) * figures.shortOf();
+            ground.aim(carrier, x, Math.min(ground.y[carrier], -1), ground.top[carrier] * figures.comesAcross(), false);
+        } else if (run.ball().first() == Run.First.PASS && Clock.seconds(tick) < figures.showsPass()) {
             ground.stand(carrier);
         } else {
-            ground.aim(carrier, mesh.x(), mesh.y(), Math.max(4, Math.min(ground.top[carrier], away / seconds)), false);
+            ground.aim(
+                    carrier,
+                    mesh.x(),
+                    mesh.y(),
+                    Math.max(figures.slowest(), Math.min(ground.top[carrier], away / seconds)),
+                    false);
         }
     }
 
@@ -185,9 +195,9 @@ class RunSnap extends Snap {
             minds.pulled(tick);
             return;
         }
-        boolean near = ground.distance(carrier, mesh.x(), mesh.y()) < MESH && tick >= meshTick;
-        boolean beside = ground.distance(carrier, quarterback) < MESH;
-        if (near || beside && tick >= meshTick + Clock.ticks(LATE)) {
+        boolean near = ground.distance(carrier, mesh.x(), mesh.y()) < figures.mesh() && tick >= meshTick;
+        boolean beside = ground.distance(carrier, quarterback) < figures.mesh();
+        if (near || beside && tick >= meshTick + Clock.ticks(figures.late())) {
             story.tell(Happening.What.HANDED_OFF, carrier, quarterback, tick, "");
             ball = carrier;
             minds.handedOff(tick, blocking.point().x());

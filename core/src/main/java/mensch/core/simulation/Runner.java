@@ -1,5 +1,6 @@
 package mensch.core.simulation;
 
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.geometry.Side;
 
@@ -10,19 +11,6 @@ import mensch.core.geometry.Side;
 final class Runner {
     /** Lanes at the line are looked at so far apart, yards. */
     private static final double STEP = 0.5;
-    /** Where a lane is looked at, yards past the line. */
-    private static final double LINE = 0.8;
-    /** Half a body and half a runner. */
-    private static final double BODY = 0.5;
-    /** Who is not yet at full speed covers so much of it. */
-    private static final double CLOSES = 0.8;
-
-    /** Who runs begins to turn up so much sooner, seconds. */
-    private static final double TURNS_UP = 0.15;
-    /** A defender needs so long to see where the ball goes, seconds. */
-    private static final double FROM_NOW = 0.3;
-    /** What a change of way costs him for every fifteen degrees, yards. */
-    private static final double TURNS = 0.7;
 
     private static final double[] SINES = new double[13];
     private static final double[] COSINES = new double[13];
@@ -35,6 +23,7 @@ final class Runner {
         }
     }
 
+    private final SnapDetails.Runner figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -55,6 +44,7 @@ final class Runner {
     /** @param point where he is told to go through, across */
     Runner(Cast cast, Ground ground, Contests contests, SnapModel model, double point) {
         this.cast = cast;
+        this.figures = cast.details.runner();
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -75,7 +65,7 @@ final class Runner {
 
     /** @return whether he has just made up his mind */
     boolean aim(int man, int tick) {
-        if (committed && ground.y[man] > LINE) {
+        if (committed && ground.y[man] > figures.line()) {
             open(man, tick);
             return false;
         }
@@ -86,8 +76,9 @@ final class Runner {
         committed |= now;
         // he runs behind the line until he is before his lane, and turns up there
         double aside = Math.abs(ground.x[man] - lane);
-        boolean before = aside < model.runner().lane() + TURNS_UP * ground.speed(man);
-        double ahead = !before ? Math.max(-model.runner().commits(), ground.y[man]) : committed ? LINE + 2 : 0;
+        boolean before = aside < model.runner().lane() + figures.turnsUp() * ground.speed(man);
+        double ahead =
+                !before ? Math.max(-model.runner().commits(), ground.y[man]) : committed ? figures.line() + 2 : 0;
         ground.aim(man, lane, ahead, ground.top[man], false);
         return now;
     }
@@ -109,7 +100,7 @@ final class Runner {
                 double low = x - run;
                 double high = x - STEP;
                 double at = Math.max(low + STEP / 2, Math.min(high - STEP / 2, point));
-                double worth = Math.min(run, 3) - model.runner().shifts() * Math.abs(at - point);
+                double worth = Math.min(run, figures.lane()) - model.runner().shifts() * Math.abs(at - point);
                 if (worth > most) {
                     most = worth;
                     best = at;
@@ -129,11 +120,11 @@ final class Runner {
             }
             double dx = Math.abs(ground.x[i] - x);
             if (i < cast.defence) {
-                if (dx < BODY && ground.y[i] > -1 && ground.y[i] < 2.5) {
+                if (dx < figures.body() && ground.y[i] > -1 && ground.y[i] < figures.freeDeep()) {
                     return false;
                 }
-            } else if (contests.engaged(i) && ground.y[i] < 3.5) {
-                double arm = contests.armFree(i, x) ? model.tackle().engaged() + BODY / 2 : BODY;
+            } else if (contests.engaged(i) && ground.y[i] < figures.blockedDeep()) {
+                double arm = contests.armFree(i, x) ? model.tackle().engaged() + figures.body() / 2 : figures.body();
                 if (dx < arm + contests.closes(i, x) * seconds) {
                     return false;
                 }
@@ -146,8 +137,8 @@ final class Runner {
     private boolean alone(int man, double x) {
         double seconds = seconds(man, x);
         for (int i = cast.defence; i < cast.size(); i++) {
-            double reach = model.tackle().reach() + ground.top[i] * CLOSES * seconds;
-            if (!contests.engaged(i) && ground.distance(i, x, LINE) < reach) {
+            double reach = model.tackle().reach() + ground.top[i] * figures.closes() * seconds;
+            if (!contests.engaged(i) && ground.distance(i, x, figures.line()) < reach) {
                 return false;
             }
         }
@@ -156,7 +147,10 @@ final class Runner {
 
     /** How long a defender has to get to a place at the line before he is there, seconds. */
     private double seconds(int man, double x) {
-        return Math.max(0, ground.distance(man, x, LINE) / Math.max(5, ground.speed(man)) - FROM_NOW);
+        return Math.max(
+                0,
+                ground.distance(man, x, figures.line()) / Math.max(figures.slowest(), ground.speed(man))
+                        - figures.fromNow());
     }
 
     /** Past the line: the way on which he gets farthest before the first free man is there. */
@@ -164,7 +158,7 @@ final class Runner {
         if (tick % looks == 0) {
             double most = -1e9;
             for (int i = 0; i < SINES.length; i++) {
-                double gets = gets(man, SINES[i], COSINES[i]) - TURNS * Math.abs(i - way);
+                double gets = gets(man, SINES[i], COSINES[i]) - figures.turns() * Math.abs(i - way);
                 if (gets > most) {
                     most = gets;
                     way = i;
@@ -180,8 +174,9 @@ final class Runner {
     }
 
     private double gets(int man, double sine, double cosine) {
-        double speed = Math.max(6, ground.top[man] * model.runner().top());
-        double most = 3.5;
+        double speed =
+                Math.max(figures.openFast(), ground.top[man] * model.runner().top());
+        double most = figures.horizon();
         double edge = sine > 0
                 ? (right - ground.x[man]) / (sine * speed)
                 : sine < 0 ? (left - ground.x[man]) / (sine * speed) : most;
@@ -189,7 +184,8 @@ final class Runner {
         for (int d = cast.defence; d < cast.size(); d++) {
             boolean held = contests.engaged(d);
             double reach = held ? model.tackle().engaged() : model.tackle().reach();
-            double pace = held ? 0.5 : ground.top[d] * model.pursuit().top();
+            double pace =
+                    held ? figures.heldPace() : ground.top[d] * model.pursuit().top();
             first = Math.min(first, meets(man, d, sine * speed, cosine * speed, pace, reach));
         }
         return first * cosine * speed;

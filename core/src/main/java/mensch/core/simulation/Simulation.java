@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.LongFunction;
+import mensch.core.convention.SnapDetails;
 import mensch.core.document.RefusedException;
 import mensch.core.field.Situation;
 import mensch.core.geometry.Side;
@@ -185,7 +186,7 @@ public final class Simulation {
     }
 
     private static boolean held(Stage stage, Unfolding snap) {
-        return Outcome.held(snap, stage.situation(), stage.yardsToGoal());
+        return Outcome.held(stage.model().details().outcome(), snap, stage.situation(), stage.yardsToGoal());
     }
 
     /** One snap. */
@@ -203,6 +204,11 @@ public final class Simulation {
     /** Whether it is a pass. */
     public boolean pass() {
         return pass;
+    }
+
+    /** From where a play counts as what. */
+    SnapDetails.Outcome figures() {
+        return stage.model().details().outcome();
     }
 
     /** Down and distance it is run on. */

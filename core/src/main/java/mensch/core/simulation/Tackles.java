@@ -1,12 +1,12 @@
 package mensch.core.simulation;
 
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 
 /** Who gets the carrier down: by reach, angle and closing speed, then drawn. */
 final class Tackles {
-    /** Who runs so fast can throw himself at a carrier, yards a second. */
-    private static final double DIVES = 4;
 
+    private final SnapDetails.Tackles figures;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -18,6 +18,7 @@ final class Tackles {
 
     Tackles(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story) {
         this.cast = cast;
+        this.figures = cast.details.tackles();
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -34,7 +35,7 @@ final class Tackles {
                 continue;
             }
             boolean held = contests.engaged(d);
-            boolean dives = !held && ground.speed(d) > DIVES;
+            boolean dives = !held && ground.speed(d) > figures.dives();
             double reach = held
                     ? model.tackle().engaged()
                     : dives ? model.tackle().dive() : model.tackle().reach();
@@ -51,8 +52,8 @@ final class Tackles {
                 return d;
             }
             again[d] = tick + Clock.ticks(model.tackle().broken());
-            ground.vx[ball] *= 0.5;
-            ground.vy[ball] *= 0.5;
+            ground.vx[ball] *= figures.broken();
+            ground.vy[ball] *= figures.broken();
             if (!held) {
                 ground.from[d] = tick + Clock.ticks(model.tackle().broken() / 2);
                 ground.vx[d] = 0;
@@ -82,10 +83,10 @@ final class Tackles {
         double dy = ground.y[defender] - ground.y[ball];
         double apart = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
         double ahead = (dx * ground.vx[ball] + dy * ground.vy[ball]) / (apart * speed);
-        if (ahead < -0.5) {
+        if (ahead < -figures.behind()) {
             return model.tackle().behind();
         }
-        return ahead > 0.8 && speed > 4
+        return ahead > figures.headOn() && speed > figures.space()
                 ? model.tackle().space()
                 : model.tackle().insideOut();
     }
@@ -105,6 +106,6 @@ final class Tackles {
         double drawn =
                 luck.of(model.tackle().forward(), cast.actors.get(tackler).luck(), Luck.What.FALLS, tries[tackler]);
         double speed = ground.speed(ball);
-        return drawn * Math.min(1, speed / 5);
+        return drawn * Math.min(1, speed / figures.fallsForward());
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import mensch.core.convention.School;
+import mensch.core.convention.SnapDetails;
 import mensch.core.convention.SnapModel;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
@@ -17,27 +18,8 @@ import org.jspecify.annotations.Nullable;
 /** Where a man with an area wants to be: at his landmark, until somebody comes into his area. */
 final class Zones {
     private static final int NOBODY = -1;
-    /** Who has nobody near him looks so far over the border of his area, yards. */
-    private static final double OVER = 1.5;
-    /** A deep man goes for a runner whose way ends so far outside his part, yards. */
-    private static final double DEEP_OVER = 3;
-    /** He needs so long to run as fast as who comes at him, seconds. */
-    private static final double GIVES = 0.8;
-    /** Deep, he is so far inside of a runner, yards. */
-    private static final double INSIDE = 1.5;
-    /** In the middle he reaches a runner so far from him while the ball is in the air, yards. */
-    private static final double STAYS = 5;
-    /** Who stands no farther outside a receiver than this has him inside, yards. */
-    private static final double WIDE = 3;
-    /** Farther than this from where he has to be he runs there, yards. */
-    private static final double FAR = 6;
-    /** Who only reads goes back at so much of his back-pedal. */
-    private static final double READS = 0.6;
-    /** A man at his landmark is within this of it. */
-    private static final double NEAR = 1.5;
-    /** He looks for his next receiver after so many ticks. */
-    private static final int LOOKS_AGAIN = 3;
 
+    private final SnapDetails.Zones figures;
     private final Cast cast;
     private final Ground ground;
     private final SnapModel model;
@@ -58,6 +40,7 @@ final class Zones {
     /** @param receivers everybody who may catch the ball */
     Zones(Cast cast, Ground ground, SnapModel model, Covering covering, Eyes eyes, AreaLedger areas, int[] receivers) {
         this.cast = cast;
+        this.figures = cast.details.zones();
         this.ground = ground;
         this.model = model;
         this.covering = covering;
@@ -106,9 +89,9 @@ final class Zones {
         int first = NOBODY;
         int other = NOBODY;
         for (int man : receivers) {
-            double x = eyes.x(man) + eyes.vx(man) * 0.6;
-            boolean comes =
-                    x > row.extent().xMin() - DEEP_OVER && x < row.extent().xMax() + DEEP_OVER;
+            double x = eyes.x(man) + eyes.vx(man) * figures.comesHisWay();
+            boolean comes = x > row.extent().xMin() - figures.deepOver()
+                    && x < row.extent().xMax() + figures.deepOver();
             if (!comes || !eyes.goesDeep(man) || eyes.y(man) < 1) {
                 continue;
             }
@@ -127,39 +110,40 @@ final class Zones {
         double y =
                 Math.max(row.landmark().y(), cast.actors.get(defender).start().y());
         if (first != NOBODY) {
-            x = eyes.x(first) + eyes.vx(first) * 0.4;
+            x = eyes.x(first) + eyes.vx(first) * figures.ahead();
             // two are between each other's only when both are deep
-            if (other != NOBODY && second > Math.max(deepest - 8, matchedFrom)) {
-                x = (x + eyes.x(other) + eyes.vx(other) * 0.4) / 2;
+            if (other != NOBODY && second > Math.max(deepest - figures.bothDeep(), matchedFrom)) {
+                x = (x + eyes.x(other) + eyes.vx(other) * figures.ahead()) / 2;
             }
             // who has the middle goes no farther to one side than he has to: he may be needed on the other
             double in = row.landmark().x() - x;
-            x += Math.signum(in) * Math.min(row.area().central() ? STAYS : INSIDE, Math.abs(in));
+            x += Math.signum(in) * Math.min(row.area().central() ? figures.stays() : figures.inside(), Math.abs(in));
             y = Math.max(
                     Math.max(y, ground.y[defender]), deepest + model.cover().deep());
         }
-        x = Math.max(row.extent().xMin() - DEEP_OVER, Math.min(row.extent().xMax() + DEEP_OVER, x));
+        x = Math.max(
+                row.extent().xMin() - figures.deepOver(), Math.min(row.extent().xMax() + figures.deepOver(), x));
         if (first != NOBODY && late(defender, first, deepest)) {
             covering.runsOver(defender, first, x, model.cover().deep(), tick);
             return;
         }
         double away = ground.distance(defender, x, y);
         // over his area he gives ground slowly and reads
-        double pace = away > FAR ? ground.top[defender] : model.body().pedal() * READS;
+        double pace = away > figures.far() ? ground.top[defender] : model.body().pedal() * figures.reads();
         double end = cast.lineup.snap().field().endLineDepth() - 1;
         ground.aim(defender, x, Math.min(y, end), pace, true);
     }
 
     /** Whether he has to turn now, so that he is still deeper when he runs as fast as who comes at him. */
     private boolean late(int defender, int man, double y) {
-        double closes = Math.max(0, eyes.vy(man) - Math.max(0, ground.vy[defender])) * GIVES;
+        double closes = Math.max(0, eyes.vy(man) - Math.max(0, ground.vy[defender])) * figures.gives();
         return ground.y[defender] - y - closes < model.cover().deep();
     }
 
     /** To his landmark with his eyes on the passer, then before whoever comes into his area, deep before short. */
     private void under(int defender, AreaLedger.Row row, int tick) {
         if (tick >= again[defender]) {
-            again[defender] = tick + LOOKS_AGAIN;
+            again[defender] = tick + figures.looksAgain();
             threat[defender] = pushes && pushed(row.side()) ? assigned(defender, row) : deepestIn(row);
         }
         Point to = row.landmark();
@@ -169,7 +153,7 @@ final class Zones {
             return;
         }
         if (man == NOBODY) {
-            boolean far = ground.distance(defender, to.x(), to.y()) > NEAR;
+            boolean far = ground.distance(defender, to.x(), to.y()) > figures.near();
             ground.aim(
                     defender,
                     to.x(),
@@ -178,8 +162,8 @@ final class Zones {
                     true);
             return;
         }
-        double x = eyes.x(man) + eyes.vx(man) * 0.4;
-        double y = eyes.y(man) + eyes.vy(man) * 0.4;
+        double x = eyes.x(man) + eyes.vx(man) * figures.ahead();
+        double y = eyes.y(man) + eyes.vy(man) * figures.ahead();
         double toPasser = Math.max(1e-6, Ground.length(ground.x[passer] - x, ground.y[passer] - y));
         double below = model.cover().below();
         x += below * (ground.x[passer] - x) / toPasser;
@@ -189,12 +173,12 @@ final class Zones {
             double out = row.side().sign();
             double stands = cast.actors.get(defender).start().x()
                     - cast.actors.get(man).start().x();
-            if (out * stands > 0 && out * stands < WIDE) {
+            if (out * stands > 0 && out * stands < figures.wide()) {
                 x = out * Math.max(out * x, out * eyes.x(man) + out * stands);
             }
         }
         // to the border of his area and no farther
-        x = Math.max(row.extent().xMin() - OVER, Math.min(row.extent().xMax() + OVER, x));
+        x = Math.max(row.extent().xMin() - figures.over(), Math.min(row.extent().xMax() + figures.over(), x));
         y = Math.max(1, Math.min(row.extent().yMax(), y));
         double gone = Ground.length(x - to.x(), y - to.y());
         if (gone > model.cover().holds() && row.area() != Area.ACROSS) {
@@ -202,7 +186,8 @@ final class Zones {
             y = to.y() + (y - to.y()) * model.cover().holds() / gone;
         }
         double away = ground.distance(defender, x, y);
-        double pace = away > 2 * NEAR ? ground.top[defender] : model.cover().cross();
+        double pace =
+                away > 2 * figures.near() ? ground.top[defender] : model.cover().cross();
         ground.aim(defender, x, Math.max(1, y), pace, true);
     }
 
@@ -225,16 +210,16 @@ final class Zones {
         int best = NOBODY;
         double most = Double.NEGATIVE_INFINITY;
         for (int man : receivers) {
-            double x = eyes.x(man) + eyes.vx(man) * 0.5;
-            double y = eyes.y(man) + eyes.vy(man) * 0.5;
-            boolean out = y > 0 || Math.abs(eyes.vx(man)) > 3;
-            boolean here = x > row.extent().xMin() - OVER
-                    && x < row.extent().xMax() + OVER
-                    && y < row.extent().yMax() + 2;
+            double x = eyes.x(man) + eyes.vx(man) * figures.looksAhead();
+            double y = eyes.y(man) + eyes.vy(man) * figures.looksAhead();
+            boolean out = y > 0 || Math.abs(eyes.vx(man)) > figures.out();
+            boolean here = x > row.extent().xMin() - figures.over()
+                    && x < row.extent().xMax() + figures.over()
+                    && y < row.extent().yMax() + figures.deeper();
             if (!out || !here || blocks(man)) {
                 continue;
             }
-            double worth = y - 0.5 * Math.abs(x - row.landmark().x());
+            double worth = y - figures.aside() * Math.abs(x - row.landmark().x());
             if (worth > most) {
                 most = worth;
                 best = man;
@@ -244,7 +229,7 @@ final class Zones {
     }
 
     private boolean blocks(int man) {
-        return ground.y[man] < -0.5 && ground.speed(man) < 2;
+        return ground.y[man] < -figures.behind() && ground.speed(man) < figures.protects();
     }
 
     /** Whether a back or a third receiver is fast to the flat of a side: the men underneath push one man out then. */
@@ -255,7 +240,7 @@ final class Zones {
         }
         Man man = cast.actors.get(out).man();
         int number = man == null ? 0 : cast.shape.number(man);
-        return (number == 0 || number > 2) && eyes.y(out) < fastFlat && side.sign() * eyes.vx(out) > 2;
+        return (number == 0 || number > 2) && eyes.y(out) < fastFlat && side.sign() * eyes.vx(out) > figures.pushes();
     }
 
     private int outermost(Side side) {
@@ -269,7 +254,7 @@ final class Zones {
         double middle = cast.shape.centre().x();
         for (int man : receivers) {
             double x = eyes.x(man) + eyes.vx(man);
-            if (side.sign() * (x - middle) > 0 && eyes.y(man) < 12 && !blocks(man)) {
+            if (side.sign() * (x - middle) > 0 && eyes.y(man) < figures.underneath() && !blocks(man)) {
                 here.add(man);
             }
         }

@@ -25,7 +25,7 @@ class CauseTest {
                 assertThat(link.tick()).isBetween(0, snap.ticks() - 1);
                 assertThat(link.said()).endsWith(".").doesNotContain("null");
             });
-            boolean held = Outcome.held(snap, power.situation(), power.yardsToGoal());
+            boolean held = Outcome.held(power.figures(), snap, power.situation(), power.yardsToGoal());
             assertThat(cause.to() == Blame.HELD).isEqualTo(held);
         }
     }
@@ -79,7 +79,8 @@ class CauseTest {
             String as = what + " " + seed;
             assertThat(cause.to() == Blame.HELD)
                     .as(as)
-                    .isEqualTo(Outcome.held(snap, simulation.situation(), simulation.yardsToGoal()));
+                    .isEqualTo(
+                            Outcome.held(simulation.figures(), snap, simulation.situation(), simulation.yardsToGoal()));
             assertThat(cause.links()).as(as).isNotEmpty().allSatisfy(link -> {
                 assertThat(link.said()).endsWith(".").doesNotContain("null");
                 assertThat(link.tick()).isBetween(0, snap.ticks());

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import mensch.core.convention.Convention;
+import mensch.core.convention.SnapDetails;
 import mensch.core.field.Situation;
 import mensch.core.simulation.Unfolding.Ending;
 import org.junit.jupiter.api.Test;
@@ -13,10 +15,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Ranges, shares and differences are arithmetic that can be checked by hand. */
 class OutcomeTest {
+    private static final SnapDetails.Outcome FIGURES =
+            Convention.standard().snap().details().outcome();
+
     private static Outcome of(Double... gains) {
         List<Long> seeds =
                 java.util.stream.LongStream.range(0, gains.length).boxed().toList();
-        return new Outcome(List.of(gains), seeds, 0, 0, Map.of(), false, Map.of());
+        return new Outcome(List.of(gains), seeds, 0, 0, Map.of(), false, 12, Map.of());
     }
 
     @Test
@@ -43,6 +48,7 @@ class OutcomeTest {
                 0,
                 Map.of(),
                 true,
+                16,
                 Map.of(Ending.SACKED, 0.1, Ending.INCOMPLETE, 0.2, Ending.INTERCEPTED, 0.1, Ending.TACKLED, 0.6));
         assertThat(outcome.shares())
                 .extracting(share -> share.words() + " " + Math.round(100 * share.of()))
@@ -55,6 +61,19 @@ class OutcomeTest {
                         "4 to 9 yd 10",
                         "10 to 15 yd 10",
                         "16 yd and more 20");
+    }
+
+    /** What counts as explosive is the programme's word; the shares are called by it. */
+    @Test
+    void theSharesGoByWhatIsExplosive() {
+        for (var said :
+                Map.of(11, "10 yd", 12, "10 or 11 yd", 20, "10 to 19 yd").entrySet()) {
+            var outcome = new Outcome(
+                    List.of(10.0, 18.0, 25.0), List.of(0L, 1L, 2L), 0, 0, Map.of(), false, said.getKey(), Map.of());
+            assertThat(outcome.shares().get(3).words()).isEqualTo(said.getValue());
+            assertThat(outcome.shares().get(4).words()).isEqualTo(said.getKey() + " yd and more");
+            assertThat(outcome.explosive()).isEqualTo(said.getKey() > 18 ? 1.0 / 3 : 2.0 / 3);
+        }
     }
 
     @Test
@@ -84,10 +103,12 @@ class OutcomeTest {
     })
     void aCallHoldsByDownAndDistance(int down, int distance, int toGoal, double gain, boolean held) {
         Unfolding snap = ended(gain, Ending.TACKLED);
-        assertThat(Outcome.held(snap, new Situation(down, distance), toGoal)).isEqualTo(held);
+        assertThat(Outcome.held(FIGURES, snap, new Situation(down, distance), toGoal))
+                .isEqualTo(held);
         Unfolding scored = ended(gain, Ending.SCORED);
-        assertThat(Outcome.held(scored, new Situation(down, distance), toGoal)).isFalse();
-        assertThat(Outcome.held(ended(gain, Ending.INTERCEPTED), new Situation(down, distance), toGoal))
+        assertThat(Outcome.held(FIGURES, scored, new Situation(down, distance), toGoal))
+                .isFalse();
+        assertThat(Outcome.held(FIGURES, ended(gain, Ending.INTERCEPTED), new Situation(down, distance), toGoal))
                 .isTrue();
     }
 
