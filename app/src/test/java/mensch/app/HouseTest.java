@@ -151,6 +151,7 @@ class HouseTest {
     private static String rushLine(Browserless coach) {
         return coach.get("/api/conventions/figures")
                 .json()
+                .get("groups")
                 .valueStream()
                 .flatMap(group -> group.get("figures").valueStream())
                 .filter(f -> f.get("id").asString().equals("rush-line"))

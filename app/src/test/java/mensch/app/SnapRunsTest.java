@@ -84,7 +84,7 @@ class SnapRunsTest {
                 .allMatch(play -> play.startsWith("flag-"));
     }
 
-    private static String snapRun(String run, String faults, String seed) {
+    static String snapRun(String run, String faults, String seed) {
         String play = Boards.play("pro-i", "anvil-drizzle", run, false);
         return play.substring(0, play.lastIndexOf('}')) + ", \"faults\": " + faults + ", \"seed\": " + seed + "}";
     }

@@ -18,6 +18,7 @@ class VersionTest {
     @ValueSource(
             strings = {
                 "/api/conventions",
+                "/api/conventions/figures",
                 "/api/roster",
                 "/api/calls/anvil-fog",
                 "/api/playbook/call/anvil-fog/standing",

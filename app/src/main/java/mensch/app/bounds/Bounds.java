@@ -32,6 +32,8 @@ public final class Bounds {
     public static final int LAST_PAGE = 1_000_000;
     /** Settings chosen. */
     public static final int SETTINGS = 100;
+    /** Figures measured by otherwise than they ship. */
+    public static final int FIGURES = 1000;
     /** Documents of one import. */
     public static final int DOCUMENTS = 2000;
     /** Characters of an import. */

@@ -43,6 +43,21 @@ class ConventionController {
             @NotNull @Size(max = Bounds.SETTINGS)
             Map<@Size(max = Bounds.NAME) String, @NotNull @Size(max = Bounds.NAME) String> choices) {}
 
+    /**
+     * {@code own} are those the programme has set, by group/figure; {@code version} goes back as If-Match with the next
+     * choice, of figures or of schools.
+     */
+    record FigureSheet(
+            long version,
+            @Nullable String chosenBy,
+            @Nullable Instant chosenAt,
+            Map<String, Double> own,
+            List<FigureGroup> groups)
+            implements Versioned {}
+
+    record Measuring(
+            @NotNull @Size(max = Bounds.FIGURES) Map<@Size(max = Bounds.NAME) String, @NotNull Double> figures) {}
+
     private final Playbook playbook;
 
     ConventionController(Playbook playbook) {
@@ -74,8 +89,22 @@ class ConventionController {
 
     /** The figures of the model as they are in force, by what reads them. */
     @GetMapping("/figures")
-    List<FigureGroup> figures() {
-        return playbook.library().vocabulary().convention().figures().groups();
+    FigureSheet figures() {
+        HouseChoice choice = playbook.choice().orElse(null);
+        return new FigureSheet(
+                choice == null ? 0 : choice.id(),
+                choice == null ? null : choice.chosenBy(),
+                choice == null ? null : choice.chosenAt(),
+                playbook.library().house().figures(),
+                playbook.library().vocabulary().convention().figures().groups());
+    }
+
+    /** Measures by these and no others; refused when somebody chose before. */
+    @PutMapping("/figures")
+    FigureSheet measure(
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read, @Valid @RequestBody Measuring request, Principal by) {
+        playbook.measure(request.figures(), read, by.getName());
+        return figures();
     }
 
     /** Chooses; refused when somebody chose before. */

@@ -8,11 +8,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Map;
+import mensch.core.convention.Chosen;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** What the programme chose among the schools at one time; the newest is in force. */
+/** What the programme chose among the schools, and measures by, at one time; the newest is in force. */
 @Entity
 @Immutable
 @Table(name = "house_choice")
@@ -24,6 +25,10 @@ public class HouseChoice {
     @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     private Map<String, String> choices;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private Map<String, Double> figures;
 
     @Column(nullable = false)
     private String chosenBy;
@@ -39,9 +44,10 @@ public class HouseChoice {
     @SuppressWarnings("NullAway.Init")
     protected HouseChoice() {}
 
-    HouseChoice(long follows, Map<String, String> choices, String chosenBy, Instant chosenAt) {
+    HouseChoice(long follows, Chosen chosen, String chosenBy, Instant chosenAt) {
         this.follows = follows;
-        this.choices = choices;
+        this.choices = chosen.schools();
+        this.figures = chosen.figures();
         this.chosenBy = chosenBy;
         this.chosenAt = chosenAt;
     }
@@ -50,8 +56,8 @@ public class HouseChoice {
         return id;
     }
 
-    Map<String, String> choices() {
-        return choices;
+    Chosen chosen() {
+        return new Chosen(choices, figures);
     }
 
     String chosenBy() {

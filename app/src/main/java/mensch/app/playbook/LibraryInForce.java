@@ -1,7 +1,7 @@
 package mensch.app.playbook;
 
 import java.util.List;
-import java.util.Map;
+import mensch.core.convention.Chosen;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
 import org.springframework.stereotype.Component;
@@ -20,14 +20,14 @@ class LibraryInForce {
     private final Library catalogue = Library.shipped();
     private final DocumentRevisions revisions;
     private final HouseChoices houses;
-    private volatile Known known = new Known(-1, Map.of(), catalogue, catalogue);
+    private volatile Known known = new Known(-1, Chosen.NOTHING, catalogue, catalogue);
 
     /**
      * The library read for one state of the database.
      *
-     * @param chosen the catalogue as the programme chose, without its own documents
+     * @param catalogue what ships as the programme chose, without its own documents
      */
-    private record Known(long state, Map<String, String> choices, Library chosen, Library library) {}
+    private record Known(long state, Chosen chosen, Library catalogue, Library library) {}
 
     LibraryInForce(DocumentRevisions revisions, HouseChoices houses, DocumentSchema schema) {
         catalogue.documents().forEach(schema::check);
@@ -78,12 +78,12 @@ class LibraryInForce {
     }
 
     private Known read(long state, Known last) {
-        Map<String, String> choices =
-                houses.findFirstByOrderByIdDesc().map(HouseChoice::choices).orElse(Map.of());
-        Library chosen = choices.equals(last.choices()) ? last.chosen() : catalogue.choosing(choices);
+        Chosen chosen =
+                houses.findFirstByOrderByIdDesc().map(HouseChoice::chosen).orElse(Chosen.NOTHING);
+        Library ours = chosen.equals(last.chosen()) ? last.catalogue() : catalogue.choosing(chosen);
         List<Document> own = revisions.newestOtherThan("call").stream()
                 .map(DocumentRevision::document)
                 .toList();
-        return new Known(state, choices, chosen, own.isEmpty() ? chosen : chosen.with(own));
+        return new Known(state, chosen, ours, own.isEmpty() ? ours : ours.with(own));
     }
 }

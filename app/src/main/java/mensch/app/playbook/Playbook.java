@@ -9,6 +9,9 @@ import mensch.app.bounds.Paged;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.core.call.Call;
+import mensch.core.convention.Chosen;
+import mensch.core.convention.Convention;
+import mensch.core.convention.Figures;
 import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
@@ -241,16 +244,35 @@ public class Playbook {
         return houses.findFirstByOrderByIdDesc();
     }
 
+    private Chosen chosen() {
+        return choice().map(HouseChoice::chosen).orElse(Chosen.NOTHING);
+    }
+
     /** Chooses among the schools; refused when somebody chose after {@code read}. */
     @Transactional
-    public void choose(Map<String, String> choices, Version read, String by) {
+    public void choose(Map<String, String> schools, Version read, String by) {
+        Chosen before = chosen();
+        choose(new Chosen(schools, before.figures()), read, by);
+    }
+
+    /**
+     * Measures by other figures than those that ship, and by no others; refused when somebody chose after {@code read}.
+     */
+    @Transactional
+    public void measure(Map<String, Double> figures, Version read, String by) {
+        Chosen before = chosen();
+        choose(new Chosen(before.schools(), figures), read, by);
+    }
+
+    private void choose(Chosen chosen, Version read, String by) {
         // refuses what is no choice; the library is read again by whoever asks for it next, not while others wait
-        new House(inForce.catalogue().house().settings(), choices);
+        Library catalogue = inForce.catalogue();
+        Convention.of(new House(catalogue.house().settings(), chosen), Figures.of(catalogue.documents()), List.of());
         inForce.changes();
         read.checkIs(
                 choice().map(HouseChoice::id).orElse(0L),
                 "conventions-overtaken",
                 "somebody changed the conventions after you opened them; look again");
-        houses.saveAndFlush(new HouseChoice(read.number(), choices, by, clock.instant()));
+        houses.saveAndFlush(new HouseChoice(read.number(), chosen, by, clock.instant()));
     }
 }

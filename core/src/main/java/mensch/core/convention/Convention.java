@@ -70,8 +70,10 @@ public record Convention(
                 figures);
     }
 
-    /** A league draws the rush line where it likes. */
+    /** A league draws the rush line where it likes; what a programme sets itself goes before that. */
     private static Figures chosen(House house, Figures figures) {
-        return house.teaches(School.FLAG_RUSH_LINE_AT_FIVE) ? figures.with("limits", "rush-line", 5.0) : figures;
+        Figures taught =
+                house.teaches(School.FLAG_RUSH_LINE_AT_FIVE) ? figures.with("limits", "rush-line", 5.0) : figures;
+        return taught.measuring(house.figures());
     }
 }

@@ -12,9 +12,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.DocumentException.Problem;
+import mensch.core.document.RefusedException;
 import mensch.core.document.Shipped;
 import mensch.core.document.Values;
 import mensch.core.document.Yaml;
@@ -26,6 +28,7 @@ import mensch.core.document.Yaml;
  */
 public final class Figures {
     private static final String FILE = "/library/conventions/figures.yaml";
+    private static final String SHIPS = "ships";
     private static final Figures SHIPPED = of(Yaml.read(FILE, Shipped.text(FILE)));
 
     private final Map<String, Document> groups;
@@ -50,11 +53,35 @@ public final class Figures {
         }
         var body = new LinkedHashMap<>(figures.all());
         var changed = new LinkedHashMap<>(figures.part(figure).orElseThrow().all());
+        changed.putIfAbsent(SHIPS, changed.get("value"));
         changed.put("value", value);
         body.put(figure, changed);
         var after = new LinkedHashMap<>(groups);
         after.put(group, before.with("figures", body));
         return new Figures(after);
+    }
+
+    /**
+     * As a programme measures.
+     *
+     * @param values by {@code group/figure}
+     * @throws DocumentException naming every one that is no figure
+     */
+    Figures measuring(Map<String, Double> values) {
+        Figures measured = this;
+        var problems = new ArrayList<Problem>();
+        for (Map.Entry<String, Double> value : new TreeMap<>(values).entrySet()) {
+            String[] id = value.getKey().split("/", 2);
+            try {
+                measured = measured.with(id[0], id.length > 1 ? id[1] : "", value.getValue());
+            } catch (DocumentException e) {
+                problems.addAll(e.problems());
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw new DocumentException(problems);
+        }
+        return measured;
     }
 
     /** All of them, for reading, in the order of their documents. */
@@ -75,6 +102,7 @@ public final class Figures {
                 id,
                 written.text("what").orElse(""),
                 written.number("value").orElse(0.0),
+                written.number(SHIPS).or(() -> written.number("value")).orElse(0.0),
                 written.text("unit").orElse(""),
                 written.number("least").orElse(Double.NEGATIVE_INFINITY),
                 written.number("most").orElse(Double.POSITIVE_INFINITY),
@@ -142,10 +170,13 @@ public final class Figures {
             try {
                 Constructor<R> constructor = type.getDeclaredConstructor(types);
                 return constructor.newInstance(values);
-            } catch (InvocationTargetException
-                    | NoSuchMethodException
-                    | InstantiationException
-                    | IllegalAccessException e) {
+            } catch (InvocationTargetException e) {
+                if (e.getCause() instanceof RefusedException refused) {
+                    fault(prefix.replaceAll("-$", ""), refused.getMessage());
+                    throw new DocumentException(problems);
+                }
+                throw new IllegalStateException(type + " cannot be made of its figures", e);
+            } catch (NoSuchMethodException | InstantiationException | IllegalAccessException e) {
                 throw new IllegalStateException(type + " cannot be made of its figures", e);
             }
         }
@@ -183,7 +214,8 @@ public final class Figures {
             double value = figure.number("value").orElse(0.0);
             double least = figure.number("least").orElse(Double.NEGATIVE_INFINITY);
             double most = figure.number("most").orElse(Double.POSITIVE_INFINITY);
-            if (value < least || value > most) {
+            // so that what is no number is out of bounds too
+            if (!(value >= least && value <= most)) {
                 fault(id, "is " + value + " " + unit(id) + "; it lies between " + least + " and " + most);
             }
             return value;

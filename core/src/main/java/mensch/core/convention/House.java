@@ -4,15 +4,21 @@ import java.util.List;
 import java.util.Map;
 import mensch.core.document.RefusedException;
 
-/** What a programme chose among its settings; whatever it did not choose stands at the default. */
-public record House(List<Setting> settings, Map<String, String> chosen) {
+/**
+ * What a programme chose among its settings; whatever it did not choose stands at the default.
+ *
+ * @param chosen choices by setting
+ * @param figures what it measures by, where it is not what ships, by {@code group/figure}
+ */
+public record House(List<Setting> settings, Map<String, String> chosen, Map<String, Double> figures) {
 
     /** No settings at all: for geometry that asks none. */
-    public static final House NONE = new House(List.of(), Map.of());
+    public static final House NONE = new House(List.of(), Chosen.NOTHING);
 
     public House {
         settings = List.copyOf(settings);
         chosen = Map.copyOf(chosen);
+        figures = Map.copyOf(figures);
         for (Map.Entry<String, String> one : chosen.entrySet()) {
             check(settings, one.getKey(), one.getValue());
         }
@@ -21,6 +27,11 @@ public record House(List<Setting> settings, Map<String, String> chosen) {
                 school.check(settings);
             }
         }
+    }
+
+    /** @throws RefusedException when it chose what there is not */
+    public House(List<Setting> settings, Chosen chosen) {
+        this(settings, chosen.schools(), chosen.figures());
     }
 
     private static void check(List<Setting> settings, String id, String choice) {

@@ -1,5 +1,7 @@
 package mensch.core.convention;
 
+import mensch.core.document.RefusedException;
+
 /**
  * The snap in motion: bodies, what they hear when, and how they meet; seconds and yards, all <em>model</em>: what each
  * figure says, its unit, bounds and source stand in figures.yaml.
@@ -23,7 +25,15 @@ public record SnapModel(
         SnapDetails details) {
 
     /** A quantity that is drawn: half of all draws lie below the median, none outside least and most. */
-    public record Spread(double median, double least, double most) {}
+    public record Spread(double median, double least, double most) {
+        /** @throws RefusedException when the median is not between the others */
+        public Spread {
+            if (median < least || median > most) {
+                throw new RefusedException("is drawn from " + least + " to " + most + " with half of all draws below "
+                        + median + ": set the median between the least and the most");
+            }
+        }
+    }
 
     /** How a body changes its way. */
     public record Body(

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.call.CallAssembly;
 import mensch.core.call.CallReader;
+import mensch.core.convention.Chosen;
 import mensch.core.convention.Convention;
 import mensch.core.convention.Figures;
 import mensch.core.convention.House;
@@ -39,12 +40,12 @@ public final class Library {
     private final Map<String, LibraryFormation> formations = new LinkedHashMap<>();
     private final Map<String, Call> calls = new LinkedHashMap<>();
     private final Map<String, Checklist> checklists = new LinkedHashMap<>();
-    private final Map<String, String> chosen;
+    private final Chosen chosen;
     private final Plays plays;
 
-    private Library(List<Document> documents, Map<String, String> chosen) {
+    private Library(List<Document> documents, Chosen chosen) {
         this.documents = List.copyOf(documents);
-        this.chosen = Map.copyOf(chosen);
+        this.chosen = chosen;
         var house = new House(of("setting").map(SchoolReader::setting).toList(), chosen);
         var convention = Convention.of(
                 house,
@@ -84,7 +85,7 @@ public final class Library {
     /** A library of nothing but these documents. */
     static Library of(List<Document> documents) {
         oneOfAName(documents);
-        return new Library(Carried.whole(documents), Map.of());
+        return new Library(Carried.whole(documents), Chosen.NOTHING);
     }
 
     /** Two documents of one name would hide each other; a call names its layers without their kind. */
@@ -109,10 +110,17 @@ public final class Library {
     }
 
     /**
-     * The same documents read by a programme that chose otherwise; settings it does not name stand at their default.
+     * The same documents read by a programme that chose otherwise; what it does not name stands as it ships.
+     *
+     * @throws RefusedException naming what is no choice, no figure, or out of a figure's bounds
      */
-    public Library choosing(Map<String, String> choices) {
-        return new Library(documents, choices);
+    public Library choosing(Chosen chosen) {
+        return new Library(documents, chosen);
+    }
+
+    /** The same, of one that measures by what ships. */
+    public Library choosing(Map<String, String> schools) {
+        return choosing(new Chosen(schools, Map.of()));
     }
 
     private Set<String> ids(String kind) {

@@ -82,7 +82,8 @@ class FiguresTest {
     @Test
     void theyAreListedAsTheyAreInForce() {
         assertThat(rushLine(Convention.standard())).isEqualTo(7);
-        House house = new House(Snaps.LIBRARY.house().settings(), Map.of("flag-rush-line", "five"));
+        House house =
+                new House(Snaps.LIBRARY.house().settings(), new Chosen(Map.of("flag-rush-line", "five"), Map.of()));
         Convention five = Convention.of(house, Figures.shipped(), List.of());
         assertThat(rushLine(five)).isEqualTo(5).isEqualTo(five.limits().rushLine());
     }

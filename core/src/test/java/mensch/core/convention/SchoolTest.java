@@ -27,7 +27,7 @@ class SchoolTest {
     }
 
     private static House choosing(House house, Setting setting, Setting.Choice choice) {
-        return new House(house.settings(), Map.of(setting.id(), choice.id()));
+        return new House(house.settings(), new Chosen(Map.of(setting.id(), choice.id()), Map.of()));
     }
 
     @ParameterizedTest
@@ -41,7 +41,7 @@ class SchoolTest {
         List<Setting> poorer = settings.stream()
                 .map(s -> s.equals(asked) ? without(s, school) : s)
                 .toList();
-        assertThatThrownBy(() -> new House(poorer, Map.of()))
+        assertThatThrownBy(() -> new House(poorer, new Chosen(Map.of(), Map.of())))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining(asked.id());
     }
