@@ -1,23 +1,86 @@
 <script setup lang="ts">
-import { useRoute } from 'vue-router'
-import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
-import { faultOf } from '../api/client'
+import { onBeforeRouteLeave, useRoute } from 'vue-router'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, reactive, ref, watch } from 'vue'
+import { answer, client, faultOf, over, problemOf } from '../api/client'
+import type { Figure, FigureGroup } from '../api/types'
+import { useBoard } from '../board/boardStore'
+import { useLists } from '../shell/lists'
 import { FIGURES } from '../shell/queries'
+import { useSession } from '../shell/session'
 import HouseTabs from './HouseTabs.vue'
-import { bounded, matching } from './figures'
+import { bounded, keyOf, matching, measures, ours, told, wrong } from './figures'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { counted } from '../words/counted'
 
-/** What the engine measures by, for reading: each figure with its unit, its bounds and where it comes from. */
-const { data: groups, error } = useQuery(FIGURES)
+/** What the engine measures by: each figure with its unit, its bounds and where it comes from, to be set by the programme. */
+const board = useBoard()
+const lists = useLists()
+const session = useSession()
+const kept = useQueryClient()
+const { data: sheet, error, refetch } = useQuery(FIGURES)
 const route = useRoute()
 const asked = computed(() => String(route.query.find ?? ''))
 const wanted = ref(asked.value)
 watch(asked, (find) => (wanted.value = find))
-const fault = computed(() => faultOf(error.value))
-const shown = computed(() => matching(groups.value ?? [], wanted.value))
+const onlyOurs = ref(false)
+/** The small ones are many: they are opened when they are asked for. */
+const SMALL = ['snap-details', 'key-limits']
+const opened = reactive(new Set<string>())
+/** What is typed and not in force yet, by key. */
+const typed = reactive<Record<string, string>>({})
+const said = ref('')
+const trouble = ref('')
+const fault = computed(() => trouble.value || faultOf(error.value))
+
+const own = computed(() => new Set([...Object.keys(sheet.value?.own ?? {}), ...Object.keys(typed)]))
+const found = computed(() => matching(sheet.value?.groups ?? [], wanted.value))
+const shown = computed(() => (onlyOurs.value ? ours(found.value, own.value) : found.value))
 const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.length, 0))
+const changes = computed(() => Object.keys(typed).length)
+const faulty = computed(() =>
+  (sheet.value?.groups ?? []).some((g) =>
+    g.figures.some((f) => typed[keyOf(g, f)] !== undefined && wrong(f, typed[keyOf(g, f)]!)),
+  ),
+)
+const folds = (group: FigureGroup): boolean =>
+  SMALL.includes(group.id) && !onlyOurs.value && !wanted.value.trim()
+const open = (group: FigureGroup): boolean => !folds(group) || opened.has(group.id)
+
+function turn(group: FigureGroup): void {
+  if (!opened.delete(group.id)) opened.add(group.id)
+}
+function type(group: FigureGroup, figure: Figure, text: string): void {
+  said.value = ''
+  if (text.trim() && Number(text) === figure.value) delete typed[keyOf(group, figure)]
+  else typed[keyOf(group, figure)] = text
+}
+const isOwn = (group: FigureGroup, figure: Figure): boolean => own.value.has(keyOf(group, figure))
+const forget = (): void => Object.keys(typed).forEach((key) => delete typed[key])
+
+async function again(): Promise<void> {
+  trouble.value = ''
+  forget()
+  await refetch()
+}
+async function measure(): Promise<void> {
+  try {
+    const { version, groups, own: set } = sheet.value!
+    const figures = measures(groups, set, typed)
+    const params = { header: over(version) }
+    kept.setQueryData(
+      FIGURES.queryKey,
+      await answer(client.PUT('/api/conventions/figures', { params, body: { figures } })),
+    )
+    forget()
+    said.value = 'In force everywhere now.'
+    trouble.value = ''
+    if (lists.choices) await board.start()
+  } catch (refused) {
+    trouble.value = problemOf(refused).detail
+  }
+}
+onBeforeRouteLeave(() => !changes.value || window.confirm('There are figures typed that are not in force. Leave them?'))
 </script>
 
 <template>
@@ -31,28 +94,66 @@ const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.leng
           type="search"
           placeholder="rusher, shade, deep"
       /></label>
+      <label
+        ><input
+          v-model="onlyOurs"
+          type="checkbox"
+        />
+        Only what we set</label
+      >
+      <span
+        v-if="said && !changes"
+        class="sound"
+        role="status"
+        >{{ said }}</span
+      >
+      <button
+        v-if="session.me?.mayWrite"
+        type="button"
+        class="button main"
+        :disabled="!changes || faulty"
+        @click="measure"
+      >
+        {{ changes ? `Put ${changes} in force` : 'Nothing changed' }}
+      </button>
     </header>
     <section
       class="rolls wide"
       aria-label="Figures"
       tabindex="0"
     >
-      <FaultSaid :words="fault" />
+      <FaultSaid :words="fault"
+        ><button
+          type="button"
+          class="link"
+          @click="again"
+        >
+          Load them anew
+        </button></FaultSaid
+      >
       <p
-        v-if="!groups && !fault"
+        v-if="!sheet && !fault"
         class="empty"
         role="status"
       >
         Opening the figures.
       </p>
       <p
-        v-if="groups"
+        v-if="sheet"
         class="soft"
         role="status"
       >
-        {{ counted(count, 'figure') }} that calls, findings and film are measured by. What is not "common teaching" is
-        our judgement, to be argued with: "model" a working figure, "ours" our own. They ship with the application; what
-        a league decides is chosen under House conventions.
+        {{ counted(count, 'figure') }}. Calls, findings, snaps and film are measured by them. What is not "common
+        teaching" is our judgement, to be argued with: "model" a working figure, "ours" our own. What you set is in
+        force for the whole programme at once, and everything is computed anew by it.<template v-if="sheet.chosenBy">
+          Last set by {{ sheet.chosenBy }}, {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template
+        >
+      </p>
+      <p
+        v-if="sheet && onlyOurs && !count"
+        class="empty"
+      >
+        Everything stands as it ships.
       </p>
       <table v-if="shown.length">
         <thead>
@@ -77,20 +178,60 @@ const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.leng
               colspan="4"
               scope="rowgroup"
             >
-              {{ g.name }}
+              <button
+                v-if="folds(g)"
+                type="button"
+                class="link"
+                :aria-expanded="open(g)"
+                @click="turn(g)"
+              >
+                {{ open(g) ? '−' : '+' }} {{ g.name }}, {{ g.figures.length }}
+              </button>
+              <template v-else>{{ g.name }}</template>
             </th>
           </tr>
-          <tr
-            v-for="f in g.figures"
-            :key="f.id"
-          >
-            <td>{{ f.what }}</td>
-            <td class="number">
-              <b>{{ Number(f.value.toFixed(2)) }}</b> {{ f.unit }}
-            </td>
-            <td>{{ bounded(f) }}</td>
-            <td>{{ f.source }}</td>
-          </tr>
+          <template v-if="open(g)">
+            <tr
+              v-for="f in g.figures"
+              :key="f.id"
+              :class="{ own: isOwn(g, f) }"
+            >
+              <td>
+                {{ f.what }}
+                <template v-if="isOwn(g, f)">
+                  <span class="soft">Ships as {{ told(f.ships) }} {{ f.unit }}. </span>
+                  <button
+                    v-if="session.me?.mayWrite && (typed[keyOf(g, f)] ?? told(f.value)) !== told(f.ships)"
+                    type="button"
+                    class="link"
+                    @click="type(g, f, told(f.ships))"
+                  >
+                    As it ships
+                  </button>
+                </template>
+                <span
+                  v-if="typed[keyOf(g, f)] !== undefined && wrong(f, typed[keyOf(g, f)]!)"
+                  class="fault"
+                  role="alert"
+                  >{{ wrong(f, typed[keyOf(g, f)]!) }}</span
+                >
+              </td>
+              <td class="number">
+                <input
+                  v-if="session.me?.mayWrite"
+                  :value="typed[keyOf(g, f)] ?? told(f.value)"
+                  inputmode="decimal"
+                  :aria-label="`${f.what} ${f.unit}`"
+                  :aria-invalid="typed[keyOf(g, f)] !== undefined && !!wrong(f, typed[keyOf(g, f)]!)"
+                  @input="type(g, f, ($event.target as HTMLInputElement).value)"
+                />
+                <b v-else>{{ told(f.value) }}</b>
+                {{ f.unit }}
+              </td>
+              <td>{{ bounded(f) }}</td>
+              <td>{{ f.source }}</td>
+            </tr>
+          </template>
         </tbody>
       </table>
     </section>
@@ -101,16 +242,35 @@ const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.leng
 section {
   padding: 12px 20px 24px;
 }
+.sound {
+  color: var(--sound);
+  font-weight: 600;
+}
 label {
   font-weight: 600;
 }
 input {
   font: 400 15px var(--text);
-  padding: 6px 8px;
-  margin-left: 6px;
   background: var(--card);
   color: var(--ink);
+}
+input[type='search'] {
+  padding: 6px 8px;
+  margin-left: 6px;
   border: 1.5px solid var(--ink);
+}
+input[type='checkbox'] {
+  accent-color: var(--ink);
+}
+td input {
+  font: 600 14px var(--text);
+  width: 58px;
+  padding: 2px 4px;
+  text-align: right;
+  border: 1px solid var(--rule);
+}
+td input[aria-invalid='true'] {
+  border: 2px solid var(--bust);
 }
 table {
   border-collapse: collapse;
@@ -125,12 +285,24 @@ td {
   border-bottom: 1px solid var(--rule);
   font-size: 14px;
 }
+tr.own td:first-child {
+  border-left: 4px solid var(--accent);
+  padding-left: 8px;
+}
+td .fault {
+  display: block;
+  color: var(--bust);
+  font-weight: 600;
+}
 thead th {
   font: 600 13px var(--narrow);
   color: var(--soft);
 }
-tbody th {
+tbody th,
+tbody th .link {
   font: 700 17px/1.3 var(--narrow);
+}
+tbody th {
   padding-top: 18px;
   border-bottom: 1.5px solid var(--ink);
 }

@@ -24,9 +24,9 @@ export const queries = new QueryClient({
 export const CHOICES = { queryKey: ['choices'], queryFn: () => answer(client.GET('/api/choices')) }
 export const CALLS = { queryKey: ['calls'], queryFn: () => answer(client.GET('/api/calls')) }
 export const PLAYBOOK = { queryKey: ['playbook'], queryFn: () => answer(client.GET('/api/playbook')) }
-/** What the engine measures by: it ships with the application and changes with it alone. */
+/** What the engine measures by. Who is setting figures is not given others in between. */
 export const FIGURES = {
   queryKey: ['figures'],
   queryFn: () => answer(client.GET('/api/conventions/figures')),
-  staleTime: Infinity,
+  refetchOnWindowFocus: false,
 }

@@ -3,6 +3,7 @@ import { shallowRef } from 'vue'
 import type { Router } from 'vue-router'
 import { answer, client } from '../api/client'
 import { actionsOf, type Action } from './actions/action'
+import { told } from '../programme/figures'
 import { FIGURES, queries } from './queries'
 
 interface Setting {
@@ -17,7 +18,7 @@ export const useSettings = defineStore('settings', () => {
   const settings = shallowRef<readonly Setting[]>([])
   async function load(): Promise<void> {
     const conventions = await answer(client.GET('/api/conventions'))
-    const groups = await queries.fetchQuery(FIGURES)
+    const { groups } = await queries.fetchQuery(FIGURES)
     settings.value = [
       ...conventions.settings.map((s) => ({
         id: `convention ${s.id}`,
@@ -29,7 +30,7 @@ export const useSettings = defineStore('settings', () => {
         g.figures.map((f) => ({
           id: `figure ${g.id} ${f.id}`,
           name: f.what,
-          words: `${f.value} ${f.unit}`,
+          words: `${told(f.value)} ${f.unit}`,
           address: `/programme/figures?find=${encodeURIComponent(f.what)}`,
         })),
       ),

@@ -6,10 +6,12 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -77,9 +79,9 @@ class PlaybookIT extends InBrowser {
     @Test
     void theFiguresAreFoundByTheirWords(int port) {
         Page page = chromium.signedIn(port, "marrow", "/programme/figures");
-        page.getByLabel("Find").fill("gun rusher edge");
-        assertThat(page.locator("tbody td.number")).hasText("2.2 s");
-        assertThat(page.locator("[role=status]")).containsText("1 figure that");
+        page.getByRole(AriaRole.SEARCHBOX).fill("gun rusher edge");
+        assertThat(page.locator("tbody td.number input")).hasValue("2.2");
+        assertThat(page.locator("[role=status]")).containsText("1 figure.");
         Chromium.assertAccessible(page);
     }
 
@@ -204,6 +206,45 @@ class PlaybookIT extends InBrowser {
         page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force"))
                 .click();
         assertThat(page.locator("[role=status]")).containsText("In force");
+    }
+
+    /** A figure of the model is set with the keyboard alone; the board runs its snaps by it, and it is set back. */
+    @Test
+    void aFigureIsSetAndTheBoardRunsByIt(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/programme/figures");
+        Locator find = page.getByRole(AriaRole.SEARCHBOX);
+        find.fill("a run is explosive");
+        find.press("Tab");
+        page.keyboard().press("Tab");
+        Locator from = page.locator("tbody input");
+        from.focus();
+        from.fill("9");
+        assertThat(page.locator("tbody [role=alert]")).containsText("11 to 40 yd");
+        from.fill("20");
+        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force"))
+                .press("Enter");
+        assertThat(page.locator(".view-head [role=status]")).containsText("In force");
+        assertThat(page.locator("tbody")).containsText("Ships as 12 yd");
+        Chromium.assertAccessible(page);
+        page.navigate("http://127.0.0.1:" + port + "/board?call=anvil-drizzle&against=pro-i");
+        assertThat(page.locator(".board aside .rules summary")).containsText("of 12 rules");
+        page.locator(".facts").click();
+        page.keyboard().press("p");
+        Locator panel = page.locator(".board aside");
+        panel.getByLabel("Find a play").fill("power right");
+        assertThat(panel.locator(".line")).hasCount(1);
+        panel.locator(".line").click();
+        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
+        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
+        page.keyboard().press("i");
+        assertThat(run.locator(".shares")).containsText("20 yd and more");
+        page.navigate("http://127.0.0.1:" + port + "/programme/figures");
+        page.getByLabel("Only what we set").check();
+        page.locator("button", new Page.LocatorOptions().setHasText("As it ships"))
+                .press("Enter");
+        page.locator("button", new Page.LocatorOptions().setHasText("Put 1 in force"))
+                .press("Enter");
+        assertThat(page.locator("section")).containsText("Everything stands as it ships");
     }
 
     @Test

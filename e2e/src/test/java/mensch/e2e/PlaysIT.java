@@ -221,6 +221,27 @@ class PlaysIT extends InBrowser {
         Chromium.assertAccessible(page);
     }
 
+    /** Flag is run with the keys alone: who can be caught in his disguise is offered, and a flag is pulled. */
+    @Test
+    void flagIsRunWithTheKeys(int port) {
+        Page page = chromium.signedIn(port, "lind", "/board?call=rivet-dusk&against=flag-seven");
+        Locator panel = plays(page);
+        panel.getByLabel("Find a play").fill("reverse right");
+        assertThat(panel.locator(".line")).hasCount(1);
+        panel.locator(".line").press("Enter");
+        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
+        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
+        page.locator(".facts").click();
+        page.keyboard().press("i");
+        assertThat(run).containsText("Of 200 snaps (model)");
+        Locator clock = page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true));
+        assertThat(clock).containsText(Pattern.compile("flag|scores|out of bounds"));
+        assertThat(run.locator("ol").first()).not().containsText("block");
+        Words.pick(page, "Man", "up right");
+        assertThat(run).containsText("still stands where he shows");
+        Chromium.assertAccessible(page);
+    }
+
     /** Opens the list of plays when the line-up has been met by them. */
     private static Locator plays(Page page) {
         Locator panel = page.locator(".board aside");

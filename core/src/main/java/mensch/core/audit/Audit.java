@@ -117,7 +117,7 @@ public final class Audit {
     }
 
     private static List<Finding> findings(Subject subject, Set<Asked> asked) {
-        boolean flag = subject.lineup().snap().field().code().flag();
+        boolean flag = subject.lineup().flag();
         var findings = new ArrayList<Finding>();
         CHECKS.stream()
                 .filter(c -> flag ? ofSmallSided(c) : asked.contains(c.asked()))

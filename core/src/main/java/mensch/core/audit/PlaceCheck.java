@@ -133,8 +133,7 @@ final class PlaceCheck implements Check {
             outermost = Math.max(outermost, side.sign() * receiver.x());
         }
         double yards = side.sign() * placed.feet().x() - outermost;
-        if (yards > lineup.convention().limits().apart()
-                && !lineup.snap().field().code().flag()) {
+        if (yards > lineup.convention().limits().apart() && !lineup.flag()) {
             findings.add(new Finding(
                     APART,
                     Severity.WEAK,
@@ -148,9 +147,7 @@ final class PlaceCheck implements Check {
     private static void offTheBall(Lineup lineup, Lineup.Placed placed, List<Finding> findings) {
         Job job = placed.job();
         double limit = lineup.convention().limits().lineDepth();
-        if (job.role().lineman()
-                && !lineup.snap().field().code().flag()
-                && placed.feet().y() > limit) {
+        if (job.role().lineman() && !lineup.flag() && placed.feet().y() > limit) {
             findings.add(new Finding(
                     OFF_THE_BALL,
                     Severity.WEAK,

@@ -67,7 +67,7 @@ final class RushCheck implements Check {
         Side side = feet.x() < 0 ? Side.LEFT : Side.RIGHT;
         double outside = side.sign()
                 * (feet.x() - lineup.features().shape().flank(side).endMan().x());
-        if (lineup.snap().field().code().flag()) {
+        if (lineup.flag()) {
             return;
         }
         if (seconds > by) {

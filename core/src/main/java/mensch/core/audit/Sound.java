@@ -15,7 +15,7 @@ public record Sound(String title, String reason) implements Evidence {
     /** Rules that nobody can answer for this subject, and what is missing. */
     static Map<Rule, String> missing(Subject subject) {
         var missing = new EnumMap<Rule, String>(Rule.class);
-        if (subject.lineup().snap().field().code().flag()) {
+        if (subject.lineup().flag()) {
             Audit.notOfSmallSided().forEach(rule -> missing.put(rule, "not asked of small-sided football"));
         }
         Unknowns.of(subject.lineup()).forEach(missing::putIfAbsent);

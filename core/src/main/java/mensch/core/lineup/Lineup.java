@@ -236,6 +236,11 @@ public final class Lineup {
         return snap;
     }
 
+    /** Whether it is small-sided flag. */
+    public boolean flag() {
+        return snap.field().code().flag();
+    }
+
     /** The document that was in force: the call asked for, or the one it checked to. */
     public DocumentRef call() {
         return call.ref();

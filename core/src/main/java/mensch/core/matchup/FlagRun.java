@@ -35,7 +35,7 @@ public record FlagRun(
     /** None when it is no run of small-sided football, or the formation cannot run it to that side. */
     public static Optional<FlagRun> of(Lineup lineup, Run run, Side play) {
         var view = lineup.viewFrom(play);
-        if (!lineup.snap().field().code().flag() || run.fits(view) != Answer.YES) {
+        if (!lineup.flag() || run.fits(view) != Answer.YES) {
             return Optional.empty();
         }
         Man carrier = run.carrier(view);

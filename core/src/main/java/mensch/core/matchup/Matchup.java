@@ -72,7 +72,7 @@ public final class Matchup {
 
     /** Small-sided football has no line to block. */
     private boolean line() {
-        return !lineup.snap().field().code().flag();
+        return !lineup.flag();
     }
 
     /** Whom a man watches, and whether flow to either side is his. */

@@ -83,7 +83,7 @@ public record Pressure(
 
     /** With the line going to a side; the way of a boot is the passer's other side, of a sprint his own. */
     public static Optional<Pressure> of(Lineup lineup, Protection protection, Side slide) {
-        if (lineup.snap().field().code().flag() || protection.fits(lineup.viewFrom(Side.RIGHT)) != Answer.YES) {
+        if (lineup.flag() || protection.fits(lineup.viewFrom(Side.RIGHT)) != Answer.YES) {
             return Optional.empty();
         }
         List<Rusher> rushers = rushers(lineup);

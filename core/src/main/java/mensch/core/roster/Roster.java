@@ -76,8 +76,7 @@ public record Roster(List<Player> players, List<ChartLine> chart, List<Staying> 
                 }
                 Player player = left.get();
                 byJob.put(job.id(), player);
-                if (player.body() != role.body()
-                        && !lineup.snap().field().code().flag()) {
+                if (player.body() != role.body() && !lineup.flag()) {
                     notes.add(new Note(
                             job.id(),
                             player.said() + " is listed as " + player.body() + ", the role asks for " + role.body()));

@@ -114,7 +114,7 @@ public record CallWords(String words, List<String> kinds, String family) {
         }
 
         boolean flag() {
-            return lineup.snap().field().code().flag();
+            return lineup.flag();
         }
 
         boolean man() {

@@ -48,7 +48,7 @@ public final class SheetMaker {
         AreaLedger areas = subject.areas();
         GapLedger gaps = subject.gaps();
         var jobs = new JobRows(lineup, new Words(lineup, library), roster.fill(lineup));
-        boolean flag = lineup.snap().field().code().flag();
+        boolean flag = lineup.flag();
         List<GapRow> gapRows = flag ? List.of() : GapRows.of(gaps);
         return new Sheet(
                 Notation.print(lineup.snap()),

@@ -26,7 +26,7 @@ final class UnfitLines {
 
     private UnfitLines(Lineup lineup) {
         this.lineup = lineup;
-        this.small = lineup.snap().field().code().flag();
+        this.small = lineup.flag();
     }
 
     /**

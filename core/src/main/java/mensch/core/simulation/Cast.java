@@ -73,7 +73,7 @@ final class Cast {
 
     /** Small-sided flag. */
     boolean flag() {
-        return lineup.snap().field().code().flag();
+        return lineup.flag();
     }
 
     /** Whether he may catch a pass: everybody but the linemen, and in small-sided football the snapper too. */

@@ -49,7 +49,7 @@ final class Causes {
         }
         int tick = crossing.get().tick();
         Point at = crossing.get().place();
-        Way way = lineup.snap().field().code().flag() ? overTheLine(at.x()) : through(gap(at.x(), tick));
+        Way way = lineup.flag() ? overTheLine(at.x()) : through(gap(at.x(), tick));
         add("", tick, "The ball goes " + way.where() + " at " + seconds(tick) + ".");
         if (held) {
             return held(snap.tackler().orElse(""));
@@ -175,7 +175,8 @@ final class Causes {
 
     private Cause held(String tackler) {
         if (!tackler.isEmpty()) {
-            boolean free = last(What.CONTACT, tackler, snap.ticks()).isEmpty();
+            boolean free =
+                    !lineup.flag() && last(What.CONTACT, tackler, snap.ticks()).isEmpty();
             add(
                     tackler,
                     snap.ticks() - 1,

@@ -56,7 +56,7 @@ public final class SnapWords {
     }
 
     private static boolean flag(Lineup lineup) {
-        return lineup.snap().field().code().flag();
+        return lineup.flag();
     }
 
     private static String by(Lineup lineup, Happening happening) {
