@@ -25,7 +25,7 @@ class SnapRunsTest {
         assertThat(power.get("without")).isNull();
         JsonNode late = player.post(
                         "/api/snap-runs",
-                        snapRun("power", "[{\"man\": \"end-call\", \"kind\": \"FALSE_STEP\", \"amount\": 1}]", "7"))
+                        snapRun("power", "[{\"man\": \"end-call\", \"kind\": \"FALSE_STEP\", \"amount\": 1.5}]", "7"))
                 .json();
         assertThat(late.at("/snap/seed").asInt()).isEqualTo(7);
         assertThat(late.at("/without/least").asDouble()).isPositive();

@@ -1,23 +1,26 @@
 package mensch.bench;
 
 import java.io.PrintStream;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
-import java.util.TreeMap;
+import java.util.concurrent.ConcurrentSkipListMap;
+import java.util.concurrent.ConcurrentSkipListSet;
 import java.util.concurrent.atomic.LongAdder;
 import java.util.function.Predicate;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.call.Layer;
-import mensch.core.document.Document;
+import mensch.core.convention.Chosen;
+import mensch.core.convention.Figure;
+import mensch.core.convention.FigureGroup;
 import mensch.core.document.DocumentRef;
 import mensch.core.document.RefusedException;
-import mensch.core.document.Values;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 import mensch.core.library.Library;
@@ -40,7 +43,7 @@ import mensch.core.simulation.Unfolding;
  */
 public final class SnapReport {
     private static final String SPOT = "hs m 50 1&10";
-    private static final String FIGURES = "snap-model";
+    private static final List<String> FIGURES = List.of("snap-model", "snap-details", "key-limits");
     /** A verdict is asked of so many seeds. */
     private static final int SEEDS = 120;
     /** What if, so often. */
@@ -331,39 +334,43 @@ public final class SnapReport {
                     asked("doubles-gun", "anvil-squall", "quick-outs", ""),
                     asked("doubles-gun", "anvil-fog", "quick-outs", "")));
 
-    /** Each figure of the model a fifth up and down, within its bounds: which verdicts are others then. */
+    /** A figure set otherwise than it ships. */
+    private record Otherwise(String figure, double to) {
+        @Override
+        public String toString() {
+            return String.format(Locale.ROOT, "%s %.3g", figure, to);
+        }
+    }
+
+    /** A figure a fifth up and down within its bounds; one that is counted by one. */
+    private static Stream<Otherwise> fifths(FigureGroup group, Figure figure) {
+        boolean counted = figure.unit().equals("ticks") || figure.unit().equals("men");
+        return Stream.of(-1, 1)
+                .map(way -> figure.value() + way * (counted ? 1 : Math.abs(figure.value()) / 5))
+                .map(to -> Math.max(figure.least(), Math.min(figure.most(), to)))
+                .filter(to -> to != figure.value())
+                .map(to -> new Otherwise(group.id() + "/" + figure.id(), to));
+    }
+
+    /** Each figure a snap goes by a fifth up and down: which verdicts are others then. */
     private void sensitivity() {
         Map<String, Boolean> usual = verdicts(library);
         print("Sensitivity: verdicts as it ships: %s%n", usual);
-        Document written = library.named(List.of("figures"), FIGURES).orElseThrow();
-        Values figures = written.values().part("figures").orElseThrow();
-        var flips = new TreeMap<String, List<String>>();
-        int runs = 0;
-        for (String id : figures.all().keySet()) {
-            Values figure = figures.part(id).orElseThrow();
-            double value = figure.number("value").orElseThrow();
-            double least = figure.number("least").orElse(Double.NEGATIVE_INFINITY);
-            double most = figure.number("most").orElse(Double.POSITIVE_INFINITY);
-            for (double part : new double[] {0.8, 1.2}) {
-                double other = Math.max(least, Math.min(most, value * part));
-                if (other == value) {
-                    continue;
-                }
-                runs++;
-                var changed = new LinkedHashMap<>(figure.all());
-                changed.put("value", other);
-                var body = new LinkedHashMap<>(figures.all());
-                body.put(id, changed);
-                Map<String, Boolean> now = verdicts(library.with(List.of(written.with("figures", body))));
-                usual.keySet().stream()
-                        .filter(v -> !usual.get(v).equals(now.get(v)))
-                        .forEach(v -> flips.computeIfAbsent(v, k -> new ArrayList<>())
-                                .add(String.format(Locale.ROOT, "%s %.3g", id, other)));
-            }
-        }
+        List<Otherwise> sets = library.vocabulary().convention().figures().groups().stream()
+                .filter(g -> FIGURES.contains(g.id()))
+                .flatMap(g -> g.figures().stream().flatMap(f -> fifths(g, f)))
+                .toList();
+        var flips = new ConcurrentSkipListMap<String, Set<String>>();
+        sets.parallelStream().forEach(set -> {
+            Map<String, Boolean> now = verdicts(library.choosing(new Chosen(Map.of(), Map.of(set.figure(), set.to()))));
+            usual.keySet().stream()
+                    .filter(v -> !usual.get(v).equals(now.get(v)))
+                    .forEach(v -> flips.computeIfAbsent(v, k -> new ConcurrentSkipListSet<>())
+                            .add(set.toString()));
+        });
         print(
                 "%d figures, each a fifth up and down (%d runs), %d verdicts each:%n",
-                figures.all().size(), runs, usual.size());
+                sets.stream().map(Otherwise::figure).distinct().count(), sets.size(), usual.size());
         flips.forEach((verdict, by) -> print("  %s is another with %s%n", verdict, String.join(", ", by)));
         long held = usual.keySet().stream()
                 .filter(Predicate.not(flips::containsKey))
@@ -373,12 +380,8 @@ public final class SnapReport {
 
     private static Map<String, Boolean> verdicts(Library library) {
         var answers = new LinkedHashMap<String, Boolean>();
-        List<Boolean> clear = VERDICTS.parallelStream()
-                .map(v -> v.more().in(library).over(v.less().in(library)).clear())
-                .toList();
-        for (int i = 0; i < VERDICTS.size(); i++) {
-            answers.put(VERDICTS.get(i).name(), clear.get(i));
-        }
+        VERDICTS.forEach(v -> answers.put(
+                v.name(), v.more().in(library).over(v.less().in(library)).clear()));
         return answers;
     }
 

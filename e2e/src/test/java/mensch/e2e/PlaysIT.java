@@ -173,9 +173,9 @@ class PlaysIT extends InBrowser {
         org.assertj.core.api.Assertions.assertThat(mike(page)).isNotEqualTo(before);
         Words.pick(page, "Man", "end call");
         Locator step = run.getByLabel("takes a false step of, yd");
-        step.fill("1");
+        step.fill("1.5");
         step.press("Enter");
-        assertThat(run).containsText("takes a false step of 1 yd");
+        assertThat(run).containsText("takes a false step of 1.5 yd");
         assertThat(run).containsText(Pattern.compile("With it the offence gains .* more on the average"));
         page.locator(".facts").click();
         page.keyboard().press("Escape");

@@ -115,7 +115,7 @@ public record SnapModel(
     public record Rush(double contains, double closes) {}
 
     /** Receivers on their way. */
-    public record Route(double plants, Spread pressed, double press) {}
+    public record Route(double plants, double reverses, Spread pressed, double press) {}
 
     /** Who covers a man or an area. */
     public record Cover(

@@ -12,6 +12,7 @@ import mensch.core.matchup.Blocking;
 import mensch.core.play.Block;
 import mensch.core.play.Block.LetsGo;
 import mensch.core.play.Block.Meets;
+import mensch.core.play.BlockWay.Opens;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -290,6 +291,16 @@ final class Blockers {
         return false;
     }
 
+    /** Whether another is sent to him. */
+    private boolean anothers(int defender, int but) {
+        for (int man = 0; man < cast.defence; man++) {
+            if (man != but && works[man] && target[man] == defender) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Whoever is near enough has his hands on his man, or on the man who runs into him. */
     void meet(int tick, double ballX) {
         double arm = model.body().arm() * model.body().arm();
@@ -302,7 +313,7 @@ final class Blockers {
                 contests.begin(man, his, block(man), outside(man, his, ballX), sign, tick);
             } else if (corner[man] == 0 || corner[man] >= ways.get(man).size() - 1) {
                 int comes = nearest(man, model.body().arm() * figures.runsInto());
-                if (comes != NOBODY) {
+                if (comes != NOBODY && !(block(man).opens() == Opens.RELEASE && anothers(comes, man))) {
                     target[man] = comes;
                     contests.begin(man, comes, block(man), outside(man, comes, ballX), sign, tick);
                 }

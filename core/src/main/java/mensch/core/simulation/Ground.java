@@ -40,6 +40,7 @@ final class Ground {
     private final double braking;
     private final double grip;
     private final double sharp;
+    private final double reverses;
     private final int men;
     private final double left;
     private final double right;
@@ -63,6 +64,7 @@ final class Ground {
         braking = model.body().braking();
         grip = model.body().grip() * Clock.TICK;
         sharp = model.route().plants();
+        reverses = model.route().reverses();
         Field field = cast.lineup.snap().field();
         left = field.sidelineX(Side.LEFT);
         right = field.sidelineX(Side.RIGHT);
@@ -113,7 +115,7 @@ final class Ground {
      * @param cosine of the angle between his way so far and his way from now on
      */
     double keeps(double cosine) {
-        return cosine >= 0 ? sharp + (1 - sharp) * cosine : sharp * (1 + 0.7 * cosine);
+        return cosine >= 0 ? sharp + (1 - sharp) * cosine : sharp * (1 + reverses * cosine);
     }
 
     /**

@@ -109,9 +109,10 @@ final class Keys {
     /**
      * A man looks at his keys: what they show that they had not shown before.
      *
-     * @param late whether it is only seen any more who is past the line without a block
+     * @param late whether the line and the backs tell no more, but for who is past the line without a block
+     * @param given whether the ball is: then nobody asks any more who leaks out
      */
-    void read(int defender, int tick, int ball, boolean late, Heard heard) {
+    void read(int defender, int tick, int ball, boolean late, boolean given, Heard heard) {
         for (Key key : watched.get(defender)) {
             int man = key.kind() == KeyKind.BALL ? ball : key.man();
             var neighbours = new ArrayList<Moves>();
@@ -129,8 +130,9 @@ final class Keys {
                     Reading.of(limits, reader, key.kind(), moves(man, defender), neighbours, Clock.seconds(tick));
             for (Message message : messages) {
                 if ((!late
-                                || (key.kind() == KeyKind.BALL || key.kind() == KeyKind.RECEIVER)
-                                || message == Message.LEAKS_PAST)
+                                || key.kind() == KeyKind.BALL
+                                || key.kind() == KeyKind.RECEIVER
+                                || !given && message == Message.LEAKS_PAST)
                         && inTime(defender, message, tick)
                         && !said(key, message)
                         && key.shown().add(message)) {

@@ -33,14 +33,11 @@ final class Minds {
     private final SnapDetails.Minds figures;
     private final Cast cast;
     private final Ground ground;
-    private final Contests contests;
     private final SnapModel model;
-    private final Luck luck;
     private final Story story;
-    private final int[] slower;
+    private final ReactionTimes times;
     private final Misreads misreads;
 
-    private final int[] reacted;
     private final int[] fooledUntil;
     private final Keys keys;
     private final List<List<Told>> told = new ArrayList<>();
@@ -66,36 +63,11 @@ final class Minds {
     private final Looks looks;
     private final AreaLedger areas;
 
-    /**
-     * What he will act on, and when.
-     *
-     * @param wrong whether he has taken it for something else than it is
-     */
-    private record Told(int tick, Reaction reaction, boolean wrong) {
-        Told(int tick, Reaction reaction) {
-            this(tick, reaction, false);
-        }
-
-        /** Whether it says the contrary of what has changed his orders before. */
-        boolean takesBack(@Nullable Told before) {
-            return before != null
-                    && reaction.on() instanceof Event.KeyShows now
-                    && before.reaction.on() instanceof Event.KeyShows then
-                    && now.message().contradicts(then.message());
-        }
-
-        boolean on(Message message) {
-            return reaction.on().equals(message.shown());
-        }
-    }
-
     Minds(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story, Stage stage) {
         this.cast = cast;
         this.figures = cast.details.minds();
         this.ground = ground;
-        this.contests = contests;
         this.model = model;
-        this.luck = luck;
         this.story = story;
         this.areas = stage.areas();
         int men = cast.size();
@@ -105,9 +77,8 @@ final class Minds {
         passes = new boolean[men];
         runAt = new boolean[men];
         became = new Told[men];
-        slower = new int[men];
+        times = new ReactionTimes(cast, contests, model, luck);
         misreads = new Misreads(men);
-        reacted = new int[men];
         fooledUntil = new int[men];
         ballFrom = new int[men];
         Arrays.fill(ballFrom, Integer.MAX_VALUE);
@@ -159,7 +130,7 @@ final class Minds {
     }
 
     void slower(int defender, int ticks) {
-        slower[defender] = ticks;
+        times.slower(defender, ticks);
     }
 
     /** The first thing he is shown he takes for something else, and sees it so many ticks later. */
@@ -169,7 +140,7 @@ final class Minds {
 
     /** How much later than others he acts on what he sees, ticks. */
     int slow(int defender) {
-        return slower[defender];
+        return times.slow(defender);
     }
 
     /** Everybody looks at his keys, and hears what he was told before. */
@@ -180,14 +151,13 @@ final class Minds {
                                 % Clock.ticks(model.reading().again())
                         == 0;
         boolean late = tick > Clock.ticks(model.reading().until());
-        reads &= !(late && given);
         if (reads && !late && !passShown && looks.likeAPass(tick, ball)) {
             seesPass(tick, 0);
         }
         for (int d = cast.defence; d < cast.size(); d++) {
             if (reads) {
                 int reader = d;
-                keys.read(d, tick, ball, late, (key, message) -> shows(reader, key, message, tick));
+                keys.read(d, tick, ball, late, given, (key, message) -> shows(reader, key, message, tick));
             }
             hear(d, tick);
         }
@@ -201,7 +171,7 @@ final class Minds {
                 double fooled = knowsRun[d] ? later : 0;
                 told.get(d)
                         .add(new Told(
-                                seen(d, tick, Message.PASS_SET) + ticks(d, false) + Clock.ticks(fooled),
+                                seen(d, tick, Message.PASS_SET) + times.ticks(d, false) + Clock.ticks(fooled),
                                 Reaction.passes(Message.PASS_SET.shown())));
             }
         }
@@ -213,7 +183,7 @@ final class Minds {
             Reaction wrong = message == Message.RUN
                     ? Reaction.passes(Message.PASS_SET.shown())
                     : Reaction.stands(Message.RUN.shown());
-            told.get(defender).add(new Told(tick + ticks(defender, false), wrong, true));
+            told.get(defender).add(new Told(tick + times.ticks(defender, false), wrong, true));
         }
         return misreads.sees(defender, tick);
     }
@@ -229,7 +199,7 @@ final class Minds {
             if (whose.test(d)) {
                 Reaction row = cast.job(d).on(seen);
                 if (row.taught()) {
-                    told.get(d).add(new Told(tick + ticks(d, false), row));
+                    told.get(d).add(new Told(tick + times.ticks(d, false), row));
                 }
             }
         }
@@ -257,7 +227,7 @@ final class Minds {
             told.get(defender)
                     .add(new Told(
                             tick
-                                    + ticks(defender, key.kind() == KeyKind.LINE)
+                                    + times.ticks(defender, key.kind() == KeyKind.LINE)
                                     + Clock.ticks(
                                             key.hidden() ? model.reaction().hidden() : 0)
                                     + (contradicts
@@ -267,28 +237,11 @@ final class Minds {
                             misreads.wrong(defender, tick)));
         });
         if (row.isEmpty() && message == Message.RUN && !knowsRun[defender] && !cast.flag()) {
-            told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.stands(message.shown())));
+            told.get(defender).add(new Told(tick + times.ticks(defender, false), Reaction.stands(message.shown())));
         } else if (row.isEmpty() && message == Message.PASS_SET && misreads.wrong(defender, tick)) {
-            told.get(defender).add(new Told(tick + ticks(defender, false), Reaction.passes(message.shown()), true));
+            told.get(defender)
+                    .add(new Told(tick + times.ticks(defender, false), Reaction.passes(message.shown()), true));
         }
-    }
-
-    /** Ticks from what he sees to what he does about it. */
-    private int ticks(int defender, boolean line) {
-        long man = cast.actors.get(defender).luck();
-        double more = luck.about(model.reaction().spread(), man, Luck.What.REACTS, reacted[defender]++);
-        return Math.max(1, (int) Math.round((reaction(defender, line) + more) / Clock.TICK)) + slower[defender];
-    }
-
-    private double reaction(int defender, boolean line) {
-        SnapModel.Reaction reaction = model.reaction();
-        if (cast.onTheLine(defender)) {
-            return line && contests.engaged(defender) ? reaction.touch() : reaction.sight();
-        }
-        boolean deep = cast.actors.get(defender).start().y() > figures.deep();
-        boolean middle = cast.job(defender).passTask() instanceof Task.Cover cover
-                && cover.area().central();
-        return deep ? middle ? reaction.deep() : reaction.safety() : reaction.secondLevel();
     }
 
     private void hear(int defender, int tick) {
@@ -378,7 +331,7 @@ final class Minds {
             boolean runs = cast.job(d).passTask() instanceof Task.OnMen && passes[d];
             if (!runs && !(knowsRun[d] && !passes[d]) && leaves(d, x)) {
                 int from = seen(d, tick, Message.RUN)
-                        + ticks(d, false)
+                        + times.ticks(d, false)
                         + Clock.ticks(model.reaction().hidden());
                 told.get(d).add(new Told(from, Reaction.stands(Message.RUN.shown())));
             }
@@ -402,7 +355,9 @@ final class Minds {
         for (int d = cast.defence; d < cast.size(); d++) {
             boolean runs = cast.job(d).passTask() instanceof Task.OnMen;
             if (!runs && leaves(d, x)) {
-                int from = tick + ticks(d, false) + Clock.ticks(model.reaction().hidden());
+                int from = tick
+                        + times.ticks(d, false)
+                        + Clock.ticks(model.reaction().hidden());
                 int until = from
                         + Clock.ticks(
                                 model.reaction().surprise() + model.reaction().fooled());
@@ -420,7 +375,7 @@ final class Minds {
         for (int d = cast.defence; d < cast.size(); d++) {
             boolean his = run[d] instanceof Task.Fit fit && fit.role() == FitRole.QUARTERBACK;
             fooledUntil[d] = tick
-                    + ticks(d, false)
+                    + times.ticks(d, false)
                     + (his ? 0 : Clock.ticks(model.reaction().fooled()));
         }
     }
@@ -433,7 +388,8 @@ final class Minds {
     void ballGoes(int tick, boolean crossed) {
         for (int d = cast.defence; d < cast.size(); d++) {
             int sees = crossed ? tick : misreads.sees(d, tick);
-            int from = sees + (crossed ? Clock.ticks(model.reaction().carries()) + slower[d] : ticks(d, false));
+            int from =
+                    sees + (crossed ? Clock.ticks(model.reaction().carries()) + times.slow(d) : times.ticks(d, false));
             // who plays pass first believes it when the ball is at the line
             if (crossed || !passes[d]) {
                 ballFrom[d] = Math.min(ballFrom[d], from);

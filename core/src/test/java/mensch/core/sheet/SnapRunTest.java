@@ -86,7 +86,7 @@ class SnapRunTest {
                         DRIZZLE,
                         "power",
                         Side.RIGHT,
-                        List.of(new Fault("end-call", Fault.Kind.FALSE_STEP, 1)),
+                        List.of(new Fault("end-call", Fault.Kind.FALSE_STEP, 1.5)),
                         200,
                         null)
                 .orElseThrow();
@@ -95,8 +95,8 @@ class SnapRunTest {
                 .contains("more on the average");
         assertThat(late.without().least()).isPositive();
         assertThat(late.faults())
-                .containsExactly(
-                        new SnapRun.FaultRow("end-call", Fault.Kind.FALSE_STEP, "End call takes a false step of 1 yd"));
+                .containsExactly(new SnapRun.FaultRow(
+                        "end-call", Fault.Kind.FALSE_STEP, "End call takes a false step of 1.5 yd"));
         assertThat(late.kinds()).extracting(SnapRun.KindRow::unit).containsOnly("yd", "ticks of 0.05 s");
     }
 
