@@ -2,6 +2,7 @@ package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.sql.SQLException;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -132,6 +133,26 @@ class MeasuresTest {
                 .isEqualTo(403);
         assertThat(set(coach, "{\"limits/apart\": 6}").status()).isEqualTo(200);
         assertThat(coach.put(FIGURES, read, "{\"figures\": {}}").status()).isEqualTo(412);
+        assertThat(figure(coach, "limits", "apart")).isEqualTo("6.0 ships 5.0");
+    }
+
+    /**
+     * A newer version of the application may know a figure no longer: the others stay in force, and can be set again.
+     */
+    @Test
+    void whatThereIsNoMoreIsLeftOutAndTheRestStays(int port) throws SQLException {
+        used = port;
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        Database.run("insert into house_choice (choices, figures, chosen_by, chosen_at, follows) select '{}',"
+                + " '{\"snap-model/gone\": 1, \"limits/apart\": 6, \"snap-model/body-arm\": 99}', 'marrow', now(),"
+                + " coalesce(max(id), 0) from house_choice");
+        Database.run("update playbook_version set state = nextval('playbook_state')");
+        assertThat(figure(coach, "limits", "apart")).isEqualTo("6.0 ships 5.0");
+        assertThat(figure(coach, "snap-model", "body-arm")).isEqualTo("0.9 ships 0.9");
+        assertThat(coach.get(FIGURES).json().get("own").propertyNames()).containsExactly("limits/apart");
+        assertThat(coach.put("/api/conventions", coach.get("/api/conventions").etag(), "{\"choices\": {}}")
+                        .status())
+                .isEqualTo(200);
         assertThat(figure(coach, "limits", "apart")).isEqualTo("6.0 ships 5.0");
     }
 

@@ -50,7 +50,7 @@ class RunCommandTest {
             "--seeds",
             "200",
             "--fault",
-            "end-call:false step:1"
+            "end-call:false step:1.5"
         };
         assertThat(run(asked)).isZero();
         String first = said();

@@ -1,9 +1,17 @@
 package mensch.app.playbook;
 
 import java.util.List;
+import java.util.Map;
 import mensch.core.convention.Chosen;
+import mensch.core.convention.Convention;
+import mensch.core.convention.Figures;
+import mensch.core.convention.House;
 import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.document.RefusedException;
 import mensch.core.library.Library;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -15,6 +23,7 @@ import org.springframework.web.context.request.RequestContextHolder;
  */
 @Component
 class LibraryInForce {
+    private static final Logger LOG = LoggerFactory.getLogger(LibraryInForce.class);
     private static final String ASKED = LibraryInForce.class.getName();
 
     private final Library catalogue = Library.shipped();
@@ -77,10 +86,36 @@ class LibraryInForce {
         return last.library();
     }
 
+    /** Figures that a newer version of the application does not have any more, or bounds otherwise, are left out. */
+    Chosen possible(Chosen chosen) {
+        try {
+            check(chosen);
+            return chosen;
+        } catch (DocumentException e) {
+            LOG.warn("not all figures of the programme are in force: {}", e.getMessage());
+            return chosen.keeping((figure, value) -> settable(Map.of(figure, value)));
+        }
+    }
+
+    /** Whether the catalogue has such figures and allows such values. */
+    private boolean settable(Map<String, Double> figures) {
+        try {
+            check(new Chosen(Map.of(), figures));
+            return true;
+        } catch (DocumentException e) {
+            return false;
+        }
+    }
+
+    /** @throws RefusedException naming what is no choice, no figure or out of its bounds */
+    void check(Chosen chosen) {
+        Convention.of(new House(catalogue.house().settings(), chosen), Figures.of(catalogue.documents()), List.of());
+    }
+
     private Known read(long state, Known last) {
         Chosen chosen =
                 houses.findFirstByOrderByIdDesc().map(HouseChoice::chosen).orElse(Chosen.NOTHING);
-        Library ours = chosen.equals(last.chosen()) ? last.catalogue() : catalogue.choosing(chosen);
+        Library ours = chosen.equals(last.chosen()) ? last.catalogue() : catalogue.choosing(possible(chosen));
         List<Document> own = revisions.newestOtherThan("call").stream()
                 .map(DocumentRevision::document)
                 .toList();

@@ -10,9 +10,6 @@ import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.core.call.Call;
 import mensch.core.convention.Chosen;
-import mensch.core.convention.Convention;
-import mensch.core.convention.Figures;
-import mensch.core.convention.House;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
 import mensch.core.play.Plays;
@@ -244,15 +241,10 @@ public class Playbook {
         return houses.findFirstByOrderByIdDesc();
     }
 
-    private Chosen chosen() {
-        return choice().map(HouseChoice::chosen).orElse(Chosen.NOTHING);
-    }
-
     /** Chooses among the schools; refused when somebody chose after {@code read}. */
     @Transactional
     public void choose(Map<String, String> schools, Version read, String by) {
-        Chosen before = chosen();
-        choose(new Chosen(schools, before.figures()), read, by);
+        choose(new Chosen(schools, chosen().figures()), read, by);
     }
 
     /**
@@ -260,14 +252,17 @@ public class Playbook {
      */
     @Transactional
     public void measure(Map<String, Double> figures, Version read, String by) {
-        Chosen before = chosen();
-        choose(new Chosen(before.schools(), figures), read, by);
+        choose(new Chosen(chosen().schools(), figures), read, by);
+    }
+
+    /** As far as there still is what it chose; the library is not read for it, others wait for the connection. */
+    private Chosen chosen() {
+        return inForce.possible(choice().map(HouseChoice::chosen).orElse(Chosen.NOTHING));
     }
 
     private void choose(Chosen chosen, Version read, String by) {
         // refuses what is no choice; the library is read again by whoever asks for it next, not while others wait
-        Library catalogue = inForce.catalogue();
-        Convention.of(new House(catalogue.house().settings(), chosen), Figures.of(catalogue.documents()), List.of());
+        inForce.check(chosen);
         inForce.changes();
         read.checkIs(
                 choice().map(HouseChoice::id).orElse(0L),

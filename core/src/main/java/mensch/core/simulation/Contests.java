@@ -39,6 +39,9 @@ final class Contests {
     final int[] second;
     final State[] state;
     private final boolean[] ballRight;
+    /** Whether his blocker means to turn him out and stays inside of him. */
+    private final boolean[] drivenOut;
+
     /** Of a defender: whether he is held off the passer, not off a run. */
     private final boolean[] rushes;
 
@@ -68,6 +71,7 @@ final class Contests {
         state = new State[men];
         Arrays.fill(state, State.EVEN);
         ballRight = new boolean[men];
+        drivenOut = new boolean[men];
         rushes = new boolean[men];
         drive = new double[men];
         since = new int[men];
@@ -113,6 +117,7 @@ final class Contests {
         rushes[defender] = false;
         boolean right = outside == sign > 0;
         ballRight[defender] = right;
+        drivenOut[defender] = block.meets() == Meets.DRIVES_OUT;
         double between = ground.x[blocker]
                 - ground.x[defender]
                 + luck.about(
@@ -260,7 +265,7 @@ final class Contests {
         ground.y[defender] += moveY * Clock.TICK;
         ground.vx[defender] = moveX;
         ground.vy[defender] = moveY;
-        hold(blocker, defender, moveX, moveY, state[defender] == State.SEALED ? side : 0);
+        hold(blocker, defender, moveX, moveY, state[defender] == State.SEALED || drivenOut[defender] ? side : 0);
         if (second[defender] != NOBODY) {
             hold(second[defender], defender, moveX, moveY, 0);
         }
@@ -269,7 +274,10 @@ final class Contests {
     /** How fast a man who is blocked gets to a place across, yards a second: from his blocker away as he steps. */
     double closes(int defender, double x) {
         double aside = ground.x[defender] - ground.x[first[defender]];
-        boolean off = Math.abs(aside) > figures.apart() / 2 && aside * (x - ground.x[defender]) > 0;
+        boolean goes = drivenOut[defender]
+                ? (x > ground.x[defender]) != ballRight[defender]
+                : aside * (x - ground.x[defender]) > 0;
+        boolean off = (drivenOut[defender] || Math.abs(aside) > figures.apart() / 2) && goes;
         return off ? model.body().shuffle() : fights(defender);
     }
 
@@ -373,7 +381,7 @@ final class Contests {
 
     /** Whether a carrier who passes him at this place passes on the side where his arm is free. */
     boolean armFree(int defender, double ballX) {
-        if (state[defender] != State.SEALED) {
+        if (state[defender] != State.SEALED && !(drivenOut[defender] && state[defender] == State.EVEN)) {
             return true;
         }
         return (ballX > ground.x[defender]) != ballRight[defender];
