@@ -43,8 +43,7 @@ const faulty = computed(() =>
     g.figures.some((f) => typed[keyOf(g, f)] !== undefined && wrong(f, typed[keyOf(g, f)]!)),
   ),
 )
-const folds = (group: FigureGroup): boolean =>
-  SMALL.includes(group.id) && !onlyOurs.value && !wanted.value.trim()
+const folds = (group: FigureGroup): boolean => SMALL.includes(group.id) && !onlyOurs.value && !wanted.value.trim()
 const open = (group: FigureGroup): boolean => !folds(group) || opened.has(group.id)
 
 function turn(group: FigureGroup): void {

@@ -32,7 +32,12 @@ const VIEWS: { path: string; name: string; words: string; whose?: 'coach' | 'pla
   { path: '/grades', name: 'Grades', words: 'who does his job how often', whose: 'coach' },
   { path: '/programme', name: 'House conventions', words: 'how this programme says and counts things', whose: 'coach' },
   { path: '/programme/roster', name: 'Roster', words: 'who plays what', whose: 'coach' },
-  { path: '/programme/figures', name: 'Figures', words: 'what calls, findings and snaps are measured by, to be set', whose: 'coach' },
+  {
+    path: '/programme/figures',
+    name: 'Figures',
+    words: 'what calls, findings and snaps are measured by, to be set',
+    whose: 'coach',
+  },
 ]
 
 export function shellActions(hands: ShellHands): Action[] {
