@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentSkipListMap;
 import java.util.concurrent.ConcurrentSkipListSet;
 import java.util.concurrent.atomic.LongAdder;
@@ -46,6 +47,8 @@ public final class SnapReport {
     private static final List<String> FIGURES = List.of("snap-model", "snap-details", "key-limits");
     /** A verdict is asked of so many seeds. */
     private static final int SEEDS = 120;
+    /** A play that comes out alike so often does not go by a figure. */
+    private static final int FIRST = 12;
     /** What if, so often. */
     private static final int WHAT_IFS = 300;
 
@@ -57,6 +60,7 @@ public final class SnapReport {
 
     private final PrintStream out;
     private final Library library;
+    private final Map<Asked, Known> ships = new ConcurrentHashMap<>();
 
     private SnapReport(PrintStream out) {
         this.out = out;
@@ -237,14 +241,12 @@ public final class SnapReport {
 
     /** @param told one man told otherwise by hand, "role: sentence"; empty for nobody */
     private record Asked(String formation, String call, String play, String fault, String told) {
-        Outcome in(Library library) {
+        Simulation in(Library library) {
             List<Fault> faults = fault.isEmpty()
                     ? List.of()
                     : List.of(Fault.of(fault, library.plays().routes()));
-            return Outcome.of(
-                    at(library, formation, call(library), play, Side.RIGHT, faults)
-                            .orElseThrow(),
-                    SEEDS);
+            return at(library, formation, call(library), play, Side.RIGHT, faults)
+                    .orElseThrow();
         }
 
         private Call call(Library library) {
@@ -334,6 +336,9 @@ public final class SnapReport {
                     asked("doubles-gun", "anvil-squall", "quick-outs", ""),
                     asked("doubles-gun", "anvil-fog", "quick-outs", "")));
 
+    /** How a play comes out as it ships, and on its first snaps. */
+    private record Known(List<Double> first, Outcome outcome) {}
+
     /** A figure set otherwise than it ships. */
     private record Otherwise(String figure, double to) {
         @Override
@@ -362,7 +367,7 @@ public final class SnapReport {
                 .toList();
         var flips = new ConcurrentSkipListMap<String, Set<String>>();
         sets.parallelStream().forEach(set -> {
-            Map<String, Boolean> now = verdicts(library.choosing(new Chosen(Map.of(), Map.of(set.figure(), set.to()))));
+            Map<String, Boolean> now = verdicts(measuring(set));
             usual.keySet().stream()
                     .filter(v -> !usual.get(v).equals(now.get(v)))
                     .forEach(v -> flips.computeIfAbsent(v, k -> new ConcurrentSkipListSet<>())
@@ -378,11 +383,36 @@ public final class SnapReport {
         print("  %d of %d verdicts hang on no single figure%n", held, usual.size());
     }
 
-    private static Map<String, Boolean> verdicts(Library library) {
+    /** The library with one figure set; one that is counted goes to the next whole number. */
+    private Library measuring(Otherwise set) {
+        try {
+            return library.choosing(new Chosen(Map.of(), Map.of(set.figure(), set.to())));
+        } catch (RefusedException e) {
+            return library.choosing(new Chosen(Map.of(), Map.of(set.figure(), Math.rint(set.to()))));
+        }
+    }
+
+    private Map<String, Boolean> verdicts(Library measured) {
         var answers = new LinkedHashMap<String, Boolean>();
         VERDICTS.forEach(v -> answers.put(
-                v.name(), v.more().in(library).over(v.less().in(library)).clear()));
+                v.name(), of(v.more(), measured).over(of(v.less(), measured)).clear()));
         return answers;
+    }
+
+    /** What comes of it; a play whose first snaps are as they ship, to the last digit, does not go by that figure. */
+    private Outcome of(Asked asked, Library measured) {
+        Simulation simulation = asked.in(measured);
+        Known usual = ships.computeIfAbsent(asked, a -> {
+            Simulation as = a.in(library);
+            return new Known(first(as), Outcome.of(as, SEEDS));
+        });
+        return first(simulation).equals(usual.first()) ? usual.outcome() : Outcome.of(simulation, SEEDS);
+    }
+
+    private static List<Double> first(Simulation simulation) {
+        return LongStream.range(0, FIRST)
+                .mapToObj(seed -> simulation.snap(seed).gain())
+                .toList();
     }
 
     private void print(String words, Object... values) {
