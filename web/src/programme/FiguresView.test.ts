@@ -83,4 +83,31 @@ describe('what the engine measures by', () => {
     expect(view.text()).toContain('Ships as 7 yd.')
     expect(view.find('.main').text()).toBe('Nothing changed')
   })
+  it('keeps what is typed when somebody was before him, and puts it over theirs', async () => {
+    const put = vi
+      .spyOn(client, 'PUT')
+      .mockRejectedValueOnce({ problem: { status: 412, detail: 'somebody was before' } })
+    const view = await opened(true)
+    await view.find('td input').setValue('5')
+    await view.find('.main').trigger('click')
+    await flushPromises()
+    expect(view.find('td input').element).toHaveProperty('value', '5')
+    vi.spyOn(client, 'GET').mockResolvedValue({
+      data: { version: 9, own: { 'deep/deep-depth': 12 }, groups: GROUPS } as never,
+      response: new Response(),
+    })
+    await view
+      .findAll('button')
+      .find((b) => b.text() === 'Load them anew')!
+      .trigger('click')
+    await flushPromises()
+    expect(view.find('.main').text()).toBe('Put 1 in force')
+    put.mockResolvedValue({ data: { version: 10, own: {}, groups: GROUPS } as never, response: new Response() })
+    await view.find('.main').trigger('click')
+    await flushPromises()
+    expect(put.mock.calls.at(-1)![1]).toMatchObject({
+      params: { header: { 'If-Match': '"9"' } },
+      body: { figures: { 'rush/rush-line': 5, 'deep/deep-depth': 12 } },
+    })
+  })
 })

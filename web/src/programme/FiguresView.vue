@@ -2,20 +2,18 @@
 import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
-import { answer, client, faultOf, over, problemOf } from '../api/client'
+import { answer, client, faultOf, over } from '../api/client'
 import type { Figure, FigureGroup } from '../api/types'
-import { useBoard } from '../board/boardStore'
-import { useLists } from '../shell/lists'
 import { FIGURES } from '../shell/queries'
 import { useSession } from '../shell/session'
 import HouseTabs from './HouseTabs.vue'
-import { bounded, keyOf, matching, measures, ours, told, wrong } from './figures'
+import FigureLine from './FigureLine.vue'
+import { keyOf, matching, measures, ours, wrong } from './figures'
+import { usePutInForce } from './inForce'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { counted } from '../words/counted'
 
 /** What the engine measures by: each figure with its unit, its bounds and where it comes from, to be set by the programme. */
-const board = useBoard()
-const lists = useLists()
 const session = useSession()
 const kept = useQueryClient()
 const { data: sheet, error, refetch } = useQuery(FIGURES)
@@ -29,8 +27,7 @@ const SMALL = ['snap-details', 'key-limits']
 const opened = reactive(new Set<string>())
 /** What is typed and not in force yet, by key. */
 const typed = reactive<Record<string, string>>({})
-const said = ref('')
-const trouble = ref('')
+const { said, trouble, put } = usePutInForce()
 const fault = computed(() => trouble.value || faultOf(error.value))
 
 const own = computed(() => new Set([...Object.keys(sheet.value?.own ?? {}), ...Object.keys(typed)]))
@@ -54,31 +51,21 @@ function type(group: FigureGroup, figure: Figure, text: string): void {
   if (text.trim() && Number(text) === figure.value) delete typed[keyOf(group, figure)]
   else typed[keyOf(group, figure)] = text
 }
-const isOwn = (group: FigureGroup, figure: Figure): boolean => own.value.has(keyOf(group, figure))
 const forget = (): void => Object.keys(typed).forEach((key) => delete typed[key])
 
+/** What is typed stays: whoever is told that somebody was before him sees those figures and puts his own over them. */
 async function again(): Promise<void> {
   trouble.value = ''
-  forget()
   await refetch()
 }
-async function measure(): Promise<void> {
-  try {
+const measure = (): Promise<void> =>
+  put(async () => {
     const { version, groups, own: set } = sheet.value!
-    const figures = measures(groups, set, typed)
     const params = { header: over(version) }
-    kept.setQueryData(
-      FIGURES.queryKey,
-      await answer(client.PUT('/api/conventions/figures', { params, body: { figures } })),
-    )
+    const body = { figures: measures(groups, set, typed) }
+    kept.setQueryData(FIGURES.queryKey, await answer(client.PUT('/api/conventions/figures', { params, body })))
     forget()
-    said.value = 'In force everywhere now.'
-    trouble.value = ''
-    if (lists.choices) await board.start()
-  } catch (refused) {
-    trouble.value = problemOf(refused).detail
-  }
-}
+  })
 onBeforeRouteLeave(() => !changes.value || window.confirm('There are figures typed that are not in force. Leave them?'))
 </script>
 
@@ -190,46 +177,15 @@ onBeforeRouteLeave(() => !changes.value || window.confirm('There are figures typ
             </th>
           </tr>
           <template v-if="open(g)">
-            <tr
+            <FigureLine
               v-for="f in g.figures"
               :key="f.id"
-              :class="{ own: isOwn(g, f) }"
-            >
-              <td>
-                {{ f.what }}
-                <template v-if="isOwn(g, f)">
-                  <span class="soft">Ships as {{ told(f.ships) }} {{ f.unit }}. </span>
-                  <button
-                    v-if="session.me?.mayWrite && (typed[keyOf(g, f)] ?? told(f.value)) !== told(f.ships)"
-                    type="button"
-                    class="link"
-                    @click="type(g, f, told(f.ships))"
-                  >
-                    As it ships
-                  </button>
-                </template>
-                <span
-                  v-if="typed[keyOf(g, f)] !== undefined && wrong(f, typed[keyOf(g, f)]!)"
-                  class="fault"
-                  role="alert"
-                  >{{ wrong(f, typed[keyOf(g, f)]!) }}</span
-                >
-              </td>
-              <td class="number">
-                <input
-                  v-if="session.me?.mayWrite"
-                  :value="typed[keyOf(g, f)] ?? told(f.value)"
-                  inputmode="decimal"
-                  :aria-label="`${f.what} ${f.unit}`"
-                  :aria-invalid="typed[keyOf(g, f)] !== undefined && !!wrong(f, typed[keyOf(g, f)]!)"
-                  @input="type(g, f, ($event.target as HTMLInputElement).value)"
-                />
-                <b v-else>{{ told(f.value) }}</b>
-                {{ f.unit }}
-              </td>
-              <td>{{ bounded(f) }}</td>
-              <td>{{ f.source }}</td>
-            </tr>
+              :figure="f"
+              :typed="typed[keyOf(g, f)]"
+              :own="own.has(keyOf(g, f))"
+              :may-write="!!session.me?.mayWrite"
+              @type="type(g, f, $event)"
+            />
           </template>
         </tbody>
       </table>
@@ -261,37 +217,16 @@ input[type='search'] {
 input[type='checkbox'] {
   accent-color: var(--ink);
 }
-td input {
-  font: 600 14px var(--text);
-  width: 58px;
-  padding: 2px 4px;
-  text-align: right;
-  border: 1px solid var(--rule);
-}
-td input[aria-invalid='true'] {
-  border: 2px solid var(--bust);
-}
 table {
   border-collapse: collapse;
   margin-top: 10px;
   width: 100%;
   max-width: 1000px;
 }
-th,
-td {
+th {
   text-align: left;
   padding: 5px 22px 5px 0;
   border-bottom: 1px solid var(--rule);
-  font-size: 14px;
-}
-tr.own td:first-child {
-  border-left: 4px solid var(--accent);
-  padding-left: 8px;
-}
-td .fault {
-  display: block;
-  color: var(--bust);
-  font-weight: 600;
 }
 thead th {
   font: 600 13px var(--narrow);
@@ -305,23 +240,10 @@ tbody th {
   padding-top: 18px;
   border-bottom: 1.5px solid var(--ink);
 }
-td:not(:first-child) {
-  white-space: nowrap;
-}
-@container work (width <= 760px) {
-  th,
-  td {
-    padding-right: 10px;
-  }
-  td:nth-child(n + 3) {
-    white-space: normal;
-  }
-}
 p {
   max-width: 100ch;
 }
-.number {
+th.number {
   text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 </style>

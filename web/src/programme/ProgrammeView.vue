@@ -3,17 +3,13 @@ import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, client, over, problemOf } from '../api/client'
 import type { ConventionSheet } from '../api/types'
-import { useBoard } from '../board/boardStore'
-import { useLists } from '../shell/lists'
 import HouseTabs from './HouseTabs.vue'
+import { usePutInForce } from './inForce'
 import FaultSaid from '../shell/FaultSaid.vue'
 
-const board = useBoard()
-const lists = useLists()
 const sheet = shallowRef<ConventionSheet>()
 const chosen = ref<Record<string, string>>({})
-const said = ref('')
-const trouble = ref('')
+const { said, trouble, put } = usePutInForce()
 const changed = computed(() => sheet.value?.settings.filter((s) => chosen.value[s.id] !== s.chosen) ?? [])
 
 function take(found: ConventionSheet): void {
@@ -39,8 +35,8 @@ onMounted(async () => {
   await toAsked()
 })
 watch(asked, toAsked)
-async function choose(): Promise<void> {
-  try {
+const choose = (): Promise<void> =>
+  put(async () => {
     const choices = Object.fromEntries(
       sheet
         .value!.settings.filter((s) => chosen.value[s.id] !== s.choices[0]!.id)
@@ -48,13 +44,7 @@ async function choose(): Promise<void> {
     )
     const params = { header: over(sheet.value!.version) }
     take(await answer(client.PUT('/api/conventions', { params, body: { choices } })))
-    said.value = 'In force everywhere now.'
-    trouble.value = ''
-    if (lists.choices) await board.start()
-  } catch (error) {
-    trouble.value = problemOf(error).detail
-  }
-}
+  })
 </script>
 
 <template>

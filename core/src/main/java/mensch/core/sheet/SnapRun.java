@@ -151,7 +151,7 @@ public record SnapRun(
      * A play among all that the formation can run, as it comes out.
      *
      * @param holds share in which the call holds for this down
-     * @param explosive share of twelve yards and more of a run, sixteen of a pass
+     * @param explosive share of so many yards and more that such a play is explosive
      * @param why what a typical snap of it is put down to, and the first thing that is said of a man there
      */
     public record BeatsRow(
