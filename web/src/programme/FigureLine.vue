@@ -43,7 +43,7 @@ const ships = computed(() => told(props.figure.ships))
         @input="emit('type', ($event.target as HTMLInputElement).value)"
       />
       <b v-else>{{ text }}</b>
-      {{ figure.unit }}
+      <span class="unit">{{ ' ' + figure.unit }}</span>
     </td>
     <td>{{ bounded(figure) }}</td>
     <td>{{ figure.source }}</td>
@@ -84,6 +84,21 @@ input {
 }
 input[aria-invalid='true'] {
   border: 2px solid var(--bust);
+}
+.unit {
+  display: inline-block;
+  min-width: 34px;
+  padding-left: 4px;
+  text-align: left;
+}
+@media print {
+  .link {
+    display: none;
+  }
+  input {
+    border: 0;
+    width: auto;
+  }
 }
 @container work (width <= 760px) {
   td {

@@ -71,6 +71,7 @@ describe('what the engine measures by', () => {
     await line.setValue('40')
     expect(view.find('[role=alert]').text()).toBe('It is from 0 to 28 yd.')
     expect(view.find('.main').attributes('disabled')).toBeDefined()
+    expect(view.find('.main').text()).toBe('1 cannot be set so')
     await line.setValue('5')
     expect(view.find('.main').text()).toBe('Put 1 in force')
     await view.find('.main').trigger('click')

@@ -36,10 +36,15 @@ const shown = computed(() => (onlyOurs.value ? ours(found.value, own.value) : fo
 const count = computed(() => shown.value.reduce((sum, g) => sum + g.figures.length, 0))
 const changes = computed(() => Object.keys(typed).length)
 const faulty = computed(() =>
-  (sheet.value?.groups ?? []).some((g) =>
-    g.figures.some((f) => typed[keyOf(g, f)] !== undefined && wrong(f, typed[keyOf(g, f)]!)),
+  (sheet.value?.groups ?? []).reduce(
+    (sum, g) => sum + g.figures.filter((f) => typed[keyOf(g, f)] !== undefined && wrong(f, typed[keyOf(g, f)]!)).length,
+    0,
   ),
 )
+const does = computed(() => {
+  if (faulty.value) return `${faulty.value} cannot be set so`
+  return changes.value ? `Put ${changes.value} in force` : 'Nothing changed'
+})
 const folds = (group: FigureGroup): boolean => SMALL.includes(group.id) && !onlyOurs.value && !wanted.value.trim()
 const open = (group: FigureGroup): boolean => !folds(group) || opened.has(group.id)
 
@@ -97,10 +102,10 @@ onBeforeRouteLeave(() => !changes.value || window.confirm('There are figures typ
         v-if="session.me?.mayWrite"
         type="button"
         class="button main"
-        :disabled="!changes || faulty"
+        :disabled="!changes || !!faulty"
         @click="measure"
       >
-        {{ changes ? `Put ${changes} in force` : 'Nothing changed' }}
+        {{ does }}
       </button>
     </header>
     <section
@@ -132,7 +137,8 @@ onBeforeRouteLeave(() => !changes.value || window.confirm('There are figures typ
         {{ counted(count, 'figure') }}. Calls, findings, snaps and film are measured by them. What is not "common
         teaching" is our judgement, to be argued with: "model" a working figure, "ours" our own. What you set is in
         force for the whole programme at once, and everything is computed anew by it.<template v-if="sheet.chosenBy">
-          Last set by {{ sheet.chosenBy }}, {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template
+          Conventions and figures last set by {{ sheet.chosenBy }},
+          {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template
         >
       </p>
       <p
@@ -242,6 +248,12 @@ tbody th {
 }
 p {
   max-width: 100ch;
+}
+@media print {
+  label,
+  .button {
+    display: none;
+  }
 }
 th.number {
   text-align: right;

@@ -94,7 +94,8 @@ const choose = (): Promise<void> =>
         Where practitioners differ, what we teach. Landmark set in force: {{ sheet.landmarks }}.<template
           v-if="sheet.chosenBy"
         >
-          Last chosen by {{ sheet.chosenBy }}, {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template
+          Conventions and figures last set by {{ sheet.chosenBy }},
+          {{ new Date(sheet.chosenAt!).toLocaleString() }}.</template
         >
         The first of each is the default. Calls, findings, cards and film are answered by what is in force.
       </p>

@@ -11,7 +11,6 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -227,16 +226,8 @@ class PlaybookIT extends InBrowser {
         assertThat(page.locator("tbody")).containsText("Ships as 12 yd");
         Chromium.assertAccessible(page);
         page.navigate("http://127.0.0.1:" + port + "/board?call=anvil-drizzle&against=pro-i");
-        assertThat(page.locator(".board aside .rules summary")).containsText("of 12 rules");
-        page.locator(".facts").click();
-        page.keyboard().press("p");
-        Locator panel = page.locator(".board aside");
-        panel.getByLabel("Find a play").fill("power right");
-        assertThat(panel.locator(".line")).hasCount(1);
-        panel.locator(".line").click();
-        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
-        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
-        page.keyboard().press("i");
+        Locator run = PlaysPanel.choose(PlaysPanel.open(page), "power right");
+        PlaysPanel.run(page, run);
         assertThat(run.locator(".shares")).containsText("20 yd and more");
         page.navigate("http://127.0.0.1:" + port + "/programme/figures");
         page.getByLabel("Only what we set").check();

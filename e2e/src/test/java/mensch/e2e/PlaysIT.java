@@ -97,7 +97,7 @@ class PlaysIT extends InBrowser {
     @Test
     void twoCallsAreWatchedInStepAndASnapFromAMansOwnPlace(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board?call=anvil-drizzle&against=pro-i");
-        Locator panel = plays(page);
+        Locator panel = PlaysPanel.open(page);
         panel.getByLabel("Find a play").fill("power right");
         panel.locator(".line").click();
         Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
@@ -140,7 +140,7 @@ class PlaysIT extends InBrowser {
     @Test
     void aRunIsRunWatchedTickByTickAndAskedWhatIf(int port) {
         Page page = chromium.signedIn(port, "lind", "/board?call=anvil-drizzle&formation=pro-i");
-        Locator panel = plays(page);
+        Locator panel = PlaysPanel.open(page);
         panel.getByText("What beats it?").click();
         Locator worst = panel.getByLabel("What beats it");
         assertThat(worst.locator("tbody tr")).hasCount(8);
@@ -149,13 +149,8 @@ class PlaysIT extends InBrowser {
         assertThat(panel.locator(".line.picked"))
                 .containsText(
                         worst.locator("tbody button").first().textContent().replaceAll(" (left|right)$", ""));
-        panel.getByLabel("Find a play").fill("power right");
-        assertThat(panel.locator(".line")).hasCount(1);
-        panel.locator(".line").click();
-        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
-        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
-        page.keyboard().press("i");
-        assertThat(run).containsText("Of 200 snaps (model)");
+        Locator run = PlaysPanel.choose(panel, "power right");
+        PlaysPanel.run(page, run);
         Locator clock = page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true));
         assertThat(clock).containsText(Pattern.compile("brings TB down|scores|out of bounds"));
         Chromium.assertAccessible(page);
@@ -187,14 +182,9 @@ class PlaysIT extends InBrowser {
     @Test
     void aPassIsRunAndThePictureGoesWithTheBall(int port) {
         Page page = chromium.signedIn(port, "marrow", "/board?call=anvil-fog&against=doubles-gun");
-        Locator panel = plays(page);
-        panel.getByLabel("Find a play").fill("four verticals right");
-        assertThat(panel.locator(".line")).hasCount(1);
-        panel.locator(".line").click();
-        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
-        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
-        page.keyboard().press("i");
-        assertThat(run).containsText("Of 200 snaps (model)");
+        Locator panel = PlaysPanel.open(page);
+        Locator run = PlaysPanel.choose(panel, "four verticals right");
+        PlaysPanel.run(page, run);
         assertThat(run.locator(".shares th")).hasText(new String[] {
             "sacked",
             "thrown away",
@@ -225,30 +215,15 @@ class PlaysIT extends InBrowser {
     @Test
     void flagIsRunWithTheKeys(int port) {
         Page page = chromium.signedIn(port, "lind", "/board?call=rivet-dusk&against=flag-seven");
-        Locator panel = plays(page);
-        panel.getByLabel("Find a play").fill("reverse right");
-        assertThat(panel.locator(".line")).hasCount(1);
-        panel.locator(".line").press("Enter");
-        Locator run = panel.getByLabel("Run it", new Locator.GetByLabelOptions().setExact(true));
-        assertThat(run.getByRole(AriaRole.BUTTON)).hasText(Pattern.compile("Run it"));
-        page.locator(".facts").click();
-        page.keyboard().press("i");
-        assertThat(run).containsText("Of 200 snaps (model)");
+        Locator panel = PlaysPanel.open(page);
+        Locator run = PlaysPanel.choose(panel, "reverse right");
+        PlaysPanel.run(page, run);
         Locator clock = page.getByLabel("The snap", new Page.GetByLabelOptions().setExact(true));
         assertThat(clock).containsText(Pattern.compile("flag|scores|out of bounds"));
         assertThat(run.locator("ol").first()).not().containsText("block");
         Words.pick(page, "Man", "up right");
         assertThat(run).containsText("still stands where he shows");
         Chromium.assertAccessible(page);
-    }
-
-    /** Opens the list of plays when the line-up has been met by them. */
-    private static Locator plays(Page page) {
-        Locator panel = page.locator(".board aside");
-        assertThat(panel.locator(".rules summary")).containsText("of 12 rules");
-        page.locator(".facts").click();
-        page.keyboard().press("p");
-        return panel;
     }
 
     /** Where the line of scrimmage is drawn. */

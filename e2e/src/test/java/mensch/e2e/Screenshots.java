@@ -2,6 +2,7 @@ package mensch.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -76,6 +77,10 @@ public final class Screenshots {
         shot(page, "conventions");
         page.navigate(base() + "/programme/roster");
         shot(page, "roster");
+        page.navigate(base() + "/programme/figures");
+        page.getByRole(AriaRole.SEARCHBOX).fill("force");
+        page.locator("td input").nth(1).fill("2.5");
+        shot(page, "figures");
         page.navigate(base() + "/plan");
         page.waitForTimeout(14_000);
         Words.choose(page, "Order", "worst");
@@ -105,12 +110,6 @@ public final class Screenshots {
         // the moment that broke it
         page.locator(".run ol button").first().click();
         shot(page, "board-run");
-        page.locator(".facts").click();
-        page.locator("[data-job=mike]").click();
-        page.keyboard().press("h");
-        page.getByText("what do you do?").waitFor();
-        shot(page, "board-own-place");
-        page.keyboard().press("Escape");
         page.navigate(base() + "/board?call=anvil-fog&against=doubles-gun");
         page.waitForTimeout(3000);
         page.locator(".facts").click();
