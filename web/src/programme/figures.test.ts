@@ -42,7 +42,6 @@ describe('the figures', () => {
     expect(wrong(figure, '')).toContain('Type a number from 0 to 28 yd')
     expect(wrong(figure, '6,5')).toContain('Type a number')
     expect(wrong(figure, '28.1')).toBe('It is from 0 to 28 yd.')
-    expect(wrong({ ...figure, unit: 'ticks' }, '3.5')).toContain('whole ticks')
   })
   it('are the own ones with what is typed, and no longer own when typed as they ship', () => {
     const own = { 'limits/rush-line': 6, 'bodies/half-man': 1 }

@@ -29,14 +29,11 @@ export function bounded(figure: Figure): string {
   return `${told(figure.least)} to ${told(figure.most)} ${figure.unit}`
 }
 
-const COUNTED = ['ticks', 'men', 'steps', 'sentences']
-
-/** What is wrong with what is typed for a figure; nothing when it may be set. */
+/** What is wrong with what is typed for a figure, by its bounds; what is counted in whole ones the server says. */
 export function wrong(figure: Figure, typed: string): string {
   const value = Number(typed)
   if (!typed.trim() || !Number.isFinite(value)) return `Type a number from ${bounded(figure)}.`
-  if (value < figure.least || value > figure.most) return `It is from ${bounded(figure)}.`
-  return COUNTED.includes(figure.unit) && !Number.isInteger(value) ? `It is counted in whole ${figure.unit}.` : ''
+  return value < figure.least || value > figure.most ? `It is from ${bounded(figure)}.` : ''
 }
 
 /**

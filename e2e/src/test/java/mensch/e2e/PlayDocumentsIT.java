@@ -190,6 +190,8 @@ class PlayDocumentsIT extends InBrowser {
         assertThat(page.locator("h1")).hasText("Nothing here");
         Chromium.assertAccessible(page);
         page.locator("text=To the board").click();
-        page.waitForURL("**/board");
+        // the board writes its call and line-up to its address by itself
+        page.waitForURL("**/board?*");
+        assertThat(page.locator(".board .rules summary")).containsText("of 12 rules");
     }
 }

@@ -37,7 +37,6 @@ public record KeyLimits(
             double gathers,
             double backfield,
             double ahead,
-            double deep,
             double runs,
             double cracks,
             double stalksFrom,

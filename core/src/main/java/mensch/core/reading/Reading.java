@@ -2,6 +2,7 @@ package mensch.core.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.convention.Convention;
 import mensch.core.convention.KeyLimits;
 import mensch.core.event.Message;
 import mensch.core.geometry.Vector;
@@ -12,14 +13,16 @@ import mensch.core.geometry.Vector;
  */
 public final class Reading {
     private final KeyLimits limits;
+    private final double declares;
     private final KeyLimits.Line line;
     private final Reader reader;
     private final Moves key;
     private final List<Moves> neighbours;
     private final double seconds;
 
-    private Reading(KeyLimits limits, Reader reader, Moves key, List<Moves> neighbours, double seconds) {
-        this.limits = limits;
+    private Reading(Convention convention, Reader reader, Moves key, List<Moves> neighbours, double seconds) {
+        this.limits = convention.keys();
+        this.declares = convention.messages().declares();
         this.line = limits.line();
         this.reader = reader;
         this.key = key;
@@ -32,8 +35,8 @@ public final class Reading {
      * @param seconds after the snap
      */
     public static List<Message> of(
-            KeyLimits limits, Reader reader, KeyKind kind, Moves key, List<Moves> neighbours, double seconds) {
-        var reading = new Reading(limits, reader, key, neighbours, seconds);
+            Convention convention, Reader reader, KeyKind kind, Moves key, List<Moves> neighbours, double seconds) {
+        var reading = new Reading(convention, reader, key, neighbours, seconds);
         return switch (kind) {
             case LINE -> reading.line();
             case BACK -> reading.back();
@@ -294,7 +297,7 @@ public final class Reading {
                 && key.velocity().length() < receiver.gathers()) {
             return List.of(Message.STALK);
         }
-        if (key.up() >= receiver.deep() && key.velocity().y() > receiver.deepSpeed()) {
+        if (key.up() >= declares && key.velocity().y() > receiver.deepSpeed()) {
             return List.of(Message.RELEASE, Message.BREAKS_DEEP);
         }
         if (sideways && key.up() > receiver.underFrom() && key.velocity().length() > receiver.runs()) {

@@ -24,6 +24,7 @@ final class Contests {
     private static final int NOBODY = -1;
 
     private final SnapDetails.Contests figures;
+    private final double straightAway;
     private final Cast cast;
     private final Ground ground;
     private final SnapModel model;
@@ -56,6 +57,7 @@ final class Contests {
     Contests(Cast cast, Ground ground, SnapModel model, Luck luck, Story story) {
         this.cast = cast;
         this.figures = cast.details.contests();
+        this.straightAway = Math.cos(Math.toRadians(figures.off()));
         this.ground = ground;
         this.model = model;
         this.luck = luck;
@@ -254,7 +256,7 @@ final class Contests {
         double wantX = ground.aimX[defender] - ground.x[defender];
         double wantY = ground.aimY[defender] - ground.y[defender];
         double want = Math.sqrt(wantX * wantX + wantY * wantY);
-        boolean off = want > 0.1 && (wantX * dx + wantY * dy) / (want * apart) > figures.off();
+        boolean off = want > 0.1 && (wantX * dx + wantY * dy) / (want * apart) > straightAway;
         double fights = off ? model.body().shuffle() : fights(defender);
         if (want > 0.1) {
             moveX += fights * wantX / Math.max(want, 1);

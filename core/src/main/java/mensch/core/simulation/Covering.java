@@ -19,6 +19,8 @@ final class Covering {
     private static final int NOBODY = -1;
 
     private final SnapDetails.Covering figures;
+    private final double reverses;
+    private final double cuts;
     private final Cast cast;
     private final Ground ground;
     private final SnapModel model;
@@ -46,6 +48,8 @@ final class Covering {
     Covering(Cast cast, Ground ground, SnapModel model, Minds minds, AreaLedger areas) {
         this.cast = cast;
         this.figures = cast.details.covering();
+        this.reverses = Math.cos(Math.toRadians(figures.reverses()));
+        this.cuts = Math.cos(Math.toRadians(figures.cuts()));
         this.ground = ground;
         this.model = model;
         this.minds = minds;
@@ -316,11 +320,11 @@ final class Covering {
         }
         double way = speed * Ground.length(wantX, wantY);
         double along = wantX * ground.vx[defender] + wantY * ground.vy[defender];
-        if (along < -figures.reverses() * way) {
+        if (along < -reverses * way) {
             // out of a full run it takes him longer than out of his pedal
             double times = Math.max(1, speed / model.body().pedal());
             ground.plants(defender, tick + Clock.ticks(times * model.cover().plant()));
-        } else if (along < figures.cuts() * way) {
+        } else if (along < cuts * way) {
             ground.cuts(defender, wantX, wantY);
         }
     }

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
-import mensch.core.convention.KeyLimits;
+import mensch.core.convention.Convention;
 import mensch.core.convention.SnapDetails;
 import mensch.core.event.Message;
 import mensch.core.event.Whose;
@@ -28,7 +28,7 @@ final class Keys {
     private static final Set<Message> BLOCKS = EnumSet.of(Message.BASE, Message.REACH, Message.DOWN, Message.CUT_OFF);
 
     private final SnapDetails.Keys figures;
-    private final KeyLimits limits;
+    private final Convention convention;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -51,7 +51,7 @@ final class Keys {
 
     Keys(Cast cast, Ground ground, Contests contests, Stage stage) {
         this.cast = cast;
-        this.limits = cast.lineup.convention().keys();
+        this.convention = cast.lineup.convention();
         this.figures = cast.details.keys();
         this.ground = ground;
         this.contests = contests;
@@ -127,7 +127,7 @@ final class Keys {
                     key.reader().central(),
                     contests.blockers(defender));
             List<Message> messages =
-                    Reading.of(limits, reader, key.kind(), moves(man, defender), neighbours, Clock.seconds(tick));
+                    Reading.of(convention, reader, key.kind(), moves(man, defender), neighbours, Clock.seconds(tick));
             for (Message message : messages) {
                 if ((!late
                                 || key.kind() == KeyKind.BALL

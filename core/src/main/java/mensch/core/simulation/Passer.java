@@ -23,6 +23,7 @@ final class Passer {
     record Open(double yards, int by, Point at) {}
 
     private final SnapDetails.Passer figures;
+    private final double view;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -62,6 +63,7 @@ final class Passer {
             double throwSeconds) {
         this.cast = cast;
         this.figures = cast.details.passer();
+        this.view = Math.cos(Math.toRadians(figures.view()));
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -226,7 +228,7 @@ final class Passer {
         }
         double toX = ground.x[d] - ground.x[man];
         double toY = ground.y[d] - ground.y[man];
-        return x * toX + y * toY > figures.view() * Ground.length(x, y) * Ground.length(toX, toY);
+        return x * toX + y * toY > view * Ground.length(x, y) * Ground.length(toX, toY);
     }
 
     /** How open a receiver will be when the ball is there, thrown in so many seconds. */

@@ -7,6 +7,8 @@ import mensch.core.convention.SnapModel;
 final class Tackles {
 
     private final SnapDetails.Tackles figures;
+    private final double behind;
+    private final double headOn;
     private final Cast cast;
     private final Ground ground;
     private final Contests contests;
@@ -19,6 +21,8 @@ final class Tackles {
     Tackles(Cast cast, Ground ground, Contests contests, SnapModel model, Luck luck, Story story) {
         this.cast = cast;
         this.figures = cast.details.tackles();
+        this.behind = Math.cos(Math.toRadians(figures.behind()));
+        this.headOn = Math.cos(Math.toRadians(figures.headOn()));
         this.ground = ground;
         this.contests = contests;
         this.model = model;
@@ -83,10 +87,10 @@ final class Tackles {
         double dy = ground.y[defender] - ground.y[ball];
         double apart = Math.max(1e-6, Math.sqrt(dx * dx + dy * dy));
         double ahead = (dx * ground.vx[ball] + dy * ground.vy[ball]) / (apart * speed);
-        if (ahead < -figures.behind()) {
+        if (ahead < -behind) {
             return model.tackle().behind();
         }
-        return ahead > figures.headOn() && speed > figures.space()
+        return ahead > headOn && speed > figures.space()
                 ? model.tackle().space()
                 : model.tackle().insideOut();
     }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import mensch.core.convention.Convention;
-import mensch.core.convention.KeyLimits;
 import mensch.core.event.Message;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Vector;
@@ -15,7 +14,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A key is read by how it moves, seen by the man who reads it. */
 class ReadingTest {
-    private static final KeyLimits LIMITS = Convention.standard().keys();
     private static final Reader TACKLE_OUTSIDE = new Reader(new Point(3.1, 1), true, 0, 2.7, false, 0);
     private static final Reader BACKER = new Reader(new Point(1.5, 4.5), false, 0, 2.7, false, 0);
 
@@ -37,7 +35,12 @@ class ReadingTest {
     })
     void aLinemanTells(double across, double up, Hands hands, Message told) {
         assertThat(Reading.of(
-                        LIMITS, TACKLE_OUTSIDE, KeyKind.LINE, moves(2.7, -0.5, across, up, hands), List.of(), 0.4))
+                        Convention.standard(),
+                        TACKLE_OUTSIDE,
+                        KeyKind.LINE,
+                        moves(2.7, -0.5, across, up, hands),
+                        List.of(),
+                        0.4))
                 .startsWith(told);
     }
 
@@ -47,16 +50,22 @@ class ReadingTest {
         Moves away = moves(2.7, -0.5, -0.7, 0.3, Hands.NOBODY);
         Moves beside = moves(1.3, -0.5, -0.6, 0.3, Hands.NOBODY);
         Moves still = moves(1.3, -0.5, 0, 0.4, Hands.NOBODY);
-        assertThat(Reading.of(LIMITS, TACKLE_OUTSIDE, KeyKind.LINE, away, List.of(beside), 0.4))
+        assertThat(Reading.of(Convention.standard(), TACKLE_OUTSIDE, KeyKind.LINE, away, List.of(beside), 0.4))
                 .startsWith(Message.CUT_OFF);
-        assertThat(Reading.of(LIMITS, TACKLE_OUTSIDE, KeyKind.LINE, away, List.of(still), 0.4))
+        assertThat(Reading.of(Convention.standard(), TACKLE_OUTSIDE, KeyKind.LINE, away, List.of(still), 0.4))
                 .startsWith(Message.DOWN);
     }
 
     @Test
     void twoOnHimAreADouble() {
         var doubled = new Reader(new Point(3.1, 1), true, 0, 2.7, false, 2);
-        assertThat(Reading.of(LIMITS, doubled, KeyKind.LINE, moves(2.7, -0.5, 0.1, 0.6, Hands.READER), List.of(), 0.5))
+        assertThat(Reading.of(
+                        Convention.standard(),
+                        doubled,
+                        KeyKind.LINE,
+                        moves(2.7, -0.5, 0.1, 0.6, Hands.READER),
+                        List.of(),
+                        0.5))
                 .startsWith(Message.DOUBLE);
     }
 
@@ -64,23 +73,31 @@ class ReadingTest {
     @Test
     void stillIsNothing() {
         assertThat(Reading.of(
-                        LIMITS,
+                        Convention.standard(),
                         TACKLE_OUTSIDE,
                         KeyKind.LINE,
                         moves(2.7, -0.5, 0.05, 0.1, Hands.NOBODY),
                         List.of(),
                         0.35))
                 .isEmpty();
-        assertThat(Reading.of(LIMITS, BACKER, KeyKind.BACK, moves(0, -7, 0, 0, Hands.NOBODY), List.of(), 0.4))
+        assertThat(Reading.of(
+                        Convention.standard(), BACKER, KeyKind.BACK, moves(0, -7, 0, 0, Hands.NOBODY), List.of(), 0.4))
                 .isEmpty();
-        assertThat(Reading.of(LIMITS, BACKER, KeyKind.BACK, moves(0, -7, 0, 0, Hands.NOBODY), List.of(), 0.6))
+        assertThat(Reading.of(
+                        Convention.standard(), BACKER, KeyKind.BACK, moves(0, -7, 0, 0, Hands.NOBODY), List.of(), 0.6))
                 .containsExactly(Message.PASS_SET);
     }
 
     @ParameterizedTest
     @CsvSource({"0.8, 0.8, FLOW_TO_ME, BACK_TO_ME", "-0.8, 0.8, FLOW_AWAY, BACK_AWAY"})
     void aBackTellsTheSideHeGoesTo(double across, double up, Message flow, Message back) {
-        assertThat(Reading.of(LIMITS, BACKER, KeyKind.BACK, moves(0, -5, across, up, Hands.NOBODY), List.of(), 0.5))
+        assertThat(Reading.of(
+                        Convention.standard(),
+                        BACKER,
+                        KeyKind.BACK,
+                        moves(0, -5, across, up, Hands.NOBODY),
+                        List.of(),
+                        0.5))
                 .contains(flow, back);
     }
 
@@ -94,6 +111,7 @@ class ReadingTest {
     }
 
     private static List<Message> receiver(double across, double up, Hands hands) {
-        return Reading.of(LIMITS, BACKER, KeyKind.RECEIVER, moves(15, -0.5, across, up, hands), List.of(), 1.0);
+        return Reading.of(
+                Convention.standard(), BACKER, KeyKind.RECEIVER, moves(15, -0.5, across, up, hands), List.of(), 1.0);
     }
 }
