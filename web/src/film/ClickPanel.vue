@@ -3,33 +3,30 @@ import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm, type Mode } from './filmStore'
+import ModeBar from './ModeBar.vue'
 import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
 import SolvedView from './SolvedView.vue'
 import { strangers, withoutMark } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
-defineEmits<{ mode: [mode: Mode]; add: [] }>()
+defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
-const { reel, snap, now, mode, target, place, men, labels } = storeToRefs(film)
+const { reel, play, angle, now, mode, target, place, men, labels, missing } = storeToRefs(film)
 const marked = computed(() => new Set(now.value?.marks.map((m) => m.man)))
 const clicked = computed(() => new Set(now.value?.points.map((p) => p.name)))
-const unclicked = computed(() => snap.value?.known.filter((k) => !clicked.value.has(k.name)) ?? [])
+const unclicked = computed(() => play.value?.known.filter((k) => !clicked.value.has(k.name)) ?? [])
 const places = computed(() => [
   ...(place.value ? [] : [{ id: '', name: `${unclicked.value.length} to choose from` }]),
-  ...(snap.value?.known ?? []).map((k) => ({
+  ...(play.value?.known ?? []).map((k) => ({
     id: k.name,
     name: clicked.value.has(k.name) ? `done: ${k.name}` : k.name,
   })),
 ])
-const gone = computed(() => (now.value && snap.value ? strangers(now.value, snap.value.sheet) : []))
+const gone = computed(() => (now.value && play.value ? strangers(now.value, play.value.sheet) : []))
 function takeOff(): void {
   film.set(gone.value.reduce(withoutMark, now.value!))
 }
-const MODES: { id: Mode; key: string; name: string }[] = [
-  { id: 'calibrate', key: 'K', name: 'calibrate' },
-  { id: 'mark', key: 'M', name: 'mark feet' },
-]
 </script>
 
 <template>
@@ -38,18 +35,11 @@ const MODES: { id: Mode; key: string; name: string }[] = [
     tabindex="0"
   >
     <NotSaved />
-    <div class="modes">
-      <button
-        v-for="m in MODES"
-        :key="m.id"
-        type="button"
-        :aria-pressed="mode === m.id"
-        @click="$emit('mode', m.id)"
-      >
-        <span class="key">{{ m.key }}</span> {{ m.name }}
-      </button>
-    </div>
-    <template v-if="snap">
+    <ModeBar
+      :mode="mode"
+      @mode="$emit('mode', $event)"
+    />
+    <template v-if="play && angle">
       <p
         v-if="mode === 'calibrate'"
         class="ask"
@@ -63,10 +53,10 @@ const MODES: { id: Mode; key: string; name: string }[] = [
         class="ask"
       >
         Click between the feet of <b>{{ film.label(target ?? '') }}</b>
-        {{ snap.sheet.jobs.find((j) => j.id === target)?.name ?? '(offence)' }}.
+        {{ play.sheet.jobs.find((j) => j.id === target)?.name ?? '(offence)' }}.
       </p>
       <MiniField
-        :snap="snap"
+        :play="play"
         :mode="mode"
         :chosen="place"
         :clicked="clicked"
@@ -88,7 +78,7 @@ const MODES: { id: Mode; key: string; name: string }[] = [
         />
       </div>
       <SolvedView
-        :snap="snap"
+        :angle="angle"
         :points="now?.points.length ?? 0"
         :places="mode === 'calibrate'"
       />
@@ -121,26 +111,42 @@ const MODES: { id: Mode; key: string; name: string }[] = [
         ><span class="soft">* offence he is placed on</span>
       </div>
       <p
-        v-else-if="mode === 'look' || !snap.calibration"
+        v-else-if="mode === 'look' || !angle.calibration"
         class="soft hint"
       >
-        Calibrate the view with four places or more, then mark feet: the verdicts appear below. Film is private to the
-        coaches; a reel and its grades can be erased on the Film page.
+        Calibrate the view with four places or more, then mark feet: what is measured appears below and is proposed to
+        whoever grades. A play filmed from two sides is measured from both. Film is private to the coaches; a
+        coordinator can erase it on the game's page.
       </p>
     </template>
     <p
-      v-else-if="reel && !reel.snaps.length"
-      class="ask"
+      v-for="a in play?.apart ?? []"
+      :key="a.man"
+      class="fault"
     >
-      No snap yet. Step to the frame where the ball moves and press <span class="key">N</span>.
+      The sides put {{ film.label(a.man) }} {{ a.yards.toFixed(1) }} yd apart: click him again on one of them.
+    </p>
+    <template v-if="reel && !angle">
+      <p class="ask">
+        {{ play ? `Play ${play.number} is not on this reel yet.` : 'No play in hand.' }} Step to the frame where the
+        ball moves.
+      </p>
+      <button
+        v-if="missing"
+        class="button main"
+        type="button"
+        @click="$emit('also')"
+      >
+        <span class="key">T</span> This is play {{ missing.number }}, seen from here
+      </button>
       <button
         class="button"
         type="button"
         @click="$emit('add')"
       >
-        A new snap here
+        <span class="key">N</span> A new play here
       </button>
-    </p>
+    </template>
   </aside>
 </template>
 
@@ -154,24 +160,16 @@ aside {
 aside > * {
   flex: none;
 }
-.modes {
-  display: flex;
-  gap: 14px;
-}
-.modes button,
 .men button {
   all: unset;
   cursor: pointer;
   font: 600 13px/1.3 var(--narrow);
 }
-.modes button:focus-visible,
 .men button:focus-visible {
   outline: 3px solid var(--ink);
 }
-.modes [aria-pressed='true'] {
-  border-bottom: 3px solid var(--accent);
-}
-.ask {
+.ask,
+.fault {
   font-size: 14px;
 }
 .pick {

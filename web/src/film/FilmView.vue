@@ -1,36 +1,41 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
-import type { ReelItem } from '../api/types'
-import { usePaged } from '../shell/paged'
-import ReelTable from './ReelTable.vue'
-import UploadFilm from './UploadFilm.vue'
+import type { GameItem } from '../api/types'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { usePaged } from '../shell/paged'
+import { useSession } from '../shell/session'
 import { counted } from '../words/counted'
+import GameTable from './GameTable.vue'
+import NewGame from './NewGame.vue'
 
+/** Games, from which all film is reached. */
+const session = useSession()
+const router = useRouter()
 const {
-  items: reels,
+  items: games,
   total,
   left,
   fault,
   load,
   more,
 } = usePaged(
-  () => ['reels'],
-  (page) => answer(client.GET('/api/reels', { params: { query: { page } } })),
+  () => ['games'],
+  (page) => answer(client.GET('/api/games', { params: { query: { page } } })),
 )
-const erasing = ref<ReelItem>()
+const erasing = ref<GameItem>()
 const heading = computed(() => {
   if (total.value === undefined) return 'Film'
-  if (!total.value) return 'Film: none yet.'
-  return `Film: ${counted(total.value, 'reel')}. Choose one to measure and grade.`
+  if (!total.value) return 'Film: no game yet.'
+  return `Film: ${counted(total.value, 'game')}. Choose one to cut, measure and grade.`
 })
 const refused = ref('')
 
 async function erase(): Promise<void> {
   try {
-    await answer(client.DELETE('/api/reels/{id}', { params: { path: { id: erasing.value!.id } } }))
+    await answer(client.DELETE('/api/games/{game}', { params: { path: { game: erasing.value!.id } } }))
     refused.value = ''
     await load()
   } catch (error) {
@@ -49,13 +54,14 @@ async function erase(): Promise<void> {
     </header>
     <section
       class="rolls"
-      aria-label="Reels"
+      aria-label="Games"
       tabindex="0"
     >
       <FaultSaid :words="refused || fault" />
-      <ReelTable
+      <GameTable
         v-if="total !== undefined"
-        :reels="reels"
+        :games="games"
+        :may-erase="session.me?.mayWrite ?? false"
         @erase="erasing = $event"
       />
       <p
@@ -63,7 +69,7 @@ async function erase(): Promise<void> {
         class="empty"
         role="status"
       >
-        Opening the reels.
+        Opening the games.
       </p>
       <button
         v-if="left"
@@ -73,16 +79,16 @@ async function erase(): Promise<void> {
       >
         {{ left }} earlier
       </button>
-      <UploadFilm @done="load" />
+      <NewGame @made="router.push(`/film/${$event}`)" />
     </section>
     <Modal
       :open="!!erasing"
-      :title="`Erase ${erasing?.name}?`"
+      :title="`Erase ${erasing?.opponent}?`"
       :footer="null"
       width="420px"
       @cancel="erasing = undefined"
     >
-      <p>The film, its {{ counted(erasing?.snaps ?? 0, 'snap') }}, their clicks and their grades are gone for good.</p>
+      <p>Its {{ counted(erasing?.plays ?? 0, 'play') }}, their film, clicks and grades are gone for good.</p>
       <p class="acts">
         <button
           class="button main"
@@ -103,21 +109,4 @@ async function erase(): Promise<void> {
   </div>
 </template>
 
-<style scoped>
-section {
-  padding: 12px 20px 24px;
-  display: grid;
-  gap: 18px;
-  align-content: start;
-  justify-items: start;
-  grid-template-columns: minmax(0, 1fr);
-}
-section > :first-child {
-  width: 100%;
-}
-.acts {
-  margin-top: 12px;
-  display: flex;
-  gap: 8px;
-}
-</style>
+<style scoped src="./pages.css"></style>

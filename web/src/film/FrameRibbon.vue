@@ -1,11 +1,38 @@
 <script setup lang="ts">
-import type { ReelSheet } from '../api/types'
 import { clock } from './frames'
 import { vHint } from '../shell/hint/hint'
 
-/** Under the picture: step, play, slide, and walk the snaps. */
-defineProps<{ reel: ReelSheet; frame: number; atSnap: boolean; zoom: boolean; inHand: boolean }>()
-defineEmits<{ go: [frame: number]; play: []; snap: [by: number]; takeOut: []; zoom: [] }>()
+/** Under the picture: step, play, slide over the play in hand, change the side, walk the plays. */
+const props = defineProps<{
+  times: readonly number[]
+  frame: number
+  /** First and last frame that the slider goes over. */
+  span: [number, number]
+  /** The frame at which the ball moves. */
+  ball?: number
+  zoom: boolean
+  slow: boolean
+  loop: boolean
+  /** Name of the reel in hand, and how many there are to switch between. */
+  side: string
+  sides: number
+  inHand: boolean
+}>()
+defineEmits<{
+  go: [frame: number]
+  play: []
+  slow: []
+  loop: []
+  side: []
+  walk: [by: number]
+  takeOut: []
+  zoom: []
+}>()
+/** Since the ball moved, as "+0.40". */
+function since(): string {
+  const seconds = (props.times[props.frame] ?? 0) - (props.times[props.ball ?? 0] ?? 0)
+  return `${seconds < 0 ? '−' : '+'}${Math.abs(seconds).toFixed(2)}`
+}
 </script>
 
 <template>
@@ -32,35 +59,59 @@ defineEmits<{ go: [frame: number]; play: []; snap: [by: number]; takeOut: []; zo
     >
       <span class="key">P</span> play
     </button>
-    <span class="time">frame {{ frame }} · {{ clock(frame, reel.frameTimes) }}{{ atSnap ? ' · ball moves' : '' }}</span>
+    <button
+      type="button"
+      :aria-pressed="slow"
+      @click="$emit('slow')"
+    >
+      <span class="key">Q</span> quarter
+    </button>
+    <button
+      type="button"
+      :aria-pressed="loop"
+      @click="$emit('loop')"
+    >
+      <span class="key">L</span> loop
+    </button>
+    <span class="time"
+      >frame {{ frame }} · {{ clock(frame, times)
+      }}{{ frame === ball ? ' · ball moves' : ball === undefined ? '' : ` · ${since()} s` }}</span
+    >
     <input
       type="range"
       aria-label="Frame"
-      min="0"
-      :max="reel.frameTimes.length - 1"
+      :min="span[0]"
+      :max="span[1]"
       :value="frame"
-      list="snaps"
+      list="ball"
       @input="$emit('go', Number(($event.target as HTMLInputElement).value))"
     />
-    <datalist id="snaps">
+    <datalist id="ball">
       <option
-        v-for="s in reel.snaps"
-        :key="s.number"
-        :value="s.snapFrame"
+        v-if="ball !== undefined"
+        :value="ball"
       />
     </datalist>
     <button
-      v-hint="'Previous snap'"
+      v-if="sides > 1"
+      v-hint="'The same moment from the other side'"
       type="button"
-      aria-label="Previous snap"
-      @click="$emit('snap', -1)"
+      @click="$emit('side')"
+    >
+      <span class="key">V</span> {{ side }}
+    </button>
+    <button
+      v-hint="'Previous play'"
+      type="button"
+      aria-label="Previous play"
+      @click="$emit('walk', -1)"
     >
       <span class="key">[</span></button
     ><button
       type="button"
-      @click="$emit('snap', 1)"
+      @click="$emit('walk', 1)"
     >
-      <span class="key">]</span> snap</button
+      <span class="key">]</span> play</button
     ><button
       type="button"
       :disabled="!inHand"
@@ -104,7 +155,8 @@ button:focus-visible {
   border-bottom: 3px solid var(--accent);
 }
 .time {
-  min-width: 190px;
+  min-width: 200px;
+  font-variant-numeric: tabular-nums;
 }
 @container work (width <= 760px) {
   .ribbon {

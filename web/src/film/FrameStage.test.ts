@@ -12,6 +12,7 @@ const stage = (over = {}) =>
       frame: 0,
       mode: 'mark',
       points: [],
+      grid: [],
       marks: [{ man: 'TE', xPixels: 100, yPixels: 200 }],
       atSnap: true,
       zoom: false,
@@ -28,8 +29,8 @@ describe('frame stage', () => {
     await svg.trigger('click', { clientX: 580, clientY: 320 })
     expect(wrapper.emitted('click')).toEqual([[960, 540]])
   })
-  it('takes no click while looking', async () => {
-    const wrapper = stage({ mode: 'look' })
+  it.each(['look', 'grade'])('takes no click while one %ss', async (mode) => {
+    const wrapper = stage({ mode })
     await wrapper.find('svg').trigger('click', { clientX: 1, clientY: 1 })
     expect(wrapper.emitted('click')).toBeUndefined()
   })
@@ -50,5 +51,19 @@ describe('frame stage', () => {
     expect(wrapper.findAll('g.mark')).toHaveLength(1)
     await wrapper.setProps({ atSnap: false })
     expect(wrapper.findAll('g.mark')).toHaveLength(0)
+  })
+  it('plays at a quarter of the speed, and round and round over a span', async () => {
+    const wrapper = stage({ mode: 'look', span: [0, 1] })
+    const video = wrapper.find('video').element
+    await wrapper.setProps({ slow: true })
+    expect(video.playbackRate).toBe(0.25)
+    Object.defineProperty(video, 'paused', { value: false })
+    video.currentTime = 0.25
+    await wrapper.find('video').trigger('timeupdate')
+    expect(video.currentTime).toBeLessThan(0.1)
+    expect(wrapper.emitted('frame')).toBeUndefined()
+    video.currentTime = 0.12
+    await wrapper.find('video').trigger('timeupdate')
+    expect(wrapper.emitted('frame')).toEqual([[1]])
   })
 })

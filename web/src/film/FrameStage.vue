@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { FeetClick, KnownClick, SnapSheet } from '../api/types'
+import type { FeetClick, KnownClick } from '../api/types'
 import type { Mode } from './filmStore'
 import { clampFrame, frameAt, seekTime } from './frames'
 
@@ -12,16 +12,22 @@ const props = defineProps<{
   times: number[]
   frame: number
   mode: Mode
-  snap?: SnapSheet
+  /** Lines of the field in the picture, pixels. */
+  grid: { x: number; y: number }[][]
   points: KnownClick[]
   marks: FeetClick[]
   target?: string
   atSnap: boolean
   zoom: boolean
+  /** A quarter of the speed. */
+  slow?: boolean
+  /** First and last frame that are played round and round. */
+  span?: [number, number]
   label: (man: string) => string
 }>()
 const emit = defineEmits<{ frame: [frame: number]; click: [x: number, y: number] }>()
 
+const QUARTER = 0.25
 const video = ref<HTMLVideoElement>()
 const stage = ref<SVGSVGElement>()
 const cross = ref({ x: props.width / 2, y: props.height / 2 })
@@ -37,7 +43,13 @@ watch(
 )
 useEventListener(video, 'loadedmetadata', () => (video.value!.currentTime = seekTime(props.frame, props.times)))
 useEventListener(video, 'timeupdate', () => {
-  if (video.value && !video.value.paused) emit('frame', frameAt(video.value.currentTime, props.times))
+  if (!video.value || video.value.paused) return
+  const frame = frameAt(video.value.currentTime, props.times)
+  if (props.span && frame > props.span[1]) video.value.currentTime = seekTime(props.span[0], props.times)
+  else emit('frame', frame)
+})
+watch([() => props.slow, video], () => {
+  if (video.value) video.value.playbackRate = props.slow ? QUARTER : 1
 })
 useEventListener(video, 'error', () => (failed.value = true))
 
@@ -52,7 +64,7 @@ function inPicture(x: number, y: number): { x: number; y: number } {
   return { x: Math.max(0, Math.min(props.width, x)), y: Math.max(0, Math.min(props.height, y)) }
 }
 function press(event: MouseEvent): void {
-  if (props.mode === 'look') return
+  if (!pointing.value) return
   cross.value = spot(event)
   emit('click', cross.value.x, cross.value.y)
 }
@@ -77,9 +89,9 @@ function drop(): void {
   emit('click', cross.value.x, cross.value.y)
 }
 defineExpose({ toggle, walk, drop })
-const grid = computed(() =>
-  (props.atSnap ? (props.snap?.calibration?.grid ?? []) : []).map((line) => line.map((p) => `${p.x},${p.y}`).join(' ')),
-)
+const lines = computed(() => (props.atSnap ? props.grid : []).map((line) => line.map((p) => `${p.x},${p.y}`).join(' ')))
+/** A click is a place only while one points. */
+const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'mark')
 </script>
 
 <template>
@@ -109,12 +121,12 @@ const grid = computed(() =>
         ref="stage"
         :viewBox="`0 0 ${width} ${height}`"
         role="img"
-        :aria-label="mode === 'look' ? 'Film frame' : 'Film frame: click a place'"
+        :aria-label="pointing ? 'Film frame: click a place' : 'Film frame'"
         @click="press"
         @mousemove="follow"
       >
         <polyline
-          v-for="(line, i) in grid"
+          v-for="(line, i) in lines"
           :key="i"
           :points="line"
           class="grid"
@@ -151,7 +163,7 @@ const grid = computed(() =>
           </g>
         </template>
         <path
-          v-if="mode !== 'look'"
+          v-if="pointing"
           :d="`M${cross.x - 18} ${cross.y}h12m12 0h12M${cross.x} ${cross.y - 18}v12m0 12v12`"
           class="cross"
         />

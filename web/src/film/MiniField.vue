@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SnapSheet } from '../api/types'
+import type { FilmedPlay } from '../api/types'
 import type { Mode } from './filmStore'
 
-const props = defineProps<{ snap: SnapSheet; mode: Mode; chosen?: string; clicked: Set<string>; target?: string }>()
+const props = defineProps<{ play: FilmedPlay; mode: Mode; chosen?: string; clicked: Set<string>; target?: string }>()
 defineEmits<{ choose: [name: string]; pick: [man: string] }>()
 
 const PER_YARD = 5
 const TOP = 25
 const DEPTH = 40
-const left = computed(() => Math.min(...props.snap.known.map((k) => k.x)))
+const left = computed(() => Math.min(...props.play.known.map((k) => k.x)))
 const x = (yards: number): number => (yards - left.value + 1) * PER_YARD
 const y = (yards: number): number => (TOP - yards) * PER_YARD
-const width = computed(() => (Math.max(...props.snap.known.map((k) => k.x)) - left.value + 2) * PER_YARD)
-const lines = computed(() => [...new Set(props.snap.known.map((k) => k.y))])
-const outcome = (job: string): string => props.snap.verdicts.find((v) => v.job === job)?.outcome ?? ''
+const width = computed(() => (Math.max(...props.play.known.map((k) => k.x)) - left.value + 2) * PER_YARD)
+const lines = computed(() => [...new Set(props.play.known.map((k) => k.y))])
+const outcome = (job: string): string => props.play.verdicts.find((v) => v.job === job)?.outcome ?? ''
 </script>
 
 <template>
@@ -48,7 +48,7 @@ const outcome = (job: string): string => props.snap.verdicts.find((v) => v.job =
     />
     <template v-if="mode === 'calibrate'">
       <circle
-        v-for="k in snap.known"
+        v-for="k in play.known"
         :key="k.name"
         :cx="x(k.x)"
         :cy="y(k.y)"
@@ -64,7 +64,7 @@ const outcome = (job: string): string => props.snap.verdicts.find((v) => v.job =
     </template>
     <template v-else>
       <template
-        v-for="j in snap.sheet.jobs"
+        v-for="j in play.sheet.jobs"
         :key="j.id"
       >
         <rect
@@ -77,7 +77,7 @@ const outcome = (job: string): string => props.snap.verdicts.find((v) => v.job =
         />
       </template>
       <circle
-        v-for="m in snap.sheet.offence"
+        v-for="m in play.sheet.offence"
         :key="m.name"
         :cx="x(m.feet.x)"
         :cy="y(m.feet.y)"
@@ -85,7 +85,7 @@ const outcome = (job: string): string => props.snap.verdicts.find((v) => v.job =
         class="offence"
       />
       <g
-        v-for="m in snap.measured"
+        v-for="m in play.measured"
         :key="m.man"
         @click="$emit('pick', m.man)"
       >

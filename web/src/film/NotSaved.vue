@@ -1,25 +1,27 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
+import { computed } from 'vue'
 import { useFilm } from './filmStore'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { counted } from '../words/counted'
 
 /** What could not be saved, now or on an earlier visit: said, and asked what becomes of it. */
 const film = useFilm()
-const { snap, left, problem } = storeToRefs(film)
+const { angle, play, left, problem } = storeToRefs(film)
+const overtaken = computed(() => ['angle-overtaken', 'play-overtaken'].includes(problem.value?.code ?? ''))
 </script>
 
 <template>
   <FaultSaid :words="problem?.detail"
     ><button
-      v-if="problem?.code === 'snap-overtaken'"
+      v-if="overtaken"
       class="link"
       type="button"
       @click="film.mineOnTop"
     >
-      Add my clicks to his</button
+      Put mine on top of his</button
     ><button
-      v-else-if="snap"
+      v-else-if="play"
       class="link"
       type="button"
       @click="film.save"
@@ -28,15 +30,15 @@ const { snap, left, problem } = storeToRefs(film)
     </button></FaultSaid
   >
   <div
-    v-if="left && snap"
+    v-if="left && angle"
     class="left"
     role="alert"
   >
     <p>
-      You have clicks on this snap that were not saved: {{ counted(left.work.points.length, 'place') }} and
-      {{ counted(left.work.marks.length, 'man', 'men') }}. Saved are {{ snap.points.length }} and {{ snap.marks.length
-      }}{{ left.version === snap.version ? '' : '; somebody worked on it since' }}. Nothing is clicked until you say
-      what becomes of yours.
+      You have clicks on this play that were not saved: {{ counted(left.work.points.length, 'place') }} and
+      {{ counted(left.work.marks.length, 'man', 'men') }}. Saved are {{ angle.points.length }} and
+      {{ angle.marks.length }}{{ left.version === angle.version ? '' : '; somebody worked on it since' }}. Nothing is
+      clicked until you say what becomes of yours.
     </p>
     <button
       class="button main"

@@ -3,16 +3,16 @@ import { Table, type TableColumnsType } from 'ant-design-vue'
 import type { ReelItem } from '../api/types'
 
 /** The films kept here, with what was done on each. */
-defineProps<{ reels: ReelItem[] }>()
+const props = defineProps<{ game: number; reels: ReelItem[]; mayErase: boolean }>()
 defineEmits<{ erase: [reel: ReelItem] }>()
 
 const size = (bytes: number): string => (bytes ? `${(bytes / 1e6).toFixed(1)} MB` : 'not known')
 const COLUMNS: TableColumnsType<ReelItem> = [
   { key: 'name', title: 'Reel', width: 180 },
   { key: 'view', title: 'View', dataIndex: 'view' },
-  { key: 'snaps', title: 'Snaps', dataIndex: 'snaps' },
-  { key: 'calibrated', title: 'Solved views', customRender: ({ record: r }) => `${r.calibrated} of ${r.snaps}` },
-  { key: 'marked', title: 'Marked', customRender: ({ record: r }) => `${r.marked} of ${r.snaps}` },
+  { key: 'plays', title: 'Plays', dataIndex: 'plays' },
+  { key: 'calibrated', title: 'Solved views', customRender: ({ record: r }) => `${r.calibrated} of ${r.plays}` },
+  { key: 'marked', title: 'Marked', customRender: ({ record: r }) => `${r.marked} of ${r.plays}` },
   { key: 'length', title: 'Length', customRender: ({ record: r }) => `${r.seconds.toFixed(1)} s, ${r.frames} frames` },
   {
     key: 'picture',
@@ -20,7 +20,7 @@ const COLUMNS: TableColumnsType<ReelItem> = [
     customRender: ({ record: r }) => `${r.width} x ${r.height} px${r.rotation ? `, turned ${r.rotation}°` : ''}`,
   },
   { key: 'size', title: 'Size', customRender: ({ record: r }) => size(r.bytes) },
-  { key: 'erase', title: 'Erase' },
+  ...(props.mayErase ? [{ key: 'erase', title: 'Erase' }] : []),
 ]
 </script>
 
@@ -36,7 +36,7 @@ const COLUMNS: TableColumnsType<ReelItem> = [
     <template #bodyCell="{ column, record }">
       <RouterLink
         v-if="column.key === 'name'"
-        :to="`/film/${record.id}`"
+        :to="`/film/${game}/room?reel=${record.id}`"
         >{{ record.name }}</RouterLink
       >
       <button
@@ -50,7 +50,7 @@ const COLUMNS: TableColumnsType<ReelItem> = [
       </button>
     </template>
     <template #emptyText>
-      <p class="soft">No film yet. Upload one below: an MP4 or WebM of a game or of a practice.</p>
+      <p class="soft">No film yet. Take one in below: an MP4 or WebM.</p>
     </template>
   </Table>
 </template>

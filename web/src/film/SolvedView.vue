@@ -1,40 +1,40 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SnapSheet } from '../api/types'
+import type { AngleSheet } from '../api/types'
 import { counted } from '../words/counted'
 
 /** How well the picture is measured: what it can tell, and each known place's residual. */
-const props = defineProps<{ snap: SnapSheet; points: number; places: boolean }>()
-const worst = computed(() => props.snap.calibration?.residuals.reduce((a, b) => (a.yards > b.yards ? a : b)))
+const props = defineProps<{ angle: AngleSheet; points: number; places: boolean }>()
+const worst = computed(() => props.angle.calibration?.residuals.reduce((a, b) => (a.yards > b.yards ? a : b)))
 </script>
 
 <template>
   <p
-    v-if="snap.calibration"
+    v-if="angle.calibration"
     class="solved"
   >
     <b
-      >This view can tell {{ snap.calibration.lateralYards.toFixed(2) }} yd lateral,
-      {{ snap.calibration.depthYards.toFixed(2) }} yd depth.</b
+      >This view can tell {{ angle.calibration.lateralYards.toFixed(2) }} yd lateral,
+      {{ angle.calibration.depthYards.toFixed(2) }} yd depth.</b
     >
-    {{ counted(points, 'point') }}, worst residual {{ snap.calibration.worstYards.toFixed(2) }} yd<template
+    {{ counted(points, 'point') }}, worst residual {{ angle.calibration.worstYards.toFixed(2) }} yd<template
       v-if="worst"
     >
       at {{ worst.name }}</template
-    >; click noise {{ snap.calibration.sigmaPixels.toFixed(1) }} px.
+    >; click noise {{ angle.calibration.sigmaPixels.toFixed(1) }} px.
   </p>
   <p
     v-else
     class="fault"
   >
-    Not solved: {{ snap.trouble }}.
+    Not solved: {{ angle.trouble }}.
   </p>
   <ul
-    v-if="places && snap.calibration"
+    v-if="places && angle.calibration"
     class="residuals"
   >
     <li
-      v-for="r in snap.calibration.residuals"
+      v-for="r in angle.calibration.residuals"
       :key="r.name"
       :class="{ bad: r.yards > 0.5 }"
     >

@@ -5,6 +5,7 @@ import { useUpload } from './useUpload'
 import FaultSaid from '../shell/FaultSaid.vue'
 
 /** A film from this machine, with the name and the view it is kept under. */
+const props = defineProps<{ game: number }>()
 const emit = defineEmits<{ done: [] }>()
 const VIEWS = ['sideline', 'end zone', 'other']
 const name = ref('')
@@ -23,7 +24,7 @@ function pick(picked: File): false {
   return false
 }
 function upload(): void {
-  if (file.value) send(file.value, name.value, view.value)
+  if (file.value) send(props.game, file.value, name.value, view.value)
   else fault.value = 'Choose a film first: an MP4 or WebM of this machine.'
 }
 </script>
@@ -35,7 +36,7 @@ function upload(): void {
     aria-label="Upload a film"
     @submit.prevent="upload"
   >
-    <h2>Upload a film</h2>
+    <h2>Take a film of this game in</h2>
     <FormItem>
       <Upload.Dragger
         accept="video/mp4,video/webm"

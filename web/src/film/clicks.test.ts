@@ -3,37 +3,43 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import { useLists } from '../shell/lists'
-import { callItem, choicesOf, formationItem, job, sheet, snapSheet } from '../testing/fixtures'
+import {
+  callItem,
+  choicesOf,
+  filmedPlay,
+  formationItem,
+  gameFilm,
+  gameSheet,
+  job,
+  REEL,
+  sheet,
+} from '../testing/fixtures'
 import { choose, menu } from '../testing/menus'
 import ClickPanel from './ClickPanel.vue'
 import { useFilm } from './filmStore'
-import ReelSentence from './ReelSentence.vue'
+import PlaySentence from './PlaySentence.vue'
 
 const KNOWN = [
   { name: 'left hash, 40', x: -3, y: 10 },
   { name: 'right hash, 40', x: 3, y: 10 },
 ]
-const REEL = {
-  id: 3,
-  name: 'Week seven',
-  frameTimes: [0, 0.1],
-  snaps: [1, 2].map((number) => ({ number, firstFrame: 0, snapFrame: 1, points: 1, marks: 0, version: 0 })),
-}
 const text = (w: { text: () => string }): string => w.text().replace(/\s+/g, ' ')
 async function inHand(marks: { man: string; xPixels: number; yPixels: number }[] = []) {
   const offence = [{ name: 'TE', post: 'eligible', feet: { x: 4, y: 0 } }]
-  const snap = snapSheet({
-    known: KNOWN,
-    points: [{ name: 'left hash, 40', xPixels: 4, yPixels: 4 }],
-    marks,
-    sheet: { ...sheet([job('nickel', 'NB', 7), job('mike', 'M', 1)]), offence } as never,
-  })
-  vi.spyOn(client, 'GET').mockImplementation((path: string) =>
-    Promise.resolve({ data: path === '/api/reels/{id}' ? REEL : snap, response: new Response() }),
+  const play = filmedPlay(
+    { known: KNOWN, sheet: { ...sheet([job('nickel', 'NB', 7), job('mike', 'M', 1)]), offence } as never },
+    { points: [{ name: 'left hash, 40', xPixels: 4, yPixels: 4 }], marks },
   )
+  const answers: Record<string, unknown> = {
+    '/api/games/{id}': gameSheet(),
+    '/api/games/{game}/film': gameFilm(),
+    '/api/reels/{id}': REEL,
+  }
+  vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
+    Promise.resolve({ data: answers[path] ?? play, response: new Response() })) as never)
   const film = useFilm()
   vi.spyOn(useLists(), 'load').mockResolvedValue()
-  await film.open(3)
+  await film.open(7)
   return film
 }
 beforeEach(() => {
@@ -81,33 +87,48 @@ describe('what is clicked next', () => {
     await wrapper.find('p .link').trigger('click')
     expect(set.mock.calls[0]![0].marks.map((m) => m.man)).toEqual(['nickel'])
   })
-  it('is a snap, where there is none yet', () => {
-    useFilm().reel = { ...REEL, snaps: [] } as never
-    expect(text(panel())).toContain('No snap yet. Step to the frame where the ball moves')
+  it('is where the ball moves, on a reel that the play is not cut out of yet', async () => {
+    const film = await inHand()
+    film.reel = { ...REEL, id: 4 }
+    const wrapper = panel()
+    expect(text(wrapper)).toContain('Play 1 is not on this reel yet. Step to the frame where the ball moves.')
+    await wrapper.find('button.main').trigger('click')
+    await wrapper.findAll('button').at(-1)!.trigger('click')
+    expect([wrapper.emitted('also'), wrapper.emitted('add')]).toEqual([[[]], [[]]])
+  })
+  it('is a man whom the sides put at two places', async () => {
+    const film = await inHand()
+    film.play = { ...film.play!, apart: [{ man: 'nickel', yards: 2.26 }] }
+    expect(text(panel())).toContain('The sides put NB 2.3 yd apart: click him again')
   })
 })
 
-describe('the sentence of a snap', () => {
-  const sentence = () => mount(ReelSentence, { global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } } })
+describe('the sentence of a play', () => {
+  const sentence = () => mount(PlaySentence, { global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } } })
   it('says which, where and what was told, and logs what is said anew', async () => {
     const lists = useLists()
     lists.choices = choicesOf([formationItem('pro-i'), formationItem('trips')])
     lists.calls = [callItem('anvil-drizzle'), callItem('anvil-fog')]
     const film = await inHand()
-    const log = vi.spyOn(film, 'log').mockImplementation(() => undefined)
-    const told = vi.spyOn(film, 'logCall').mockImplementation(() => undefined)
+    const log = vi.spyOn(film, 'changeLog').mockImplementation(() => Promise.resolve())
     const wrapper = sentence()
     expect(text(wrapper)).toMatch(
-      /^Week seven,snap1 of 2· ball ontheir own 38,middle·pro-iright— they were toldanvil-drizzle/,
+      /^Stoats,play1 of 2·1\.and 10ontheir own 38,middle·pro-iright— they were toldanvil-drizzle/,
     )
     await choose(wrapper, 'Formation', 'trips')
     await choose(wrapper, 'Ball spot', '12')
+    await choose(wrapper, 'Distance', '4')
     await choose(wrapper, 'Call', 'anvil-fog')
-    expect(log.mock.calls).toEqual([[{ formation: 'trips' }], [{ toGoal: 12 }]])
-    expect(told.mock.calls[0]![0]).toBe('anvil-fog')
+    const { snap } = film.log!
+    expect(log.mock.calls.map(([said]) => said)).toEqual([
+      { snap: { ...snap, formation: 'trips' } },
+      { snap: { ...snap, toGoal: 12 } },
+      { snap: { ...snap, distance: 4 } },
+      { call: 'anvil-fog', revision: 0 },
+    ])
   })
-  it('says that it is kept only of a snap that is here', async () => {
-    expect(text(sentence())).toBe('Reel,snap')
+  it('says that it is kept only of a play that is here', async () => {
+    expect(text(sentence())).toBe('Film,play')
     await inHand()
     expect(text(sentence())).toContain('saved')
   })

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { snapSheet } from '../testing/fixtures'
+import { angleSheet, filmedPlay, REEL } from '../testing/fixtures'
 import { useFilm } from './filmStore'
 import FrameRibbon from './FrameRibbon.vue'
 import MiniField from './MiniField.vue'
@@ -26,8 +26,8 @@ beforeEach(() => {
 
 describe('how well a picture is measured', () => {
   it('says what it can tell, its worst place, and each place while it is calibrated', async () => {
-    const snap = snapSheet({ calibration: CALIBRATION } as never)
-    const view = mount(SolvedView, { props: { snap, points: 6, places: false } })
+    const angle = angleSheet({ calibration: CALIBRATION } as never)
+    const view = mount(SolvedView, { props: { angle, points: 6, places: false } })
     expect(view.text().replace(/\s+/g, ' ')).toBe(
       'This view can tell 0.21 yd lateral, 0.40 yd depth. 6 points, worst residual 0.70 yd at right hash, 50; click noise 1.5 px.',
     )
@@ -35,7 +35,9 @@ describe('how well a picture is measured', () => {
     expect(view.findAll('li').map((l) => l.classes('bad'))).toEqual([false, true])
   })
   it('says why it is not', () => {
-    const view = mount(SolvedView, { props: { snap: snapSheet({ trouble: 'too few' }), points: 0, places: true } })
+    const view = mount(SolvedView, {
+      props: { angle: angleSheet({ trouble: 'too few' }), points: 0, places: true },
+    })
     expect(view.text()).toBe('Not solved: too few.')
   })
 })
@@ -46,8 +48,8 @@ describe('the small field', () => {
     { name: 'right hash, 40', x: 3, y: 10 },
   ]
   it('offers the known places while the view is calibrated', async () => {
-    const snap = snapSheet({ known })
-    const field = mount(MiniField, { props: { snap, mode: 'calibrate', clicked: new Set(['left hash, 40']) } })
+    const play = filmedPlay({ known })
+    const field = mount(MiniField, { props: { play, mode: 'calibrate', clicked: new Set(['left hash, 40']) } })
     const [left, right] = field.findAll('.known')
     expect([left!.classes('done'), right!.classes('done')]).toEqual([true, false])
     await right!.trigger('click')
@@ -56,8 +58,8 @@ describe('the small field', () => {
   it('shows the feet that were measured with their doubt, and hands on the man clicked', async () => {
     const measured = [{ man: 'nickel', x: 2, y: 6, sigmaX: 0.1, sigmaY: 0.2 }]
     const verdicts = [{ job: 'nickel', outcome: 'off' }]
-    const snap = snapSheet({ known, measured, verdicts } as never)
-    const field = mount(MiniField, { props: { snap, mode: 'mark', clicked: new Set<string>() } })
+    const play = filmedPlay({ known, measured, verdicts } as never)
+    const field = mount(MiniField, { props: { play, mode: 'mark', clicked: new Set<string>() } })
     expect(field.find('.feet').classes()).toContain('off')
     expect(Number(field.find('.doubt').attributes('ry'))).toBeCloseTo(1.96 * 0.2 * 5)
     await field.find('.feet').trigger('click')
@@ -66,30 +68,45 @@ describe('the small field', () => {
 })
 
 describe('under the picture', () => {
-  it('steps, slides and walks the snaps; only a snap in hand can be taken out', async () => {
-    const reel = { frameTimes: [0, 33, 66, 99].map((t) => t / 1000), snaps: [{ number: 1, snapFrame: 2 }] }
+  it('steps, slides over the play, changes the side and walks the plays; only one in hand can be taken out', async () => {
     const ribbon = mount(FrameRibbon, {
-      props: { reel: reel as never, frame: 2, atSnap: true, zoom: false, inHand: false },
+      props: {
+        times: REEL.frameTimes,
+        frame: 24,
+        span: [10, 50],
+        ball: 24,
+        zoom: false,
+        slow: false,
+        loop: false,
+        side: 'sideline',
+        sides: 1,
+        inHand: false,
+      },
     })
-    expect(ribbon.find('.time').text()).toContain('frame 2')
+    expect(ribbon.find('.time').text()).toContain('frame 24')
     expect(ribbon.find('.time').text()).toContain('ball moves')
+    expect([ribbon.find('input').attributes('min'), ribbon.find('input').attributes('max')]).toEqual(['10', '50'])
     await ribbon.find('[aria-label="One frame on"]').trigger('click')
-    await ribbon.find('input').setValue('1')
-    await ribbon.find('[aria-label="Previous snap"]').trigger('click')
-    expect(ribbon.emitted('go')).toEqual([[3], [1]])
-    expect(ribbon.emitted('snap')).toEqual([[-1]])
-    const takeOut = ribbon.findAll('button').find((b) => b.text().includes('take out'))!
-    expect(takeOut.attributes('disabled')).toBeDefined()
-    await ribbon.setProps({ inHand: true })
-    await takeOut.trigger('click')
-    expect(ribbon.emitted('takeOut')).toHaveLength(1)
+    await ribbon.find('input').setValue('12')
+    await ribbon.find('[aria-label="Previous play"]').trigger('click')
+    expect(ribbon.emitted('go')).toEqual([[25], [12]])
+    expect(ribbon.emitted('walk')).toEqual([[-1]])
+    const button = (words: string) => ribbon.findAll('button').find((b) => b.text().includes(words))
+    expect(button('take out')!.attributes('disabled')).toBeDefined()
+    expect(button('sideline')).toBeUndefined()
+    await ribbon.setProps({ inHand: true, sides: 2, frame: 36 })
+    expect(ribbon.find('.time').text()).toContain('+0.40 s')
+    await button('take out')!.trigger('click')
+    await button('sideline')!.trigger('click')
+    expect([ribbon.emitted('takeOut'), ribbon.emitted('side')]).toEqual([[[]], [[]]])
   })
 })
 
 describe('clicks that were not saved', () => {
   it('of an earlier visit are counted, and nothing becomes of them until it is said', async () => {
     const film = useFilm()
-    film.snap = snapSheet({ version: 2 })
+    film.reel = REEL
+    film.play = filmedPlay({}, { version: 2 })
     film.left = { version: 1, work: { points: [{}, {}], marks: [{}] } } as never
     film.addLeft = vi.fn() as never
     film.dropLeft = vi.fn() as never
@@ -107,7 +124,7 @@ describe('the films kept here', () => {
     id: 1,
     name: 'Stoats, sideline',
     view: 'sideline',
-    snaps: 10,
+    plays: 10,
     calibrated: 2,
     marked: 1,
     seconds: 16,
@@ -119,7 +136,7 @@ describe('the films kept here', () => {
   }
   const table = (reels: (typeof reel)[]) =>
     mount(ReelTable, {
-      props: { reels: reels as never, loading: false },
+      props: { game: 7, reels: reels as never, mayErase: true },
       global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } },
     })
   it('say what was done on each, its turn and that its size is not known; one is erased by name', async () => {
@@ -130,6 +147,6 @@ describe('the films kept here', () => {
     expect(list.emitted('erase')).toEqual([[reel]])
   })
   it('say where one comes from when there is none', () => {
-    expect(table([]).text()).toContain('No film yet. Upload one below')
+    expect(table([]).text()).toContain('No film yet. Take one in below')
   })
 })

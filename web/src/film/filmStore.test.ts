@@ -1,127 +1,181 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { snapSheet } from '../testing/fixtures'
+import type { AngleWork, FilmedPlay } from '../api/types'
+import { angleSheet, filmedPlay, gameFilm, gameSheet, OTHER_REEL, REEL } from '../testing/fixtures'
 
 const get = vi.fn()
 const put = vi.fn()
+const post = vi.fn()
 const erase = vi.fn()
-const KEY = 'mensch.of.nobody.film.3.1'
+const KEY = 'mensch.of.nobody.film.50'
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof import('../api/client')>()),
-  client: { GET: get, PUT: put, POST: vi.fn(), DELETE: erase },
+  client: { GET: get, PUT: put, POST: post, DELETE: erase },
 }))
 const ok = (data: unknown) => Promise.resolve({ data, response: new Response(null, { status: 200 }) })
 const refuse = (status: number, error: object) => Promise.resolve({ error, response: new Response(null, { status }) })
-const reel = {
-  id: 3,
-  name: 'r',
-  view: 'sideline',
-  width: 1920,
-  height: 1080,
-  frameTimes: [0, 0.1],
-  snaps: [{ number: 1, firstFrame: 0, snapFrame: 1, points: 0, marks: 0, version: 4 }],
-}
+const QB = { man: 'QB', xPixels: 5, yPixels: 5 }
+const HIS = { man: 'TE', xPixels: 9, yPixels: 9 }
 
-async function opened() {
+/** A server with this play in hand. */
+function serves(play: FilmedPlay, more: Record<string, unknown> = {}): void {
+  get.mockImplementation((path: string, asked: { params: { path: { id?: number } } }) => {
+    if (path in more) return more[path]
+    if (path === '/api/games/{id}') return ok(gameSheet())
+    if (path === '/api/games/{game}/film') return ok(gameFilm())
+    if (path === '/api/reels/{id}') return ok(asked.params.path.id === 4 ? OTHER_REEL : REEL)
+    return ok(path.endsWith('/film') ? play : [])
+  })
+}
+async function opened(play = filmedPlay(), wanted: { play?: number; reel?: number } = {}) {
   setActivePinia(createPinia())
   const { useFilm } = await import('./filmStore')
   const film = useFilm()
-  get.mockImplementation((path: string) =>
-    ok(path === '/api/reels/{id}' ? reel : path.includes('snaps') ? snapSheet() : []),
-  )
-  await film.open(3)
+  serves(play)
+  await film.open(7, wanted)
   return film
 }
-
 interface Write {
   params: { header: { 'If-Match': string } }
-  body: { marks: unknown[] }
+  body: AngleWork
 }
 const over = ({ params }: Write): number => Number(JSON.parse(params.header['If-Match']))
+/** Takes every write, counting the versions on. */
+function saves(from = 0): void {
+  let version = from
+  put.mockImplementation((_: string, write: Write) => {
+    expect(over(write)).toBe(version)
+    version++
+    return ok(filmedPlay({}, { version, marks: write.body.marks }))
+  })
+}
 
 describe('film store', () => {
   beforeEach(() => {
     localStorage.clear()
-    get.mockReset()
-    put.mockReset()
+    for (const asked of [get, put, post, erase]) asked.mockReset()
   })
   it('saves each change with the version it was made on, and the last one wins', async () => {
     const film = await opened()
-    let version = 0
-    put.mockImplementation((_path: string, write: Write) => {
-      expect(over(write)).toBe(version)
-      version++
-      return ok(snapSheet({ version, marks: write.body.marks as [] }))
-    })
-    film.set({ ...film.now!, marks: [{ man: 'TE', xPixels: 1, yPixels: 1 }] })
-    film.set({ ...film.now!, marks: [{ man: 'TE', xPixels: 2, yPixels: 2 }] })
+    saves()
+    film.set({ ...film.now!, marks: [{ ...QB, xPixels: 1 }] })
+    film.set({ ...film.now!, marks: [QB] })
     await vi.waitFor(() => expect(film.saving).toBe(false))
     expect(put).toHaveBeenCalledTimes(2)
-    expect(film.snap!.marks).toEqual([{ man: 'TE', xPixels: 2, yPixels: 2 }])
+    expect(film.angle!.marks).toEqual([QB])
     expect(localStorage.getItem(KEY)).toBeNull()
   })
-  const TE = { man: 'TE', xPixels: 9, yPixels: 9 }
-  const QB = { man: 'QB', xPixels: 4, yPixels: 4 }
-  const HIS = { man: 'mike', xPixels: 7, yPixels: 7 }
-  const saves = () =>
-    put.mockImplementation((_p: string, write: Write) =>
-      ok(snapSheet({ version: over(write) + 1, marks: write.body.marks as [] })),
-    )
-  async function leftBehind() {
+  it('keeps clicks that could not be saved, and asks what becomes of them', async () => {
     const film = await opened()
-    put.mockImplementation(() => refuse(412, { code: 'snap-overtaken', detail: 'late' }))
-    film.set({ ...film.now!, marks: [TE] })
-    await vi.waitFor(() => expect(film.problem?.code).toBe('snap-overtaken'))
-    expect(localStorage.getItem(KEY)).toContain('"xPixels":9')
-    put.mockReset()
+    put.mockImplementation(() => Promise.reject(new Error('gone')))
+    film.set({ ...film.now!, marks: [QB] })
+    await vi.waitFor(() => expect(film.problem?.status).toBe(0))
+    const later = await opened()
+    expect(later.left?.work.marks).toEqual([QB])
+    later.set({ ...later.now!, marks: [] })
+    expect(later.now!.marks).toEqual([])
+    expect(put).toHaveBeenCalledTimes(1)
     saves()
-    get.mockImplementation(() => ok(snapSheet({ version: 5, marks: [HIS] })))
-    await film.openSnap(1)
-    return film
-  }
-  it("A11: a reload after a refused save saves nothing by itself, and the other coach's clicks stand", async () => {
-    const film = await leftBehind()
-    expect(put).not.toHaveBeenCalled()
-    expect(film.now!.marks).toEqual([HIS])
-    expect(film.left).toMatchObject({ version: 0, work: { marks: [TE] } })
-    film.set({ ...film.now!, marks: [] })
-    expect(put).not.toHaveBeenCalled()
-  })
-  it('A11: what was left is added to what stands now when he says so, or thrown away', async () => {
-    const film = await leftBehind()
-    film.addLeft()
-    await vi.waitFor(() => expect(film.snap!.version).toBe(6))
-    expect(film.snap!.marks).toEqual([HIS, TE])
+    later.addLeft()
+    await vi.waitFor(() => expect(later.angle!.marks).toEqual([QB]))
     expect(localStorage.getItem(KEY)).toBeNull()
-    const again = await leftBehind()
-    again.dropLeft()
-    expect(localStorage.getItem(KEY)).toBeNull()
-    expect(put).not.toHaveBeenCalled()
   })
   it("A11: after somebody else's save mine are added to his", async () => {
     const film = await opened()
-    put.mockImplementation(() => refuse(412, { code: 'snap-overtaken', detail: 'late' }))
+    put.mockImplementation(() => refuse(412, { code: 'angle-overtaken', detail: 'late' }))
     film.set({ ...film.now!, marks: [QB] })
-    await vi.waitFor(() => expect(film.problem?.code).toBe('snap-overtaken'))
-    get.mockImplementation(() => ok(snapSheet({ version: 7, marks: [HIS] })))
-    saves()
+    await vi.waitFor(() => expect(film.problem?.code).toBe('angle-overtaken'))
+    serves(filmedPlay({}, { version: 7, marks: [HIS] }))
+    saves(7)
     await film.mineOnTop()
-    await vi.waitFor(() => expect(film.snap!.version).toBe(8))
-    expect(film.snap!.marks).toEqual([HIS, QB])
+    await vi.waitFor(() => expect(film.angle!.version).toBe(8))
+    expect(film.angle!.marks).toEqual([HIS, QB])
   })
-  it('A7: a snap that cannot be opened is in hand to be taken out', async () => {
+  it('says the log over the version that was read, and clicks outlive it', async () => {
+    const clicked = { points: [{ name: 'left hash, 40', xPixels: 1, yPixels: 1 }] }
+    const film = await opened(filmedPlay({}, clicked))
+    put.mockImplementation(() => ok({}))
+    const snap = { ...film.log!.snap, hash: 'l' }
+    serves(filmedPlay({ version: 1, log: { ...film.log!, snap } }, clicked))
+    await film.changeLog({ snap })
+    expect(put).toHaveBeenCalledWith(
+      '/api/games/{id}/plays/{play}',
+      expect.objectContaining({ params: { path: { id: 7, play: 11 }, header: { 'If-Match': '"0"' } } }),
+    )
+    expect(film.log!.snap.hash).toBe('l')
+    expect(film.now!.points).toHaveLength(1)
+  })
+  it('shows what the log is to say until it is heard, and lays mine over his', async () => {
     const film = await opened()
-    get.mockImplementation((path: string) =>
-      path.includes('snaps') ? refuse(422, { code: 'input-invalid', detail: 'no such formation' }) : ok(reel),
-    )
-    await film.openSnap(1)
-    expect(film.snap).toBeUndefined()
+    put.mockImplementation(() => refuse(412, { code: 'play-overtaken', detail: 'late' }))
+    await film.changeLog({ call: 'anvil-fog' })
+    expect(film.problem?.code).toBe('play-overtaken')
+    expect(film.log!.call).toBe('anvil-fog')
+    serves(filmedPlay({ version: 3 }))
+    put.mockImplementation(() => ok({}))
+    await film.mineOnTop()
+    expect(put.mock.calls.at(-1)![1]).toMatchObject({
+      params: { header: { 'If-Match': '"3"' } },
+      body: { call: 'anvil-fog' },
+    })
+  })
+  it('A7: a play that cannot be opened is in hand to be taken out, and can be put back', async () => {
+    const film = await opened()
+    const path = '/api/games/{game}/plays/{play}/film'
+    serves(filmedPlay(), { [path]: refuse(422, { code: 'input-invalid', detail: 'no such formation' }) })
+    await film.openPlay(12)
+    expect(film.play).toBeUndefined()
     expect(film.problem?.detail).toBe('no such formation')
-    erase.mockImplementation(() => ok(undefined))
-    await film.eraseSnap()
+    const { plays } = gameSheet()
+    erase.mockImplementation(() => ok(gameSheet({ plays: [plays[0]!], takenOut: [plays[1]!] })))
+    serves(filmedPlay())
+    await film.takeOut()
     expect(erase).toHaveBeenCalledWith(
-      '/api/reels/{id}/snaps/{number}',
-      expect.objectContaining({ params: { path: { id: 3, number: 1 }, header: { 'If-Match': '"4"' } } }),
+      '/api/games/{id}/plays/{play}',
+      expect.objectContaining({ params: { path: { id: 7, play: 12 }, header: { 'If-Match': '"4"' } } }),
     )
+    expect(film.number).toBe(1)
+    post.mockImplementation(() => ok(gameSheet()))
+    await film.putBack()
+    expect(film.number).toBe(2)
+  })
+  it('looks at a play from its other side, with the clicks made there', async () => {
+    const both = [angleSheet({ marks: [QB] }), angleSheet({ id: 60, reel: 4, marks: [HIS] })]
+    const film = await opened(filmedPlay({ angles: both }))
+    expect(film.sides.map((s) => s.name)).toEqual(['sideline', 'end zone'])
+    await film.walkSide()
+    expect(film.reel!.name).toBe('end zone')
+    expect(film.now!.marks).toEqual([HIS])
+    await film.walkSide()
+    expect(film.now!.marks).toEqual([QB])
+  })
+  it('offers the next play of the log for a reel it is not cut out of yet', async () => {
+    const film = await opened(filmedPlay(), { reel: 4 })
+    expect(film.playId).toBeUndefined()
+    expect(film.missing?.number).toBe(1)
+    post.mockImplementation(() => ok({}))
+    const [first] = gameFilm().angles
+    serves(filmedPlay({ angles: [angleSheet(), angleSheet({ id: 60, reel: 4 })] }), {
+      '/api/games/{game}/film': ok({
+        ...gameFilm(),
+        angles: [...gameFilm().angles, { ...first!, id: 60, reel: 4 }],
+      }),
+    })
+    await film.addAngle(9)
+    expect(post).toHaveBeenCalledWith('/api/games/{game}/plays/{play}/angles', {
+      params: { path: { game: 7, play: 11 } },
+      body: { reel: 4, frame: 9 },
+    })
+    expect(film.reel!.id).toBe(4)
+    expect(film.missing?.number).toBe(2)
+  })
+  it('cuts a new play with the log of the last one, but for what is of that alone', async () => {
+    const film = await opened(filmedPlay({ log: { ...filmedPlay().log, gain: 12, quarter: 2, theirPlay: 'power' } }))
+    post.mockImplementation(() => ok(filmedPlay({ id: 12 })))
+    await film.addPlay(33)
+    const { body } = post.mock.calls[0]![1] as { body: { reel: number; frame: number; log: object } }
+    expect(body).toMatchObject({ reel: 3, frame: 33, log: { call: 'anvil-drizzle', quarter: 2 } })
+    expect(body.log).not.toHaveProperty('gain')
+    expect(body.log).not.toHaveProperty('theirPlay')
   })
 })

@@ -1,74 +1,119 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
-import type { ReelSheet, SnapSheet, SnapWork } from '../api/types'
+import type { AngleSheet, AngleWork, FilmedPlay, GameFilm, GameSheet, PlayLog, ReelSheet } from '../api/types'
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
 import { useLists } from '../shell/lists'
 import { addedTo, menToMark, nextUnmarked, withMark, withoutPoint, withPoint, workOf, type KeptWork } from './work'
 
-export type Mode = 'look' | 'calibrate' | 'mark'
+export type Mode = 'look' | 'calibrate' | 'mark' | 'grade'
 
 /**
- * A reel on the table: the snap in hand, the clicks on it, and what core measured. Clicks that could not be saved are kept
- * on this machine for the user who made them; they are laid beside and asked about, never saved by themselves.
+ * A game on the table: the play in hand, the reel it is looked at on, the clicks on that angle, and what core measured of
+ * all angles. Clicks that could not be saved are kept on this machine for the user who made them; they are laid beside and
+ * asked about, never saved by themselves.
  */
 export const useFilm = defineStore('film', () => {
+  const game = shallowRef<GameSheet>()
+  const footage = shallowRef<GameFilm>()
   const reel = shallowRef<ReelSheet>()
-  const snap = shallowRef<SnapSheet>()
-  const work = ref<History<SnapWork>>()
-  const number = ref<number>()
+  const play = shallowRef<FilmedPlay>()
+  const playId = ref<number>()
+  const work = ref<History<AngleWork>>()
   const mode = ref<Mode>('look')
   const target = ref<string>()
   const place = ref<string>()
   const problem = ref<Problem>()
   const saving = ref(false)
+  /** What the log is to say, until the server has heard it. */
+  const said = shallowRef<PlayLog>()
 
+  const rows = computed(() => game.value?.plays ?? [])
+  const number = computed(() => rows.value.find((p) => p.id === playId.value)?.number)
+  const angle = computed(() => play.value?.angles.find((a) => a.reel === reel.value?.id))
   const now = computed(() => work.value?.now)
-  const men = computed(() => (snap.value ? menToMark(snap.value.sheet.jobs, snap.value.sheet.offence) : []))
+  const log = computed(() => said.value ?? play.value?.log)
+  const jobs = computed(() => play.value?.sheet.jobs ?? [])
+  const men = computed(() => (play.value ? menToMark(jobs.value, play.value.sheet.offence) : []))
   /** What each defender is called on the field. */
-  const labels = computed(() => new Map(snap.value?.sheet.jobs.map((j) => [j.id, j.label])))
-  /** Unsaved clicks of an earlier visit to this snap, until he says what becomes of them. */
+  const labels = computed(() => new Map(jobs.value.map((j) => [j.id, j.label])))
+  /** Unsaved clicks of an earlier visit to this angle, until he says what becomes of them. */
   const left = ref<KeptWork>()
-  let base: SnapWork
-  const key = (): string => keptKey(`film.${reel.value?.id}.${number.value}`)
+  let base: AngleWork
+  const reels = new Map<number, ReelSheet>()
+  const key = (): string => keptKey(`film.${angle.value?.id}`)
 
-  /** A reel with one of its snaps in hand; the first when none is named. */
-  async function open(id: number, wanted?: number): Promise<void> {
-    snap.value = undefined
-    work.value = undefined
-    number.value = undefined
-    reel.value = await answer(client.GET('/api/reels/{id}', { params: { path: { id } } }))
-    await useLists().load()
-    const first = wanted ?? reel.value.snaps[0]?.number
-    if (first !== undefined) await openSnap(first)
+  async function loadGame(id: number): Promise<void> {
+    const path = { id }
+    game.value = await answer(client.GET('/api/games/{id}', { params: { path } }))
+    footage.value = await answer(client.GET('/api/games/{game}/film', { params: { path: { game: id } } }))
+  }
+  async function takeReel(id: number | undefined): Promise<void> {
+    if (id === undefined) reel.value = undefined
+    else if (reel.value?.id !== id) {
+      const path = { id }
+      const found = reels.get(id) ?? (await answer(client.GET('/api/reels/{id}', { params: { path } })))
+      reels.set(id, found)
+      reel.value = found
+    }
   }
 
-  /** A snap that cannot be opened is still in hand: it can be taken out. */
-  async function openSnap(wanted: number): Promise<void> {
-    problem.value = undefined
-    number.value = wanted
+  /** A game with one of its plays in hand, or with a reel and none; its first play when nothing is named. */
+  async function open(id: number, wanted: { play?: number; reel?: number } = {}): Promise<void> {
+    clear()
+    reels.clear()
+    reel.value = undefined
+    await loadGame(id)
+    await useLists().load()
+    await takeReel(wanted.reel ?? footage.value?.reels[0]?.id)
+    const named = rows.value.find((p) => p.number === wanted.play)
+    const first = named ?? (wanted.reel === undefined ? rows.value[0] : undefined)
+    if (first) await openPlay(first.id)
+  }
+  function clear(): void {
+    play.value = undefined
+    playId.value = undefined
+    work.value = undefined
+    said.value = undefined
     left.value = undefined
+    problem.value = undefined
+  }
+
+  /** A play that cannot be opened is still in hand: it can be taken out. */
+  async function openPlay(id: number): Promise<void> {
+    clear()
+    playId.value = id
     try {
-      await load(wanted)
+      await load(id)
     } catch (error) {
-      snap.value = undefined
-      work.value = undefined
       problem.value = problemOf(error)
       return
     }
-    target.value = men.value[0]
+    if (!men.value.includes(target.value ?? '')) target.value = men.value[0]
     place.value = undefined
-    left.value = keptWork(localStorage.getItem(key()))
   }
-  async function load(wanted: number): Promise<void> {
-    const path = { id: reel.value!.id, number: wanted }
-    const found = await answer(client.GET('/api/reels/{id}/snaps/{number}', { params: { path } }))
-    // a snap chosen meanwhile is the one in hand
-    if (number.value !== wanted) return
-    snap.value = found
-    base = workOf(snap.value)
-    work.value = begin(base)
+  async function load(id: number): Promise<void> {
+    const path = { game: game.value!.id, play: id }
+    const found = await answer(client.GET('/api/games/{game}/plays/{play}/film', { params: { path } }))
+    // a play chosen meanwhile is the one in hand
+    if (playId.value !== id) return
+    play.value = found
+    said.value = undefined
+    if (!angle.value && found.angles[0]) await takeReel(found.angles[0].reel)
+    beginWork()
+  }
+  /** The clicks on the angle in hand, with what was left unsaved of it. */
+  function beginWork(): void {
+    const here = angle.value
+    left.value = here ? keptWork(localStorage.getItem(key())) : undefined
+    work.value = here ? begin((base = workOf(here))) : undefined
+  }
+  /** The same play from another side, or another reel of the game. */
+  async function look(id: number): Promise<void> {
+    await settled()
+    await takeReel(id)
+    beginWork()
   }
   /** Adds what was left to what stands now, and saves; or throws it away. */
   function addLeft(): void {
@@ -82,39 +127,44 @@ export const useFilm = defineStore('film', () => {
   }
 
   /** A change is shown, kept on this machine, and saved; core answers with the measured men. */
-  function set(next: SnapWork): void {
-    if (left.value) return
-    work.value = change(work.value!, next)
+  function set(next: AngleWork): void {
+    if (left.value || !work.value) return
+    work.value = change(work.value, next)
     void save()
   }
   function step(way: typeof undo): void {
-    if (left.value) return
-    work.value = way(work.value!)
+    if (left.value || !work.value) return
+    work.value = way(work.value)
     void save()
   }
 
   let running: Promise<void> | undefined
+  const settled = (): Promise<void> => running ?? Promise.resolve()
   async function save(): Promise<void> {
-    const kept: KeptWork = { version: snap.value!.version, base, work: now.value! }
+    if (said.value) await writeLog()
+    if (!angle.value || !now.value) return
+    const kept: KeptWork = { version: angle.value.version, base, work: now.value }
     localStorage.setItem(key(), JSON.stringify(kept))
     if (running) return
-    running = write()
+    running = write(angle.value)
     await running
     running = undefined
   }
-  async function write(): Promise<void> {
+  async function write(of: AngleSheet): Promise<void> {
     saving.value = true
     try {
       let sent
+      let version = of.version
       do {
         sent = now.value!
-        const path = { id: reel.value!.id, number: snap.value!.number }
-        snap.value = await answer(
-          client.PUT('/api/reels/{id}/snaps/{number}', {
-            params: { path, header: over(snap.value!.version) },
+        const path = { game: game.value!.id, play: play.value!.id, angle: of.id }
+        play.value = await answer(
+          client.PUT('/api/games/{game}/plays/{play}/angles/{angle}', {
+            params: { path, header: over(version) },
             body: sent,
           }),
         )
+        version = play.value.angles.find((a) => a.id === of.id)?.version ?? version
         base = sent
       } while (sent !== now.value)
       localStorage.removeItem(key())
@@ -125,27 +175,68 @@ export const useFilm = defineStore('film', () => {
       saving.value = false
     }
   }
-  /** After somebody else's save: his clicks, with what I added to the ones I had begun on. */
+  /** After somebody else's save: his clicks or his log, with mine on top. */
   async function mineOnTop(): Promise<void> {
-    const mine: KeptWork = { version: snap.value!.version, base, work: now.value! }
-    await load(snap.value!.number)
-    set(addedTo(now.value!, mine))
+    const logged = said.value
+    const mine: KeptWork | undefined = angle.value && { version: angle.value.version, base, work: now.value! }
+    await load(play.value!.id)
+    if (logged) await changeLog(logged)
+    else if (mine && now.value) {
+      left.value = undefined
+      set(addedTo(now.value, mine))
+    }
   }
-  /** Takes the snap in hand out of the log, with its clicks and grades. */
-  async function eraseSnap(): Promise<void> {
-    const item = reel.value?.snaps.find((s) => s.number === number.value)
-    if (!item) return
-    await answer(
-      client.DELETE('/api/reels/{id}/snaps/{number}', {
-        params: {
-          path: { id: reel.value!.id, number: item.number },
-          header: over(snap.value?.version ?? item.version),
-        },
-      }),
-    )
-    localStorage.removeItem(key())
-    await open(reel.value!.id)
+
+  /** Says the log anew; clicks outlive it, since a yard line is where it is. */
+  async function changeLog(change: Partial<PlayLog>): Promise<void> {
+    if (!log.value) return
+    said.value = { ...log.value, ...change }
+    await writeLog()
   }
+  async function writeLog(): Promise<void> {
+    const id = play.value!.id
+    saving.value = true
+    try {
+      await settled()
+      let sent
+      do {
+        sent = said.value!
+        const path = { id: game.value!.id, play: id }
+        const params = { path, header: over(play.value!.version) }
+        await answer(client.PUT('/api/games/{id}/plays/{play}', { params, body: sent }))
+        const film = { params: { path: { game: game.value!.id, play: id } } }
+        const found = await answer(client.GET('/api/games/{game}/plays/{play}/film', film))
+        if (playId.value !== id) return
+        play.value = found
+      } while (said.value && sent !== said.value)
+      said.value = undefined
+      problem.value = undefined
+    } catch (error) {
+      problem.value = problemOf(error)
+    } finally {
+      saving.value = false
+    }
+  }
+
+  /** Takes the play in hand out of the game; the next one is in hand then. */
+  async function takeOut(): Promise<void> {
+    const row = rows.value.find((p) => p.id === playId.value)
+    if (!row) return
+    const params = { path: { id: game.value!.id, play: row.id }, header: over(play.value?.version ?? row.version) }
+    game.value = await answer(client.DELETE('/api/games/{id}/plays/{play}', { params }))
+    const next = rows.value.find((p) => p.number >= row.number) ?? rows.value.at(-1)
+    if (next) await openPlay(next.id)
+    else clear()
+  }
+  /** Puts the play that was taken out last back, and in hand. */
+  async function putBack(): Promise<void> {
+    const last = game.value?.takenOut.at(-1)
+    if (!last) return
+    const params = { path: { id: game.value!.id, play: last.id } }
+    game.value = await answer(client.POST('/api/games/{id}/plays/{play}/back', { params }))
+    await openPlay(last.id)
+  }
+
   /** Puts the place or the man in hand where the picture was clicked. */
   function clickAt(x: number, y: number): void {
     if (!now.value) return
@@ -164,58 +255,99 @@ export const useFilm = defineStore('film', () => {
     place.value = name
   }
   function walkMan(by: number): void {
-    target.value = stepped(men.value, target.value, by)
+    const of = mode.value === 'grade' ? jobs.value.map((j) => j.id) : men.value
+    target.value = stepped(of, target.value, by)
   }
   function walkPlace(by: number): void {
-    place.value = stepped(snap.value?.known.map((k) => k.name) ?? [], place.value, by)
+    place.value = stepped(play.value?.known.map((k) => k.name) ?? [], place.value, by)
   }
-  async function walkSnap(by: number): Promise<void> {
-    const numbers = reel.value?.snaps.map((s) => s.number) ?? []
-    const next = numbers[numbers.indexOf(number.value ?? 0) + by]
-    if (next !== undefined) await openSnap(next)
+  async function walkPlay(by: number): Promise<void> {
+    const at = rows.value.findIndex((p) => p.id === playId.value)
+    const next = rows.value[at < 0 ? 0 : at + by]
+    if (next) await openPlay(next.id)
   }
-  /** Changes the log; clicks on places do not outlive the field they were on. */
-  function log(change: Partial<SnapWork['log']['snap']>): void {
-    if (!now.value) return
-    const moved = change.hash || change.toGoal || change.code
-    set({
-      ...now.value,
-      points: moved ? [] : now.value.points,
-      log: { ...now.value.log, snap: { ...now.value.log.snap, ...change } },
-    })
-  }
-  function logCall(id: string): void {
-    if (!now.value) return
-    const revision = useLists().call(id)?.revision ?? 0
-    set({ ...now.value, log: { ...now.value.log, call: id, revision } })
+  /** Reels that can be switched to: those the play in hand is on, all of them when none is in hand. */
+  const sides = computed(() => {
+    const all = footage.value?.reels ?? []
+    return play.value ? all.filter((r) => play.value!.angles.some((a) => a.reel === r.id)) : all
+  })
+  async function walkSide(): Promise<void> {
+    const next = stepped(
+      sides.value.map((r) => r.id),
+      reel.value?.id,
+      1,
+    )
+    if (next !== undefined && next !== reel.value?.id) await look(next)
   }
 
-  async function addSnap(frame: number): Promise<void> {
-    const log = now.value?.log ?? {
-      snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 50, down: 1, distance: 10 },
-      call: 'anvil-drizzle',
-      revision: 0,
-    }
+  /** A new play at the end of the log, with the ball moving in this frame of the reel in hand. */
+  async function addPlay(frame: number): Promise<void> {
     const added = await answer(
-      client.POST('/api/reels/{id}/snaps', { params: { path: { id: reel.value!.id } }, body: { frame, log } }),
+      client.POST('/api/games/{game}/cuts', {
+        params: { path: { game: game.value!.id } },
+        body: { reel: reel.value!.id, frame, log: log.value ? fresh(log.value) : firstLog(game.value!.game.code) },
+      }),
     )
-    await open(reel.value!.id, added.number)
+    await loadGame(game.value!.id)
+    await openPlay(added.id)
+  }
+  /** The play that comes next on the reel in hand by the log, and is not cut out of it yet. */
+  const missing = computed(() => {
+    const here = footage.value?.angles.filter((a) => a.reel === reel.value?.id).map((a) => a.play) ?? []
+    if (play.value && !here.includes(play.value.id)) return rows.value.find((p) => p.id === playId.value)
+    const last = rows.value.findLastIndex((p) => here.includes(p.id))
+    return rows.value.slice(last + 1).find((p) => !here.includes(p.id))
+  })
+  /** Says that the play that comes next is to be seen on this reel too. */
+  async function addAngle(frame: number): Promise<void> {
+    const next = missing.value
+    if (!next || !reel.value) return
+    const path = { game: game.value!.id, play: next.id }
+    await answer(
+      client.POST('/api/games/{game}/plays/{play}/angles', {
+        params: { path },
+        body: { reel: reel.value.id, frame },
+      }),
+    )
+    await loadGame(game.value!.id)
+    await openPlay(next.id)
+  }
+  /** Takes the play in hand off the reel in hand, with the clicks on it. */
+  async function takeOff(): Promise<void> {
+    if (!angle.value) return
+    const path = { game: game.value!.id, play: play.value!.id, angle: angle.value.id }
+    const params = { path, header: over(angle.value.version) }
+    await answer(client.DELETE('/api/games/{game}/plays/{play}/angles/{angle}', { params }))
+    localStorage.removeItem(key())
+    await loadGame(game.value!.id)
+    await openPlay(play.value!.id)
   }
 
   return {
+    game,
+    footage,
     reel,
-    snap,
+    play,
+    playId,
     number,
+    angle,
     now,
+    log,
     work,
     mode,
     target,
     place,
     problem,
     saving,
+    said,
+    rows,
+    jobs,
     men,
+    sides,
+    missing,
     open,
-    openSnap,
+    openPlay,
+    look,
     set,
     undo: () => step(undo),
     redo: () => step(redo),
@@ -224,23 +356,50 @@ export const useFilm = defineStore('film', () => {
     addLeft,
     dropLeft,
     mineOnTop,
-    eraseSnap,
-    addSnap,
+    takeOut,
+    putBack,
+    takeOff,
+    addPlay,
+    addAngle,
     labels,
     label: (man: string): string => labels.value.get(man) ?? man,
     clickAt,
     choosePlace,
     walkMan,
     walkPlace,
-    walkSnap,
-    log,
-    logCall,
+    walkPlay,
+    walkSide,
+    changeLog,
   }
 })
 
 /** The next of a list, round its end; the first or last when none of it is in hand. */
-function stepped(all: readonly string[], now: string | undefined, by: number): string | undefined {
-  return all[(all.indexOf(now ?? '') + by + all.length) % all.length]
+function stepped<T>(all: readonly T[], now: T | undefined, by: number): T | undefined {
+  return all[(all.indexOf(now as T) + by + all.length) % all.length]
+}
+/** The log of the play after one: they line up the same until somebody says otherwise, and nothing is known of it yet. */
+function fresh(log: PlayLog): PlayLog {
+  const { snap, call, revision, quarter, drive } = log
+  return { snap, call, revision, quarter, drive }
+}
+function firstLog(code: string): PlayLog {
+  const eleven = !code.startsWith('flag')
+  const choices = useLists()
+  const formation = choices.formations.map((f) => choices.formation(f.id)).find((f) => (f?.players === 11) === eleven)
+  const call = choices.calls.find((c) => c.players === formation?.players)
+  return {
+    snap: {
+      formation: formation?.id ?? '',
+      mirrored: false,
+      code,
+      hash: 'm',
+      toGoal: eleven ? 50 : 25,
+      down: 1,
+      distance: 10,
+    },
+    call: call?.id ?? '',
+    revision: call?.revision ?? 0,
+  }
 }
 function keptWork(text: string | null): KeptWork | undefined {
   if (!text) return undefined

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, frameAt, seekTime } from './frames'
+import { clock, frameAt, playEnd, seekTime } from './frames'
 
 const steady = Array.from({ length: 90 }, (_, i) => i / 30)
 const uneven = [0, 0.033, 0.1, 0.15, 0.4, 0.433]
@@ -16,5 +16,16 @@ describe('frames', () => {
   it('are told as a clock', () => {
     expect(clock(37, steady)).toBe('0:01.23')
     expect(clock(0, [61.5])).toBe('1:01.50')
+  })
+  it('of a play end where it is marked, else before the next play of the reel', () => {
+    const cuts = [
+      { reel: 3, firstFrame: 0 },
+      { reel: 3, firstFrame: 50 },
+      { reel: 4, firstFrame: 30 },
+    ]
+    const play = { firstFrame: 0, snapFrame: 20 }
+    expect(playEnd(play, cuts, 3, steady)).toBe(49)
+    expect(playEnd({ ...play, lastFrame: 33 }, cuts, 3, steady)).toBe(33)
+    expect(playEnd({ firstFrame: 50, snapFrame: 60 }, cuts, 3, steady)).toBe(89)
   })
 })

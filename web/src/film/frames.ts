@@ -28,3 +28,16 @@ export function clock(frame: number, times: readonly number[]): string {
   const seconds = times[clampFrame(frame, times)] ?? 0
   return `${Math.floor(seconds / 60)}:${(seconds % 60).toFixed(2).padStart(5, '0')}`
 }
+
+/** The last frame of a play on its reel: as it is marked, else the one before the reel's next play begins. */
+export function playEnd(
+  play: { firstFrame: number; snapFrame: number; lastFrame?: number },
+  cuts: readonly { reel: number; firstFrame: number }[],
+  reel: number,
+  times: readonly number[],
+): number {
+  const last = times.length - 1
+  if (play.lastFrame !== undefined) return Math.min(play.lastFrame, last)
+  const later = cuts.filter((c) => c.reel === reel && c.firstFrame > play.snapFrame).map((c) => c.firstFrame - 1)
+  return Math.max(play.snapFrame, Math.min(last, ...later))
+}

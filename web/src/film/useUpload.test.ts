@@ -23,7 +23,7 @@ function going() {
   const { made, headers } = request()
   const done = vi.fn()
   const upload = useUpload(done, () => made as unknown as XMLHttpRequest)
-  upload.send(film, 'Stoats & otters', 'end zone')
+  upload.send(7, film, 'Stoats & otters', 'end zone')
   const answers = (status: number, text = ''): void => {
     Object.assign(made, { status, responseText: text })
     made.onload!()
@@ -34,7 +34,7 @@ function going() {
 describe('a film that is sent', () => {
   it('goes out as it is, with its name and view, and says how far it is', () => {
     const { made, headers, upload } = going()
-    expect(made.open).toHaveBeenCalledWith('POST', '/api/reels?name=Stoats%20%26%20otters&view=end%20zone')
+    expect(made.open).toHaveBeenCalledWith('POST', '/api/games/7/reels?name=Stoats%20%26%20otters&view=end%20zone')
     expect(headers['Content-Type']).toBe('application/octet-stream')
     expect(made.send).toHaveBeenCalledWith(film)
     made.upload.onprogress!({ loaded: 1, total: 3 })

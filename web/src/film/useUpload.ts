@@ -5,7 +5,7 @@ export interface Upload {
   /** Percent sent; undefined while nothing is on its way. */
   sent: Ref<number | undefined>
   fault: Ref<string>
-  send: (file: File, name: string, view: string) => void
+  send: (game: number, file: File, name: string, view: string) => void
   stop: () => void
 }
 
@@ -15,11 +15,12 @@ export function useUpload(done: () => void, make: () => XMLHttpRequest = () => n
   const fault = ref('')
   let request: XMLHttpRequest | undefined
 
-  function send(file: File, name: string, view: string): void {
+  function send(game: number, file: File, name: string, view: string): void {
     fault.value = ''
     sent.value = 0
     const going = (request = make())
-    going.open('POST', `/api/reels?name=${encodeURIComponent(name)}&view=${encodeURIComponent(view)}`)
+    const asked = `name=${encodeURIComponent(name)}&view=${encodeURIComponent(view)}`
+    going.open('POST', `/api/games/${game}/reels?${asked}`)
     going.setRequestHeader('Content-Type', 'application/octet-stream')
     going.setRequestHeader('X-XSRF-TOKEN', decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? ''))
     going.upload.onprogress = (e) => (sent.value = e.total ? Math.round((100 * e.loaded) / e.total) : 0)

@@ -1,9 +1,21 @@
 import { expect, it } from 'vitest'
-import type { JobRow, SnapWork } from '../api/types'
+import type { AngleWork, JobRow } from '../api/types'
 import { job as jobRow, sheet } from '../testing/fixtures'
-import { addedTo, menToMark, nextUnmarked, strangers, withMark, withoutMark, withoutPoint, withPoint } from './work'
+import {
+  addedTo,
+  ballMovesAt,
+  beginsAt,
+  endsAt,
+  menToMark,
+  nextUnmarked,
+  strangers,
+  withMark,
+  withoutMark,
+  withoutPoint,
+  withPoint,
+} from './work'
 
-const work = { snapFrame: 1, log: {}, points: [], marks: [] } as unknown as SnapWork
+const work: AngleWork = { firstFrame: 0, snapFrame: 1, lastFrame: undefined, points: [], marks: [] }
 const job = (id: string, from: string[]): JobRow => ({ id, from }) as unknown as JobRow
 
 it('keeps one click per place and per man', () => {
@@ -55,4 +67,12 @@ it('names marks of men whom the formation no longer has', () => {
     offence: [{ name: 'X', post: 'eligible' as const, feet: { x: 0, y: 0 } }],
   }
   expect(strangers({ ...work, marks: [at('X'), at('mike'), at('SE'), at('jack')] }, now)).toEqual(['SE', 'jack'])
+})
+it('keeps the frame where the ball moves between the first and the last', () => {
+  const cut = { ...work, firstFrame: 10, snapFrame: 30, lastFrame: 90 }
+  expect(beginsAt(cut, 40)).toMatchObject({ firstFrame: 40, snapFrame: 40, lastFrame: 90 })
+  expect(endsAt(cut, 20)).toMatchObject({ firstFrame: 10, snapFrame: 20, lastFrame: 20 })
+  expect(ballMovesAt(cut, 5)).toMatchObject({ firstFrame: 5, snapFrame: 5, lastFrame: 90 })
+  expect(ballMovesAt(cut, 95)).toMatchObject({ firstFrame: 10, snapFrame: 95, lastFrame: 95 })
+  expect(beginsAt(work, 3).lastFrame).toBeUndefined()
 })

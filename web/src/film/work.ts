@@ -1,21 +1,46 @@
-import type { FeetClick, JobRow, KnownClick, Sheet, SnapSheet, SnapWork } from '../api/types'
+import type { AngleSheet, AngleWork, FeetClick, JobRow, KnownClick, Sheet } from '../api/types'
 
-/** The work on a snap as the server last knew it. */
-export function workOf(sheet: SnapSheet): SnapWork {
-  return { snapFrame: sheet.snapFrame, log: sheet.log, points: sheet.points, marks: sheet.marks }
+/** The work on an angle as the server last knew it. */
+export function workOf(angle: AngleSheet): AngleWork {
+  const { firstFrame, snapFrame, lastFrame, points, marks } = angle
+  return { firstFrame, snapFrame, lastFrame, points, marks }
 }
 
-export function withPoint(work: SnapWork, click: KnownClick): SnapWork {
+export function withPoint(work: AngleWork, click: KnownClick): AngleWork {
   return { ...work, points: [...work.points.filter((p) => p.name !== click.name), click] }
 }
-export function withoutPoint(work: SnapWork, name: string): SnapWork {
+export function withoutPoint(work: AngleWork, name: string): AngleWork {
   return { ...work, points: work.points.filter((p) => p.name !== name) }
 }
-export function withMark(work: SnapWork, click: FeetClick): SnapWork {
+export function withMark(work: AngleWork, click: FeetClick): AngleWork {
   return { ...work, marks: [...work.marks.filter((m) => m.man !== click.man), click] }
 }
-export function withoutMark(work: SnapWork, man: string): SnapWork {
+export function withoutMark(work: AngleWork, man: string): AngleWork {
   return { ...work, marks: work.marks.filter((m) => m.man !== man) }
+}
+
+/** The play goes from one frame to another; the frame at which the ball moves stays between them. */
+export function beginsAt(work: AngleWork, frame: number): AngleWork {
+  return { ...work, firstFrame: frame, snapFrame: Math.max(frame, work.snapFrame), lastFrame: notBefore(work, frame) }
+}
+export function endsAt(work: AngleWork, frame: number): AngleWork {
+  return {
+    ...work,
+    firstFrame: Math.min(frame, work.firstFrame),
+    snapFrame: Math.min(frame, work.snapFrame),
+    lastFrame: frame,
+  }
+}
+export function ballMovesAt(work: AngleWork, frame: number): AngleWork {
+  return {
+    ...work,
+    firstFrame: Math.min(frame, work.firstFrame),
+    snapFrame: frame,
+    lastFrame: notBefore(work, frame),
+  }
+}
+function notBefore(work: AngleWork, frame: number): number | undefined {
+  return work.lastFrame === undefined ? undefined : Math.max(frame, work.lastFrame)
 }
 
 /** Men to click, in an order that helps: first the offence the asked places lean on, left to right, then the defenders in field order. */
@@ -34,7 +59,7 @@ export function menToMark(
 }
 
 /** Marks of men whom this call and formation do not have: the log was changed after they were marked. */
-export function strangers(work: SnapWork, sheet: Sheet): string[] {
+export function strangers(work: AngleWork, sheet: Sheet): string[] {
   const here = new Set([...sheet.jobs.map((job) => job.id), ...sheet.offence.map((m) => m.name)])
   return work.marks.map((m) => m.man).filter((man) => !here.has(man))
 }
@@ -50,8 +75,8 @@ export function nextUnmarked(man: string, order: readonly string[], marks: reado
 /** Work that could not be saved, with what it was begun on. */
 export interface KeptWork {
   readonly version: number
-  readonly base: SnapWork
-  readonly work: SnapWork
+  readonly base: AngleWork
+  readonly work: AngleWork
 }
 
 /** Clicks of one list by what was clicked: theirs, with what I added, moved and took away since the base. */
@@ -66,12 +91,14 @@ function merged<T>(base: readonly T[], mine: readonly T[], theirs: readonly T[],
 }
 
 /** Mine added to theirs: nobody's clicks are lost, and what both changed stands as I have it. */
-export function addedTo(theirs: SnapWork, kept: KeptWork): SnapWork {
+export function addedTo(theirs: AngleWork, kept: KeptWork): AngleWork {
   const { base, work } = kept
-  const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+  const frame = <K extends 'firstFrame' | 'snapFrame' | 'lastFrame'>(which: K): AngleWork[K] =>
+    work[which] === base[which] ? theirs[which] : work[which]
   return {
-    snapFrame: work.snapFrame === base.snapFrame ? theirs.snapFrame : work.snapFrame,
-    log: same(work.log, base.log) ? theirs.log : work.log,
+    firstFrame: frame('firstFrame'),
+    snapFrame: frame('snapFrame'),
+    lastFrame: frame('lastFrame'),
     points: merged(base.points, work.points, theirs.points, (p) => p.name),
     marks: merged(base.marks, work.marks, theirs.marks, (m) => m.man),
   }

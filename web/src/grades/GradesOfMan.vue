@@ -1,26 +1,36 @@
 <script setup lang="ts">
 import { answer, client } from '../api/client'
-import { usePaged } from '../shell/paged'
 import FaultSaid from '../shell/FaultSaid.vue'
+import { usePaged } from '../shell/paged'
+import { vHint } from '../shell/hint/hint'
 
-/** Every grade of one man, with its reason and the call it was asked by. */
-const props = defineProps<{ job: string }>()
+/** Every play of one man that was graded, with its reason, its grader and the call it was asked by. */
+const props = defineProps<{ man: string }>()
 const { items, left, fault, more } = usePaged(
-  () => ['grades', props.job],
-  (page) => answer(client.GET('/api/grades/{job}', { params: { path: { job: props.job }, query: { page } } })),
+  () => ['grades', props.man],
+  (page) => answer(client.GET('/api/grades/{man}', { params: { path: { man: props.man }, query: { page } } })),
 )
 </script>
 
 <template>
   <ul>
     <li
-      v-for="g in items"
-      :key="`${g.reel}-${g.snap}`"
+      v-for="p in items"
+      :key="`${p.play}-${p.rep.grader}`"
     >
-      <RouterLink :to="`/film/${g.reel}?snap=${g.snap}`">{{ g.reelName }}, snap {{ g.snap }}</RouterLink>
-      <b>{{ g.overruled ?? g.mark }}</b> {{ g.verdict
-      }}<template v-if="g.overruled">; overruled from {{ g.mark }}: {{ g.note }}</template>
-      <span class="soft">asked by {{ g.call }}, {{ g.callRevision ? `revision ${g.callRevision}` : 'catalogue' }}</span>
+      <RouterLink :to="`/film/${p.game}/room?play=${p.number}`">{{ p.opponent }}, play {{ p.number }}</RouterLink>
+      <template
+        v-for="m in p.rep.marks"
+        :key="m.facet"
+      >
+        {{ ' ' }}<b v-hint="m.measured">{{ m.facet }}&nbsp;{{ m.mark }}</b
+        ><template v-if="m.proposed && m.proposed !== m.mark"> (measured {{ m.proposed }}: {{ m.measured }})</template
+        ><template v-else-if="m.measured"> {{ m.measured }}</template></template
+      ><template v-if="p.rep.note">; {{ p.rep.note }}</template>
+      <span class="soft">
+        {{ p.rep.grader }}, asked by {{ p.rep.call }},
+        {{ p.rep.callRevision ? `revision ${p.rep.callRevision}` : 'catalogue' }}</span
+      >
     </li>
   </ul>
   <FaultSaid :words="fault" />

@@ -1,34 +1,33 @@
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
+import type { GradedMan } from '../api/types'
 import { asked } from '../testing/asked'
+import { repRow } from '../testing/fixtures'
 import GradesView from './GradesView.vue'
 
-const GRADE = {
-  reel: 1,
-  reelName: 'Stoats, sideline',
-  snap: 3,
-  mark: '+',
-  verdict: 'in his region',
-  call: 'Anvil Drizzle',
-  callRevision: 0,
-}
-const MAN = {
-  job: 'corner-left',
-  toStandard: 1,
-  told: 2,
-  notTold: 1,
+const play = (number: number, rep = repRow()) => ({ game: 7, opponent: 'Stoats', play: 10 + number, number, rep })
+const MAN: GradedMan = {
+  man: 'dunmore',
+  name: 'Dunmore',
+  number: 54,
+  seats: ['mike'],
+  plays: 11,
+  facets: [
+    { facet: 'AL', done: 9, told: 10, notSeen: 1, notAgreed: 0, ofTheCall: 0, percent: 90 },
+    { facet: 'KEY', done: 1, told: 2, notSeen: 0, notAgreed: 1, ofTheCall: 2 },
+  ],
   newest: [
-    GRADE,
-    {
-      ...GRADE,
-      snap: 5,
-      mark: '-',
-      verdict: '1.2 yd too wide',
-      overruled: '+',
-      note: 'told to by the booth',
-      callRevision: 2,
-    },
+    play(3, repRow({ marks: [{ facet: 'AL', mark: '+' }] })),
+    play(3, repRow({ grader: 'abara', marks: [{ facet: 'AL', mark: '-' }] })),
+    play(
+      5,
+      repRow({
+        marks: [{ facet: 'AL', mark: '=', proposed: '-', measured: 'Out: 1.2 yd wide' }],
+        note: 'told to by the booth',
+        callRevision: 2,
+      }),
+    ),
   ],
 }
 async function view(men: unknown) {
@@ -42,22 +41,31 @@ async function view(men: unknown) {
 
 describe('grades', () => {
   beforeEach(() => vi.restoreAllMocks())
-  it('say what they are of, and lead to each snap', async () => {
+  it('say what they are of, and lead to each play', async () => {
     const wrapper = await view([MAN])
-    expect(wrapper.find('h1').text()).toBe("Alignment, 3 grades of 1 man. Of the snaps graded, not a season's rate.")
-    expect(wrapper.find('.big').text()).toBe('1 of 2')
+    expect(wrapper.find('h1').text()).toBe("Grades: 11 plays of 1 man. Of the plays graded, not a season's rate.")
+    expect(wrapper.find('.big').text()).toBe('54 Dunmore')
+    expect(wrapper.findAll('th').map((h) => h.text())).toEqual(['Man', 'Plays', 'AL', 'KEY', 'The last first'])
+    const [alignment, key] = wrapper.findAll('.tally').map((t) => t.text().replace(/\s+/g, ' '))
+    expect(alignment).toBe('9 of 10 (90 %)1 not told')
+    expect(key).toBe('1 of 21 not agreed, 2 of the call')
     expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toEqual([
-      '/film/1?snap=3',
-      '/film/1?snap=5',
+      '/film/7/room?play=3',
+      '/film/7/room?play=5',
     ])
-    expect(wrapper.findAll('.marks .out')).toHaveLength(0)
+    expect(wrapper.findAll('.marks .out').map((a) => a.text())).toEqual(['3'])
   })
-  it('open with the reason, who overruled what, and the call they were asked by', async () => {
+  it('open with the reason, what was measured, who said it, and the call they were asked by', async () => {
     const wrapper = await view([MAN])
     await wrapper.find('.big').trigger('click')
     await flushPromises()
-    const text = wrapper.find('.detail').text()
-    for (const said of ['in his region', 'overruled from -: told to by the booth', 'catalogue', 'revision 2'])
+    const text = wrapper.find('.detail').text().replace(/\s+/g, ' ')
+    for (const said of [
+      'told to by the booth',
+      '(measured -: Out: 1.2 yd wide)',
+      'marrow, asked by anvil-drizzle, revision 2',
+      'catalogue',
+    ])
       expect(text).toContain(said)
     await wrapper.find('.big').trigger('click')
     expect(wrapper.find('.detail').exists()).toBe(false)

@@ -2,23 +2,62 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, client, faultOf } from '../api/client'
-import GradesOfMan from './GradesOfMan.vue'
+import type { FacetTally, GradedMan } from '../api/types'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { vHint } from '../shell/hint/hint'
 import { counted } from '../words/counted'
+import GradesOfMan from './GradesOfMan.vue'
 
+/** Who does his job how often, facet by facet. */
 const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const open = ref<string>()
 const fault = computed(() => faultOf(error.value))
-const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notTold, 0) ?? 0)
+const plays = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0)
+const facets = computed(() => {
+  const marked = new Set(men.value?.flatMap((m) => m.facets.map((f) => f.facet)))
+  return (['AL', 'ST', 'GO', 'KEY', 'AS', 'TE', 'EF', 'COM'] as const).filter((f) => marked.has(f))
+})
+const tally = (man: GradedMan, facet: string): FacetTally | undefined => man.facets.find((f) => f.facet === facet)
+interface Play {
+  game: number
+  play: number
+  number: number
+  words: string
+  below: boolean
+}
+/** A man's last plays, each once, with what every coach said of it. */
+function lastPlays(man: GradedMan): Play[] {
+  const plays = new Map<number, Play>()
+  for (const { game, opponent, play, number, rep } of man.newest) {
+    const said = `${rep.grader}: ${rep.marks.map((k) => `${k.facet} ${k.mark}`).join(', ')}`
+    const before = plays.get(play)
+    plays.set(play, {
+      game,
+      play,
+      number,
+      words: before ? `${before.words}; ${said}` : `${opponent}, play ${number}. ${said}`,
+      below: (before?.below ?? false) || rep.marks.some((k) => k.mark === '-'),
+    })
+  }
+  return [...plays.values()]
+}
+/** What does not count, and why. */
+function beside(t: FacetTally): string {
+  const told = [
+    t.notSeen && `${t.notSeen} not told`,
+    t.notAgreed && `${t.notAgreed} not agreed`,
+    t.ofTheCall && `${t.ofTheCall} of the call`,
+  ]
+  return told.filter(Boolean).join(', ')
+}
 </script>
 
 <template>
   <div class="view">
     <header class="view-head">
       <h1 class="sentence words">
-        Alignment<template v-if="men?.length"
-          >, {{ counted(snaps, 'grade') }} of {{ counted(men.length, 'man', 'men') }}. Of the snaps graded, not a
+        Grades<template v-if="men?.length"
+          >: {{ counted(plays, 'play') }} of {{ counted(men.length, 'man', 'men') }}. Of the plays graded, not a
           season's rate.</template
         >
       </h1>
@@ -40,65 +79,83 @@ const snaps = computed(() => men.value?.reduce((sum, m) => sum + m.told + m.notT
         v-if="men && !men.length"
         class="soft"
       >
-        No grades yet. <RouterLink to="/film">Open a reel</RouterLink>, solve a view and mark feet; the alignment facet
-        fills itself.
+        No grades yet. <RouterLink to="/film">Open a game</RouterLink>, choose a play and press G.
       </p>
       <table v-if="men?.length">
         <thead>
           <tr>
             <th>Man</th>
-            <th>To standard</th>
-            <th>Too close or not seen</th>
-            <th>Snaps, the last first</th>
+            <th>Plays</th>
+            <th
+              v-for="f in facets"
+              :key="f"
+            >
+              {{ f }}
+            </th>
+            <th>The last first</th>
           </tr>
         </thead>
         <tbody>
           <template
             v-for="m in men"
-            :key="m.job"
+            :key="m.man"
           >
             <tr>
-              <td>
-                <b>{{ m.name }}</b>
-              </td>
               <td>
                 <button
                   class="link big"
                   type="button"
-                  :aria-expanded="open === m.job"
-                  @click="open = open === m.job ? undefined : m.job"
+                  :aria-expanded="open === m.man"
+                  @click="open = open === m.man ? undefined : m.man"
                 >
-                  {{ m.told ? `${m.toStandard} of ${m.told}` : 'none told' }}
+                  {{ m.number === undefined ? '' : `${m.number} ` }}{{ m.name }}
                 </button>
+                <span class="soft seats">{{ m.seats.join(', ') }}</span>
               </td>
-              <td>{{ m.notTold }}</td>
+              <td>{{ m.plays }}</td>
+              <td
+                v-for="f in facets"
+                :key="f"
+                class="tally"
+              >
+                <template v-if="tally(m, f)">
+                  {{ tally(m, f)!.told ? `${tally(m, f)!.done} of ${tally(m, f)!.told}` : 'none told'
+                  }}<span v-if="tally(m, f)!.percent !== undefined"> ({{ tally(m, f)!.percent }} %)</span>
+                  <span
+                    v-if="beside(tally(m, f)!)"
+                    class="soft beside"
+                    >{{ beside(tally(m, f)!) }}</span
+                  >
+                </template>
+              </td>
               <td class="marks">
                 <RouterLink
-                  v-for="g in m.newest"
-                  :key="`${g.reel}-${g.snap}`"
-                  v-hint="`${g.reelName}, snap ${g.snap}: ${g.verdict}`"
-                  :to="`/film/${g.reel}?snap=${g.snap}`"
-                  :class="{ out: (g.overruled ?? g.mark) === '-' }"
-                  >{{ g.snap }}<sup>{{ g.overruled ?? g.mark }}</sup></RouterLink
-                >
-                <span
-                  v-if="m.told + m.notTold > m.newest.length"
-                  class="soft"
-                  >and {{ m.told + m.notTold - m.newest.length }} earlier</span
+                  v-for="p in lastPlays(m)"
+                  :key="p.play"
+                  v-hint="p.words"
+                  :to="`/film/${p.game}/room?play=${p.number}`"
+                  :class="{ out: p.below }"
+                  >{{ p.number }}</RouterLink
                 >
               </td>
             </tr>
             <tr
-              v-if="open === m.job"
+              v-if="open === m.man"
               class="detail"
             >
-              <td colspan="4">
-                <GradesOfMan :job="m.job" />
+              <td :colspan="facets.length + 3">
+                <GradesOfMan :man="m.man" />
               </td>
             </tr>
           </template>
         </tbody>
       </table>
+      <p
+        v-if="men?.length"
+        class="soft"
+      >
+        To standard or above, of the plays that were told and are his own. No share is named of fewer than eight.
+      </p>
     </section>
   </div>
 </template>
@@ -109,9 +166,9 @@ section {
 }
 table {
   border-collapse: collapse;
-  margin-top: 6px;
+  margin: 6px 0 12px;
   width: 100%;
-  max-width: 980px;
+  max-width: 1180px;
 }
 th,
 td {
@@ -125,10 +182,15 @@ th {
   color: var(--soft);
 }
 .big {
-  font: 600 19px var(--text);
+  font: 600 17px var(--text);
   white-space: nowrap;
 }
-td:first-child {
+.seats,
+.beside {
+  display: block;
+  font: 400 12.5px var(--narrow);
+}
+.tally {
   white-space: nowrap;
 }
 .marks a {
@@ -138,10 +200,6 @@ td:first-child {
 }
 .marks .out {
   color: var(--bust);
-  font-weight: 700;
-}
-sup {
-  margin-left: 1px;
   font-weight: 700;
 }
 .detail td {

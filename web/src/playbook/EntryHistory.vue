@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PlaybookItem } from '../api/types'
 import { usePaged } from '../shell/paged'
-import { day } from './day'
+import { day } from '../words/day'
 import { usePlaybook } from './playbookStore'
 
 /** Who saved a document of ours, and when; the latest first, a page at a time. */

@@ -37,7 +37,7 @@ async function editor() {
   localStorage.clear()
   setActivePinia(createPinia())
   const board = useBoard()
-  useSession().me = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true }
+  useSession().me = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true, mayGrade: true }
   const proI = { id: 'pro-i', name: 'Pro I', family: 'two backs', players: 11, motions: [] }
   Object.assign(useLists(), { choices: { codes: [], formations: [proI] } })
   Object.assign(board, {

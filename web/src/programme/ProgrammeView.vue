@@ -5,8 +5,10 @@ import { answer, client, over, problemOf } from '../api/client'
 import type { ConventionSheet } from '../api/types'
 import HouseTabs from './HouseTabs.vue'
 import { usePutInForce } from './inForce'
+import { useSession } from '../shell/session'
 import FaultSaid from '../shell/FaultSaid.vue'
 
+const session = useSession()
 const sheet = shallowRef<ConventionSheet>()
 const chosen = ref<Record<string, string>>({})
 const { said, trouble, put } = usePutInForce()
@@ -58,6 +60,7 @@ const choose = (): Promise<void> =>
         >{{ said }}</span
       >
       <button
+        v-if="session.me?.mayWrite"
         type="button"
         class="button main"
         :disabled="!changed.length"

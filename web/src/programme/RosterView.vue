@@ -8,9 +8,11 @@ import HouseTabs from './HouseTabs.vue'
 import ChartLine from './ChartLine.vue'
 import SquadTable from './SquadTable.vue'
 import { BODIES } from './roster'
+import { useSession } from '../shell/session'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { counted } from '../words/counted'
 
+const session = useSession()
 const chart = useTemplateRef<HTMLElement>('chart')
 useWalked(chart, '.role')
 const found = shallowRef<RosterAnswer>()
@@ -83,6 +85,7 @@ function exportRoster(): void {
         Export
       </button>
       <button
+        v-if="session.me?.mayWrite"
         type="button"
         class="button main"
         :disabled="!dirty"

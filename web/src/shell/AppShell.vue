@@ -53,7 +53,7 @@ watch(() => route.path, useTrouble().leave)
         >
         <template v-if="session.me">
           <RouterLink
-            v-if="!session.me.mayWrite"
+            v-if="!session.me.mayGrade"
             to="/mine"
             >My job</RouterLink
           >
@@ -65,7 +65,7 @@ watch(() => route.path, useTrouble().leave)
           >
           <RouterLink to="/plan">Plan</RouterLink>
         </template>
-        <template v-if="session.me?.mayWrite">
+        <template v-if="session.me?.mayGrade">
           <RouterLink
             to="/film"
             :class="{ on: $route.path.startsWith('/film') }"

@@ -6,8 +6,8 @@ import { forgetNobodys, keptKey } from './kept'
 import { useSession } from './session'
 import { useTrouble } from './trouble'
 
-const marrow = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true }
-const lind = { username: 'lind', displayName: 'Jory Lind', mayWrite: false }
+const marrow = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true, mayGrade: true }
+const lind = { username: 'lind', displayName: 'Jory Lind', mayWrite: false, mayGrade: false }
 const ok = (data?: unknown) => Promise.resolve({ data, response: new Response() }) as never
 const begun = vi.fn()
 

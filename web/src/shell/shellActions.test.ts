@@ -6,10 +6,10 @@ import { placesToGo, shellActions } from './shellActions'
 
 const router = () =>
   createRouter({ history: createMemoryHistory(), routes: [{ path: '/:rest(.*)', component: { template: '<i />' } }] })
-const named = (mayWrite: boolean): string[] =>
+const named = (coaches: boolean): string[] =>
   shellActions({
     router: router(),
-    mayWrite: () => mayWrite,
+    coaches: () => coaches,
     turnPaper: vi.fn(),
     signOut: vi.fn(),
     palette: vi.fn(),

@@ -5,7 +5,8 @@ import { callChoices, type useLists } from './lists'
 /** What the actions that are everywhere move. */
 export interface ShellHands {
   router: Router
-  mayWrite: () => boolean
+  /** Whether a coach is signed in; else a player. */
+  coaches: () => boolean
   turnPaper: () => void
   signOut: () => void
   palette: () => void
@@ -28,7 +29,7 @@ const VIEWS: { path: string; name: string; words: string; whose?: 'coach' | 'pla
     words: 'who comes, then the coverage that is left',
     whose: 'coach',
   },
-  { path: '/film', name: 'Film', words: 'reels, measuring, grading', whose: 'coach' },
+  { path: '/film', name: 'Film', words: 'games, cutting, measuring, grading', whose: 'coach' },
   { path: '/grades', name: 'Grades', words: 'who does his job how often', whose: 'coach' },
   { path: '/programme', name: 'House conventions', words: 'how this programme says and counts things', whose: 'coach' },
   { path: '/programme/roster', name: 'Roster', words: 'who plays what', whose: 'coach' },
@@ -52,7 +53,7 @@ export function shellActions(hands: ShellHands): Action[] {
         [],
         v.name,
         () => void hands.router.push(v.path),
-        () => !v.whose || hands.mayWrite() === (v.whose === 'coach'),
+        () => !v.whose || hands.coaches() === (v.whose === 'coach'),
       ),
       words: v.words,
     })),

@@ -22,11 +22,11 @@ export function useShell() {
   const theme = computed<ThemeName>(() => chosen.value || (dark.value ? 'night' : 'day'))
   watchEffect(() => (document.documentElement.dataset.theme = theme.value))
   const turnPaper = (): void => void (chosen.value = theme.value === 'day' ? 'night' : 'day')
-  const mayWrite = (): boolean => session.me?.mayWrite ?? false
+  const coaches = (): boolean => session.me?.mayGrade ?? false
 
   function palette(): void {
     // what cannot be read is said over the view, and not found until it can
-    const missing = [lists.choices ? [] : [lists.load()], mayWrite() ? [settings.load()] : []].flat()
+    const missing = [lists.choices ? [] : [lists.load()], coaches() ? [settings.load()] : []].flat()
     void Promise.allSettled(missing)
     actions.palette = true
   }
@@ -34,7 +34,7 @@ export function useShell() {
     title: 'Everywhere',
     actions: shellActions({
       router,
-      mayWrite,
+      coaches,
       turnPaper,
       signOut: () => void session.signOut(),
       palette,

@@ -20,8 +20,8 @@ describe('the first page', () => {
       response: new Response(),
     } as never)
   })
-  const start = (mayWrite: boolean) => {
-    useSession().me = { username: 'x', displayName: 'X', mayWrite }
+  const start = (coach: boolean) => {
+    useSession().me = { username: 'x', displayName: 'X', mayWrite: coach, mayGrade: coach }
     return mount(StartView, { global: { plugins: [asked()], stubs: { RouterLink: true } } })
   }
   it('shows a coach where to begin and how many calls ship, and begins on the board once he left it', async () => {

@@ -13,7 +13,7 @@ const left = useKept('start.left', false)
 watch(
   () => session.me,
   (me) => {
-    if (me && !me.mayWrite) void router.replace('/mine')
+    if (me && !me.mayGrade) void router.replace('/mine')
     else if (me && left.value) void router.replace('/board')
   },
   { immediate: true },
@@ -49,15 +49,15 @@ const HERE = [
   ['Board', 'one call against one formation: who stands where, who has whom, what breaks and what mends it'],
   ['Playbook', 'calls, fronts, coverages, pressures; formations and plays of theirs; cards to print'],
   ['Plan', 'all calls of the week against all formations'],
-  ['Film', 'men measured on a video frame against what the call asked of them'],
-  ['Grades', 'alignments graded, man by man, over reels'],
+  ['Film', 'games cut into plays, men measured against what the call asked of them, and graded'],
+  ['Grades', 'who does his job how often, man by man and facet by facet'],
   ['House', 'how you count and name things; the roster and who plays what; every figure used'],
 ]
 </script>
 
 <template>
   <div
-    v-if="session.me?.mayWrite && !left"
+    v-if="session.me?.mayGrade && !left"
     class="start"
   >
     <header class="view-head">

@@ -1,14 +1,20 @@
 import type {
+  AngleSheet,
   CallItem,
   Choices,
   FieldRow,
+  FilmedPlay,
   FindingRow,
+  GameFilm,
+  GameSheet,
   JobRow,
   PartRow,
   PlaybookItem,
+  PlayGrades,
+  ReelSheet,
+  RepRow,
   Sheet,
   SnapRow,
-  SnapSheet,
 } from '../api/types'
 
 /** Small made-up answers of the server for component tests. */
@@ -153,24 +159,105 @@ export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
     eligibles: [{ man: 'TE', number: '#2 right', byMan: [], byZone: [] }],
   }
 }
-export function snapSheet(over: Partial<SnapSheet> = {}): SnapSheet {
+/** An angle of the play on reel 3, as nobody has worked on it yet. */
+export function angleSheet(over: Partial<AngleSheet> = {}): AngleSheet {
+  return { id: 50, reel: 3, firstFrame: 0, snapFrame: 24, points: [], marks: [], trouble: '', version: 0, ...over }
+}
+/** A play filmed from one side; what is said of the angle is said of that side. */
+export function filmedPlay(over: Partial<FilmedPlay> = {}, angle: Partial<AngleSheet> = {}): FilmedPlay {
   return {
+    id: 11,
     number: 1,
-    firstFrame: 0,
-    snapFrame: 24,
     version: 0,
-    points: [],
-    marks: [],
+    angles: [angleSheet(angle)],
     known: [],
-    trouble: '',
     verdicts: [],
     measured: [],
+    apart: [],
     sheet: sheet([job('nickel', 'NB', 7)]),
     log: {
       snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 62, down: 1, distance: 10 },
       call: 'anvil-drizzle',
       revision: 0,
     },
+    ...over,
+  }
+}
+/** A game of two plays. */
+export function gameSheet(over: Partial<GameSheet> = {}): GameSheet {
+  const { log } = filmedPlay()
+  return {
+    id: 7,
+    game: { opponent: 'Stoats', squad: 'under 19', season: 2026, playedOn: '2026-09-26', code: 'hs' },
+    plays: [11, 12].map((id, i) => ({ id, number: i + 1, log, version: 4 })),
+    takenOut: [],
+    version: 0,
+    ...over,
+  }
+}
+export const REEL: ReelSheet = {
+  id: 3,
+  game: 7,
+  name: 'sideline',
+  view: 'sideline',
+  width: 1920,
+  height: 1080,
+  rotation: 0,
+  bytes: 1,
+  frameTimes: Array.from({ length: 60 }, (_, i) => i / 30),
+}
+/** The same moment from behind, a second later on its own reel. */
+export const OTHER_REEL: ReelSheet = { ...REEL, id: 4, name: 'end zone', view: 'end zone' }
+export function gameFilm(): GameFilm {
+  const reel = (of: ReelSheet): GameFilm['reels'][number] => ({
+    id: of.id,
+    name: of.name,
+    view: of.view,
+    plays: 2,
+    calibrated: 1,
+    marked: 1,
+    frames: 60,
+    width: 1920,
+    height: 1080,
+    rotation: 0,
+    bytes: 0,
+    seconds: 2,
+  })
+  const cut = { firstFrame: 0, snapFrame: 24, points: 1, marks: 2, version: 0 }
+  return {
+    reels: [reel(REEL), reel(OTHER_REEL)],
+    angles: [
+      { ...cut, id: 50, play: 11, reel: 3 },
+      { ...cut, id: 51, play: 12, reel: 3, firstFrame: 30, snapFrame: 40 },
+    ],
+  }
+}
+/** What is proposed and graded of the play: the nickel out of his place, and nobody graded yet. */
+export function playGrades(over: Partial<PlayGrades> = {}): PlayGrades {
+  return {
+    facets: [
+      { facet: 'AL', meaning: 'alignment and leverage' },
+      { facet: 'KEY', meaning: 'read' },
+      { facet: 'EF', meaning: 'effort and finish' },
+    ],
+    proposals: [{ job: 'nickel', facet: 'AL', mark: '-', measured: 'Out: 1.8 yd wide (± 0.3)' }],
+    mine: [],
+    others: [],
+    waiting: [],
+    ...over,
+  }
+}
+export function repRow(over: Partial<RepRow> = {}): RepRow {
+  return {
+    job: 'nickel',
+    grader: 'marrow',
+    marks: [{ facet: 'AL', mark: '-' }],
+    target: 'man',
+    flags: [],
+    extraCredit: false,
+    call: 'anvil-drizzle',
+    callRevision: 0,
+    version: 1,
     ...over,
   }
 }

@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import FieldLegend from '../../board/field/FieldLegend.vue'
-import TakeOutSnap from '../../film/TakeOutSnap.vue'
+import TakeOutPlay from '../../film/TakeOutPlay.vue'
 import ActionPalette from './ActionPalette.vue'
 import { actionsOf } from './action'
 import KeysHelp from './KeysHelp.vue'
@@ -60,10 +60,10 @@ describe('what opens over a view', () => {
     expect(document.querySelectorAll('dt svg path').length).toBe(document.querySelectorAll('dd').length)
     expect(shown()).toContain('Gap that nobody has.')
   })
-  it('a snap is taken out only when that is said', async () => {
-    const asking = open(TakeOutSnap, { open: true, number: 3 })
+  it('a play is taken out only when that is said', async () => {
+    const asking = open(TakeOutPlay, { open: true, number: 3 })
     await flushPromises()
-    expect(shown()).toContain('Take snap 3 out of the log?')
+    expect(shown()).toContain('Take play 3 out of the game?')
     document.querySelector<HTMLButtonElement>('button[type=button].button')!.click()
     expect(asking.emitted('close')).toHaveLength(1)
     expect(asking.emitted('takeOut')).toBeUndefined()

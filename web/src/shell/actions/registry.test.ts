@@ -37,7 +37,7 @@ describe('the registry of actions', () => {
     useActions().enter({ title: 'Board', actions: [write] })
     expect(press('a')).toBe(false)
     expect(useActions().actions).toEqual([])
-    useSession().me = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true }
+    useSession().me = { username: 'marrow', displayName: 'Ines Marrow', mayWrite: true, mayGrade: true }
     expect(press('a')).toBe(true)
   })
   it('is quiet while a view asks something, and forgets a view that is left', () => {

@@ -60,10 +60,8 @@ class AtOnceTest {
         assertThat(statuses).filteredOn(s -> s >= 300).hasSize(WRITERS - 1).containsOnly(refused);
     }
 
-    private long reel(int port) throws IOException {
-        return FilmTest.uploaded(Browserless.signedIn(port, "marrow"), folder, "writers")
-                .get("id")
-                .asLong();
+    private static FilmedGame game(int port) throws IOException {
+        return FilmedGame.ofOneSecond(Browserless.signedIn(port, "marrow"), folder, "writers");
     }
 
     @Test
@@ -139,33 +137,42 @@ class AtOnceTest {
     }
 
     @Test
-    void snapsOfAReelAreNumberedOneAfterTheOtherAndItsWorkIsNeverOverwritten(int port) throws IOException {
-        long id = reel(port);
-        Browserless coach = Browserless.signedIn(port, "marrow");
-        String snap = "{\"frame\": 3, \"log\": " + Requests.log("anvil-fog") + "}";
-        assertThat(together(port, (w, n) -> w.post("/api/reels/" + id + "/snaps", snap)))
-                .allMatch(s -> s < 300);
-        assertThat(coach.get("/api/reels/" + id).json().get("snaps"))
+    void playsOfAGameAreNumberedOneAfterTheOtherAndTheirWorkIsNeverOverwritten(int port) throws IOException {
+        FilmedGame game = game(port);
+        String cut = "{\"reel\": " + game.reel() + ", \"frame\": 3, \"log\": " + Requests.log("anvil-fog") + "}";
+        assertThat(together(port, (w, n) -> w.post(game.path() + "/cuts", cut))).allMatch(s -> s < 300);
+        assertThat(game.log())
                 .extracting(s -> s.get("number").asInt())
                 .containsExactlyElementsOf(java.util.stream.IntStream.rangeClosed(1, WRITERS)
                         .boxed()
                         .toList());
-        String work = "{\"snapFrame\": 2, \"log\": " + Requests.log("anvil-fog") + ", \"points\": [], \"marks\": []}";
-        oneIsHeard(together(port, (w, n) -> w.put("/api/reels/" + id + "/snaps/1", Browserless.version(0), work)), 412);
-        oneIsHeard(together(port, (w, n) -> w.delete("/api/reels/" + id)), 404);
+        long play = game.log().at("/0/id").asLong();
+        JsonNode first = game.coach().get(game.play(play) + "/film").json();
+        String angle = game.angle(first, 0);
+        String work = FilmedGame.work(2, "", "");
+        oneIsHeard(together(port, (w, n) -> w.put(angle, Browserless.version(0), work)), 412);
+        String log = Requests.log("anvil-frost");
+        oneIsHeard(together(port, (w, n) -> w.put(game.play(play), Browserless.version(0), log)), 412);
+        String other = game.play(game.log().at("/1/id").asLong());
+        oneIsHeard(together(port, (w, n) -> w.delete(other, Browserless.version(0))), 404);
+        assertThat(game.log()).hasSize(WRITERS - 1);
+        oneIsHeard(together(port, (w, n) -> w.delete("/api/reels/" + game.reel())), 404);
+        oneIsHeard(together(port, (w, n) -> w.delete(game.path())), 404);
     }
 
     @Test
-    void gradesHaveAVersionAndASecondWordIsToldOfTheFirst(int port) throws IOException {
-        long id = reel(port);
-        Browserless coach = Browserless.signedIn(port, "marrow");
-        JsonNode graded = FilmTest.graded(coach, id);
-        String address =
-                "/api/reels/" + id + "/snaps/1/grades/" + graded.get("job").asString();
-        String read = coach.get(address).etag();
-        assertThat(read).isEqualTo(Browserless.version(graded.get("version").asLong()));
-        String word = "{\"mark\": \"+\", \"note\": \"seen on the sideline\"}";
-        oneIsHeard(together(port, (w, n) -> w.put(address, read, word)), 412);
-        assertThat(coach.get(address).json().get("overruled").asString()).isEqualTo("+");
+    void ofTwoCoachesEachIsHeardOnceAndKeepsHisOwnWord(int port) throws IOException {
+        FilmedGame game = game(port);
+        long play = game.cut("anvil-fog").get("id").asLong();
+        String word =
+                "{\"marks\": [{\"facet\": \"EF\", \"mark\": \"+\"}], \"note\": \"seen on the sideline\", \"target\": \"man\", "
+                        + "\"flags\": [], \"outcome\": null, \"extraCredit\": false}";
+        String address = game.play(play) + "/grades/mike";
+        List<Integer> answers = together(port, (w, n) -> w.put(address, Browserless.version(0), word));
+        assertThat(answers).filteredOn(s -> s < 300).hasSize(2);
+        assertThat(answers).filteredOn(s -> s >= 300).hasSize(WRITERS - 2).containsOnly(412);
+        JsonNode grades = game.coach().get(game.play(play) + "/grades").json();
+        assertThat(grades.get("mine")).hasSize(1);
+        assertThat(grades.get("others")).hasSize(1);
     }
 }

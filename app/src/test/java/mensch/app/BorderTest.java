@@ -32,8 +32,10 @@ class BorderTest {
             "roster",
             "call",
             "board",
-            "grading",
+            "game",
             "film",
+            "grading",
+            "joining",
             "plan");
 
     private static final JavaClasses APP = new ClassFileImporter()

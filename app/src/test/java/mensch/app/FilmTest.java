@@ -1,13 +1,13 @@
 package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.net.http.HttpRequest.BodyPublishers;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -19,10 +19,6 @@ import tools.jackson.databind.JsonNode;
 class FilmTest {
     @TempDir
     static Path folder;
-
-    private static final String LOG =
-            "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 50, \"down\": 1, \"distance\": 10}, "
-                    + "\"call\": \"anvil-drizzle\", \"revision\": 0}";
 
     /** A test picture of one second, uneven in nothing but real. */
     @BeforeAll
@@ -40,141 +36,203 @@ class FilmTest {
         Films.make(folder.resolve(name), "testsrc=duration=1:size=320x180:rate=30", options);
     }
 
-    private static Answer upload(Browserless coach, String file) throws IOException {
-        return coach.send(coach.request("/api/reels?name=test&view=sideline")
-                .header("Content-Type", "application/octet-stream")
-                .POST(BodyPublishers.ofFile(folder.resolve(file))));
+    private static FilmedGame game(int port) throws IOException {
+        return FilmedGame.of(Browserless.signedIn(port, "marrow"), folder.resolve("good.mp4"));
     }
 
     @Test
     void filmsThatPlayAreTakenWithTheTimeOfEachFrame(int port) throws IOException {
         Browserless coach = Browserless.signedIn(port, "marrow");
+        long game = FilmedGame.newGame(coach, "Terns");
         for (String file : new String[] {"good.mp4", "good.webm"}) {
-            Answer answer = upload(coach, file);
+            Answer answer = FilmedGame.upload(coach, game, folder.resolve(file));
             assertThat(answer.status()).as(file).isEqualTo(201);
             String at = answer.headers().firstValue("Location").orElseThrow();
             assertThat(coach.get(at).json().get("id")).isEqualTo(answer.json().get("id"));
             assertThat(answer.json().get("frameTimes")).hasSize(30);
             assertThat(answer.json().at("/frameTimes/29").asDouble()).isBetween(0.95, 0.98);
         }
+        assertThat(coach.get("/api/games/" + game + "/film").json().get("reels"))
+                .hasSize(2);
     }
 
     @Test
     void whatIsNoFilmIsRefusedInWordsAndNotKept(int port) throws IOException {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        int before = coach.get("/api/reels").json().get("total").asInt();
-        assertThat(upload(coach, "words.mp4").json().get("detail").asString()).contains("no film");
-        assertThat(upload(coach, "empty.mp4").json().get("detail").asString()).contains("empty");
-        assertThat(upload(coach, "cut.mp4").json().get("detail").asString()).contains("cut off");
-        assertThat(upload(coach, "old.avi").json().get("detail").asString()).contains("MP4 or WebM");
-        assertThat(coach.get("/api/reels").json().get("total").asInt()).isEqualTo(before);
+        long game = FilmedGame.newGame(coach, "Kites");
+        for (String[] refused : new String[][] {
+            {"words.mp4", "no film"}, {"empty.mp4", "empty"}, {"cut.mp4", "cut off"}, {"old.avi", "MP4 or WebM"}
+        }) {
+            assertThat(FilmedGame.upload(coach, game, folder.resolve(refused[0]))
+                            .detail())
+                    .contains(refused[1]);
+        }
+        assertThat(coach.get("/api/games/" + game + "/film").json().get("reels"))
+                .isEmpty();
+        assertThat(FilmedGame.upload(coach, 999_999, folder.resolve("good.mp4")).status())
+                .isEqualTo(404);
     }
 
     @Test
     void theVideoComesInRangesToCoachesOnly(int port) throws IOException {
-        Browserless coach = Browserless.signedIn(port, "marrow");
-        long id = upload(coach, "good.mp4").json().get("id").asLong();
-        Answer part = coach.send(coach.request("/api/reels/" + id + "/video")
-                .header("Range", "bytes=100-199")
-                .GET());
+        FilmedGame game = game(port);
+        String video = "/api/reels/" + game.reel() + "/video";
+        Answer part = game.coach()
+                .send(game.coach()
+                        .request(video)
+                        .header("Range", "bytes=100-199")
+                        .GET());
         assertThat(part.status()).isEqualTo(206);
         assertThat(part.headers().firstValue("Content-Range").orElse("")).startsWith("bytes 100-199/");
-        assertThat(Browserless.signedIn(port, "lind")
-                        .get("/api/reels/" + id + "/video")
+        Browserless player = Browserless.signedIn(port, "lind");
+        for (String closed : List.of(video, "/api/grades", "/api/games", game.path(), game.path() + "/film")) {
+            assertThat(player.get(closed).status()).as(closed).isEqualTo(403);
+        }
+        assertThat(Browserless.signedIn(port, "abara")
+                        .send(Browserless.signedIn(port, "abara")
+                                .request(game.path() + "/film")
+                                .GET())
                         .status())
-                .isEqualTo(403);
-        assertThat(Browserless.signedIn(port, "lind").get("/api/grades").status())
-                .isEqualTo(403);
+                .isEqualTo(200);
     }
 
     @Test
-    void workOnASnapIsVersionedAndADegenerateViewIsRefusedWithTheReason(int port) throws IOException {
-        Browserless coach = Browserless.signedIn(port, "marrow");
-        long id = upload(coach, "good.mp4").json().get("id").asLong();
-        Answer snap = coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 12, \"log\": " + LOG + "}");
-        assertThat(snap.json().get("trouble").asString()).contains("at least four");
-        String path = "/api/reels/" + id + "/snaps/1";
-        String work = "{\"snapFrame\": 12, \"log\": " + LOG
-                + ", \"marks\": [], \"points\": ["
-                + point("left hash, midfield line", 100, 100) + "," + point("right hash, midfield line", 200, 100) + ","
-                + point("left sideline, midfield line", 10, 100) + ","
-                + point("right sideline, midfield line", 300, 100) + "]}";
-        Answer saved = coach.put(path, snap.etag(), work);
+    void workOnAnAngleIsVersionedAndADegenerateViewIsRefusedWithTheReason(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.cut("anvil-drizzle");
+        assertThat(play.at("/angles/0/trouble").asString()).contains("at least four");
+        String work = FilmedGame.work(
+                12,
+                FilmedGame.point("left hash, midfield line", 100, 100) + ","
+                        + FilmedGame.point("right hash, midfield line", 200, 100) + ","
+                        + FilmedGame.point("left sideline, midfield line", 10, 100) + ","
+                        + FilmedGame.point("right sideline, midfield line", 300, 100),
+                "");
+        Answer saved = game.save(play, 0, work);
         assertThat(saved.status()).isEqualTo(200);
-        assertThat(saved.json().get("trouble").asString()).contains("one line");
-        Answer late = coach.put(path, snap.etag(), work);
+        assertThat(saved.json().at("/angles/0/trouble").asString()).contains("one line");
+        Answer late = game.save(play, 0, work);
         assertThat(late.status()).isEqualTo(412);
-        assertThat(late.json().get("code").asString()).isEqualTo("snap-overtaken");
-        assertThat(coach.put(path, saved.etag(), work.replace("left hash, midfield line", "left hash, the moon"))
-                        .json()
-                        .get("detail")
-                        .asString())
-                .contains("the moon")
-                .contains("choose it anew");
+        assertThat(late.code()).isEqualTo("angle-overtaken");
+        Answer moon = game.save(saved.json(), 0, work.replace("left hash, midfield line", "left hash, the moon"));
+        assertThat(moon.code()).isEqualTo("place-unknown");
+        assertThat(moon.detail()).contains("the moon").contains("choose it anew");
     }
 
     @Test
-    void aReelIsErasedWithItsFileAndItsWork(int port) throws IOException {
-        Browserless coach = Browserless.signedIn(port, "marrow");
-        long id = upload(coach, "good.mp4").json().get("id").asLong();
-        coach.post("/api/reels/" + id + "/snaps", "{\"frame\": 12, \"log\": " + LOG + "}");
-        assertThat(Browserless.signedIn(port, "lind").delete("/api/reels/" + id).status())
-                .isEqualTo(403);
-        assertThat(coach.delete("/api/reels/" + id).status()).isEqualTo(204);
-        assertThat(coach.get("/api/reels/" + id).json().get("code").asString()).isEqualTo("not-found");
-        assertThat(coach.get("/api/reels/" + id + "/snaps/1").status()).isEqualTo(404);
+    void aPlayGoesFromItsFirstFrameToItsLastAndTheBallMovesBetween(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.cut("anvil-drizzle");
+        String cut = "{\"firstFrame\": %d, \"snapFrame\": %d, \"lastFrame\": %d, \"points\": [], \"marks\": []}";
+        for (int[] wrong : new int[][] {{5, 4, 20}, {0, 21, 20}, {0, 4, 30}}) {
+            assertThat(game.save(play, 0, cut.formatted(wrong[0], wrong[1], wrong[2]))
+                            .code())
+                    .isIn("frames-out-of-order", "frame-missing");
+        }
+        JsonNode saved = game.save(play, 0, cut.formatted(2, 6, 25)).json();
+        assertThat(saved.at("/angles/0/firstFrame").asInt()).isEqualTo(2);
+        assertThat(saved.at("/angles/0/lastFrame").asInt()).isEqualTo(25);
     }
 
-    /** A reel of one second, taken in. */
-    static JsonNode uploaded(Browserless coach, Path into, String name) throws IOException {
-        Path film = into.resolve(name + ".mp4");
-        if (!Files.exists(film)) {
-            Films.make(film, "testsrc=duration=1:size=320x180:rate=30", "-c:v", "libx264", "-pix_fmt", "yuv420p");
-        }
-        return coach.send(coach.request("/api/reels?name=" + name + "&view=sideline")
-                        .header("Content-Type", "application/octet-stream")
-                        .POST(BodyPublishers.ofFile(film)))
+    /** Two sides of one play: one place for each man, surer than from either side. */
+    @Test
+    void anglesOfAPlayAreMeasuredTogether(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.measured("anvil-drizzle");
+        long other = FilmedGame.upload(game.coach(), game.id(), folder.resolve("good.webm"), "end%20zone")
+                .json()
+                .get("id")
+                .asLong();
+        String angles = game.play(play.get("id").asLong()) + "/angles";
+        String here = "{\"reel\": " + other + ", \"frame\": 3}";
+        JsonNode two = game.coach().post(angles, here).json();
+        assertThat(two.get("angles")).hasSize(2);
+        assertThat(game.coach().post(angles, here).code()).isEqualTo("on-reel-already");
+        JsonNode both = game.save(
+                        two, 1, FilmedGame.work(3, FilmedGame.straightAbove(two), FilmedGame.feet("mike", 163.4, 106)))
                 .json();
+        assertThat(both.get("measured")).hasSize(1);
+        assertThat(both.at("/measured/0/x").asDouble()).isEqualTo(0.64, within(0.02));
+        assertThat(both.at("/measured/0/sigmaX").asDouble())
+                .isEqualTo(play.at("/measured/0/sigmaX").asDouble() / Math.sqrt(2), within(0.01));
+        assertThat(both.get("verdicts")).hasSize(1);
+        assertThat(both.get("apart")).isEmpty();
+        JsonNode apart = game.save(
+                        both, 1, FilmedGame.work(3, FilmedGame.straightAbove(two), FilmedGame.feet("mike", 190, 106)))
+                .json();
+        assertThat(apart.get("measured")).isEmpty();
+        assertThat(apart.at("/apart/0/man").asString()).isEqualTo("mike");
+        assertThat(apart.at("/apart/0/yards").asDouble()).isEqualTo(5.4, within(0.1));
     }
 
-    /** A reel's first snap with a solved view and one marked man; his grade. */
-    static JsonNode graded(Browserless coach, long reel) {
-        String snaps = "/api/reels/" + reel + "/snaps";
-        JsonNode snap = coach.post(snaps, "{\"frame\": 12, \"log\": " + Requests.log("anvil-drizzle") + "}")
-                .json();
-        var points = new ArrayList<String>();
-        for (JsonNode place : snap.get("known")) {
-            double x = 160 + 5 * place.get("x").asDouble();
-            double y = 120 - 3 * place.get("y").asDouble();
-            if (y >= 0 && y <= 180) {
-                points.add(point(place.get("name").asString(), x, y));
-            }
+    /** A yard line is where it is, wherever the ball lay. */
+    @Test
+    void clicksOutliveACorrectedBallSpot(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.measured("anvil-drizzle");
+        double before = play.at("/measured/0/x").asDouble();
+        String log = Requests.log("anvil-drizzle").replace("\"hash\": \"m\"", "\"hash\": \"l\"");
+        assertThat(game.coach()
+                        .put(game.play(play.get("id").asLong()), Browserless.version(0), log)
+                        .status())
+                .isEqualTo(200);
+        JsonNode now =
+                game.coach().get(game.play(play.get("id").asLong()) + "/film").json();
+        assertThat(now.at("/angles/0/points")).hasSameSizeAs(play.at("/angles/0/points"));
+        assertThat(now.at("/measured/0/x").asDouble() - before).isEqualTo(8.89, within(0.05));
+    }
+
+    @Test
+    void aReelIsErasedWithItsFileAndAGameWithAllThatBelongsToIt(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.measured("anvil-drizzle");
+        String reel = "/api/reels/" + game.reel();
+        for (String no : List.of("lind", "abara")) {
+            assertThat(Browserless.signedIn(port, no).delete(reel).status()).isEqualTo(403);
+            assertThat(Browserless.signedIn(port, no).delete(game.path()).status())
+                    .isEqualTo(403);
         }
-        String work = "{\"snapFrame\": 12, \"log\": " + Requests.log("anvil-drizzle")
-                + ", \"points\": [" + String.join(",", points)
-                + "], \"marks\": [{\"man\": \"mike\", \"xPixels\": 163, \"yPixels\": 106}]}";
-        Answer saved = coach.put(snaps + "/1", Browserless.version(0), work);
-        assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
-        return coach.get(snaps + "/1/grades").json().get(0);
+        assertThat(game.coach().delete(reel).status()).isEqualTo(204);
+        assertThat(game.coach().get(reel).code()).isEqualTo("not-found");
+        JsonNode left =
+                game.coach().get(game.play(play.get("id").asLong()) + "/film").json();
+        assertThat(left.get("angles")).isEmpty();
+        assertThat(game.coach().delete(game.path()).status()).isEqualTo(204);
+        assertThat(game.coach().get(game.path()).status()).isEqualTo(404);
+        assertThat(game.coach().delete(game.path()).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aPlayIsTakenOffOneReelAndStaysInTheLog(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.measured("anvil-drizzle");
+        assertThat(game.coach()
+                        .delete(game.angle(play, 0), Browserless.version(0))
+                        .status())
+                .isEqualTo(412);
+        assertThat(game.coach()
+                        .delete(game.angle(play, 0), FilmedGame.version(play, 0))
+                        .status())
+                .isEqualTo(204);
+        assertThat(game.log()).hasSize(1);
     }
 
     @Test
     void aClickOutsideThePictureAndAManInTwoPlacesAreRefused(int port) throws IOException {
-        Browserless coach = Browserless.signedIn(port, "marrow");
-        long id = upload(coach, "good.mp4").json().get("id").asLong();
-        String path = "/api/reels/" + id + "/snaps";
-        String etag = coach.post(path, "{\"frame\": 12, \"log\": " + LOG + "}").etag();
-        String work = "{\"snapFrame\": 12, \"log\": " + LOG + ", \"points\": [], \"marks\": [%s]}";
-        String mike = "{\"man\": \"mike\", \"xPixels\": %s, \"yPixels\": 20}";
-        Answer outside = coach.put(path + "/1", etag, work.formatted(mike.formatted(1e9)));
+        FilmedGame game = game(port);
+        JsonNode play = game.cut("anvil-drizzle");
+        Answer outside = game.save(play, 0, FilmedGame.work(12, "", FilmedGame.feet("mike", 1e9, 20)));
         assertThat(outside.code()).isEqualTo("click-outside");
         assertThat(outside.detail()).contains("mike", "pixels");
-        Answer twice = coach.put(path + "/1", etag, work.formatted(mike.formatted(10) + "," + mike.formatted(30)));
+        Answer twice = game.save(
+                play,
+                0,
+                FilmedGame.work(12, "", FilmedGame.feet("mike", 10, 20) + "," + FilmedGame.feet("mike", 30, 20)));
         assertThat(twice.code()).isEqualTo("marked-twice");
-        assertThat(coach.get(path + "/1").json().get("marks")).isEmpty();
-    }
-
-    private static String point(String name, double x, double y) {
-        return "{\"name\": \"" + name + "\", \"xPixels\": " + x + ", \"yPixels\": " + y + "}";
+        assertThat(game.coach()
+                        .get(game.play(play.get("id").asLong()) + "/film")
+                        .json()
+                        .at("/angles/0/marks"))
+                .isEmpty();
     }
 }

@@ -127,14 +127,17 @@ class HouseTest {
         assertThat(board.json().at("/phases/0/jobs").toString())
                 .contains("6i technique")
                 .doesNotContain("7 technique");
-        long reel = 0;
-        for (JsonNode one : coach.get("/api/reels").json().get("items")) {
-            reel = one.get("snaps").asInt() > 0 ? one.get("id").asLong() : reel;
-        }
-        if (reel > 0) {
-            Answer snap = coach.get("/api/reels/" + reel + "/snaps/1");
-            assertThat(snap.json().at("/sheet/jobs").toString()).doesNotContain("7 technique");
-        }
+        String plays = "/api/games/" + FilmedGame.newGame(coach, "Stoats") + "/plays";
+        long play = coach.post(plays, Requests.log("anvil-drizzle"))
+                .json()
+                .get("id")
+                .asLong();
+        assertThat(coach.get(plays + "/" + play + "/film")
+                        .json()
+                        .at("/sheet/jobs")
+                        .toString())
+                .contains("6i technique")
+                .doesNotContain("7 technique");
     }
 
     /** The page of figures shows what is measured by, not what ships. */

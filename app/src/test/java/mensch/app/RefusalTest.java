@@ -17,13 +17,11 @@ class RefusalTest {
     @Test
     void aFaultOfOursIs500WithTheNumberUnderWhichItIsLoggedAndNoneOfItsWords(int port) throws SQLException {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        Database.run("insert into reel (name, view, file, width, height, frame_times, uploaded_at) "
-                + "values ('spoilt', 'SIDELINE', 'spoilt.mp4', 1, 1, '[0]', now())");
-        String id = Database.text("select id from reel where file = 'spoilt.mp4'");
-        Database.run("insert into film_snap (reel_id, number, first_frame, snap_frame, log, points, marks, version) "
-                + "values (" + id + ", 1, 0, 0, '{}', '[]', '[]', 0)");
-        Answer fault = coach.get("/api/reels/" + id + "/snaps/1");
-        Database.run("delete from reel where id = " + id);
+        long game = FilmedGame.newGame(coach, "spoilt");
+        Database.run("insert into play (game_id, number, log, version) values (" + game + ", 1, '{}', 0)");
+        String play = Database.text("select id from play where game_id = " + game);
+        Answer fault = coach.get("/api/games/" + game + "/plays/" + play + "/film");
+        Database.run("delete from game where id = " + game);
         assertThat(fault.status()).isEqualTo(500);
         assertThat(fault.code()).isEqualTo("fault");
         assertThat(fault.detail())

@@ -22,8 +22,10 @@ class VersionTest {
                 "/api/roster",
                 "/api/calls/anvil-fog",
                 "/api/playbook/call/anvil-fog/standing",
-                "/api/reels/1/snaps/1",
-                "/api/reels/1/snaps/1/grades/mike"
+                "/api/games/1",
+                "/api/games/1/plays/1",
+                "/api/games/1/plays/1/angles/1",
+                "/api/games/1/plays/1/grades/mike"
             })
     void nothingIsWrittenOverWhatNobodySaysHeRead(String address, int port) {
         Answer refused = Browserless.signedIn(port, "marrow").put(address, "{}");
@@ -67,7 +69,7 @@ class VersionTest {
         assertThat(api.at("/components/schemas/FindingRow/properties/severity/enum"))
                 .extracting(JsonNode::asString)
                 .containsExactly("bust", "weak", "cannot tell", "note", "fact");
-        assertThat(api.at("/components/schemas/GradeRow/properties/mark/enum"))
+        assertThat(api.at("/components/schemas/FacetMark/properties/mark/enum"))
                 .extracting(JsonNode::asString)
                 .containsExactly("+", "=", "-", "n/a");
     }
@@ -105,7 +107,10 @@ class VersionTest {
     @Test
     void aConstantThatThereIsNotIsToldWithTheWordsThereAre(int port) {
         Answer refused = Browserless.signedIn(port, "marrow")
-                .put("/api/reels/1/snaps/1/grades/mike", Browserless.version(0), "{\"mark\": \"TO_STANDARD\"}");
+                .put(
+                        "/api/games/1/plays/1/grades/mike",
+                        Browserless.version(0),
+                        "{\"marks\": [{\"facet\": \"AL\", \"mark\": \"TO_STANDARD\"}]}");
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.detail()).contains("[+, =, -, n/a]");
     }
@@ -114,9 +119,9 @@ class VersionTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "/api/reels?page=-1 | 422 | input-invalid",
-                "/api/reels?page=2147483647 | 422 | input-invalid",
-                "/api/reels?page=two | 400 | address-unreadable",
+                "/api/games?page=-1 | 422 | input-invalid",
+                "/api/games?page=2147483647 | 422 | input-invalid",
+                "/api/games?page=two | 400 | address-unreadable",
                 "/api/playbook/call/no-such/revisions | 404 | not-found",
                 "/api/playbook/call/no-such/standing | 404 | not-found",
             })

@@ -69,7 +69,7 @@ class ReelTruthTest {
                 .filter(b -> camera.sees(camera.project(new Point3(b.at().x(), b.at().y(), 0))))
                 .forEach(b -> clicks.put(b.name(), click(camera, b.at().x(), b.at().y())));
         // the log knows the formation, not the jitter: truth is asked against the offence as it really stood
-        var judged = FilmJudge.of(call, logged(scene), solve(scene, camera), clicks);
+        var judged = FilmJudge.of(call, logged(scene), List.of(new FilmJudge.View(solve(scene, camera), clicks)));
         var truth = Lineup.of(call, scene.snap());
         for (FilmJudge.Row row : judged.rows()) {
             Body body = scene.bodies().stream()

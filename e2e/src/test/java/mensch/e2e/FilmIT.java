@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * From a film file to a grade: upload, step, log, calibrate, mark, verdict, overrule, grades page. The truth only aims
+ * From a film file to a grade: a game, its reels, cut, log, calibrate, mark, grade, grades page. The truth only aims
  * the mouse.
  */
 class FilmIT extends InBrowser {
@@ -47,16 +47,23 @@ class FilmIT extends InBrowser {
         return CAMERA.project(new Point3(x, y, 0));
     }
 
-    @Test
-    void aFilmIsUploadedMeasuredAndGraded(int port) {
-        Page page = chromium.signedIn(port, "marrow", "/film");
-        assertThat(page.locator("form button.main")).hasText("Upload");
-        Chromium.assertAccessible(page);
+    /** A new game with the reel in it, and the reel open in the film room. */
+    private static void takenIn(Page page, String opponent) {
+        assertThat(page.locator("form button.main")).hasText("Begin it");
+        page.fill("[name=opponent]", opponent);
+        page.locator("form button.main").click();
+        assertThat(page.locator("h1")).containsText(opponent);
         page.setInputFiles("input[type=file]", folder.resolve("reel.mp4"));
         page.locator("form button.main").click();
         page.locator("td a", new Page.LocatorOptions().setHasText("reel")).click();
-        assertThat(page.locator("aside")).containsText("No snap yet");
-        step(page);
+        assertThat(page.locator("aside")).containsText("No play in hand");
+    }
+
+    @Test
+    void aFilmIsTakenInMeasuredAndGraded(int port) {
+        Page page = chromium.signedIn(port, "marrow", "/film");
+        takenIn(page, "Quarry Bend");
+        cut(page);
         log(page);
         calibrate(page);
         mark(page, List.of("TE", "C", "RG", "nickel", "mike"));
@@ -66,22 +73,17 @@ class FilmIT extends InBrowser {
         assertThat(page.locator("[data-man=nickel]")).containsText("Out:");
         assertThat(page.locator("[data-man=mike]")).containsText("In");
         Chromium.assertAccessible(page);
-        overrule(page);
+        grade(page);
         grades(page);
     }
 
     @Test
     void a11TheClicksOfAnotherCoachAreNeverOverwrittenByAReload(int port) {
         Page first = chromium.signedIn(port, "marrow", "/film");
-        first.setInputFiles("input[type=file]", folder.resolve("reel.mp4"));
-        first.fill("form input:not([type=file])", "two coaches");
-        first.locator("form button.main").click();
-        first.locator("td a", new Page.LocatorOptions().setHasText("two coaches"))
-                .click();
-        assertThat(first.locator("aside")).containsText("No snap yet");
-        step(first);
+        takenIn(first, "two coaches");
+        cut(first);
         String address = first.url();
-        Page second = chromium.signedIn(port, "tillery", "/film");
+        Page second = chromium.signedIn(port, "abara", "/film");
         assertThat(second.locator("h1")).containsText("Choose one");
         second.navigate(address);
         assertThat(second.locator(".strip li")).hasCount(11);
@@ -89,9 +91,9 @@ class FilmIT extends InBrowser {
         assertThat(second.locator(".state")).hasText("saved");
 
         mark(first, List.of("mike"));
-        assertThat(first.locator("aside [role=alert]")).containsText("somebody else worked on snap");
+        assertThat(first.locator("aside [role=alert]")).containsText("somebody else worked on play");
         first.reload();
-        assertThat(first.locator(".left")).containsText("You have clicks on this snap that were not saved");
+        assertThat(first.locator(".left")).containsText("You have clicks on this play that were not saved");
         assertThat(first.locator(".stage .mark")).hasCount(2);
         Chromium.assertAccessible(first);
         second.reload();
@@ -105,10 +107,51 @@ class FilmIT extends InBrowser {
 
         first.keyboard().press("x");
         first.locator(".ant-modal button.main").click();
-        assertThat(first.locator("aside")).containsText("No snap yet");
+        assertThat(first.locator(".strip li")).hasCount(0);
+        first.keyboard().press("r");
+        assertThat(first.locator(".stage .mark")).hasCount(3);
     }
 
-    private static void step(Page page) {
+    /**
+     * Two coaches grade one man with the keyboard alone; a line that is cut loses nothing, and neither sees the other
+     * first.
+     */
+    @Test
+    void twoCoachesGradeByKeyAndACutLineLosesNothing(int port) {
+        Page first = chromium.signedIn(port, "marrow", "/film");
+        takenIn(first, "graded twice");
+        cut(first);
+        String address = first.url();
+        first.keyboard().press("g");
+        for (String key : List.of("d", "1", "2", "3", "0")) {
+            first.keyboard().press(key);
+        }
+        assertThat(first.locator(".strip .grades")).hasText("AL + ST = GO - KEY n/a");
+        first.context().setOffline(true);
+        first.keyboard().press("2");
+        assertThat(first.locator("aside")).containsText("graded here and not saved yet");
+        first.context().setOffline(false);
+        assertThat(first.locator("aside")).not().containsText("not saved yet");
+        first.reload();
+        assertThat(first.locator(".strip .grades")).containsText("AS =");
+
+        Page second = chromium.signedIn(port, "abara", "/film");
+        assertThat(second.locator("h1")).containsText("Choose one");
+        second.navigate(address);
+        second.locator(".strip li").first().waitFor();
+        second.keyboard().press("g");
+        second.keyboard().press("d");
+        assertThat(second.locator("aside")).containsText("marrow graded men here too");
+        assertThat(second.locator(".strip .grades")).hasCount(0);
+        assertThat(second.locator("aside")).not().containsText("marrow says");
+        second.keyboard().press("3");
+        assertThat(second.locator("[data-facet=AL]")).containsText("marrow says +");
+        Chromium.assertAccessible(second);
+        second.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
+        assertThat(second.locator(".tally").first()).containsText("not agreed");
+    }
+
+    private static void cut(Page page) {
         for (int i = 0; i < ReelMaker.FRAMES_BEFORE + 2; i++) {
             page.keyboard().press(".");
         }
@@ -163,16 +206,22 @@ class FilmIT extends InBrowser {
         }
     }
 
-    private static void overrule(Page page) {
-        page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))
-                .locator(".grade")
-                .click();
-        Words.choose(page, "Mark", "=");
-        page.fill(".asked-form textarea", "told to widen by the bench");
-        page.locator(".asked-form button.main").click();
-        assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.locator("[data-man=nickel]")))
-                        .locator(".grade"))
-                .containsText("overruled");
+    /** Says yes to what is proposed of one man, and otherwise than measured of another. */
+    private static void grade(Page page) {
+        page.locator("aside").focus();
+        page.keyboard().press("g");
+        page.locator("[data-man=mike]").click();
+        page.locator("aside").focus();
+        assertThat(page.locator("[data-facet=AL] .proposed")).hasText("=");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[data-man=mike] .grades")).hasText("AL =");
+        page.locator("[data-man=nickel]").click();
+        page.locator("aside").focus();
+        page.keyboard().press("2");
+        page.fill("aside textarea", "told to widen by the bench");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("[data-man=nickel] .grades")).hasText("AL =");
+        Chromium.assertAccessible(page);
     }
 
     private static void grades(Page page) {
@@ -181,8 +230,9 @@ class FilmIT extends InBrowser {
                 .first();
         assertThat(row).containsText("1 of 1");
         row.locator("button").click();
-        assertThat(page.locator(".detail")).containsText("overruled from -: told to widen by the bench");
-        assertThat(page.locator(".detail")).containsText("asked by anvil-drizzle, catalogue");
+        assertThat(page.locator(".detail")).containsText("measured -: Out:");
+        assertThat(page.locator(".detail")).containsText("told to widen by the bench");
+        assertThat(page.locator(".detail")).containsText("marrow, asked by anvil-drizzle, catalogue");
         Chromium.assertAccessible(page);
         page.locator(".detail a").first().click();
         assertThat(page.locator(".strip li")).hasCount(11);

@@ -5,9 +5,9 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import mensch.app.Browserless;
-import mensch.app.Browserless.Answer;
 import mensch.camera.PinholeCamera;
 import mensch.camera.Point3;
 import mensch.camera.ReelMaker;
@@ -18,10 +18,11 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Pictures of each main view, made from the running demo: {@code Screenshots <folder>}, address in MENSCH_ADDRESS. */
 public final class Screenshots {
-    private static final int MARKED_SNAPS = 4;
+    private static final int MARKED_PLAYS = 4;
 
     private final Path folder;
     private final int port;
+    private final JsonMapper json = JsonMapper.builder().build();
 
     private Screenshots(Path folder, int port) {
         this.folder = folder;
@@ -38,9 +39,6 @@ public final class Screenshots {
         try (var chromium = new Chromium()) {
             Page page = chromium.signedIn(port, "marrow", "/board");
             shot(page, "board");
-            Words.choose(page, "Motion", "trade");
-            shot(page, "board-motion");
-            Words.choose(page, "Motion", "no motion", "");
             Words.choose(page, "Formation", "trips-open");
             Words.choose(page, "Hash", "l");
             Words.choose(page, "Call", "anvil-fog");
@@ -141,14 +139,21 @@ public final class Screenshots {
 
     private void film(Page page) {
         page.navigate(base() + "/film");
-        page.locator("td a", new Page.LocatorOptions().setHasText("end zone")).click();
-        shot(page, "film-end-zone");
-        page.navigate(base() + "/film");
-        page.locator("td a", new Page.LocatorOptions().setHasText("sideline")).click();
-        page.waitForTimeout(1500);
+        page.locator("td a", new Page.LocatorOptions().setHasText("Stoats")).click();
+        shot(page, "film-game");
+        page.locator("h1 a", new Page.LocatorOptions().setHasText("to grade")).click();
+        page.locator(".strip li").first().waitFor();
         page.locator("aside").focus();
         page.keyboard().press("k");
         shot(page, "film-calibrate");
+        page.keyboard().press("Escape");
+        page.keyboard().press("v");
+        page.keyboard().press("g");
+        page.locator("[data-man=nickel]").click();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        shot(page, "film-grade");
         page.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
         shot(page, "grades");
     }
@@ -164,45 +169,88 @@ public final class Screenshots {
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 
-    /** Calibrates and marks the first snaps of both reels through the API, as a coach's clicks would. */
+    /**
+     * Calibrates and marks the first plays from both sides through the API, as a coach's clicks would; two coaches
+     * grade.
+     */
     private void work() {
         Browserless coach = Browserless.signedIn(port, "marrow");
-        var json = JsonMapper.builder().build();
-        for (JsonNode reel : coach.get("/api/reels").json().get("items")) {
-            for (Scene scene : ReelMaker.script().subList(0, MARKED_SNAPS)) {
-                String path = "/api/reels/" + reel.get("id").asLong() + "/snaps/" + scene.number();
-                Answer read = coach.get(path);
-                JsonNode snap = read.json();
-                PinholeCamera camera =
-                        ReelMaker.camera(scene, reel.get("view").asString().equals("sideline"));
-                var work = new LinkedHashMap<String, Object>();
-                work.put("snapFrame", snap.get("snapFrame").asInt());
-                work.put("log", snap.get("log"));
-                work.put(
-                        "points",
-                        snap.get("known")
-                                .valueStream()
-                                .filter(k -> camera.sees(pixel(
-                                        camera,
-                                        k.get("x").asDouble(),
-                                        k.get("y").asDouble())))
-                                .map(k -> named(
-                                        "name",
-                                        k.get("name").asString(),
-                                        pixel(
-                                                camera,
-                                                k.get("x").asDouble(),
-                                                k.get("y").asDouble())))
-                                .toList());
-                work.put(
-                        "marks",
-                        scene.bodies().stream()
-                                .filter(b -> camera.sees(pixel(camera, b.at().x(), b.at().y())))
-                                .map(b -> named("man", b.name(), pixel(camera, b.at().x(), b.at().y())))
-                                .toList());
-                coach.put(path, read.etag(), json.writeValueAsString(work));
+        String game =
+                "/api/games/" + coach.get("/api/games").json().at("/items/0/id").asLong();
+        JsonNode plays = coach.get(game).json().get("plays");
+        for (Scene scene : ReelMaker.script().subList(0, MARKED_PLAYS)) {
+            String path =
+                    game + "/plays/" + plays.get(scene.number() - 1).get("id").asLong();
+            JsonNode play = coach.get(path + "/film").json();
+            for (JsonNode angle : play.get("angles")) {
+                String view = coach.get("/api/reels/" + angle.get("reel").asLong())
+                        .json()
+                        .get("view")
+                        .asString();
+                coach.put(
+                        path + "/angles/" + angle.get("id").asLong(),
+                        Browserless.version(angle.get("version").asLong()),
+                        clicks(play, angle, scene, ReelMaker.camera(scene, view.equals("sideline"))));
+            }
+            for (String grader : new String[] {"marrow", "abara"}) {
+                grade(Browserless.signedIn(port, grader), path + "/grades", grader.equals("abara"));
             }
         }
+    }
+
+    private String clicks(JsonNode play, JsonNode angle, Scene scene, PinholeCamera camera) {
+        var work = new LinkedHashMap<String, Object>();
+        work.put("firstFrame", angle.get("firstFrame").asInt());
+        work.put("snapFrame", angle.get("snapFrame").asInt());
+        work.put(
+                "points",
+                play.get("known")
+                        .valueStream()
+                        .filter(k -> camera.sees(
+                                pixel(camera, k.get("x").asDouble(), k.get("y").asDouble())))
+                        .map(k -> named(
+                                "name",
+                                k.get("name").asString(),
+                                pixel(camera, k.get("x").asDouble(), k.get("y").asDouble())))
+                        .toList());
+        work.put(
+                "marks",
+                scene.bodies().stream()
+                        .filter(b -> camera.sees(pixel(camera, b.at().x(), b.at().y())))
+                        .map(b -> named("man", b.name(), pixel(camera, b.at().x(), b.at().y())))
+                        .toList());
+        return json.writeValueAsString(work);
+    }
+
+    /**
+     * A coach says yes to what is proposed, and what he saw of the read and the effort; the second sees one thing
+     * otherwise.
+     */
+    private void grade(Browserless coach, String path, boolean second) {
+        JsonNode grades = coach.get(path).json();
+        for (JsonNode proposal : grades.get("proposals")) {
+            String job = proposal.get("job").asString();
+            boolean late = job.equals("will") && second;
+            coach.put(
+                    path + "/" + job,
+                    Browserless.version(0),
+                    json.writeValueAsString(Map.of(
+                            "marks",
+                            List.of(
+                                    mark("AL", proposal.get("mark").asString()),
+                                    mark("KEY", late ? "-" : "="),
+                                    mark("EF", job.equals("mike") ? "+" : "=")),
+                            "target",
+                            "man",
+                            "flags",
+                            List.of(),
+                            "extraCredit",
+                            false)));
+        }
+    }
+
+    private static Map<String, String> mark(String facet, String mark) {
+        return Map.of("facet", facet, "mark", mark);
     }
 
     private static ImagePoint pixel(PinholeCamera camera, double x, double y) {

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.regex.Pattern;
 import mensch.app.problem.Problem;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -27,13 +28,13 @@ class BodyLimit extends OncePerRequestFilter {
     private static final long IMPORT = 8L * Bounds.IMPORT;
 
     private static final String EXCHANGE = "/api/exchange/";
-    private static final String REELS = "/api/reels";
+    private static final Pattern REELS = Pattern.compile("/api/games/\\d+/reels");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String address = request.getRequestURI();
-        if (address.equals(REELS)) {
+        if (REELS.matcher(address).matches()) {
             chain.doFilter(request, response);
             return;
         }

@@ -22,6 +22,8 @@ public final class Bounds {
     public static final int LAYERS = 30;
     /** Calls or formations named in one request. */
     public static final int LISTED = 500;
+    /** Facets of one man on one play. */
+    public static final int FACETS = 8;
     /** Clicks on known places, or on men, of one snap. */
     public static final int CLICKS = 200;
     /** Players of a roster, and lines of its chart. */

@@ -3,8 +3,16 @@ package mensch.app.film;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import mensch.app.board.SnapWords;
+import mensch.app.game.Game;
+import mensch.app.game.GameBook;
+import mensch.app.game.GameWords;
+import mensch.app.game.Play;
+import mensch.app.game.PlayLog;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -13,50 +21,67 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Adopts the simulated camera's reels that the start command laid into the films folder. */
+/** Adopts the simulated camera's reels that the start command laid into the films folder: two sides of one game. */
 @Component
-@Order(1)
+@Order(2)
 @ConditionalOnProperty("mensch.demo")
 class DemoReels implements ApplicationRunner {
+    private static final String LOGGED_BY = "marrow";
+    private static final GameWords STOATS =
+            new GameWords("Quarry Bend Stoats", "under 19", 2026, LocalDate.of(2026, 9, 26), "hs");
+
     private final FilmIntake intake;
     private final FilmStore store;
+    private final GameBook games;
     private final JsonMapper json = JsonMapper.builder().build();
 
-    DemoReels(FilmIntake intake, FilmStore store) {
+    DemoReels(FilmIntake intake, FilmStore store, GameBook games) {
         this.intake = intake;
         this.store = store;
+        this.games = games;
     }
 
     @Override
     public void run(ApplicationArguments args) throws IOException {
-        for (Path log : store.logs().toList()) {
+        Game game = null;
+        var plays = new LinkedHashMap<Integer, Play>();
+        // the sideline first: it is what a coach begins with
+        for (Path log : store.logs().sorted(Comparator.reverseOrder()).toList()) {
             String file = log.getFileName().toString().replace(".json", ".mp4");
-            if (Files.exists(store.path(file))) {
-                adopt(file, json.readTree(log.toFile()));
+            if (Files.exists(store.path(file)) && !intake.knows(file)) {
+                game = game == null ? games.add(STOATS) : game;
+                adopt(game.id(), file, json.readTree(log.toFile()), plays);
             }
         }
     }
 
-    private void adopt(String file, JsonNode log) throws IOException {
-        var snaps = new ArrayList<FilmSnap>();
+    private void adopt(Long game, String file, JsonNode log, Map<Integer, Play> plays) throws IOException {
+        var cuts = new LinkedHashMap<Play, int[]>();
         for (JsonNode s : log.get("snaps")) {
-            var words = new SnapWords(
-                    s.get("formation").asString(),
-                    s.get("mirrored").asBoolean(),
-                    null,
-                    null,
-                    s.get("code").asString(),
-                    s.get("hash").asString(),
-                    s.get("toGoal").asInt(),
-                    s.get("down").asInt(),
-                    s.get("distance").asInt());
-            snaps.add(new FilmSnap(
-                    0L,
-                    s.get("number").asInt(),
-                    s.get("firstFrame").asInt(),
-                    s.get("snapFrame").asInt(),
-                    new SnapLog(words, s.get("call").asString(), 0)));
+            Play play = plays.computeIfAbsent(s.get("number").asInt(), n -> games.add(game, logged(s), LOGGED_BY));
+            cuts.put(
+                    play,
+                    new int[] {s.get("firstFrame").asInt(), s.get("snapFrame").asInt()});
         }
-        intake.adopt(file, log.get("name").asString(), View.said(log.get("view").asString()), snaps);
+        intake.adopt(
+                game,
+                file,
+                log.get("name").asString(),
+                View.said(log.get("view").asString()),
+                cuts);
+    }
+
+    private static PlayLog logged(JsonNode s) {
+        var words = new SnapWords(
+                s.get("formation").asString(),
+                s.get("mirrored").asBoolean(),
+                null,
+                null,
+                s.get("code").asString(),
+                s.get("hash").asString(),
+                s.get("toGoal").asInt(),
+                s.get("down").asInt(),
+                s.get("distance").asInt());
+        return PlayLog.of(words, s.get("call").asString(), 0);
     }
 }

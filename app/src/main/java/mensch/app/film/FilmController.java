@@ -4,17 +4,17 @@ import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.security.Principal;
 import java.util.List;
 import mensch.app.bounds.Bounds;
-import mensch.app.bounds.Paged;
+import mensch.app.game.PlayLog;
 import mensch.app.problem.Created;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -33,13 +33,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Reels, their video, their snaps. */
+/** Reels, their video, and the angles of plays on them. */
 @RestController
-@RequestMapping("/api/reels")
+@RequestMapping("/api")
 class FilmController {
     /**
-     * A reel in the list.
+     * A reel of a game.
      *
+     * @param plays of the game that are on it
+     * @param calibrated of them, with clicks enough to solve the view
      * @param bytes size of the film, 0 when it was taken in before sizes were kept
      * @param seconds from the first frame to the last
      * @param rotation degrees clockwise that the film asks to be turned when shown
@@ -48,7 +50,7 @@ class FilmController {
             long id,
             String name,
             View view,
-            int snaps,
+            int plays,
             int calibrated,
             int marked,
             int frames,
@@ -58,21 +60,39 @@ class FilmController {
             long bytes,
             double seconds) {}
 
-    record SnapItem(int number, int firstFrame, int snapFrame, int points, int marks, long version) {}
+    /** Where a play is on a reel, and how much of it is done. */
+    record AngleItem(
+            long id,
+            long play,
+            long reel,
+            int firstFrame,
+            int snapFrame,
+            @Nullable Integer lastFrame,
+            int points,
+            int marks,
+            long version) {}
+
+    /** The film of a game. */
+    record GameFilm(List<ReelItem> reels, List<AngleItem> angles) {}
 
     /** A reel to play; {@code frameTimes} are exact presentation times in seconds. */
     record ReelSheet(
             long id,
+            long game,
             String name,
             View view,
             int width,
             int height,
             int rotation,
             long bytes,
-            List<Double> frameTimes,
-            List<SnapItem> snaps) {}
+            List<Double> frameTimes) {}
 
-    record NewSnap(@Min(0) int frame, @Valid @NotNull SnapLog log) {}
+    record NewPlay(
+            @NotNull Long reel,
+            @Min(0) int frame,
+            @Valid @NotNull PlayLog log) {}
+
+    record NewAngle(@NotNull Long reel, @Min(0) int frame) {}
 
     private final FilmRoom room;
     private final FilmIntake intake;
@@ -84,10 +104,12 @@ class FilmController {
         this.store = store;
     }
 
-    /** Reels, newest first. */
-    @GetMapping
-    Paged<ReelItem> list(@RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page) {
-        return Paged.of(room.reels(page), FilmController::item);
+    /** Reels of a game, and where its plays are on them. */
+    @GetMapping("/games/{game}/film")
+    GameFilm film(@PathVariable Long game) {
+        return new GameFilm(
+                room.reels(game).stream().map(FilmController::item).toList(),
+                room.angles(game).stream().map(FilmController::item).toList());
     }
 
     private static ReelItem item(Reels.InShort r) {
@@ -95,7 +117,7 @@ class FilmController {
                 r.getId(),
                 r.getName(),
                 r.getView(),
-                r.getSnaps(),
+                r.getPlays(),
                 r.getCalibrated(),
                 r.getMarked(),
                 r.getFrames(),
@@ -106,28 +128,40 @@ class FilmController {
                 r.getSeconds());
     }
 
-    /** A reel with its snaps. */
-    @GetMapping("/{id}")
+    private static AngleItem item(Angle a) {
+        return new AngleItem(
+                a.id(),
+                a.playId(),
+                a.reelId(),
+                a.firstFrame(),
+                a.snapFrame(),
+                a.lastFrame(),
+                a.points().size(),
+                a.marks().size(),
+                a.version());
+    }
+
+    /** Erases a game for good: its plays, their films, clicks and grades. */
+    @DeleteMapping("/games/{game}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void eraseGame(@PathVariable Long game) throws IOException {
+        intake.eraseGame(game);
+    }
+
+    /** A reel with the time of each of its frames. */
+    @GetMapping("/reels/{id}")
     ReelSheet open(@PathVariable Long id) {
         Reel r = room.reel(id);
-        var snaps = room.snaps(id).stream()
-                .map(s -> new SnapItem(
-                        s.number(),
-                        s.firstFrame(),
-                        s.snapFrame(),
-                        s.points().size(),
-                        s.marks().size(),
-                        s.version()))
-                .toList();
         return new ReelSheet(
-                r.id(), r.name(), r.view(), r.width(), r.height(), r.rotation(), r.bytes(), r.frameTimes(), snaps);
+                r.id(), r.gameId(), r.name(), r.view(), r.width(), r.height(), r.rotation(), r.bytes(), r.frameTimes());
     }
 
     /** The body is the film itself; it goes to disk as it comes. */
     @Hidden
-    @PostMapping(consumes = MediaType.ALL_VALUE)
+    @PostMapping(path = "/games/{game}/reels", consumes = MediaType.ALL_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     ReelSheet upload(
+            @PathVariable Long game,
             @RequestParam String name,
             @RequestParam View view,
             HttpServletRequest request,
@@ -137,14 +171,14 @@ class FilmController {
         if (name.isBlank() || name.length() > Bounds.NAME) {
             throw Problem.refused("name-empty", "a reel needs a name of 1 to " + Bounds.NAME + " characters");
         }
-        Long id = intake.upload(name.strip(), view, request.getInputStream(), by.getName())
+        Long id = intake.upload(game, name.strip(), view, request.getInputStream(), by.getName())
                 .id();
         Created.at(response, "/api/reels", id);
         return open(id);
     }
 
-    /** Gone for good, with its snaps, clicks and grades. */
-    @DeleteMapping("/{id}")
+    /** Gone for good, with the clicks on it; the plays it showed stay in the log. */
+    @DeleteMapping("/reels/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void erase(@PathVariable Long id) throws IOException {
         intake.erase(room.reel(id));
@@ -152,7 +186,7 @@ class FilmController {
 
     /** Whole or in ranges, as the player asks. */
     @Hidden
-    @GetMapping("/{id}/video")
+    @GetMapping("/reels/{id}/video")
     ResponseEntity<Resource> video(@PathVariable Long id) {
         String file = room.reel(id).file();
         return ResponseEntity.ok()
@@ -161,37 +195,56 @@ class FilmController {
                 .body(store.resource(file));
     }
 
-    /** A snap with its clicks, its view, and what the call asked. */
-    @GetMapping("/{id}/snaps/{number}")
-    SnapSheet snap(@PathVariable Long id, @PathVariable int number, Principal by) {
-        return SnapSheet.of(room.worked(id, number, by.getName()));
-    }
-
-    /** Marks a snap in a reel, with its log. */
-    @PostMapping("/{id}/snaps")
+    /** A new play at the end of the log, cut out of a reel. */
+    @PostMapping("/games/{game}/cuts")
     @ResponseStatus(HttpStatus.CREATED)
-    SnapSheet add(
-            @PathVariable Long id, @Valid @RequestBody NewSnap request, Principal by, HttpServletResponse response) {
-        SnapSheet sheet = SnapSheet.of(room.add(id, request.frame(), request.log(), by.getName()));
-        Created.at(response, "/api/reels", id, "snaps", sheet.number());
+    FilmedPlay cut(
+            @PathVariable Long game, @Valid @RequestBody NewPlay request, Principal by, HttpServletResponse response) {
+        FilmedPlay sheet = FilmedPlay.of(room.cut(game, request.reel(), request.frame(), request.log(), by.getName()));
+        Created.at(response, "/api/games", game, "plays", sheet.id(), "film");
         return sheet;
     }
 
-    /** Saves the work on a snap; the alignment facet of each marked man is filled from his verdict. */
-    @PutMapping("/{id}/snaps/{number}")
-    SnapSheet work(
-            @PathVariable Long id,
-            @PathVariable int number,
-            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
-            @Valid @RequestBody SnapWork work,
-            Principal by) {
-        return SnapSheet.of(room.work(id, number, read, work, by.getName()));
+    /** A play with its angles, the clicks on them, and what the call asked. */
+    @GetMapping("/games/{game}/plays/{play}/film")
+    FilmedPlay play(@PathVariable Long game, @PathVariable Long play, Principal by) {
+        return FilmedPlay.of(room.worked(game, play, by.getName()));
     }
 
-    /** Takes one snap out of the log, with its clicks and grades. */
-    @DeleteMapping("/{id}/snaps/{number}")
+    /** The same play on another reel of the game. */
+    @PostMapping("/games/{game}/plays/{play}/angles")
+    @ResponseStatus(HttpStatus.CREATED)
+    FilmedPlay cutAlso(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @Valid @RequestBody NewAngle request,
+            Principal by,
+            HttpServletResponse response) {
+        FilmedPlay sheet = FilmedPlay.of(room.cutAlso(game, play, request.reel(), request.frame(), by.getName()));
+        Created.at(response, "/api/games", game, "plays", play, "film");
+        return sheet;
+    }
+
+    /** Saves the work on an angle; the answer is the play as it is measured by now. */
+    @PutMapping("/games/{game}/plays/{play}/angles/{angle}")
+    FilmedPlay work(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @PathVariable Long angle,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
+            @Valid @RequestBody AngleWork work,
+            Principal by) {
+        return FilmedPlay.of(room.work(game, play, angle, read, work, by.getName()));
+    }
+
+    /** Takes a play off one reel, with the clicks on it. */
+    @DeleteMapping("/games/{game}/plays/{play}/angles/{angle}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void eraseSnap(@PathVariable Long id, @PathVariable int number, @RequestHeader(HttpHeaders.IF_MATCH) Version read) {
-        room.erase(id, number, read);
+    void takeOff(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @PathVariable Long angle,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read) {
+        room.takeOff(game, play, angle, read);
     }
 }

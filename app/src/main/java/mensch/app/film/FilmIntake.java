@@ -7,6 +7,9 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
+import mensch.app.game.GameBook;
+import mensch.app.game.Play;
 import mensch.app.problem.Problem;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -25,7 +28,8 @@ class FilmIntake implements ApplicationRunner {
     private static final Duration ABANDONED = Duration.ofHours(1);
 
     private final Reels reels;
-    private final FilmSnaps snaps;
+    private final Angles angles;
+    private final GameBook games;
     private final FilmStore store;
     private final FilmProbe probe;
     private final Clock clock;
@@ -33,9 +37,10 @@ class FilmIntake implements ApplicationRunner {
     @Value("${mensch.film.most-bytes:8000000000}")
     private long mostBytes;
 
-    FilmIntake(Reels reels, FilmSnaps snaps, FilmStore store, FilmProbe probe, Clock clock) {
+    FilmIntake(Reels reels, Angles angles, GameBook games, FilmStore store, FilmProbe probe, Clock clock) {
         this.reels = reels;
-        this.snaps = snaps;
+        this.angles = angles;
+        this.games = games;
         this.store = store;
         this.probe = probe;
         this.clock = clock;
@@ -47,12 +52,13 @@ class FilmIntake implements ApplicationRunner {
         store.sweep(reels::existsByFile, clock.instant().minus(ABANDONED));
     }
 
-    /** Streams a film to disk, has it checked, and only then knows it. */
-    Reel upload(String name, View view, InputStream body, String by) throws IOException {
+    /** Streams a film of a game to disk, has it checked, and only then knows it. */
+    Reel upload(Long game, String name, View view, InputStream body, String by) throws IOException {
+        games.game(game);
         Path part = store.receive(body, mostBytes);
         try {
             FilmProbe.Probed probed = probe.probe(part);
-            return kept(new Reel(name, view, store.keep(part, probed.ending()), probed, by, clock.instant()));
+            return kept(new Reel(game, name, view, store.keep(part, probed.ending()), probed, by, clock.instant()));
         } finally {
             Files.deleteIfExists(part);
         }
@@ -67,17 +73,31 @@ class FilmIntake implements ApplicationRunner {
         }
     }
 
-    /** A reel that lies in the films folder with its log, once. */
-    void adopt(String file, String name, View view, List<FilmSnap> log) throws IOException {
-        if (!reels.existsByFile(file)) {
-            Reel reel = reels.save(new Reel(name, view, file, probe.probe(store.path(file)), null, clock.instant()));
-            snaps.saveAll(log.stream()
-                    .map(s -> new FilmSnap(reel.id(), s.number(), s.firstFrame(), s.snapFrame(), s.log()))
-                    .toList());
+    /** Whether a film of the films folder is known. */
+    boolean knows(String file) {
+        return reels.existsByFile(file);
+    }
+
+    /** A film that lies in the films folder, with the frames at which its game's plays begin and the ball moves. */
+    void adopt(Long game, String file, String name, View view, Map<Play, int[]> cuts) throws IOException {
+        Reel reel = reels.save(new Reel(game, name, view, file, probe.probe(store.path(file)), null, clock.instant()));
+        angles.saveAll(cuts.entrySet().stream()
+                .map(c -> new Angle(c.getKey().id(), reel.id(), c.getValue()[0], c.getValue()[1]))
+                .toList());
+    }
+
+    /** Erases a game: its plays, their films, clicks and grades. */
+    void eraseGame(Long game) throws IOException {
+        List<Reel> films = reels.findByGameId(game);
+        if (!games.erase(game)) {
+            throw Problem.notFound("the game " + game);
+        }
+        for (Reel film : films) {
+            Files.deleteIfExists(store.path(film.file()));
         }
     }
 
-    /** Erases a reel: its snaps, their clicks and grades, and then its file. */
+    /** Erases a reel: the clicks on it, and then its file; the plays it showed stay in the log. */
     void erase(Reel reel) throws IOException {
         if (reels.erase(reel.id()) == 0) {
             throw Problem.notFound("the reel " + reel.id());

@@ -1,17 +1,16 @@
 package mensch.app.film;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import mensch.app.board.Snaps;
-import mensch.app.bounds.Paged;
-import mensch.app.call.CallBook;
-import mensch.app.grading.GradeBook;
+import java.util.Optional;
+import mensch.app.game.GameBook;
+import mensch.app.game.Play;
+import mensch.app.game.PlayLog;
 import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
-import mensch.core.call.Call;
-import mensch.core.document.RefusedException;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
@@ -21,136 +20,179 @@ import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.library.Library;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Page;
-import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Reels and their snaps, and what core makes of the clicks on a snap. */
+/** Reels and the angles of the plays on them, and what core makes of the clicks on all angles of a play. */
 @Service
 @Transactional(readOnly = true)
-class FilmRoom {
-    private static final String OVERTAKEN = "snap-overtaken";
+public class FilmRoom {
+    private static final String OVERTAKEN = "angle-overtaken";
 
     private final Reels reels;
-    private final FilmSnaps snaps;
-    private final FilmFootball football;
-    private final GradeBook grades;
+    private final Angles angles;
+    private final GameBook games;
+    private final Playbook playbook;
 
-    /** Core's side of the film room: the library in force, snaps and calls as somebody may see them. */
-    @Component
-    record FilmFootball(Playbook playbook, CallBook book, Snaps snaps) {}
+    /** An angle and how its view is solved. */
+    record Seen(Angle angle, Calibration.Outcome calibration) {}
 
-    /** A snap with its calibration and verdicts; {@code judged} is null while the view is not solved. */
+    /** A play with its angles and verdicts; {@code judged} is null while no view is solved. */
     record Worked(
-            FilmSnap snap,
-            Snap logged,
-            Call call,
-            Calibration.Outcome calibration,
+            Play play,
+            GameBook.Asked asked,
+            List<Seen> angles,
             @Nullable Judged judged,
             Library library) {}
 
-    FilmRoom(Reels reels, FilmSnaps snaps, FilmFootball football, GradeBook grades) {
+    FilmRoom(Reels reels, Angles angles, GameBook games, Playbook playbook) {
         this.reels = reels;
-        this.snaps = snaps;
-        this.football = football;
-        this.grades = grades;
-    }
-
-    Page<Reels.InShort> reels(int page) {
-        return reels.inShort(Paged.asked(page));
+        this.angles = angles;
+        this.games = games;
+        this.playbook = playbook;
     }
 
     Reel reel(Long id) {
         return reels.findById(id).orElseThrow(() -> Problem.notFound("the reel " + id));
     }
 
-    List<FilmSnap> snaps(Long reel) {
-        return snaps.findByReelIdOrderByNumber(reel);
+    List<Reels.InShort> reels(Long game) {
+        return reels.inShort(games.game(game).id());
     }
 
-    private FilmSnap snap(Long reel, int number) {
-        return snaps.findByReelIdAndNumber(reel, number)
-                .orElseThrow(() -> Problem.notFound("snap " + number + " of this reel"));
+    List<Angle> angles(Long game) {
+        return angles.ofGame(game);
     }
 
-    Worked worked(Long reel, int number, String by) {
-        return worked(snap(reel, number), by);
+    Worked worked(Long game, Long play, String by) {
+        return worked(games.play(game, play), by);
     }
 
-    /** A new snap at the end of a reel's log; one whose log cannot be lined up is not kept. */
+    /** What was measured of a play, and the call and line-up it was measured by; none while no view is solved. */
+    public Optional<Judged> judged(Play play, String by) {
+        return Optional.ofNullable(worked(play, by).judged());
+    }
+
+    /** A new play at the end of a game's log, seen on a reel of it. */
     @Transactional
-    public Worked add(Long reel, int frame, SnapLog log, String by) {
-        reels.hold(reel).orElseThrow(() -> Problem.notFound("the reel " + reel));
-        checkFrame(reel(reel), frame);
-        return worked(snaps.saveAndFlush(new FilmSnap(reel, snaps.lastNumber(reel) + 1, frame, frame, log)), by);
+    public Worked cut(Long game, Long reel, int frame, PlayLog log, String by) {
+        Play play = games.add(game, log, by);
+        angles.saveAndFlush(angle(game, play, reel, frame));
+        return worked(play, by);
     }
 
-    /**
-     * Replaces the work on a snap, and the grades that follow from it; refused when somebody saved after {@code read}.
-     */
+    /** The same play on another reel of its game. */
     @Transactional
-    public Worked work(Long reel, int number, Version read, SnapWork work, String by) {
-        FilmSnap snap = snap(reel, number);
-        read.checkIs(snap.version(), OVERTAKEN, overtaken(number));
-        Reel film = reel(reel);
-        checkFrame(film, work.snapFrame());
-        work.check(film.width(), film.height());
-        snap.work(work.snapFrame(), work.log(), work.points(), work.marks());
-        snaps.saveAndFlush(snap);
-        Worked worked = worked(snap, by);
-        grades.fill(snap.id(), worked.call().ref(), worked.judged(), by);
-        return worked;
-    }
-
-    /** Takes a snap out with its clicks and grades; refused when somebody worked on it after {@code read}. */
-    @Transactional
-    public void erase(Long reel, int number, Version read) {
-        snap(reel, number);
-        if (snaps.erase(reel, number, read.number()) == 0) {
-            throw Version.overtaken(OVERTAKEN, overtaken(number));
-        }
-    }
-
-    private static void checkFrame(Reel reel, int frame) {
-        int frames = reel.frameTimes().size();
-        if (frame >= frames) {
+    public Worked cutAlso(Long game, Long play, Long reel, int frame, String by) {
+        Play found = games.play(game, play);
+        if (angles.existsByPlayIdAndReelId(play, reel)) {
             throw Problem.refused(
-                    "frame-missing", "frame " + frame + " is not on this film; it has frames 0 to " + (frames - 1));
+                    "on-reel-already",
+                    "play " + found.number()
+                            + " is on this reel already; take that cut off first, or choose another play");
+        }
+        angles.saveAndFlush(angle(game, found, reel, frame));
+        return worked(found, by);
+    }
+
+    private Angle angle(Long game, Play play, Long reel, int frame) {
+        Reel film = reel(reel);
+        if (!film.gameId().equals(game)) {
+            throw Problem.notFound("the reel " + reel + " of this game");
+        }
+        AngleWork.onFilm(film, frame);
+        return new Angle(play.id(), reel, frame, frame);
+    }
+
+    /** Replaces the work on an angle; refused when somebody saved after {@code read}. */
+    @Transactional
+    public Worked work(Long game, Long play, Long id, Version read, AngleWork work, String by) {
+        Play found = games.play(game, play);
+        Angle angle = angle(play, id);
+        read.checkIs(angle.version(), OVERTAKEN, overtaken(found));
+        work.check(reel(angle.reelId()));
+        checkKnown(games.asked(found.log(), by).snap(), work);
+        angle.work(work);
+        angles.saveAndFlush(angle);
+        return worked(found, by);
+    }
+
+    /** Takes a play off one reel with the clicks on it; refused when somebody worked on it after {@code read}. */
+    @Transactional
+    public void takeOff(Long game, Long play, Long id, Version read) {
+        Play found = games.play(game, play);
+        angle(play, id);
+        if (angles.erase(id, read.number()) == 0) {
+            throw Version.overtaken(OVERTAKEN, overtaken(found));
         }
     }
 
-    private static String overtaken(int number) {
-        return "somebody else worked on snap " + number
+    /** Whether two plays are cut out of one reel, and so cannot be one. */
+    public boolean onOneReel(Long one, Long other) {
+        List<Long> reelsOfOne = angles.findByPlayIdOrderByReelId(one).stream()
+                .map(Angle::reelId)
+                .toList();
+        return angles.findByPlayIdOrderByReelId(other).stream().anyMatch(a -> reelsOfOne.contains(a.reelId()));
+    }
+
+    public int reelsOf(Long game) {
+        return reels.findByGameId(game).size();
+    }
+
+    /** The angles of a play are another's from now on; a reel all of whose plays are in {@code game} belongs there. */
+    @Transactional
+    public void join(Long from, Long to, Long game) {
+        List<Angle> moved = angles.findByPlayIdOrderByReelId(from);
+        moved.forEach(a -> a.ofPlay(to));
+        angles.flush();
+        moved.stream()
+                .map(Angle::reelId)
+                .filter(reel -> angles.allOf(reel, game))
+                .forEach(reel -> reel(reel).ofGame(game));
+        reels.flush();
+    }
+
+    private Angle angle(Long play, Long id) {
+        return angles.findByIdAndPlayId(id, play).orElseThrow(() -> Problem.notFound("this angle of the play"));
+    }
+
+    private static String overtaken(Play play) {
+        return "somebody else worked on play " + play.number()
                 + " after you opened it; your clicks are kept here, load his and add yours";
     }
 
-    private Worked worked(FilmSnap snap, String by) {
-        Library library = football.playbook().library();
-        Snap logged = football.snaps().of(snap.log().snap(), by);
-        Call call = football.book().seen(snap.log().call(), snap.log().revision(), List.of(), by);
-        Calibration.Outcome outcome = Calibration.of(known(logged, snap.points()));
-        Judged judged = outcome instanceof Calibration.Solved solved
-                ? FilmJudge.of(call, logged, solved.calibration(), clicks(snap.marks()))
-                : null;
-        return new Worked(snap, logged, call, outcome, judged, library);
+    private Worked worked(Play play, String by) {
+        GameBook.Asked asked = games.asked(play.log(), by);
+        var seen = new ArrayList<Seen>();
+        var views = new ArrayList<FilmJudge.View>();
+        for (Angle angle : angles.findByPlayIdOrderByReelId(play.id())) {
+            Calibration.Outcome outcome = Calibration.of(known(asked.snap(), angle.points()));
+            seen.add(new Seen(angle, outcome));
+            if (outcome instanceof Calibration.Solved solved) {
+                views.add(new FilmJudge.View(solved.calibration(), clicks(angle.marks())));
+            }
+        }
+        Judged judged = views.isEmpty() ? null : FilmJudge.of(asked.call(), asked.snap(), views);
+        return new Worked(play, asked, List.copyOf(seen), judged, playbook.library());
     }
 
+    /** Clicks on places that the field has; a corrected log may be of a field that has not all of them. */
     private static List<KnownPoint> known(Snap logged, List<KnownClick> clicks) {
-        var places = KnownPlaces.of(logged.field());
         return clicks.stream()
-                .map(c -> new KnownPoint(
-                        c.name(),
-                        places.stream()
-                                .filter(p -> p.name().equals(c.name()))
-                                .findFirst()
-                                .orElseThrow(
-                                        () -> new RefusedException(
-                                                "\"" + c.name()
-                                                        + "\" is no known place near this ball spot; remove the point and choose it anew"))
-                                .at(),
-                        new ImagePoint(c.xPixels(), c.yPixels())))
+                .flatMap(c -> KnownPlaces.named(logged.field(), c.name()).stream()
+                        .map(p -> new KnownPoint(c.name(), p.at(), new ImagePoint(c.xPixels(), c.yPixels()))))
                 .toList();
+    }
+
+    private static void checkKnown(Snap logged, AngleWork work) {
+        for (KnownClick click : work.points()) {
+            if (KnownPlaces.named(logged.field(), click.name()).isEmpty()) {
+                throw Problem.refused(
+                        "place-unknown",
+                        "\"" + click.name()
+                                + "\" is no known place of this field; remove the point and choose it anew");
+            }
+        }
     }
 
     private static Map<String, ImagePoint> clicks(List<FeetClick> marks) {

@@ -23,6 +23,9 @@ class Reel {
     private Long id;
 
     @Column(nullable = false)
+    private Long gameId;
+
+    @Column(nullable = false)
     private String name;
 
     @Enumerated(EnumType.STRING)
@@ -58,12 +61,14 @@ class Reel {
     protected Reel() {}
 
     Reel(
+            Long gameId,
             String name,
             View view,
             String file,
             FilmProbe.Probed probed,
             @Nullable String uploadedBy,
             Instant uploadedAt) {
+        this.gameId = gameId;
         this.name = name;
         this.view = view;
         this.file = file;
@@ -78,6 +83,15 @@ class Reel {
 
     Long id() {
         return id;
+    }
+
+    Long gameId() {
+        return gameId;
+    }
+
+    /** It turned out to show another game. */
+    void ofGame(Long game) {
+        this.gameId = game;
     }
 
     String name() {

@@ -1,134 +1,238 @@
 package mensch.app.grading;
 
+import java.time.Clock;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
-import java.util.function.Function;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
-import mensch.app.bounds.Paged;
-import mensch.app.playbook.Playbook;
+import mensch.app.film.FilmRoom;
+import mensch.app.game.GameBook;
+import mensch.app.game.Play;
 import mensch.app.problem.Problem;
+import mensch.app.roster.RosterBook;
 import mensch.app.version.Version;
-import mensch.core.document.DocumentRef;
+import mensch.core.grading.Facet;
+import mensch.core.grading.FacetMark;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.grading.FilmJudge.Row;
+import mensch.core.grading.Flag;
 import mensch.core.grading.GradeMark;
-import mensch.core.library.Library;
+import mensch.core.lineup.Lineup;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Fills and overrules grades, and adds them up: always "n of m", never a rate of hand-picked snaps. */
+/**
+ * What coaches say of men on plays. What is measured is only proposed; a grade is a coach's word, one for each coach,
+ * and nobody writes over another's.
+ */
 @Service
 @Transactional(readOnly = true)
 public class GradeBook {
-    static final String ALIGNMENT = "AL";
+    private static final String OVERTAKEN = "grade-overtaken";
 
-    /** Grades of a man that are shown before anybody asks for more. */
-    private static final int NEWEST = 12;
+    /** One man on one play of one game. */
+    record RepKey(Long game, Long play, String job) {}
+
+    /** What the measures of a play propose for one facet of one man. */
+    record Proposal(String job, Facet facet, GradeMark mark, String measured) {}
+
+    /** A facet as coaches write it, and what it is. */
+    record FacetWords(Facet facet, String meaning) {}
 
     /**
-     * A man's alignment.
+     * The grades of a play as one coach may see them.
      *
-     * @param toStandard snaps to standard or above, of those told
-     * @param notTold snaps too close to call
-     * @param newest his last grades, the newest film first
+     * @param facets that there are, in the order they are marked in
+     * @param mine his own
+     * @param others of men whom he has graded himself
+     * @param waiting coaches who graded men of this play whom he has not, and whose word he sees when he has
      */
-    public record GradedMan(String job, String name, long toStandard, long told, long notTold, List<GradeRow> newest) {
-        static GradedMan of(String job, String name, Map<GradeMark, Long> times, List<GradeRow> newest) {
-            long good = times.getOrDefault(GradeMark.ABOVE, 0L) + times.getOrDefault(GradeMark.TO_STANDARD, 0L);
-            return new GradedMan(
-                    job,
-                    name,
-                    good,
-                    good + times.getOrDefault(GradeMark.BELOW, 0L),
-                    times.getOrDefault(GradeMark.NOT_TOLD, 0L),
-                    newest);
-        }
+    record PlayGrades(
+            List<FacetWords> facets,
+            List<Proposal> proposals,
+            List<RepRow> mine,
+            List<RepRow> others,
+            Set<String> waiting) {}
+
+    private static final List<FacetWords> FACETS = Arrays.stream(Facet.values())
+            .map(facet -> new FacetWords(facet, facet.meaning()))
+            .toList();
+
+    private final GradedReps reps;
+    private final GameBook games;
+    private final FilmRoom film;
+    private final RosterBook roster;
+    private final Clock clock;
+
+    GradeBook(GradedReps reps, GameBook games, FilmRoom film, RosterBook roster, Clock clock) {
+        this.reps = reps;
+        this.games = games;
+        this.film = film;
+        this.roster = roster;
+        this.clock = clock;
     }
 
-    /** One man on one snap of one reel. */
-    public record GradeKey(long reel, int snap, String job) {}
+    /** Graders do not see each other's word of a man before they said theirs. */
+    PlayGrades ofPlay(Long game, Long play, String by) {
+        Play found = games.play(game, play);
+        List<GradedRep> all = reps.findByPlayIdOrderByJobAscGraderAsc(play);
+        List<RepRow> mine =
+                all.stream().filter(r -> r.grader().equals(by)).map(RepRow::of).toList();
+        Set<String> done = mine.stream().map(RepRow::job).collect(Collectors.toSet());
+        var others = new ArrayList<RepRow>();
+        var waiting = new TreeSet<String>();
+        for (GradedRep rep : all) {
+            if (rep.grader().equals(by)) {
+                continue;
+            }
+            if (done.contains(rep.job())) {
+                others.add(RepRow.of(rep));
+            } else {
+                waiting.add(rep.grader());
+            }
+        }
+        return new PlayGrades(FACETS, proposals(film.judged(found, by)), mine, others, waiting);
+    }
 
-    private final Grades grades;
-    private final Playbook playbook;
+    private static List<Proposal> proposals(Optional<Judged> judged) {
+        return judged.stream()
+                .flatMap(j -> j.rows().stream())
+                .map(GradeBook::proposal)
+                .toList();
+    }
 
-    GradeBook(Grades grades, Playbook playbook) {
-        this.playbook = playbook;
-        this.grades = grades;
+    private static Proposal proposal(Row row) {
+        return new Proposal(
+                row.job().id(),
+                Facet.ALIGNMENT,
+                GradeMark.of(row.verdict().outcome()),
+                row.verdict().words());
     }
 
     /**
-     * The alignment facet of every marked man; a man no longer marked loses his grade, an overruled one keeps the
-     * coach's word.
+     * A coach's word of one man; refused when he himself said another after {@code read}, on another screen.
+     *
+     * @param read 0 before his first
      */
     @Transactional
-    public void fill(Long snapId, DocumentRef call, @Nullable Judged judged, String by) {
-        Map<String, Grade> before =
-                grades.findBySnapId(snapId).stream().collect(Collectors.toMap(Grade::job, Function.identity()));
-        var kept = new ArrayList<String>();
-        for (Row row : judged == null ? List.<Row>of() : judged.rows()) {
-            Grade grade = before.get(row.job().id());
-            if (grade == null) {
-                grades.save(new Grade(snapId, row.job().id(), ALIGNMENT, row.verdict(), call, by));
-            } else {
-                grade.judge(row.verdict(), call, by);
-            }
-            kept.add(row.job().id());
+    public RepRow say(RepKey key, Version read, RepWords words, String by) {
+        Play play = games.play(key.game(), key.play());
+        GameBook.Asked asked = games.asked(play.log(), by);
+        Optional<Judged> judged = film.judged(play, by);
+        Lineup lineup = judged.map(Judged::asked).orElseGet(() -> Lineup.of(asked.call(), asked.snap()));
+        if (lineup.jobs().stream().noneMatch(j -> j.id().equals(key.job()))) {
+            throw Problem.notFound(key.job() + " in the line-up of play " + play.number());
         }
-        before.values().stream()
-                .filter(g -> !kept.contains(g.job()) && g.overruled() == null)
-                .forEach(grades::delete);
+        Optional<GradedRep> before = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by);
+        checkRead(read, before.map(r -> RepRow.of(r).version()).orElse(0L), key, play);
+        GradedRep rep = before.orElseGet(() -> new GradedRep(play.id(), key.job(), by));
+        rep.said(
+                body(words, proposals(judged), key.job()),
+                roster.playing(lineup).get(key.job()),
+                asked.call().ref(),
+                clock.instant());
+        return RepRow.of(reps.saveAndFlush(rep));
     }
 
-    /** The coach's word over the measured one; refused when the grade changed after {@code read}. */
-    @Transactional
-    public GradeRow overrule(GradeKey key, Version read, @Nullable GradeMark mark, @Nullable String note, String by) {
-        PlacedGrade placed = placed(key);
-        String why = note == null ? "" : note.strip();
-        if (mark != null && why.isEmpty()) {
-            throw Problem.refused("note-missing", "say in a note why the measured verdict is overruled");
-        }
+    private static void checkRead(Version read, long current, RepKey key, Play play) {
         read.checkIs(
-                placed.grade().version(),
-                "grade-overtaken",
-                "somebody graded " + key.job() + " on snap " + key.snap()
-                        + " after you opened the page; look at his word and say yours again");
-        placed.grade().overrule(mark, mark == null ? null : why, by);
-        grades.flush();
-        return GradeRow.of(placed);
+                current,
+                OVERTAKEN,
+                "you graded " + key.job() + " on play " + play.number()
+                        + " on another screen after this one was opened; look at that and say it again");
     }
 
-    private PlacedGrade placed(GradeKey key) {
-        return grades.of(key.reel(), key.snap(), key.job(), ALIGNMENT)
-                .orElseThrow(() -> Problem.notFound("a grade of " + key.job() + " on snap " + key.snap()));
+    private static RepBody body(RepWords words, List<Proposal> proposals, String job) {
+        var marks = new ArrayList<FacetMark>();
+        for (RepWords.Mark mark : words.marks()) {
+            if (marks.stream().anyMatch(m -> m.facet() == mark.facet())) {
+                throw Problem.refused("facet-twice", mark.facet().meaning() + " is marked twice; mark it once");
+            }
+            Optional<Proposal> proposed = proposals.stream()
+                    .filter(p -> p.job().equals(job) && p.facet() == mark.facet())
+                    .findFirst();
+            marks.add(new FacetMark(
+                    mark.facet(),
+                    mark.mark(),
+                    proposed.map(Proposal::mark).orElse(null),
+                    proposed.map(Proposal::measured).orElse(null)));
+        }
+        marks.sort(Comparator.comparing(FacetMark::facet));
+        return new RepBody(
+                List.copyOf(marks),
+                stripped(words.note()),
+                words.target(),
+                words.flags(),
+                words.outcome(),
+                words.extraCredit());
     }
 
-    GradeRow grade(GradeKey key) {
-        return GradeRow.of(placed(key));
+    private static @Nullable String stripped(@Nullable String note) {
+        return note == null || note.isBlank() ? null : note.strip();
     }
 
-    List<GradeRow> ofSnap(long reel, int snap) {
-        return grades.ofSnap(reel, snap).stream().map(GradeRow::of).toList();
+    /** Takes a coach's own word of one man back. */
+    @Transactional
+    public void takeBack(RepKey key, Version read, String by) {
+        Play play = games.play(key.game(), key.play());
+        GradedRep rep = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by)
+                .orElseThrow(() -> Problem.notFound("your grade of " + key.job() + " on play " + play.number()));
+        checkRead(read, RepRow.of(rep).version(), key, play);
+        reps.delete(rep);
     }
 
-    Paged<GradeRow> ofMan(String job, int page) {
-        return Paged.of(grades.ofMan(job, Paged.asked(page)), GradeRow::of);
+    /**
+     * Grades of a play that was made one with another. Where the same coach graded the same man in both, what he said
+     * here stands, and what he said there is kept in its note.
+     */
+    @Transactional
+    public void join(Long from, Long to) {
+        for (GradedRep there : reps.findByPlayIdOrderByJobAscGraderAsc(from)) {
+            Optional<GradedRep> here = reps.findByPlayIdAndJobAndGrader(to, there.job(), there.grader());
+            if (here.isPresent()) {
+                here.get().also(joined(here.get().body(), there.body()));
+            } else {
+                there.ofPlay(to);
+            }
+        }
+        reps.flush();
     }
 
-    List<GradedMan> men() {
-        var byMan = new TreeMap<String, Map<GradeMark, Long>>();
-        grades.times()
-                .forEach(t -> byMan.computeIfAbsent(t.getJob(), k -> new EnumMap<>(GradeMark.class))
-                        .put(t.getMark(), t.getTimes()));
-        Map<String, List<GradeRow>> newest =
-                grades.newest(NEWEST).stream().map(GradeRow::of).collect(Collectors.groupingBy(GradeRow::job));
-        Library library = playbook.library();
-        return byMan.entrySet().stream()
-                .map(m -> GradedMan.of(
-                        m.getKey(), library.said(m.getKey()), m.getValue(), newest.getOrDefault(m.getKey(), List.of())))
-                .toList();
+    private static RepBody joined(RepBody here, RepBody there) {
+        var marks = new ArrayList<>(here.marks());
+        var said = new ArrayList<String>();
+        if (here.note() != null) {
+            said.add(here.note());
+        }
+        for (FacetMark mark : there.marks()) {
+            Optional<FacetMark> same =
+                    here.marks().stream().filter(m -> m.facet() == mark.facet()).findFirst();
+            if (same.isEmpty()) {
+                marks.add(mark);
+            } else if (!same.get().equals(mark)) {
+                said.add("from the other side: " + mark.facet().words() + " "
+                        + mark.mark().words() + (mark.measured() == null ? "" : ", " + mark.measured()));
+            }
+        }
+        if (there.note() != null) {
+            said.add(there.note());
+        }
+        marks.sort(Comparator.comparing(FacetMark::facet));
+        Set<Flag> flags = EnumSet.noneOf(Flag.class);
+        flags.addAll(here.flags());
+        flags.addAll(there.flags());
+        return new RepBody(
+                List.copyOf(marks),
+                said.isEmpty() ? null : String.join("; ", said),
+                here.target(),
+                flags,
+                here.outcome() == null ? there.outcome() : here.outcome(),
+                here.extraCredit() || there.extraCredit());
     }
 }

@@ -3,17 +3,14 @@ package mensch.app.grading;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
 import mensch.app.bounds.Bounds;
 import mensch.app.bounds.Paged;
-import mensch.app.grading.GradeBook.GradeKey;
-import mensch.app.grading.GradeBook.GradedMan;
 import mensch.app.version.Version;
-import mensch.core.grading.GradeMark;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -21,58 +18,61 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Grades per man and per snap. */
+/** Grades per play and per man. */
 @RestController
 @RequestMapping("/api")
 class GradeController {
-
-    /** The coach's word over the measured verdict; a mark left out takes it back. */
-    record Overrule(
-            @Nullable GradeMark mark,
-            @Size(max = Bounds.NOTE) @Nullable String note) {}
-
     private final GradeBook book;
+    private final GradeReport report;
 
-    GradeController(GradeBook book) {
+    GradeController(GradeBook book, GradeReport report) {
         this.book = book;
+        this.report = report;
     }
 
     /** Every man who was graded, and what his grades add up to. */
     @GetMapping("/grades")
-    List<GradedMan> men() {
-        return book.men();
+    List<GradeReport.GradedMan> men() {
+        return report.men();
     }
 
-    /** Grades of one man with the snaps they come from, those of the newest film first. */
-    @GetMapping("/grades/{job}")
-    Paged<GradeRow> ofMan(
-            @PathVariable String job, @RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page) {
-        return book.ofMan(job, page);
+    /** Plays of one man that were graded, those of the newest game first. */
+    @GetMapping("/grades/{man}")
+    Paged<GradeReport.PlayOfMan> ofMan(
+            @PathVariable String man, @RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page) {
+        return report.ofMan(man, page);
     }
 
-    /** Grades of one snap. */
-    @GetMapping("/reels/{reel}/snaps/{snap}/grades")
-    List<GradeRow> ofSnap(@PathVariable long reel, @PathVariable int snap) {
-        return book.ofSnap(reel, snap);
+    /** What is proposed and what was graded of one play. */
+    @GetMapping("/games/{game}/plays/{play}/grades")
+    GradeBook.PlayGrades ofPlay(@PathVariable Long game, @PathVariable Long play, Principal by) {
+        return book.ofPlay(game, play, by.getName());
     }
 
-    /** One man's grade on one snap. */
-    @GetMapping("/reels/{reel}/snaps/{snap}/grades/{job}")
-    GradeRow grade(@PathVariable long reel, @PathVariable int snap, @PathVariable String job) {
-        return book.grade(new GradeKey(reel, snap, job));
-    }
-
-    /** The coach's word over the measured verdict, with its reason. */
-    @PutMapping("/reels/{reel}/snaps/{snap}/grades/{job}")
-    GradeRow overrule(
-            @PathVariable long reel,
-            @PathVariable int snap,
+    /** One's own word of one man; If-Match is "0" before the first. */
+    @PutMapping("/games/{game}/plays/{play}/grades/{job}")
+    RepRow say(
+            @PathVariable Long game,
+            @PathVariable Long play,
             @PathVariable String job,
             @RequestHeader(HttpHeaders.IF_MATCH) Version read,
-            @Valid @RequestBody Overrule request,
+            @Valid @RequestBody RepWords words,
             Principal by) {
-        return book.overrule(new GradeKey(reel, snap, job), read, request.mark(), request.note(), by.getName());
+        return book.say(new GradeBook.RepKey(game, play, job), read, words, by.getName());
+    }
+
+    /** Takes one's own word of one man back. */
+    @DeleteMapping("/games/{game}/plays/{play}/grades/{job}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @PathVariable String job,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
+            Principal by) {
+        book.takeBack(new GradeBook.RepKey(game, play, job), read, by.getName());
     }
 }

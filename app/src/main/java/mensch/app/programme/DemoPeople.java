@@ -8,7 +8,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The made-up coordinator, line coach and player of the demo scenario; only into an empty programme. */
+/**
+ * The made-up coordinator, line coach, secondary coach and player of the demo scenario; only into an empty programme.
+ */
 @Component
 @Order(1)
 @ConditionalOnProperty("mensch.demo")
@@ -27,6 +29,7 @@ class DemoPeople implements ApplicationRunner {
         if (members.count() == 0) {
             members.save(new Member("marrow", "Ines Marrow", Member.Role.COORDINATOR, encoder.encode("otters-demo")));
             members.save(new Member("tillery", "Bo Tillery", Member.Role.COORDINATOR, encoder.encode("otters-demo")));
+            members.save(new Member("abara", "Wren Abara", Member.Role.COACH, encoder.encode("otters-demo")));
             members.save(new Member("lind", "Jory Lind", Member.Role.PLAYER, encoder.encode("otters-demo")));
         }
     }

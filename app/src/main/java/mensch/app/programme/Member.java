@@ -14,10 +14,19 @@ import jakarta.persistence.Table;
 @Table(name = "member")
 public class Member {
 
-    /** What he may do: a coordinator everything, a player read. */
+    /**
+     * What he may do: a coordinator everything; a coach reads all of it, works on film and grades; a player reads what
+     * is published.
+     */
     public enum Role {
         COORDINATOR,
-        PLAYER
+        COACH,
+        PLAYER;
+
+        /** Whether film, grades and what was measured of men are for him. */
+        public boolean coaches() {
+            return this != PLAYER;
+        }
     }
 
     @Id

@@ -1,5 +1,6 @@
 package mensch.app.programme;
 
+import java.util.Arrays;
 import mensch.app.problem.ProblemWriter;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -18,7 +19,10 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 
-/** Who may ask for what. Everything is closed but the sign-in page; players read, coordinators write. */
+/**
+ * Who may ask for what. Everything is closed but the sign-in page; players read, coaches work on film and grade
+ * besides, coordinators write.
+ */
 @Configuration
 class SecurityConfig {
     private static final int HASH_STRENGTH = 12;
@@ -26,6 +30,11 @@ class SecurityConfig {
     private static final String POLICY =
             "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; "
                     + "font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'";
+
+    private static final String[] COACHES = Arrays.stream(Member.Role.values())
+            .filter(Member.Role::coaches)
+            .map(Member.Role::name)
+            .toArray(String[]::new);
 
     /** Asked with a body and answered; nothing is written, so a player may ask them too. */
     private static final String[] QUESTIONS = {
@@ -66,7 +75,7 @@ class SecurityConfig {
                                 response,
                                 HttpStatus.FORBIDDEN,
                                 "not-allowed",
-                                "this is for coordinators, or the sign-in is over; sign in again or ask one")))
+                                "this is not for you, or the sign-in is over; sign in again or ask a coordinator")))
                 .logout(l -> l.disable())
                 .build();
     }
@@ -78,8 +87,12 @@ class SecurityConfig {
                 .permitAll()
                 .requestMatchers(HttpMethod.POST, QUESTIONS)
                 .authenticated()
-                .requestMatchers("/api/reels/**", "/api/grades/**", "/api/roster")
+                .requestMatchers(HttpMethod.DELETE, "/api/games/*", "/api/reels/*")
                 .hasRole(Member.Role.COORDINATOR.name())
+                .requestMatchers("/api/games/**", "/api/reels/**", "/api/grades/**")
+                .hasAnyRole(COACHES)
+                .requestMatchers(HttpMethod.GET, "/api/roster")
+                .hasAnyRole(COACHES)
                 .requestMatchers(HttpMethod.GET, "/api/**")
                 .authenticated()
                 .requestMatchers("/api/**")

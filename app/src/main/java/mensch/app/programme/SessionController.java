@@ -36,8 +36,13 @@ class SessionController {
             @NotBlank @Size(max = Bounds.NAME) String username,
             @NotBlank @Size(max = Bounds.NAME) String password) {}
 
-    /** Who is signed in; {@code mayWrite} is what the coordinator may and the player may not. */
-    record Me(String username, String displayName, boolean mayWrite) {}
+    /**
+     * Who is signed in.
+     *
+     * @param mayWrite whether he changes the playbook and what is in force: a coordinator
+     * @param mayGrade whether he works on film and grades: a coordinator or a coach
+     */
+    record Me(String username, String displayName, boolean mayWrite, boolean mayGrade) {}
 
     private final AuthenticationManager authentication;
     private final SecurityContextRepository contexts;
@@ -58,7 +63,8 @@ class SessionController {
 
     private Me me(Principal principal) {
         Member member = members.findByUsername(principal.getName()).orElseThrow(() -> Problem.notFound("this member"));
-        return new Me(member.username(), member.displayName(), member.role() == Member.Role.COORDINATOR);
+        Member.Role role = member.role();
+        return new Me(member.username(), member.displayName(), role == Member.Role.COORDINATOR, role.coaches());
     }
 
     /** Signs in; the answer is who is signed in. */

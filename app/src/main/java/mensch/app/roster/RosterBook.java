@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -11,6 +12,8 @@ import mensch.app.problem.Problem;
 import mensch.app.programme.Member;
 import mensch.app.programme.MemberRepository;
 import mensch.app.version.Version;
+import mensch.core.lineup.Lineup;
+import mensch.core.roster.Player;
 import mensch.core.roster.Roster;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -30,17 +33,37 @@ public class RosterBook {
         this.clock = clock;
     }
 
-    /** The roster as somebody may see it: what was measured of a man is for coordinators. */
+    /** The roster as somebody may see it: what was measured of a man is for coaches. */
     public Roster seenBy(Principal by) {
         RosterPage page = page();
         if (page == null) {
             return Roster.EMPTY;
         }
-        boolean coordinator = members.findByUsername(by.getName())
-                .map(m -> m.role() == Member.Role.COORDINATOR)
+        boolean coach = members.findByUsername(by.getName())
+                .map(m -> m.role().coaches())
                 .orElse(false);
         Roster roster = page.body().roster();
-        return coordinator ? roster : roster.unmeasured();
+        return coach ? roster : roster.unmeasured();
+    }
+
+    /** Who plays which seat of a line-up by the chart, player by job. */
+    public Map<String, String> playing(Lineup lineup) {
+        RosterPage page = page();
+        return page == null
+                ? Map.of()
+                : page.body().roster().fill(lineup).byJob().entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, e -> e.getValue().id()));
+    }
+
+    /** A player of the roster. */
+    public Optional<Player> player(String id) {
+        RosterPage page = page();
+        return page == null
+                ? Optional.empty()
+                : page.body().roster().players().stream()
+                        .filter(p -> p.id().equals(id))
+                        .findFirst();
     }
 
     /** The man of the roster who signs in so; none when no coach has said which he is. */

@@ -1,5 +1,9 @@
 package mensch.core.field;
 
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import mensch.core.document.RefusedException;
+
 /**
  * A code of rules: the painted field. Widths and distances from the nearer sideline in yards (handbook 1, field
  * geometry).
@@ -48,6 +52,15 @@ public enum Code {
     }
 
     /** Short name in the one-line notation: hs, col, pro. */
+    /** The code of an id. @throws RefusedException when no rules have it, with those that there are */
+    public static Code written(String id) {
+        return Arrays.stream(values())
+                .filter(code -> code.id.equals(id))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException("\"" + id + "\" is no code of rules; write one of "
+                        + Arrays.stream(values()).map(Code::id).collect(Collectors.joining(", "))));
+    }
+
     public String id() {
         return id;
     }

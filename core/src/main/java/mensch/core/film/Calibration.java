@@ -85,8 +85,7 @@ public final class Calibration {
                 .flatMap(feet -> covariance(feet)
                         .map(c -> new Measured(
                                 feet,
-                                Math.sqrt(c.getEntry(0, 0)),
-                                Math.sqrt(c.getEntry(1, 1)),
+                                new Covariance(c.getEntry(0, 0), c.getEntry(0, 1), c.getEntry(1, 1)),
                                 Hull.contains(hull, click))));
     }
 

@@ -2,6 +2,7 @@ package mensch.core.film;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
 import mensch.core.geometry.Point;
@@ -21,13 +22,25 @@ public final class KnownPlaces {
 
     /** Every crossing on a five-yard line near the ball; numbers only on the ten-yard lines that carry them. */
     public static List<KnownPlace> of(Field field) {
-        var places = new ArrayList<KnownPlace>();
         int toGoal = field.ball().yardsToGoal();
-        for (int y = -BEHIND; y <= BEYOND; y++) {
-            int line = toGoal - y;
-            if (line < 0 || line > 100 || line % 5 != 0) {
+        return between(field, toGoal - BEYOND, toGoal + BEHIND);
+    }
+
+    /** The place of a name, anywhere on the field; none when these rules paint no such thing. */
+    public static Optional<KnownPlace> named(Field field, String name) {
+        return between(field, 0, 100).stream()
+                .filter(place -> place.name().equals(name))
+                .findFirst();
+    }
+
+    /** @param first yards to the goal line of the nearest line, from 0 */
+    private static List<KnownPlace> between(Field field, int first, int last) {
+        var places = new ArrayList<KnownPlace>();
+        for (int line = Math.min(100, last); line >= Math.max(0, first); line--) {
+            if (line % 5 != 0) {
                 continue;
             }
+            int y = field.ball().yardsToGoal() - line;
             for (Mark mark : MARKS) {
                 boolean numbers = mark == Mark.BOTTOM_OF_NUMBERS || mark == Mark.TOP_OF_NUMBERS;
                 if (numbers && (line % 10 != 0 || line == 0 || line == 100)) {

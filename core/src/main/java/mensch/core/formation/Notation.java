@@ -55,7 +55,7 @@ public final class Notation {
             throw new RefusedException("the spot \"" + spot.trim()
                     + "\" needs four words, as in \"hs m 50 1&10\": code, hash, yards to goal, down&distance");
         }
-        Code code = code(words[0]);
+        Code code = Code.written(words[0]);
         return Snap.of(
                 List.of(formation),
                 new Field(code, ball(words[1], code, whole(words[2], "yards to goal"))),
@@ -120,18 +120,6 @@ public final class Notation {
             case "LT", "RT" -> Post.TACKLE;
             default -> Post.ELIGIBLE;
         };
-    }
-
-    private static Code code(String word) {
-        for (Code code : Code.values()) {
-            if (code.id().equals(word)) {
-                return code;
-            }
-        }
-        throw new RefusedException("\"" + word + "\" is no code of rules; write one of "
-                + String.join(
-                        ", ",
-                        java.util.Arrays.stream(Code.values()).map(Code::id).toList()));
     }
 
     private static BallSpot ball(String word, Code code, int yardsToGoal) {

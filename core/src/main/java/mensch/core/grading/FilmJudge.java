@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import mensch.core.call.Call;
 import mensch.core.film.Calibration;
+import mensch.core.film.Fusion;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.Measured;
 import mensch.core.formation.Formation;
@@ -17,9 +18,16 @@ import mensch.core.lineup.Lineup;
 import mensch.core.rung.Place;
 import mensch.core.rung.Ref;
 
-/** Measures clicked feet and judges each defender against his place, asked against the offence as it stood. */
+/**
+ * Measures clicked feet, puts the views of a play together, and judges each defender against his place, asked against
+ * the offence as it stood.
+ */
 public final class FilmJudge {
     private final Map<String, Measured> measured = new LinkedHashMap<>();
+    private final Map<String, Double> apart = new LinkedHashMap<>();
+
+    /** One view of a play: how it sees the field, and whose feet were clicked in it, by offensive name or job id. */
+    public record View(Calibration calibration, Map<String, ImagePoint> clicks) {}
 
     /**
      * One defender who was clicked.
@@ -28,16 +36,36 @@ public final class FilmJudge {
      */
     public record Row(Job job, Measured measured, AlignmentVerdict verdict, List<String> nominal) {}
 
-    /** The line-up asked against the offence as it stood, and the verdicts in field order. */
-    public record Judged(Lineup asked, List<Row> rows, Map<String, Measured> measured) {}
+    /**
+     * The line-up asked against the offence as it stood, and the verdicts in field order.
+     *
+     * @param apart men whom the views put at different places, and how far apart those are, yards: they are not
+     *     measured
+     */
+    public record Judged(Lineup asked, List<Row> rows, Map<String, Measured> measured, Map<String, Double> apart) {}
 
-    private FilmJudge(Calibration calibration, Map<String, ImagePoint> clicks) {
-        clicks.forEach((man, click) -> calibration.measure(click).ifPresent(found -> measured.put(man, found)));
+    private FilmJudge(List<View> views) {
+        var seen = new LinkedHashMap<String, List<Measured>>();
+        for (View view : views) {
+            view.clicks()
+                    .forEach((man, click) -> view.calibration()
+                            .measure(click)
+                            .ifPresent(found -> seen.computeIfAbsent(man, m -> new ArrayList<>())
+                                    .add(found)));
+        }
+        seen.forEach((man, places) -> {
+            Fusion fusion = Fusion.of(places);
+            if (fusion.agrees()) {
+                measured.put(man, fusion.measured());
+            } else {
+                apart.put(man, fusion.yardsApart());
+            }
+        });
     }
 
-    /** @param clicks feet by offensive name or job id; clicks above the horizon are left out */
-    public static Judged of(Call call, Snap logged, Calibration calibration, Map<String, ImagePoint> clicks) {
-        return new FilmJudge(calibration, clicks).judge(call, logged);
+    /** @param views of one play at the snap; clicks above the horizon are left out */
+    public static Judged of(Call call, Snap logged, List<View> views) {
+        return new FilmJudge(views).judge(call, logged);
     }
 
     private Judged judge(Call call, Snap logged) {
@@ -51,7 +79,7 @@ public final class FilmJudge {
                 rows.add(row(asked, job, place, found));
             }
         }
-        return new Judged(asked, List.copyOf(rows), measured);
+        return new Judged(asked, List.copyOf(rows), measured, apart);
     }
 
     /**

@@ -3,6 +3,7 @@ package mensch.core.grading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import mensch.core.film.Covariance;
 import mensch.core.film.Measured;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Region;
@@ -26,16 +27,16 @@ class AlignmentVerdictTest {
         7    | 5   | 2   | Too close to call: wide edge, ± 3.9 yd, deep edge, ± 3.9 yd
         """)
     void theVerdictFollowsRegionAndUncertainty(double x, double y, double sigma, String words) {
-        var measured = new Measured(new Point(x, y), sigma, sigma, true);
+        var measured = new Measured(new Point(x, y), Covariance.of(sigma, sigma), true);
         assertThat(AlignmentVerdict.of(RIGHT, measured, 0, 0).words()).isEqualTo(words);
-        var mirrored = new Measured(new Point(-x, y), sigma, sigma, true);
+        var mirrored = new Measured(new Point(-x, y), Covariance.of(sigma, sigma), true);
         assertThat(AlignmentVerdict.of(RIGHT.mirror(), mirrored, 0, 0).words()).isEqualTo(words);
     }
 
     @ParameterizedTest
     @CsvSource({"0.0,OUT", "0.5,TOO_CLOSE"})
     void aReferenceManWhoWasNotClickedWidensTheDoubt(double referenceSigma, AlignmentVerdict.Outcome outcome) {
-        var measured = new Measured(new Point(8.6, 5), 0.1, 0.1, true);
+        var measured = new Measured(new Point(8.6, 5), Covariance.of(0.1, 0.1), true);
         assertThat(AlignmentVerdict.of(RIGHT, measured, referenceSigma, 0).outcome())
                 .isEqualTo(outcome);
     }

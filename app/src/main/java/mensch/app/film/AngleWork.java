@@ -1,0 +1,68 @@
+package mensch.app.film;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.HashSet;
+import java.util.List;
+import mensch.app.bounds.Bounds;
+import mensch.app.problem.Problem;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All that is cut and clicked of one play on one reel.
+ *
+ * @param firstFrame of the reel that belongs to the play
+ * @param snapFrame the frame at which the ball moves
+ * @param lastFrame null until it is marked
+ * @param points clicks on known places of the field
+ * @param marks clicks on feet
+ */
+record AngleWork(
+        @Min(0) int firstFrame,
+        @Min(0) int snapFrame,
+        @Nullable @Min(0) Integer lastFrame,
+        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull KnownClick> points,
+        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull FeetClick> marks) {
+
+    /**
+     * @throws Problem when a frame is not on the film or out of order, a click lies outside the picture, or a man's
+     *     feet are marked twice
+     */
+    void check(Reel reel) {
+        onFilm(reel, lastFrame == null ? snapFrame : lastFrame);
+        if (firstFrame > snapFrame || lastFrame != null && snapFrame > lastFrame) {
+            throw Problem.refused(
+                    "frames-out-of-order",
+                    "the play goes from frame " + firstFrame + " to " + lastFrame + " and the ball moves at "
+                            + snapFrame + "; it moves between the first and the last: mark them anew");
+        }
+        points.forEach(p -> inPicture(p.name(), p.xPixels(), p.yPixels(), reel));
+        var marked = new HashSet<String>();
+        for (FeetClick mark : marks) {
+            inPicture(mark.man(), mark.xPixels(), mark.yPixels(), reel);
+            if (!marked.add(mark.man())) {
+                throw Problem.refused("marked-twice", mark.man() + " is marked twice; a man stands in one place");
+            }
+        }
+    }
+
+    /** @throws Problem when the film has no such frame */
+    static void onFilm(Reel reel, int frame) {
+        int frames = reel.frameTimes().size();
+        if (frame >= frames) {
+            throw Problem.refused(
+                    "frame-missing", "frame " + frame + " is not on this film; it has frames 0 to " + (frames - 1));
+        }
+    }
+
+    private static void inPicture(String what, double x, double y, Reel reel) {
+        if (!(x >= 0 && x <= reel.width() && y >= 0 && y <= reel.height())) {
+            throw Problem.refused(
+                    "click-outside",
+                    "the click of " + what + " is outside the picture of " + reel.width() + " x " + reel.height()
+                            + " pixels; click it anew");
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package mensch.app.film;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+/** Angles of plays. */
+interface Angles extends JpaRepository<Angle, Long> {
+    /** Of one play, in the order of the reels. */
+    List<Angle> findByPlayIdOrderByReelId(Long playId);
+
+    Optional<Angle> findByIdAndPlayId(Long id, Long playId);
+
+    boolean existsByPlayIdAndReelId(Long playId, Long reelId);
+
+    /** Of all plays that stand in a game, by play and reel. */
+    @Query("""
+            select a from Angle a join Play p on p.id = a.playId
+            where p.gameId = :game and p.takenOut = false order by p.number, a.reelId""")
+    List<Angle> ofGame(Long game);
+
+    /** Whether every play of a reel is one of this game. */
+    @Query("""
+            select count(a) = 0 from Angle a join Play p on p.id = a.playId
+            where a.reelId = :reel and p.gameId <> :game""")
+    boolean allOf(Long reel, Long game);
+
+    /** How many were there to take away: 0 when it is gone, or somebody worked on it since. */
+    @Modifying
+    @Query("delete from Angle a where a.id = :id and a.version = :version")
+    int erase(Long id, long version);
+}

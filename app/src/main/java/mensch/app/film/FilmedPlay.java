@@ -1,0 +1,199 @@
+package mensch.app.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import mensch.app.game.PlayLog;
+import mensch.core.field.Field;
+import mensch.core.film.Calibration;
+import mensch.core.film.KnownPlaces;
+import mensch.core.geometry.Point;
+import mensch.core.geometry.Segment;
+import mensch.core.geometry.Side;
+import mensch.core.grading.AlignmentVerdict;
+import mensch.core.grading.FilmJudge;
+import mensch.core.lineup.Lineup;
+import mensch.core.roster.Roster;
+import mensch.core.sheet.Sheet;
+import mensch.core.sheet.SheetMaker;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A play as the film room shows it.
+ *
+ * @param known places of the field to click
+ * @param sheet the line-up asked: against the offence as it stood when a view is solved, else against the log
+ * @param verdicts of all angles together
+ * @param measured feet of all angles together
+ * @param apart men whom the angles put at different places
+ * @param version of the log
+ */
+record FilmedPlay(
+        long id,
+        int number,
+        long version,
+        PlayLog log,
+        List<AngleSheet> angles,
+        List<Place> known,
+        Sheet sheet,
+        List<VerdictRow> verdicts,
+        List<MeasuredRow> measured,
+        List<Apart> apart) {
+
+    /**
+     * An angle of the play.
+     *
+     * @param lastFrame null until it is marked
+     * @param trouble why the view is not solved, or empty
+     * @param version goes back as If-Match with the next work on it
+     */
+    record AngleSheet(
+            long id,
+            long reel,
+            int firstFrame,
+            int snapFrame,
+            @Nullable Integer lastFrame,
+            List<KnownClick> points,
+            List<FeetClick> marks,
+            @Nullable Solved calibration,
+            String trouble,
+            long version) {}
+
+    /** A man whom the angles put at places farther apart than their doubt explains. */
+    record Apart(String man, double yards) {}
+
+    /** A known place, play frame yards. */
+    record Place(String name, double x, double y) {}
+
+    record Residual(String name, double yards) {}
+
+    record Pixel(double x, double y) {}
+
+    /**
+     * A solved view.
+     *
+     * @param lateralYards smallest lateral difference between two men that it can tell near the ball, 95 %
+     * @param grid lines of the field in the picture, pixels
+     */
+    record Solved(
+            List<Residual> residuals,
+            double worstYards,
+            double sigmaPixels,
+            double lateralYards,
+            double depthYards,
+            List<List<Pixel>> grid) {}
+
+    /** A defender's verdict; {@code nominal} are the men of the offence who were not clicked. */
+    record VerdictRow(String job, AlignmentVerdict.Outcome outcome, String words, List<String> nominal) {}
+
+    /** Feet on the field; sigmas are one standard deviation, yards. */
+    record MeasuredRow(String man, double x, double y, double sigmaX, double sigmaY, boolean insideHull) {}
+
+    static FilmedPlay of(FilmRoom.Worked worked) {
+        Field field = worked.asked().snap().field();
+        FilmJudge.Judged judged = worked.judged();
+        Lineup asked =
+                judged == null ? Lineup.of(worked.asked().call(), worked.asked().snap()) : judged.asked();
+        return new FilmedPlay(
+                worked.play().id(),
+                worked.play().number(),
+                worked.play().version(),
+                worked.play().log(),
+                worked.angles().stream().map(seen -> angle(seen, field)).toList(),
+                KnownPlaces.of(field).stream()
+                        .map(p -> new Place(p.name(), p.at().x(), p.at().y()))
+                        .toList(),
+                new SheetMaker(worked.library()).of(asked, Roster.EMPTY),
+                judged == null
+                        ? List.of()
+                        : judged.rows().stream().map(FilmedPlay::verdict).toList(),
+                measured(judged),
+                judged == null
+                        ? List.of()
+                        : judged.apart().entrySet().stream()
+                                .map(a -> new Apart(a.getKey(), a.getValue()))
+                                .toList());
+    }
+
+    private static AngleSheet angle(FilmRoom.Seen seen, Field field) {
+        Angle angle = seen.angle();
+        return new AngleSheet(
+                angle.id(),
+                angle.reelId(),
+                angle.firstFrame(),
+                angle.snapFrame(),
+                angle.lastFrame(),
+                angle.points(),
+                angle.marks(),
+                seen.calibration() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null,
+                seen.calibration() instanceof Calibration.Refused refused ? refused.reason() : "",
+                angle.version());
+    }
+
+    private static VerdictRow verdict(FilmJudge.Row row) {
+        return new VerdictRow(
+                row.job().id(), row.verdict().outcome(), row.verdict().words(), row.nominal());
+    }
+
+    private static List<MeasuredRow> measured(FilmJudge.@Nullable Judged judged) {
+        var rows = new ArrayList<MeasuredRow>();
+        if (judged != null) {
+            judged.measured()
+                    .forEach((man, m) -> rows.add(
+                            new MeasuredRow(man, m.feet().x(), m.feet().y(), m.sigmaX(), m.sigmaY(), m.insideHull())));
+        }
+        return rows;
+    }
+
+    private static Solved solved(Calibration calibration, Field field) {
+        var residuals = calibration.residuals().stream()
+                .map(r -> new Residual(r.name(), r.yards()))
+                .toList();
+        double worst = residuals.stream().mapToDouble(Residual::yards).max().orElse(0);
+        Optional<Calibration.Resolution> resolution = calibration.resolution(new Point(0, 3));
+        return new Solved(
+                residuals,
+                worst,
+                calibration.sigmaPixels(),
+                resolution.map(Calibration.Resolution::lateralYards).orElse(-1.0),
+                resolution.map(Calibration.Resolution::depthYards).orElse(-1.0),
+                grid(calibration, field));
+    }
+
+    /** Five-yard lines from sideline to sideline, the two hashes and the line of scrimmage. */
+    private static List<List<Pixel>> grid(Calibration calibration, Field field) {
+        var lines = new ArrayList<List<Pixel>>();
+        double left = field.sidelineX(Side.LEFT);
+        double right = field.sidelineX(Side.RIGHT);
+        for (int y = -15; y <= 25; y++) {
+            if (y == 0 || Math.floorMod(field.ball().yardsToGoal() - y, 5) == 0) {
+                lines.add(line(calibration, new Point(left, y), new Point(right, y)));
+            }
+        }
+        for (Side side : Side.values()) {
+            for (double inside : new double[] {
+                0,
+                field.code().numbersBottomYards(),
+                field.code().numbersTopYards(),
+                field.code().hashYards()
+            }) {
+                double x = field.fromSideline(side, inside);
+                lines.add(line(calibration, new Point(x, -15), new Point(x, 25)));
+            }
+        }
+        return lines;
+    }
+
+    /** Points of one drawn line: enough that a bent view shows no corners. */
+    private static final int STEPS = 24;
+
+    private static List<Pixel> line(Calibration calibration, Point from, Point to) {
+        var way = new Segment(from, to);
+        return IntStream.rangeClosed(0, STEPS)
+                .mapToObj(i -> calibration.toImage(way.at((double) i / STEPS)))
+                .flatMap(Optional::stream)
+                .map(p -> new Pixel(p.xPixels(), p.yPixels()))
+                .toList();
+    }
+}

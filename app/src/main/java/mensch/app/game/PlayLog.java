@@ -1,0 +1,66 @@
+package mensch.app.game;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import mensch.app.board.SnapWords;
+import mensch.app.bounds.Bounds;
+import mensch.core.document.Worded;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the staff wrote down of a play; all that is not known is null.
+ *
+ * @param snap how they lined up in the end, and where the ball lay
+ * @param call what the defence was told
+ * @param revision of the call; null is the newest, 0 the catalogue's
+ * @param quarter 1 to 4, 5 and on in extra time
+ * @param drive which of theirs
+ * @param lead our points less theirs before the play
+ * @param theirPlay id of the play they ran
+ * @param gain yards, lost ones below 0
+ */
+public record PlayLog(
+        @Valid @NotNull SnapWords snap,
+        @NotBlank @Size(max = Bounds.NAME) String call,
+        @Nullable @Min(0) Integer revision,
+        @Nullable @Min(1) @Max(9) Integer quarter,
+        @Nullable @Min(1) @Max(99) Integer drive,
+        @Nullable @Min(-199) @Max(199) Integer lead,
+        @Nullable @Size(max = Bounds.NAME) String theirPlay,
+        @Nullable @Min(-99) @Max(99) Integer gain,
+        @Nullable Result result,
+        @Nullable Unit unit) {
+
+    /** How a play ended. */
+    public enum Result implements Worded {
+        TACKLED,
+        OUT_OF_BOUNDS,
+        COMPLETE,
+        INCOMPLETE,
+        SACKED,
+        INTERCEPTED,
+        FUMBLE_LOST,
+        SCORED,
+        PENALTY
+    }
+
+    /** Who of theirs played. */
+    public enum Unit implements Worded {
+        STARTERS,
+        BACKUPS
+    }
+
+    /** Line-up and call, and nothing else known yet. */
+    public static PlayLog of(SnapWords snap, String call, @Nullable Integer revision) {
+        return new PlayLog(snap, call, revision, null, null, null, null, null, null, null);
+    }
+
+    /** The same line-up and ball spot, call and down: what two films of one play agree on. */
+    public boolean sameAs(PlayLog other) {
+        return snap.equals(other.snap) && call.equals(other.call);
+    }
+}

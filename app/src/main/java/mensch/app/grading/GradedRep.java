@@ -1,0 +1,132 @@
+package mensch.app.grading;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import mensch.core.document.DocumentRef;
+import mensch.core.grading.Rep;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
+
+/** One coach's word of one man on one play, with the revision of the call it was judged by. */
+@Entity
+@Table(name = "rep")
+class GradedRep {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Column(nullable = false)
+    private Long playId;
+
+    @Column(nullable = false)
+    private String job;
+
+    private @Nullable String player;
+
+    @Column(nullable = false)
+    private String grader;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private RepBody body;
+
+    @Column(nullable = false)
+    private String callId;
+
+    @Column(nullable = false)
+    private int callRevision;
+
+    @Column(nullable = false)
+    private String callDigest;
+
+    private @Nullable Instant gradedAt;
+
+    @Version
+    private int version;
+
+    /** For Hibernate, which fills what is not null. */
+    @SuppressWarnings("NullAway.Init")
+    protected GradedRep() {}
+
+    GradedRep(Long playId, String job, String grader) {
+        this.playId = playId;
+        this.job = job;
+        this.grader = grader;
+        this.body = RepBody.EMPTY;
+        this.callId = "";
+        this.callDigest = "";
+    }
+
+    void said(RepBody newBody, @Nullable String who, DocumentRef call, Instant at) {
+        this.body = newBody;
+        this.player = who;
+        this.callId = call.id();
+        this.callRevision = call.revision();
+        this.callDigest = call.digest();
+        this.gradedAt = at;
+    }
+
+    /** The play turned out to be one with another, and its coach had said nothing of this man there. */
+    void ofPlay(Long play) {
+        this.playId = play;
+    }
+
+    void also(RepBody joined) {
+        this.body = joined;
+    }
+
+    /** As core adds it up. */
+    Rep rep() {
+        return new Rep(playId, man(), grader, body.target(), body.marks());
+    }
+
+    /** Who it was: the player, or the seat where nobody said who played it. */
+    String man() {
+        return player == null ? job : player;
+    }
+
+    Long playId() {
+        return playId;
+    }
+
+    String job() {
+        return job;
+    }
+
+    @Nullable
+    String player() {
+        return player;
+    }
+
+    String grader() {
+        return grader;
+    }
+
+    RepBody body() {
+        return body;
+    }
+
+    String callId() {
+        return callId;
+    }
+
+    int callRevision() {
+        return callRevision;
+    }
+
+    @Nullable
+    Instant gradedAt() {
+        return gradedAt;
+    }
+
+    int version() {
+        return version;
+    }
+}

@@ -1,0 +1,27 @@
+package mensch.app.grading;
+
+import java.util.List;
+import java.util.Set;
+import mensch.core.grading.FacetMark;
+import mensch.core.grading.Flag;
+import mensch.core.grading.RepOutcome;
+import mensch.core.grading.Target;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a coach said of one man on one play, as it is kept.
+ *
+ * @param marks each facet once, in the order of the facets
+ * @param target whom a fault is laid on
+ * @param outcome how his own play ended; null when that is not said
+ * @param extraCredit more than he was asked for
+ */
+record RepBody(
+        List<FacetMark> marks,
+        @Nullable String note,
+        Target target,
+        Set<Flag> flags,
+        @Nullable RepOutcome outcome,
+        boolean extraCredit) {
+    static final RepBody EMPTY = new RepBody(List.of(), null, Target.MAN, Set.of(), null, false);
+}

@@ -1,0 +1,53 @@
+package mensch.app.grading;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import mensch.app.version.Versioned;
+import mensch.core.grading.FacetMark;
+import mensch.core.grading.Flag;
+import mensch.core.grading.RepOutcome;
+import mensch.core.grading.Target;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a coach said of one man on one play.
+ *
+ * @param player of the roster, who played there; null where nobody said
+ * @param gradedAt null of what was graded before times were kept
+ * @param version goes back as If-Match with his next word; 0 before his first
+ */
+public record RepRow(
+        String job,
+        @Nullable String player,
+        String grader,
+        List<FacetMark> marks,
+        @Nullable String note,
+        Target target,
+        Set<Flag> flags,
+        @Nullable RepOutcome outcome,
+        boolean extraCredit,
+        String call,
+        int callRevision,
+        @Nullable Instant gradedAt,
+        long version)
+        implements Versioned {
+
+    static RepRow of(GradedRep rep) {
+        RepBody body = rep.body();
+        return new RepRow(
+                rep.job(),
+                rep.player(),
+                rep.grader(),
+                body.marks(),
+                body.note(),
+                body.target(),
+                body.flags(),
+                body.outcome(),
+                body.extraCredit(),
+                rep.callId(),
+                rep.callRevision(),
+                rep.gradedAt(),
+                rep.version() + 1L);
+    }
+}

@@ -1,0 +1,134 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import mensch.app.Browserless.Answer;
+import tools.jackson.databind.JsonNode;
+
+/** A game with one reel, as a coach takes it in. */
+record FilmedGame(Browserless coach, long id, long reel) {
+    static final int FRAME = 12;
+
+    static String words(String opponent) {
+        return "{\"opponent\": \"" + opponent
+                + "\", \"squad\": \"\", \"season\": 2026, \"playedOn\": null, \"code\": \"hs\"}";
+    }
+
+    /** A new game without film. */
+    static long newGame(Browserless coach, String opponent) {
+        Answer made = coach.post("/api/games", words(opponent));
+        assertThat(made.status()).as(String.valueOf(made.json())).isEqualTo(201);
+        return made.json().get("id").asLong();
+    }
+
+    /** A film taken in under a game, or refused. */
+    static Answer upload(Browserless coach, long game, Path film) throws IOException {
+        return upload(coach, game, film, "sideline");
+    }
+
+    static Answer upload(Browserless coach, long game, Path film, String view) throws IOException {
+        String name = film.getFileName().toString().replaceAll("\\.\\w+$", "");
+        return coach.send(coach.request("/api/games/" + game + "/reels?name=" + name + "&view=" + view)
+                .header("Content-Type", "application/octet-stream")
+                .POST(BodyPublishers.ofFile(film)));
+    }
+
+    /** A new game with a film of its own. */
+    static FilmedGame of(Browserless coach, Path film) throws IOException {
+        long game = newGame(coach, film.getFileName().toString());
+        Answer taken = upload(coach, game, film);
+        assertThat(taken.status()).as(String.valueOf(taken.json())).isEqualTo(201);
+        return new FilmedGame(coach, game, taken.json().get("id").asLong());
+    }
+
+    /** A new game with a film of one second, made where it is not there yet. */
+    static FilmedGame ofOneSecond(Browserless coach, Path into, String name) throws IOException {
+        Path film = into.resolve(name + ".mp4");
+        if (!Files.exists(film)) {
+            Films.make(film, "testsrc=duration=1:size=320x180:rate=30", "-c:v", "libx264", "-pix_fmt", "yuv420p");
+        }
+        return of(coach, film);
+    }
+
+    String path() {
+        return "/api/games/" + id;
+    }
+
+    String play(long play) {
+        return path() + "/plays/" + play;
+    }
+
+    JsonNode log() {
+        return coach.get(path()).json().get("plays");
+    }
+
+    Answer cut(int frame, String log) {
+        return cut(reel, frame, log);
+    }
+
+    Answer cut(long from, int frame, String log) {
+        return coach.post(path() + "/cuts", "{\"reel\": " + from + ", \"frame\": " + frame + ", \"log\": " + log + "}");
+    }
+
+    /** A play at the usual frame. */
+    JsonNode cut(String call) {
+        Answer cut = cut(FRAME, Requests.log(call));
+        assertThat(cut.status()).as(String.valueOf(cut.json())).isEqualTo(201);
+        return cut.json();
+    }
+
+    static String work(int frame, String points, String marks) {
+        return "{\"firstFrame\": 0, \"snapFrame\": " + frame + ", \"lastFrame\": null, \"points\": [" + points
+                + "], \"marks\": [" + marks + "]}";
+    }
+
+    static String feet(String man, double x, double y) {
+        return "{\"man\": \"" + man + "\", \"xPixels\": " + x + ", \"yPixels\": " + y + "}";
+    }
+
+    static String point(String name, double x, double y) {
+        return "{\"name\": \"" + name + "\", \"xPixels\": " + x + ", \"yPixels\": " + y + "}";
+    }
+
+    String angle(JsonNode play, int index) {
+        return play(play.get("id").asLong()) + "/angles/"
+                + play.at("/angles/" + index + "/id").asLong();
+    }
+
+    static String version(JsonNode play, int index) {
+        return Browserless.version(play.at("/angles/" + index + "/version").asLong());
+    }
+
+    /** Saves the work on an angle of a play. */
+    Answer save(JsonNode play, int index, String work) {
+        return coach.put(angle(play, index), version(play, index), work);
+    }
+
+    /**
+     * Clicks that solve a view from straight above, five pixels a yard across and three in depth, the ball at 160, 120.
+     */
+    static String straightAbove(JsonNode play) {
+        var points = new ArrayList<String>();
+        for (JsonNode place : play.get("known")) {
+            double x = 160 + 5 * place.get("x").asDouble();
+            double y = 120 - 3 * place.get("y").asDouble();
+            if (y >= 0 && y <= 180) {
+                points.add(point(place.get("name").asString(), x, y));
+            }
+        }
+        return String.join(",", points);
+    }
+
+    /** A play with a solved view and one marked man, mike. */
+    JsonNode measured(String call) {
+        JsonNode play = cut(call);
+        Answer saved = save(play, 0, work(FRAME, straightAbove(play), feet("mike", 163, 106)));
+        assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
+        return saved.json();
+    }
+}

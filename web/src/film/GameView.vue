@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { Modal } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { answer, client, faultOf, over, problemOf } from '../api/client'
+import type { PlayRow, ReelItem } from '../api/types'
+import FaultSaid from '../shell/FaultSaid.vue'
+import { useSession } from '../shell/session'
+import { counted } from '../words/counted'
+import { dayOf } from '../words/day'
+import JoinOffers from './JoinOffers.vue'
+import PlayTable from './PlayTable.vue'
+import ReelTable from './ReelTable.vue'
+import UploadFilm from './UploadFilm.vue'
+
+/** One game: its film, its log, and what else may be film of it. */
+const session = useSession()
+const route = useRoute()
+const id = Number(route.params.game)
+const {
+  data: game,
+  error,
+  refetch: loadGame,
+} = useQuery({
+  queryKey: ['game', id],
+  queryFn: () => answer(client.GET('/api/games/{id}', { params: { path: { id } } })),
+})
+const { data: film, refetch: loadFilm } = useQuery({
+  queryKey: ['film of game', id],
+  queryFn: () => answer(client.GET('/api/games/{game}/film', { params: { path: { game: id } } })),
+})
+const refused = ref('')
+const fault = computed(() => refused.value || faultOf(error.value))
+const heading = computed(() => {
+  const words = game.value?.game
+  return words ? [words.opponent, words.squad, words.playedOn && dayOf(words.playedOn)].filter(Boolean).join(', ') : ''
+})
+const erasing = ref<ReelItem>()
+
+async function load(): Promise<void> {
+  await Promise.all([loadGame(), loadFilm()])
+}
+async function tried(what: () => Promise<unknown>): Promise<void> {
+  try {
+    await what()
+    refused.value = ''
+  } catch (why) {
+    refused.value = problemOf(why).detail
+  }
+  await load()
+}
+const renumber = (play: PlayRow, number: number): Promise<void> =>
+  tried(() =>
+    answer(
+      client.PUT('/api/games/{id}/plays/{play}/number', {
+        params: { path: { id, play: play.id }, header: over(play.version) },
+        body: { number },
+      }),
+    ),
+  )
+const takeOut = (play: PlayRow): Promise<void> =>
+  tried(() =>
+    answer(
+      client.DELETE('/api/games/{id}/plays/{play}', {
+        params: { path: { id, play: play.id }, header: over(play.version) },
+      }),
+    ),
+  )
+const putBack = (play: PlayRow): Promise<void> =>
+  tried(() => answer(client.POST('/api/games/{id}/plays/{play}/back', { params: { path: { id, play: play.id } } })))
+async function erase(): Promise<void> {
+  const reel = erasing.value!
+  erasing.value = undefined
+  await tried(() => answer(client.DELETE('/api/reels/{id}', { params: { path: { id: reel.id } } })))
+}
+</script>
+
+<template>
+  <div class="view">
+    <header class="view-head">
+      <h1 class="sentence words">
+        <RouterLink to="/film">Film</RouterLink>
+        <em v-if="game">·</em> {{ heading
+        }}<template v-if="game?.plays.length"
+          >,
+          <RouterLink :to="`/film/${id}/room`">{{ counted(game.plays.length, 'play') }} to grade</RouterLink></template
+        >
+      </h1>
+    </header>
+    <section
+      class="rolls"
+      aria-label="Game"
+      tabindex="0"
+    >
+      <FaultSaid :words="fault" />
+      <p
+        v-if="!game && !fault"
+        class="empty"
+        role="status"
+      >
+        Opening the game.
+      </p>
+      <template v-if="game && film">
+        <JoinOffers
+          :game="id"
+          @joined="load"
+        />
+        <h2>Reels</h2>
+        <ReelTable
+          :game="id"
+          :reels="film.reels"
+          :may-erase="session.me?.mayWrite ?? false"
+          @erase="erasing = $event"
+        />
+        <h2>Plays</h2>
+        <PlayTable
+          :game="id"
+          :plays="game.plays"
+          :film="film"
+          @renumber="renumber"
+          @take-out="takeOut"
+        />
+        <p
+          v-for="p in game.takenOut"
+          :key="p.id"
+          class="soft"
+        >
+          Taken out: {{ p.log.call }}, it was play {{ p.number }}.
+          <button
+            class="link"
+            type="button"
+            @click="putBack(p)"
+          >
+            Put it back
+          </button>
+        </p>
+        <UploadFilm
+          :game="id"
+          @done="load"
+        />
+      </template>
+    </section>
+    <Modal
+      :open="!!erasing"
+      :title="`Erase ${erasing?.name}?`"
+      :footer="null"
+      width="420px"
+      @cancel="erasing = undefined"
+    >
+      <p>
+        The film and the clicks on its {{ counted(erasing?.plays ?? 0, 'play') }} are gone for good. The plays stay in
+        the log with their grades.
+      </p>
+      <p class="acts">
+        <button
+          class="button main"
+          type="button"
+          @click="erase"
+        >
+          Erase it
+        </button>
+        <button
+          class="button"
+          type="button"
+          @click="erasing = undefined"
+        >
+          Keep it
+        </button>
+      </p>
+    </Modal>
+  </div>
+</template>
+
+<style scoped src="./pages.css"></style>

@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { computed } from 'vue'
+import type { RepRow, RepWords } from '../api/types'
+import WordMenu from '../words/WordMenu.vue'
+import { useFilm, type Mode } from './filmStore'
+import { useGrades, type Facet, type GradeMark } from './gradeStore'
+import ModeBar from './ModeBar.vue'
+import NoteField from './NoteField.vue'
+import NotHeard from './NotHeard.vue'
+
+/** The man in hand, facet by facet: what he was asked, what was measured of it, and what the coach says. */
+defineProps<{ facet: Facet }>()
+defineEmits<{ mode: [mode: Mode]; facet: [facet: Facet]; confirm: [] }>()
+const film = useFilm()
+const grades = useGrades()
+const { mode, target, jobs } = storeToRefs(film)
+const job = computed(() => jobs.value.find((j) => j.id === target.value))
+const words = computed(() => grades.words(job.value?.id ?? ''))
+const proposals = computed(() => grades.proposed(job.value?.id ?? ''))
+const others = computed(() => grades.others(job.value?.id ?? ''))
+const asked = computed(() =>
+  (['align', 'key', 'run', 'pass'] as const).map((part) => ({
+    part,
+    said: job.value?.parts.find((p) => p.part === part)?.shown ?? '',
+  })),
+)
+const done = computed(() => jobs.value.filter((j) => grades.graded(j.id)).length)
+const MARKS: { mark: GradeMark; key: string; name: string }[] = [
+  { mark: '+', key: '1', name: 'above standard' },
+  { mark: '=', key: '2', name: 'to standard' },
+  { mark: '-', key: '3', name: 'below' },
+  { mark: 'n/a', key: '0', name: 'not seen' },
+]
+const TARGETS: { id: RepWords['target']; name: string }[] = [
+  { id: 'man', name: 'the man' },
+  { id: 'call or teaching', name: 'the call or the teaching' },
+  { id: 'call not received', name: 'the call not being received' },
+]
+const OUTCOMES: { id: NonNullable<RepWords['outcome']> | ''; name: string }[] = [
+  { id: '', name: 'not said' },
+  { id: 'win', name: 'win' },
+  { id: 'positive', name: 'positive, without a result' },
+  { id: 'neutral', name: 'neutral: no loss' },
+  { id: 'loss', name: 'loss' },
+  { id: 'unrated', name: 'unrated: it set something up' },
+]
+const FLAGS: RepWords['flags'] = ['missed assignment', 'explosive given', 'loaf', 'penalty']
+
+const markOf = (facet: Facet): GradeMark | undefined => words.value.marks.find((m) => m.facet === facet)?.mark
+const proposed = (facet: Facet) => proposals.value.find((p) => p.facet === facet)
+const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find((m) => m.facet === facet)?.mark
+function say(change: Partial<RepWords>): void {
+  if (job.value) grades.say(job.value.id, change)
+}
+function flag(which: RepWords['flags'][number], on: boolean): void {
+  const rest = words.value.flags.filter((f) => f !== which)
+  say({ flags: on ? [...rest, which] : rest })
+}
+</script>
+
+<template>
+  <aside
+    aria-label="Grades of the man in hand"
+    tabindex="0"
+  >
+    <ModeBar
+      :mode="mode"
+      @mode="$emit('mode', $event)"
+    />
+    <NotHeard />
+    <template v-if="job">
+      <h2>
+        <b>{{ job.label }}</b> {{ job.name }}
+        <span class="soft">{{ done }} of {{ jobs.length }} men graded</span>
+      </h2>
+      <dl class="asked">
+        <template
+          v-for="a in asked"
+          :key="a.part"
+        >
+          <dt>{{ a.part }}</dt>
+          <dd>{{ a.said }}</dd>
+        </template>
+      </dl>
+      <ul
+        class="facets"
+        aria-label="Facets"
+      >
+        <li
+          v-for="f in grades.facets"
+          :key="f.facet"
+          :class="{ now: f.facet === facet }"
+          :data-facet="f.facet"
+        >
+          <button
+            type="button"
+            class="facet"
+            :aria-current="f.facet === facet"
+            @click="$emit('facet', f.facet)"
+          >
+            <b>{{ f.facet }}</b> {{ f.meaning }}
+          </button>
+          <span class="marks">
+            <button
+              v-for="m in MARKS"
+              :key="m.mark"
+              type="button"
+              :aria-label="`${f.facet} ${m.name}`"
+              :aria-pressed="markOf(f.facet) === m.mark"
+              :class="{ proposed: markOf(f.facet) === undefined && proposed(f.facet)?.mark === m.mark }"
+              @click="grades.mark(job.id, f.facet, m.mark)"
+            >
+              {{ m.mark }}
+            </button>
+          </span>
+          <span
+            v-if="proposed(f.facet)"
+            class="measured"
+            >{{ proposed(f.facet)!.measured }}</span
+          >
+          <span
+            v-for="o in others.filter((r) => said(r, f.facet))"
+            :key="o.grader"
+            class="measured"
+            >{{ o.grader }} says {{ said(o, f.facet) }}</span
+          >
+        </li>
+      </ul>
+      <button
+        class="button main"
+        type="button"
+        @click="$emit('confirm')"
+      >
+        <span class="key">Enter</span> {{ proposals.length ? 'Yes to what is proposed, next man' : 'Next man' }}
+      </button>
+      <div class="beside">
+        His own play:
+        <WordMenu
+          :value="words.outcome ?? ''"
+          label="His own play"
+          :options="OUTCOMES"
+          field
+          @pick="say({ outcome: ($event || undefined) as RepWords['outcome'] })"
+        />
+      </div>
+      <div class="beside">
+        A fault is laid on
+        <WordMenu
+          :value="words.target"
+          label="A fault is laid on"
+          :options="TARGETS"
+          field
+          @pick="say({ target: $event as RepWords['target'] })"
+        />
+      </div>
+      <fieldset>
+        <legend>Beside the marks</legend>
+        <label
+          v-for="f in FLAGS"
+          :key="f"
+          ><input
+            type="checkbox"
+            :checked="words.flags.includes(f)"
+            @change="flag(f, ($event.target as HTMLInputElement).checked)"
+          />
+          {{ f }}</label
+        >
+        <label
+          ><input
+            type="checkbox"
+            :checked="words.extraCredit"
+            @change="say({ extraCredit: ($event.target as HTMLInputElement).checked })"
+          />
+          extra credit</label
+        >
+      </fieldset>
+      <NoteField
+        :man="job.id"
+        :value="words.note ?? ''"
+        @say="(man, note) => grades.say(man, { note })"
+      />
+      <p
+        v-if="grades.found?.waiting.length"
+        class="soft"
+      >
+        {{ grades.found.waiting.join(', ') }} graded men here too; you see it of a man when you have said yours.
+      </p>
+    </template>
+    <p
+      v-else
+      class="soft"
+    >
+      Choose a defender below, or with <span class="key">D</span>.
+    </p>
+  </aside>
+</template>
+
+<style scoped>
+aside {
+  padding: 8px 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+aside > * {
+  flex: none;
+}
+h2 {
+  font: 400 16px/1.2 var(--narrow);
+}
+h2 b {
+  font-size: 20px;
+}
+h2 .soft {
+  float: right;
+  font-size: 12.5px;
+  line-height: 24px;
+}
+.asked {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  column-gap: 8px;
+  font: 400 13px/1.3 var(--narrow);
+}
+.asked dt {
+  color: var(--soft);
+}
+.asked dd {
+  margin: 0;
+  font-weight: 600;
+}
+.facets li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  padding: 2px 4px 2px 6px;
+  border-left: 4px solid transparent;
+}
+.facets .now {
+  background: var(--pick);
+  border-left-color: var(--accent);
+}
+.facet,
+.marks button {
+  all: unset;
+  cursor: pointer;
+  font: 400 13px/1.6 var(--narrow);
+}
+.facet b {
+  display: inline-block;
+  min-width: 34px;
+}
+.marks {
+  display: flex;
+  gap: 3px;
+}
+.marks button {
+  min-width: 26px;
+  text-align: center;
+  font-weight: 700;
+  font-size: 15px;
+  line-height: 22px;
+  border: 1px solid var(--rule);
+  background: var(--card);
+}
+.marks .proposed {
+  border: 2px dashed var(--ink);
+  line-height: 20px;
+}
+.marks [aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--card);
+  border-color: var(--ink);
+}
+.facet:focus-visible,
+.marks button:focus-visible {
+  outline: 3px solid var(--ink);
+}
+.measured {
+  grid-column: 1 / -1;
+  font: 600 12.5px/1.3 var(--narrow);
+  padding-left: 36px;
+}
+.beside {
+  font: 400 13px var(--narrow);
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  font: 400 13px/1.5 var(--narrow);
+  display: flex;
+  flex-wrap: wrap;
+  column-gap: 12px;
+}
+legend {
+  padding: 0;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,232 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { problemOf } from '../api/client'
+import { useViewActions } from '../shell/actions/registry'
+import { useSession } from '../shell/session'
+import ClickPanel from './ClickPanel.vue'
+import { useFilm, type Mode } from './filmStore'
+import FrameRibbon from './FrameRibbon.vue'
+import { clampFrame, frameAt, playEnd } from './frames'
+import FrameStage from './FrameStage.vue'
+import GradePanel from './GradePanel.vue'
+import GradeStrip from './GradeStrip.vue'
+import { useGrades } from './gradeStore'
+import PlaySentence from './PlaySentence.vue'
+import { roomActions } from './roomActions'
+import TakeOutPlay from './TakeOutPlay.vue'
+import { useGrading } from './useGrading'
+
+const film = useFilm()
+const grades = useGrades()
+const session = useSession()
+const route = useRoute()
+const router = useRouter()
+const { game, reel, play, playId, number, angle, now, mode, target, problem } = storeToRefs(film)
+const frame = ref(0)
+const zoom = ref(false)
+const slow = ref(false)
+const loop = ref(false)
+const stage = useTemplateRef('stage')
+const erasing = ref(false)
+const grading = useGrading()
+
+onMounted(async () => {
+  const asked = (what: unknown): number | undefined => (what ? Number(what) : undefined)
+  try {
+    const { play: wanted, reel: on } = route.query
+    await film.open(Number(route.params.game), { play: asked(wanted), reel: asked(on) })
+  } catch (error) {
+    problem.value = problemOf(error)
+  }
+})
+watch(
+  () => session.me,
+  (me, before) => {
+    if (!me || before) return
+    if (problem.value && play.value) void film.save()
+    void grades.send()
+  },
+)
+watch(
+  () => play.value?.id,
+  (id) => id !== undefined && void grades.open(game.value!.id, id),
+)
+watch(
+  () => play.value?.angles.map((a) => a.version).join(),
+  (versions, before) => before && versions && void grades.load(),
+)
+watch(number, (to) => {
+  if (to === undefined) return
+  void router.replace({ query: { play: String(to) } })
+})
+
+const times = computed(() => reel.value?.frameTimes ?? [])
+const atSnap = computed(() => frame.value === now.value?.snapFrame)
+const marked = computed(() => new Set(now.value?.marks.map((m) => m.man)))
+/** First and last frame of the play in hand on this reel; the whole reel when none is. */
+const span = computed<[number, number]>(() =>
+  now.value && angle.value
+    ? [now.value.firstFrame, playEnd(now.value, film.footage?.angles ?? [], angle.value.reel, times.value)]
+    : [0, Math.max(0, times.value.length - 1)],
+)
+/** Seconds since the ball moved: what the sides of a play have in common. */
+let sinceBall = 0
+watch([frame, now], () => {
+  const ball = times.value[now.value?.snapFrame ?? -1]
+  if (ball !== undefined) sinceBall = (times.value[frame.value] ?? ball) - ball
+})
+watch(
+  () => angle.value?.id,
+  (_, before) => {
+    const ball = times.value[now.value?.snapFrame ?? 0] ?? 0
+    const samePlay = before !== undefined && play.value?.angles.some((a) => a.id === before)
+    frame.value = now.value ? (samePlay ? frameAt(ball + sinceBall + 1e-4, times.value) : now.value.snapFrame) : 0
+  },
+)
+
+function go(to: number): void {
+  frame.value = clampFrame(to, times.value)
+}
+function skip(seconds: number): void {
+  frame.value = frameAt((times.value[frame.value] ?? 0) + seconds, times.value)
+}
+function enter(to: Mode): void {
+  mode.value = mode.value === to ? 'look' : to
+  if ((to === 'calibrate' || to === 'mark') && mode.value === to && now.value) frame.value = now.value.snapFrame
+}
+async function takeOut(): Promise<void> {
+  erasing.value = false
+  try {
+    await film.takeOut()
+  } catch (error) {
+    problem.value = problemOf(error)
+  }
+}
+
+useViewActions({
+  title: 'Film',
+  actions: roomActions({
+    film,
+    frame,
+    zoom,
+    erasing,
+    go,
+    skip,
+    slow: () => (slow.value = !slow.value),
+    loop: () => (loop.value = !loop.value),
+    enter,
+    stage: () => stage.value,
+    grading,
+  }),
+  quiet: () => erasing.value,
+})
+</script>
+
+<template>
+  <div class="view room">
+    <PlaySentence />
+    <section
+      class="frame"
+      aria-label="Film"
+    >
+      <FrameStage
+        v-if="reel"
+        ref="stage"
+        :src="`/api/reels/${reel.id}/video`"
+        :width="reel.width"
+        :height="reel.height"
+        :times="times"
+        :frame="frame"
+        :mode="mode"
+        :grid="angle?.calibration?.grid ?? []"
+        :points="mode === 'calibrate' && atSnap ? (now?.points ?? []) : []"
+        :marks="now?.marks ?? []"
+        :target="target"
+        :at-snap="atSnap"
+        :zoom="zoom"
+        :slow="slow"
+        :span="loop ? span : undefined"
+        :label="film.label"
+        @frame="frame = $event"
+        @click="film.clickAt"
+      />
+      <p
+        v-else-if="game"
+        class="empty"
+        role="status"
+      >
+        This game has no film. <RouterLink :to="`/film/${game.id}`">Take a reel in</RouterLink>.
+      </p>
+      <FrameRibbon
+        v-if="reel"
+        :times="times"
+        :frame="frame"
+        :span="span"
+        :ball="now?.snapFrame"
+        :zoom="zoom"
+        :slow="slow"
+        :loop="loop"
+        :side="reel.name"
+        :sides="film.sides.length"
+        :in-hand="!!playId"
+        @go="go"
+        @play="stage?.toggle()"
+        @slow="slow = !slow"
+        @loop="loop = !loop"
+        @side="film.walkSide"
+        @walk="film.walkPlay"
+        @take-out="erasing = true"
+        @zoom="zoom = !zoom"
+      />
+    </section>
+    <GradePanel
+      v-if="mode === 'grade' && play"
+      :facet="grading.facet.value"
+      @mode="enter"
+      @facet="grading.facet.value = $event"
+      @confirm="grading.confirm"
+    />
+    <ClickPanel
+      v-else
+      @mode="enter"
+      @add="film.addPlay(frame)"
+      @also="film.addAngle(frame)"
+    />
+    <footer v-if="play">
+      <GradeStrip
+        :play="play"
+        :target="target"
+        :marked="marked"
+        @pick="target = $event"
+      />
+    </footer>
+    <TakeOutPlay
+      :open="erasing"
+      :number="number"
+      @close="erasing = false"
+      @take-out="takeOut"
+    />
+  </div>
+</template>
+
+<style scoped>
+.room {
+  --rows: auto minmax(0, 1fr) 168px;
+  --columns: minmax(0, 1fr) 320px;
+}
+.frame {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  height: var(--field-height, auto);
+  min-height: 0;
+  min-width: 0;
+}
+@media print {
+  .frame {
+    display: grid !important;
+    height: 110mm !important;
+  }
+}
+</style>

@@ -1,0 +1,145 @@
+import type { Ref } from 'vue'
+import { actionsOf, type Action } from '../shell/actions/action'
+import type { Mode, useFilm } from './filmStore'
+import type { GradeMark } from './gradeStore'
+import { ballMovesAt, beginsAt, endsAt, withoutMark } from './work'
+
+/** What the keys of the film room move besides the store: the frame shown, and what is open over it. */
+export interface RoomControls {
+  film: ReturnType<typeof useFilm>
+  frame: Ref<number>
+  zoom: Ref<boolean>
+  erasing: Ref<boolean>
+  go: (frame: number) => void
+  /** So many seconds on, or back. */
+  skip: (seconds: number) => void
+  slow: () => void
+  loop: () => void
+  enter: (mode: Mode) => void
+  stage: () => { toggle: () => void; walk: (x: number, y: number) => void; drop: () => void } | null
+  grading: { walk: (by: number) => void; mark: (mark: GradeMark | undefined) => void; confirm: () => void }
+}
+
+const time = actionsOf('The film')
+const plays = actionsOf('Plays')
+const cuts = actionsOf('Cutting')
+const clicks = actionsOf('Measuring')
+const grades = actionsOf('Grading')
+
+const CROSS = [
+  ['ArrowLeft', -1, 0],
+  ['ArrowRight', 1, 0],
+  ['ArrowUp', 0, -1],
+  ['ArrowDown', 0, 1],
+] as const
+const FAR = 20
+const MARKS: { key: string; sign: string; mark: GradeMark; name: string }[] = [
+  { key: '1', sign: '+', mark: '+', name: 'Above standard' },
+  { key: '2', sign: '=', mark: '=', name: 'To standard' },
+  { key: '3', sign: '-', mark: '-', name: 'Below standard' },
+  { key: '0', sign: '', mark: 'n/a', name: 'Not seen' },
+]
+
+/** Every key of the film room. */
+export function roomActions(controls: RoomControls): Action[] {
+  const { film, frame, zoom, erasing, go, enter, stage, grading } = controls
+  const pointing = (): boolean => film.mode === 'calibrate' || film.mode === 'mark'
+  const looking = (): boolean => !pointing()
+  const marking = (): boolean => film.mode === 'mark'
+  const judging = (): boolean => film.mode === 'grade'
+  const turning = (): boolean => film.mode !== 'look'
+  const inHand = (): boolean => !!film.now
+  const turn = (by: number): void => (film.mode === 'calibrate' ? film.walkPlace(by) : film.walkMan(by))
+  return [
+    time('back', ',', 'One frame back', () => go(frame.value - 1)),
+    time('on', '.', 'One frame on', () => go(frame.value + 1)),
+    time('left', 'ArrowLeft', 'One frame back', () => go(frame.value - 1), looking),
+    time('right', 'ArrowRight', 'One frame on', () => go(frame.value + 1), looking),
+    time('second-back', 'Shift+ArrowLeft', 'One second back', () => controls.skip(-1), looking),
+    time('second-on', 'Shift+ArrowRight', 'One second on', () => controls.skip(1), looking),
+    time('play', 'P', 'Play or stop', () => stage()?.toggle()),
+    time('slow', 'Q', 'A quarter of the speed, or all of it', controls.slow),
+    time('loop', 'L', 'Play the play round and round, or not', controls.loop),
+    time('snap', 'J', 'To the frame where the ball moves', () => go(film.now?.snapFrame ?? 0)),
+    time('zoom', 'Z', 'Zoom in where the pointer is', () => (zoom.value = !zoom.value)),
+    time(
+      'side',
+      'V',
+      'The same moment from the other side',
+      () => void film.walkSide(),
+      () => film.sides.length > 1,
+    ),
+    plays('previous', '[', 'Previous play', () => void film.walkPlay(-1)),
+    plays('next', ']', 'Next play', () => void film.walkPlay(1)),
+    plays(
+      'erase',
+      'X',
+      'Take this play out of the game',
+      () => (erasing.value = true),
+      () => !!film.playId,
+    ),
+    plays(
+      'back',
+      'R',
+      'Put back the play that was taken out last',
+      () => void film.putBack(),
+      () => !!film.game?.takenOut.length,
+    ),
+    cuts(
+      'add',
+      'N',
+      'A new play: the ball moves in this frame',
+      () => void film.addPlay(frame.value),
+      () => !!film.reel,
+    ),
+    cuts(
+      'also',
+      'T',
+      'The next play is on this reel too: the ball moves in this frame',
+      () => void film.addAngle(frame.value),
+      () => !!film.missing && !!film.reel,
+    ),
+    cuts('in', 'I', 'The play begins in this frame', () => film.set(beginsAt(film.now!, frame.value)), inHand),
+    cuts('ball', 'B', 'The ball moves in this frame', () => film.set(ballMovesAt(film.now!, frame.value)), inHand),
+    cuts('out', 'O', 'The play ends in this frame', () => film.set(endsAt(film.now!, frame.value)), inHand),
+    clicks('calibrate', 'K', 'Calibrate: known places', () => enter('calibrate'), inHand),
+    clicks('mark', 'M', 'Mark feet', () => enter('mark'), inHand),
+    clicks('turn', 'D', 'Next man or place', () => turn(1), turning),
+    clicks('turn-back', 'A', 'Previous man or place', () => turn(-1), turning),
+    ...CROSS.flatMap(([key, x, y]) => [
+      clicks(`cross-${key}`, key, 'Move the cross one pixel', () => stage()?.walk(x, y), pointing),
+      clicks(
+        `cross-far-${key}`,
+        `Shift+${key}`,
+        'Move the cross twenty pixels',
+        () => stage()?.walk(FAR * x, FAR * y),
+        pointing,
+      ),
+    ]),
+    clicks('drop', 'Enter', 'Click where the cross is', () => stage()?.drop(), pointing),
+    clicks(
+      'remove',
+      'Delete',
+      'Remove his mark',
+      () => film.now && film.target && film.set(withoutMark(film.now, film.target)),
+      marking,
+    ),
+    clicks('undo', 'U', 'Undo', film.undo),
+    clicks('redo', 'Y', 'Redo', film.redo),
+    grades(
+      'grade',
+      'G',
+      'Grade the men',
+      () => enter('grade'),
+      () => !!film.play,
+    ),
+    grades('facet-up', 'ArrowUp', 'Previous facet', () => grading.walk(-1), judging),
+    grades('facet-down', 'ArrowDown', 'Next facet', () => grading.walk(1), judging),
+    ...MARKS.map((m) =>
+      grades(`mark-${m.mark}`, m.sign ? [m.key, m.sign] : m.key, m.name, () => grading.mark(m.mark), judging),
+    ),
+    grades('unmark', 'Delete', 'Take the mark off', () => grading.mark(undefined), judging),
+    grades('confirm', 'Enter', 'Yes to what is proposed, and on to the next man', grading.confirm, judging),
+    clicks('leave', 'Escape', 'Leave the mode', () => ((film.mode = 'look'), (zoom.value = false))),
+  ]
+}
