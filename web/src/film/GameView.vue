@@ -16,6 +16,8 @@ import UploadFilm from './UploadFilm.vue'
 
 /** One game: its film, its log, and what else may be film of it. */
 const session = useSession()
+const WATCH_MILLIS = 1000
+const going = ({ madeOver }: ReelItem): boolean => madeOver?.state === 'waiting' || madeOver?.state === 'running'
 const route = useRoute()
 const id = Number(route.params.game)
 const {
@@ -29,6 +31,8 @@ const {
 const { data: film, refetch: loadFilm } = useQuery({
   queryKey: ['film of game', id],
   queryFn: () => answer(client.GET('/api/games/{game}/film', { params: { path: { game: id } } })),
+  // while a film is being made over, how far it is
+  refetchInterval: ({ state }) => (state.data?.reels.some(going) ? WATCH_MILLIS : false),
 })
 const refused = ref('')
 const fault = computed(() => refused.value || faultOf(error.value))
@@ -69,6 +73,10 @@ const takeOut = (play: PlayRow): Promise<void> =>
   )
 const putBack = (play: PlayRow): Promise<void> =>
   tried(() => answer(client.POST('/api/games/{id}/plays/{play}/back', { params: { path: { id, play: play.id } } })))
+const make = (reel: ReelItem): Promise<void> =>
+  tried(() => answer(client.POST('/api/reels/{id}/playable', { params: { path: { id: reel.id } } })))
+const cancel = (job: number): Promise<void> =>
+  tried(() => answer(client.DELETE('/api/work/{id}', { params: { path: { id: job } } })))
 async function erase(): Promise<void> {
   const reel = erasing.value!
   erasing.value = undefined
@@ -112,6 +120,8 @@ async function erase(): Promise<void> {
           :reels="film.reels"
           :may-erase="session.me?.mayWrite ?? false"
           @erase="erasing = $event"
+          @make="make"
+          @cancel="cancel"
         />
         <h2>Plays</h2>
         <PlayTable

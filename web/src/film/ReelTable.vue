@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Table, type TableColumnsType } from 'ant-design-vue'
 import type { ReelItem } from '../api/types'
+import MadeOver from './MadeOver.vue'
 
 /** The films kept here, with what was done on each. */
 const props = defineProps<{ game: number; reels: ReelItem[]; mayErase: boolean }>()
-defineEmits<{ erase: [reel: ReelItem] }>()
+defineEmits<{ erase: [reel: ReelItem]; make: [reel: ReelItem]; cancel: [job: number] }>()
 
 const size = (bytes: number): string => (bytes ? `${(bytes / 1e6).toFixed(1)} MB` : 'not known')
 const COLUMNS: TableColumnsType<ReelItem> = [
@@ -19,6 +20,7 @@ const COLUMNS: TableColumnsType<ReelItem> = [
     title: 'Picture',
     customRender: ({ record: r }) => `${r.width} x ${r.height} px${r.rotation ? `, turned ${r.rotation}°` : ''}`,
   },
+  { key: 'playing', title: 'Playing', width: 240 },
   { key: 'size', title: 'Size', customRender: ({ record: r }) => size(r.bytes) },
   ...(props.mayErase ? [{ key: 'erase', title: 'Erase' }] : []),
 ]
@@ -29,7 +31,7 @@ const COLUMNS: TableColumnsType<ReelItem> = [
     :columns="COLUMNS"
     :data-source="reels"
     :pagination="false"
-    :scroll="{ x: 860 }"
+    :scroll="{ x: 1000 }"
     row-key="id"
     size="middle"
   >
@@ -39,6 +41,12 @@ const COLUMNS: TableColumnsType<ReelItem> = [
         :to="`/film/${game}/room?reel=${record.id}`"
         >{{ record.name }}</RouterLink
       >
+      <MadeOver
+        v-else-if="column.key === 'playing'"
+        :reel="record as ReelItem"
+        @make="$emit('make', record as ReelItem)"
+        @cancel="$emit('cancel', $event)"
+      />
       <button
         v-else-if="column.key === 'erase'"
         class="link"

@@ -25,7 +25,7 @@ function pick(picked: File): false {
 }
 function upload(): void {
   if (file.value) send(props.game, file.value, name.value, view.value)
-  else fault.value = 'Choose a film first: an MP4 or WebM of this machine.'
+  else fault.value = 'Choose a film of this machine first.'
 }
 </script>
 
@@ -39,10 +39,10 @@ function upload(): void {
     <h2>Take a film of this game in</h2>
     <FormItem>
       <Upload.Dragger
-        accept="video/mp4,video/webm"
+        accept="video/*"
         :show-upload-list="false"
         :before-upload="pick"
-        @reject="fault = 'That is no film: an MP4 or WebM is read.'"
+        @reject="fault = 'That is no film; choose an MP4, WebM or another film.'"
       >
         <p>
           <b>{{ file?.name ?? 'Choose a film' }}</b><template v-if="file"
@@ -50,7 +50,7 @@ function upload(): void {
           >
         </p>
         <p class="soft">
-          {{ file ? 'Another one: press here.' : 'or put it here: MP4 or WebM with H.264, VP8, VP9 or AV1' }}
+          {{ file ? 'Another one: press here.' : 'or put it here: MP4 or WebM plays at once, others are made over' }}
         </p>
       </Upload.Dragger>
     </FormItem>

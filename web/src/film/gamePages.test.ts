@@ -2,6 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
+import type { ReelItem } from '../api/types'
 import { useLists } from '../shell/lists'
 import { useSession } from '../shell/session'
 import { asked } from '../testing/asked'
@@ -30,17 +31,19 @@ const OFFER = { game: 8, opponent: 'Stoats, end zone', plays: 1, pairs: [PAIR] }
 const words = (w: { text: () => string }): string => w.text().replace(/\s+/g, ' ')
 const ok = (data: unknown) => Promise.resolve({ data, response: new Response(null, { status: 200 }) })
 let offers: object[]
+let reels: ReelItem[]
 
 beforeEach(() => {
   vi.restoreAllMocks()
   setActivePinia(createPinia())
   offers = []
+  reels = gameFilm().reels
   vi.spyOn(useLists(), 'load').mockResolvedValue()
   const { plays } = gameSheet()
   const answers: Record<string, () => unknown> = {
     '/api/games': () => ({ items: [GAME], page: 0, pages: 1, total: 1 }),
     '/api/games/{id}': () => gameSheet({ takenOut: [{ ...plays[0]!, id: 19, number: 3 }] }),
-    '/api/games/{game}/film': () => gameFilm(),
+    '/api/games/{game}/film': () => ({ ...gameFilm(), reels }),
     '/api/games/{game}/joins': () => offers,
   }
   vi.spyOn(client, 'GET').mockImplementation(((path: string) => ok(answers[path]!())) as never)
@@ -127,5 +130,32 @@ describe('a game', () => {
     await flushPromises()
     expect(post.mock.calls[0]![1]).toMatchObject({ body: { here: 11, game: 8, there: 90 } })
     expect(view.find('.offer').exists()).toBe(false)
+  })
+  it('says what hinders the work on a film, and makes it over, with progress and cancel', async () => {
+    const post = vi.spyOn(client, 'POST').mockImplementation((() => ok({})) as never)
+    const erase = vi.spyOn(client, 'DELETE').mockImplementation((() => ok({})) as never)
+    const film = gameFilm()
+    const job = { id: 5, kind: 'make playable', about: 3, percent: 40, cancelling: false, askedBy: 'x', askedAt: '' }
+    reels = [{ ...film.reels[0]!, hindrance: 'it does not play in a browser (mpeg4 in avi)' }]
+    const view = await page(GameView)
+    expect(words(view)).toContain('it does not play in a browser (mpeg4 in avi)')
+    reels = [{ ...reels[0]!, madeOver: { ...job, state: 'running', words: 'makes a film that plays' } }]
+    await view
+      .findAll('button')
+      .find((b) => b.text().startsWith('Make one'))!
+      .trigger('click')
+    await flushPromises()
+    expect(post.mock.calls[0]![1]).toMatchObject({ params: { path: { id: 3 } } })
+    expect(words(view)).toContain('makes a film that plays')
+    expect(view.find('.ant-progress-text').text()).toBe('40%')
+    reels = [{ ...reels[0]!, madeOver: { ...job, state: 'failed', words: 'it cannot be read to its end' } }]
+    await view
+      .findAll('button')
+      .find((b) => b.text() === 'Cancel')!
+      .trigger('click')
+    await flushPromises()
+    expect(erase.mock.calls[0]![1]).toMatchObject({ params: { path: { id: 5 } } })
+    expect(words(view)).toContain('Not made: it cannot be read to its end.')
+    view.unmount()
   })
 })

@@ -27,6 +27,7 @@ class BorderTest {
             "problem",
             "version",
             "bounds",
+            "work",
             "programme",
             "playbook",
             "roster",

@@ -15,6 +15,8 @@ interface Angles extends JpaRepository<Angle, Long> {
 
     boolean existsByPlayIdAndReelId(Long playId, Long reelId);
 
+    boolean existsByReelId(Long reelId);
+
     /** Of all plays that stand in a game, by play and reel. */
     @Query("""
             select a from Angle a join Play p on p.id = a.playId

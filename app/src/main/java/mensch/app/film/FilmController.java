@@ -9,11 +9,14 @@ import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.security.Principal;
 import java.util.List;
+import java.util.Map;
 import mensch.app.bounds.Bounds;
 import mensch.app.game.PlayLog;
 import mensch.app.problem.Created;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
+import mensch.app.work.WorkBook;
+import mensch.app.work.WorkRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -45,6 +48,8 @@ class FilmController {
      * @param bytes size of the film, 0 when it was taken in before sizes were kept
      * @param seconds from the first frame to the last
      * @param rotation degrees clockwise that the film asks to be turned when shown
+     * @param hindrance why it should be made over before it is worked on; null when it plays and steps well
+     * @param madeOver the last time it was asked to be made over, if ever
      */
     record ReelItem(
             long id,
@@ -58,7 +63,9 @@ class FilmController {
             int height,
             int rotation,
             long bytes,
-            double seconds) {}
+            double seconds,
+            @Nullable String hindrance,
+            @Nullable WorkRow madeOver) {}
 
     /** Where a play is on a reel, and how much of it is done. */
     record AngleItem(
@@ -97,22 +104,27 @@ class FilmController {
     private final FilmRoom room;
     private final FilmIntake intake;
     private final FilmStore store;
+    private final WorkBook works;
 
-    FilmController(FilmRoom room, FilmIntake intake, FilmStore store) {
+    FilmController(FilmRoom room, FilmIntake intake, FilmStore store, WorkBook works) {
         this.room = room;
         this.intake = intake;
         this.store = store;
+        this.works = works;
     }
 
     /** Reels of a game, and where its plays are on them. */
     @GetMapping("/games/{game}/film")
     GameFilm film(@PathVariable Long game) {
+        List<Reels.InShort> reels = room.reels(game);
+        Map<Long, WorkRow> madeOver = works.last(
+                MakePlayable.KIND, reels.stream().map(Reels.InShort::getId).toList());
         return new GameFilm(
-                room.reels(game).stream().map(FilmController::item).toList(),
+                reels.stream().map(r -> item(r, madeOver.get(r.getId()))).toList(),
                 room.angles(game).stream().map(FilmController::item).toList());
     }
 
-    private static ReelItem item(Reels.InShort r) {
+    private static ReelItem item(Reels.InShort r, @Nullable WorkRow madeOver) {
         return new ReelItem(
                 r.getId(),
                 r.getName(),
@@ -125,7 +137,9 @@ class FilmController {
                 r.getHeight(),
                 r.getRotation(),
                 r.getBytes(),
-                r.getSeconds());
+                r.getSeconds(),
+                r.getHindrance(),
+                madeOver);
     }
 
     private static AngleItem item(Angle a) {
@@ -184,15 +198,28 @@ class FilmController {
         intake.erase(room.reel(id));
     }
 
+    /** Asks for a film that plays and steps well to be made of it; it goes on when nobody waits, and the film stays. */
+    @PostMapping("/reels/{id}/playable")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    WorkRow makePlayable(@PathVariable Long id, Principal by) {
+        return works.ask(MakePlayable.KIND, room.reel(id).id(), by.getName());
+    }
+
     /** Whole or in ranges, as the player asks. */
     @Hidden
     @GetMapping("/reels/{id}/video")
     ResponseEntity<Resource> video(@PathVariable Long id) {
         String file = room.reel(id).file();
         return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(file.endsWith(".webm") ? "video/webm" : "video/mp4"))
+                .contentType(type(file))
                 .cacheControl(CacheControl.noCache().cachePrivate())
                 .body(store.resource(file));
+    }
+
+    private static MediaType type(String file) {
+        return file.endsWith(".mp4")
+                ? MediaType.valueOf("video/mp4")
+                : file.endsWith(".webm") ? MediaType.valueOf("video/webm") : MediaType.APPLICATION_OCTET_STREAM;
     }
 
     /** A new play at the end of the log, cut out of a reel. */

@@ -49,7 +49,9 @@ class FilmIntake implements ApplicationRunner {
     /** Half-done uploads of an earlier run are swept. */
     @Override
     public void run(ApplicationArguments args) throws IOException {
-        store.sweep(reels::existsByFile, clock.instant().minus(ABANDONED));
+        store.sweep(
+                file -> reels.existsByFile(file) || reels.existsByOriginal(file),
+                clock.instant().minus(ABANDONED));
     }
 
     /** Streams a film of a game to disk, has it checked, and only then knows it. */
@@ -93,7 +95,7 @@ class FilmIntake implements ApplicationRunner {
             throw Problem.notFound("the game " + game);
         }
         for (Reel film : films) {
-            Files.deleteIfExists(store.path(film.file()));
+            deleteFiles(film);
         }
     }
 
@@ -102,6 +104,13 @@ class FilmIntake implements ApplicationRunner {
         if (reels.erase(reel.id()) == 0) {
             throw Problem.notFound("the reel " + reel.id());
         }
+        deleteFiles(reel);
+    }
+
+    private void deleteFiles(Reel reel) throws IOException {
         Files.deleteIfExists(store.path(reel.file()));
+        if (reel.original() != null) {
+            Files.deleteIfExists(store.path(reel.original()));
+        }
     }
 }

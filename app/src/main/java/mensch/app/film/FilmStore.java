@@ -42,7 +42,7 @@ class FilmStore {
      * @throws Problem when more than {@code mostBytes} come
      */
     Path receive(InputStream in, long mostBytes) throws IOException {
-        Path part = folder.resolve(UUID.randomUUID() + PART);
+        Path part = part();
         try (OutputStream out = Files.newOutputStream(part)) {
             byte[] piece = new byte[PIECE];
             long bytes = 0;
@@ -80,6 +80,11 @@ class FilmStore {
                 }
             }
         }
+    }
+
+    /** A name for a file that is being written. */
+    Path part() {
+        return folder.resolve(UUID.randomUUID() + PART);
     }
 
     String keep(Path part, String ending) throws IOException {

@@ -51,6 +51,10 @@ class Reel {
     @Column(nullable = false)
     private List<Double> frameTimes;
 
+    private @Nullable String hindrance;
+
+    private @Nullable String original;
+
     private @Nullable String uploadedBy;
 
     @Column(nullable = false)
@@ -71,14 +75,25 @@ class Reel {
         this.gameId = gameId;
         this.name = name;
         this.view = view;
-        this.file = file;
+        is(file, probed);
+        this.uploadedBy = uploadedBy;
+        this.uploadedAt = uploadedAt;
+    }
+
+    private void is(String newFile, FilmProbe.Probed probed) {
+        this.file = newFile;
         this.width = probed.width();
         this.height = probed.height();
         this.rotation = probed.rotation();
         this.bytes = probed.bytes();
         this.frameTimes = probed.frameTimes();
-        this.uploadedBy = uploadedBy;
-        this.uploadedAt = uploadedAt;
+        this.hindrance = probed.hindrance();
+    }
+
+    /** It was made over; the film as it came in stays beside. */
+    void madeOver(String newFile, FilmProbe.Probed probed) {
+        this.original = original == null ? file : original;
+        is(newFile, probed);
     }
 
     Long id() {
@@ -122,6 +137,18 @@ class Reel {
     /** 0 for a film taken in before sizes were kept. */
     long bytes() {
         return bytes;
+    }
+
+    /** Why it should be made over before it is worked on; null when it plays and steps well. */
+    @Nullable
+    String hindrance() {
+        return hindrance;
+    }
+
+    /** The file as it came in, where another took its place. */
+    @Nullable
+    String original() {
+        return original;
     }
 
     List<Double> frameTimes() {

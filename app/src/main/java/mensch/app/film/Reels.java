@@ -1,6 +1,7 @@
 package mensch.app.film;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -9,6 +10,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Films. */
 interface Reels extends JpaRepository<Reel, Long> {
     boolean existsByFile(String file);
+
+    boolean existsByOriginal(String original);
 
     /** How many were there to take away: of two who ask at once, one is told 0. */
     @Modifying
@@ -21,7 +24,7 @@ interface Reels extends JpaRepository<Reel, Long> {
     /** The reels of a game in short, without the times of their frames. */
     @Query(nativeQuery = true, value = """
             select r.id as id, r.name as name, r."view" as view, r.bytes as bytes, r.width as width, r.height as height,
-                   r.rotation as rotation, jsonb_array_length(r.frame_times) as frames,
+                   r.rotation as rotation, r.hindrance as hindrance, jsonb_array_length(r.frame_times) as frames,
                    coalesce((r.frame_times ->> -1)::float8 - (r.frame_times ->> 0)::float8, 0) as seconds,
                    count(a.id) as plays,
                    count(a.id) filter (where jsonb_array_length(a.points) >= 4) as calibrated,
@@ -46,6 +49,9 @@ interface Reels extends JpaRepository<Reel, Long> {
         int getHeight();
 
         int getRotation();
+
+        @Nullable
+        String getHindrance();
 
         int getFrames();
 

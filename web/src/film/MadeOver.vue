@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { Progress } from 'ant-design-vue'
+import { computed } from 'vue'
+import type { ReelItem } from '../api/types'
+
+/** What hinders the work on a reel, and the film that is made of it so that nothing does. */
+const props = defineProps<{ reel: ReelItem }>()
+defineEmits<{ make: []; cancel: [job: number] }>()
+const job = computed(() => props.reel.madeOver)
+const going = computed(() => job.value?.state === 'waiting' || job.value?.state === 'running')
+</script>
+
+<template>
+  <div
+    v-if="going && job"
+    role="status"
+  >
+    <Progress
+      :percent="job.percent"
+      size="small"
+      status="normal"
+      :aria-label="`${reel.name}: ${job.words}`"
+    />
+    {{ job.cancelling ? 'being cancelled' : job.words }}
+    <button
+      v-if="!job.cancelling"
+      class="link"
+      type="button"
+      @click="$emit('cancel', job.id)"
+    >
+      Cancel
+    </button>
+  </div>
+  <div v-else-if="reel.hindrance">
+    <span class="why">{{ reel.hindrance }}</span>
+    <span
+      v-if="job?.state === 'failed'"
+      class="fault"
+    >
+      Not made: {{ job.words }}.</span
+    >
+    {{ ' ' }}
+    <button
+      class="link"
+      type="button"
+      @click="$emit('make')"
+    >
+      Make one that plays and steps well
+    </button>
+  </div>
+  <span
+    v-else
+    class="soft"
+    >{{ job?.state === 'done' ? 'made over; the film as it came in is kept' : 'plays and steps well' }}</span
+  >
+</template>
+
+<style scoped>
+.why {
+  font-weight: 600;
+}
+.why::first-letter {
+  text-transform: uppercase;
+}
+</style>
