@@ -53,7 +53,8 @@ function takeOff(): void {
         class="ask"
       >
         Click between the feet of <b>{{ film.label(target ?? '') }}</b>
-        {{ play.sheet.jobs.find((j) => j.id === target)?.name ?? '(offence)' }}.
+        {{ play.sheet.jobs.find((j) => j.id === target)?.name ?? '(offence)' }}. Where they are hidden, click where they
+        must be and press <span class="key">H</span>.
       </p>
       <MiniField
         :play="play"

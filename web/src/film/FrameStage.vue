@@ -147,7 +147,7 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
           <g
             v-for="m in marks"
             :key="m.man"
-            :class="['mark', { target: m.man === target }]"
+            :class="['mark', { target: m.man === target, hidden: m.hidden }]"
           >
             <circle
               :cx="m.xPixels"
@@ -234,6 +234,9 @@ svg {
   stroke-width: 5px;
   paint-order: stroke;
   text-anchor: middle;
+}
+.mark.hidden circle {
+  stroke-dasharray: 8 6;
 }
 .mark.target circle {
   stroke: #e0a526;

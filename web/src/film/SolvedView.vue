@@ -21,7 +21,7 @@ const worst = computed(() => props.angle.calibration?.residuals.reduce((a, b) =>
       v-if="worst"
     >
       at {{ worst.name }}</template
-    >; click noise {{ angle.calibration.sigmaPixels.toFixed(1) }} px.
+    >; clicks on marks of the field are off by {{ angle.calibration.sigmaPixels.toFixed(1) }} px.
   </p>
   <p
     v-else

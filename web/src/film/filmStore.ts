@@ -23,6 +23,8 @@ export const useFilm = defineStore('film', () => {
   const work = ref<History<AngleWork>>()
   const mode = ref<Mode>('look')
   const target = ref<string>()
+  /** Who was clicked last: what is said of a click next is of his. */
+  const last = ref<string>()
   const place = ref<string>()
   const problem = ref<Problem>()
   const saving = ref(false)
@@ -92,6 +94,7 @@ export const useFilm = defineStore('film', () => {
     }
     if (!men.value.includes(target.value ?? '')) target.value = men.value[0]
     place.value = undefined
+    last.value = undefined
   }
   async function load(id: number): Promise<void> {
     const path = { game: game.value!.id, play: id }
@@ -246,6 +249,7 @@ export const useFilm = defineStore('film', () => {
     } else if (mode.value === 'mark' && target.value) {
       const man = target.value
       set(withMark(now.value, { man, xPixels: x, yPixels: y }))
+      last.value = man
       target.value = nextUnmarked(man, men.value, now.value.marks)
     }
   }
@@ -336,6 +340,7 @@ export const useFilm = defineStore('film', () => {
     work,
     mode,
     target,
+    last,
     place,
     problem,
     saving,

@@ -2,7 +2,7 @@ import type { Ref } from 'vue'
 import { actionsOf, type Action } from '../shell/actions/action'
 import type { Mode, useFilm } from './filmStore'
 import type { GradeMark } from './gradeStore'
-import { ballMovesAt, beginsAt, endsAt, withoutMark } from './work'
+import { ballMovesAt, beginsAt, endsAt, withHidden, withoutMark } from './work'
 
 /** What the keys of the film room move besides the store: the frame shown, and what is open over it. */
 export interface RoomControls {
@@ -122,6 +122,13 @@ export function roomActions(controls: RoomControls): Action[] {
       'Delete',
       'Remove his mark',
       () => film.now && film.target && film.set(withoutMark(film.now, film.target)),
+      marking,
+    ),
+    clicks(
+      'hidden',
+      'H',
+      'His feet are hidden, or seen after all',
+      () => film.now && film.last && film.set(withHidden(film.now, film.last)),
       marking,
     ),
     clicks('undo', 'U', 'Undo', film.undo),

@@ -9,6 +9,7 @@ import {
   menToMark,
   nextUnmarked,
   strangers,
+  withHidden,
   withMark,
   withoutMark,
   withoutPoint,
@@ -75,4 +76,11 @@ it('keeps the frame where the ball moves between the first and the last', () => 
   expect(ballMovesAt(cut, 5)).toMatchObject({ firstFrame: 5, snapFrame: 5, lastFrame: 90 })
   expect(ballMovesAt(cut, 95)).toMatchObject({ firstFrame: 10, snapFrame: 95, lastFrame: 95 })
   expect(beginsAt(work, 3).lastFrame).toBeUndefined()
+})
+it('says of a click that the feet are hidden, and takes it back', () => {
+  const clicked = withMark(work, { man: 'TE', xPixels: 1, yPixels: 1 })
+  const hidden = withHidden(clicked, 'TE')
+  expect(hidden.marks[0]!.hidden).toBe(true)
+  expect(withHidden(hidden, 'TE').marks[0]!.hidden).toBeUndefined()
+  expect(withHidden(clicked, 'QB').marks).toEqual(clicked.marks)
 })

@@ -15,6 +15,11 @@ export function withoutPoint(work: AngleWork, name: string): AngleWork {
 export function withMark(work: AngleWork, click: FeetClick): AngleWork {
   return { ...work, marks: [...work.marks.filter((m) => m.man !== click.man), click] }
 }
+/** His feet are behind somebody, or are seen after all. */
+export function withHidden(work: AngleWork, man: string): AngleWork {
+  const turned = work.marks.map((m) => (m.man === man ? { ...m, hidden: m.hidden ? undefined : true } : m))
+  return { ...work, marks: turned }
+}
 export function withoutMark(work: AngleWork, man: string): AngleWork {
   return { ...work, marks: work.marks.filter((m) => m.man !== man) }
 }

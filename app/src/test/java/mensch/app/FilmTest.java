@@ -163,6 +163,20 @@ class FilmTest {
         assertThat(apart.at("/apart/0/yards").asDouble()).isEqualTo(5.4, within(0.1));
     }
 
+    /** Feet behind somebody are clicked where they must be, and are less sure by their own measure. */
+    @Test
+    void hiddenFeetAreLessSure(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode seen = game.measured("anvil-drizzle");
+        String feet = FilmedGame.feet("mike", 163, 106).replace("}", ", \"hidden\": true}");
+        JsonNode hidden = game.save(seen, 0, FilmedGame.work(12, FilmedGame.straightAbove(seen), feet))
+                .json();
+        assertThat(hidden.at("/angles/0/marks/0/hidden").asBoolean()).isTrue();
+        assertThat(hidden.at("/measured/0/sigmaX").asDouble()
+                        / seen.at("/measured/0/sigmaX").asDouble())
+                .isBetween(2.0, 2.5);
+    }
+
     /** A yard line is where it is, wherever the ball lay. */
     @Test
     void clicksOutliveACorrectedBallSpot(int port) throws IOException {

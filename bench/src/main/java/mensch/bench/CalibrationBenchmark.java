@@ -3,6 +3,7 @@ package mensch.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import mensch.core.convention.Convention;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPoint;
@@ -42,6 +43,6 @@ public class CalibrationBenchmark {
 
     @Benchmark
     public Calibration.Outcome solve() {
-        return Calibration.of(points);
+        return Calibration.of(points, Convention.standard().film());
     }
 }

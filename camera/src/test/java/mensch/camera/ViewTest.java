@@ -6,9 +6,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import mensch.core.convention.Convention;
+import mensch.core.convention.FilmLimits;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
 import mensch.core.film.Calibration;
+import mensch.core.film.Feet;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPoint;
 import mensch.core.film.Measured;
@@ -26,7 +29,7 @@ import org.junit.jupiter.api.Test;
 
 /** Simulated camera, calibration from noisy clicks, measured feet, verdict: what can which view tell? */
 class ViewTest {
-    private static final double CLICK_NOISE_PIXELS = 2;
+    private static final FilmLimits LIMITS = Convention.standard().film();
     private static final int REPETITIONS = 1000;
     private static final PinholeCamera SIDELINE = PinholeCamera.sideline(45, 20, 0, 1920);
     private static final PinholeCamera END_ZONE = PinholeCamera.endZone(35, 12, 1920);
@@ -35,11 +38,14 @@ class ViewTest {
 
     private final Random noise = new Random(7);
 
-    private ImagePoint click(PinholeCamera camera, Point feet) {
-        ImagePoint true_ = camera.project(new Point3(feet.x(), feet.y(), 0));
+    private ImagePoint shaken(PinholeCamera camera, Point at, double pixels) {
+        ImagePoint true_ = camera.project(new Point3(at.x(), at.y(), 0));
         return new ImagePoint(
-                true_.xPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS,
-                true_.yPixels() + noise.nextGaussian() * CLICK_NOISE_PIXELS);
+                true_.xPixels() + noise.nextGaussian() * pixels, true_.yPixels() + noise.nextGaussian() * pixels);
+    }
+
+    private Feet click(PinholeCamera camera, Point feet) {
+        return new Feet(shaken(camera, feet, LIMITS.feetPixels()), false);
     }
 
     /**
@@ -53,7 +59,10 @@ class ViewTest {
                 for (Mark mark : List.of(Mark.HASH, Mark.TOP_OF_NUMBERS, Mark.BOTTOM_OF_NUMBERS, Mark.SIDELINE)) {
                     var at = new Point(field.x(mark, side, 0), y);
                     if (camera.sees(camera.project(new Point3(at.x(), at.y(), 0)))) {
-                        points.add(new KnownPoint(mark.words() + " " + side.words() + " " + y, at, click(camera, at)));
+                        points.add(new KnownPoint(
+                                mark.words() + " " + side.words() + " " + y,
+                                at,
+                                shaken(camera, at, LIMITS.paintPixels())));
                     }
                 }
             }
@@ -62,7 +71,7 @@ class ViewTest {
     }
 
     private Calibration calibrate(PinholeCamera camera) {
-        return ((Calibration.Solved) Calibration.of(known(camera))).calibration();
+        return ((Calibration.Solved) Calibration.of(known(camera), LIMITS)).calibration();
     }
 
     private double[] errors(PinholeCamera camera) {
@@ -92,7 +101,7 @@ class ViewTest {
                 endZone[REPETITIONS / 2],
                 endZone[REPETITIONS - 1],
                 known(END_ZONE).size());
-        assertThat(sideline[REPETITIONS / 2]).isLessThanOrEqualTo(0.10);
+        assertThat(sideline[REPETITIONS / 2]).isLessThanOrEqualTo(0.18);
         assertThat(endZone[REPETITIONS / 2]).isLessThanOrEqualTo(0.25);
     }
 
@@ -135,11 +144,12 @@ class ViewTest {
         int sign = place.feet().x() < 0 ? -1 : 1;
         var stood = new Point(place.feet().x() + sign * wider, place.feet().y() + deeper);
         double reference = calibration
-                .measure(calibration.toImage(SNAP.formation().man("RT").feet()).orElseThrow())
+                .measure(new Feet(
+                        calibration.toImage(SNAP.formation().man("RT").feet()).orElseThrow(), false))
                 .orElseThrow()
                 .sigmaX();
         return AlignmentVerdict.of(
-                        place, calibration.measure(click(camera, stood)).orElseThrow(), reference, 0)
+                        place, calibration.measure(click(camera, stood)).orElseThrow(), reference, 0, LIMITS)
                 .outcome();
     }
 
@@ -162,7 +172,7 @@ class ViewTest {
 
     @Test
     void aNickelNearlyTwoYardsWideIsCalledOut() {
-        assertThat(share(SIDELINE, "nickel", 1.8, 0, Outcome.OUT)).isGreaterThan(0.9);
+        assertThat(share(SIDELINE, "nickel", 1.8, 0, Outcome.OUT)).isGreaterThan(0.5);
         assertThat(share(END_ZONE, "nickel", 1.8, 0, Outcome.OUT)).isGreaterThan(0.9);
     }
 
@@ -184,15 +194,15 @@ class ViewTest {
     void sigmaGrowsOutsideTheKnownPoints() {
         Calibration calibration = calibrate(END_ZONE);
         Measured far = calibration
-                .measure(calibration.toImage(new Point(0, 45)).orElseThrow())
+                .measure(new Feet(calibration.toImage(new Point(0, 45)).orElseThrow(), false))
                 .orElseThrow();
         Measured near = calibration
-                .measure(calibration.toImage(new Point(0, 5)).orElseThrow())
+                .measure(new Feet(calibration.toImage(new Point(0, 5)).orElseThrow(), false))
                 .orElseThrow();
         assertThat(near.insideHull()).isTrue();
         assertThat(far.insideHull()).isFalse();
         assertThat(far.sigmaY()).isGreaterThan(near.sigmaY());
-        assertThat(calibration.measure(new ImagePoint(960, -2000)))
+        assertThat(calibration.measure(new Feet(new ImagePoint(960, -2000), false)))
                 .as("above the horizon")
                 .isEmpty();
     }

@@ -3,6 +3,22 @@ package mensch.app.film;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import mensch.app.bounds.Bounds;
+import mensch.core.film.Feet;
+import mensch.core.film.ImagePoint;
+import org.jspecify.annotations.Nullable;
 
-/** A man's feet: his name in the formation or his job id, and the pixel. */
-public record FeetClick(@NotBlank @Size(max = Bounds.NAME) String man, double xPixels, double yPixels) {}
+/**
+ * A man's feet: his name in the formation or his job id, and the pixel.
+ *
+ * @param hidden his feet are behind somebody, and clicked where they must be; left out when they are seen
+ */
+public record FeetClick(
+        @NotBlank @Size(max = Bounds.NAME) String man,
+        double xPixels,
+        double yPixels,
+        @Nullable Boolean hidden) {
+
+    Feet feet() {
+        return new Feet(new ImagePoint(xPixels, yPixels), Boolean.TRUE.equals(hidden));
+    }
+}

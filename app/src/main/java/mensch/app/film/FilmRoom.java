@@ -12,6 +12,7 @@ import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.core.film.Calibration;
+import mensch.core.film.Feet;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPoint;
@@ -166,7 +167,9 @@ public class FilmRoom {
         var seen = new ArrayList<Seen>();
         var views = new ArrayList<FilmJudge.View>();
         for (Angle angle : angles.findByPlayIdOrderByReelId(play.id())) {
-            Calibration.Outcome outcome = Calibration.of(known(asked.snap(), angle.points()));
+            Calibration.Outcome outcome = Calibration.of(
+                    known(asked.snap(), angle.points()),
+                    asked.call().convention().film());
             seen.add(new Seen(angle, outcome));
             if (outcome instanceof Calibration.Solved solved) {
                 views.add(new FilmJudge.View(solved.calibration(), clicks(angle.marks())));
@@ -195,9 +198,9 @@ public class FilmRoom {
         }
     }
 
-    private static Map<String, ImagePoint> clicks(List<FeetClick> marks) {
-        var clicks = new LinkedHashMap<String, ImagePoint>();
-        marks.forEach(m -> clicks.put(m.man(), new ImagePoint(m.xPixels(), m.yPixels())));
+    private static Map<String, Feet> clicks(List<FeetClick> marks) {
+        var clicks = new LinkedHashMap<String, Feet>();
+        marks.forEach(m -> clicks.put(m.man(), m.feet()));
         return clicks;
     }
 }

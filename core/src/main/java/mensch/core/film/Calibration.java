@@ -2,7 +2,9 @@ package mensch.core.film;
 
 import java.util.List;
 import java.util.Optional;
+import mensch.core.convention.FilmLimits;
 import mensch.core.geometry.Point;
+import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.DecompositionSolver;
@@ -12,20 +14,22 @@ import org.hipparchus.linear.RealMatrix;
 
 /** A view solved for its place: pixels to yards and back, with honest errors. */
 public final class Calibration {
-    /** Click noise of a careful hand, pixels, one standard deviation. <em>Model.</em> */
-    public static final double CLICK_SIGMA_PIXELS = 2;
-    /** Two-sided 95 %. */
+    /** Two-sided 95 % of a normal distribution. */
     private static final double Z95 = 1.96;
 
+    private static final double UPPER = 0.975;
+
     private final List<KnownPoint> points;
+    private final FilmLimits limits;
     private final HomographyFit.Solution solution;
     private final double sigmaPixels;
     private final List<ImagePoint> hull;
 
-    private Calibration(List<KnownPoint> points, HomographyFit.Solution solution) {
+    private Calibration(List<KnownPoint> points, HomographyFit.Solution solution, FilmLimits limits) {
         this.points = List.copyOf(points);
+        this.limits = limits;
         this.solution = solution;
-        this.sigmaPixels = Math.max(CLICK_SIGMA_PIXELS, residualSigma());
+        this.sigmaPixels = residualSigma();
         this.hull = Hull.of(points.stream().map(KnownPoint::image).toList());
     }
 
@@ -44,13 +48,13 @@ public final class Calibration {
     public record Resolution(double lateralYards, double depthYards) {}
 
     /** @param points clicks on known field points */
-    public static Outcome of(List<KnownPoint> points) {
+    public static Outcome of(List<KnownPoint> points, FilmLimits limits) {
         Optional<String> reason = Degeneracy.of(points);
         if (reason.isPresent()) {
             return new Refused(reason.get());
         }
         try {
-            return seen(points, new Calibration(points, new HomographyFit(points).solve()));
+            return seen(points, new Calibration(points, new HomographyFit(points).solve(), limits));
         } catch (MathRuntimeException e) {
             return new Refused(
                     "these clicks fit no camera: they are far from where any picture of the field would have "
@@ -79,22 +83,23 @@ public final class Calibration {
         return solution.fieldToImage().imageToField(image);
     }
 
-    /** Feet clicked in the picture; none at, next to or above the horizon. */
-    public Optional<Measured> measure(ImagePoint click) {
-        return toField(click)
-                .flatMap(feet -> covariance(feet)
+    /** Feet clicked in the picture, or where they must be; none at, next to or above the horizon. */
+    public Optional<Measured> measure(Feet click) {
+        double clickPixels = click.hidden() ? limits.hiddenPixels() : limits.feetPixels();
+        return toField(click.at())
+                .flatMap(feet -> covariance(feet, clickPixels)
                         .map(c -> new Measured(
                                 feet,
                                 new Covariance(c.getEntry(0, 0), c.getEntry(0, 1), c.getEntry(1, 1)),
-                                Hull.contains(hull, click))));
+                                Hull.contains(hull, click.at()))));
     }
 
     /**
-     * Covariance of a measured field point, square yards: J^-1 (sigma^2 I + P C P^T) J^-T with J the derivative of the
-     * pixel by the field point, P by the parameters, C their covariance; none so near the horizon that the pixel no
-     * longer tells the place.
+     * Covariance of a measured field point, square yards: J^-1 (c^2 I + s^2 P C P^T) J^-T with J the derivative of the
+     * pixel by the field point, P by the parameters, C their covariance for one square pixel, c the noise of this click
+     * and s that of the known points; none so near the horizon that the pixel no longer tells the place.
      */
-    private Optional<RealMatrix> covariance(Point feet) {
+    private Optional<RealMatrix> covariance(Point feet, double clickPixels) {
         double[] f = solution.field().apply(new double[] {feet.x(), feet.y()});
         double pixelScale = solution.image().scale();
         RealMatrix byPoint = new Array2DRowRealMatrix(HomographyFit.pointJacobian(solution.normalised(), f))
@@ -102,8 +107,11 @@ public final class Calibration {
         RealMatrix byParameters = new Array2DRowRealMatrix(HomographyFit.parameterJacobian(solution.normalised(), f))
                 .scalarMultiply(1 / pixelScale);
         RealMatrix noise = MatrixUtils.createRealIdentityMatrix(2)
-                .add(byParameters.multiply(solution.covariancePerPixel2()).multiply(byParameters.transpose()))
-                .scalarMultiply(sigmaPixels * sigmaPixels);
+                .scalarMultiply(clickPixels * clickPixels)
+                .add(byParameters
+                        .multiply(solution.covariancePerPixel2())
+                        .multiply(byParameters.transpose())
+                        .scalarMultiply(sigmaPixels * sigmaPixels));
         DecompositionSolver solver = new LUDecomposition(byPoint).getSolver();
         if (!solver.isNonSingular()) {
             return Optional.empty();
@@ -129,21 +137,26 @@ public final class Calibration {
                 .orElse(0.0);
     }
 
-    /** Click noise as the residuals show it, per axis; zero when there are no spare points to tell. */
+    /**
+     * Noise of the clicks on known points, per axis: what is said of it beforehand joined with what the residuals show,
+     * and made larger by Student's factor, since neither tells it exactly: 1.96 times it is 95 % with few points too.
+     */
     private double residualSigma() {
-        int spare = 2 * points.size() - 8;
+        double spare = 2.0 * points.size() - 8;
         double sum = points.stream().mapToDouble(p -> pixels(p) * pixels(p)).sum();
-        return spare <= 0 ? 0 : Math.sqrt(sum / spare);
+        double freedom = limits.paintWorth() + spare;
+        double variance = (limits.paintWorth() * limits.paintPixels() * limits.paintPixels() + sum) / freedom;
+        return Math.sqrt(variance) * new TDistribution(freedom).inverseCumulativeProbability(UPPER) / Z95;
     }
 
     /** What two clicks at a place can tell apart; none where the view does not see the field well enough. */
     public Optional<Resolution> resolution(Point at) {
         return toImage(at)
-                .flatMap(this::measure)
+                .flatMap(pixel -> measure(new Feet(pixel, false)))
                 .map(one -> new Resolution(Z95 * Math.sqrt(2) * one.sigmaX(), Z95 * Math.sqrt(2) * one.sigmaY()));
     }
 
-    /** Click noise used, pixels: the model's, or the residuals' when they are larger. */
+    /** Noise of the clicks on known points that is reckoned with, pixels. */
     public double sigmaPixels() {
         return sigmaPixels;
     }

@@ -1,11 +1,13 @@
 package mensch.core.grading;
 
 import java.util.Locale;
+import mensch.core.convention.FilmLimits;
 import mensch.core.document.Worded;
 import mensch.core.film.Measured;
 import mensch.core.grading.AxisVerdict.In;
 import mensch.core.grading.AxisVerdict.Out;
 import mensch.core.grading.AxisVerdict.TooClose;
+import mensch.core.rung.Phrase;
 import mensch.core.rung.Place;
 
 /**
@@ -26,7 +28,8 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
      * @param referenceSigmaX lateral standard deviation of the men the place leans on, yards
      * @param referenceSigmaY the same in depth
      */
-    public static AlignmentVerdict of(Place asked, Measured measured, double referenceSigmaX, double referenceSigmaY) {
+    public static AlignmentVerdict of(
+            Place asked, Measured measured, double referenceSigmaX, double referenceSigmaY, FilmLimits limits) {
         int sign = asked.feet().x() < 0 ? -1 : 1;
         double outward = sign * measured.feet().x();
         double a = sign * asked.region().xMin();
@@ -40,12 +43,19 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
                 "wide");
         AxisVerdict depth = AxisVerdict.of(
                 measured.feet().y(),
-                asked.region().yMin(),
-                asked.region().yMax(),
+                // as close as allowed is right for a man of the line; closer than that is his hand's business
+                onLine(asked) ? Double.NEGATIVE_INFINITY : asked.region().yMin(),
+                onLine(asked)
+                        ? asked.region().yMin() + limits.lineDepth()
+                        : asked.region().yMax(),
                 Math.hypot(measured.sigmaY(), referenceSigmaY),
                 "short",
                 "deep");
         return new AlignmentVerdict(outcome(lateral, depth), lateral, depth);
+    }
+
+    private static boolean onLine(Place asked) {
+        return asked.phrase() instanceof Phrase.Technique;
     }
 
     private static Outcome outcome(AxisVerdict lateral, AxisVerdict depth) {
@@ -55,29 +65,33 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
         return lateral instanceof In && depth instanceof In ? Outcome.IN : Outcome.TOO_CLOSE;
     }
 
-    /** "Out: 1.8 yd wide (+- 0.3)", "In", "Too close to call: 0.1 yd tight (+- 0.3)". */
+    /** "Out: 1.8 yd wide (+- 0.3)", "In", "Width in; depth not told: deep edge, +- 0.9 yd". */
     public String words() {
         return switch (outcome) {
             case IN -> "In";
-            case OUT -> "Out: " + part(lateral, depth);
-            case TOO_CLOSE -> "Too close to call: " + part(lateral, depth);
+            case OUT -> "Out: " + joined(out(lateral), out(depth), ", ");
+            case TOO_CLOSE ->
+                lateral instanceof In || depth instanceof In
+                        ? (lateral instanceof In ? "Width in; depth" : "Depth in; width") + " not told: "
+                                + close(lateral instanceof In ? depth : lateral)
+                        : "Not told: " + joined(close(lateral), close(depth), "; ");
         };
     }
 
-    private String part(AxisVerdict first, AxisVerdict second) {
-        String a = axis(first);
-        String b = axis(second);
-        return a.isEmpty() || b.isEmpty() ? a + b : a + ", " + b;
+    private static String joined(String a, String b, String between) {
+        return a.isEmpty() || b.isEmpty() ? a + b : a + between + b;
     }
 
-    private String axis(AxisVerdict axis) {
-        if (axis instanceof Out out) {
-            return String.format(
-                    Locale.ROOT, "%.1f yd %s (\u00b1 %.1f)", out.yards(), out.direction(), out.uncertainty());
-        }
-        if (outcome == Outcome.TOO_CLOSE && axis instanceof TooClose close) {
-            return String.format(Locale.ROOT, "%s edge, \u00b1 %.1f yd", close.direction(), close.uncertainty());
-        }
-        return "";
+    private static String out(AxisVerdict axis) {
+        return axis instanceof Out out
+                ? String.format(
+                        Locale.ROOT, "%.1f yd %s (\u00b1 %.1f)", out.yards(), out.direction(), out.uncertainty())
+                : "";
+    }
+
+    private static String close(AxisVerdict axis) {
+        return axis instanceof TooClose close
+                ? String.format(Locale.ROOT, "%s edge, \u00b1 %.1f yd", close.direction(), close.uncertainty())
+                : "";
     }
 }

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import mensch.core.call.Call;
 import mensch.core.film.Calibration;
+import mensch.core.film.Feet;
 import mensch.core.film.Fusion;
-import mensch.core.film.ImagePoint;
 import mensch.core.film.Measured;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Man;
@@ -27,7 +27,7 @@ public final class FilmJudge {
     private final Map<String, Double> apart = new LinkedHashMap<>();
 
     /** One view of a play: how it sees the field, and whose feet were clicked in it, by offensive name or job id. */
-    public record View(Calibration calibration, Map<String, ImagePoint> clicks) {}
+    public record View(Calibration calibration, Map<String, Feet> clicks) {}
 
     /**
      * One defender who was clicked.
@@ -119,7 +119,12 @@ public final class FilmJudge {
             varianceX += square(found == null ? asked.convention().film().nominalSigma() : found.sigmaX());
         }
         double share = Math.max(1, references);
-        var verdict = AlignmentVerdict.of(place, stood, Math.sqrt(varianceX) / share, 0);
+        var verdict = AlignmentVerdict.of(
+                place,
+                stood,
+                Math.sqrt(varianceX) / share,
+                0,
+                asked.convention().film());
         return new Row(job, stood, verdict, List.copyOf(nominal));
     }
 

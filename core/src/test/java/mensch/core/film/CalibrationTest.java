@@ -5,10 +5,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
+import mensch.core.convention.Convention;
+import mensch.core.convention.FilmLimits;
 import mensch.core.geometry.Point;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class CalibrationTest {
+    private static final FilmLimits LIMITS = Convention.standard().film();
+
     /** A known homography as truth: a view from behind and above. */
     private static final Homography TRUTH = new Homography(new double[] {40, 2, 960, 0.5, -12, 700, 0.0005, 0.012, 1});
 
@@ -22,13 +29,13 @@ class CalibrationTest {
     }
 
     private static String refusal(List<KnownPoint> points) {
-        return ((Calibration.Refused) Calibration.of(points)).reason();
+        return ((Calibration.Refused) Calibration.of(points, LIMITS)).reason();
     }
 
     @Test
     void exactClicksGiveBackTheViewAndEveryPoint() {
-        var calibration = ((Calibration.Solved)
-                        Calibration.of(List.of(known(-9, 0), known(9, 0), known(9, 10), known(-9, 10), known(0, 5))))
+        var calibration = ((Calibration.Solved) Calibration.of(
+                        List.of(known(-9, 0), known(9, 0), known(9, 10), known(-9, 10), known(0, 5)), LIMITS))
                 .calibration();
         for (double x = -20; x <= 20; x += 8) {
             for (double y = -10; y <= 30; y += 8) {
@@ -45,18 +52,18 @@ class CalibrationTest {
     @Test
     void fourPointsAreEnoughAndMorePointsShrinkTheError() {
         var four = new ArrayList<>(List.of(known(-9, 0), known(9, 0), known(9, 10), known(-9, 10)));
-        double few = ((Calibration.Solved) Calibration.of(four))
+        double few = ((Calibration.Solved) Calibration.of(four, LIMITS))
                 .calibration()
-                .measure(seen(new Point(1, 4)))
+                .measure(new Feet(seen(new Point(1, 4)), false))
                 .orElseThrow()
                 .sigmaX();
         for (double x : new double[] {-20, -13, 13, 20}) {
             four.add(known(x, 0));
             four.add(known(x, 10));
         }
-        assertThat(((Calibration.Solved) Calibration.of(four))
+        assertThat(((Calibration.Solved) Calibration.of(four, LIMITS))
                         .calibration()
-                        .measure(seen(new Point(1, 4)))
+                        .measure(new Feet(seen(new Point(1, 4)), false))
                         .orElseThrow()
                         .sigmaX())
                 .isLessThan(few);
@@ -90,7 +97,7 @@ class CalibrationTest {
                 known(-9, 10),
                 known(0, 5),
                 known(0, 0));
-        var outcome = Calibration.of(crossed);
+        var outcome = Calibration.of(crossed, LIMITS);
         boolean told = outcome instanceof Calibration.Refused
                 || ((Calibration.Solved) outcome)
                         .calibration().residuals().stream().anyMatch(r -> r.yards() > 1);
@@ -113,7 +120,60 @@ class CalibrationTest {
                         new ImagePoint(p.image().xPixels() + off, p.image().yPixels() - off)));
             }
         }
-        assertThat(((Calibration.Solved) Calibration.of(points)).calibration().sigmaPixels())
+        assertThat(((Calibration.Solved) Calibration.of(points, LIMITS))
+                        .calibration()
+                        .sigmaPixels())
                 .isGreaterThan(10);
+    }
+
+    /** Feet that somebody hides are surely less sure, and no more points make up for that. */
+    @Test
+    void hiddenFeetAreInDoubtByTheirOwnMeasure() {
+        var points = new ArrayList<KnownPoint>();
+        for (double x : new double[] {-20, -9, 9, 20}) {
+            for (double y : new double[] {-5, 0, 5, 10}) {
+                points.add(known(x, y));
+            }
+        }
+        Calibration calibration = ((Calibration.Solved) Calibration.of(points, LIMITS)).calibration();
+        ImagePoint at = seen(new Point(1, 4));
+        double clear = calibration.measure(new Feet(at, false)).orElseThrow().sigmaX();
+        double hidden = calibration.measure(new Feet(at, true)).orElseThrow().sigmaX();
+        assertThat(hidden / clear).isBetween(2.0, 2.5);
+    }
+
+    /** 4,000 views of few points with noise of their own: as many men inside the stated 95 % as are to be. */
+    @ParameterizedTest
+    @CsvSource({"4, 2", "5, 2", "6, 2", "12, 2", "12, 4"})
+    void theStatedDoubtHoldsWithFewPointsToo(int count, double noisePixels) {
+        var random = new Random(17);
+        double[][] places = {
+            {-9, 0}, {9, 0}, {9, 10}, {-9, 10}, {-18, 5}, {18, 5}, {-18, -5}, {18, -5}, {-18, 15}, {18, 15}, {0, -5},
+            {0, 15}
+        };
+        int inside = 0;
+        int seen = 0;
+        for (int i = 0; i < 4000; i++) {
+            var points = new ArrayList<KnownPoint>();
+            for (int k = 0; k < count; k++) {
+                KnownPoint p = known(places[k][0], places[k][1]);
+                points.add(new KnownPoint(p.name(), p.field(), shaken(p.image(), noisePixels, random)));
+            }
+            var feet = new Point(random.nextDouble() * 12 - 6, 1 + random.nextDouble() * 8);
+            if (Calibration.of(points, LIMITS) instanceof Calibration.Solved solved) {
+                var click = new Feet(shaken(seen(feet), LIMITS.feetPixels(), random), false);
+                Measured measured = solved.calibration().measure(click).orElseThrow();
+                inside += Math.abs(measured.feet().x() - feet.x()) < 1.96 * measured.sigmaX() ? 1 : 0;
+                inside += Math.abs(measured.feet().y() - feet.y()) < 1.96 * measured.sigmaY() ? 1 : 0;
+                seen += 2;
+            }
+        }
+        assertThat(seen).isGreaterThan(7500);
+        assertThat((double) inside / seen).isBetween(0.93, 0.98);
+    }
+
+    private static ImagePoint shaken(ImagePoint at, double pixels, Random random) {
+        return new ImagePoint(
+                at.xPixels() + pixels * random.nextGaussian(), at.yPixels() + pixels * random.nextGaussian());
     }
 }
