@@ -6,6 +6,7 @@ import { useFilm, type Mode } from './filmStore'
 import ModeBar from './ModeBar.vue'
 import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
+import PlayLogFields from './PlayLogFields.vue'
 import SolvedView from './SolvedView.vue'
 import { strangers, withoutMark } from './work'
 
@@ -111,8 +112,9 @@ function takeOff(): void {
           {{ film.label(m) }}{{ labels.has(m) ? '' : '*' }}</button
         ><span class="soft">* offence he is placed on</span>
       </div>
+      <PlayLogFields v-else-if="mode === 'look'" />
       <p
-        v-else-if="mode === 'look' || !angle.calibration"
+        v-if="mode === 'look' || !angle.calibration"
         class="soft hint"
       >
         Calibrate the view with four places or more, then mark feet: what is measured appears below and is proposed to

@@ -125,7 +125,10 @@ useViewActions({
 </script>
 
 <template>
-  <div class="view room">
+  <div
+    class="view room"
+    :class="{ alone: !play }"
+  >
     <PlaySentence />
     <section
       class="frame"
@@ -215,6 +218,9 @@ useViewActions({
 .room {
   --rows: auto minmax(0, 1fr) 168px;
   --columns: minmax(0, 1fr) 320px;
+}
+.alone {
+  --rows: auto minmax(0, 1fr);
 }
 .frame {
   display: grid;

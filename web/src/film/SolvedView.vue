@@ -29,6 +29,21 @@ const worst = computed(() => props.angle.calibration?.residuals.reduce((a, b) =>
   >
     Not solved: {{ angle.trouble }}.
   </p>
+  <template v-if="angle.calibration">
+    <p
+      v-for="l in angle.calibration.leftOut"
+      :key="l.name"
+      class="fault"
+    >
+      {{ l.name }} does not fit the others by {{ l.pixels.toFixed(0) }} px and is left out: click it anew.
+    </p>
+    <p
+      v-if="!angle.calibration.checksItself"
+      class="soft"
+    >
+      Four clicks fit any camera: a fifth shows whether one of them is wrong.
+    </p>
+  </template>
   <ul
     v-if="places && angle.calibration"
     class="residuals"

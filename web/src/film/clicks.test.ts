@@ -49,7 +49,8 @@ beforeEach(() => {
 afterEach(() => vi.restoreAllMocks())
 
 describe('what is clicked next', () => {
-  const panel = () => mount(ClickPanel, { global: { stubs: { MiniField: true, SolvedView: true, NotSaved: true } } })
+  const panel = () =>
+    mount(ClickPanel, { global: { stubs: { MiniField: true, SolvedView: true, NotSaved: true, PlayLogFields: true } } })
   it('is a known place of the field while the view is calibrated; what is done is said', async () => {
     const film = await inHand()
     film.mode = 'calibrate'
@@ -128,7 +129,7 @@ describe('the sentence of a play', () => {
     ])
   })
   it('says that it is kept only of a play that is here', async () => {
-    expect(text(sentence())).toBe('Film,play')
+    expect(text(sentence())).toBe('Film,no play in hand')
     await inHand()
     expect(text(sentence())).toContain('saved')
   })

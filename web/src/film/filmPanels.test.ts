@@ -14,6 +14,9 @@ const CALIBRATION = {
   depthYards: 0.4,
   worstYards: 0.7,
   sigmaPixels: 1.5,
+  leftOut: [],
+  checksItself: true,
+  grid: [],
   residuals: [
     { name: 'left hash, 40', yards: 0.1 },
     { name: 'right hash, 50', yards: 0.7 },
@@ -26,13 +29,20 @@ beforeEach(() => {
 
 describe('how well a picture is measured', () => {
   it('says what it can tell, its worst place, and each place while it is calibrated', async () => {
-    const angle = angleSheet({ calibration: CALIBRATION } as never)
+    const angle = angleSheet({ calibration: CALIBRATION })
     const view = mount(SolvedView, { props: { angle, points: 6, places: false } })
     expect(view.text().replace(/\s+/g, ' ')).toBe(
       'This view can tell 0.21 yd lateral, 0.40 yd depth. 6 points, worst residual 0.70 yd at right hash, 50; clicks on marks of the field are off by 1.5 px.',
     )
     await view.setProps({ places: true })
     expect(view.findAll('li').map((l) => l.classes('bad'))).toEqual([false, true])
+  })
+  it('names a click that does not fit, and says when a wrong one would not show', () => {
+    const leftOut = [{ name: 'left hash, our 40', pixels: 41.7 }]
+    const angle = angleSheet({ calibration: { ...CALIBRATION, leftOut, checksItself: false } })
+    const text = mount(SolvedView, { props: { angle, points: 6, places: false } }).text()
+    expect(text).toContain('left hash, our 40 does not fit the others by 42 px and is left out: click it anew.')
+    expect(text).toContain('Four clicks fit any camera')
   })
   it('says why it is not', () => {
     const view = mount(SolvedView, {

@@ -94,7 +94,7 @@ describe('film store', () => {
   it('says the log over the version that was read, and clicks outlive it', async () => {
     const clicked = { points: [{ name: 'left hash, 40', xPixels: 1, yPixels: 1 }] }
     const film = await opened(filmedPlay({}, clicked))
-    put.mockImplementation(() => ok({}))
+    put.mockImplementation(() => ok({ version: 9 }))
     const snap = { ...film.log!.snap, hash: 'l' }
     serves(filmedPlay({ version: 1, log: { ...film.log!, snap } }, clicked))
     await film.changeLog({ snap })
@@ -112,12 +112,31 @@ describe('film store', () => {
     expect(film.problem?.code).toBe('play-overtaken')
     expect(film.log!.call).toBe('anvil-fog')
     serves(filmedPlay({ version: 3 }))
-    put.mockImplementation(() => ok({}))
+    put.mockImplementation(() => ok({ version: 9 }))
     await film.mineOnTop()
     expect(put.mock.calls.at(-1)![1]).toMatchObject({
       params: { header: { 'If-Match': '"3"' } },
       body: { call: 'anvil-fog' },
     })
+  })
+  it('says one word of the log after the other, each over the version that the last one got', async () => {
+    const film = await opened()
+    let version = 0
+    let kept = film.log!
+    put.mockImplementation((_: string, write: { params: Write['params']; body: typeof kept }) => {
+      expect(write.params.header['If-Match']).toBe(`"${version}"`)
+      version++
+      kept = write.body
+      serves(filmedPlay({ version, log: kept }))
+      return ok({ version })
+    })
+    void film.changeLog({ quarter: 1 })
+    void film.changeLog({ quarter: 2 })
+    void film.changeLog({ gain: -3 })
+    await vi.waitFor(() => expect(film.said).toBeUndefined())
+    expect(film.problem).toBeUndefined()
+    expect(film.log).toMatchObject({ quarter: 2, gain: -3, call: 'anvil-drizzle' })
+    expect(kept).toMatchObject({ quarter: 2, gain: -3 })
   })
   it('A7: a play that cannot be opened is in hand to be taken out, and can be put back', async () => {
     const film = await opened()

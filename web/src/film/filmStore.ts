@@ -196,28 +196,37 @@ export const useFilm = defineStore('film', () => {
     said.value = { ...log.value, ...change }
     await writeLog()
   }
+  let logging = false
+  /** One after the other: what is said while one is on its way goes out after it. */
   async function writeLog(): Promise<void> {
-    const id = play.value!.id
+    if (logging) return
+    logging = true
     saving.value = true
     try {
       await settled()
-      let sent
-      do {
-        sent = said.value!
-        const path = { id: game.value!.id, play: id }
-        const params = { path, header: over(play.value!.version) }
-        await answer(client.PUT('/api/games/{id}/plays/{play}', { params, body: sent }))
-        const film = { params: { path: { game: game.value!.id, play: id } } }
-        const found = await answer(client.GET('/api/games/{game}/plays/{play}/film', film))
-        if (playId.value !== id) return
-        play.value = found
-      } while (said.value && sent !== said.value)
-      said.value = undefined
+      await heardLog(play.value!.id)
       problem.value = undefined
     } catch (error) {
       problem.value = problemOf(error)
     } finally {
+      logging = false
       saving.value = false
+    }
+  }
+  async function heardLog(id: number): Promise<void> {
+    const of = game.value!.id
+    for (let sent: PlayLog | undefined; said.value && sent !== said.value;) {
+      sent = said.value
+      const params = { path: { id: of, play: id }, header: over(play.value!.version) }
+      const row = await answer(client.PUT('/api/games/{id}/plays/{play}', { params, body: sent }))
+      if (playId.value !== id) return
+      play.value = { ...play.value!, version: row.version }
+      if (sent !== said.value) continue
+      const film = { params: { path: { game: of, play: id } } }
+      const found = await answer(client.GET('/api/games/{game}/plays/{play}/film', film))
+      if (playId.value !== id) return
+      play.value = found
+      if (sent === said.value) said.value = undefined
     }
   }
 

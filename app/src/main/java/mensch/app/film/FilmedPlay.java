@@ -74,6 +74,8 @@ record FilmedPlay(
      * A solved view.
      *
      * @param lateralYards smallest lateral difference between two men that it can tell near the ball, 95 %
+     * @param leftOut clicks that do not fit the others
+     * @param checksItself whether a wrong click would show
      * @param grid lines of the field in the picture, pixels
      */
     record Solved(
@@ -82,6 +84,8 @@ record FilmedPlay(
             double sigmaPixels,
             double lateralYards,
             double depthYards,
+            List<Calibration.LeftOut> leftOut,
+            boolean checksItself,
             List<List<Pixel>> grid) {}
 
     /** A defender's verdict; {@code nominal} are the men of the offence who were not clicked. */
@@ -158,6 +162,8 @@ record FilmedPlay(
                 calibration.sigmaPixels(),
                 resolution.map(Calibration.Resolution::lateralYards).orElse(-1.0),
                 resolution.map(Calibration.Resolution::depthYards).orElse(-1.0),
+                calibration.leftOut(),
+                calibration.checksItself(),
                 grid(calibration, field));
     }
 

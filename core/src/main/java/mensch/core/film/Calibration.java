@@ -1,5 +1,6 @@
 package mensch.core.film;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mensch.core.convention.FilmLimits;
@@ -18,15 +19,26 @@ public final class Calibration {
     private static final double Z95 = 1.96;
 
     private static final double UPPER = 0.975;
+    /** So many clicks among which one may be wrong. */
+    private static final int FEW = 6;
+    /** A hand may be so many times less steady than was said. */
+    private static final int UNSTEADY = 4;
+    /** How far points are looked at that tell which way a view is turned, yards. */
+    private static final double STEP = 0.1;
 
     private final List<KnownPoint> points;
+    private final List<LeftOut> leftOut;
     private final FilmLimits limits;
     private final HomographyFit.Solution solution;
     private final double sigmaPixels;
     private final List<ImagePoint> hull;
 
-    private Calibration(List<KnownPoint> points, HomographyFit.Solution solution, FilmLimits limits) {
+    private Calibration(
+            List<KnownPoint> points, HomographyFit.Solution solution, FilmLimits limits, List<KnownPoint> left) {
         this.points = List.copyOf(points);
+        this.leftOut = left.stream()
+                .map(p -> new LeftOut(p.name(), Consensus.off(solution.fieldToImage(), p)))
+                .toList();
         this.limits = limits;
         this.solution = solution;
         this.sigmaPixels = residualSigma();
@@ -44,6 +56,9 @@ public final class Calibration {
     /** How far a known point comes out from where it was clicked. */
     public record Residual(String name, double yards, double pixels) {}
 
+    /** A click that does not fit the others and is left out of the view. */
+    public record LeftOut(String name, double pixels) {}
+
     /** The smallest difference between two men that this view can tell with 95 % certainty, yards, at a place. */
     public record Resolution(double lateralYards, double depthYards) {}
 
@@ -54,12 +69,54 @@ public final class Calibration {
             return new Refused(reason.get());
         }
         try {
-            return seen(points, new Calibration(points, new HomographyFit(points).solve(), limits));
+            return solved(points, limits);
         } catch (MathRuntimeException e) {
             return new Refused(
                     "these clicks fit no camera: they are far from where any picture of the field would have "
                             + "them; check each name, remove the doubtful ones and click again");
         }
+    }
+
+    private static Outcome solved(List<KnownPoint> points, FilmLimits limits) {
+        HomographyFit.Solution all = new HomographyFit(points).solve();
+        List<KnownPoint> fitting = points;
+        double pixels = limits.paintPixels();
+        // where many do not fit, it is the hand that is less steady than was said
+        do {
+            var consensus = new Consensus(points, pixels);
+            fitting = consensus.fits(points, all.fieldToImage()) ? points : consensus.fitting();
+            pixels *= 2;
+        } while (points.size() - fitting.size() > Math.max(1, points.size() / FEW)
+                && pixels <= UNSTEADY * limits.paintPixels());
+        List<KnownPoint> left = new ArrayList<>(points);
+        left.removeAll(fitting);
+        var calibration =
+                new Calibration(fitting, left.isEmpty() ? all : new HomographyFit(fitting).solve(), limits, left);
+        return calibration.mirrored()
+                ? new Refused("left and right are exchanged: no camera above the field sees these points like that;"
+                        + " click each place on the side it is named for")
+                : seen(fitting, calibration);
+    }
+
+    /**
+     * A camera above the field never sees it turned over: width and depth keep their sense, as the picture counts down.
+     */
+    private boolean mirrored() {
+        return points.stream().filter(p -> turned(p.field())).count() * 2 > points.size();
+    }
+
+    private boolean turned(Point at) {
+        Optional<ImagePoint> here = toImage(at);
+        Optional<ImagePoint> right = toImage(new Point(at.x() + STEP, at.y()));
+        Optional<ImagePoint> deep = toImage(new Point(at.x(), at.y() + STEP));
+        if (here.isEmpty() || right.isEmpty() || deep.isEmpty()) {
+            return false;
+        }
+        double rightX = right.get().xPixels() - here.get().xPixels();
+        double rightY = right.get().yPixels() - here.get().yPixels();
+        double deepX = deep.get().xPixels() - here.get().xPixels();
+        double deepY = deep.get().yPixels() - here.get().yPixels();
+        return rightX * deepY - rightY * deepX > 0;
     }
 
     private static Outcome seen(List<KnownPoint> points, Calibration calibration) {
@@ -163,5 +220,15 @@ public final class Calibration {
 
     public List<KnownPoint> points() {
         return points;
+    }
+
+    /** Clicks that do not fit the others; told with six clicks or more. */
+    public List<LeftOut> leftOut() {
+        return leftOut;
+    }
+
+    /** Whether a wrong click would show: four clicks fit any camera. */
+    public boolean checksItself() {
+        return points.size() > Degeneracy.LEAST_POINTS;
     }
 }

@@ -64,6 +64,11 @@ final class HomographyFit {
         return new Solution(new Homography(denormalised(best)), best, covariance, field, image);
     }
 
+    /** The direct linear transform alone: close enough to see who fits. */
+    Homography rough() {
+        return new Homography(denormalised(directLinear()));
+    }
+
     private double[] directLinear() {
         double[][] rows = new double[2 * points.size()][];
         for (int i = 0; i < points.size(); i++) {

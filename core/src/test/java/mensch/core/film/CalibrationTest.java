@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import mensch.core.convention.Convention;
@@ -175,5 +176,106 @@ class CalibrationTest {
     private static ImagePoint shaken(ImagePoint at, double pixels, Random random) {
         return new ImagePoint(
                 at.xPixels() + pixels * random.nextGaussian(), at.yPixels() + pixels * random.nextGaussian());
+    }
+
+    private static final double[][] SPREAD = {
+        {-9, 0}, {9, 0}, {9, 10}, {-9, 10}, {-18, 5}, {18, 5}, {-18, 15}, {18, 15}, {0, -5}, {0, 15}
+    };
+
+    private static final List<KnownPoint> SPREAD_POINTS =
+            Arrays.stream(SPREAD).map(at -> known(at[0], at[1])).toList();
+
+    private static List<KnownPoint> clicked(int count, Random random) {
+        var points = new ArrayList<KnownPoint>();
+        for (int k = 0; k < count; k++) {
+            KnownPoint p = known(SPREAD[k][0], SPREAD[k][1]);
+            points.add(new KnownPoint(p.name(), p.field(), shaken(p.image(), LIMITS.paintPixels(), random)));
+        }
+        return points;
+    }
+
+    /** Good clicks are believed, and a wrong one among eight is named and left out. */
+    @ParameterizedTest
+    @CsvSource({"6, 0.99", "8, 0.99", "10, 0.99"})
+    void oneClickThatDoesNotFitIsNamedAndLeftOut(int count, double share) {
+        var random = new Random(23);
+        int believed = 0;
+        int caught = 0;
+        int named = 0;
+        int sets = 500;
+        for (int i = 0; i < sets; i++) {
+            List<KnownPoint> points = clicked(count, random);
+            believed += Calibration.of(points, LIMITS) instanceof Calibration.Solved s
+                            && s.calibration().leftOut().isEmpty()
+                    ? 1
+                    : 0;
+            int wrong = random.nextInt(count);
+            KnownPoint p = points.get(wrong);
+            double way = random.nextDouble() * 2 * Math.PI;
+            double far = 40 + 80 * random.nextDouble();
+            points.set(
+                    wrong,
+                    new KnownPoint(
+                            p.name(),
+                            p.field(),
+                            new ImagePoint(
+                                    p.image().xPixels() + far * Math.cos(way),
+                                    p.image().yPixels() + far * Math.sin(way))));
+            Calibration.Outcome outcome = Calibration.of(points, LIMITS);
+            List<String> left = outcome instanceof Calibration.Solved s
+                    ? s.calibration().leftOut().stream()
+                            .map(Calibration.LeftOut::name)
+                            .toList()
+                    : List.of("all");
+            caught += left.isEmpty() ? 0 : 1;
+            named += left.equals(List.of(p.name())) ? 1 : 0;
+        }
+        System.out.printf(
+                "%d clicks: %.1f %% of good sets believed; one wrong: caught in %.1f %%, and it alone named in %.1f %%%n",
+                count, 100.0 * believed / sets, 100.0 * caught / sets, 100.0 * named / sets);
+        assertThat((double) believed / sets).isGreaterThanOrEqualTo(share);
+        assertThat((double) caught / sets).isGreaterThanOrEqualTo(share);
+    }
+
+    @Test
+    void leftAndRightExchangedIsNoCamera() {
+        var random = new Random(29);
+        for (int i = 0; i < 200; i++) {
+            var mirrored = clicked(4 + i % 6, random).stream()
+                    .map(p -> new KnownPoint(p.name(), p.field().mirror(), p.image()))
+                    .toList();
+            assertThat(refusal(mirrored)).contains("left and right are exchanged");
+        }
+    }
+
+    @Test
+    void fourClicksCannotCheckThemselves() {
+        var random = new Random(31);
+        for (int count : new int[] {4, 5}) {
+            assertThat(((Calibration.Solved) Calibration.of(clicked(count, random), LIMITS))
+                            .calibration()
+                            .checksItself())
+                    .isEqualTo(count > 4);
+        }
+    }
+
+    /** A hand twice as unsteady as was said is believed, and its doubt is said: hardly a click is called wrong. */
+    @Test
+    void anUnsteadyHandIsNoWrongClick() {
+        var random = new Random(37);
+        int left = 0;
+        int clicks = 0;
+        double stated = 0;
+        for (int i = 0; i < 200; i++) {
+            var points = SPREAD_POINTS.stream()
+                    .map(p -> new KnownPoint(p.name(), p.field(), shaken(p.image(), 4, random)))
+                    .toList();
+            var calibration = ((Calibration.Solved) Calibration.of(points, LIMITS)).calibration();
+            left += calibration.leftOut().size();
+            clicks += points.size();
+            stated += calibration.sigmaPixels() / 200;
+        }
+        assertThat(stated).isBetween(3.0, 5.0);
+        assertThat((double) left / clicks).isLessThan(0.05);
     }
 }

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { InputNumber } from 'ant-design-vue'
+import { computed } from 'vue'
+import type { PlayLog } from '../api/types'
+import { PLAYBOOK } from '../shell/queries'
+import WordMenu from '../words/WordMenu.vue'
+import { useFilm } from './filmStore'
+
+/** What else the staff knows of the play in hand: when it was, what they ran, and what came of it. */
+const film = useFilm()
+const { data: playbook } = useQuery(PLAYBOOK)
+const RAN = ['run', 'pass', 'option']
+const ran = computed(() => [
+  { id: '', name: 'not known' },
+  ...(playbook.value ?? [])
+    .filter((d) => RAN.includes(d.kind) && !d.retired)
+    .map((d) => ({ id: d.id, name: d.name, words: d.summary, group: d.kind, kinds: d.kinds })),
+])
+const RESULTS = [
+  'tackled',
+  'out of bounds',
+  'complete',
+  'incomplete',
+  'sacked',
+  'intercepted',
+  'fumble lost',
+  'scored',
+  'penalty',
+] as const satisfies NonNullable<PlayLog['result']>[]
+const results = [{ id: '', name: 'not said' }, ...RESULTS.map((r) => ({ id: r, name: r }))]
+const UNITS = [
+  { id: '', name: 'not said' },
+  { id: 'starters', name: 'starters' },
+  { id: 'backups', name: 'backups' },
+]
+const NUMBERS: { what: 'quarter' | 'drive' | 'lead' | 'gain'; name: string; unit: string; min: number; max: number }[] =
+  [
+    { what: 'quarter', name: 'Quarter', unit: '', min: 1, max: 9 },
+    { what: 'drive', name: 'Their drive', unit: '', min: 1, max: 99 },
+    { what: 'lead', name: 'We lead by', unit: 'points', min: -199, max: 199 },
+    { what: 'gain', name: 'They gained', unit: 'yd', min: -99, max: 99 },
+  ]
+const say = (change: Partial<PlayLog>): void => void film.changeLog(change)
+const number = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined)
+</script>
+
+<template>
+  <form
+    v-if="film.log"
+    class="log"
+    aria-label="Log of the play"
+    @submit.prevent
+  >
+    <label
+      v-for="n in NUMBERS"
+      :key="n.what"
+      >{{ n.name }}
+      <InputNumber
+        :value="film.log[n.what]"
+        :min="n.min"
+        :max="n.max"
+        :precision="0"
+        :aria-label="n.unit ? `${n.name}, ${n.unit}` : n.name"
+        size="small"
+        :addon-after="n.unit || undefined"
+        @change="say({ [n.what]: number($event) })"
+      />
+    </label>
+    <div class="wide">
+      They ran
+      <WordMenu
+        :value="film.log.theirPlay ?? ''"
+        label="They ran"
+        :options="ran"
+        field
+        @pick="say({ theirPlay: $event || undefined })"
+      />
+    </div>
+    <div>
+      It ended
+      <WordMenu
+        :value="film.log.result ?? ''"
+        label="It ended"
+        :options="results"
+        field
+        @pick="say({ result: ($event || undefined) as PlayLog['result'] })"
+      />
+    </div>
+    <div>
+      Against their
+      <WordMenu
+        :value="film.log.unit ?? ''"
+        label="Against their"
+        :options="UNITS"
+        field
+        @pick="say({ unit: ($event || undefined) as PlayLog['unit'] })"
+      />
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.log {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 12px;
+  font: 400 13px var(--narrow);
+}
+.log label {
+  display: grid;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+</style>
