@@ -78,20 +78,22 @@ public final class Calibration {
     }
 
     private static Outcome solved(List<KnownPoint> points, FilmLimits limits) {
-        HomographyFit.Solution all = new HomographyFit(points).solve();
-        List<KnownPoint> fitting = points;
+        List<KnownPoint> fitting;
+        HomographyFit.Solution solution;
+        boolean clear;
         double pixels = limits.paintPixels();
         // where many do not fit, it is the hand that is less steady than was said
         do {
             var consensus = new Consensus(points, pixels);
-            fitting = consensus.fits(points, all.fieldToImage()) ? points : consensus.fitting();
+            fitting = consensus.fitting();
+            solution = new HomographyFit(fitting).solve();
+            clear = points.size() - fitting.size() <= Math.max(1, points.size() / FEW)
+                    && consensus.fits(fitting, solution.fieldToImage());
             pixels *= 2;
-        } while (points.size() - fitting.size() > Math.max(1, points.size() / FEW)
-                && pixels <= UNSTEADY * limits.paintPixels());
+        } while (!clear && pixels <= UNSTEADY * limits.paintPixels());
         List<KnownPoint> left = new ArrayList<>(points);
         left.removeAll(fitting);
-        var calibration =
-                new Calibration(fitting, left.isEmpty() ? all : new HomographyFit(fitting).solve(), limits, left);
+        var calibration = new Calibration(fitting, solution, limits, left);
         return calibration.mirrored()
                 ? new Refused("left and right are exchanged: no camera above the field sees these points like that;"
                         + " click each place on the side it is named for")

@@ -47,6 +47,9 @@ final class Consensus {
 
     /** The points that fit together, in their order; all of them when no view fits more than half. */
     List<KnownPoint> fitting() {
+        if (fits(points, new HomographyFit(points).solve().fieldToImage())) {
+            return points;
+        }
         List<KnownPoint> best = withoutOne();
         var random = new Random(SEED);
         for (int i = 0; i < DRAWS && best.size() + 1 < points.size(); i++) {
