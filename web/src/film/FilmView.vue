@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, client, problemOf } from '../api/client'
@@ -8,6 +7,7 @@ import FaultSaid from '../shell/FaultSaid.vue'
 import { usePaged } from '../shell/paged'
 import { useSession } from '../shell/session'
 import { counted } from '../words/counted'
+import EraseAsk from './EraseAsk.vue'
 import GameTable from './GameTable.vue'
 import NewGame from './NewGame.vue'
 
@@ -81,31 +81,13 @@ async function erase(): Promise<void> {
       </button>
       <NewGame @made="router.push(`/film/${$event}`)" />
     </section>
-    <Modal
-      :open="!!erasing"
-      :title="`Erase ${erasing?.opponent}?`"
-      :footer="null"
-      width="420px"
-      @cancel="erasing = undefined"
+    <EraseAsk
+      :what="erasing?.opponent"
+      @erase="erase"
+      @keep="erasing = undefined"
     >
-      <p>Its {{ counted(erasing?.plays ?? 0, 'play') }}, their film, clicks and grades are gone for good.</p>
-      <p class="acts">
-        <button
-          class="button main"
-          type="button"
-          @click="erase"
-        >
-          Erase it
-        </button>
-        <button
-          class="button"
-          type="button"
-          @click="erasing = undefined"
-        >
-          Keep it
-        </button>
-      </p>
-    </Modal>
+      Its {{ counted(erasing?.plays ?? 0, 'play') }}, their film, clicks and grades are gone for good.
+    </EraseAsk>
   </div>
 </template>
 

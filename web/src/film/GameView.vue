@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, client, faultOf, over, problemOf } from '../api/client'
@@ -9,6 +8,7 @@ import FaultSaid from '../shell/FaultSaid.vue'
 import { useSession } from '../shell/session'
 import { counted } from '../words/counted'
 import { dayOf } from '../words/day'
+import EraseAsk from './EraseAsk.vue'
 import JoinOffers from './JoinOffers.vue'
 import PlayTable from './PlayTable.vue'
 import ReelTable from './ReelTable.vue'
@@ -151,34 +151,14 @@ async function erase(): Promise<void> {
         />
       </template>
     </section>
-    <Modal
-      :open="!!erasing"
-      :title="`Erase ${erasing?.name}?`"
-      :footer="null"
-      width="420px"
-      @cancel="erasing = undefined"
+    <EraseAsk
+      :what="erasing?.name"
+      @erase="erase"
+      @keep="erasing = undefined"
     >
-      <p>
-        The film and the clicks on its {{ counted(erasing?.plays ?? 0, 'play') }} are gone for good. The plays stay in
-        the log with their grades.
-      </p>
-      <p class="acts">
-        <button
-          class="button main"
-          type="button"
-          @click="erase"
-        >
-          Erase it
-        </button>
-        <button
-          class="button"
-          type="button"
-          @click="erasing = undefined"
-        >
-          Keep it
-        </button>
-      </p>
-    </Modal>
+      The film and the clicks on its {{ counted(erasing?.plays ?? 0, 'play') }} are gone for good. The plays stay in the
+      log with their grades.
+    </EraseAsk>
   </div>
 </template>
 

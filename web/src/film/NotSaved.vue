@@ -12,23 +12,32 @@ const overtaken = computed(() => ['angle-overtaken', 'play-overtaken'].includes(
 </script>
 
 <template>
-  <FaultSaid :words="problem?.detail"
-    ><button
+  <FaultSaid :words="problem?.detail">
+    <button
       v-if="overtaken"
       class="link"
       type="button"
       @click="film.mineOnTop"
     >
-      Put mine on top of his</button
-    ><button
+      Put mine on top of his
+    </button>
+    <button
       v-else-if="play"
       class="link"
       type="button"
       @click="film.save"
     >
       Save again
-    </button></FaultSaid
-  >
+    </button>
+    <button
+      v-if="problem?.code === 'play-overtaken'"
+      class="link"
+      type="button"
+      @click="film.dropLog"
+    >
+      His stands
+    </button>
+  </FaultSaid>
   <div
     v-if="left && angle"
     class="left"

@@ -138,6 +138,30 @@ describe('film store', () => {
     expect(film.log).toMatchObject({ quarter: 2, gain: -3, call: 'anvil-drizzle' })
     expect(kept).toMatchObject({ quarter: 2, gain: -3 })
   })
+  it('keeps a word of the log that no server heard, and sends it when the play is opened again', async () => {
+    const film = await opened()
+    put.mockImplementation(() => Promise.reject(new Error('gone')))
+    await film.changeLog({ gain: 7 })
+    expect(film.problem?.status).toBe(0)
+    await film.openPlay(12)
+    put.mockImplementation((_: string, { body }: { body: object }) => {
+      serves(filmedPlay({ version: 1, log: body as FilmedPlay['log'] }))
+      return ok({ version: 1 })
+    })
+    const later = await opened()
+    expect(later.log!.gain).toBe(7)
+    expect(later.said).toBeUndefined()
+    expect(Object.keys(localStorage).filter((k) => k.includes('film.log'))).toEqual([])
+
+    put.mockImplementation(() => Promise.reject(new Error('gone')))
+    await later.changeLog({ gain: 8 })
+    put.mockClear()
+    const overtaken = await opened(filmedPlay({ version: 5 }))
+    expect(overtaken.problem?.code).toBe('play-overtaken')
+    expect(put).not.toHaveBeenCalled()
+    overtaken.dropLog()
+    expect(overtaken.log!.gain).toBeUndefined()
+  })
   it('A7: a play that cannot be opened is in hand to be taken out, and can be put back', async () => {
     const film = await opened()
     const path = '/api/games/{game}/plays/{play}/film'

@@ -5,6 +5,7 @@ import type { AngleSheet, AngleWork, FilmedPlay, GameFilm, GameSheet, PlayLog, R
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
 import { useLists } from '../shell/lists'
+import { usePlayLog } from './playLog'
 import { addedTo, menToMark, nextUnmarked, withMark, withoutPoint, withPoint, workOf, type KeptWork } from './work'
 
 export type Mode = 'look' | 'calibrate' | 'mark' | 'grade'
@@ -28,14 +29,13 @@ export const useFilm = defineStore('film', () => {
   const place = ref<string>()
   const problem = ref<Problem>()
   const saving = ref(false)
-  /** What the log is to say, until the server has heard it. */
-  const said = shallowRef<PlayLog>()
 
   const rows = computed(() => game.value?.plays ?? [])
   const number = computed(() => rows.value.find((p) => p.id === playId.value)?.number)
   const angle = computed(() => play.value?.angles.find((a) => a.reel === reel.value?.id))
   const now = computed(() => work.value?.now)
-  const log = computed(() => said.value ?? play.value?.log)
+  const logged = usePlayLog({ game, play, saving, problem, settled: () => settled() })
+  const { said, log } = logged
   const jobs = computed(() => play.value?.sheet.jobs ?? [])
   const men = computed(() => (play.value ? menToMark(jobs.value, play.value.sheet.offence) : []))
   /** What each defender is called on the field. */
@@ -92,6 +92,7 @@ export const useFilm = defineStore('film', () => {
       problem.value = problemOf(error)
       return
     }
+    await logged.begin()
     if (!men.value.includes(target.value ?? '')) target.value = men.value[0]
     place.value = undefined
     last.value = undefined
@@ -144,7 +145,7 @@ export const useFilm = defineStore('film', () => {
   let running: Promise<void> | undefined
   const settled = (): Promise<void> => running ?? Promise.resolve()
   async function save(): Promise<void> {
-    if (said.value) await writeLog()
+    if (said.value) await logged.write()
     if (!angle.value || !now.value) return
     const kept: KeptWork = { version: angle.value.version, base, work: now.value }
     localStorage.setItem(key(), JSON.stringify(kept))
@@ -180,53 +181,13 @@ export const useFilm = defineStore('film', () => {
   }
   /** After somebody else's save: his clicks or his log, with mine on top. */
   async function mineOnTop(): Promise<void> {
-    const logged = said.value
+    const mineSaid = said.value
     const mine: KeptWork | undefined = angle.value && { version: angle.value.version, base, work: now.value! }
     await load(play.value!.id)
-    if (logged) await changeLog(logged)
+    if (mineSaid) await logged.change(mineSaid)
     else if (mine && now.value) {
       left.value = undefined
       set(addedTo(now.value, mine))
-    }
-  }
-
-  /** Says the log anew; clicks outlive it, since a yard line is where it is. */
-  async function changeLog(change: Partial<PlayLog>): Promise<void> {
-    if (!log.value) return
-    said.value = { ...log.value, ...change }
-    await writeLog()
-  }
-  let logging = false
-  /** One after the other: what is said while one is on its way goes out after it. */
-  async function writeLog(): Promise<void> {
-    if (logging) return
-    logging = true
-    saving.value = true
-    try {
-      await settled()
-      await heardLog(play.value!.id)
-      problem.value = undefined
-    } catch (error) {
-      problem.value = problemOf(error)
-    } finally {
-      logging = false
-      saving.value = false
-    }
-  }
-  async function heardLog(id: number): Promise<void> {
-    const of = game.value!.id
-    for (let sent: PlayLog | undefined; said.value && sent !== said.value;) {
-      sent = said.value
-      const params = { path: { id: of, play: id }, header: over(play.value!.version) }
-      const row = await answer(client.PUT('/api/games/{id}/plays/{play}', { params, body: sent }))
-      if (playId.value !== id) return
-      play.value = { ...play.value!, version: row.version }
-      if (sent !== said.value) continue
-      const film = { params: { path: { game: of, play: id } } }
-      const found = await answer(client.GET('/api/games/{game}/plays/{play}/film', film))
-      if (playId.value !== id) return
-      play.value = found
-      if (sent === said.value) said.value = undefined
     }
   }
 
@@ -383,7 +344,8 @@ export const useFilm = defineStore('film', () => {
     walkPlace,
     walkPlay,
     walkSide,
-    changeLog,
+    changeLog: logged.change,
+    dropLog: logged.drop,
   }
 })
 

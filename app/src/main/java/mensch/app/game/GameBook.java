@@ -92,7 +92,7 @@ public class GameBook {
                 "game-overtaken",
                 "somebody changed this game after you opened it; look at what he wrote and say yours again");
         game.said(words);
-        for (Play play : plays.findByGameIdAndTakenOutOrderByNumber(id, false)) {
+        for (Play play : plays.findByGameId(id)) {
             play.logged(under(play.log(), words.code()));
         }
         games.flush();

@@ -8,6 +8,9 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Plays of games. */
 interface Plays extends JpaRepository<Play, Long> {
+    /** Those that were taken out too. */
+    List<Play> findByGameId(Long gameId);
+
     List<Play> findByGameIdAndTakenOutOrderByNumber(Long gameId, boolean takenOut);
 
     Optional<Play> findByIdAndGameId(Long id, Long gameId);
