@@ -1,14 +1,14 @@
 package mensch.core.film;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Random;
-import java.util.stream.IntStream;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
+import org.hipparchus.util.Combinations;
+import org.hipparchus.util.CombinatoricsUtils;
 
 /**
- * Which clicks fit one camera, where one or a few of them do not (random sample consensus): views through four of the
- * clicks each, drawn with luck that is always the same; the one that most others fit tells who is wrong.
+ * Which clicks fit one camera, where one or a few of them do not (sample consensus): views through four of the clicks
+ * each, some hundreds of all the fours that there are; the one that most others fit tells who is wrong.
  */
 final class Consensus {
     /** With fewer points nobody can say which of them is wrong. */
@@ -21,7 +21,6 @@ final class Consensus {
     private static final int DRAWS = 400;
     private static final int FOUR = 4;
     private static final int PARAMETERS = 8;
-    private static final long SEED = 1869;
 
     private final List<KnownPoint> points;
     private final double pixels;
@@ -51,10 +50,13 @@ final class Consensus {
             return points;
         }
         List<KnownPoint> best = withoutOne();
-        var random = new Random(SEED);
-        for (int i = 0; i < DRAWS && best.size() + 1 < points.size(); i++) {
-            List<KnownPoint> four = four(random);
-            if (Degeneracy.of(four).isEmpty()) {
+        long step = Math.max(1, CombinatoricsUtils.binomialCoefficient(points.size(), FOUR) / DRAWS);
+        long turn = 0;
+        for (int[] drawn : new Combinations(points.size(), FOUR)) {
+            List<KnownPoint> four = Arrays.stream(drawn).mapToObj(points::get).toList();
+            if (turn++ % step == 0
+                    && best.size() + 1 < points.size()
+                    && Degeneracy.of(four).isEmpty()) {
                 List<KnownPoint> fit = near(new HomographyFit(four).rough());
                 best = fit.size() > best.size() ? fit : best;
             }
@@ -83,13 +85,6 @@ final class Consensus {
             }
         }
         return best;
-    }
-
-    private List<KnownPoint> four(Random random) {
-        var left = new ArrayList<>(points);
-        return IntStream.range(0, FOUR)
-                .mapToObj(i -> left.remove(random.nextInt(left.size())))
-                .toList();
     }
 
     private List<KnownPoint> near(Homography view) {
