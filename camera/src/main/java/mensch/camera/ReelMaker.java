@@ -13,8 +13,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CompletableFuture;
+import mensch.core.film.ImagePoint;
+import mensch.core.film.KnownPlaces;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -29,6 +32,12 @@ public final class ReelMaker {
     static final int FRAMES_PER_SNAP = 48;
     private static final int WIDTH = 1920;
     private static final int NOISE = 5;
+    /** Plays that a coach has clicked on. */
+    private static final int CLICKED = 6;
+    /** How steady his hand is at paint, and between feet, pixels. */
+    private static final double PAINT_PIXELS = 2;
+
+    private static final double FEET_PIXELS = 4;
     private static final long SEED = 20261;
 
     private final Path films;
@@ -142,8 +151,12 @@ public final class ReelMaker {
         return pixels;
     }
 
-    /** What a coach would have written down: nothing that only the camera knows. */
+    /**
+     * What a coach would have written down, and clicked on the first plays with a hand that is not steady: nothing that
+     * only the camera knows.
+     */
     private static Map<String, Object> log(String name, List<Scene> scenes, boolean sideline) {
+        var hand = new Random(SEED);
         var snaps = new ArrayList<Map<String, Object>>();
         for (Scene scene : scenes) {
             String[] spot = scene.spot().split("[ &]");
@@ -159,9 +172,46 @@ public final class ReelMaker {
             row.put("down", Integer.valueOf(spot[3]));
             row.put("distance", Integer.valueOf(spot[4]));
             row.put("call", scene.call());
+            if (scene.number() <= CLICKED) {
+                PinholeCamera camera = camera(scene, sideline);
+                row.put("points", points(scene, camera, hand));
+                row.put("marks", marks(scene, camera, hand));
+            }
             snaps.add(row);
         }
         return Map.of("name", name, "view", sideline ? "sideline" : "end zone", "snaps", snaps);
+    }
+
+    private static List<Map<String, Object>> points(Scene scene, PinholeCamera camera, Random hand) {
+        return KnownPlaces.of(scene.snap().field()).stream()
+                .filter(place -> place.at().y() > -11 && place.at().y() < 16)
+                .map(place -> click(
+                        "name", place.name(), camera, place.at().x(), place.at().y(), hand, PAINT_PIXELS))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private static List<Map<String, Object>> marks(Scene scene, PinholeCamera camera, Random hand) {
+        return scene.bodies().stream()
+                .map(b -> click("man", b.name(), camera, b.at().x(), b.at().y(), hand, FEET_PIXELS))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private static Optional<Map<String, Object>> click(
+            String key, String name, PinholeCamera camera, double x, double y, Random hand, double pixels) {
+        ImagePoint at = camera.project(new Point3(x, y, 0));
+        double right = hand.nextGaussian() * pixels;
+        double down = hand.nextGaussian() * pixels;
+        return camera.sees(at)
+                ? Optional.of(Map.of(
+                        key,
+                        name,
+                        "xPixels",
+                        Math.rint(Math.max(0, Math.min(camera.widthPixels(), at.xPixels() + right))),
+                        "yPixels",
+                        Math.rint(Math.max(0, Math.min(camera.heightPixels(), at.yPixels() + down)))))
+                : Optional.empty();
     }
 
     private static Map<String, Object> truth(List<Scene> scenes, boolean sideline) {

@@ -4,25 +4,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import mensch.app.Browserless;
-import mensch.camera.PinholeCamera;
-import mensch.camera.Point3;
-import mensch.camera.ReelMaker;
-import mensch.camera.Scene;
-import mensch.core.film.ImagePoint;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Pictures of each main view, made from the running demo: {@code Screenshots <folder>}, address in MENSCH_ADDRESS. */
 public final class Screenshots {
-    private static final int MARKED_PLAYS = 4;
-
     private final Path folder;
     private final int port;
-    private final JsonMapper json = JsonMapper.builder().build();
 
     private Screenshots(Path folder, int port) {
         this.folder = folder;
@@ -35,7 +21,6 @@ public final class Screenshots {
     }
 
     private void take() {
-        work();
         try (var chromium = new Chromium()) {
             Page page = chromium.signedIn(port, "marrow", "/board");
             shot(page, "board");
@@ -167,97 +152,5 @@ public final class Screenshots {
         page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
         page.waitForTimeout(1500);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
-    }
-
-    /**
-     * Calibrates and marks the first plays from both sides through the API, as a coach's clicks would; two coaches
-     * grade.
-     */
-    private void work() {
-        Browserless coach = Browserless.signedIn(port, "marrow");
-        String game =
-                "/api/games/" + coach.get("/api/games").json().at("/items/0/id").asLong();
-        JsonNode plays = coach.get(game).json().get("plays");
-        for (Scene scene : ReelMaker.script().subList(0, MARKED_PLAYS)) {
-            String path =
-                    game + "/plays/" + plays.get(scene.number() - 1).get("id").asLong();
-            JsonNode play = coach.get(path + "/film").json();
-            for (JsonNode angle : play.get("angles")) {
-                String view = coach.get("/api/reels/" + angle.get("reel").asLong())
-                        .json()
-                        .get("view")
-                        .asString();
-                coach.put(
-                        path + "/angles/" + angle.get("id").asLong(),
-                        Browserless.version(angle.get("version").asLong()),
-                        clicks(play, angle, scene, ReelMaker.camera(scene, view.equals("sideline"))));
-            }
-            for (String grader : new String[] {"marrow", "abara"}) {
-                grade(Browserless.signedIn(port, grader), path + "/grades", grader.equals("abara"));
-            }
-        }
-    }
-
-    private String clicks(JsonNode play, JsonNode angle, Scene scene, PinholeCamera camera) {
-        var work = new LinkedHashMap<String, Object>();
-        work.put("firstFrame", angle.get("firstFrame").asInt());
-        work.put("snapFrame", angle.get("snapFrame").asInt());
-        work.put(
-                "points",
-                play.get("known")
-                        .valueStream()
-                        .filter(k -> camera.sees(
-                                pixel(camera, k.get("x").asDouble(), k.get("y").asDouble())))
-                        .map(k -> named(
-                                "name",
-                                k.get("name").asString(),
-                                pixel(camera, k.get("x").asDouble(), k.get("y").asDouble())))
-                        .toList());
-        work.put(
-                "marks",
-                scene.bodies().stream()
-                        .filter(b -> camera.sees(pixel(camera, b.at().x(), b.at().y())))
-                        .map(b -> named("man", b.name(), pixel(camera, b.at().x(), b.at().y())))
-                        .toList());
-        return json.writeValueAsString(work);
-    }
-
-    /**
-     * A coach says yes to what is proposed, and what he saw of the read and the effort; the second sees one thing
-     * otherwise.
-     */
-    private void grade(Browserless coach, String path, boolean second) {
-        JsonNode grades = coach.get(path).json();
-        for (JsonNode proposal : grades.get("proposals")) {
-            String job = proposal.get("job").asString();
-            boolean late = job.equals("will") && second;
-            coach.put(
-                    path + "/" + job,
-                    Browserless.version(0),
-                    json.writeValueAsString(Map.of(
-                            "marks",
-                            List.of(
-                                    mark("AL", proposal.get("mark").asString()),
-                                    mark("KEY", late ? "-" : "="),
-                                    mark("EF", job.equals("mike") ? "+" : "=")),
-                            "target",
-                            "man",
-                            "flags",
-                            List.of(),
-                            "extraCredit",
-                            false)));
-        }
-    }
-
-    private static Map<String, String> mark(String facet, String mark) {
-        return Map.of("facet", facet, "mark", mark);
-    }
-
-    private static ImagePoint pixel(PinholeCamera camera, double x, double y) {
-        return camera.project(new Point3(x, y, 0));
-    }
-
-    private static Map<String, Object> named(String key, String name, ImagePoint at) {
-        return Map.of(key, name, "xPixels", Math.round(at.xPixels()), "yPixels", Math.round(at.yPixels()));
     }
 }

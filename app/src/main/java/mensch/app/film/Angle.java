@@ -58,6 +58,12 @@ class Angle {
         this.marks = List.of();
     }
 
+    static Angle of(Long playId, Long reelId, AngleWork work) {
+        var angle = new Angle(playId, reelId, work.firstFrame(), work.snapFrame());
+        angle.work(work);
+        return angle;
+    }
+
     void work(AngleWork work) {
         this.firstFrame = work.firstFrame();
         this.snapFrame = work.snapFrame();

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import mensch.app.board.SnapWords;
 import mensch.app.game.Game;
@@ -56,12 +57,17 @@ class DemoReels implements ApplicationRunner {
     }
 
     private void adopt(Long game, String file, JsonNode log, Map<Integer, Play> plays) throws IOException {
-        var cuts = new LinkedHashMap<Play, int[]>();
+        var cuts = new LinkedHashMap<Play, AngleWork>();
         for (JsonNode s : log.get("snaps")) {
             Play play = plays.computeIfAbsent(s.get("number").asInt(), n -> games.add(game, logged(s), LOGGED_BY));
             cuts.put(
                     play,
-                    new int[] {s.get("firstFrame").asInt(), s.get("snapFrame").asInt()});
+                    new AngleWork(
+                            s.get("firstFrame").asInt(),
+                            s.get("snapFrame").asInt(),
+                            null,
+                            clicks(s.path("points"), KnownClick.class),
+                            clicks(s.path("marks"), FeetClick.class)));
         }
         intake.adopt(
                 game,
@@ -69,6 +75,10 @@ class DemoReels implements ApplicationRunner {
                 log.get("name").asString(),
                 View.said(log.get("view").asString()),
                 cuts);
+    }
+
+    private <T> List<T> clicks(JsonNode clicks, Class<T> of) {
+        return clicks.valueStream().map(c -> json.convertValue(c, of)).toList();
     }
 
     private static PlayLog logged(JsonNode s) {

@@ -80,11 +80,11 @@ class FilmIntake implements ApplicationRunner {
         return reels.existsByFile(file);
     }
 
-    /** A film that lies in the films folder, with the frames at which its game's plays begin and the ball moves. */
-    void adopt(Long game, String file, String name, View view, Map<Play, int[]> cuts) throws IOException {
+    /** A film that lies in the films folder, with what was cut and clicked of its game's plays. */
+    void adopt(Long game, String file, String name, View view, Map<Play, AngleWork> cuts) throws IOException {
         Reel reel = reels.save(new Reel(game, name, view, file, probe.probe(store.path(file)), null, clock.instant()));
         angles.saveAll(cuts.entrySet().stream()
-                .map(c -> new Angle(c.getKey().id(), reel.id(), c.getValue()[0], c.getValue()[1]))
+                .map(c -> Angle.of(c.getKey().id(), reel.id(), c.getValue()))
                 .toList());
     }
 

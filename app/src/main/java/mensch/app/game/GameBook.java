@@ -1,6 +1,7 @@
 package mensch.app.game;
 
 import java.util.List;
+import java.util.Optional;
 import mensch.app.board.SnapWords;
 import mensch.app.board.Snaps;
 import mensch.app.bounds.Paged;
@@ -47,6 +48,11 @@ public class GameBook {
     /** @throws Problem when there is no such game */
     public Game game(Long id) {
         return games.findById(id).orElseThrow(() -> Problem.notFound("the game " + id));
+    }
+
+    /** The game that was begun last. */
+    public Optional<Game> newest() {
+        return games.findFirstByOrderByIdDesc();
     }
 
     public List<Game> otherThan(Long id) {

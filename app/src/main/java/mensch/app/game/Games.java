@@ -16,6 +16,8 @@ import org.springframework.data.jpa.repository.Query;
 interface Games extends JpaRepository<Game, Long> {
     List<Game> findByIdNot(Long id);
 
+    Optional<Game> findFirstByOrderByIdDesc();
+
     /** Holds a game, so that its plays are numbered one after the other. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select g.id from Game g where g.id = :id")
