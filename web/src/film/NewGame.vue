@@ -8,7 +8,8 @@ import WordMenu from '../words/WordMenu.vue'
 /** A game to log and to film. */
 const emit = defineEmits<{ made: [id: number] }>()
 const lists = useLists()
-void lists.load()
+// without them the menu is empty, and what is wrong is said over the page
+void lists.load().catch(() => undefined)
 const opponent = ref('')
 const squad = ref('')
 const playedOn = ref('')

@@ -30,7 +30,7 @@ function call(id: string): void {
         ><RouterLink :to="game ? `/film/${game.id}` : '/film'">{{ game?.game.opponent ?? 'Film' }}</RouterLink
         >,</span
       >
-      <em>{{ playId ? 'play' : 'no play in hand' }}</em>
+      <em>{{ playId ? 'play' : game ? 'no play in hand' : '' }}</em>
       <WordMenu
         v-if="playId"
         :value="String(playId)"

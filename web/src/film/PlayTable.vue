@@ -9,7 +9,8 @@ import { vHint } from '../shell/hint/hint'
 const props = defineProps<{ game: number; plays: PlayRow[]; film: GameFilm }>()
 defineEmits<{ renumber: [play: PlayRow, number: number]; takeOut: [play: PlayRow] }>()
 const lists = useLists()
-void lists.load()
+// without them ids stand for names, and what is wrong is said over the page
+void lists.load().catch(() => undefined)
 const COLUMNS: TableColumnsType = [
   { key: 'number', title: 'Play', width: 90 },
   { key: 'down', title: 'Down' },

@@ -129,7 +129,7 @@ describe('the sentence of a play', () => {
     ])
   })
   it('says that it is kept only of a play that is here', async () => {
-    expect(text(sentence())).toBe('Film,no play in hand')
+    expect(text(sentence())).toBe('Film,')
     await inHand()
     expect(text(sentence())).toContain('saved')
   })

@@ -43,13 +43,16 @@ describe('grades', () => {
   beforeEach(() => vi.restoreAllMocks())
   it('say what they are of, and lead to each play', async () => {
     const wrapper = await view([MAN])
-    expect(wrapper.find('h1').text()).toBe("Grades: 11 plays of 1 man. Of the plays graded, not a season's rate.")
+    expect(wrapper.find('h1').text()).toBe(
+      "Grades: 11 plays of 1 man. Of the plays graded, not a season's rate. Where two coaches differ.",
+    )
     expect(wrapper.find('.big').text()).toBe('54 Dunmore')
     expect(wrapper.findAll('th').map((h) => h.text())).toEqual(['Man', 'Plays', 'AL', 'KEY', 'The last first'])
     const [alignment, key] = wrapper.findAll('.tally').map((t) => t.text().replace(/\s+/g, ' '))
     expect(alignment).toBe('9 of 10 (90 %)1 not told')
     expect(key).toBe('1 of 21 not agreed, 2 of the call')
     expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toEqual([
+      '/grades/agreement',
       '/film/7/room?play=3',
       '/film/7/room?play=5',
     ])

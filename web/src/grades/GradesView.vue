@@ -58,7 +58,7 @@ function beside(t: FacetTally): string {
       <h1 class="sentence words">
         Grades<template v-if="men?.length"
           >: {{ counted(plays, 'play') }} of {{ counted(men.length, 'man', 'men') }}. Of the plays graded, not a
-          season's rate.</template
+          season's rate. <RouterLink to="/grades/agreement">Where two coaches differ</RouterLink>.</template
         >
       </h1>
     </header>

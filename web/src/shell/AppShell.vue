@@ -71,7 +71,11 @@ watch(() => route.path, useTrouble().leave)
             :class="{ on: $route.path.startsWith('/film') }"
             >Film</RouterLink
           >
-          <RouterLink to="/grades">Grades</RouterLink>
+          <RouterLink
+            to="/grades"
+            :class="{ on: $route.path.startsWith('/grades') }"
+            >Grades</RouterLink
+          >
           <RouterLink
             to="/programme"
             :class="{ on: $route.path.startsWith('/programme') }"

@@ -32,6 +32,11 @@ export const router = createRouter({
     { path: '/film/:game', component: () => import('../film/GameView.vue'), meta: { title: 'Game' } },
     { path: '/film/:game/room', component: () => import('../film/RoomView.vue'), meta: { title: 'Film room' } },
     { path: '/grades', component: () => import('../grades/GradesView.vue'), meta: { title: 'Grades' } },
+    {
+      path: '/grades/agreement',
+      component: () => import('../grades/AgreementView.vue'),
+      meta: { title: 'Agreement' },
+    },
     { path: '/:rest(.*)*', component: () => import('./NothingHere.vue'), meta: { title: 'Nothing here' } },
   ],
 })

@@ -31,6 +31,7 @@ const VIEWS: { path: string; name: string; words: string; whose?: 'coach' | 'pla
   },
   { path: '/film', name: 'Film', words: 'games, cutting, measuring, grading', whose: 'coach' },
   { path: '/grades', name: 'Grades', words: 'who does his job how often', whose: 'coach' },
+  { path: '/grades/agreement', name: 'Agreement', words: 'how far two coaches agree', whose: 'coach' },
   { path: '/programme', name: 'House conventions', words: 'how this programme says and counts things', whose: 'coach' },
   { path: '/programme/roster', name: 'Roster', words: 'who plays what', whose: 'coach' },
   {

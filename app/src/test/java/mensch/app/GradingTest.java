@@ -85,6 +85,29 @@ class GradingTest {
         assertThat(key.get("told").asInt()).isZero();
         assertThat(facet(man, "EF").get("done").asInt()).isEqualTo(1);
         assertThat(man.get("plays").asInt()).isEqualTo(1);
+        JsonNode two = coaches(abara, "abara", "marrow");
+        assertThat(two.get("facets").get(0).get("facet").asString()).isEqualTo("KEY");
+        assertThat(two.get("facets").get(0).get("same").asInt())
+                .isLessThan(two.get("facets").get(0).get("both").asInt());
+        JsonNode difference = null;
+        for (JsonNode one : two.get("differences")) {
+            difference = one.get("game").asLong() == game.id() ? one : difference;
+        }
+        assertThat(difference.get("firstMark").asString()).isEqualTo("-");
+        assertThat(difference.get("secondMark").asString()).isEqualTo("+");
+        assertThat(difference.get("number").asInt()).isEqualTo(1);
+        assertThat(Browserless.signedIn(port, "lind").get("/api/agreements").status())
+                .isEqualTo(403);
+    }
+
+    private static JsonNode coaches(Browserless coach, String first, String second) {
+        for (JsonNode two : coach.get("/api/agreements").json()) {
+            if (two.get("first").asString().equals(first)
+                    && two.get("second").asString().equals(second)) {
+                return two;
+            }
+        }
+        throw new AssertionError(first + " and " + second + " graded nobody together");
     }
 
     private static JsonNode man(Browserless coach, String man) {

@@ -44,6 +44,7 @@ class NarrowIT extends InBrowser {
             "/plan",
             "/film",
             "/grades",
+            "/grades/agreement",
             "/programme",
             "/programme/roster",
             "/programme/figures");

@@ -25,6 +25,7 @@ class ShellIT extends InBrowser {
             "/plan",
             "/film",
             "/grades",
+            "/grades/agreement",
             "/programme",
             "/programme/roster",
             "/programme/figures",

@@ -27,10 +27,18 @@ import org.springframework.web.bind.annotation.RestController;
 class GradeController {
     private final GradeBook book;
     private final GradeReport report;
+    private final AgreementReport agreements;
 
-    GradeController(GradeBook book, GradeReport report) {
+    GradeController(GradeBook book, GradeReport report, AgreementReport agreements) {
         this.book = book;
         this.report = report;
+        this.agreements = agreements;
+    }
+
+    /** How far each two coaches agree, and where they do not. */
+    @GetMapping("/agreements")
+    List<AgreementReport.TwoCoaches> agreements() {
+        return agreements.all();
     }
 
     /** Every man who was graded, and what his grades add up to. */

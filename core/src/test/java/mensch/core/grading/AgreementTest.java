@@ -1,0 +1,83 @@
+package mensch.core.grading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** How far two coaches agree. */
+class AgreementTest {
+    private final List<Rep> first = new ArrayList<>();
+    private final List<Rep> second = new ArrayList<>();
+
+    private void plays(int times, GradeMark one, GradeMark other) {
+        for (int i = 0; i < times; i++) {
+            long play = first.size();
+            first.add(rep(play, "marrow", one));
+            second.add(rep(play, "abara", other));
+        }
+    }
+
+    private static Rep rep(long play, String grader, GradeMark mark) {
+        return new Rep(play, "mike", grader, Target.MAN, List.of(new FacetMark(Facet.KEY, mark, null, null)));
+    }
+
+    private Agreement agreement() {
+        return Agreement.of(Agreement.pairs(first, second)).get(Facet.KEY);
+    }
+
+    /** 35 of 50 alike where chance gives 25: 0.4. */
+    @Test
+    void agreementIsCountedBeyondChance() {
+        plays(20, GradeMark.TO_STANDARD, GradeMark.TO_STANDARD);
+        plays(5, GradeMark.TO_STANDARD, GradeMark.BELOW);
+        plays(10, GradeMark.BELOW, GradeMark.TO_STANDARD);
+        plays(15, GradeMark.BELOW, GradeMark.BELOW);
+        assertThat(agreement().both()).isEqualTo(50);
+        assertThat(agreement().same()).isEqualTo(35);
+        assertThat(agreement().kappa().orElseThrow()).isCloseTo(0.4, within(1e-12));
+    }
+
+    /** A mark beside the other is half as far off as one at the other end. */
+    @Test
+    void neighboursAreNotSoFarApart() {
+        plays(10, GradeMark.ABOVE, GradeMark.ABOVE);
+        plays(10, GradeMark.BELOW, GradeMark.BELOW);
+        plays(10, GradeMark.TO_STANDARD, GradeMark.ABOVE);
+        double near = agreement().weighted().orElseThrow();
+        assertThat(near).isGreaterThan(agreement().kappa().orElseThrow());
+        first.clear();
+        second.clear();
+        plays(10, GradeMark.ABOVE, GradeMark.ABOVE);
+        plays(10, GradeMark.BELOW, GradeMark.BELOW);
+        plays(10, GradeMark.BELOW, GradeMark.ABOVE);
+        assertThat(agreement().weighted().orElseThrow()).isLessThan(near);
+    }
+
+    @Test
+    void whereAllMarksAreOneChanceExplainsAll() {
+        plays(12, GradeMark.TO_STANDARD, GradeMark.TO_STANDARD);
+        assertThat(agreement().same()).isEqualTo(12);
+        assertThat(agreement().kappa()).isEmpty();
+    }
+
+    @Test
+    void whatOneCouldNotTellIsADifferenceAndNoStepOfTheLadder() {
+        plays(10, GradeMark.TO_STANDARD, GradeMark.TO_STANDARD);
+        plays(10, GradeMark.BELOW, GradeMark.BELOW);
+        plays(5, GradeMark.NOT_TOLD, GradeMark.BELOW);
+        assertThat(agreement().same()).isEqualTo(20);
+        assertThat(agreement().kappa().orElseThrow()).isLessThan(1);
+        assertThat(agreement().weighted().orElseThrow()).isCloseTo(1, within(1e-12));
+    }
+
+    @Test
+    void onlyWhatBothMarkedIsCompared() {
+        plays(3, GradeMark.BELOW, GradeMark.ABOVE);
+        first.add(rep(99, "marrow", GradeMark.BELOW));
+        second.add(new Rep(0, "will", "abara", Target.MAN, List.of()));
+        assertThat(Agreement.pairs(first, second)).hasSize(3);
+    }
+}

@@ -1,0 +1,54 @@
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { client } from '../api/client'
+import type { TwoCoaches } from '../api/types'
+import { asked } from '../testing/asked'
+import AgreementView from './AgreementView.vue'
+
+const TWO: TwoCoaches = {
+  first: 'abara',
+  second: 'marrow',
+  facets: [
+    { facet: 'AL', both: 40, same: 40 },
+    { facet: 'KEY', both: 40, same: 31, kappa: 0.417, weighted: -0.05 },
+    { facet: 'EF', both: 40, same: 38, kappa: 0.8, weighted: 0.85 },
+  ],
+  differences: [
+    {
+      game: 7,
+      opponent: 'Stoats',
+      play: 12,
+      number: 2,
+      man: '45 Pell',
+      facet: 'KEY',
+      firstMark: '-',
+      secondMark: '=',
+    },
+  ],
+}
+async function view(pairs: TwoCoaches[]) {
+  vi.spyOn(client, 'GET').mockResolvedValue({ data: pairs, response: new Response() })
+  const wrapper = mount(AgreementView, { global: { plugins: [asked()], stubs: { RouterLink: RouterLinkStub } } })
+  await flushPromises()
+  return wrapper
+}
+
+describe('agreement', () => {
+  beforeEach(() => void vi.restoreAllMocks())
+  it('shows what two coaches agree on least first, and leads to each mark they differ in', async () => {
+    const wrapper = await view([TWO])
+    expect(wrapper.findAll('tbody tr').map((r) => r.findAll('td').map((d) => d.text()))).toEqual([
+      ['KEY', '31 of 40', '0.42', '−0.05'],
+      ['EF', '38 of 40', '0.80', '0.85'],
+      ['AL', '40 of 40', 'all alike', 'all alike'],
+    ])
+    expect(wrapper.find('li').text().replace(/\s+/g, ' ')).toBe(
+      'Stoats, play 2 45 Pell KEY: abara says -, marrow says =',
+    )
+    expect(wrapper.find('h3').text()).toBe('1 mark to be talked about')
+    expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toContain('/film/7/room?play=2')
+  })
+  it('says how there comes to be something', async () => {
+    expect((await view([])).text()).toContain('Let a second one grade plays')
+  })
+})
