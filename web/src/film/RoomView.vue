@@ -94,6 +94,7 @@ function skip(seconds: number): void {
 }
 function enter(to: Mode): void {
   mode.value = mode.value === to ? 'look' : to
+  if (mode.value === 'grade' && !film.jobs.some((j) => j.id === target.value)) target.value = film.jobs[0]?.id
   if ((to === 'calibrate' || to === 'mark') && mode.value === to && now.value) frame.value = now.value.snapFrame
 }
 async function takeOut(): Promise<void> {

@@ -58,6 +58,8 @@ export const useGrades = defineStore('grades of a play', () => {
   const graded = (job: string): boolean => words(job).marks.length > 0
 
   function say(job: string, change: Partial<RepWords>): void {
+    // before it is known what he said earlier, a word would be said over it
+    if (!found.value) return
     const read = unheard.of(here(job))?.read ?? heard(job)?.version ?? 0
     unheard.say(here(job), { read, words: { ...words(job), ...change } })
     void send()

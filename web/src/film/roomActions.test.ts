@@ -16,7 +16,7 @@ function room(inHand = true) {
     film.work = { past: [], now: { firstFrame: 0, snapFrame: 24, points: [], marks: [] }, future: [] }
   }
   const stage = { toggle: vi.fn(), walk: vi.fn(), drop: vi.fn() }
-  const grading = { walk: vi.fn(), mark: vi.fn(), confirm: vi.fn() }
+  const grading = { ready: vi.fn(() => true), walk: vi.fn(), mark: vi.fn(), confirm: vi.fn() }
   const controls = {
     film,
     frame: ref(5),
@@ -63,6 +63,9 @@ describe('keys of the film room', () => {
     press('1')
     expect(grading.mark).not.toHaveBeenCalled()
     film.mode = 'grade'
+    grading.ready.mockReturnValueOnce(false)
+    press('1')
+    expect(grading.mark).not.toHaveBeenCalled()
     for (const key of ['1', '=', '3', '0', 'Delete']) press(key)
     expect(grading.mark.mock.calls).toEqual([['+'], ['='], ['-'], ['n/a'], [undefined]])
     press('ArrowDown')

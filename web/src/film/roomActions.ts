@@ -17,7 +17,12 @@ export interface RoomControls {
   loop: () => void
   enter: (mode: Mode) => void
   stage: () => { toggle: () => void; walk: (x: number, y: number) => void; drop: () => void } | null
-  grading: { walk: (by: number) => void; mark: (mark: GradeMark | undefined) => void; confirm: () => void }
+  grading: {
+    ready: () => boolean
+    walk: (by: number) => void
+    mark: (mark: GradeMark | undefined) => void
+    confirm: () => void
+  }
 }
 
 const time = actionsOf('The film')
@@ -46,7 +51,7 @@ export function roomActions(controls: RoomControls): Action[] {
   const pointing = (): boolean => film.mode === 'calibrate' || film.mode === 'mark'
   const looking = (): boolean => !pointing()
   const marking = (): boolean => film.mode === 'mark'
-  const judging = (): boolean => film.mode === 'grade'
+  const judging = (): boolean => film.mode === 'grade' && grading.ready()
   const turning = (): boolean => film.mode !== 'look'
   const inHand = (): boolean => !!film.now
   const turn = (by: number): void => (film.mode === 'calibrate' ? film.walkPlace(by) : film.walkMan(by))

@@ -5,6 +5,8 @@ import { useGrades, type Facet, type GradeMark } from './gradeStore'
 export interface Grading {
   /** The facet that the next key marks. */
   facet: Ref<Facet>
+  /** Whether it is known what was said of the play before: nothing is marked until it is. */
+  ready: () => boolean
   walk: (by: number) => void
   mark: (mark: GradeMark | undefined) => void
   confirm: () => void
@@ -39,5 +41,5 @@ export function useGrading(): Grading {
     film.target = round.find((id) => !grades.graded(id)) ?? round[0] ?? film.target
     facet.value = order.value[0] ?? 'AL'
   }
-  return { facet, walk, mark, confirm }
+  return { facet, ready: () => !!grades.found, walk, mark, confirm }
 }

@@ -123,6 +123,7 @@ class FilmIT extends InBrowser {
         cut(first);
         String address = first.url();
         first.keyboard().press("g");
+        assertThat(first.locator(".facets li")).hasCount(8);
         for (String key : List.of("d", "1", "2", "3", "0")) {
             first.keyboard().press(key);
         }
@@ -140,6 +141,7 @@ class FilmIT extends InBrowser {
         second.navigate(address);
         second.locator(".strip li").first().waitFor();
         second.keyboard().press("g");
+        assertThat(second.locator(".facets li")).hasCount(8);
         second.keyboard().press("d");
         assertThat(second.locator("aside")).containsText("marrow graded men here too");
         assertThat(second.locator(".strip .grades")).hasCount(0);
