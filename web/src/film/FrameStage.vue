@@ -174,7 +174,7 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
       class="failed"
       role="alert"
     >
-      The film does not play in this browser. Export it as MP4 with H.264 and upload it again.
+      The film does not play in this browser: have it made over on the page of its game.
     </p>
   </div>
 </template>

@@ -5,6 +5,7 @@ import type { RepRow, RepWords } from '../api/types'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm, type Mode } from './filmStore'
 import { useGrades, type Facet, type GradeMark } from './gradeStore'
+import { MARKS } from './marks'
 import ModeBar from './ModeBar.vue'
 import NoteField from './NoteField.vue'
 import NotHeard from './NotHeard.vue'
@@ -26,12 +27,6 @@ const asked = computed(() =>
   })),
 )
 const done = computed(() => jobs.value.filter((j) => grades.graded(j.id)).length)
-const MARKS: { mark: GradeMark; key: string; name: string }[] = [
-  { mark: '+', key: '1', name: 'above standard' },
-  { mark: '=', key: '2', name: 'to standard' },
-  { mark: '-', key: '3', name: 'below' },
-  { mark: 'n/a', key: '0', name: 'not seen' },
-]
 const TARGETS: { id: RepWords['target']; name: string }[] = [
   { id: 'man', name: 'the man' },
   { id: 'call or teaching', name: 'the call or the teaching' },

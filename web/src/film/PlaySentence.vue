@@ -2,7 +2,7 @@
 import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import WordMenu from '../words/WordMenu.vue'
-import { HASHES, SIDES } from '../board/lineWords'
+import { DOWNS, HASHES, SIDES } from '../board/lineWords'
 import { callChoices, useLists } from '../shell/lists'
 import type { PlayLog } from '../api/types'
 import { useFilm } from './filmStore'
@@ -13,7 +13,6 @@ const lists = useLists()
 const { game, rows, playId, log, problem, saving } = storeToRefs(film)
 const calls = computed(() => callChoices(lists.calls, lists.formation(log.value?.snap.formation ?? '')))
 const plays = computed(() => rows.value.map((p) => ({ id: String(p.id), name: `${p.number} of ${rows.value.length}` })))
-const DOWNS = [1, 2, 3, 4].map((d) => ({ id: String(d), name: `${d}.` }))
 const distances = computed(() => Array.from({ length: 30 }, (_, i) => ({ id: String(i + 1), name: `and ${i + 1}` })))
 function snap(change: Partial<PlayLog['snap']>): void {
   if (log.value) void film.changeLog({ snap: { ...log.value.snap, ...change } })

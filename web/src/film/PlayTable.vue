@@ -2,6 +2,7 @@
 import { Table, type TableColumnsType } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { GameFilm, PlayRow } from '../api/types'
+import { DOWNS } from '../board/lineWords'
 import { useLists } from '../shell/lists'
 import { vHint } from '../shell/hint/hint'
 
@@ -30,7 +31,7 @@ const rows = computed(() =>
     return {
       play,
       id: play.id,
-      down: `${snap.down}. and ${snap.distance}`,
+      down: `${named(DOWNS, String(snap.down))} and ${snap.distance}`,
       spot: named(lists.spots, String(snap.toGoal)),
       formation: `${named(lists.formations, snap.formation)}${snap.mirrored ? ', left' : ''}`,
       call: named(lists.calls, call),

@@ -97,13 +97,13 @@ function enter(to: Mode): void {
   if (mode.value === 'grade' && !film.jobs.some((j) => j.id === target.value)) target.value = film.jobs[0]?.id
   if ((to === 'calibrate' || to === 'mark') && mode.value === to && now.value) frame.value = now.value.snapFrame
 }
-async function takeOut(): Promise<void> {
+function takeOut(): void {
   erasing.value = false
-  try {
-    await film.takeOut()
-  } catch (error) {
-    problem.value = problemOf(error)
-  }
+  void film.takeOut()
+}
+function takeOff(): void {
+  erasing.value = false
+  void film.takeOff()
 }
 
 useViewActions({
@@ -209,8 +209,10 @@ useViewActions({
     <TakeOutPlay
       :open="erasing"
       :number="number"
+      :reel="angle && reel?.name"
       @close="erasing = false"
       @take-out="takeOut"
+      @take-off="takeOff"
     />
   </div>
 </template>

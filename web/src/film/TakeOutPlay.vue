@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue'
 
-/** Asks before a play is taken out of the game. */
-defineProps<{ open: boolean; number?: number }>()
-defineEmits<{ close: []; takeOut: [] }>()
+/** Asks before a play is taken out of the game, or off the reel in hand. */
+defineProps<{ open: boolean; number?: number; reel?: string }>()
+defineEmits<{ close: []; takeOut: []; takeOff: [] }>()
 </script>
 
 <template>
@@ -19,8 +19,16 @@ defineEmits<{ close: []; takeOut: [] }>()
       @submit.prevent="$emit('takeOut')"
     >
       <p>The plays after it move up by one. Its film, clicks and grades wait: R puts it back.</p>
+      <p v-if="reel">Only off this reel it stays in the log; the clicks on it here are gone for good.</p>
       <p class="acts">
         <button class="button main">Take it out</button
+        ><button
+          v-if="reel"
+          class="button"
+          type="button"
+          @click="$emit('takeOff')"
+        >
+          Only off {{ reel }}</button
         ><button
           class="button"
           type="button"

@@ -114,7 +114,7 @@ describe('the sentence of a play', () => {
     const log = vi.spyOn(film, 'changeLog').mockImplementation(() => Promise.resolve())
     const wrapper = sentence()
     expect(text(wrapper)).toMatch(
-      /^Stoats,play1 of 2·1\.and 10ontheir own 38,middle·pro-iright— they were toldanvil-drizzle/,
+      /^Stoats,play1 of 2·1stand 10ontheir own 38,middle·pro-iright— they were toldanvil-drizzle/,
     )
     await choose(wrapper, 'Formation', 'trips')
     await choose(wrapper, 'Ball spot', '12')

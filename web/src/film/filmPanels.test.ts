@@ -32,7 +32,8 @@ describe('how well a picture is measured', () => {
     const angle = angleSheet({ calibration: CALIBRATION })
     const view = mount(SolvedView, { props: { angle, points: 6, places: false } })
     expect(view.text().replace(/\s+/g, ' ')).toBe(
-      'This view can tell 0.21 yd lateral, 0.40 yd depth. 6 points, worst residual 0.70 yd at right hash, 50; clicks on marks of the field are off by 1.5 px.',
+      'This view can tell 0.21 yd lateral, 0.40 yd depth. 6 points, worst residual 0.70 yd at right hash, 50; ' +
+        'clicks on marks of the field are off by 1.5 px.',
     )
     await view.setProps({ places: true })
     expect(view.findAll('li').map((l) => l.classes('bad'))).toEqual([false, true])

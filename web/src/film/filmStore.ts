@@ -4,7 +4,7 @@ import { answer, client, over, problemOf, type Problem } from '../api/client'
 import type { AngleSheet, AngleWork, FilmedPlay, GameFilm, GameSheet, PlayLog, ReelSheet } from '../api/types'
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
-import { useLists } from '../shell/lists'
+import { snapAgainst, useLists } from '../shell/lists'
 import { usePlayLog } from './playLog'
 import { addedTo, menToMark, nextUnmarked, withMark, withoutPoint, withPoint, workOf, type KeptWork } from './work'
 
@@ -191,6 +191,14 @@ export const useFilm = defineStore('film', () => {
     }
   }
 
+  /** What is refused is said, and nothing of it was done. */
+  async function tried(what: () => Promise<void>): Promise<void> {
+    try {
+      await what()
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
+  }
   /** Takes the play in hand out of the game; the next one is in hand then. */
   async function takeOut(): Promise<void> {
     const row = rows.value.find((p) => p.id === playId.value)
@@ -331,11 +339,11 @@ export const useFilm = defineStore('film', () => {
     addLeft,
     dropLeft,
     mineOnTop,
-    takeOut,
-    putBack,
-    takeOff,
-    addPlay,
-    addAngle,
+    takeOut: () => tried(takeOut),
+    putBack: () => tried(putBack),
+    takeOff: () => tried(takeOff),
+    addPlay: (frame: number) => tried(() => addPlay(frame)),
+    addAngle: (frame: number) => tried(() => addAngle(frame)),
     labels,
     label: (man: string): string => labels.value.get(man) ?? man,
     clickAt,
@@ -343,7 +351,7 @@ export const useFilm = defineStore('film', () => {
     walkMan,
     walkPlace,
     walkPlay,
-    walkSide,
+    walkSide: () => tried(walkSide),
     changeLog: logged.change,
     dropLog: logged.drop,
   }
@@ -358,24 +366,17 @@ function fresh(log: PlayLog): PlayLog {
   const { snap, call, revision, quarter, drive } = log
   return { snap, call, revision, quarter, drive }
 }
+/** A plain snap by the rules of the game, and a call for as many men. */
 function firstLog(code: string): PlayLog {
-  const eleven = !code.startsWith('flag')
-  const choices = useLists()
-  const formation = choices.formations.map((f) => choices.formation(f.id)).find((f) => (f?.players === 11) === eleven)
-  const call = choices.calls.find((c) => c.players === formation?.players)
-  return {
-    snap: {
-      formation: formation?.id ?? '',
-      mirrored: false,
-      code,
-      hash: 'm',
-      toGoal: eleven ? 50 : 25,
-      down: 1,
-      distance: 10,
-    },
-    call: call?.id ?? '',
-    revision: call?.revision ?? 0,
-  }
+  const { choices, calls } = useLists()
+  const players = choices?.codes.find((c) => c.id === code)?.players
+  const snap = snapAgainst(
+    choices?.formations.find((f) => f.players === players),
+    choices,
+  )
+  const call = calls.find((c) => c.players === players)
+  if (!snap || !call) throw new Error('no formation and call is known for these rules')
+  return { snap: { ...snap, code }, call: call.id, revision: call.revision }
 }
 function keptWork(text: string | null): KeptWork | undefined {
   if (!text) return undefined

@@ -85,7 +85,7 @@ describe('a game', () => {
     expect(words(view.find('h1'))).toBe(`Film· Stoats, under 19, ${dayOf('2026-09-26')}, 2 plays to grade`)
     const [, plays] = view.findAll('table')
     expect(words(plays!)).toContain('Play 1')
-    expect(words(plays!)).toContain('1. and 10')
+    expect(words(plays!)).toContain('1st and 10')
     expect(words(plays!)).toContain('sideline')
     expect(words(view)).toContain('Taken out: anvil-drizzle, it was play 3.')
   })

@@ -2,6 +2,7 @@ import type { Ref } from 'vue'
 import { actionsOf, type Action } from '../shell/actions/action'
 import type { Mode, useFilm } from './filmStore'
 import type { GradeMark } from './gradeStore'
+import { MARKS } from './marks'
 import { ballMovesAt, beginsAt, endsAt, withHidden, withoutMark } from './work'
 
 /** What the keys of the film room move besides the store: the frame shown, and what is open over it. */
@@ -38,12 +39,7 @@ const CROSS = [
   ['ArrowDown', 0, 1],
 ] as const
 const FAR = 20
-const MARKS: { key: string; sign: string; mark: GradeMark; name: string }[] = [
-  { key: '1', sign: '+', mark: '+', name: 'Above standard' },
-  { key: '2', sign: '=', mark: '=', name: 'To standard' },
-  { key: '3', sign: '-', mark: '-', name: 'Below standard' },
-  { key: '0', sign: '', mark: 'n/a', name: 'Not seen' },
-]
+const capital = (words: string): string => words[0]!.toUpperCase() + words.slice(1)
 
 /** Every key of the film room. */
 export function roomActions(controls: RoomControls): Action[] {
@@ -147,8 +143,9 @@ export function roomActions(controls: RoomControls): Action[] {
     ),
     grades('facet-up', 'ArrowUp', 'Previous facet', () => grading.walk(-1), judging),
     grades('facet-down', 'ArrowDown', 'Next facet', () => grading.walk(1), judging),
-    ...MARKS.map((m) =>
-      grades(`mark-${m.mark}`, m.sign ? [m.key, m.sign] : m.key, m.name, () => grading.mark(m.mark), judging),
+    ...MARKS.map(({ mark, key, name }) =>
+      // signs of one letter are keys themselves
+      grades(`mark-${mark}`, mark.length === 1 ? [key, mark] : key, capital(name), () => grading.mark(mark), judging),
     ),
     grades('unmark', 'Delete', 'Take the mark off', () => grading.mark(undefined), judging),
     grades('confirm', 'Enter', 'Yes to what is proposed, and on to the next man', grading.confirm, judging),

@@ -15,6 +15,7 @@ const MAN: GradedMan = {
   plays: 11,
   facets: [
     { facet: 'AL', done: 9, told: 10, notSeen: 1, notAgreed: 0, ofTheCall: 0, percent: 90 },
+    { facet: 'ST', done: 0, told: 0, notSeen: 0, notAgreed: 0, ofTheCall: 0 },
     { facet: 'KEY', done: 1, told: 2, notSeen: 0, notAgreed: 1, ofTheCall: 2 },
   ],
   newest: [
@@ -44,7 +45,7 @@ describe('grades', () => {
   it('say what they are of, and lead to each play', async () => {
     const wrapper = await view([MAN])
     expect(wrapper.find('h1').text()).toBe(
-      "Grades: 11 plays of 1 man. Of the plays graded, not a season's rate. Where two coaches differ.",
+      "Grades: 11 reps of 1 man. Of the reps graded, not a season's rate. Where two coaches differ.",
     )
     expect(wrapper.find('.big').text()).toBe('54 Dunmore')
     expect(wrapper.findAll('th').map((h) => h.text())).toEqual(['Man', 'Plays', 'AL', 'KEY', 'The last first'])

@@ -12,12 +12,16 @@ import GradesOfMan from './GradesOfMan.vue'
 const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const open = ref<string>()
 const fault = computed(() => faultOf(error.value))
-const plays = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0)
-const facets = computed(() => {
-  const marked = new Set(men.value?.flatMap((m) => m.facets.map((f) => f.facet)))
-  return (['AL', 'ST', 'GO', 'KEY', 'AS', 'TE', 'EF', 'COM'] as const).filter((f) => marked.has(f))
-})
-const tally = (man: GradedMan, facet: string): FacetTally | undefined => man.facets.find((f) => f.facet === facet)
+const reps = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0)
+/** Those that somebody was marked in, in the order they are marked in. */
+const facets = computed(() =>
+  (men.value?.[0]?.facets ?? [])
+    .map((f) => f.facet)
+    .filter((facet) => men.value!.some((m) => m.facets.some((f) => f.facet === facet && marked(f)))),
+)
+const marked = (t: FacetTally): boolean => t.told + t.notSeen + t.notAgreed + t.ofTheCall > 0
+const tally = (man: GradedMan, facet: string): FacetTally | undefined =>
+  man.facets.find((f) => f.facet === facet && marked(f))
 interface Play {
   game: number
   play: number
@@ -57,8 +61,8 @@ function beside(t: FacetTally): string {
     <header class="view-head">
       <h1 class="sentence words">
         Grades<template v-if="men?.length"
-          >: {{ counted(plays, 'play') }} of {{ counted(men.length, 'man', 'men') }}. Of the plays graded, not a
-          season's rate. <RouterLink to="/grades/agreement">Where two coaches differ</RouterLink>.</template
+          >: {{ counted(reps, 'rep') }} of {{ counted(men.length, 'man', 'men') }}. Of the reps graded, not a season's
+          rate. <RouterLink to="/grades/agreement">Where two coaches differ</RouterLink>.</template
         >
       </h1>
     </header>

@@ -72,7 +72,8 @@ class MigrationTest {
                                 + FilmedGame.feet("mike", 100 + number, 50) + "," + FilmedGame.feet("TE", 90, 40)
                                 + "]', 4)");
                 Database.run(
-                        "insert into older.grade (id, snap_id, job, facet, verdict, mark, overruled, note, graded_by, call_id, call_revision, call_digest, version) values ("
+                        "insert into older.grade (id, snap_id, job, facet, verdict, mark, overruled, note, graded_by, "
+                                + "call_id, call_revision, call_digest, version) values ("
                                 + id + ", " + id + ", 'mike', 'AL', 'Out: 1.8 yd wide', 'BELOW', "
                                 + (number == 1 ? "'ABOVE', 'told to'" : "null, null")
                                 + ", 'marrow', 'anvil-fog', 0, 'd', 2)");

@@ -137,7 +137,8 @@ class ReelTruthTest {
         double[] sorted =
                 errors.stream().mapToDouble(Double::doubleValue).sorted().toArray();
         System.out.printf(
-                "%s: %d points on the last snap; measured from true feet: median %.3f yd, worst %.3f yd; linemen %s; others %s; %.2f %% of men at two places%n",
+                "%s: %d points on the last snap; measured from true feet: median %.3f yd, worst %.3f yd; "
+                        + "linemen %s; others %s; %.2f %% of men at two places%n",
                 view,
                 points,
                 sorted[sorted.length / 2],

@@ -74,7 +74,8 @@ class FilmProbe {
                             "-select_streams",
                             "v:0",
                             "-show_entries",
-                            "format=format_name:stream=codec_name,width,height,nb_frames:stream_side_data=rotation:packet=pts_time,dts_time,pos,size,flags",
+                            "format=format_name:stream=codec_name,width,height,nb_frames:stream_side_data=rotation"
+                                    + ":packet=pts_time,dts_time,pos,size,flags",
                             "-of",
                             "json",
                             file.toString())

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
@@ -20,6 +19,7 @@ import mensch.core.formation.Snap;
 import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.library.Library;
+import mensch.core.lineup.Lineup;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,7 +44,20 @@ public class FilmRoom {
             GameBook.Asked asked,
             List<Seen> angles,
             @Nullable Judged judged,
-            Library library) {}
+            Library library) {
+
+        /** Asked against the offence as it stood when a view is solved, else against the log. */
+        Lineup lineup() {
+            return judged == null ? Lineup.of(asked.call(), asked.snap()) : judged.asked();
+        }
+    }
+
+    /**
+     * The line-up that a play asked for, against the offence as it is known to have stood.
+     *
+     * @param rows the defenders who were measured, in field order
+     */
+    public record AskedOnFilm(Lineup lineup, List<FilmJudge.Row> rows) {}
 
     FilmRoom(Reels reels, Angles angles, GameBook games, Playbook playbook) {
         this.reels = reels;
@@ -69,9 +82,11 @@ public class FilmRoom {
         return worked(games.play(game, play), by);
     }
 
-    /** What was measured of a play, and the call and line-up it was measured by; none while no view is solved. */
-    public Optional<Judged> judged(Play play, String by) {
-        return Optional.ofNullable(worked(play, by).judged());
+    /** What a play asked of each defender, and what was measured of it. */
+    public AskedOnFilm askedOnFilm(Play play, String by) {
+        Worked worked = worked(play, by);
+        Judged judged = worked.judged();
+        return new AskedOnFilm(worked.lineup(), judged == null ? List.of() : judged.rows());
     }
 
     /** A new play at the end of a game's log, seen on a reel of it. */

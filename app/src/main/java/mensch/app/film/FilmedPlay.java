@@ -13,7 +13,6 @@ import mensch.core.geometry.Segment;
 import mensch.core.geometry.Side;
 import mensch.core.grading.AlignmentVerdict;
 import mensch.core.grading.FilmJudge;
-import mensch.core.lineup.Lineup;
 import mensch.core.roster.Roster;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
@@ -97,8 +96,6 @@ record FilmedPlay(
     static FilmedPlay of(FilmRoom.Worked worked) {
         Field field = worked.asked().snap().field();
         FilmJudge.Judged judged = worked.judged();
-        Lineup asked =
-                judged == null ? Lineup.of(worked.asked().call(), worked.asked().snap()) : judged.asked();
         return new FilmedPlay(
                 worked.play().id(),
                 worked.play().number(),
@@ -108,7 +105,7 @@ record FilmedPlay(
                 KnownPlaces.of(field).stream()
                         .map(p -> new Place(p.name(), p.at().x(), p.at().y()))
                         .toList(),
-                new SheetMaker(worked.library()).of(asked, Roster.EMPTY),
+                new SheetMaker(worked.library()).of(worked.lineup(), Roster.EMPTY),
                 judged == null
                         ? List.of()
                         : judged.rows().stream().map(FilmedPlay::verdict).toList(),

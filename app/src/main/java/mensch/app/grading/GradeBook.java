@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import mensch.app.film.FilmRoom;
+import mensch.app.film.FilmRoom.AskedOnFilm;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.problem.Problem;
@@ -18,11 +19,9 @@ import mensch.app.roster.RosterBook;
 import mensch.app.version.Version;
 import mensch.core.grading.Facet;
 import mensch.core.grading.FacetMark;
-import mensch.core.grading.FilmJudge.Judged;
 import mensch.core.grading.FilmJudge.Row;
 import mensch.core.grading.Flag;
 import mensch.core.grading.GradeMark;
-import mensch.core.lineup.Lineup;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -97,14 +96,11 @@ public class GradeBook {
                 waiting.add(rep.grader());
             }
         }
-        return new PlayGrades(FACETS, proposals(film.judged(found, by)), mine, others, waiting);
+        return new PlayGrades(FACETS, proposals(film.askedOnFilm(found, by)), mine, others, waiting);
     }
 
-    private static List<Proposal> proposals(Optional<Judged> judged) {
-        return judged.stream()
-                .flatMap(j -> j.rows().stream())
-                .map(GradeBook::proposal)
-                .toList();
+    private static List<Proposal> proposals(AskedOnFilm asked) {
+        return asked.rows().stream().map(GradeBook::proposal).toList();
     }
 
     private static Proposal proposal(Row row) {
@@ -116,26 +112,26 @@ public class GradeBook {
     }
 
     /**
-     * A coach's word of one man; refused when he himself said another after {@code read}, on another screen.
+     * A coach's word of one man; refused when he himself said another after {@code read}, on another screen. Who played
+     * is told by the chart as it stood at his first word.
      *
      * @param read 0 before his first
      */
     @Transactional
     public RepRow say(RepKey key, Version read, RepWords words, String by) {
         Play play = games.play(key.game(), key.play());
-        GameBook.Asked asked = games.asked(play.log(), by);
-        Optional<Judged> judged = film.judged(play, by);
-        Lineup lineup = judged.map(Judged::asked).orElseGet(() -> Lineup.of(asked.call(), asked.snap()));
-        if (lineup.jobs().stream().noneMatch(j -> j.id().equals(key.job()))) {
+        AskedOnFilm asked = film.askedOnFilm(play, by);
+        if (asked.lineup().jobs().stream().noneMatch(j -> j.id().equals(key.job()))) {
             throw Problem.notFound(key.job() + " in the line-up of play " + play.number());
         }
         Optional<GradedRep> before = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by);
         checkRead(read, before.map(r -> RepRow.of(r).version()).orElse(0L), key, play);
         GradedRep rep = before.orElseGet(() -> new GradedRep(play.id(), key.job(), by));
         rep.said(
-                body(words, proposals(judged), key.job()),
-                roster.playing(lineup).get(key.job()),
-                asked.call().ref(),
+                body(words, proposals(asked), key.job()),
+                before.map(GradedRep::player)
+                        .orElseGet(() -> roster.playing(asked.lineup()).get(key.job())),
+                asked.lineup().call(),
                 clock.instant());
         return RepRow.of(reps.saveAndFlush(rep));
     }

@@ -1,5 +1,6 @@
 package mensch.app.grading;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -70,6 +71,7 @@ class GradeReport {
      * @param number on his shirt, as the roster has it
      * @param seats that he was graded at
      * @param plays that he was graded in, each once
+     * @param facets all that there are, in the order they are marked in
      * @param newest his last plays, the newest game first
      */
     record GradedMan(
@@ -116,8 +118,8 @@ class GradeReport {
                         .map(library::said)
                         .toList(),
                 (int) plays.stream().map(p -> p.rep().playId()).distinct().count(),
-                tallies.entrySet().stream()
-                        .map(t -> FacetTally.of(t.getKey(), t.getValue()))
+                Arrays.stream(Facet.values())
+                        .map(f -> FacetTally.of(f, tallies.getOrDefault(f, Tally.NONE)))
                         .toList(),
                 plays.stream().limit(NEWEST).map(PlayOfMan::of).toList());
     }

@@ -78,26 +78,24 @@ public final class Calibration {
     }
 
     private static Outcome solved(List<KnownPoint> points, FilmLimits limits) {
-        List<KnownPoint> fitting;
-        HomographyFit.Solution solution;
+        Consensus.Fit fit;
         boolean clear;
         double pixels = limits.paintPixels();
         // where many do not fit, it is the hand that is less steady than was said
         do {
             var consensus = new Consensus(points, pixels);
-            fitting = consensus.fitting();
-            solution = new HomographyFit(fitting).solve();
-            clear = points.size() - fitting.size() <= Math.max(1, points.size() / FEW)
-                    && consensus.fits(fitting, solution.fieldToImage());
+            fit = consensus.fitting();
+            int left = points.size() - fit.points().size();
+            clear = left <= Math.max(1, points.size() / FEW) && consensus.explains(fit);
             pixels *= 2;
         } while (!clear && pixels <= UNSTEADY * limits.paintPixels());
         List<KnownPoint> left = new ArrayList<>(points);
-        left.removeAll(fitting);
-        var calibration = new Calibration(fitting, solution, limits, left);
+        left.removeAll(fit.points());
+        var calibration = new Calibration(fit.points(), fit.solution(), limits, left);
         return calibration.mirrored()
                 ? new Refused("left and right are exchanged: no camera above the field sees these points like that;"
                         + " click each place on the side it is named for")
-                : seen(fitting, calibration);
+                : seen(calibration);
     }
 
     /**
@@ -121,8 +119,8 @@ public final class Calibration {
         return rightX * deepY - rightY * deepX > 0;
     }
 
-    private static Outcome seen(List<KnownPoint> points, Calibration calibration) {
-        for (KnownPoint point : points) {
+    private static Outcome seen(Calibration calibration) {
+        for (KnownPoint point : calibration.points) {
             if (calibration.toImage(point.field()).isEmpty()
                     || calibration.toField(point.image()).isEmpty()) {
                 return new Refused("no camera sees these points like that: " + point.name()

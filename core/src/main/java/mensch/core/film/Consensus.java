@@ -1,10 +1,9 @@
 package mensch.core.film;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import org.hipparchus.util.Combinations;
-import org.hipparchus.util.CombinatoricsUtils;
 
 /**
  * Which clicks fit one camera, where one or a few of them do not (sample consensus): views through four of the clicks
@@ -20,6 +19,11 @@ final class Consensus {
 
     private static final int DRAWS = 400;
     private static final int FOUR = 4;
+    /** With so many points it is tried to leave out each of them. */
+    private static final int FEW = 12;
+    /** Irrational to each other: what goes on by them comes everywhere, and never back. */
+    private static final double[] STRIDES = {Math.sqrt(2), Math.sqrt(3), Math.sqrt(5), Math.sqrt(7)};
+
     private static final int PARAMETERS = 8;
 
     private final List<KnownPoint> points;
@@ -31,60 +35,74 @@ final class Consensus {
         this.pixels = pixels;
     }
 
-    /** Whether so many points lie from a view that was fitted to them as the noise of clicks explains. */
-    boolean fits(List<KnownPoint> of, Homography view) {
-        int freedom = 2 * of.size() - PARAMETERS;
+    /** Points, and the view that was fitted to them. */
+    record Fit(List<KnownPoint> points, HomographyFit.Solution solution) {
+        static Fit of(List<KnownPoint> points) {
+            return new Fit(points, new HomographyFit(points).solve());
+        }
+
+        Homography view() {
+            return solution.fieldToImage();
+        }
+    }
+
+    /** Whether so many points lie from their view as the noise of clicks explains. */
+    boolean explains(Fit fit) {
+        int freedom = 2 * fit.points().size() - PARAMETERS;
         return points.size() < LEAST_POINTS
-                || of.stream().allMatch(p -> off(view, p) <= MOST_SIGMAS * pixels)
-                        && squares(of, view)
+                || near(fit.view()).containsAll(fit.points())
+                        && squares(fit)
                                 <= new ChiSquaredDistribution(freedom).inverseCumulativeProbability(1 - 1 / ONCE_IN);
     }
 
-    private double squares(List<KnownPoint> of, Homography view) {
-        return of.stream().mapToDouble(p -> Math.pow(off(view, p) / pixels, 2)).sum();
+    private double squares(Fit fit) {
+        return fit.points().stream()
+                .mapToDouble(p -> Math.pow(off(fit.view(), p) / pixels, 2))
+                .sum();
     }
 
     /** The points that fit together, in their order; all of them when no view fits more than half. */
-    List<KnownPoint> fitting() {
-        if (fits(points, new HomographyFit(points).solve().fieldToImage())) {
-            return points;
+    Fit fitting() {
+        Fit all = Fit.of(points);
+        if (explains(all)) {
+            return all;
         }
-        List<KnownPoint> best = withoutOne();
-        long step = Math.max(1, CombinatoricsUtils.binomialCoefficient(points.size(), FOUR) / DRAWS);
-        long turn = 0;
-        for (int[] drawn : new Combinations(points.size(), FOUR)) {
-            List<KnownPoint> four = Arrays.stream(drawn).mapToObj(points::get).toList();
-            if (turn++ % step == 0
-                    && best.size() + 1 < points.size()
-                    && Degeneracy.of(four).isEmpty()) {
+        List<KnownPoint> best = points.size() <= FEW ? withoutOne() : List.of();
+        for (int i = 0; i < DRAWS && best.size() + 1 < points.size(); i++) {
+            List<KnownPoint> four = four(i);
+            if (four.size() == FOUR && Degeneracy.of(four).isEmpty()) {
                 List<KnownPoint> fit = near(new HomographyFit(four).rough());
                 best = fit.size() > best.size() ? fit : best;
             }
         }
         if (2 * best.size() <= points.size() || Degeneracy.of(best).isPresent()) {
-            return points;
+            return all;
         }
+        Fit found = Fit.of(best);
         // four noisy clicks put the others less well than all that fit do
-        List<KnownPoint> again = near(new HomographyFit(best).solve().fieldToImage());
-        return again.size() > best.size() && again.size() < points.size() ? again : best;
+        List<KnownPoint> again = near(found.view());
+        return again.size() > best.size() && again.size() < points.size() ? Fit.of(again) : found;
     }
 
     /** All but the one without which the others fit best; none when they do not fit without it either. */
     private List<KnownPoint> withoutOne() {
-        List<KnownPoint> best = List.of();
-        double least = Double.POSITIVE_INFINITY;
-        for (KnownPoint wrong : points) {
-            List<KnownPoint> others = points.stream().filter(p -> p != wrong).toList();
-            if (Degeneracy.of(others).isEmpty()) {
-                Homography view = new HomographyFit(others).solve().fieldToImage();
-                double squares = squares(others, view);
-                if (squares < least && fits(others, view)) {
-                    best = others;
-                    least = squares;
-                }
-            }
-        }
-        return best;
+        return points.stream()
+                .map(wrong -> points.stream().filter(p -> p != wrong).toList())
+                .filter(others -> Degeneracy.of(others).isEmpty())
+                .map(Fit::of)
+                .filter(this::explains)
+                .min(Comparator.comparingDouble(this::squares))
+                .map(Fit::points)
+                .orElse(List.of());
+    }
+
+    /** Four points spread evenly over all fours as the turns go on; fewer when two of them fall together. */
+    private List<KnownPoint> four(int turn) {
+        return Arrays.stream(STRIDES)
+                .mapToInt(stride -> (int) (turn * stride % 1 * points.size()))
+                .distinct()
+                .mapToObj(points::get)
+                .toList();
     }
 
     private List<KnownPoint> near(Homography view) {

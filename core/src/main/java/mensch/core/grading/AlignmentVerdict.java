@@ -43,8 +43,8 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
                 "wide");
         AxisVerdict depth = AxisVerdict.of(
                 measured.feet().y(),
-                // as close as allowed is right for a man of the line; closer than that is his hand's business
-                onLine(asked) ? Double.NEGATIVE_INFINITY : asked.region().yMin(),
+                // as close as the neutral zone allows is right for a man of the line
+                onLine(asked) ? 0 : asked.region().yMin(),
                 onLine(asked)
                         ? asked.region().yMin() + limits.lineDepth()
                         : asked.region().yMax(),

@@ -20,7 +20,7 @@ public record Tally(int above, int toStandard, int below, int notSeen, int notAg
     /** With fewer plays told no share is named. */
     public static final int LEAST_FOR_SHARE = 8;
 
-    private static final Tally NONE = new Tally(0, 0, 0, 0, 0, 0);
+    public static final Tally NONE = new Tally(0, 0, 0, 0, 0, 0);
 
     private record PlayOfMan(long play, String man, Facet facet) {}
 
@@ -62,11 +62,6 @@ public record Tally(int above, int toStandard, int below, int notSeen, int notAg
                 notSeen + other.notSeen,
                 notAgreed + other.notAgreed,
                 ofTheCall + other.ofTheCall);
-    }
-
-    /** All facets together. */
-    public static Tally sum(Map<Facet, Tally> tallies) {
-        return tallies.values().stream().reduce(NONE, Tally::plus);
     }
 
     /** Plays to standard or above. */

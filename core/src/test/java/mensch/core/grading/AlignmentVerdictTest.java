@@ -52,7 +52,7 @@ class AlignmentVerdictTest {
 
     /** A man of the line stands right as close as allowed, and up to 0.8 yd behind that. */
     @ParameterizedTest
-    @CsvSource({"0.7, IN", "1.0, IN", "1.6, IN", "1.8, TOO_CLOSE", "2.3, OUT"})
+    @CsvSource({"-0.6, OUT", "0.7, IN", "1.0, IN", "1.6, IN", "1.8, TOO_CLOSE", "2.3, OUT"})
     void aManOfTheLineIsAskedNoDepthButWithinReachOfIt(double y, AlignmentVerdict.Outcome outcome) {
         var snap = Notation.snap("ol2 TE4 SE-15 FL14/1.5 QB0/1 FB0/4 TB0/7 | hs m 50 1&10");
         Place end = Lineup.of(Library.shipped().call("anvil-drizzle"), snap)
