@@ -10,6 +10,7 @@ const TWO: TwoCoaches = {
   second: 'marrow',
   facets: [
     { facet: 'AL', both: 40, same: 40 },
+    { facet: 'TE', both: 40, same: 39 },
     { facet: 'KEY', both: 40, same: 31, kappa: 0.417, weighted: -0.05 },
     { facet: 'EF', both: 40, same: 38, kappa: 0.8, weighted: 0.85 },
   ],
@@ -40,6 +41,7 @@ describe('agreement', () => {
     expect(wrapper.findAll('tbody tr').map((r) => r.findAll('td').map((d) => d.text()))).toEqual([
       ['KEY', '31 of 40', '0.42', '−0.05'],
       ['EF', '38 of 40', '0.80', '0.85'],
+      ['TE', '39 of 40', 'not told: one of them gave one mark only', 'not told: one of them gave one mark only'],
       ['AL', '40 of 40', 'all alike', 'all alike'],
     ])
     expect(wrapper.find('li').text().replace(/\s+/g, ' ')).toBe(

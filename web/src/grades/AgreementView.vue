@@ -12,11 +12,12 @@ const { data: pairs, error } = useQuery({
   queryFn: () => answer(client.GET('/api/agreements')),
 })
 const fault = computed(() => faultOf(error.value))
-const said = (kappa: number | undefined): string =>
-  kappa === undefined ? 'all alike' : kappa.toFixed(2).replace('-', '−')
+const said = (kappa: number | undefined, f: FacetAgreement): string => {
+  if (kappa !== undefined) return kappa.toFixed(2).replace('-', '−')
+  return f.same === f.both ? 'all alike' : 'not told: one of them gave one mark only'
+}
 /** What they agree least on comes first: its words want to be clearer. */
-const least = (two: TwoCoaches): FacetAgreement[] =>
-  [...two.facets].sort((a, b) => (a.kappa ?? 2) - (b.kappa ?? 2) || a.same / a.both - b.same / b.both)
+const least = (two: TwoCoaches): FacetAgreement[] => [...two.facets].sort((a, b) => a.same / a.both - b.same / b.both)
 </script>
 
 <template>
@@ -67,15 +68,15 @@ const least = (two: TwoCoaches): FacetAgreement[] =>
                 <b>{{ f.facet }}</b>
               </td>
               <td>{{ f.same }} of {{ f.both }}</td>
-              <td>{{ said(f.kappa) }}</td>
-              <td>{{ said(f.weighted) }}</td>
+              <td>{{ said(f.kappa, f) }}</td>
+              <td>{{ said(f.weighted, f) }}</td>
             </tr>
           </tbody>
         </table>
         <p class="soft">
           Kappa is the agreement beyond what chance gives: 1 is full, 0 is chance. Weighted, a mark beside the other
-          counts half as much as one at the other end. The facet they agree on least stands first: its words want to be
-          clearer.
+          counts half as much as one at the other end. The facet they agree on least stands first: where they often
+          differ, its words want to be clearer.
         </p>
         <h3>{{ counted(two.differences.length, 'mark') }} to be talked about</h3>
         <ul>

@@ -15,7 +15,8 @@ import java.util.stream.Stream;
  *
  * @param both men's plays that both marked
  * @param same of them, with the same mark
- * @param kappa over all four marks; none where both gave one and the same mark always, so that chance explains all
+ * @param kappa over all four marks; none where one of them gave one mark always: what chance gives is then all that
+ *     there can be
  * @param weighted over below, to standard and above
  */
 public record Agreement(int both, int same, OptionalDouble kappa, OptionalDouble weighted) {
@@ -94,6 +95,8 @@ public record Agreement(int both, int same, OptionalDouble kappa, OptionalDouble
                 chance += apart * first * second / (n * n);
             }
         }
-        return pairs.isEmpty() || chance == 0 ? OptionalDouble.empty() : OptionalDouble.of(1 - seen / chance);
+        boolean told = pairs.stream().map(Pair::firstMark).distinct().count() > 1
+                && pairs.stream().map(Pair::secondMark).distinct().count() > 1;
+        return told ? OptionalDouble.of(1 - seen / chance) : OptionalDouble.empty();
     }
 }

@@ -63,6 +63,16 @@ class AgreementTest {
         assertThat(agreement().kappa()).isEmpty();
     }
 
+    /** 63 of 66 alike is no agreement of nought, though one of them never gave another mark. */
+    @Test
+    void whereOneOfThemGivesOneMarkAlwaysKappaTellsNothing() {
+        plays(63, GradeMark.TO_STANDARD, GradeMark.TO_STANDARD);
+        plays(3, GradeMark.TO_STANDARD, GradeMark.BELOW);
+        assertThat(agreement().same()).isEqualTo(63);
+        assertThat(agreement().kappa()).isEmpty();
+        assertThat(agreement().weighted()).isEmpty();
+    }
+
     @Test
     void whatOneCouldNotTellIsADifferenceAndNoStepOfTheLadder() {
         plays(10, GradeMark.TO_STANDARD, GradeMark.TO_STANDARD);
