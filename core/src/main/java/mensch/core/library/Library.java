@@ -24,6 +24,7 @@ import mensch.core.document.Yaml;
 import mensch.core.front.Sits;
 import mensch.core.play.PlayReader;
 import mensch.core.play.Plays;
+import mensch.core.rubric.Rubric;
 import mensch.core.rung.Checklist;
 import mensch.core.rung.ReadTable;
 import mensch.core.rung.Vocabulary;
@@ -40,6 +41,7 @@ public final class Library {
     private final Map<String, LibraryFormation> formations = new LinkedHashMap<>();
     private final Map<String, Call> calls = new LinkedHashMap<>();
     private final Map<String, Checklist> checklists = new LinkedHashMap<>();
+    private final List<Rubric> rubrics;
     private final Chosen chosen;
     private final Plays plays;
 
@@ -56,6 +58,8 @@ public final class Library {
         of("reads").forEach(d -> readTables.put(d.id(), ReadTable.read(d, words)));
         this.vocabulary = words.withReadTables(readTables);
         of("technique").forEach(d -> checklists.put(d.id(), Checklist.read(d, vocabulary)));
+        this.rubrics =
+                of("rubric").map(d -> Rubric.read(d, checklists.keySet())).toList();
         this.plays = PlayReader.read(documents, vocabulary);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
         of("call").forEach(d -> calls.put(d.id(), CallReader.read(CallAssembly.whole(d, this::named), 0, vocabulary)));
@@ -68,6 +72,7 @@ public final class Library {
         this.chosen = rules.chosen;
         this.vocabulary = rules.vocabulary;
         checklists.putAll(rules.checklists);
+        this.rubrics = rules.rubrics;
         calls.putAll(rules.calls);
         this.plays = PlayReader.read(documents, vocabulary);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
@@ -183,6 +188,11 @@ public final class Library {
     /** What a technique is taught by, by the id that rungs name. */
     public Optional<Checklist> checklist(String id) {
         return Optional.ofNullable(checklists.get(id));
+    }
+
+    /** What techniques are graded by, in library order. */
+    public List<Rubric> rubrics() {
+        return rubrics;
     }
 
     /** How a pass job is played, by its words, as in "deep half" or "man inside alone". */

@@ -1,0 +1,106 @@
+package mensch.core.rubric;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mensch.core.document.Document;
+import mensch.core.document.DocumentException;
+import mensch.core.document.Worded;
+
+/**
+ * What a technique is graded by: criteria in order (handbook 5). A programme's document, like every other.
+ *
+ * @param digest of the document
+ * @param of techniques whose men it is for
+ * @param criteria each id once
+ */
+public record Rubric(String id, String name, String digest, List<String> of, Plays plays, List<Criterion> criteria) {
+    private static final int CELLS = 6;
+
+    /** On which plays it is for. */
+    public enum Plays implements Worded {
+        RUN,
+        PASS,
+        ANY
+    }
+
+    /**
+     * Whether a man is graded by it on a play.
+     *
+     * @param technique his, by id
+     * @param pass whether the play was one; empty where nobody knows what it was
+     */
+    public boolean fits(String technique, Optional<Boolean> pass) {
+        return of.contains(technique) && (pass.isEmpty() || plays == Plays.ANY || (plays == Plays.PASS) == pass.get());
+    }
+
+    /**
+     * @param techniques that there are, by id
+     * @throws DocumentException naming the row that cannot be read, or a technique that there is not
+     */
+    public static Rubric read(Document document, Set<String> techniques) {
+        List<Criterion> criteria = document.values().rows("criteria").stream()
+                .map(row -> criterion(document, row))
+                .toList();
+        Set<String> ids = Set.copyOf(criteria.stream().map(Criterion::id).toList());
+        if (ids.size() < criteria.size()) {
+            throw DocumentException.of(document.id(), "criteria", "have two of one id; each is marked for itself");
+        }
+        document.values().texts("of").stream()
+                .filter(t -> !techniques.contains(t))
+                .findFirst()
+                .ifPresent(t -> {
+                    throw DocumentException.of(
+                            document.id(),
+                            "of",
+                            "\"" + t + "\" is no technique; there are " + String.join(", ", techniques));
+                });
+        return new Rubric(
+                document.id(),
+                document.name(),
+                document.digest(),
+                document.values().texts("of"),
+                said(document, Plays.values(), document.text("plays").orElse("any"), "plays"),
+                criteria);
+    }
+
+    private static Criterion criterion(Document document, List<String> row) {
+        if (row.size() != CELLS) {
+            throw DocumentException.of(
+                    document.id(),
+                    "criteria",
+                    "have a row of " + row.size() + " cells: " + row
+                            + "; write id, facet, criterion, good, fault, what it leads to");
+        }
+        return new Criterion(
+                row.get(0),
+                said(document, Facet.values(), row.get(1), "criteria"),
+                row.get(2),
+                row.get(3),
+                row.get(4),
+                row.get(5));
+    }
+
+    private static <T extends Worded> T said(Document document, T[] all, String words, String key) {
+        return Arrays.stream(all)
+                .filter(one -> one.words().equals(words))
+                .findFirst()
+                .orElseThrow(() -> DocumentException.of(
+                        document.id(),
+                        key,
+                        "\"" + words + "\" is none of "
+                                + String.join(
+                                        ", ",
+                                        Arrays.stream(all).map(Worded::words).toList())));
+    }
+
+    public Optional<Criterion> criterion(String criterion) {
+        return criteria.stream().filter(c -> c.id().equals(criterion)).findFirst();
+    }
+
+    /** Those that are marked one by one. */
+    public List<Criterion> marked() {
+        return criteria.stream().filter(c -> c.facet() == Facet.TECHNIQUE).toList();
+    }
+}
