@@ -24,6 +24,7 @@ class BorderTest {
             "document",
             "geometry",
             "event",
+            "rubric",
             "field",
             "convention",
             "reading",

@@ -11,4 +11,15 @@ public record FilmLimits(
         double paintPixels,
         double paintWorth,
         double feetPixels,
-        double hiddenPixels) {}
+        double hiddenPixels,
+        Ball ball,
+        Read read,
+        double getOffLate,
+        double landmarkNear) {
+
+    /** Where the ball may lie. */
+    public record Ball(double lateral, double depth, double asked) {}
+
+    /** What a man's movement tells of his read. */
+    public record Read(double step, double gait, double sure, double late) {}
+}

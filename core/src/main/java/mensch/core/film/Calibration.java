@@ -2,15 +2,16 @@ package mensch.core.film;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mensch.core.convention.FilmLimits;
+import mensch.core.field.Code;
 import mensch.core.geometry.Point;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.LUDecomposition;
-import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 
 /** A view solved for its place: pixels to yards and back, with honest errors. */
@@ -142,51 +143,118 @@ public final class Calibration {
 
     /** Feet clicked in the picture, or where they must be; none at, next to or above the horizon. */
     public Optional<Measured> measure(Feet click) {
-        double clickPixels = click.hidden() ? limits.hiddenPixels() : limits.feetPixels();
-        return toField(click.at())
-                .flatMap(feet -> covariance(feet, clickPixels)
-                        .map(c -> new Measured(
-                                feet,
-                                new Covariance(c.getEntry(0, 0), c.getEntry(0, 1), c.getEntry(1, 1)),
-                                Hull.contains(hull, click.at()))));
+        return sight(Map.of(Shot.atSnap(""), click)).seen().stream()
+                .map(Sight.Seen::at)
+                .findFirst();
     }
 
     /**
-     * Covariance of a measured field point, square yards: J^-1 (c^2 I + s^2 P C P^T) J^-T with J the derivative of the
-     * pixel by the field point, P by the parameters, C their covariance for one square pixel, c the noise of this click
-     * and s that of the known points; none so near the horizon that the pixel no longer tells the place.
+     * Everybody clicked in the picture; whoever is at, next to or above the horizon is not seen.
+     *
+     * @param clicks by who it is and when, while the camera stood still; the ball is as sharp as paint
      */
-    private Optional<RealMatrix> covariance(Point feet, double clickPixels) {
+    public Sight sight(Map<Shot, Feet> clicks) {
+        var spreads = new ArrayList<Spread>();
+        var seen = new ArrayList<Sight.Seen>();
+        clicks.forEach((shot, click) -> toField(click.at())
+                .flatMap(feet -> spread(feet, pixels(shot, click)))
+                .filter(spread -> spread.sigma(sigmaPixels) < Code.HIGH_SCHOOL.widthYards() / 2)
+                .ifPresent(spread -> {
+                    spreads.add(spread);
+                    seen.add(new Sight.Seen(
+                            shot,
+                            new Measured(
+                                    spread.feet(), spread.covariance(sigmaPixels), Hull.contains(hull, click.at()))));
+                }));
+        return new Sight(seen, together(spreads));
+    }
+
+    private double pixels(Shot shot, Feet click) {
+        return click.hidden()
+                ? limits.hiddenPixels()
+                : shot.who().equals(Places.BALL) ? limits.paintPixels() : limits.feetPixels();
+    }
+
+    private RealMatrix together(List<Spread> spreads) {
+        var together = new Array2DRowRealMatrix(Math.max(1, 2 * spreads.size()), Math.max(1, 2 * spreads.size()));
+        for (int i = 0; i < spreads.size(); i++) {
+            for (int j = 0; j < spreads.size(); j++) {
+                together.setSubMatrix(
+                        (i == j
+                                        ? spreads.get(i).own(sigmaPixels)
+                                        : spreads.get(i).shared(spreads.get(j), sigmaPixels))
+                                .getData(),
+                        2 * i,
+                        2 * j);
+            }
+        }
+        return together;
+    }
+
+    /**
+     * How a place answers to errors: of its own click, and of the known points' clicks by way of the camera's
+     * parameters.
+     *
+     * @param byClick yards by a pixel of his click, 2 x 2, times the noise of that click
+     * @param byParameters yards by a parameter, 2 x 8
+     * @param parameters covariance of the parameters for one square pixel of the known points
+     */
+    private record Spread(Point feet, RealMatrix byClick, RealMatrix byParameters, RealMatrix parameters) {
+
+        /** Square yards that he has in common with another of the picture. */
+        RealMatrix shared(Spread other, double sigmaPixels) {
+            return byParameters
+                    .multiply(parameters)
+                    .multiply(other.byParameters.transpose())
+                    .scalarMultiply(sigmaPixels * sigmaPixels);
+        }
+
+        RealMatrix own(double sigmaPixels) {
+            return byClick.multiply(byClick.transpose()).add(shared(this, sigmaPixels));
+        }
+
+        Covariance covariance(double sigmaPixels) {
+            RealMatrix own = own(sigmaPixels);
+            return new Covariance(own.getEntry(0, 0), own.getEntry(0, 1), own.getEntry(1, 1));
+        }
+
+        /** One standard deviation of width and depth together, yards. */
+        double sigma(double sigmaPixels) {
+            Covariance c = covariance(sigmaPixels);
+            return Math.sqrt(c.xx() + c.yy());
+        }
+    }
+
+    /** None so near the horizon that the pixel no longer tells the place. */
+    private Optional<Spread> spread(Point feet, double clickPixels) {
         double[] f = solution.field().apply(new double[] {feet.x(), feet.y()});
         double pixelScale = solution.image().scale();
         RealMatrix byPoint = new Array2DRowRealMatrix(HomographyFit.pointJacobian(solution.normalised(), f))
                 .scalarMultiply(solution.field().scale() / pixelScale);
         RealMatrix byParameters = new Array2DRowRealMatrix(HomographyFit.parameterJacobian(solution.normalised(), f))
                 .scalarMultiply(1 / pixelScale);
-        RealMatrix noise = MatrixUtils.createRealIdentityMatrix(2)
-                .scalarMultiply(clickPixels * clickPixels)
-                .add(byParameters
-                        .multiply(solution.covariancePerPixel2())
-                        .multiply(byParameters.transpose())
-                        .scalarMultiply(sigmaPixels * sigmaPixels));
         DecompositionSolver solver = new LUDecomposition(byPoint).getSolver();
         if (!solver.isNonSingular()) {
             return Optional.empty();
         }
         RealMatrix inverse = solver.getInverse();
-        return Optional.of(inverse.multiply(noise).multiply(inverse.transpose()));
+        return Optional.of(new Spread(
+                feet,
+                inverse.scalarMultiply(clickPixels),
+                inverse.multiply(byParameters),
+                solution.covariancePerPixel2()));
     }
 
     /** Residuals in the order of the points. */
     public List<Residual> residuals() {
         return points.stream()
                 .flatMap(point -> toField(point.image()).stream()
-                        .map(at -> new Residual(point.name(), at.distance(point.field()), pixels(point))))
+                        .map(at -> new Residual(point.name(), at.distance(point.field()), off(point))))
                 .toList();
     }
 
-    /** How far a point lies from its click, pixels; 0 for one that no view of this calibration shows. */
-    private double pixels(KnownPoint point) {
+    /** How far a known place lies from a click on it, pixels; 0 for one that this view does not show. */
+    public double off(KnownPoint point) {
         return toImage(point.field())
                 .map(at -> Math.hypot(
                         at.xPixels() - point.image().xPixels(),
@@ -200,7 +268,7 @@ public final class Calibration {
      */
     private double residualSigma() {
         double spare = 2.0 * points.size() - 8;
-        double sum = points.stream().mapToDouble(p -> pixels(p) * pixels(p)).sum();
+        double sum = points.stream().mapToDouble(p -> off(p) * off(p)).sum();
         double freedom = limits.paintWorth() + spare;
         double variance = (limits.paintWorth() * limits.paintPixels() * limits.paintPixels() + sum) / freedom;
         return Math.sqrt(variance) * new TDistribution(freedom).inverseCumulativeProbability(UPPER) / Z95;

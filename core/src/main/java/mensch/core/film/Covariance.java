@@ -20,9 +20,14 @@ public record Covariance(double xx, double xy, double yy) {
         return new Covariance(xx + other.xx, xy + other.xy, yy + other.yy);
     }
 
+    /** Yards to the fourth: the square of how large an ellipse it is. */
+    public double determinant() {
+        return xx * yy - xy * xy;
+    }
+
     /** What a place of this doubt weighs beside others: the inverse, per square yard. */
     Covariance weight() {
-        double determinant = xx * yy - xy * xy;
+        double determinant = determinant();
         return new Covariance(yy / determinant, -xy / determinant, xx / determinant);
     }
 
@@ -32,7 +37,7 @@ public record Covariance(double xx, double xy, double yy) {
     }
 
     /** How many standard deviations of this doubt lie between two places. */
-    double sigmasApart(Point one, Point other) {
+    public double sigmasApart(Point one, Point other) {
         var apart = new Point(one.x() - other.x(), one.y() - other.y());
         Point weighed = weight().times(apart);
         return Math.sqrt(apart.x() * weighed.x() + apart.y() * weighed.y());

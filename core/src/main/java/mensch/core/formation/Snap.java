@@ -7,6 +7,7 @@ import mensch.core.convention.Convention;
 import mensch.core.field.Field;
 import mensch.core.field.Situation;
 import mensch.core.geometry.Side;
+import mensch.core.geometry.Vector;
 
 /**
  * One snap as the defence must line up to it: a phase is just another formation.
@@ -50,6 +51,11 @@ public record Snap(
     /** The same spot, situation and knowledge with other phases. */
     public Snap with(List<Formation> other) {
         return new Snap(other, field, situation, declared, shift, pace, unknown);
+    }
+
+    /** The same with the ball elsewhere on the paint than it was called, yards. */
+    public Snap lying(Vector off) {
+        return new Snap(phases, field.lying(off), situation, declared, shift, pace, unknown);
     }
 
     /** The same with its men moving at another speed, yards a second. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mensch.core.rubric.Facet;
 
 /**
  * How far two coaches agree on one facet of the men whom both graded, blind. Source: Cohen's kappa, the agreement

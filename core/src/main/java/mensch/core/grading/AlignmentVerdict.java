@@ -25,22 +25,15 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
 
     /**
      * @param asked the place asked against the offence as it stood
-     * @param referenceSigmaX lateral standard deviation of the men the place leans on, yards
-     * @param referenceSigmaY the same in depth
+     * @param measured from the ball
+     * @param sigmaX one standard deviation of how wide he is of what the place leans on, yards
      */
-    public static AlignmentVerdict of(
-            Place asked, Measured measured, double referenceSigmaX, double referenceSigmaY, FilmLimits limits) {
+    public static AlignmentVerdict of(Place asked, Measured measured, double sigmaX, FilmLimits limits) {
         int sign = asked.feet().x() < 0 ? -1 : 1;
         double outward = sign * measured.feet().x();
         double a = sign * asked.region().xMin();
         double b = sign * asked.region().xMax();
-        AxisVerdict lateral = AxisVerdict.of(
-                outward,
-                Math.min(a, b),
-                Math.max(a, b),
-                Math.hypot(measured.sigmaX(), referenceSigmaX),
-                "tight",
-                "wide");
+        AxisVerdict lateral = AxisVerdict.of(outward, Math.min(a, b), Math.max(a, b), sigmaX, "tight", "wide");
         AxisVerdict depth = AxisVerdict.of(
                 measured.feet().y(),
                 // as close as the neutral zone allows is right for a man of the line
@@ -48,7 +41,7 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
                 onLine(asked)
                         ? asked.region().yMin() + limits.lineDepth()
                         : asked.region().yMax(),
-                Math.hypot(measured.sigmaY(), referenceSigmaY),
+                measured.sigmaY(),
                 "short",
                 "deep");
         return new AlignmentVerdict(outcome(lateral, depth), lateral, depth);

@@ -2,6 +2,8 @@ package mensch.core.grading;
 
 /** One axis of an alignment: outside the region beyond doubt, inside beyond doubt, or neither. Yards. */
 public sealed interface AxisVerdict {
+    /** Two-sided 95 % of a normal distribution. */
+    double Z95 = 1.96;
 
     /**
      * {@code yards} outside the region toward {@code direction} (wide, tight, deep, short), plus or minus
@@ -19,7 +21,7 @@ public sealed interface AxisVerdict {
      * @param sigma one standard deviation of everything that went into the difference
      */
     static AxisVerdict of(double value, double low, double high, double sigma, String below, String above) {
-        double uncertainty = 1.96 * sigma;
+        double uncertainty = Z95 * sigma;
         boolean over = value - high >= low - value;
         double outside = over ? value - high : low - value;
         String direction = over ? above : below;

@@ -1,5 +1,6 @@
 package mensch.core.grading;
 
+import mensch.core.rubric.Facet;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,85 +1,137 @@
 package mensch.core.grading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import mensch.core.call.Call;
-import mensch.core.film.Calibration;
+import mensch.core.film.CameraView;
 import mensch.core.film.Feet;
-import mensch.core.film.Fusion;
 import mensch.core.film.Measured;
+import mensch.core.film.Places;
+import mensch.core.film.Shot;
+import mensch.core.film.Sight;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Man;
 import mensch.core.formation.Snap;
+import mensch.core.geometry.Vector;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
 import mensch.core.rung.Place;
 import mensch.core.rung.Ref;
+import mensch.core.rung.Shading;
 
 /**
  * Measures clicked feet, puts the views of a play together, and judges each defender against his place, asked against
  * the offence as it stood.
  */
 public final class FilmJudge {
-    private final Map<String, Measured> measured = new LinkedHashMap<>();
-    private final Map<String, Double> apart = new LinkedHashMap<>();
+    private final Places places;
 
-    /** One view of a play: how it sees the field, and whose feet were clicked in it, by offensive name or job id. */
-    public record View(Calibration calibration, Map<String, Feet> clicks) {}
+    /** Moments nearer together than this are one, seconds: the frames of two sides do not fall together. */
+    private static final double ONE_MOMENT = 0.02;
 
     /**
      * One defender who was clicked.
      *
+     * @param measured from the ball
+     * @param shading what his width tells of his technique, if he was asked one
      * @param nominal men his place leans on who were not clicked: the verdict is against the sheet's splits
      */
-    public record Row(Job job, Measured measured, AlignmentVerdict verdict, List<String> nominal) {}
+    public record Row(
+            Job job, Measured measured, AlignmentVerdict verdict, Optional<Shading> shading, List<String> nominal) {
+
+        /** The verdict, and where that leaves his technique open, how far it is told. */
+        public String words() {
+            return verdict.words()
+                    + shading.filter(s -> !(verdict.lateral() instanceof AxisVerdict.In))
+                            .map(s -> "; " + s.words())
+                            .orElse("");
+        }
+    }
 
     /**
      * The line-up asked against the offence as it stood, and the verdicts in field order.
      *
-     * @param apart men whom the views put at different places, and how far apart those are, yards: they are not
-     *     measured
+     * @param places of everybody who was clicked
      */
-    public record Judged(Lineup asked, List<Row> rows, Map<String, Measured> measured, Map<String, Double> apart) {}
+    public record Judged(Lineup asked, List<Row> rows, Places places) {
 
-    private FilmJudge(List<View> views) {
-        var seen = new LinkedHashMap<String, List<Measured>>();
-        for (View view : views) {
-            view.clicks()
-                    .forEach((man, click) -> view.calibration()
-                            .measure(click)
-                            .ifPresent(found -> seen.computeIfAbsent(man, m -> new ArrayList<>())
-                                    .add(found)));
+        /** How far the ball was clicked from its logged spot, if that is too far to be believed of both. */
+        public Optional<Vector> ballElsewhere() {
+            return places.ball()
+                    .map(ball -> new Vector(ball.feet().x(), ball.feet().y()))
+                    .filter(off ->
+                            off.length() > asked.convention().film().ball().asked());
         }
-        seen.forEach((man, places) -> {
-            Fusion fusion = Fusion.of(places);
-            if (fusion.agrees()) {
-                measured.put(man, fusion.measured());
-            } else {
-                apart.put(man, fusion.yardsApart());
-            }
-        });
+    }
+
+    private FilmJudge(Places places) {
+        this.places = places;
     }
 
     /** @param views of one play at the snap; clicks above the horizon are left out */
-    public static Judged of(Call call, Snap logged, List<View> views) {
-        return new FilmJudge(views).judge(call, logged);
+    public static Judged of(Call call, Snap logged, List<CameraView> views) {
+        double[] moments = moments(views);
+        List<Sight> sights = views.stream()
+                .map(v -> v.calibration().sight(at(v.clicks(), moments)))
+                .toList();
+        return new FilmJudge(Places.of(sights, call.convention().film())).judge(call, logged);
+    }
+
+    /** When somebody was clicked, each moment once, whichever side saw it. */
+    private static double[] moments(List<CameraView> views) {
+        double[] all = views.stream()
+                .flatMap(v -> v.clicks().keySet().stream())
+                .mapToDouble(Shot::seconds)
+                .sorted()
+                .distinct()
+                .toArray();
+        var once = DoubleStream.builder();
+        double last = Double.NEGATIVE_INFINITY;
+        for (double seconds : all) {
+            if (seconds - last > ONE_MOMENT) {
+                once.add(seconds);
+                last = seconds;
+            }
+        }
+        return once.build().toArray();
+    }
+
+    private static Map<Shot, Feet> at(Map<Shot, Feet> clicks, double[] moments) {
+        var at = new LinkedHashMap<Shot, Feet>();
+        clicks.entrySet().stream()
+                .sorted(Comparator.comparingDouble(e -> e.getKey().seconds()))
+                .forEach(e -> at.putIfAbsent(
+                        new Shot(
+                                e.getKey().who(),
+                                Arrays.stream(moments)
+                                        .filter(m -> m <= e.getKey().seconds())
+                                        .max()
+                                        .orElseThrow()),
+                        e.getValue()));
+        return at;
     }
 
     private Judged judge(Call call, Snap logged) {
-        Lineup asked =
-                Lineup.of(call, asItStood(logged, call.convention().film().depthChange()));
+        Snap lying = places.ball()
+                .map(ball -> new Vector(ball.feet().x(), ball.feet().y()))
+                .map(logged::lying)
+                .orElse(logged);
+        Lineup asked = Lineup.of(call, asItStood(lying, call.convention().film().depthChange()));
         var rows = new ArrayList<Row>();
         for (Job job : asked.jobs()) {
             Place place = job.before().align().orNull();
-            Measured found = measured.get(job.id());
-            if (place != null && found != null) {
-                rows.add(row(asked, job, place, found));
+            if (place != null) {
+                places.fromBall(job.id()).ifPresent(stood -> rows.add(row(asked, job, place, stood)));
             }
         }
-        return new Judged(asked, List.copyOf(rows), measured, apart);
+        return new Judged(asked, List.copyOf(rows), places);
     }
 
     /**
@@ -89,12 +141,12 @@ public final class FilmJudge {
     private Snap asItStood(Snap logged, double depthChange) {
         var moved = new ArrayList<Man>();
         for (Man man : logged.formation().men()) {
-            Measured found = measured.get(man.name());
-            if (found != null) {
+            places.fromBall(man.name()).ifPresent(found -> {
                 double depth = 0.0 - found.feet().y();
-                boolean elsewhere = Math.abs(depth - man.depth()) > Math.max(depthChange, 1.96 * found.sigmaY());
+                boolean elsewhere =
+                        Math.abs(depth - man.depth()) > Math.max(depthChange, AxisVerdict.Z95 * found.sigmaY());
                 moved.add(man.at(found.feet().x(), elsewhere ? Math.max(0, depth) : man.depth()));
-            }
+            });
         }
         Formation stood = logged.formation().with(moved);
         var phases = new ArrayList<>(logged.phases().subList(0, logged.phases().size() - 1));
@@ -105,27 +157,32 @@ public final class FilmJudge {
     private Row row(Lineup asked, Job job, Place place, Measured stood) {
         var nominal = new ArrayList<String>();
         double varianceX = 0;
-        int references = 0;
-        for (Ref ref : place.from()) {
-            Optional<Man> man = asked.view(job).man(ref);
-            if (man.isEmpty() || ref.kind() == Ref.Kind.BALL) {
-                continue;
+        List<Man> references = place.from().stream()
+                .filter(ref -> ref.kind() != Ref.Kind.BALL)
+                .flatMap(ref -> asked.view(job).man(ref).stream())
+                .toList();
+        double share = 1.0 / Math.max(1, references.size());
+        var shares = new HashMap<String, Double>(Map.of(job.id(), 1.0));
+        for (Man man : references) {
+            if (places.fromBall(man.name()).isPresent()) {
+                shares.merge(man.name(), -share, Double::sum);
+            } else {
+                nominal.add(man.name());
+                varianceX += square(share * asked.convention().film().nominalSigma());
             }
-            references++;
-            Measured found = measured.get(man.get().name());
-            if (found == null) {
-                nominal.add(man.get().name());
-            }
-            varianceX += square(found == null ? asked.convention().film().nominalSigma() : found.sigmaX());
         }
-        double share = Math.max(1, references);
-        var verdict = AlignmentVerdict.of(
-                place,
+        if (!place.phrase().onPaint()) {
+            // what is not measured from a man is measured from the ball
+            shares.put(
+                    Places.BALL, -shares.values().stream().mapToDouble(s -> s).sum());
+        }
+        double sigmaX = Math.hypot(places.sigmaX(shares), Math.sqrt(varianceX));
+        return new Row(
+                job,
                 stood,
-                Math.sqrt(varianceX) / share,
-                0,
-                asked.convention().film());
-        return new Row(job, stood, verdict, List.copyOf(nominal));
+                AlignmentVerdict.of(place, stood, sigmaX, asked.convention().film()),
+                Shading.of(asked.view(job), place.phrase(), stood.feet().x(), AxisVerdict.Z95 * sigmaX),
+                List.copyOf(nominal));
     }
 
     private static double square(double x) {

@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
+import mensch.core.rubric.Facet;
 
 /**
  * What marks of one facet add up to. A man's play counts once, however many coaches graded it: with their mark where
@@ -22,23 +24,48 @@ public record Tally(int above, int toStandard, int below, int notSeen, int notAg
 
     public static final Tally NONE = new Tally(0, 0, 0, 0, 0, 0);
 
-    private record PlayOfMan(long play, String man, Facet facet) {}
+    private record PlayOfMan(long play, String man, Object what) {}
 
     /** Every facet that was marked. */
     public static Map<Facet, Tally> of(List<Rep> reps) {
+        var tallies = new EnumMap<Facet, Tally>(Facet.class);
+        tallies.putAll(of(reps, rep -> {
+            var marks = new LinkedHashMap<Facet, GradeMark>();
+            rep.marks().forEach(m -> marks.put(m.facet(), m.mark()));
+            return marks;
+        }));
+        return tallies;
+    }
+
+    /** One criterion of one rubric, whatever revision of it. */
+    public record OfRubric(String rubric, String criterion) {}
+
+    /** Every criterion that was marked. */
+    public static Map<OfRubric, Tally> ofCriteria(List<Rep> reps) {
+        return of(reps, rep -> {
+            var marks = new LinkedHashMap<OfRubric, GradeMark>();
+            rep.criteria().forEach(m -> marks.put(new OfRubric(m.rubric(), m.criterion()), m.mark()));
+            return marks;
+        });
+    }
+
+    private static <K> Map<K, Tally> of(List<Rep> reps, Function<Rep, Map<K, GradeMark>> marked) {
         var marks = new LinkedHashMap<PlayOfMan, Set<GradeMark>>();
         var onTheCall = new HashSet<PlayOfMan>();
+        var kinds = new LinkedHashMap<Object, K>();
         for (Rep rep : reps) {
-            for (FacetMark mark : rep.marks()) {
-                var key = new PlayOfMan(rep.play(), rep.man(), mark.facet());
-                marks.computeIfAbsent(key, k -> new HashSet<>()).add(mark.mark());
+            marked.apply(rep).forEach((what, mark) -> {
+                var key = new PlayOfMan(rep.play(), rep.man(), what);
+                kinds.put(what, what);
+                marks.computeIfAbsent(key, k -> new HashSet<>()).add(mark);
                 if (rep.target() != Target.MAN) {
                     onTheCall.add(key);
                 }
-            }
+            });
         }
-        var tallies = new EnumMap<Facet, Tally>(Facet.class);
-        marks.forEach((key, given) -> tallies.merge(key.facet(), one(given, onTheCall.contains(key)), Tally::plus));
+        var tallies = new LinkedHashMap<K, Tally>();
+        marks.forEach(
+                (key, given) -> tallies.merge(kinds.get(key.what()), one(given, onTheCall.contains(key)), Tally::plus));
         return tallies;
     }
 

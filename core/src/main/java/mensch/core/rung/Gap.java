@@ -1,6 +1,7 @@
 package mensch.core.rung;
 
 import java.util.Objects;
+import java.util.Optional;
 import mensch.core.formation.Man;
 import mensch.core.formation.Shape.Flank;
 import mensch.core.geometry.Point;
@@ -35,8 +36,18 @@ public record Gap(Side side, int index) {
 
     /** The blocker inside it, play-frame x. */
     public double innerX(Flank flank) {
+        return inner(flank).x();
+    }
+
+    /** The blocker inside it. */
+    public Man inner(Flank flank) {
         int inside = Math.min(index, count(flank) - 1);
-        return inside == 0 ? flank.middle().x() : man(flank, inside - 1).x();
+        return inside == 0 ? flank.middle() : man(flank, inside - 1);
+    }
+
+    /** The blocker outside it; none of the last gap. */
+    public Optional<Man> outer(Flank flank) {
+        return last(flank) ? Optional.empty() : Optional.of(man(flank, index));
     }
 
     /** The blocker outside it, play-frame x; of the last gap, where one more would stand. */

@@ -32,6 +32,11 @@ public sealed interface Phrase {
         return Optional.empty();
     }
 
+    /** Whether his width is one of the paint and not one from men or the ball. */
+    default boolean onPaint() {
+        return false;
+    }
+
     /** How tight a technique is played. */
     enum Closeness {
         NORMAL(""),
@@ -251,6 +256,11 @@ public sealed interface Phrase {
         }
 
         @Override
+        public boolean onPaint() {
+            return true;
+        }
+
+        @Override
         public List<Ref> needs() {
             return List.of();
         }
@@ -276,6 +286,11 @@ public sealed interface Phrase {
                     ? Double.MAX_VALUE
                     : outermost(view, side) + view.convention().jobs().deep().outside();
             return new Placing(view, this, side).landmark(Math.min(outward, most), depth);
+        }
+
+        @Override
+        public boolean onPaint() {
+            return true;
         }
 
         @Override
@@ -344,6 +359,11 @@ public sealed interface Phrase {
             Place p = Objects.requireNonNull(base, "below is put on what it leans on first")
                     .place(view);
             return new Placing(view, this, view.my()).moved(p, wider, deeper);
+        }
+
+        @Override
+        public boolean onPaint() {
+            return base != null && base.onPaint();
         }
 
         @Override

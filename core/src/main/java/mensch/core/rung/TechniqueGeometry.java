@@ -1,5 +1,6 @@
 package mensch.core.rung;
 
+import java.util.Comparator;
 import java.util.List;
 import mensch.core.convention.Bodies;
 import mensch.core.convention.Labels;
@@ -63,6 +64,23 @@ final class TechniqueGeometry {
             }
         }
         return room;
+    }
+
+    /** Where the man stands whom a label is named after. */
+    double lineman(Label label) {
+        return linemen[label.reference().ordinal()];
+    }
+
+    /** Labels that a man is nearest to somewhere between two outward distances, from the ball outward. */
+    List<String> between(double from, double to) {
+        List<Label> all = Labels.standard().labels().stream()
+                .sorted(Comparator.comparingDouble(this::outward))
+                .toList();
+        return all.stream()
+                .filter(l -> outward(l) - room(l, -1, Double.MAX_VALUE) <= to
+                        && outward(l) + room(l, 1, Double.MAX_VALUE) >= from)
+                .map(Label::word)
+                .toList();
     }
 
     /** The label whose point is nearest to an outward distance. */

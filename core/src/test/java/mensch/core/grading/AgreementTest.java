@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import mensch.core.rubric.Facet;
 import org.junit.jupiter.api.Test;
 
 /** How far two coaches agree. */
@@ -21,7 +22,7 @@ class AgreementTest {
     }
 
     private static Rep rep(long play, String grader, GradeMark mark) {
-        return new Rep(play, "mike", grader, Target.MAN, List.of(new FacetMark(Facet.KEY, mark, null, null)));
+        return Rep.of(play, "mike", grader, Target.MAN, List.of(new FacetMark(Facet.KEY, mark, null, null)));
     }
 
     private Agreement agreement() {
@@ -87,7 +88,7 @@ class AgreementTest {
     void onlyWhatBothMarkedIsCompared() {
         plays(3, GradeMark.BELOW, GradeMark.ABOVE);
         first.add(rep(99, "marrow", GradeMark.BELOW));
-        second.add(new Rep(0, "will", "abara", Target.MAN, List.of()));
+        second.add(Rep.of(0, "will", "abara", Target.MAN, List.of()));
         assertThat(Agreement.pairs(first, second)).hasSize(3);
     }
 }

@@ -35,9 +35,12 @@ class AlignmentVerdictTest {
         """)
     void theVerdictFollowsRegionAndUncertainty(double x, double y, double sigma, String words) {
         var measured = new Measured(new Point(x, y), Covariance.of(sigma, sigma), true);
-        assertThat(AlignmentVerdict.of(RIGHT, measured, 0, 0, LIMITS).words()).isEqualTo(words);
+        assertThat(AlignmentVerdict.of(RIGHT, measured, measured.sigmaX(), LIMITS)
+                        .words())
+                .isEqualTo(words);
         var mirrored = new Measured(new Point(-x, y), Covariance.of(sigma, sigma), true);
-        assertThat(AlignmentVerdict.of(RIGHT.mirror(), mirrored, 0, 0, LIMITS).words())
+        assertThat(AlignmentVerdict.of(RIGHT.mirror(), mirrored, mirrored.sigmaX(), LIMITS)
+                        .words())
                 .isEqualTo(words);
     }
 
@@ -45,7 +48,7 @@ class AlignmentVerdictTest {
     @CsvSource({"0.0,OUT", "0.5,TOO_CLOSE"})
     void aReferenceManWhoWasNotClickedWidensTheDoubt(double referenceSigma, AlignmentVerdict.Outcome outcome) {
         var measured = new Measured(new Point(8.6, 5), Covariance.of(0.1, 0.1), true);
-        assertThat(AlignmentVerdict.of(RIGHT, measured, referenceSigma, 0, LIMITS)
+        assertThat(AlignmentVerdict.of(RIGHT, measured, Math.hypot(measured.sigmaX(), referenceSigma), LIMITS)
                         .outcome())
                 .isEqualTo(outcome);
     }
@@ -61,6 +64,7 @@ class AlignmentVerdictTest {
                 .align()
                 .orNull();
         var stood = new Measured(new Point(end.feet().x(), y), Covariance.of(0.05, 0.1), true);
-        assertThat(AlignmentVerdict.of(end, stood, 0, 0, LIMITS).outcome()).isEqualTo(outcome);
+        assertThat(AlignmentVerdict.of(end, stood, stood.sigmaX(), LIMITS).outcome())
+                .isEqualTo(outcome);
     }
 }
