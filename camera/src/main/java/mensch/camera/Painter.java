@@ -150,13 +150,13 @@ final class Painter {
     }
 
     /** The frame so many seconds after the snap (negative before it) into {@code image}. */
-    void frame(BufferedImage image, List<Body> bodies, double seconds) {
+    void frame(BufferedImage image, Scene scene, double seconds) {
         Graphics2D g = smooth(image);
         g.drawImage(ground, 0, 0, null);
-        bodies.stream()
+        scene.bodies().stream()
                 .sorted(Comparator.comparingDouble(b -> -distance(b.feet(seconds))))
                 .forEach(b -> body(g, b, seconds));
-        ball(g, seconds);
+        ball(g, scene.ball(), seconds);
         g.dispose();
     }
 
@@ -164,9 +164,11 @@ final class Painter {
         return Math.hypot(feet.x() - camera.eye().x(), feet.y() - camera.eye().y());
     }
 
-    private void ball(Graphics2D g, double seconds) {
-        ImagePoint p = camera.project(new Point3(0, 0 - Math.max(0, seconds) * 6, 0.15));
-        if (seconds < 0.6 && p != null) {
+    private void ball(Graphics2D g, List<Point> way, double seconds) {
+        int tick = (int) Math.max(0, Math.min(way.size() - 1, Math.round(seconds / Body.TICK)));
+        Point at = seconds <= 0 ? new Point(0, 0) : way.get(tick);
+        ImagePoint p = camera.project(new Point3(at.x(), at.y(), seconds <= 0 ? 0.15 : 1));
+        if (p != null && camera.sees(p)) {
             g.setColor(new Color(112, 62, 30));
             g.fill(new Ellipse2D.Double(p.xPixels() - 5, p.yPixels() - 4, 10, 8));
         }
@@ -185,7 +187,7 @@ final class Painter {
             return;
         }
         double scale = Math.hypot(yard.xPixels() - ground.xPixels(), yard.yPixels() - ground.yPixels()) / 0.97;
-        legs(g, body, ground, hip, scale);
+        legs(g, body, seconds, hip, scale);
         Color jersey = body.defence() ? new Color(38, 48, 92) : new Color(226, 222, 210);
         limb(g, jersey, hip, shoulder, scale * 0.52);
         helmet(g, body, head, scale * 0.17);
@@ -206,15 +208,19 @@ final class Painter {
                 ((hip.yPixels() + shoulder.yPixels()) / 2 + scale * 0.15));
     }
 
-    /** Two feet 0.2 yd either side of his point. */
-    private void legs(Graphics2D g, Body body, ImagePoint ground, ImagePoint hip, double scale) {
+    /** Each foot where it is, striding as he runs. */
+    private void legs(Graphics2D g, Body body, double seconds, ImagePoint hip, double scale) {
         Color trousers = body.defence() ? new Color(60, 66, 84) : new Color(140, 138, 130);
-        for (int side = -1; side <= 1; side += 2) {
-            var foot = new ImagePoint(ground.xPixels() + side * 0.2 * scale, ground.yPixels());
-            limb(g, trousers, foot, new ImagePoint(hip.xPixels() + side * 0.1 * scale, hip.yPixels()), scale * 0.2);
-            g.setColor(new Color(28, 28, 30));
-            g.fill(new Ellipse2D.Double(
-                    foot.xPixels() - scale * 0.13, foot.yPixels() - scale * 0.06, scale * 0.26, scale * 0.12));
+        int side = -1;
+        for (Point at : body.bothFeet(seconds)) {
+            ImagePoint foot = camera.project(new Point3(at.x(), at.y(), 0));
+            if (foot != null) {
+                limb(g, trousers, foot, new ImagePoint(hip.xPixels() + side * 0.1 * scale, hip.yPixels()), scale * 0.2);
+                g.setColor(new Color(28, 28, 30));
+                g.fill(new Ellipse2D.Double(
+                        foot.xPixels() - scale * 0.13, foot.yPixels() - scale * 0.06, scale * 0.26, scale * 0.12));
+            }
+            side = 1;
         }
     }
 

@@ -18,6 +18,8 @@ import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
+import mensch.core.film.Places;
+import mensch.core.geometry.Point;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -29,7 +31,13 @@ public final class ReelMaker {
     /** Frames of each snap before the ball moves. */
     public static final int FRAMES_BEFORE = 24;
 
-    static final int FRAMES_PER_SNAP = 48;
+    /** Nobody films longer than this after the ball has moved, seconds: a long run is cut short. */
+    private static final double LONGEST = 4;
+    /** Where a coach has clicked men again to see how they moved, seconds after the snap. */
+    private static final List<Double> MOMENTS = List.of(0.6, 0.9, 1.2);
+    /** Whom he clicked there. */
+    private static final List<String> READERS = List.of("mike", "will", "weak", "nickel");
+
     private static final int WIDTH = 1920;
     private static final int NOISE = 5;
     /** Plays that a coach has clicked on. */
@@ -38,6 +46,9 @@ public final class ReelMaker {
     private static final double PAINT_PIXELS = 2;
 
     private static final double FEET_PIXELS = 4;
+    /** Who has come so far has moved, yards. */
+    private static final double MOVES = 0.03;
+
     private static final long SEED = 20261;
 
     private final Path films;
@@ -125,8 +136,8 @@ public final class ReelMaker {
             var random = new Random(SEED);
             for (Scene scene : scenes) {
                 var painter = new Painter(camera(scene, sideline), scene.snap().field());
-                for (int f = 0; f < FRAMES_PER_SNAP; f++) {
-                    painter.frame(image, scene.bodies(), (double) (f - FRAMES_BEFORE) / FPS);
+                for (int f = 0; f < frames(scene); f++) {
+                    painter.frame(image, scene, (double) (f - FRAMES_BEFORE) / FPS);
                     out.write(noisy(((DataBufferByte) image.getRaster().getDataBuffer()).getData(), random));
                 }
             }
@@ -137,6 +148,11 @@ public final class ReelMaker {
         json.writeValue(truth.resolve(id + ".json").toFile(), truth(scenes, sideline));
         json.writeValue(films.resolve(id + ".json").toFile(), log(name, scenes, sideline));
         Files.move(part, films.resolve(id + ".mp4"), StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** Frames of a snap, to the whistle. */
+    static int frames(Scene scene) {
+        return FRAMES_BEFORE + (int) Math.ceil(Math.min(LONGEST, scene.run().seconds()) * FPS) + 1;
     }
 
     private static byte[] noisy(byte[] pixels, Random random) {
@@ -158,12 +174,14 @@ public final class ReelMaker {
     private static Map<String, Object> log(String name, List<Scene> scenes, boolean sideline) {
         var hand = new Random(SEED);
         var snaps = new ArrayList<Map<String, Object>>();
+        int first = 0;
         for (Scene scene : scenes) {
             String[] spot = scene.spot().split("[ &]");
             var row = new LinkedHashMap<String, Object>();
             row.put("number", scene.number());
-            row.put("firstFrame", (scene.number() - 1) * FRAMES_PER_SNAP);
-            row.put("snapFrame", (scene.number() - 1) * FRAMES_PER_SNAP + FRAMES_BEFORE);
+            row.put("firstFrame", first);
+            row.put("snapFrame", first + FRAMES_BEFORE);
+            row.put("lastFrame", first + frames(scene) - 1);
             row.put("formation", scene.formation());
             row.put("mirrored", scene.mirrored());
             row.put("code", spot[0]);
@@ -172,12 +190,18 @@ public final class ReelMaker {
             row.put("down", Integer.valueOf(spot[3]));
             row.put("distance", Integer.valueOf(spot[4]));
             row.put("call", scene.call());
+            row.put("theirPlay", scene.run().play());
+            row.put("theirSide", scene.run().side().words());
+            row.put("gain", Math.round(scene.run().gain()));
+            row.put("result", scene.run().ending().words());
             if (scene.number() <= CLICKED) {
                 PinholeCamera camera = camera(scene, sideline);
                 row.put("points", points(scene, camera, hand));
-                row.put("marks", marks(scene, camera, hand));
+                row.put("marks", marks(scene, camera, hand, first + FRAMES_BEFORE));
+                row.put("seen", seen(scene, first + FRAMES_BEFORE));
             }
             snaps.add(row);
+            first += frames(scene);
         }
         return Map.of("name", name, "view", sideline ? "sideline" : "end zone", "snaps", snaps);
     }
@@ -191,11 +215,49 @@ public final class ReelMaker {
                 .toList();
     }
 
-    private static List<Map<String, Object>> marks(Scene scene, PinholeCamera camera, Random hand) {
-        return scene.bodies().stream()
-                .map(b -> click("man", b.name(), camera, b.at().x(), b.at().y(), hand, FEET_PIXELS))
-                .flatMap(Optional::stream)
-                .toList();
+    /** Ball and everybody at the snap; those who read at moments after it. */
+    private static List<Map<String, Object>> marks(Scene scene, PinholeCamera camera, Random hand, int snap) {
+        var all = new ArrayList<Map<String, Object>>();
+        click("man", Places.BALL, camera, 0, 0, hand, PAINT_PIXELS).ifPresent(all::add);
+        scene.bodies()
+                .forEach(b -> click("man", b.name(), camera, b.at().x(), b.at().y(), hand, FEET_PIXELS)
+                        .ifPresent(all::add));
+        for (double seconds : MOMENTS) {
+            int frame = (int) Math.round(seconds * FPS);
+            if (seconds < Math.min(LONGEST, scene.run().seconds())) {
+                scene.bodies().stream().filter(b -> READERS.contains(b.name())).forEach(b -> {
+                    Point at = b.feet((double) frame / FPS);
+                    click("man", b.name(), camera, at.x(), at.y(), hand, FEET_PIXELS)
+                            .ifPresent(c -> all.add(with(c, "frame", snap + frame)));
+                });
+            }
+        }
+        return all;
+    }
+
+    private static Map<String, Object> with(Map<String, Object> click, String key, Object value) {
+        var more = new LinkedHashMap<>(click);
+        more.put(key, value);
+        return more;
+    }
+
+    /** When the men of the line move, and when it counts: to the next frame. */
+    private static List<Map<String, Object>> seen(Scene scene, int snap) {
+        var all = new ArrayList<Map<String, Object>>();
+        scene.bodies().stream().filter(b -> b.defence() && b.crouched()).forEach(b -> {
+            double seconds = 0;
+            while (b.feet(seconds).distance(b.at()) < MOVES && seconds < 1) {
+                seconds += 1.0 / FPS;
+            }
+            all.add(Map.of("what", "man moves", "man", b.name(), "frame", snap + (int) Math.round(seconds * FPS)));
+        });
+        scene.run().commits().ifPresent(t -> all.add(Map.of("what", "back commits", "frame", snap + frame(t))));
+        scene.run().thrown().ifPresent(t -> all.add(Map.of("what", "ball thrown", "frame", snap + frame(t))));
+        return all;
+    }
+
+    private static int frame(double seconds) {
+        return (int) Math.round(Math.min(LONGEST, seconds) * FPS);
     }
 
     private static Optional<Map<String, Object>> click(

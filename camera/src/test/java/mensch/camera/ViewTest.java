@@ -148,8 +148,8 @@ class ViewTest {
                         calibration.toImage(SNAP.formation().man("RT").feet()).orElseThrow(), false))
                 .orElseThrow()
                 .sigmaX();
-        return AlignmentVerdict.of(
-                        place, calibration.measure(click(camera, stood)).orElseThrow(), reference, 0, LIMITS)
+        Measured measured = calibration.measure(click(camera, stood)).orElseThrow();
+        return AlignmentVerdict.of(place, measured, Math.hypot(measured.sigmaX(), reference), LIMITS)
                 .outcome();
     }
 
