@@ -166,7 +166,7 @@ class AtOnceTest {
         long play = game.cut("anvil-fog").get("id").asLong();
         String word =
                 "{\"marks\": [{\"facet\": \"EF\", \"mark\": \"+\"}], \"note\": \"seen on the sideline\", \"target\": \"man\", "
-                        + "\"flags\": [], \"outcome\": null, \"extraCredit\": false}";
+                        + "\"flags\": [], \"outcome\": null, \"extraCredit\": false, \"criteria\": []}";
         String address = game.play(play) + "/grades/mike";
         List<Integer> answers = together(port, (w, n) -> w.put(address, Browserless.version(0), word));
         assertThat(answers).filteredOn(s -> s < 300).hasSize(2);

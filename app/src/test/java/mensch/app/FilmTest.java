@@ -121,7 +121,8 @@ class FilmTest {
     void aPlayGoesFromItsFirstFrameToItsLastAndTheBallMovesBetween(int port) throws IOException {
         FilmedGame game = game(port);
         JsonNode play = game.cut("anvil-drizzle");
-        String cut = "{\"firstFrame\": %d, \"snapFrame\": %d, \"lastFrame\": %d, \"points\": [], \"marks\": []}";
+        String cut =
+                "{\"firstFrame\": %d, \"snapFrame\": %d, \"lastFrame\": %d, \"points\": [], \"marks\": [], \"seen\": []}";
         for (int[] wrong : new int[][] {{5, 4, 20}, {0, 21, 20}, {0, 4, 30}}) {
             assertThat(game.save(play, 0, cut.formatted(wrong[0], wrong[1], wrong[2]))
                             .code())
@@ -130,6 +131,29 @@ class FilmTest {
         JsonNode saved = game.save(play, 0, cut.formatted(2, 6, 25)).json();
         assertThat(saved.at("/angles/0/firstFrame").asInt()).isEqualTo(2);
         assertThat(saved.at("/angles/0/lastFrame").asInt()).isEqualTo(25);
+    }
+
+    /** Everybody is measured from where the ball lay, and a ball far from its logged spot is asked about. */
+    @Test
+    void menAreMeasuredFromTheBallThatWasClicked(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode logged = game.measured("anvil-drizzle");
+        assertThat(logged.has("ballElsewhere")).isFalse();
+        String feet = FilmedGame.feet("mike", 163, 106);
+        JsonNode unsure = game.save(logged, 0, FilmedGame.work(12, FilmedGame.straightAbove(logged), feet))
+                .json();
+        // four pixels of a fifth of a yard, and a yard to either side of what was logged
+        assertThat(unsure.at("/measured/0/sigmaX").asDouble())
+                .isEqualTo(Math.hypot(4.0 / 5, 1 / Math.sqrt(3)), within(0.02));
+        JsonNode off = game.save(
+                        unsure,
+                        0,
+                        FilmedGame.work(
+                                12, FilmedGame.straightAbove(logged), FilmedGame.feet("ball", 170, 120) + "," + feet))
+                .json();
+        assertThat(off.at("/measured/0/x").asDouble())
+                .isEqualTo(logged.at("/measured/0/x").asDouble() - 2, within(0.02));
+        assertThat(off.at("/ballElsewhere/x").asDouble()).isEqualTo(2, within(0.02));
     }
 
     /** Two sides of one play: one place for each man, surer than from either side. */
@@ -147,7 +171,9 @@ class FilmTest {
         assertThat(two.get("angles")).hasSize(2);
         assertThat(game.coach().post(angles, here).code()).isEqualTo("on-reel-already");
         JsonNode both = game.save(
-                        two, 1, FilmedGame.work(3, FilmedGame.straightAbove(two), FilmedGame.feet("mike", 163.4, 106)))
+                        two,
+                        1,
+                        FilmedGame.work(3, FilmedGame.straightAbove(two), FilmedGame.ballAndFeet("mike", 163.4, 106)))
                 .json();
         assertThat(both.get("measured")).hasSize(1);
         assertThat(both.at("/measured/0/x").asDouble()).isEqualTo(0.64, within(0.02));
@@ -156,7 +182,9 @@ class FilmTest {
         assertThat(both.get("verdicts")).hasSize(1);
         assertThat(both.get("apart")).isEmpty();
         JsonNode apart = game.save(
-                        both, 1, FilmedGame.work(3, FilmedGame.straightAbove(two), FilmedGame.feet("mike", 190, 106)))
+                        both,
+                        1,
+                        FilmedGame.work(3, FilmedGame.straightAbove(two), FilmedGame.ballAndFeet("mike", 190, 106)))
                 .json();
         assertThat(apart.get("measured")).isEmpty();
         assertThat(apart.at("/apart/0/man").asString()).isEqualTo("mike");
@@ -191,7 +219,9 @@ class FilmTest {
         JsonNode now =
                 game.coach().get(game.play(play.get("id").asLong()) + "/film").json();
         assertThat(now.at("/angles/0/points")).hasSameSizeAs(play.at("/angles/0/points"));
-        assertThat(now.at("/measured/0/x").asDouble() - before).isEqualTo(8.89, within(0.05));
+        // he stands where he stood from the ball, which was clicked; the log is what does not fit any more
+        assertThat(now.at("/measured/0/x").asDouble() - before).isEqualTo(0, within(0.01));
+        assertThat(now.at("/ballElsewhere/x").asDouble()).isEqualTo(8.89, within(0.05));
     }
 
     @Test

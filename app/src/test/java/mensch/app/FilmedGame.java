@@ -48,9 +48,13 @@ record FilmedGame(Browserless coach, long id, long reel) {
 
     /** A new game with a film of one second, made where it is not there yet. */
     static FilmedGame ofOneSecond(Browserless coach, Path into, String name) throws IOException {
+        return of(coach, into, name, "testsrc=duration=1:size=320x180:rate=30");
+    }
+
+    static FilmedGame of(Browserless coach, Path into, String name, String source) throws IOException {
         Path film = into.resolve(name + ".mp4");
         if (!Files.exists(film)) {
-            Films.make(film, "testsrc=duration=1:size=320x180:rate=30", "-c:v", "libx264", "-pix_fmt", "yuv420p");
+            Films.make(film, source, "-c:v", "libx264", "-pix_fmt", "yuv420p");
         }
         return of(coach, film);
     }
@@ -83,8 +87,22 @@ record FilmedGame(Browserless coach, long id, long reel) {
     }
 
     static String work(int frame, String points, String marks) {
+        return work(frame, points, marks, "");
+    }
+
+    static String work(int frame, String points, String marks, String seen) {
         return "{\"firstFrame\": 0, \"snapFrame\": " + frame + ", \"lastFrame\": null, \"points\": [" + points
-                + "], \"marks\": [" + marks + "]}";
+                + "], \"marks\": [" + marks + "], \"seen\": [" + seen + "]}";
+    }
+
+    /** The same click in another frame than the snap's. */
+    static String in(int frame, String click) {
+        return click.replace("}", ", \"frame\": " + frame + "}");
+    }
+
+    static String seen(String what, String man, int frame) {
+        return "{\"what\": \"" + what + "\", \"man\": " + (man.isEmpty() ? "null" : "\"" + man + "\"") + ", \"frame\": "
+                + frame + "}";
     }
 
     static String feet(String man, double x, double y) {
@@ -113,21 +131,31 @@ record FilmedGame(Browserless coach, long id, long reel) {
      * Clicks that solve a view from straight above, five pixels a yard across and three in depth, the ball at 160, 120.
      */
     static String straightAbove(JsonNode play) {
+        return straightAbove(play, 1);
+    }
+
+    /** The same in a picture so many times as large. */
+    static String straightAbove(JsonNode play, int times) {
         var points = new ArrayList<String>();
         for (JsonNode place : play.get("known")) {
             double x = 160 + 5 * place.get("x").asDouble();
             double y = 120 - 3 * place.get("y").asDouble();
             if (y >= 0 && y <= 180) {
-                points.add(point(place.get("name").asString(), x, y));
+                points.add(point(place.get("name").asString(), times * x, times * y));
             }
         }
         return String.join(",", points);
     }
 
-    /** A play with a solved view and one marked man, mike. */
+    /** The ball where it was logged, and somebody's feet. */
+    static String ballAndFeet(String man, double x, double y) {
+        return feet("ball", 160, 120) + "," + feet(man, x, y);
+    }
+
+    /** A play with a solved view, the ball clicked and one marked man, mike. */
     JsonNode measured(String call) {
         JsonNode play = cut(call);
-        Answer saved = save(play, 0, work(FRAME, straightAbove(play), feet("mike", 163, 106)));
+        Answer saved = save(play, 0, work(FRAME, straightAbove(play), ballAndFeet("mike", 163, 106)));
         assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
         return saved.json();
     }

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What is measured is proposed; a grade is a coach's word, and two coaches do not see each other's before they said
@@ -28,7 +29,7 @@ class GradingTest {
             marks.add("{\"facet\": \"" + facetAndMark[i] + "\", \"mark\": \"" + facetAndMark[i + 1] + "\"}");
         }
         return "{\"marks\": " + marks
-                + ", \"note\": null, \"target\": \"man\", \"flags\": [], \"outcome\": null, \"extraCredit\": false}";
+                + ", \"note\": null, \"target\": \"man\", \"flags\": [], \"outcome\": null, \"extraCredit\": false, \"criteria\": []}";
     }
 
     private static String grades(FilmedGame game, JsonNode play) {
@@ -208,6 +209,121 @@ class GradingTest {
         String out = game.play(first);
         marrow.delete(out, marrow.get(out).etag());
         assertThat(facet(man(marrow, player), "COM").get("told").asInt()).isEqualTo(7);
+    }
+
+    private static String ticked(String outcome, String correction, String... criterionAndMark) {
+        var ticks = new ArrayList<String>();
+        for (int i = 0; i < criterionAndMark.length; i += 2) {
+            ticks.add("{\"rubric\": \"backer-block\", \"criterion\": \"" + criterionAndMark[i] + "\", \"mark\": \""
+                    + criterionAndMark[i + 1] + "\"}");
+        }
+        return words().replace("\"outcome\": null", "\"outcome\": " + outcome)
+                .replace("\"criteria\": []", "\"criteria\": " + ticks + ", \"correction\": " + correction);
+    }
+
+    /** Technique is marked by the rubric of the play's kind; what the marks come to is proposed, and kept with them. */
+    @Test
+    void techniqueIsMarkedByItsRubricAndACorrectionIsKept(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "rubric");
+        JsonNode play = game.cut("anvil-drizzle");
+        String grades = grades(game, play);
+        JsonNode asked = marrow.get(grades).json();
+        JsonNode mike = asked.get("asked")
+                .valueStream()
+                .filter(a -> a.get("job").asString().equals("mike"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(mike.get("rubrics").valueStream().map(JsonNode::asString))
+                .contains("backer-block", "backer-play-action");
+        assertThat(asked.get("rubrics").toString()).contains("low, rolled forward");
+        String correction = "{\"good\": \"eyes\", \"wrongAt\": {\"game\": " + game.id() + ", \"reel\": " + game.reel()
+                + ", \"frame\": 20}, \"ledTo\": null, \"instead\": null, \"goodAt\": null, \"drill\": \"board drill\"}";
+        Answer said = marrow.put(
+                grades + "/mike", Browserless.version(0), ticked("\"win\"", correction, "pads", "-", "rip", "+"));
+        assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
+        assertThat(said.json().at("/technique/mark").asString()).isEqualTo("-");
+        assertThat(said.json().at("/technique/measured").asString()).startsWith("1 of 2 criteria");
+        assertThat(said.json().at("/criteria/0/digest").asString()).hasSize(64);
+        assertThat(said.json().at("/correction/wrongAt/frame").asInt()).isEqualTo(20);
+        Answer again = marrow.put(grades + "/mike", said.etag(), ticked("\"win\"", "null", "pads", "-", "pads", "+"));
+        assertThat(again.code()).isEqualTo("criterion-twice");
+        for (String[] wrong : new String[][] {{"\"frame\": 20", "\"frame\": 20000"}, {"\"reel\": ", "\"reel\": 9"}}) {
+            assertThat(marrow.put(grades + "/mike", said.etag(), ticked("null", correction.replace(wrong[0], wrong[1])))
+                            .code())
+                    .isIn("frame-missing", "not-found");
+        }
+        assertThat(marrow.put(grades + "/mike", said.etag(), ticked("null", "null", "moon", "-"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    private static String playbook(String criterion) {
+        return "{\"format\": 1, \"kind\": \"playbook\", \"documents\": [{\"format\": 1, \"kind\": \"rubric\", "
+                + "\"id\": \"own-eyes\", \"name\": \"Our eyes\", \"of\": [\"backer-block\"], \"plays\": \"any\", "
+                + "\"criteria\": [" + criterion + "]}]}";
+    }
+
+    /** A programme's own rubric comes in with a playbook and is graded by; one that cannot be read does not come in. */
+    @Test
+    void aProgrammesOwnRubricIsGradedBy(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        var json = JsonMapper.builder().build();
+        String row = "[\"eyes\", \"%s\", \"Eyes\", \"on the guard\", \"in the backfield\", \"late\"]";
+        for (String broken : List.of(row.formatted("XX"), row.formatted("TE") + "," + row.formatted("TE"))) {
+            Answer refused = marrow.post(
+                    "/api/exchange/previews", "{\"text\": " + json.writeValueAsString(playbook(broken)) + "}");
+            assertThat(refused.status()).as(broken).isBetween(400, 422);
+            assertThat(String.valueOf(refused.json())).containsAnyOf("XX", "two of one id");
+        }
+        String text = json.writeValueAsString(playbook(row.formatted("TE")));
+        JsonNode rows = marrow.post("/api/exchange/previews", "{\"text\": " + text + "}")
+                .json();
+        Answer taken = marrow.post("/api/exchange/imports", "{\"text\": " + text + ", \"rows\": " + rows + "}");
+        assertThat(taken.status()).as(String.valueOf(taken.json())).isEqualTo(200);
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "own");
+        JsonNode asked = marrow.get(grades(game, game.cut("anvil-drizzle"))).json();
+        assertThat(asked.get("rubrics").toString()).contains("Our eyes").contains("in the backfield");
+    }
+
+    /** Faults by how often they were seen, each with its plays; against starters and backups apart. */
+    @Test
+    void aMansReportSplitsByTheirUnitAndCountsHisFaults(int port) throws IOException, SQLException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "report");
+        String man = null;
+        for (int i = 0; i < 8; i++) {
+            String unit = i < 3 ? "starters" : "backups";
+            String log = Requests.log("rasp-frost").replace("}, \"call\"", "}, \"unit\": \"" + unit + "\", \"call\"");
+            JsonNode play = game.cut(FilmedGame.FRAME, log).json();
+            Answer said = marrow.put(
+                    grades(game, play) + "/mike",
+                    Browserless.version(0),
+                    i < 3
+                            ? ticked("\"loss\"", "null", "pads", "-")
+                            : ticked("\"win\"", "null", "pads", "=", "rip", "="));
+            assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
+            Database.run("update rep set player = 'reported' where play_id = "
+                    + play.get("id").asLong());
+            man = "reported";
+        }
+        JsonNode report = marrow.get("/api/grades/" + man + "/report").json();
+        assertThat(report.get("ended").asString()).isEqualTo("5-3");
+        assertThat(report.at("/against/0/unit").asString()).isEqualTo("starters");
+        assertThat(report.at("/against/0/ended").asString()).isEqualTo("0-3");
+        assertThat(report.at("/against/1/ended").asString()).isEqualTo("5 positive of 5");
+        assertThat(report.get("faults")).hasSize(1);
+        JsonNode pads = report.at("/faults/0");
+        assertThat(pads.get("name").asString()).isEqualTo("Pads: high");
+        assertThat(pads.get("below").asInt()).isEqualTo(3);
+        assertThat(pads.get("told").asInt()).isEqualTo(8);
+        assertThat(pads.get("learnt").asBoolean()).isTrue();
+        assertThat(pads.get("plays").valueStream().map(p -> p.get("number").asInt()))
+                .containsExactly(3, 2, 1);
+        assertThat(Browserless.signedIn(port, "lind")
+                        .get("/api/grades/" + man + "/report")
+                        .status())
+                .isEqualTo(403);
     }
 
     @Test

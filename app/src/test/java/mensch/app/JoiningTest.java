@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 class JoiningTest {
     private static final String MARKS =
             "{\"marks\": [{\"facet\": \"AL\", \"mark\": \"%s\"}], \"note\": %s, \"target\": \"man\", \"flags\": [], "
-                    + "\"outcome\": null, \"extraCredit\": false}";
+                    + "\"outcome\": null, \"extraCredit\": false, \"criteria\": []}";
 
     @TempDir
     static Path folder;

@@ -24,8 +24,8 @@ public final class Bounds {
     public static final int LISTED = 500;
     /** Facets of one man on one play. */
     public static final int FACETS = 8;
-    /** Clicks on known places, or on men, of one snap. */
-    public static final int CLICKS = 200;
+    /** Clicks on known places, or on men, or moments, of one play on one reel. */
+    public static final int CLICKS = 600;
     /** Players of a roster, and lines of its chart. */
     public static final int PLAYERS = 400;
     /** Items of one page of a list that grows. */

@@ -42,6 +42,10 @@ class Angle {
     @Column(nullable = false)
     private List<FeetClick> marks;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private List<SeenAt> seen;
+
     @Version
     private int version;
 
@@ -56,6 +60,7 @@ class Angle {
         this.snapFrame = snapFrame;
         this.points = List.of();
         this.marks = List.of();
+        this.seen = List.of();
     }
 
     static Angle of(Long playId, Long reelId, AngleWork work) {
@@ -70,6 +75,7 @@ class Angle {
         this.lastFrame = work.lastFrame();
         this.points = List.copyOf(work.points());
         this.marks = List.copyOf(work.marks());
+        this.seen = List.copyOf(work.seen());
     }
 
     /** The play turned out to be one with another. */
@@ -110,6 +116,11 @@ class Angle {
 
     List<FeetClick> marks() {
         return marks;
+    }
+
+    /** What was marked to happen when. */
+    List<SeenAt> seen() {
+        return seen;
     }
 
     int version() {

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import mensch.app.bounds.Bounds;
 import mensch.app.problem.Problem;
 import org.jspecify.annotations.Nullable;
@@ -17,14 +18,16 @@ import org.jspecify.annotations.Nullable;
  * @param snapFrame the frame at which the ball moves
  * @param lastFrame null until it is marked
  * @param points clicks on known places of the field
- * @param marks clicks on feet
+ * @param marks clicks on the ball and on feet
+ * @param seen what happens when
  */
 record AngleWork(
         @Min(0) int firstFrame,
         @Min(0) int snapFrame,
         @Nullable @Min(0) Integer lastFrame,
         @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull KnownClick> points,
-        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull FeetClick> marks) {
+        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull FeetClick> marks,
+        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull SeenAt> seen) {
 
     /**
      * @throws Problem when a frame is not on the film or out of order, a click lies outside the picture, or a man's
@@ -38,14 +41,38 @@ record AngleWork(
                     "the play goes from frame " + firstFrame + " to " + lastFrame + " and the ball moves at "
                             + snapFrame + "; it moves between the first and the last: mark them anew");
         }
-        points.forEach(p -> inPicture(p.name(), p.xPixels(), p.yPixels(), reel));
-        var marked = new HashSet<String>();
+        for (KnownClick point : points) {
+            inPicture(point.name(), point.xPixels(), point.yPixels(), reel);
+            onFilm(reel, at(point.frame()));
+        }
+        var marked = new HashSet<Map.Entry<String, Integer>>();
         for (FeetClick mark : marks) {
             inPicture(mark.man(), mark.xPixels(), mark.yPixels(), reel);
-            if (!marked.add(mark.man())) {
-                throw Problem.refused("marked-twice", mark.man() + " is marked twice; a man stands in one place");
+            onFilm(reel, at(mark.frame()));
+            if (!marked.add(Map.entry(mark.man(), at(mark.frame())))) {
+                throw Problem.refused(
+                        "marked-twice",
+                        mark.man() + " is marked twice in frame " + at(mark.frame()) + "; a man stands in one place");
             }
         }
+        var happened = new HashSet<String>();
+        for (SeenAt one : seen) {
+            onFilm(reel, one.frame());
+            if (one.what().ofAMan() == (one.man() == null)) {
+                throw Problem.refused(
+                        "mark-of-nobody",
+                        "\"" + one.what().words() + "\" is "
+                                + (one.what().ofAMan() ? "a man's: say whose" : "the play's, and no one man's"));
+            }
+            if (!happened.add(one.what() + " " + one.man())) {
+                throw Problem.refused(
+                        "marked-twice", "\"" + one.what().words() + "\" is marked twice; mark it at one frame");
+            }
+        }
+    }
+
+    private int at(@Nullable Integer frame) {
+        return frame == null ? snapFrame : frame;
     }
 
     /** @throws Problem when the film has no such frame */

@@ -14,6 +14,7 @@ import mensch.app.game.GameBook;
 import mensch.app.game.GameWords;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
+import mensch.core.geometry.Side;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -34,12 +35,13 @@ class DemoReels implements ApplicationRunner {
     private final FilmIntake intake;
     private final FilmStore store;
     private final GameBook games;
-    private final JsonMapper json = JsonMapper.builder().build();
+    private final JsonMapper json;
 
-    DemoReels(FilmIntake intake, FilmStore store, GameBook games) {
+    DemoReels(FilmIntake intake, FilmStore store, GameBook games, JsonMapper json) {
         this.intake = intake;
         this.store = store;
         this.games = games;
+        this.json = json;
     }
 
     @Override
@@ -65,9 +67,10 @@ class DemoReels implements ApplicationRunner {
                     new AngleWork(
                             s.get("firstFrame").asInt(),
                             s.get("snapFrame").asInt(),
-                            null,
+                            s.get("lastFrame").asInt(),
                             clicks(s.path("points"), KnownClick.class),
-                            clicks(s.path("marks"), FeetClick.class)));
+                            clicks(s.path("marks"), FeetClick.class),
+                            clicks(s.path("seen"), SeenAt.class)));
         }
         intake.adopt(
                 game,
@@ -81,7 +84,7 @@ class DemoReels implements ApplicationRunner {
         return clicks.valueStream().map(c -> json.convertValue(c, of)).toList();
     }
 
-    private static PlayLog logged(JsonNode s) {
+    private PlayLog logged(JsonNode s) {
         var words = new SnapWords(
                 s.get("formation").asString(),
                 s.get("mirrored").asBoolean(),
@@ -92,6 +95,17 @@ class DemoReels implements ApplicationRunner {
                 s.get("toGoal").asInt(),
                 s.get("down").asInt(),
                 s.get("distance").asInt());
-        return PlayLog.of(words, s.get("call").asString(), 0);
+        return new PlayLog(
+                words,
+                s.get("call").asString(),
+                0,
+                null,
+                null,
+                null,
+                s.get("theirPlay").asString(),
+                json.convertValue(s.get("theirSide"), Side.class),
+                s.get("gain").asInt(),
+                json.convertValue(s.get("result"), PlayLog.Result.class),
+                PlayLog.Unit.STARTERS);
     }
 }

@@ -1,5 +1,6 @@
 package mensch.app.film;
 
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import mensch.app.bounds.Bounds;
@@ -11,12 +12,14 @@ import org.jspecify.annotations.Nullable;
  * A man's feet: his name in the formation or his job id, and the pixel.
  *
  * @param hidden his feet are behind somebody, and clicked where they must be; left out when they are seen
+ * @param frame of the reel in which he was clicked; left out at the snap
  */
 public record FeetClick(
         @NotBlank @Size(max = Bounds.NAME) String man,
         double xPixels,
         double yPixels,
-        @Nullable Boolean hidden) {
+        @Nullable Boolean hidden,
+        @Nullable @Min(0) Integer frame) {
 
     Feet feet() {
         return new Feet(new ImagePoint(xPixels, yPixels), Boolean.TRUE.equals(hidden));

@@ -1,26 +1,28 @@
 package mensch.app.film;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
 import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
-import mensch.core.film.Calibration;
-import mensch.core.film.Feet;
-import mensch.core.film.ImagePoint;
+import mensch.core.convention.FilmLimits;
+import mensch.core.film.CameraView;
+import mensch.core.film.FilmedAngle;
 import mensch.core.film.KnownPlaces;
-import mensch.core.film.KnownPoint;
+import mensch.core.film.Times;
 import mensch.core.formation.Snap;
 import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
+import mensch.core.grading.Proposals;
+import mensch.core.grading.ReadJudge;
 import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
-import org.jspecify.annotations.Nullable;
+import mensch.core.rubric.Rubric;
+import mensch.core.simulation.Playable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,29 +37,54 @@ public class FilmRoom {
     private final GameBook games;
     private final Playbook playbook;
 
-    /** An angle and how its view is solved. */
-    record Seen(Angle angle, Calibration.Outcome calibration) {}
+    /**
+     * An angle and how it is measured.
+     *
+     * @param stills frames other than the snap's in which somebody was clicked
+     */
+    record Seen(Angle angle, FilmedAngle filmed, List<StillSheet> stills) {}
 
-    /** A play with its angles and verdicts; {@code judged} is null while no view is solved. */
-    record Worked(
-            Play play,
-            GameBook.Asked asked,
-            List<Seen> angles,
-            @Nullable Judged judged,
-            Library library) {
+    /**
+     * A frame other than the snap's.
+     *
+     * @param seconds since the ball moved
+     * @param trouble why nobody is measured in it; empty when they are
+     * @param checked whether known places clicked in it show how the camera stands
+     */
+    record StillSheet(int frame, double seconds, String trouble, boolean checked) {
+        static StillSheet of(int frame, FilmedAngle.Solving solving) {
+            return new StillSheet(frame, solving.seconds(), solving.trouble(), solving.checked());
+        }
+    }
 
-        /** Asked against the offence as it stood when a view is solved, else against the log. */
+    /** A play with its angles, what was measured on them and when what happened. */
+    record Worked(Play play, GameBook.Asked asked, List<Seen> angles, Judged judged, Times times, Library library) {
+
+        /** Asked against the offence as it stood as far as it was measured, else as it was logged. */
         Lineup lineup() {
-            return judged == null ? Lineup.of(asked.call(), asked.snap()) : judged.asked();
+            return judged.asked();
         }
     }
 
     /**
      * The line-up that a play asked for, against the offence as it is known to have stood.
      *
-     * @param rows the defenders who were measured, in field order
+     * @param proposals of all that was measured
+     * @param reads of the play they ran, where it is logged and can be run
+     * @param rubrics that the programme grades by
      */
-    public record AskedOnFilm(Lineup lineup, List<FilmJudge.Row> rows) {}
+    public record AskedOnFilm(Lineup lineup, Proposals proposals, Optional<ReadJudge> reads, List<Rubric> rubrics) {
+
+        /** What a man is graded by on this play. */
+        public List<Rubric> rubricsOf(String job) {
+            return Optional.ofNullable(lineup.job(job))
+                    .map(his -> his.after().technique().orNull())
+                    .map(technique -> rubrics.stream()
+                            .filter(r -> r.fits(technique, reads.map(ReadJudge::pass)))
+                            .toList())
+                    .orElse(List.of());
+        }
+    }
 
     FilmRoom(Reels reels, Angles angles, GameBook games, Playbook playbook) {
         this.reels = reels;
@@ -82,11 +109,35 @@ public class FilmRoom {
         return worked(games.play(game, play), by);
     }
 
+    /** @throws Problem when the game has no such reel, or the reel no such frame */
+    public void checkShown(Long game, Long reel, int frame) {
+        AngleWork.onFilm(reelOf(game, reel), frame);
+    }
+
+    private Reel reelOf(Long game, Long id) {
+        Reel film = reel(id);
+        if (!film.gameId().equals(game)) {
+            throw Problem.notFound("the reel " + id + " of this game");
+        }
+        return film;
+    }
+
     /** What a play asked of each defender, and what was measured of it. */
     public AskedOnFilm askedOnFilm(Play play, String by) {
         Worked worked = worked(play, by);
-        Judged judged = worked.judged();
-        return new AskedOnFilm(worked.lineup(), judged == null ? List.of() : judged.rows());
+        Optional<ReadJudge> reads = reads(play.log(), worked);
+        return new AskedOnFilm(
+                worked.lineup(),
+                new Proposals(worked.judged(), worked.times(), reads),
+                reads,
+                worked.library().rubrics());
+    }
+
+    private static Optional<ReadJudge> reads(PlayLog log, Worked worked) {
+        return Optional.ofNullable(log.theirPlay())
+                .flatMap(ran -> Optional.ofNullable(log.theirSide())
+                        .flatMap(side ->
+                                ReadJudge.of(new Playable(worked.library().plays()), worked.lineup(), ran, side)));
     }
 
     /** A new play at the end of a game's log, seen on a reel of it. */
@@ -112,11 +163,7 @@ public class FilmRoom {
     }
 
     private Angle angle(Long game, Play play, Long reel, int frame) {
-        Reel film = reel(reel);
-        if (!film.gameId().equals(game)) {
-            throw Problem.notFound("the reel " + reel + " of this game");
-        }
-        AngleWork.onFilm(film, frame);
+        checkShown(game, reel, frame);
         return new Angle(play.id(), reel, frame, frame);
     }
 
@@ -179,27 +226,24 @@ public class FilmRoom {
 
     private Worked worked(Play play, String by) {
         GameBook.Asked asked = games.asked(play.log(), by);
+        FilmLimits limits = asked.call().convention().film();
         var seen = new ArrayList<Seen>();
-        var views = new ArrayList<FilmJudge.View>();
+        var marks = new ArrayList<Times.Marked>();
         for (Angle angle : angles.findByPlayIdOrderByReelId(play.id())) {
-            Calibration.Outcome outcome = Calibration.of(
-                    known(asked.snap(), angle.points()),
-                    asked.call().convention().film());
-            seen.add(new Seen(angle, outcome));
-            if (outcome instanceof Calibration.Solved solved) {
-                views.add(new FilmJudge.View(solved.calibration(), clicks(angle.marks())));
-            }
+            var measures = new AngleMeasures(
+                    angle, reel(angle.reelId()).frameTimes(), asked.snap().field());
+            seen.add(measures.seen(limits));
+            marks.addAll(measures.marks());
         }
-        Judged judged = views.isEmpty() ? null : FilmJudge.of(asked.call(), asked.snap(), views);
-        return new Worked(play, asked, List.copyOf(seen), judged, playbook.library());
-    }
-
-    /** Clicks on places that the field has; a corrected log may be of a field that has not all of them. */
-    private static List<KnownPoint> known(Snap logged, List<KnownClick> clicks) {
-        return clicks.stream()
-                .flatMap(c -> KnownPlaces.named(logged.field(), c.name()).stream()
-                        .map(p -> new KnownPoint(c.name(), p.at(), new ImagePoint(c.xPixels(), c.yPixels()))))
-                .toList();
+        List<CameraView> views =
+                seen.stream().flatMap(s -> s.filmed().views().stream()).toList();
+        return new Worked(
+                play,
+                asked,
+                List.copyOf(seen),
+                FilmJudge.of(asked.call(), asked.snap(), views),
+                Times.of(marks),
+                playbook.library());
     }
 
     private static void checkKnown(Snap logged, AngleWork work) {
@@ -211,11 +255,5 @@ public class FilmRoom {
                                 + "\" is no known place of this field; remove the point and choose it anew");
             }
         }
-    }
-
-    private static Map<String, Feet> clicks(List<FeetClick> marks) {
-        var clicks = new LinkedHashMap<String, Feet>();
-        marks.forEach(m -> clicks.put(m.man(), m.feet()));
-        return clicks;
     }
 }

@@ -1,16 +1,20 @@
 package mensch.app.film;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import mensch.app.game.PlayLog;
+import mensch.core.event.Observed;
 import mensch.core.field.Field;
 import mensch.core.film.Calibration;
 import mensch.core.film.KnownPlaces;
+import mensch.core.film.Places;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Segment;
 import mensch.core.geometry.Side;
+import mensch.core.geometry.Vector;
 import mensch.core.grading.AlignmentVerdict;
 import mensch.core.grading.FilmJudge;
 import mensch.core.roster.Roster;
@@ -26,6 +30,10 @@ import org.jspecify.annotations.Nullable;
  * @param verdicts of all angles together
  * @param measured feet of all angles together
  * @param apart men whom the angles put at different places
+ * @param ballElsewhere how far the ball was clicked from its logged spot, yards to the offence's right and up the
+ *     field, where that is too far to be believed; null where it is not
+ * @param moments that can be marked, and whether each is one man's
+ * @param timesApart what the angles put at moments farther apart than their frames explain
  * @param version of the log
  */
 record FilmedPlay(
@@ -38,7 +46,10 @@ record FilmedPlay(
         Sheet sheet,
         List<VerdictRow> verdicts,
         List<MeasuredRow> measured,
-        List<Apart> apart) {
+        List<Apart> apart,
+        @Nullable Vector ballElsewhere,
+        List<String> timesApart,
+        List<MomentWords> moments) {
 
     /**
      * An angle of the play.
@@ -55,9 +66,18 @@ record FilmedPlay(
             @Nullable Integer lastFrame,
             List<KnownClick> points,
             List<FeetClick> marks,
+            List<SeenAt> seen,
+            List<FilmRoom.StillSheet> stills,
             @Nullable Solved calibration,
             String trouble,
             long version) {}
+
+    private static final List<MomentWords> MOMENTS = Arrays.stream(Observed.values())
+            .map(o -> new MomentWords(o, o.ofAMan()))
+            .toList();
+
+    /** What can be marked to happen at a frame. */
+    record MomentWords(Observed what, boolean ofAMan) {}
 
     /** A man whom the angles put at places farther apart than their doubt explains. */
     record Apart(String man, double yards) {}
@@ -106,15 +126,14 @@ record FilmedPlay(
                         .map(p -> new Place(p.name(), p.at().x(), p.at().y()))
                         .toList(),
                 new SheetMaker(worked.library()).of(worked.lineup(), Roster.EMPTY),
-                judged == null
-                        ? List.of()
-                        : judged.rows().stream().map(FilmedPlay::verdict).toList(),
+                judged.rows().stream().map(FilmedPlay::verdict).toList(),
                 measured(judged),
-                judged == null
-                        ? List.of()
-                        : judged.apart().entrySet().stream()
-                                .map(a -> new Apart(a.getKey(), a.getValue()))
-                                .toList());
+                judged.places().apart().entrySet().stream()
+                        .map(a -> new Apart(a.getKey(), a.getValue()))
+                        .toList(),
+                judged.ballElsewhere().orElse(null),
+                worked.times().apart(),
+                MOMENTS);
     }
 
     private static AngleSheet angle(FilmRoom.Seen seen, Field field) {
@@ -127,23 +146,24 @@ record FilmedPlay(
                 angle.lastFrame(),
                 angle.points(),
                 angle.marks(),
-                seen.calibration() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null,
-                seen.calibration() instanceof Calibration.Refused refused ? refused.reason() : "",
+                angle.seen(),
+                seen.stills(),
+                seen.filmed().snap() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null,
+                seen.filmed().snap() instanceof Calibration.Refused refused ? refused.reason() : "",
                 angle.version());
     }
 
     private static VerdictRow verdict(FilmJudge.Row row) {
-        return new VerdictRow(
-                row.job().id(), row.verdict().outcome(), row.verdict().words(), row.nominal());
+        return new VerdictRow(row.job().id(), row.verdict().outcome(), row.words(), row.nominal());
     }
 
-    private static List<MeasuredRow> measured(FilmJudge.@Nullable Judged judged) {
+    private static List<MeasuredRow> measured(FilmJudge.Judged judged) {
         var rows = new ArrayList<MeasuredRow>();
-        if (judged != null) {
-            judged.measured()
-                    .forEach((man, m) -> rows.add(
-                            new MeasuredRow(man, m.feet().x(), m.feet().y(), m.sigmaX(), m.sigmaY(), m.insideHull())));
-        }
+        Places places = judged.places();
+        places.men()
+                .forEach(man -> places.fromBall(man)
+                        .ifPresent(m -> rows.add(new MeasuredRow(
+                                man, m.feet().x(), m.feet().y(), m.sigmaX(), m.sigmaY(), m.insideHull()))));
         return rows;
     }
 

@@ -233,6 +233,7 @@ public class GameBook {
                 log.drive(),
                 log.lead(),
                 log.theirPlay(),
+                log.theirSide(),
                 log.gain(),
                 log.result(),
                 log.unit());

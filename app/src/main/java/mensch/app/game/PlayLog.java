@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import mensch.app.board.SnapWords;
 import mensch.app.bounds.Bounds;
 import mensch.core.document.Worded;
+import mensch.core.geometry.Side;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param drive which of theirs
  * @param lead our points less theirs before the play
  * @param theirPlay id of the play they ran
+ * @param theirSide to which side it went, the offence's left or right
  * @param gain yards, lost ones below 0
  */
 public record PlayLog(
@@ -31,6 +33,7 @@ public record PlayLog(
         @Nullable @Min(1) @Max(99) Integer drive,
         @Nullable @Min(-199) @Max(199) Integer lead,
         @Nullable @Size(max = Bounds.NAME) String theirPlay,
+        @Nullable Side theirSide,
         @Nullable @Min(-99) @Max(99) Integer gain,
         @Nullable Result result,
         @Nullable Unit unit) {
@@ -56,7 +59,7 @@ public record PlayLog(
 
     /** Line-up and call, and nothing else known yet. */
     public static PlayLog of(SnapWords snap, String call, @Nullable Integer revision) {
-        return new PlayLog(snap, call, revision, null, null, null, null, null, null, null);
+        return new PlayLog(snap, call, revision, null, null, null, null, null, null, null, null);
     }
 
     /** The same line-up and ball spot, call and down: what two films of one play agree on. */

@@ -4,14 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
+import mensch.app.film.FilmRoom;
+import mensch.app.film.FilmRoom.AskedOnFilm;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.version.Version;
-import mensch.core.grading.Facet;
 import mensch.core.grading.Flag;
 import mensch.core.grading.GradeMark;
+import mensch.core.grading.Proposed;
 import mensch.core.grading.RepOutcome;
 import mensch.core.grading.Target;
+import mensch.core.rubric.Facet;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -28,15 +31,18 @@ import org.springframework.stereotype.Component;
 class DemoGrades implements ApplicationRunner {
     private static final String FIRST = "marrow";
     private static final String SECOND = "abara";
+    private static final List<String> BACKERS = List.of("mike", "will");
 
     private final GradeBook book;
     private final GradedReps reps;
     private final GameBook games;
+    private final FilmRoom film;
 
-    DemoGrades(GradeBook book, GradedReps reps, GameBook games) {
+    DemoGrades(GradeBook book, GradedReps reps, GameBook games, FilmRoom film) {
         this.book = book;
         this.reps = reps;
         this.games = games;
+        this.film = film;
     }
 
     @Override
@@ -48,32 +54,46 @@ class DemoGrades implements ApplicationRunner {
 
     private void grade(Play play) {
         for (String grader : List.of(FIRST, SECOND)) {
+            AskedOnFilm asked = film.askedOnFilm(play, grader);
             var byJob = new TreeMap<String, List<RepWords.Mark>>();
-            for (GradeBook.Proposal proposal :
-                    book.ofPlay(play.gameId(), play.id(), grader).proposals()) {
+            for (Proposed proposal : asked.proposals().all()) {
                 byJob.computeIfAbsent(proposal.job(), j -> new ArrayList<>())
                         .add(new RepWords.Mark(proposal.facet(), proposal.mark()));
             }
             byJob.forEach((job, marks) -> {
-                marks.addAll(seen(play.number(), job, grader));
+                List<RepWords.Mark> his = seen(play.number(), job, grader, marks);
+                marks.removeIf(m -> his.stream().anyMatch(s -> s.facet() == m.facet()));
+                marks.addAll(his);
                 var key = new GradeBook.RepKey(play.gameId(), play.id(), job);
-                book.say(key, new Version(0), words(play.number(), job, marks), grader);
+                RepWords words = words(play.number(), job, marks, ticked(asked, job, play.number(), grader));
+                book.say(asked, key, new Version(0), words, grader);
             });
         }
     }
 
-    /**
-     * The backer on the weak side reads late every other play, which only the second coach sees; the middle one always
-     * finishes.
-     */
-    private static List<RepWords.Mark> seen(int play, String job, String grader) {
-        boolean late = job.equals("will") && play % 2 == 0 && grader.equals(SECOND);
-        return List.of(
-                new RepWords.Mark(Facet.KEY, late ? GradeMark.BELOW : GradeMark.TO_STANDARD),
-                new RepWords.Mark(Facet.EFFORT, job.equals("mike") ? GradeMark.ABOVE : GradeMark.TO_STANDARD));
+    /** The first coach ticks the backers' technique by the rubric of the play: high pads come back, and go. */
+    private static List<RepWords.Ticked> ticked(AskedOnFilm asked, String job, int play, String grader) {
+        if (!grader.equals(FIRST) || !BACKERS.contains(job)) {
+            return List.of();
+        }
+        return asked.rubricsOf(job).stream()
+                .flatMap(r -> r.marked().stream()
+                        .map(c -> new RepWords.Ticked(
+                                r.id(),
+                                c.id(),
+                                c.id().equals("pads") && play <= 2 ? GradeMark.BELOW : GradeMark.TO_STANDARD)))
+                .toList();
     }
 
-    private static RepWords words(int play, String job, List<RepWords.Mark> marks) {
+    /** The second coach lets reads pass every other play; the middle backer always finishes. */
+    private static List<RepWords.Mark> seen(int play, String job, String grader, List<RepWords.Mark> proposed) {
+        boolean told = proposed.stream().anyMatch(m -> m.facet() == Facet.KEY && m.mark() != GradeMark.NOT_TOLD);
+        boolean lets = !told || play % 2 == 0 && grader.equals(SECOND);
+        var effort = new RepWords.Mark(Facet.EFFORT, job.equals("mike") ? GradeMark.ABOVE : GradeMark.TO_STANDARD);
+        return lets ? List.of(new RepWords.Mark(Facet.KEY, GradeMark.TO_STANDARD), effort) : List.of(effort);
+    }
+
+    private static RepWords words(int play, String job, List<RepWords.Mark> marks, List<RepWords.Ticked> ticked) {
         boolean loafs = job.equals("corner-left") && play == 3;
         return new RepWords(
                 marks,
@@ -81,6 +101,8 @@ class DemoGrades implements ApplicationRunner {
                 Target.MAN,
                 loafs ? Set.of(Flag.LOAF) : Set.of(),
                 job.equals("nose") ? RepOutcome.NEUTRAL : null,
-                job.equals("mike") && play == 5);
+                job.equals("mike") && play == 5,
+                ticked,
+                null);
     }
 }

@@ -5,23 +5,29 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mensch.app.film.FilmRoom;
 import mensch.app.film.FilmRoom.AskedOnFilm;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
+import mensch.app.game.PlayLog;
 import mensch.app.problem.Problem;
 import mensch.app.roster.RosterBook;
 import mensch.app.version.Version;
-import mensch.core.grading.Facet;
+import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
-import mensch.core.grading.FilmJudge.Row;
 import mensch.core.grading.Flag;
-import mensch.core.grading.GradeMark;
+import mensch.core.grading.Proposed;
+import mensch.core.grading.ReadJudge;
+import mensch.core.lineup.Job;
+import mensch.core.rubric.Facet;
+import mensch.core.rubric.Rubric;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,8 +44,22 @@ public class GradeBook {
     /** One man on one play of one game. */
     record RepKey(Long game, Long play, String job) {}
 
-    /** What the measures of a play propose for one facet of one man. */
-    record Proposal(String job, Facet facet, GradeMark mark, String measured) {}
+    /**
+     * What the play they ran told a man.
+     *
+     * @param message that he acts on, and when, seconds after the snap
+     * @param taught what he does on it, as he is told
+     * @param toClick at what moment a click on him would show his read; empty when that is clicked, or shows nowhere
+     * @param order what marked moments say of his technique
+     * @param rubrics he is graded by on this play, by id
+     */
+    record AskedOnPlay(
+            String job,
+            List<ReadJudge.Told> told,
+            List<String> taught,
+            String toClick,
+            List<String> order,
+            List<String> rubrics) {}
 
     /** A facet as coaches write it, and what it is. */
     record FacetWords(Facet facet, String meaning) {}
@@ -48,13 +68,18 @@ public class GradeBook {
      * The grades of a play as one coach may see them.
      *
      * @param facets that there are, in the order they are marked in
+     * @param untold why it is not known what the keys told anybody on this play; empty when it is
+     * @param rubrics that men of the play are graded by
      * @param mine his own
      * @param others of men whom he has graded himself
      * @param waiting coaches who graded men of this play whom he has not, and whose word he sees when he has
      */
     record PlayGrades(
             List<FacetWords> facets,
-            List<Proposal> proposals,
+            List<Proposed> proposals,
+            List<AskedOnPlay> asked,
+            String untold,
+            List<Rubric> rubrics,
             List<RepRow> mine,
             List<RepRow> others,
             Set<String> waiting) {}
@@ -96,19 +121,34 @@ public class GradeBook {
                 waiting.add(rep.grader());
             }
         }
-        return new PlayGrades(FACETS, proposals(film.askedOnFilm(found, by)), mine, others, waiting);
+        AskedOnFilm asked = film.askedOnFilm(found, by);
+        List<AskedOnPlay> onPlay = onPlay(asked);
+        List<Rubric> used = asked.rubrics().stream()
+                .filter(r -> onPlay.stream().anyMatch(a -> a.rubrics().contains(r.id())))
+                .toList();
+        return new PlayGrades(
+                FACETS, asked.proposals().all(), onPlay, untold(found.log(), asked), used, mine, others, waiting);
     }
 
-    private static List<Proposal> proposals(AskedOnFilm asked) {
-        return asked.rows().stream().map(GradeBook::proposal).toList();
+    private static String untold(PlayLog log, AskedOnFilm asked) {
+        if (asked.reads().isPresent()) {
+            return "";
+        }
+        return log.theirPlay() == null || log.theirSide() == null
+                ? "what they ran, and to which side, is not in the log: say it, and it is told what his keys told him"
+                : "this formation cannot run what is logged to that side: look at play, side and formation in the log";
     }
 
-    private static Proposal proposal(Row row) {
-        return new Proposal(
-                row.job().id(),
-                Facet.ALIGNMENT,
-                GradeMark.of(row.verdict().outcome()),
-                row.verdict().words());
+    private static List<AskedOnPlay> onPlay(AskedOnFilm asked) {
+        return asked.lineup().jobs().stream()
+                .map(job -> new AskedOnPlay(
+                        job.id(),
+                        asked.reads().map(r -> r.told(job)).orElse(List.of()),
+                        asked.reads().map(r -> r.taught(job)).orElse(List.of()),
+                        asked.proposals().stillToClick(job).orElse(""),
+                        asked.proposals().order(job),
+                        asked.rubricsOf(job.id()).stream().map(Rubric::id).toList()))
+                .toList();
     }
 
     /**
@@ -119,16 +159,25 @@ public class GradeBook {
      */
     @Transactional
     public RepRow say(RepKey key, Version read, RepWords words, String by) {
-        Play play = games.play(key.game(), key.play());
-        AskedOnFilm asked = film.askedOnFilm(play, by);
-        if (asked.lineup().jobs().stream().noneMatch(j -> j.id().equals(key.job()))) {
-            throw Problem.notFound(key.job() + " in the line-up of play " + play.number());
+        if (words.correction() != null) {
+            words.correction().shown().forEach(at -> film.checkShown(at.game(), at.reel(), at.frame()));
         }
+        return say(film.askedOnFilm(games.play(key.game(), key.play()), by), key, read, words, by);
+    }
+
+    /** The same of a play that was measured already. */
+    @Transactional
+    RepRow say(AskedOnFilm asked, RepKey key, Version read, RepWords words, String by) {
+        Play play = games.play(key.game(), key.play());
+        Job job = asked.lineup().jobs().stream()
+                .filter(j -> j.id().equals(key.job()))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound(key.job() + " in the line-up of play " + play.number()));
         Optional<GradedRep> before = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by);
         checkRead(read, before.map(r -> RepRow.of(r).version()).orElse(0L), key, play);
         GradedRep rep = before.orElseGet(() -> new GradedRep(play.id(), key.job(), by));
         rep.said(
-                body(words, proposals(asked), key.job()),
+                body(words, asked, job),
                 before.map(GradedRep::player)
                         .orElseGet(() -> roster.playing(asked.lineup()).get(key.job())),
                 asked.lineup().call(),
@@ -144,20 +193,22 @@ public class GradeBook {
                         + " on another screen after this one was opened; look at that and say it again");
     }
 
-    private static RepBody body(RepWords words, List<Proposal> proposals, String job) {
+    private static RepBody body(RepWords words, AskedOnFilm asked, Job job) {
+        List<CriterionMark> criteria = criteria(words, asked.rubrics());
+        var proposals = new ArrayList<>(asked.proposals().of(job));
+        CriterionMark.proposes(job.id(), criteria).ifPresent(proposals::add);
         var marks = new ArrayList<FacetMark>();
         for (RepWords.Mark mark : words.marks()) {
             if (marks.stream().anyMatch(m -> m.facet() == mark.facet())) {
                 throw Problem.refused("facet-twice", mark.facet().meaning() + " is marked twice; mark it once");
             }
-            Optional<Proposal> proposed = proposals.stream()
-                    .filter(p -> p.job().equals(job) && p.facet() == mark.facet())
-                    .findFirst();
+            Optional<Proposed> proposed =
+                    proposals.stream().filter(p -> p.facet() == mark.facet()).findFirst();
             marks.add(new FacetMark(
                     mark.facet(),
                     mark.mark(),
-                    proposed.map(Proposal::mark).orElse(null),
-                    proposed.map(Proposal::measured).orElse(null)));
+                    proposed.map(Proposed::mark).orElse(null),
+                    proposed.map(Proposed::measured).orElse(null)));
         }
         marks.sort(Comparator.comparing(FacetMark::facet));
         return new RepBody(
@@ -166,7 +217,26 @@ public class GradeBook {
                 words.target(),
                 words.flags(),
                 words.outcome(),
-                words.extraCredit());
+                words.extraCredit(),
+                criteria,
+                words.correction());
+    }
+
+    private static List<CriterionMark> criteria(RepWords words, List<Rubric> rubrics) {
+        var marks = new LinkedHashMap<String, CriterionMark>();
+        for (RepWords.Ticked said : words.criteria()) {
+            Rubric rubric = rubrics.stream()
+                    .filter(r -> r.id().equals(said.rubric())
+                            && r.criterion(said.criterion()).isPresent())
+                    .findFirst()
+                    .orElseThrow(() ->
+                            Problem.notFound("the criterion " + said.criterion() + " of the rubric " + said.rubric()));
+            var mark = new CriterionMark(rubric.id(), rubric.digest(), said.criterion(), said.mark());
+            if (marks.put(rubric.id() + " " + said.criterion(), mark) != null) {
+                throw Problem.refused("criterion-twice", said.criterion() + " is marked twice; mark it once");
+            }
+        }
+        return List.copyOf(marks.values());
     }
 
     private static @Nullable String stripped(@Nullable String note) {
@@ -229,6 +299,14 @@ public class GradeBook {
                 here.target(),
                 flags,
                 here.outcome() == null ? there.outcome() : here.outcome(),
-                here.extraCredit() || there.extraCredit());
+                here.extraCredit() || there.extraCredit(),
+                Stream.concat(
+                                here.criteria().stream(),
+                                there.criteria().stream()
+                                        .filter(c -> here.criteria().stream()
+                                                .noneMatch(h -> h.rubric().equals(c.rubric())
+                                                        && h.criterion().equals(c.criterion()))))
+                        .toList(),
+                here.correction() == null ? there.correction() : here.correction());
     }
 }

@@ -27,9 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 class GradeController {
     private final GradeBook book;
     private final GradeReport report;
+    private final ManReport men;
     private final AgreementReport agreements;
 
-    GradeController(GradeBook book, GradeReport report, AgreementReport agreements) {
+    GradeController(GradeBook book, GradeReport report, ManReport men, AgreementReport agreements) {
+        this.men = men;
         this.book = book;
         this.report = report;
         this.agreements = agreements;
@@ -52,6 +54,12 @@ class GradeController {
     Paged<GradeReport.PlayOfMan> ofMan(
             @PathVariable String man, @RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page) {
         return report.ofMan(man, page);
+    }
+
+    /** What one man's grades come to: against whom, and which faults were seen most. */
+    @GetMapping("/grades/{man}/report")
+    ManReport.ManSheet reportOf(@PathVariable String man) {
+        return men.of(man);
     }
 
     /** What is proposed and what was graded of one play. */

@@ -84,7 +84,8 @@ class GradedRep {
 
     /** As core adds it up. */
     Rep rep() {
-        return new Rep(playId, man(), grader, body.target(), body.marks());
+        return new Rep(
+                playId, man(), grader, body.target(), body.marks(), body.criteria(), body.flags(), body.outcome());
     }
 
     /** Who it was: the player, or the seat where nobody said who played it. */

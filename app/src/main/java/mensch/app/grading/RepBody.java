@@ -2,6 +2,7 @@ package mensch.app.grading;
 
 import java.util.List;
 import java.util.Set;
+import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
 import mensch.core.grading.RepOutcome;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param target whom a fault is laid on
  * @param outcome how his own play ended; null when that is not said
  * @param extraCredit more than he was asked for
+ * @param criteria marks of technique, one by one
  */
 record RepBody(
         List<FacetMark> marks,
@@ -22,6 +24,14 @@ record RepBody(
         Target target,
         Set<Flag> flags,
         @Nullable RepOutcome outcome,
-        boolean extraCredit) {
-    static final RepBody EMPTY = new RepBody(List.of(), null, Target.MAN, Set.of(), null, false);
+        boolean extraCredit,
+        List<CriterionMark> criteria,
+        @Nullable Correction correction) {
+    static final RepBody EMPTY = new RepBody(List.of(), null, Target.MAN, Set.of(), null, false, List.of(), null);
+
+    /** What was said before criteria were kept has none. */
+    @SuppressWarnings("NullAway")
+    RepBody {
+        criteria = criteria == null ? List.of() : List.copyOf(criteria);
+    }
 }

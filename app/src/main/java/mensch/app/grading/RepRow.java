@@ -4,8 +4,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import mensch.app.version.Versioned;
+import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
+import mensch.core.grading.Proposed;
 import mensch.core.grading.RepOutcome;
 import mensch.core.grading.Target;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * What a coach said of one man on one play.
  *
  * @param player of the roster, who played there; null where nobody said
+ * @param technique what his marked criteria propose; null where none is marked
  * @param gradedAt null of what was graded before times were kept
  * @param version goes back as If-Match with his next word; 0 before his first
  */
@@ -27,6 +30,9 @@ public record RepRow(
         Set<Flag> flags,
         @Nullable RepOutcome outcome,
         boolean extraCredit,
+        List<CriterionMark> criteria,
+        @Nullable Correction correction,
+        @Nullable Proposed technique,
         String call,
         int callRevision,
         @Nullable Instant gradedAt,
@@ -45,6 +51,9 @@ public record RepRow(
                 body.flags(),
                 body.outcome(),
                 body.extraCredit(),
+                body.criteria(),
+                body.correction(),
+                CriterionMark.proposes(rep.job(), body.criteria()).orElse(null),
                 rep.callId(),
                 rep.callRevision(),
                 rep.gradedAt(),

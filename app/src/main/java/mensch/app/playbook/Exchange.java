@@ -100,7 +100,8 @@ class Exchange {
                 "run",
                 "pass",
                 "option",
-                "protection")) {
+                "protection",
+                "rubric")) {
             documents.addAll(playbook.library().kind(kind));
         }
         playbook.library().calls().forEach(c -> documents.add(c.document()));
