@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm, type Mode } from './filmStore'
 import ModeBar from './ModeBar.vue'
@@ -8,14 +8,23 @@ import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
 import PlayLogFields from './PlayLogFields.vue'
 import SolvedView from './SolvedView.vue'
-import { strangers, withoutMark } from './work'
+import { BALL, strangers, withoutMan } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
+const props = defineProps<{ frame: number }>()
 defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
-const { reel, play, angle, now, mode, target, place, men, labels, missing } = storeToRefs(film)
-const marked = computed(() => new Set(now.value?.marks.map((m) => m.man)))
-const clicked = computed(() => new Set(now.value?.points.map((p) => p.name)))
+const { reel, play, angle, now, mode, target, place, labels, missing } = storeToRefs(film)
+const inFrame = (click: { frame?: number }): boolean => (click.frame ?? now.value!.snapFrame) === props.frame
+const marked = computed(() => new Set(now.value?.marks.filter(inFrame).map((m) => m.man)))
+const clicked = computed(() => new Set(now.value?.points.filter(inFrame).map((p) => p.name)))
+const atSnap = computed(() => props.frame === now.value?.snapFrame)
+const inTurn = computed(() => film.menIn(props.frame))
+watch(inTurn, (all) => {
+  if (mode.value === 'mark' && !all.includes(target.value ?? '')) target.value = all[0]
+})
+/** How the frame that is shown is measured, when it is not the snap's. */
+const still = computed(() => angle.value?.stills.find((s) => s.frame === props.frame))
 const unclicked = computed(() => play.value?.known.filter((k) => !clicked.value.has(k.name)) ?? [])
 const places = computed(() => [
   ...(place.value ? [] : [{ id: '', name: `${unclicked.value.length} to choose from` }]),
@@ -25,8 +34,28 @@ const places = computed(() => [
   })),
 ])
 const gone = computed(() => (now.value && play.value ? strangers(now.value, play.value.sheet) : []))
+/** So far to the side, and up or back, in the offence's sense. */
+function elsewhere(off: { x: number; y: number }): string {
+  const side = `${Math.abs(off.x).toFixed(1)} yd ${off.x < 0 ? 'left' : 'right'}`
+  return `${side} and ${Math.abs(off.y).toFixed(1)} yd ${off.y < 0 ? 'behind' : 'ahead'}`
+}
+const later = computed(() => {
+  const since = `This frame is ${sinceBall(props.frame)} the ball.`
+  if (props.frame < now.value!.snapFrame)
+    return `${since} Where they line up is clicked in the frame where it moves: press J. A click here tells nothing of it.`
+  if (still.value?.trouble) return `${since} Nobody is measured in it: ${still.value.trouble}.`
+  if (still.value?.checked) return `${since} Its own places are clicked and fit.`
+  return (
+    `${since} Who is clicked here is measured as if the camera stood as at the snap: ` +
+    'click one known place in this frame, and it is checked; click four where the camera turns.'
+  )
+})
+function sinceBall(frame: number): string {
+  const seconds = (reel.value!.frameTimes[frame] ?? 0) - (reel.value!.frameTimes[now.value!.snapFrame] ?? 0)
+  return `${Math.abs(seconds).toFixed(2)} s ${seconds < 0 ? 'before' : 'after'}`
+}
 function takeOff(): void {
-  film.set(gone.value.reduce(withoutMark, now.value!))
+  film.set(gone.value.reduce(withoutMan, now.value!))
 }
 </script>
 
@@ -53,9 +82,15 @@ function takeOff(): void {
         v-else-if="mode === 'mark'"
         class="ask"
       >
-        Click between the feet of <b>{{ film.label(target ?? '') }}</b>
-        {{ play.sheet.jobs.find((j) => j.id === target)?.name ?? '(offence)' }}. Where they are hidden, click where they
-        must be and press <span class="key">H</span>.
+        <template v-if="target === BALL"
+          >Click the <b>ball</b> on the ground: from there everybody is measured. Where it is hidden, click under the
+          centre’s hand and press <span class="key">H</span>.</template
+        >
+        <template v-else
+          >Click between the feet of <b>{{ film.label(target ?? '') }}</b>
+          {{ play.sheet.jobs.find((j) => j.id === target)?.name ?? '(offence)' }}. Where they are hidden, click where
+          they must be and press <span class="key">H</span>.</template
+        >
       </p>
       <MiniField
         :play="play"
@@ -63,7 +98,7 @@ function takeOff(): void {
         :chosen="place"
         :clicked="clicked"
         :target="target"
-        @choose="film.choosePlace"
+        @choose="film.choosePlace($event, frame)"
         @pick="target = $event"
       />
       <div
@@ -76,12 +111,19 @@ function takeOff(): void {
           label="Place"
           :options="places"
           field
-          @pick="film.choosePlace"
+          @pick="film.choosePlace($event, frame)"
         />
       </div>
+      <p
+        v-if="!atSnap && (mode === 'mark' || mode === 'calibrate')"
+        :class="still?.trouble ? 'fault' : 'soft'"
+      >
+        {{ later }}
+      </p>
       <SolvedView
+        v-if="atSnap || mode === 'look'"
         :angle="angle"
-        :points="now?.points.length ?? 0"
+        :points="now?.points.filter((p) => p.frame === undefined).length ?? 0"
         :places="mode === 'calibrate'"
       />
       <p
@@ -102,14 +144,14 @@ function takeOff(): void {
         class="men"
       >
         <button
-          v-for="m in men"
+          v-for="m in inTurn"
           :key="m"
           type="button"
           :class="{ done: marked.has(m) }"
           :aria-pressed="m === target"
           @click="target = m"
         >
-          {{ film.label(m) }}{{ labels.has(m) ? '' : '*' }}</button
+          {{ film.label(m) }}{{ labels.has(m) || m === BALL ? '' : '*' }}</button
         ><span class="soft">* offence he is placed on</span>
       </div>
       <PlayLogFields v-else-if="mode === 'look'" />
@@ -128,6 +170,13 @@ function takeOff(): void {
       class="fault"
     >
       The sides put {{ film.label(a.man) }} {{ a.yards.toFixed(1) }} yd apart: click him again on one of them.
+    </p>
+    <p
+      v-if="play?.ballElsewhere"
+      class="fault"
+    >
+      The ball was clicked {{ elsewhere(play.ballElsewhere) }} of where the log has it. Correct the spot in the log, or
+      look whether the places are named by the right yard line.
     </p>
     <template v-if="reel && !angle">
       <p class="ask">
@@ -154,15 +203,6 @@ function takeOff(): void {
 </template>
 
 <style scoped>
-aside {
-  padding: 8px 14px;
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-}
-aside > * {
-  flex: none;
-}
 .men button {
   all: unset;
   cursor: pointer;

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { clock } from './frames'
+import { since } from './seen'
 import { vHint } from '../shell/hint/hint'
 
 /** Under the picture: step, play, slide over the play in hand, change the side, walk the plays. */
@@ -10,6 +12,8 @@ const props = defineProps<{
   span: [number, number]
   /** The frame at which the ball moves. */
   ball?: number
+  /** What happens in which frame. */
+  moments?: { frame: number; name: string }[]
   zoom: boolean
   slow: boolean
   loop: boolean
@@ -28,11 +32,18 @@ defineEmits<{
   takeOut: []
   zoom: []
 }>()
-/** Since the ball moved, as "+0.40". */
-function since(): string {
-  const seconds = (props.times[props.frame] ?? 0) - (props.times[props.ball ?? 0] ?? 0)
-  return `${seconds < 0 ? '−' : '+'}${Math.abs(seconds).toFixed(2)}`
-}
+/** Where a frame is on the slider, percent of its way. */
+const along = (frame: number): number => (100 * (frame - props.span[0])) / Math.max(1, props.span[1] - props.span[0])
+const shown = computed(() => [
+  ...(props.ball === undefined ? [] : [{ frame: props.ball, name: 'ball moves' }]),
+  ...(props.moments ?? []),
+])
+const named = computed(() =>
+  shown.value
+    .filter((m) => m.frame === props.frame)
+    .map((m) => m.name)
+    .join(', '),
+)
 </script>
 
 <template>
@@ -75,23 +86,26 @@ function since(): string {
     </button>
     <span class="time"
       >frame {{ frame }} · {{ clock(frame, times)
-      }}{{ frame === ball ? ' · ball moves' : ball === undefined ? '' : ` · ${since()} s` }}</span
+      }}{{ ball === undefined || frame === ball ? '' : ` · ${since(frame, ball, times)}`
+      }}{{ named ? ` · ${named}` : '' }}</span
     >
-    <input
-      type="range"
-      aria-label="Frame"
-      :min="span[0]"
-      :max="span[1]"
-      :value="frame"
-      list="ball"
-      @input="$emit('go', Number(($event.target as HTMLInputElement).value))"
-    />
-    <datalist id="ball">
-      <option
-        v-if="ball !== undefined"
-        :value="ball"
+    <span class="slide">
+      <input
+        type="range"
+        aria-label="Frame"
+        :min="span[0]"
+        :max="span[1]"
+        :value="frame"
+        @input="$emit('go', Number(($event.target as HTMLInputElement).value))"
       />
-    </datalist>
+      <i
+        v-for="m in shown"
+        :key="`${m.name} ${m.frame}`"
+        :class="{ ball: m.name === 'ball moves' }"
+        :style="{ left: `calc(8px + (100% - 16px) * ${along(m.frame) / 100})` }"
+        :title="m.name"
+      ></i>
+    </span>
     <button
       v-if="sides > 1"
       v-hint="'The same moment from the other side'"
@@ -139,9 +153,26 @@ function since(): string {
   border-top: 1px solid var(--rule);
   font: 400 13px var(--narrow);
 }
-input {
+.slide {
   flex: 1;
+  position: relative;
+  display: flex;
+}
+input {
+  width: 100%;
   accent-color: var(--ink);
+}
+i {
+  position: absolute;
+  bottom: -4px;
+  width: 2px;
+  height: 7px;
+  margin-left: -1px;
+  background: var(--accent);
+  pointer-events: none;
+}
+i.ball {
+  background: var(--ink);
 }
 button {
   all: unset;
@@ -162,7 +193,7 @@ button:focus-visible {
   .ribbon {
     flex-wrap: wrap;
   }
-  input {
+  .slide {
     order: 1;
     flex-basis: 100%;
   }

@@ -14,6 +14,7 @@ const props = defineProps<{
   mode: Mode
   /** Lines of the field in the picture, pixels. */
   grid: { x: number; y: number }[][]
+  /** Clicks in the frame that is shown. */
   points: KnownClick[]
   marks: FeetClick[]
   target?: string
@@ -143,25 +144,23 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
             r="5"
           />
         </g>
-        <template v-if="atSnap">
-          <g
-            v-for="m in marks"
-            :key="m.man"
-            :class="['mark', { target: m.man === target, hidden: m.hidden }]"
+        <g
+          v-for="m in marks"
+          :key="m.man"
+          :class="['mark', { target: m.man === target, hidden: m.hidden }]"
+        >
+          <circle
+            :cx="m.xPixels"
+            :cy="m.yPixels"
+            r="8"
+          />
+          <text
+            :x="m.xPixels"
+            :y="m.yPixels + 32"
           >
-            <circle
-              :cx="m.xPixels"
-              :cy="m.yPixels"
-              r="8"
-            />
-            <text
-              :x="m.xPixels"
-              :y="m.yPixels + 32"
-            >
-              {{ label(m.man) }}
-            </text>
-          </g>
-        </template>
+            {{ label(m.man) }}
+          </text>
+        </g>
         <path
           v-if="pointing"
           :d="`M${cross.x - 18} ${cross.y}h12m12 0h12M${cross.x} ${cross.y - 18}v12m0 12v12`"

@@ -1,7 +1,8 @@
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { filmedPlay, job, playGrades, REEL, repRow, sheet } from '../testing/fixtures'
+import type { Rubric } from '../api/types'
+import { filmedPlay, gameSheet, job, playGrades, REEL, repRow, sheet } from '../testing/fixtures'
 import { choose } from '../testing/menus'
 import { useFilm } from './filmStore'
 import GradePanel from './GradePanel.vue'
@@ -26,7 +27,7 @@ beforeEach(() => {
 })
 
 describe('the man who is graded', () => {
-  const panel = () => mount(GradePanel, { props: { facet: 'AL' } })
+  const panel = () => mount(GradePanel, { props: { facet: 'AL', frame: 24 } })
   it('is shown with what he was asked, what is proposed, and what others said', () => {
     inHand(
       playGrades({ others: [repRow({ grader: 'abara', marks: [{ facet: 'KEY', mark: '+' }] })], waiting: ['tillery'] }),
@@ -62,11 +63,111 @@ describe('the man who is graded', () => {
       target: 'call or teaching',
       note: 'two jobs at once',
       extraCredit: false,
+      criteria: [],
     })
   })
   it('is nobody while a man of theirs is in hand', () => {
     inHand().film.target = 'TE'
     expect(panel().text()).toContain('Choose a defender below')
+  })
+})
+
+const BLOCK: Rubric = {
+  id: 'backer-block',
+  name: 'Linebacker against a block',
+  digest: 'd',
+  of: ['backer-block'],
+  plays: 'run',
+  criteria: [
+    { id: 'eyes', facet: 'KEY', name: 'Eyes', good: 'flow, then threat', fault: 'only one', leadsTo: 'blocked blind' },
+    { id: 'pads', facet: 'TE', name: 'Pads', good: 'low', fault: 'high', leadsTo: 'driven' },
+    { id: 'rip', facet: 'TE', name: 'Rip', good: 'violent', fault: 'weak', leadsTo: '' },
+  ],
+}
+const byRubric = () =>
+  playGrades({
+    facets: [
+      { facet: 'KEY', meaning: 'read' },
+      { facet: 'TE', meaning: 'technique' },
+      { facet: 'EF', meaning: 'effort and finish' },
+    ],
+    rubrics: [BLOCK],
+    asked: [
+      {
+        job: 'nickel',
+        told: [{ message: 'run', seconds: 0.8 }],
+        taught: ['press own gap downhill'],
+        toClick: 'his read shows from +0.90 s on',
+        order: [],
+        rubrics: ['backer-block'],
+      },
+    ],
+  })
+
+describe('what he is graded by', () => {
+  const panel = (facet: 'KEY' | 'TE', criterion?: { rubric: string; criterion: string }) =>
+    mount(GradePanel, { props: { facet, criterion, frame: 30 } })
+  const said = (w: { text: () => string }): string => w.text().replace(/\s+/g, ' ')
+  it('is what his keys told him on the play, and what a facet means for him', () => {
+    inHand(byRubric())
+    const text = said(panel('KEY'))
+    for (const words of [
+      'On this play his keys tell him run (0.80 s): press own gap downhill.',
+      'His read shows from +0.90 s on: click him there.',
+      'Eyes: good: flow, then threat. Fault: only one → blocked blind.',
+    ])
+      expect(text).toContain(words)
+  })
+  it('is nothing about his keys while nobody logged the play, and that is said', () => {
+    const found = byRubric()
+    inHand({ ...found, untold: 'what they ran is not in the log', asked: [{ ...found.asked[0]!, told: [] }] })
+    expect(said(panel('KEY'))).toContain('What they ran is not in the log.')
+  })
+  it('is ticked criterion by criterion, and proposes what that comes to', async () => {
+    const { grades } = inHand(byRubric())
+    const wrapper = panel('TE', { rubric: 'backer-block', criterion: 'pads' })
+    const pads = wrapper.find('[data-criterion=pads]')
+    expect(said(pads)).toContain('good: low. Fault: high → driven.')
+    await pads.find('[aria-label="Pads below standard"]').trigger('click')
+    expect(grades.words('nickel').criteria).toEqual([{ rubric: 'backer-block', criterion: 'pads', mark: '-' }])
+    expect(grades.graded('nickel')).toBe(true)
+    const technique = { job: 'nickel', facet: 'TE' as const, mark: '-' as const, measured: '0 of 1 criteria' }
+    grades.found = { ...grades.found!, mine: [repRow({ technique })] }
+    expect(grades.proposed('nickel')).toContainEqual(technique)
+  })
+  it('is walked through by key, within technique', () => {
+    const { grades } = inHand(byRubric())
+    const grading = useGrading()
+    grading.choose('TE')
+    grading.walk(1)
+    expect(grading.criterion.value).toEqual({ rubric: 'backer-block', criterion: 'pads' })
+    grading.mark('=')
+    grading.mark('+')
+    expect(grades.words('nickel').criteria.map((c) => [c.criterion, c.mark])).toEqual([
+      ['pads', '='],
+      ['rip', '+'],
+    ])
+    expect([grading.facet.value, grading.criterion.value]).toEqual(['EF', undefined])
+    grading.walk(-1)
+    grading.mark(undefined)
+    expect(grades.words('nickel').criteria).toHaveLength(1)
+  })
+  it('is followed by a correction: the frame, what to do instead, the drill', async () => {
+    const { film, grades } = inHand()
+    film.game = gameSheet()
+    const wrapper = panel('KEY')
+    await wrapper.find('.correction button').trigger('click')
+    expect(grades.words('nickel').correction).toEqual({ wrongAt: { game: film.game.id, reel: REEL.id, frame: 30 } })
+    const drill = wrapper.findAll('.correction textarea').at(-1)!
+    await drill.setValue('two-gap shuffle')
+    await drill.trigger('blur')
+    expect(grades.words('nickel').correction?.drill).toBe('two-gap shuffle')
+    await wrapper.findAll('.correction button').at(0)!.trigger('click')
+    expect(wrapper.emitted('go')).toEqual([[30]])
+    await drill.setValue('')
+    await drill.trigger('blur')
+    await wrapper.findAll('.correction button').at(2)!.trigger('click')
+    expect(grades.words('nickel').correction).toBeUndefined()
   })
 })
 

@@ -1,24 +1,42 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { RepRow, RepWords } from '../api/types'
 import WordMenu from '../words/WordMenu.vue'
+import CorrectionFields from './CorrectionFields.vue'
 import { useFilm, type Mode } from './filmStore'
 import { useGrades, type Facet, type GradeMark } from './gradeStore'
-import { MARKS } from './marks'
+import MarkButtons from './MarkButtons.vue'
 import ModeBar from './ModeBar.vue'
 import NoteField from './NoteField.vue'
 import NotHeard from './NotHeard.vue'
+import RubricRows from './RubricRows.vue'
+import type { Ticked } from './useGrading'
 
 /** The man in hand, facet by facet: what he was asked, what was measured of it, and what the coach says. */
-defineProps<{ facet: Facet }>()
-defineEmits<{ mode: [mode: Mode]; facet: [facet: Facet]; confirm: [] }>()
+const props = defineProps<{ facet: Facet; criterion?: Ticked; frame: number }>()
+defineEmits<{
+  mode: [mode: Mode]
+  facet: [facet: Facet, criterion?: Ticked]
+  confirm: []
+  go: [frame: number]
+}>()
+const panel = ref<HTMLElement>()
+// what the next key marks is in sight
+watch(
+  () => [props.facet, props.criterion],
+  () => void nextTick(() => panel.value?.querySelector('.now')?.scrollIntoView?.({ block: 'nearest' })),
+)
 const film = useFilm()
 const grades = useGrades()
 const { mode, target, jobs } = storeToRefs(film)
 const job = computed(() => jobs.value.find((j) => j.id === target.value))
 const words = computed(() => grades.words(job.value?.id ?? ''))
 const proposals = computed(() => grades.proposed(job.value?.id ?? ''))
+const onPlay = computed(() => grades.asked(job.value?.id ?? ''))
+const toldWords = (told: { message: string; seconds: number }): string =>
+  `${told.message} (${told.seconds.toFixed(2)} s)`
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
 const others = computed(() => grades.others(job.value?.id ?? ''))
 const asked = computed(() =>
   (['align', 'key', 'run', 'pass'] as const).map((part) => ({
@@ -56,6 +74,7 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
 
 <template>
   <aside
+    ref="panel"
     aria-label="Grades of the man in hand"
     tabindex="0"
   >
@@ -78,6 +97,35 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
           <dd>{{ a.said }}</dd>
         </template>
       </dl>
+      <div
+        v-if="onPlay"
+        class="told"
+      >
+        <p v-if="onPlay.told.length">
+          On this play his keys tell him <b>{{ onPlay.told.map(toldWords).join(', then ') }}</b><template
+            v-if="onPlay.taught.length"
+            >: {{ onPlay.taught.join('; ') }}</template
+          >.
+        </p>
+        <p
+          v-else-if="grades.found?.untold"
+          class="soft"
+        >
+          {{ capital(grades.found.untold) }}.
+        </p>
+        <p
+          v-if="onPlay.toClick"
+          class="soft"
+        >
+          {{ capital(onPlay.toClick) }}: click him there.
+        </p>
+        <p
+          v-for="o in onPlay.order"
+          :key="o"
+        >
+          {{ capital(o) }}.
+        </p>
+      </div>
       <ul
         class="facets"
         aria-label="Facets"
@@ -85,7 +133,7 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
         <li
           v-for="f in grades.facets"
           :key="f.facet"
-          :class="{ now: f.facet === facet }"
+          :class="{ now: f.facet === facet && !criterion }"
           :data-facet="f.facet"
         >
           <button
@@ -96,19 +144,12 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
           >
             <b>{{ f.facet }}</b> {{ f.meaning }}
           </button>
-          <span class="marks">
-            <button
-              v-for="m in MARKS"
-              :key="m.mark"
-              type="button"
-              :aria-label="`${f.facet} ${m.name}`"
-              :aria-pressed="markOf(f.facet) === m.mark"
-              :class="{ proposed: markOf(f.facet) === undefined && proposed(f.facet)?.mark === m.mark }"
-              @click="grades.mark(job.id, f.facet, m.mark)"
-            >
-              {{ m.mark }}
-            </button>
-          </span>
+          <MarkButtons
+            :of="f.facet"
+            :mark="markOf(f.facet)"
+            :proposed="proposed(f.facet)?.mark"
+            @mark="grades.mark(job.id, f.facet, $event)"
+          />
           <span
             v-if="proposed(f.facet)"
             class="measured"
@@ -120,6 +161,13 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
             class="measured"
             >{{ o.grader }} says {{ said(o, f.facet) }}</span
           >
+          <RubricRows
+            v-if="f.facet === facet || (f.facet === 'TE' && words.criteria.length)"
+            :job="job.id"
+            :facet="f.facet"
+            :criterion="criterion"
+            @choose="$emit('facet', f.facet, $event)"
+          />
         </li>
       </ul>
       <button
@@ -175,6 +223,11 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
         :value="words.note ?? ''"
         @say="(man, note) => grades.say(man, { note })"
       />
+      <CorrectionFields
+        :job="job.id"
+        :frame="frame"
+        @go="$emit('go', $event)"
+      />
       <p
         v-if="grades.found?.waiting.length"
         class="soft"
@@ -192,15 +245,6 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
 </template>
 
 <style scoped>
-aside {
-  padding: 8px 14px;
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-}
-aside > * {
-  flex: none;
-}
 h2 {
   font: 400 16px/1.2 var(--narrow);
 }
@@ -225,6 +269,9 @@ h2 .soft {
   margin: 0;
   font-weight: 600;
 }
+.told {
+  font: 400 13px/1.35 var(--narrow);
+}
 .facets li {
   display: grid;
   grid-template-columns: 1fr auto;
@@ -235,8 +282,7 @@ h2 .soft {
   background: var(--pick);
   border-left-color: var(--accent);
 }
-.facet,
-.marks button {
+.facet {
   all: unset;
   cursor: pointer;
   font: 400 13px/1.6 var(--narrow);
@@ -245,30 +291,7 @@ h2 .soft {
   display: inline-block;
   min-width: 34px;
 }
-.marks {
-  display: flex;
-  gap: 3px;
-}
-.marks button {
-  min-width: 26px;
-  text-align: center;
-  font-weight: 700;
-  font-size: 15px;
-  line-height: 22px;
-  border: 1px solid var(--rule);
-  background: var(--card);
-}
-.marks .proposed {
-  border: 2px dashed var(--ink);
-  line-height: 20px;
-}
-.marks [aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--card);
-  border-color: var(--ink);
-}
-.facet:focus-visible,
-.marks button:focus-visible {
+.facet:focus-visible {
   outline: 3px solid var(--ink);
 }
 .measured {

@@ -6,7 +6,8 @@ defineProps<{ mode: Mode }>()
 defineEmits<{ mode: [mode: Mode] }>()
 const MODES: { id: Mode; key: string; name: string }[] = [
   { id: 'calibrate', key: 'K', name: 'calibrate' },
-  { id: 'mark', key: 'M', name: 'mark feet' },
+  { id: 'mark', key: 'M', name: 'feet' },
+  { id: 'time', key: 'E', name: 'moments' },
   { id: 'grade', key: 'G', name: 'grade' },
 ]
 </script>
@@ -28,12 +29,14 @@ const MODES: { id: Mode; key: string; name: string }[] = [
 <style scoped>
 .modes {
   display: flex;
-  gap: 14px;
+  gap: 12px;
+  flex-wrap: wrap;
 }
 button {
   all: unset;
   cursor: pointer;
   font: 600 13px/1.3 var(--narrow);
+  white-space: nowrap;
 }
 button:focus-visible {
   outline: 3px solid var(--ink);

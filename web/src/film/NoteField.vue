@@ -3,7 +3,10 @@ import { useDebounceFn } from '@vueuse/core'
 import { ref, watch } from 'vue'
 
 /** A note on one man: it goes out once the hand rests, and is his whoever is in hand by then. */
-const props = defineProps<{ man: string; value: string }>()
+const props = withDefaults(defineProps<{ man: string; value: string; name?: string; rows?: number }>(), {
+  name: 'Note',
+  rows: 2,
+})
 const emit = defineEmits<{ say: [man: string, note: string] }>()
 const REST_MILLIS = 500
 const text = ref(props.value)
@@ -36,10 +39,10 @@ watch(
 
 <template>
   <label
-    >Note
+    >{{ name }}
     <textarea
       v-model="text"
-      rows="2"
+      :rows="rows"
       maxlength="400"
       @input="typed"
       @blur="out"

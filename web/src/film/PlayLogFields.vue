@@ -34,6 +34,11 @@ const UNITS = [
   { id: 'starters', name: 'starters' },
   { id: 'backups', name: 'backups' },
 ]
+const SIDES = [
+  { id: '', name: 'not said' },
+  { id: 'left', name: 'offence’s left' },
+  { id: 'right', name: 'offence’s right' },
+]
 const NUMBERS: { what: 'quarter' | 'drive' | 'lead' | 'gain'; name: string; unit: string; min: number; max: number }[] =
   [
     { what: 'quarter', name: 'Quarter', unit: '', min: 1, max: 9 },
@@ -75,6 +80,16 @@ const number = (value: unknown): number | undefined => (typeof value === 'number
         :options="ran"
         field
         @pick="say({ theirPlay: $event || undefined })"
+      />
+    </div>
+    <div v-if="film.log.theirPlay">
+      to the
+      <WordMenu
+        :value="film.log.theirSide ?? ''"
+        label="To which side"
+        :options="SIDES"
+        field
+        @pick="say({ theirSide: ($event || undefined) as PlayLog['theirSide'] })"
       />
     </div>
     <div>

@@ -13,10 +13,12 @@ import FrameStage from './FrameStage.vue'
 import GradePanel from './GradePanel.vue'
 import GradeStrip from './GradeStrip.vue'
 import { useGrades } from './gradeStore'
+import MomentPanel from './MomentPanel.vue'
 import PlaySentence from './PlaySentence.vue'
 import { roomActions } from './roomActions'
 import TakeOutPlay from './TakeOutPlay.vue'
 import { useGrading } from './useGrading'
+import { clickedAt } from './work'
 
 const film = useFilm()
 const grades = useGrades()
@@ -54,7 +56,7 @@ watch(
   (id) => id !== undefined && void grades.open(game.value!.id, id),
 )
 watch(
-  () => play.value?.angles.map((a) => a.version).join(),
+  () => play.value && [play.value.version, ...play.value.angles.map((a) => a.version)].join(),
   (versions, before) => before && versions && void grades.load(),
 )
 watch(number, (to) => {
@@ -64,7 +66,26 @@ watch(number, (to) => {
 
 const times = computed(() => reel.value?.frameTimes ?? [])
 const atSnap = computed(() => frame.value === now.value?.snapFrame)
-const marked = computed(() => new Set(now.value?.marks.map((m) => m.man)))
+/** Clicks in the frame that is shown. */
+const here = computed(() => ({
+  marks: now.value?.marks.filter((m) => clickedAt(now.value!, m) === frame.value) ?? [],
+  points: now.value?.points.filter((p) => clickedAt(now.value!, p) === frame.value) ?? [],
+}))
+const marked = computed(() => new Set(now.value?.marks.filter((m) => m.frame === undefined).map((m) => m.man)))
+/** Moments on the ribbon: the play's, those of the man in hand, and frames in which somebody was clicked. */
+const moments = computed(() => {
+  const seen = now.value?.seen.filter((s) => !s.man || s.man === target.value) ?? []
+  const clicked = new Set(now.value?.marks.flatMap((m) => m.frame ?? []))
+  return [
+    ...seen.map((s) => ({ frame: s.frame, name: s.what })),
+    ...[...clicked].map((f) => ({ frame: f, name: 'feet clicked' })),
+  ]
+})
+function walkMark(by: number): void {
+  const frames = [...new Set([now.value?.snapFrame ?? 0, ...moments.value.map((m) => m.frame)])].sort((a, b) => a - b)
+  const next = by > 0 ? frames.find((f) => f > frame.value) : frames.findLast((f) => f < frame.value)
+  if (next !== undefined) frame.value = next
+}
 /** First and last frame of the play in hand on this reel; the whole reel when none is. */
 const span = computed<[number, number]>(() =>
   now.value && angle.value
@@ -94,7 +115,8 @@ function skip(seconds: number): void {
 }
 function enter(to: Mode): void {
   mode.value = mode.value === to ? 'look' : to
-  if (mode.value === 'grade' && !film.jobs.some((j) => j.id === target.value)) target.value = film.jobs[0]?.id
+  if ((mode.value === 'grade' || mode.value === 'time') && !film.jobs.some((j) => j.id === target.value))
+    target.value = film.jobs[0]?.id
   if ((to === 'calibrate' || to === 'mark') && mode.value === to && now.value) frame.value = now.value.snapFrame
 }
 function takeOut(): void {
@@ -115,6 +137,7 @@ useViewActions({
     erasing,
     go,
     skip,
+    walkMark,
     slow: () => (slow.value = !slow.value),
     loop: () => (loop.value = !loop.value),
     enter,
@@ -145,8 +168,8 @@ useViewActions({
         :frame="frame"
         :mode="mode"
         :grid="angle?.calibration?.grid ?? []"
-        :points="mode === 'calibrate' && atSnap ? (now?.points ?? []) : []"
-        :marks="now?.marks ?? []"
+        :points="mode === 'calibrate' ? here.points : []"
+        :marks="here.marks"
         :target="target"
         :at-snap="atSnap"
         :zoom="zoom"
@@ -154,7 +177,7 @@ useViewActions({
         :span="loop ? span : undefined"
         :label="film.label"
         @frame="frame = $event"
-        @click="film.clickAt"
+        @click="(x, y) => film.clickAt(x, y, frame)"
       />
       <p
         v-else-if="game"
@@ -169,6 +192,7 @@ useViewActions({
         :frame="frame"
         :span="span"
         :ball="now?.snapFrame"
+        :moments="moments"
         :zoom="zoom"
         :slow="slow"
         :loop="loop"
@@ -188,12 +212,23 @@ useViewActions({
     <GradePanel
       v-if="mode === 'grade' && play"
       :facet="grading.facet.value"
+      :criterion="grading.criterion.value"
+      :frame="frame"
       @mode="enter"
-      @facet="grading.facet.value = $event"
+      @facet="grading.choose"
+      @go="go"
       @confirm="grading.confirm"
+    />
+    <MomentPanel
+      v-else-if="mode === 'time' && play"
+      :frame="frame"
+      :times="times"
+      @mode="enter"
+      @go="go"
     />
     <ClickPanel
       v-else
+      :frame="frame"
       @mode="enter"
       @add="film.addPlay(frame)"
       @also="film.addAngle(frame)"
@@ -224,6 +259,15 @@ useViewActions({
 }
 .alone {
   --rows: auto minmax(0, 1fr);
+}
+.room > aside {
+  padding: 8px 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.room > aside :deep(> *) {
+  flex: none;
 }
 .frame {
   display: grid;

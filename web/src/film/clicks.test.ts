@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
 import { useLists } from '../shell/lists'
 import {
+  angleSheet,
   callItem,
   choicesOf,
   filmedPlay,
@@ -49,8 +50,11 @@ beforeEach(() => {
 afterEach(() => vi.restoreAllMocks())
 
 describe('what is clicked next', () => {
-  const panel = () =>
-    mount(ClickPanel, { global: { stubs: { MiniField: true, SolvedView: true, NotSaved: true, PlayLogFields: true } } })
+  const panel = (frame = 24) =>
+    mount(ClickPanel, {
+      props: { frame },
+      global: { stubs: { MiniField: true, SolvedView: true, NotSaved: true, PlayLogFields: true } },
+    })
   it('is a known place of the field while the view is calibrated; what is done is said', async () => {
     const film = await inHand()
     film.mode = 'calibrate'
@@ -96,6 +100,27 @@ describe('what is clicked next', () => {
     await wrapper.find('button.main').trigger('click')
     await wrapper.findAll('button').at(-1)!.trigger('click')
     expect([wrapper.emitted('also'), wrapper.emitted('add')]).toEqual([[[]], [[]]])
+  })
+  it('is measured after the snap as if the camera stood, until a place says so', async () => {
+    const film = await inHand([{ man: 'nickel', xPixels: 1, yPixels: 1 }])
+    film.mode = 'mark'
+    film.target = 'nickel'
+    expect(panel(30).find('.men .done').exists()).toBe(false)
+    expect(text(panel(30))).toContain('as if the camera stood as at the snap')
+    expect(text(panel(20))).toContain('clicked in the frame where it moves: press J')
+    film.play = {
+      ...film.play!,
+      angles: [angleSheet({ stills: [{ frame: 30, seconds: 0.2, trouble: 'it turned', checked: false }] })],
+    }
+    expect(text(panel(30))).toContain('Nobody is measured in it: it turned.')
+  })
+  it('is the ball, and whoever is far from its logged spot is asked', async () => {
+    const film = await inHand()
+    film.mode = 'mark'
+    film.target = 'ball'
+    film.play = { ...film.play!, ballElsewhere: { x: -2.04, y: 5.01 } }
+    expect(text(panel())).toContain('Click the ball on the ground')
+    expect(text(panel())).toContain('The ball was clicked 2.0 yd left and 5.0 yd ahead of where the log has it.')
   })
   it('is a man whom the sides put at two places', async () => {
     const film = await inHand()

@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { AngleWork, FilmedPlay } from '../api/types'
-import { angleSheet, filmedPlay, gameFilm, gameSheet, OTHER_REEL, REEL } from '../testing/fixtures'
+import { angleSheet, filmedPlay, gameFilm, gameSheet, OTHER_REEL, REEL, job, sheet } from '../testing/fixtures'
 
 const get = vi.fn()
 const put = vi.fn()
@@ -211,6 +211,28 @@ describe('film store', () => {
     })
     expect(film.reel!.id).toBe(4)
     expect(film.missing?.number).toBe(2)
+  })
+  it('clicks in the frame that is shown: after the snap only men who were clicked at it, and no ball', async () => {
+    const nickel = { man: 'nickel', xPixels: 1, yPixels: 1 }
+    const film = await opened(
+      filmedPlay({ sheet: sheet([job('nickel', 'NB', 7), job('mike', 'M', 1)]) }, { marks: [nickel] }),
+    )
+    saves()
+    film.mode = 'mark'
+    expect([film.menIn(24), film.menIn(40)]).toEqual([['ball', 'nickel', 'mike'], ['nickel']])
+    film.target = 'nickel'
+    film.clickAt(5, 6, 40)
+    expect(film.now!.marks).toEqual([nickel, { man: 'nickel', xPixels: 5, yPixels: 6, frame: 40 }])
+    film.see('man moves', 30)
+    film.see('back commits', 60)
+    expect(film.now!.seen).toEqual([
+      { what: 'man moves', man: 'nickel', frame: 30 },
+      { what: 'back commits', man: undefined, frame: 60 },
+    ])
+    film.target = 'TE'
+    film.see('contact', 50)
+    expect(film.now!.seen).toHaveLength(2)
+    await vi.waitFor(() => expect(film.saving).toBe(false))
   })
   it('cuts a new play with the log of the last one, but for what is of that alone', async () => {
     const film = await opened(filmedPlay({ log: { ...filmedPlay().log, gain: 12, quarter: 2, theirPlay: 'power' } }))

@@ -1,14 +1,28 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
-import type { AngleSheet, AngleWork, FilmedPlay, GameFilm, GameSheet, PlayLog, ReelSheet } from '../api/types'
+import type { AngleSheet, AngleWork, FilmedPlay, GameFilm, GameSheet, ReelSheet, SeenAt } from '../api/types'
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
-import { snapAgainst, useLists } from '../shell/lists'
+import { useLists } from '../shell/lists'
+import { firstLog, fresh } from './newLog'
 import { usePlayLog } from './playLog'
-import { addedTo, menToMark, nextUnmarked, withMark, withoutPoint, withPoint, workOf, type KeptWork } from './work'
+import {
+  addedTo,
+  BALL,
+  frameOf,
+  keptWork,
+  menToMark,
+  nextUnmarked,
+  withMark,
+  withoutPoint,
+  withPoint,
+  withSeen,
+  workOf,
+  type KeptWork,
+} from './work'
 
-export type Mode = 'look' | 'calibrate' | 'mark' | 'grade'
+export type Mode = 'look' | 'calibrate' | 'mark' | 'time' | 'grade'
 
 /**
  * A game on the table: the play in hand, the reel it is looked at on, the clicks on that angle, and what core measured of
@@ -218,26 +232,42 @@ export const useFilm = defineStore('film', () => {
     await openPlay(last.id)
   }
 
-  /** Puts the place or the man in hand where the picture was clicked. */
-  function clickAt(x: number, y: number): void {
+  /** Puts the place or the man in hand where the picture was clicked, in the frame that is shown. */
+  function clickAt(x: number, y: number, shown: number): void {
     if (!now.value) return
+    const frame = frameOf(now.value, shown)
     if (mode.value === 'calibrate' && place.value) {
-      set(withPoint(now.value, { name: place.value, xPixels: x, yPixels: y }))
+      set(withPoint(now.value, { name: place.value, xPixels: x, yPixels: y, frame }))
       place.value = undefined
     } else if (mode.value === 'mark' && target.value) {
       const man = target.value
-      set(withMark(now.value, { man, xPixels: x, yPixels: y }))
+      set(withMark(now.value, { man, xPixels: x, yPixels: y, frame }))
       last.value = man
-      target.value = nextUnmarked(man, men.value, now.value.marks)
+      const here = now.value.marks.filter((m) => m.frame === frame)
+      target.value = nextUnmarked(man, menIn(shown), here)
     }
   }
+  /** Who is clicked in a frame: after the snap only men who were clicked at it, since how they moved is told from there. */
+  function menIn(shown: number): string[] {
+    if (!now.value || frameOf(now.value, shown) === undefined) return men.value
+    const there = new Set(now.value.marks.filter((m) => m.frame === undefined).map((m) => m.man))
+    const found = men.value.filter((m) => m !== BALL && there.has(m))
+    return [...found.filter((m) => labels.value.has(m)), ...found.filter((m) => !labels.value.has(m))]
+  }
+  /** Something happens in this frame, to the man in hand or to all. */
+  function see(what: SeenAt['what'], frame: number): void {
+    const ofAMan = play.value?.moments.find((m) => m.what === what)?.ofAMan
+    if (!now.value || (ofAMan && !jobs.value.some((j) => j.id === target.value))) return
+    set(withSeen(now.value, { what, man: ofAMan ? target.value : undefined, frame }))
+  }
   /** Takes a known place in hand; one that was clicked is clicked anew. */
-  function choosePlace(name: string): void {
-    if (now.value?.points.some((p) => p.name === name)) set(withoutPoint(now.value, name))
+  function choosePlace(name: string, shown?: number): void {
+    const frame = now.value && shown !== undefined ? frameOf(now.value, shown) : undefined
+    if (now.value?.points.some((p) => p.name === name && p.frame === frame)) set(withoutPoint(now.value, name, frame))
     place.value = name
   }
   function walkMan(by: number): void {
-    const of = mode.value === 'grade' ? jobs.value.map((j) => j.id) : men.value
+    const of = mode.value === 'grade' || mode.value === 'time' ? jobs.value.map((j) => j.id) : men.value
     target.value = stepped(of, target.value, by)
   }
   function walkPlace(by: number): void {
@@ -347,6 +377,8 @@ export const useFilm = defineStore('film', () => {
     labels,
     label: (man: string): string => labels.value.get(man) ?? man,
     clickAt,
+    see,
+    menIn,
     choosePlace,
     walkMan,
     walkPlace,
@@ -360,26 +392,4 @@ export const useFilm = defineStore('film', () => {
 /** The next of a list, round its end; the first or last when none of it is in hand. */
 function stepped<T>(all: readonly T[], now: T | undefined, by: number): T | undefined {
   return all[(all.indexOf(now as T) + by + all.length) % all.length]
-}
-/** The log of the play after one: they line up the same until somebody says otherwise, and nothing is known of it yet. */
-function fresh(log: PlayLog): PlayLog {
-  const { snap, call, revision, quarter, drive } = log
-  return { snap, call, revision, quarter, drive }
-}
-/** A plain snap by the rules of the game, and a call for as many men. */
-function firstLog(code: string): PlayLog {
-  const { choices, calls } = useLists()
-  const players = choices?.codes.find((c) => c.id === code)?.players
-  const snap = snapAgainst(
-    choices?.formations.find((f) => f.players === players),
-    choices,
-  )
-  const call = calls.find((c) => c.players === players)
-  if (!snap || !call) throw new Error('no formation and call is known for these rules')
-  return { snap: { ...snap, code }, call: call.id, revision: call.revision }
-}
-function keptWork(text: string | null): KeptWork | undefined {
-  if (!text) return undefined
-  const kept = JSON.parse(text) as Partial<KeptWork>
-  return kept.work && kept.base && typeof kept.version === 'number' ? (kept as KeptWork) : undefined
 }

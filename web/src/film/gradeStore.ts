@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { answer, client, over, problemOf, type Problem } from '../api/client'
-import type { FacetMark, PlayGrades, Proposal, RepRow, RepWords } from '../api/types'
+import type { AskedOnPlay, FacetMark, PlayGrades, Proposal, RepRow, RepWords, Rubric } from '../api/types'
 import { unheardWords, type RepAt } from './unheard'
 
 export type Facet = FacetMark['facet']
@@ -12,7 +12,7 @@ const AGAIN_MILLIS = 4000
 const LATER = (status: number): boolean => status === 0 || status >= 500
 /** Nobody is signed in, or somebody who may not. */
 const NOBODY = [401, 403]
-const NOTHING: RepWords = { marks: [], target: 'man', flags: [], extraCredit: false }
+const NOTHING: RepWords = { marks: [], target: 'man', flags: [], extraCredit: false, criteria: [] }
 
 /**
  * One's own grades of the play in hand. Every word goes out by itself, in order, and is kept on this machine until the
@@ -49,13 +49,34 @@ export const useGrades = defineStore('grades of a play', () => {
   const heard = (job: string): RepRow | undefined => found.value?.mine.find((r) => r.job === job)
   function words(job: string): RepWords {
     const mine = heard(job)
-    return unheard.of(here(job))?.words ?? (mine ? wordsOf(mine) : NOTHING)
+    const said = unheard.of(here(job))?.words
+    // what was said before criteria were kept has none
+    return said ? { ...NOTHING, ...said } : mine ? wordsOf(mine) : NOTHING
   }
   const markOf = (job: string, facet: Facet): GradeMark | undefined =>
     words(job).marks.find((m) => m.facet === facet)?.mark
-  const proposed = (job: string): Proposal[] => found.value?.proposals.filter((p) => p.job === job) ?? []
+  /** What was measured of him, and what his marked criteria come to. */
+  function proposed(job: string): Proposal[] {
+    const technique = heard(job)?.technique
+    const measured = found.value?.proposals.filter((p) => p.job === job) ?? []
+    return technique ? [...measured, technique] : measured
+  }
+  /** What he is graded by on this play. */
+  function rubrics(job: string): Rubric[] {
+    const ids = asked(job)?.rubrics ?? []
+    return found.value?.rubrics.filter((r) => ids.includes(r.id)) ?? []
+  }
+  const tickOf = (job: string, rubric: string, criterion: string): GradeMark | undefined =>
+    words(job).criteria.find((c) => c.rubric === rubric && c.criterion === criterion)?.mark
+  /** Marks one criterion; the same mark again takes it off. */
+  function tick(job: string, rubric: string, criterion: string, given: GradeMark | undefined): void {
+    const rest = words(job).criteria.filter((c) => c.rubric !== rubric || c.criterion !== criterion)
+    const again = given === tickOf(job, rubric, criterion)
+    say(job, { criteria: given && !again ? [...rest, { rubric, criterion, mark: given }] : rest })
+  }
+  const asked = (job: string): AskedOnPlay | undefined => found.value?.asked.find((a) => a.job === job)
   const others = (job: string): RepRow[] => found.value?.others.filter((r) => r.job === job) ?? []
-  const graded = (job: string): boolean => words(job).marks.length > 0
+  const graded = (job: string): boolean => words(job).marks.length + words(job).criteria.length > 0
 
   function say(job: string, change: Partial<RepWords>): void {
     // before it is known what he said earlier, a word would be said over it
@@ -152,6 +173,10 @@ export const useGrades = defineStore('grades of a play', () => {
     words,
     markOf,
     proposed,
+    asked,
+    rubrics,
+    tick,
+    tickOf,
     others,
     graded,
     say,
@@ -164,6 +189,8 @@ export const useGrades = defineStore('grades of a play', () => {
 })
 
 function wordsOf(row: RepRow): RepWords {
-  const { note, target, flags, outcome, extraCredit } = row
-  return { marks: row.marks.map(({ facet, mark }) => ({ facet, mark })), note, target, flags, outcome, extraCredit }
+  const { note, target, flags, outcome, extraCredit, correction } = row
+  const marks = row.marks.map(({ facet, mark }) => ({ facet, mark }))
+  const criteria = row.criteria.map(({ rubric, criterion, mark }) => ({ rubric, criterion, mark }))
+  return { marks, note, target, flags, outcome, extraCredit, criteria, correction }
 }

@@ -13,13 +13,14 @@ function room(inHand = true) {
     film.reel = REEL
     film.play = filmedPlay()
     film.playId = 11
-    film.work = { past: [], now: { firstFrame: 0, snapFrame: 24, points: [], marks: [] }, future: [] }
+    film.work = { past: [], now: { firstFrame: 0, snapFrame: 24, points: [], marks: [], seen: [] }, future: [] }
   }
   const stage = { toggle: vi.fn(), walk: vi.fn(), drop: vi.fn() }
   const grading = { ready: vi.fn(() => true), walk: vi.fn(), mark: vi.fn(), confirm: vi.fn() }
   const controls = {
     film,
     frame: ref(5),
+    walkMark: vi.fn(),
     zoom: ref(false),
     erasing: ref(false),
     go: vi.fn(),

@@ -3,7 +3,8 @@ import { actionsOf, type Action } from '../shell/actions/action'
 import type { Mode, useFilm } from './filmStore'
 import type { GradeMark } from './gradeStore'
 import { MARKS } from './marks'
-import { ballMovesAt, beginsAt, endsAt, withHidden, withoutMark } from './work'
+import { SEEN_KEYS, type What } from './seen'
+import { ballMovesAt, beginsAt, endsAt, frameOf, withHidden, withoutMark } from './work'
 
 /** What the keys of the film room move besides the store: the frame shown, and what is open over it. */
 export interface RoomControls {
@@ -14,6 +15,8 @@ export interface RoomControls {
   go: (frame: number) => void
   /** So many seconds on, or back. */
   skip: (seconds: number) => void
+  /** To the next frame with a click or a moment, or the one before. */
+  walkMark: (by: number) => void
   slow: () => void
   loop: () => void
   enter: (mode: Mode) => void
@@ -47,6 +50,7 @@ export function roomActions(controls: RoomControls): Action[] {
   const pointing = (): boolean => film.mode === 'calibrate' || film.mode === 'mark'
   const looking = (): boolean => !pointing()
   const marking = (): boolean => film.mode === 'mark'
+  const timing = (): boolean => film.mode === 'time'
   const judging = (): boolean => film.mode === 'grade' && grading.ready()
   const turning = (): boolean => film.mode !== 'look'
   const inHand = (): boolean => !!film.now
@@ -62,6 +66,8 @@ export function roomActions(controls: RoomControls): Action[] {
     time('slow', 'Q', 'A quarter of the speed, or all of it', controls.slow),
     time('loop', 'L', 'Play the play round and round, or not', controls.loop),
     time('snap', 'J', 'To the frame where the ball moves', () => go(film.now?.snapFrame ?? 0)),
+    time('mark-back', 'PageUp', 'To the moment marked before', () => controls.walkMark(-1), inHand),
+    time('mark-on', 'PageDown', 'To the next moment marked', () => controls.walkMark(1), inHand),
     time('zoom', 'Z', 'Zoom in where the pointer is', () => (zoom.value = !zoom.value)),
     time(
       'side',
@@ -105,6 +111,10 @@ export function roomActions(controls: RoomControls): Action[] {
     cuts('out', 'O', 'The play ends in this frame', () => film.set(endsAt(film.now!, frame.value)), inHand),
     clicks('calibrate', 'K', 'Calibrate: known places', () => enter('calibrate'), inHand),
     clicks('mark', 'M', 'Mark feet', () => enter('mark'), inHand),
+    clicks('moments', 'E', 'Moments: what happens when', () => enter('time'), inHand),
+    ...(Object.entries(SEEN_KEYS) as [What, string][]).map(([what, key]) =>
+      clicks(`seen-${what}`, key, capital(what), () => film.see(what, frame.value), timing),
+    ),
     clicks('turn', 'D', 'Next man or place', () => turn(1), turning),
     clicks('turn-back', 'A', 'Previous man or place', () => turn(-1), turning),
     ...CROSS.flatMap(([key, x, y]) => [
@@ -122,14 +132,14 @@ export function roomActions(controls: RoomControls): Action[] {
       'remove',
       'Delete',
       'Remove his mark',
-      () => film.now && film.target && film.set(withoutMark(film.now, film.target)),
+      () => film.now && film.target && film.set(withoutMark(film.now, film.target, frameOf(film.now, frame.value))),
       marking,
     ),
     clicks(
       'hidden',
       'H',
       'His feet are hidden, or seen after all',
-      () => film.now && film.last && film.set(withHidden(film.now, film.last)),
+      () => film.now && film.last && film.set(withHidden(film.now, film.last, frameOf(film.now, frame.value))),
       marking,
     ),
     clicks('undo', 'U', 'Undo', film.undo),

@@ -2,9 +2,17 @@ import { computed, ref, type Ref } from 'vue'
 import { useFilm } from './filmStore'
 import { useGrades, type Facet, type GradeMark } from './gradeStore'
 
+/** A criterion of a rubric. */
+export interface Ticked {
+  rubric: string
+  criterion: string
+}
 export interface Grading {
   /** The facet that the next key marks. */
   facet: Ref<Facet>
+  /** The criterion that it marks, within technique. */
+  criterion: Ref<Ticked | undefined>
+  choose: (facet: Facet, criterion?: Ticked) => void
   /** Whether it is known what was said of the play before: nothing is marked until it is. */
   ready: () => boolean
   walk: (by: number) => void
@@ -12,25 +20,50 @@ export interface Grading {
   confirm: () => void
 }
 
-/** Marks the man in hand facet by facet; a yes goes on to the next man who has no grade. */
+/** Marks the man in hand facet by facet, technique criterion by criterion; a yes goes on to the next man who has no grade. */
 export function useGrading(): Grading {
   const film = useFilm()
   const grades = useGrades()
   const facet = ref<Facet>('AL')
+  const criterion = ref<Ticked>()
   const order = computed(() => grades.facets.map((f) => f.facet))
 
-  function walk(by: number): void {
-    const at = order.value.indexOf(facet.value)
-    facet.value = order.value[Math.max(0, Math.min(order.value.length - 1, at + by))] ?? facet.value
-  }
   function man(): string | undefined {
     return film.jobs.some((j) => j.id === film.target) ? film.target : undefined
+  }
+  /** All that can be marked of him, in the order it is walked through. */
+  function places(): { facet: Facet; criterion?: Ticked }[] {
+    return order.value.flatMap((f) => [{ facet: f }, ...(f === 'TE' ? criteria() : [])])
+  }
+  function criteria(): { facet: Facet; criterion: Ticked }[] {
+    return grades
+      .rubrics(man() ?? '')
+      .flatMap((r) =>
+        r.criteria
+          .filter((c) => c.facet === 'TE')
+          .map((c) => ({ facet: 'TE' as const, criterion: { rubric: r.id, criterion: c.id } })),
+      )
+  }
+  function choose(to: Facet, within?: Ticked): void {
+    facet.value = to
+    criterion.value = within
+  }
+  function walk(by: number): void {
+    const all = places()
+    const { rubric, criterion: id } = criterion.value ?? {}
+    const at = all.findIndex(
+      (p) => p.facet === facet.value && p.criterion?.rubric === rubric && p.criterion?.criterion === id,
+    )
+    const next = all[Math.max(0, Math.min(all.length - 1, at + by))]
+    if (next) choose(next.facet, next.criterion)
   }
   function mark(given: GradeMark | undefined): void {
     const job = man()
     if (!job) return
-    grades.mark(job, facet.value, given)
-    if (given && grades.markOf(job, facet.value)) walk(1)
+    const now = criterion.value
+    if (now) grades.tick(job, now.rubric, now.criterion, given)
+    else grades.mark(job, facet.value, given)
+    if (given && (now ? grades.tickOf(job, now.rubric, now.criterion) : grades.markOf(job, facet.value))) walk(1)
   }
   function confirm(): void {
     const job = man()
@@ -39,7 +72,7 @@ export function useGrading(): Grading {
     const at = ids.indexOf(job ?? '')
     const round = [...ids.slice(at + 1), ...ids.slice(0, Math.max(0, at))]
     film.target = round.find((id) => !grades.graded(id)) ?? round[0] ?? film.target
-    facet.value = order.value[0] ?? 'AL'
+    choose(order.value[0] ?? 'AL')
   }
-  return { facet, ready: () => !!grades.found, walk, mark, confirm }
+  return { facet, criterion, choose, ready: () => !!grades.found, walk, mark, confirm }
 }

@@ -9,14 +9,18 @@ import {
   menToMark,
   nextUnmarked,
   strangers,
+  clickedAt,
+  frameOf,
   withHidden,
   withMark,
+  withoutMan,
   withoutMark,
   withoutPoint,
   withPoint,
+  withSeen,
 } from './work'
 
-const work: AngleWork = { firstFrame: 0, snapFrame: 1, lastFrame: undefined, points: [], marks: [] }
+const work: AngleWork = { firstFrame: 0, snapFrame: 1, lastFrame: undefined, points: [], marks: [], seen: [] }
 const job = (id: string, from: string[]): JobRow => ({ id, from }) as unknown as JobRow
 
 it('keeps one click per place and per man', () => {
@@ -34,6 +38,7 @@ it('asks for the men that places lean on first, then for the defenders', () => {
     { name: 'C', feet: { x: 0 } },
   ]
   expect(menToMark([job('corner-left', ['SE']), job('nickel', ['TE'])], offence)).toEqual([
+    'ball',
     'SE',
     'TE',
     'corner-left',
@@ -83,4 +88,45 @@ it('says of a click that the feet are hidden, and takes it back', () => {
   expect(hidden.marks[0]!.hidden).toBe(true)
   expect(withHidden(hidden, 'TE').marks[0]!.hidden).toBeUndefined()
   expect(withHidden(clicked, 'QB').marks).toEqual(clicked.marks)
+})
+it('keeps a man at every frame he is clicked in, and what happens once', () => {
+  const snap = withMark(work, { man: 'mike', xPixels: 1, yPixels: 1 })
+  const both = withMark(snap, { man: 'mike', xPixels: 9, yPixels: 9, frame: 20 })
+  expect(both.marks).toHaveLength(2)
+  expect(withHidden(both, 'mike', 20).marks.map((m) => m.hidden)).toEqual([undefined, true])
+  expect(withoutMark(both, 'mike', 20).marks).toEqual(snap.marks)
+  const seen = withSeen(withSeen(both, { what: 'man moves', man: 'mike', frame: 5 }), {
+    what: 'man moves',
+    man: 'mike',
+    frame: 6,
+  })
+  expect(seen.seen).toEqual([{ what: 'man moves', man: 'mike', frame: 6 }])
+  expect(withSeen(seen, { what: 'man moves', man: 'mike', frame: 6 }).seen).toEqual([])
+  expect(withSeen(seen, { what: 'back commits', frame: 9 }).seen).toHaveLength(2)
+  expect(withoutMan(seen, 'mike')).toEqual(work)
+})
+it('keeps a click of the snap at the snap when that is marked anew', () => {
+  const moved = ballMovesAt(withMark(work, { man: 'mike', xPixels: 1, yPixels: 1 }), 7)
+  expect(clickedAt(moved, moved.marks[0]!)).toBe(7)
+  expect([frameOf(moved, 7), frameOf(moved, 8)]).toEqual([undefined, 8])
+})
+it('has one click of a man where the ball moves, when that is marked in a frame he was clicked in', () => {
+  const snap = withMark(work, { man: 'mike', xPixels: 1, yPixels: 1 })
+  const later = withMark(withMark(snap, { man: 'mike', xPixels: 5, yPixels: 5, frame: 7 }), {
+    man: 'will',
+    xPixels: 6,
+    yPixels: 6,
+    frame: 7,
+  })
+  const moved = ballMovesAt(later, 7)
+  expect(moved.marks.map((m) => [m.man, m.xPixels, m.frame])).toEqual([
+    ['mike', 1, undefined],
+    ['will', 6, undefined],
+  ])
+})
+it('adds moments marked on two screens', () => {
+  const contact = { what: 'contact' as const, man: 'mike', frame: 8 }
+  const thrown = { what: 'ball thrown' as const, frame: 40 }
+  const added = addedTo(withSeen(work, contact), { version: 0, base: work, work: withSeen(work, thrown) })
+  expect(added.seen).toEqual([contact, thrown])
 })

@@ -1,7 +1,7 @@
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { client } from '../api/client'
-import type { GradedMan } from '../api/types'
+import type { GradedMan, ManSheet } from '../api/types'
 import { asked } from '../testing/asked'
 import { repRow } from '../testing/fixtures'
 import GradesView from './GradesView.vue'
@@ -31,10 +31,39 @@ const MAN: GradedMan = {
     ),
   ],
 }
+const REPORT: ManSheet = {
+  man: 'dunmore',
+  plays: 11,
+  ended: '5-3',
+  against: [
+    {
+      unit: 'starters',
+      plays: 4,
+      facets: [{ facet: 'AL', done: 2, told: 4, notSeen: 0, notAgreed: 0, ofTheCall: 0 }],
+      ended: '1-3',
+    },
+    { unit: 'backups', plays: 7, facets: [], ended: '4 positive of 4' },
+  ],
+  faults: [
+    {
+      name: 'Pads: high',
+      of: 'Linebacker against a block',
+      leadsTo: 'driven',
+      below: 3,
+      told: 9,
+      notAgreed: 1,
+      learnt: true,
+      plays: [{ game: 7, number: 5 }],
+    },
+  ],
+}
 async function view(men: unknown) {
   const page = { items: MAN.newest, page: 0, pages: 1, total: 2 }
   vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
-    Promise.resolve({ data: path === '/api/grades' ? men : page, response: new Response() })) as never)
+    Promise.resolve({
+      data: path === '/api/grades' ? men : path.endsWith('/report') ? REPORT : page,
+      response: new Response(),
+    })) as never)
   const wrapper = mount(GradesView, { global: { plugins: [asked()], stubs: { RouterLink: RouterLinkStub } } })
   await flushPromises()
   return wrapper
@@ -69,6 +98,9 @@ describe('grades', () => {
       '(measured -: Out: 1.2 yd wide)',
       'marrow, asked by anvil-drizzle, revision 2',
       'catalogue',
+      'Against their starters, 4 plays: 1-3. AL 2 of 4',
+      'Against their backups, 7 plays: 4 positive of 4.',
+      'Pads: high Linebacker against a block3 of 9, 1 not agreed, not again since: learntdriven5',
     ])
       expect(text).toContain(said)
     await wrapper.find('.big').trigger('click')

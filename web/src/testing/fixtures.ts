@@ -161,7 +161,19 @@ export function sheet(jobs: JobRow[], findings: FindingRow[] = []): Sheet {
 }
 /** An angle of the play on reel 3, as nobody has worked on it yet. */
 export function angleSheet(over: Partial<AngleSheet> = {}): AngleSheet {
-  return { id: 50, reel: 3, firstFrame: 0, snapFrame: 24, points: [], marks: [], trouble: '', version: 0, ...over }
+  return {
+    id: 50,
+    reel: 3,
+    firstFrame: 0,
+    snapFrame: 24,
+    points: [],
+    marks: [],
+    seen: [],
+    stills: [],
+    trouble: '',
+    version: 0,
+    ...over,
+  }
 }
 /** A play filmed from one side; what is said of the angle is said of that side. */
 export function filmedPlay(over: Partial<FilmedPlay> = {}, angle: Partial<AngleSheet> = {}): FilmedPlay {
@@ -174,6 +186,12 @@ export function filmedPlay(over: Partial<FilmedPlay> = {}, angle: Partial<AngleS
     verdicts: [],
     measured: [],
     apart: [],
+    timesApart: [],
+    moments: [
+      { what: 'man moves', ofAMan: true },
+      { what: 'contact', ofAMan: true },
+      { what: 'back commits', ofAMan: false },
+    ],
     sheet: sheet([job('nickel', 'NB', 7)]),
     log: {
       snap: { formation: 'pro-i', mirrored: false, code: 'hs', hash: 'm', toGoal: 62, down: 1, distance: 10 },
@@ -241,6 +259,9 @@ export function playGrades(over: Partial<PlayGrades> = {}): PlayGrades {
       { facet: 'EF', meaning: 'effort and finish' },
     ],
     proposals: [{ job: 'nickel', facet: 'AL', mark: '-', measured: 'Out: 1.8 yd wide (± 0.3)' }],
+    asked: [],
+    untold: '',
+    rubrics: [],
     mine: [],
     others: [],
     waiting: [],
@@ -258,6 +279,7 @@ export function repRow(over: Partial<RepRow> = {}): RepRow {
     call: 'anvil-drizzle',
     callRevision: 0,
     version: 1,
+    criteria: [],
     ...over,
   }
 }

@@ -8,6 +8,8 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import mensch.camera.Body;
 import mensch.camera.PinholeCamera;
 import mensch.camera.Point3;
 import mensch.camera.ReelMaker;
@@ -15,6 +17,8 @@ import mensch.camera.Scene;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPlaces.KnownPlace;
+import mensch.core.film.Places;
+import mensch.core.geometry.Point;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -66,8 +70,8 @@ class FilmIT extends InBrowser {
         cut(page);
         log(page);
         calibrate(page);
-        mark(page, List.of("TE", "C", "RG", "nickel", "mike"));
-        assertThat(page.locator(".stage .mark")).hasCount(5);
+        mark(page, List.of(Places.BALL, "TE", "C", "RG", "nickel", "mike"));
+        assertThat(page.locator(".stage .mark")).hasCount(6);
         assertThat(page.locator(".state")).hasText("saved");
         assertThat(page.locator("[data-man=nickel]")).containsText("wide");
         assertThat(page.locator("[data-man=nickel]")).containsText("Out:");
@@ -123,7 +127,7 @@ class FilmIT extends InBrowser {
         cut(first);
         String address = first.url();
         first.keyboard().press("g");
-        assertThat(first.locator(".facets li")).hasCount(8);
+        assertThat(first.locator(".facets > li")).hasCount(8);
         for (String key : List.of("d", "1", "2", "3", "0")) {
             first.keyboard().press(key);
         }
@@ -141,7 +145,7 @@ class FilmIT extends InBrowser {
         second.navigate(address);
         second.locator(".strip li").first().waitFor();
         second.keyboard().press("g");
-        assertThat(second.locator(".facets li")).hasCount(8);
+        assertThat(second.locator(".facets > li")).hasCount(8);
         second.keyboard().press("d");
         assertThat(second.locator("aside")).containsText("marrow graded men here too");
         assertThat(second.locator(".strip .grades")).hasCount(0);
@@ -195,16 +199,18 @@ class FilmIT extends InBrowser {
         page.locator("aside").focus();
         page.keyboard().press("m");
         for (String man : men) {
-            var body = SCENE.bodies().stream()
+            Point at = SCENE.bodies().stream()
                     .filter(b -> b.name().equals(man))
+                    .map(Body::at)
                     .findFirst()
-                    .orElseThrow();
-            String label = man.equals("nickel") ? "NB" : man.equals("mike") ? "M" : man + "*";
+                    .orElse(new Point(0, 0));
+            String label = Map.of("nickel", "NB", "mike", "M", Places.BALL, Places.BALL)
+                    .getOrDefault(man, man + "*");
             page.locator(".men button")
                     .getByText(label, new Locator.GetByTextOptions().setExact(true))
                     .first()
                     .click();
-            click(page, pixel(body.at().x(), body.at().y()));
+            click(page, pixel(at.x(), at.y()));
         }
     }
 
