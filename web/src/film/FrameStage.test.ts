@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import FrameStage from './FrameStage.vue'
 
 const stage = (over = {}) =>
@@ -73,5 +73,19 @@ describe('frame stage', () => {
     video.currentTime = 0.12
     await wrapper.find('video').trigger('timeupdate')
     expect(wrapper.emitted('frame')).toEqual([[1]])
+  })
+  it('stops where the play ends and says so, when it is told to', async () => {
+    const wrapper = stage({ until: 1 })
+    const video = wrapper.find('video').element
+    const pause = vi.spyOn(video, 'pause').mockImplementation(() => undefined)
+    Object.defineProperty(video, 'paused', { value: false })
+    video.currentTime = 0.05
+    await wrapper.find('video').trigger('timeupdate')
+    expect(wrapper.emitted('end')).toBeUndefined()
+    video.currentTime = 0.15
+    await wrapper.find('video').trigger('timeupdate')
+    expect(pause).toHaveBeenCalledOnce()
+    expect(wrapper.emitted('end')).toHaveLength(1)
+    expect(wrapper.emitted('frame')!.at(-1)).toEqual([1])
   })
 })

@@ -24,9 +24,11 @@ const props = defineProps<{
   slow?: boolean
   /** First and last frame that are played round and round. */
   span?: [number, number]
+  /** The frame at which playing ends, when it ends. */
+  until?: number
   label: (man: string) => string
 }>()
-const emit = defineEmits<{ frame: [frame: number]; click: [x: number, y: number] }>()
+const emit = defineEmits<{ frame: [frame: number]; click: [x: number, y: number]; end: [] }>()
 
 const QUARTER = 0.25
 const video = ref<HTMLVideoElement>()
@@ -47,8 +49,15 @@ useEventListener(video, 'timeupdate', () => {
   if (!video.value || video.value.paused) return
   const frame = frameAt(video.value.currentTime, props.times)
   if (props.span && frame > props.span[1]) video.value.currentTime = seekTime(props.span[0], props.times)
+  else if (props.until !== undefined && frame >= props.until) end()
   else emit('frame', frame)
 })
+useEventListener(video, 'ended', () => props.until !== undefined && emit('end'))
+function end(): void {
+  video.value?.pause()
+  emit('frame', props.until!)
+  emit('end')
+}
 watch([() => props.slow, video], () => {
   if (video.value) video.value.playbackRate = props.slow ? QUARTER : 1
 })
@@ -81,6 +90,9 @@ function toggle(): void {
     emit('frame', clampFrame(frameAt(video.value.currentTime, props.times), props.times))
   }
 }
+function play(): void {
+  if (video.value?.paused) void video.value.play()
+}
 /** The keyboard's way to point: a cross that walks, and Enter. */
 function walk(x: number, y: number): void {
   cross.value = inPicture(cross.value.x + x, cross.value.y + y)
@@ -89,7 +101,7 @@ function walk(x: number, y: number): void {
 function drop(): void {
   emit('click', cross.value.x, cross.value.y)
 }
-defineExpose({ toggle, walk, drop })
+defineExpose({ toggle, play, walk, drop })
 const lines = computed(() => (props.atSnap ? props.grid : []).map((line) => line.map((p) => `${p.x},${p.y}`).join(' ')))
 /** A click is a place only while one points. */
 const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'mark')

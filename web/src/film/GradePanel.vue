@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { computed, nextTick, ref, watch } from 'vue'
-import type { RepRow, RepWords } from '../api/types'
-import WordMenu from '../words/WordMenu.vue'
+import type { RepRow } from '../api/types'
+import BesideMarks from './BesideMarks.vue'
 import CorrectionFields from './CorrectionFields.vue'
 import { useFilm, type Mode } from './filmStore'
 import { useGrades, type Facet, type GradeMark } from './gradeStore'
@@ -45,31 +45,9 @@ const asked = computed(() =>
   })),
 )
 const done = computed(() => jobs.value.filter((j) => grades.graded(j.id)).length)
-const TARGETS: { id: RepWords['target']; name: string }[] = [
-  { id: 'man', name: 'the man' },
-  { id: 'call or teaching', name: 'the call or the teaching' },
-  { id: 'call not received', name: 'the call not being received' },
-]
-const OUTCOMES: { id: NonNullable<RepWords['outcome']> | ''; name: string }[] = [
-  { id: '', name: 'not said' },
-  { id: 'win', name: 'win' },
-  { id: 'positive', name: 'positive, without a result' },
-  { id: 'neutral', name: 'neutral: no loss' },
-  { id: 'loss', name: 'loss' },
-  { id: 'unrated', name: 'unrated: it set something up' },
-]
-const FLAGS: RepWords['flags'] = ['missed assignment', 'explosive given', 'loaf', 'penalty']
-
 const markOf = (facet: Facet): GradeMark | undefined => words.value.marks.find((m) => m.facet === facet)?.mark
 const proposed = (facet: Facet) => proposals.value.find((p) => p.facet === facet)
 const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find((m) => m.facet === facet)?.mark
-function say(change: Partial<RepWords>): void {
-  if (job.value) grades.say(job.value.id, change)
-}
-function flag(which: RepWords['flags'][number], on: boolean): void {
-  const rest = words.value.flags.filter((f) => f !== which)
-  say({ flags: on ? [...rest, which] : rest })
-}
 </script>
 
 <template>
@@ -88,6 +66,21 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
         <b>{{ job.label }}</b> {{ job.name }}
         <span class="soft">{{ done }} of {{ jobs.length }} men graded</span>
       </h2>
+      <p
+        v-if="grades.found?.earlier.includes(job.id)"
+        class="fault"
+        role="status"
+      >
+        You graded him by an earlier revision of the call or of a rubric. Look again: any mark you give now is by what
+        is asked today.
+        <button
+          type="button"
+          class="link"
+          @click="grades.say(job.id, {})"
+        >
+          My marks stand
+        </button>
+      </p>
       <dl class="asked">
         <template
           v-for="a in asked"
@@ -177,47 +170,7 @@ function flag(which: RepWords['flags'][number], on: boolean): void {
       >
         <span class="key">Enter</span> {{ proposals.length ? 'Yes to what is proposed, next man' : 'Next man' }}
       </button>
-      <div class="beside">
-        His own play:
-        <WordMenu
-          :value="words.outcome ?? ''"
-          label="His own play"
-          :options="OUTCOMES"
-          field
-          @pick="say({ outcome: ($event || undefined) as RepWords['outcome'] })"
-        />
-      </div>
-      <div class="beside">
-        A fault is laid on
-        <WordMenu
-          :value="words.target"
-          label="A fault is laid on"
-          :options="TARGETS"
-          field
-          @pick="say({ target: $event as RepWords['target'] })"
-        />
-      </div>
-      <fieldset>
-        <legend>Beside the marks</legend>
-        <label
-          v-for="f in FLAGS"
-          :key="f"
-          ><input
-            type="checkbox"
-            :checked="words.flags.includes(f)"
-            @change="flag(f, ($event.target as HTMLInputElement).checked)"
-          />
-          {{ f }}</label
-        >
-        <label
-          ><input
-            type="checkbox"
-            :checked="words.extraCredit"
-            @change="say({ extraCredit: ($event.target as HTMLInputElement).checked })"
-          />
-          extra credit</label
-        >
-      </fieldset>
+      <BesideMarks :job="job.id" />
       <NoteField
         :man="job.id"
         :value="words.note ?? ''"
@@ -298,20 +251,5 @@ h2 .soft {
   grid-column: 1 / -1;
   font: 600 12.5px/1.3 var(--narrow);
   padding-left: 36px;
-}
-.beside {
-  font: 400 13px var(--narrow);
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  font: 400 13px/1.5 var(--narrow);
-  display: flex;
-  flex-wrap: wrap;
-  column-gap: 12px;
-}
-legend {
-  padding: 0;
-  color: var(--soft);
 }
 </style>

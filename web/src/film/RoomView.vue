@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { problemOf } from '../api/client'
 import { useViewActions } from '../shell/actions/registry'
@@ -14,9 +14,11 @@ import GradePanel from './GradePanel.vue'
 import GradeStrip from './GradeStrip.vue'
 import { useGrades } from './gradeStore'
 import MomentPanel from './MomentPanel.vue'
+import PlaylistBar from './PlaylistBar.vue'
 import PlaySentence from './PlaySentence.vue'
 import { roomActions } from './roomActions'
 import TakeOutPlay from './TakeOutPlay.vue'
+import { usePlaylist } from './playlist'
 import { useGrading } from './useGrading'
 import { clickedAt } from './work'
 
@@ -34,7 +36,9 @@ const stage = useTemplateRef('stage')
 const erasing = ref(false)
 const grading = useGrading()
 
-onMounted(async () => {
+const list = usePlaylist()
+
+async function open(): Promise<void> {
   const asked = (what: unknown): number | undefined => (what ? Number(what) : undefined)
   try {
     const { play: wanted, reel: on } = route.query
@@ -42,6 +46,27 @@ onMounted(async () => {
   } catch (error) {
     problem.value = problemOf(error)
   }
+}
+onMounted(open)
+// a playlist goes on to plays of this game and of others
+watch(
+  () => [route.params.game, route.query.play].join(),
+  () => {
+    if (route.params.game === undefined) return
+    if (Number(route.params.game) !== game.value?.id) void open()
+    else if (route.query.play && Number(route.query.play) !== number.value) {
+      const row = film.rows.find((r) => r.number === Number(route.query.play))
+      if (row) void film.openPlay(row.id)
+    }
+  },
+)
+/** A play of a playlist runs by itself as soon as it is here. */
+const startsItself = computed(() => list.running.value && !!now.value && !!reel.value)
+watch([() => angle.value?.id, startsItself], async () => {
+  if (!startsItself.value || !now.value) return
+  frame.value = now.value.firstFrame
+  await nextTick()
+  stage.value?.play()
 })
 watch(
   () => session.me,
@@ -61,7 +86,7 @@ watch(
 )
 watch(number, (to) => {
   if (to === undefined) return
-  void router.replace({ query: { play: String(to) } })
+  void router.replace({ query: { play: String(to), ...list.query() } })
 })
 
 const times = computed(() => reel.value?.frameTimes ?? [])
@@ -143,6 +168,7 @@ useViewActions({
     enter,
     stage: () => stage.value,
     grading,
+    walkPlay: (by) => (list.plays.value.length ? list.walk(by) : void film.walkPlay(by)),
   }),
   quiet: () => erasing.value,
 })
@@ -175,9 +201,11 @@ useViewActions({
         :zoom="zoom"
         :slow="slow"
         :span="loop ? span : undefined"
+        :until="list.running.value && !loop ? span[1] : undefined"
         :label="film.label"
         @frame="frame = $event"
         @click="(x, y) => film.clickAt(x, y, frame)"
+        @end="list.walk(1)"
       />
       <p
         v-else-if="game"
@@ -186,6 +214,7 @@ useViewActions({
       >
         This game has no film. <RouterLink :to="`/film/${game.id}`">Take a reel in</RouterLink>.
       </p>
+      <PlaylistBar :list="list" />
       <FrameRibbon
         v-if="reel"
         :times="times"
@@ -204,7 +233,7 @@ useViewActions({
         @slow="slow = !slow"
         @loop="loop = !loop"
         @side="film.walkSide"
-        @walk="film.walkPlay"
+        @walk="(by) => (list.plays.value.length ? list.walk(by) : film.walkPlay(by))"
         @take-out="erasing = true"
         @zoom="zoom = !zoom"
       />
@@ -271,7 +300,8 @@ useViewActions({
 }
 .frame {
   display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
+  grid-template-rows: minmax(0, 1fr);
+  grid-auto-rows: auto;
   height: var(--field-height, auto);
   min-height: 0;
   min-width: 0;

@@ -142,7 +142,12 @@ export const useGrades = defineStore('grades of a play', () => {
     )
     unheard.heard(of, sent, row.version)
     if (of.play !== at.play || !found.value) return
-    found.value = { ...found.value, mine: [...found.value.mine.filter((r) => r.job !== of.job), row] }
+    const { mine, earlier } = found.value
+    found.value = {
+      ...found.value,
+      mine: [...mine.filter((r) => r.job !== of.job), row],
+      earlier: earlier.filter((job) => job !== of.job),
+    }
     if (found.value.waiting.length) await load()
   }
   /** After a word on another screen: mine stands, or that one. */
@@ -189,8 +194,8 @@ export const useGrades = defineStore('grades of a play', () => {
 })
 
 function wordsOf(row: RepRow): RepWords {
-  const { note, target, flags, outcome, extraCredit, correction } = row
+  const { note, target, flags, outcome, extraCredit, correction, setsUp, tackle, thrown } = row
   const marks = row.marks.map(({ facet, mark }) => ({ facet, mark }))
   const criteria = row.criteria.map(({ rubric, criterion, mark }) => ({ rubric, criterion, mark }))
-  return { marks, note, target, flags, outcome, extraCredit, criteria, correction }
+  return { marks, note, target, flags, outcome, extraCredit, criteria, correction, setsUp, tackle, thrown }
 }

@@ -21,6 +21,7 @@ function room(inHand = true) {
     film,
     frame: ref(5),
     walkMark: vi.fn(),
+    walkPlay: vi.fn(),
     zoom: ref(false),
     erasing: ref(false),
     go: vi.fn(),

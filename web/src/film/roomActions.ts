@@ -17,6 +17,8 @@ export interface RoomControls {
   skip: (seconds: number) => void
   /** To the next frame with a click or a moment, or the one before. */
   walkMark: (by: number) => void
+  /** To the next play of the game, or of the playlist. */
+  walkPlay: (by: number) => void
   slow: () => void
   loop: () => void
   enter: (mode: Mode) => void
@@ -76,8 +78,8 @@ export function roomActions(controls: RoomControls): Action[] {
       () => void film.walkSide(),
       () => film.sides.length > 1,
     ),
-    plays('previous', '[', 'Previous play', () => void film.walkPlay(-1)),
-    plays('next', ']', 'Next play', () => void film.walkPlay(1)),
+    plays('previous', '[', 'Previous play', () => controls.walkPlay(-1)),
+    plays('next', ']', 'Next play', () => controls.walkPlay(1)),
     plays(
       'erase',
       'X',

@@ -1,112 +1,120 @@
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Component } from 'vue'
 import { client } from '../api/client'
-import type { GradedMan, ManSheet } from '../api/types'
+import MyGradesView from '../mine/MyGradesView.vue'
 import { asked } from '../testing/asked'
-import { repRow } from '../testing/fixtures'
+import { MAN, PAGE, UNIT } from '../testing/reports'
+import { pareto, shares, type Inks } from './charts'
 import GradesView from './GradesView.vue'
+import ManView from './ManView.vue'
+import UnitView from './UnitView.vue'
 
-const play = (number: number, rep = repRow()) => ({ game: 7, opponent: 'Stoats', play: 10 + number, number, rep })
-const MAN: GradedMan = {
-  man: 'dunmore',
-  name: 'Dunmore',
-  number: 54,
-  seats: ['mike'],
-  plays: 11,
-  facets: [
-    { facet: 'AL', done: 9, told: 10, notSeen: 1, notAgreed: 0, ofTheCall: 0, percent: 90 },
-    { facet: 'ST', done: 0, told: 0, notSeen: 0, notAgreed: 0, ofTheCall: 0 },
-    { facet: 'KEY', done: 1, told: 2, notSeen: 0, notAgreed: 1, ofTheCall: 2 },
-  ],
-  newest: [
-    play(3, repRow({ marks: [{ facet: 'AL', mark: '+' }] })),
-    play(3, repRow({ grader: 'abara', marks: [{ facet: 'AL', mark: '-' }] })),
-    play(
-      5,
-      repRow({
-        marks: [{ facet: 'AL', mark: '=', proposed: '-', measured: 'Out: 1.2 yd wide' }],
-        note: 'told to by the booth',
-        callRevision: 2,
-      }),
-    ),
-  ],
-}
-const REPORT: ManSheet = {
-  man: 'dunmore',
-  plays: 11,
-  ended: '5-3',
-  against: [
-    {
-      unit: 'starters',
-      plays: 4,
-      facets: [{ facet: 'AL', done: 2, told: 4, notSeen: 0, notAgreed: 0, ofTheCall: 0 }],
-      ended: '1-3',
-    },
-    { unit: 'backups', plays: 7, facets: [], ended: '4 positive of 4' },
-  ],
-  faults: [
-    {
-      name: 'Pads: high',
-      of: 'Linebacker against a block',
-      leadsTo: 'driven',
-      below: 3,
-      told: 9,
-      notAgreed: 1,
-      learnt: true,
-      plays: [{ game: 7, number: 5 }],
-    },
-  ],
-}
-async function view(men: unknown) {
-  const page = { items: MAN.newest, page: 0, pages: 1, total: 2 }
+const push = vi.fn()
+vi.mock('vue-router', () => ({
+  useRoute: () => ({ params: { man: 'dunmore', unit: 'all' }, query: {} }),
+  useRouter: () => ({ push }),
+}))
+const INKS: Inks = { ink: '#000', soft: '#555', rule: '#ccc', accent: '#da2' }
+
+async function view(of: Component, answers: Record<string, unknown>) {
   vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
-    Promise.resolve({
-      data: path === '/api/grades' ? men : path.endsWith('/report') ? REPORT : page,
-      response: new Response(),
-    })) as never)
-  const wrapper = mount(GradesView, { global: { plugins: [asked()], stubs: { RouterLink: RouterLinkStub } } })
+    Promise.resolve({ data: answers[path], response: new Response() })) as never)
+  const wrapper = mount(of, {
+    global: { plugins: [asked()], stubs: { RouterLink: RouterLinkStub, ReportChart: true, WordMenu: true } },
+  })
   await flushPromises()
   return wrapper
 }
+const words = (wrapper: { text: () => string }): string => wrapper.text().replace(/\s+/g, ' ')
 
 describe('grades', () => {
-  beforeEach(() => vi.restoreAllMocks())
-  it('say what they are of, and lead to each play', async () => {
-    const wrapper = await view([MAN])
-    expect(wrapper.find('h1').text()).toBe(
-      "Grades: 11 reps of 1 man. Of the reps graded, not a season's rate. Where two coaches differ.",
-    )
+  beforeEach(() => void vi.restoreAllMocks())
+  it('say what they are of, and every figure leads to its plays', async () => {
+    const wrapper = await view(GradesView, { '/api/grades': [MAN] })
+    expect(words(wrapper.find('h1'))).toContain("Grades: 11 reps of 1 man. Of the reps graded, not a season's rate.")
     expect(wrapper.find('.big').text()).toBe('54 Dunmore')
-    expect(wrapper.findAll('th').map((h) => h.text())).toEqual(['Man', 'Plays', 'AL', 'KEY', 'The last first'])
+    expect(wrapper.findAll('th').map((h) => h.text())).toEqual(['Man', 'Plays', 'Score', 'AL', 'KEY', 'The last first'])
     const [alignment, key] = wrapper.findAll('.tally').map((t) => t.text().replace(/\s+/g, ' '))
     expect(alignment).toBe('9 of 10 (90 %)1 not told')
     expect(key).toBe('1 of 21 not agreed, 2 of the call')
-    expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toEqual([
-      '/grades/agreement',
-      '/film/7/room?play=3',
-      '/film/7/room?play=5',
-    ])
+    const links = wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))
+    expect(links).toContainEqual({
+      path: '/film/7/room',
+      query: { play: '5', list: '7.5-7.2', of: 'Dunmore, KEY' },
+    })
+    expect(links).toContain('/grades/man/dunmore')
     expect(wrapper.findAll('.marks .out').map((a) => a.text())).toEqual(['3'])
   })
-  it('open with the reason, what was measured, who said it, and the call they were asked by', async () => {
-    const wrapper = await view([MAN])
-    await wrapper.find('.big').trigger('click')
-    await flushPromises()
-    const text = wrapper.find('.detail').text().replace(/\s+/g, ' ')
+  it('say what to do when there are none', async () => {
+    expect((await view(GradesView, { '/api/grades': [] })).text()).toContain('No grades yet.')
+  })
+  it('of one man split by whom it was against, count faults and say what was wrong first', async () => {
+    const wrapper = await view(ManView, {
+      '/api/grades/{man}/report': PAGE,
+      '/api/grades/{man}': { items: MAN.newest, page: 0, pages: 1, total: 3 },
+    })
+    const text = words(wrapper)
     for (const said of [
+      '54 Dunmore, mike: 11 plays graded, 5-3; 9 plus, 2 minus (82 %)',
+      'Against their starters, 4 plays: 1-3.',
+      'Against their backups, 7 plays: 4 positive of 4.',
+      'Pads: high Linebacker against a block3 of 9, 1 not agreed, 2 of the call, not again since: learntdriven',
+      'better: 4 of 10, then 9 of 10',
+      'play 5: KEY -, loaf; first wrong: Eyes: only one of them, then Pads: high',
+      'What to do instead: eyes to the guard',
+      '1 tackles missed',
+      '14 yd after contact, on 3 tries measured',
+      'was to set up a later play that is not named yet: it counts as a loss',
       'told to by the booth',
       '(measured -: Out: 1.2 yd wide)',
       'marrow, asked by anvil-drizzle, revision 2',
-      'catalogue',
-      'Against their starters, 4 plays: 1-3. AL 2 of 4',
-      'Against their backups, 7 plays: 4 positive of 4.',
-      'Pads: high Linebacker against a block3 of 9, 1 not agreed, not again since: learntdriven5',
     ])
       expect(text).toContain(said)
-    await wrapper.find('.big').trigger('click')
-    expect(wrapper.find('.detail').exists()).toBe(false)
+    expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toContainEqual({
+      path: '/film/7/room',
+      query: { play: '5', list: '7.5-8.2', of: 'Pads: high' },
+    })
+    expect(wrapper.findAll('nav a').map((a) => a.attributes('href'))).toEqual([
+      '/api/grades/dunmore/sheet.pdf',
+      '/api/grades/dunmore/sheet.csv',
+    ])
   })
-  it('say what to do when there are none', async () => {
-    expect((await view([])).text()).toContain('No grades yet.')
+  it('of a unit name who has a fault, and whose explosive play it was', async () => {
+    const wrapper = await view(UnitView, { '/api/units/{unit}/grades': UNIT })
+    const text = words(wrapper)
+    for (const said of [
+      ': 20 reps on 11 plays',
+      'Stoats, play 5, 34 yd: Dunmore lost his job first, his alone is below standard',
+      'Dunmore 3',
+      'play 5, Dunmore: KEY -, loaf',
+    ])
+      expect(text).toContain(said)
+    expect(wrapper.findComponent({ name: 'ReportChart' }).exists()).toBe(true)
+  })
+  it("are a player's own, and lead to no film", async () => {
+    const wrapper = await view(MyGradesView, { '/api/mine/grades': PAGE })
+    expect(words(wrapper)).toContain('54 Dunmore: 11 plays graded')
+    expect(words(wrapper)).toContain('What to do instead: eyes to the guard')
+    expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toEqual(['/mine'])
+    const none = await view(MyGradesView, { '/api/mine/grades': undefined })
+    expect(none.text()).toContain('Nothing of yours is graded yet')
+  })
+  it('are drawn as bars by how often, with what share they are of all', () => {
+    const option = pareto(UNIT.sheet.faults, INKS)
+    expect(option.series).toMatchObject([{ data: [3, 3] }, { data: [75, 100] }])
+    expect(option.yAxis).toMatchObject({ data: ['Pads: high', 'Hip: behind'], inverse: true })
+  })
+  it('are drawn from game to game with the interval of each', () => {
+    const option = shares(PAGE.sheet.trends[0]!, INKS)
+    expect(option.series).toMatchObject([
+      { data: [40, 90] },
+      {
+        data: [
+          [17, 17, 17, 69],
+          [60, 60, 60, 98],
+        ],
+      },
+    ])
   })
 })

@@ -107,6 +107,7 @@ useViewActions({
           @pick="formation = $event"
         />
       </h1>
+      <RouterLink to="/mine/grades">My grades</RouterLink>
     </header>
     <nav
       class="rolls"

@@ -5,6 +5,7 @@ export const router = createRouter({
   routes: [
     { path: '/', component: () => import('../start/StartView.vue'), meta: { title: 'Start' } },
     { path: '/mine', component: () => import('../mine/MineView.vue'), meta: { title: 'My job' } },
+    { path: '/mine/grades', component: () => import('../mine/MyGradesView.vue'), meta: { title: 'My grades' } },
     { path: '/board', component: () => import('../board/BoardView.vue'), meta: { title: 'Board' } },
     { path: '/playbook', component: () => import('../playbook/PlaybookView.vue'), meta: { title: 'Playbook' } },
     { path: '/playbook/call/:id', component: () => import('../playbook/RungEditor.vue'), meta: { title: 'Rules' } },
@@ -32,6 +33,8 @@ export const router = createRouter({
     { path: '/film/:game', component: () => import('../film/GameView.vue'), meta: { title: 'Game' } },
     { path: '/film/:game/room', component: () => import('../film/RoomView.vue'), meta: { title: 'Film room' } },
     { path: '/grades', component: () => import('../grades/GradesView.vue'), meta: { title: 'Grades' } },
+    { path: '/grades/man/:man', component: () => import('../grades/ManView.vue'), meta: { title: 'Man report' } },
+    { path: '/grades/unit/:unit', component: () => import('../grades/UnitView.vue'), meta: { title: 'Unit report' } },
     {
       path: '/grades/agreement',
       component: () => import('../grades/AgreementView.vue'),

@@ -265,6 +265,7 @@ export function playGrades(over: Partial<PlayGrades> = {}): PlayGrades {
     mine: [],
     others: [],
     waiting: [],
+    earlier: [],
     ...over,
   }
 }

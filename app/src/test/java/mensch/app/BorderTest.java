@@ -36,6 +36,7 @@ class BorderTest {
             "game",
             "film",
             "grading",
+            "report",
             "joining",
             "plan");
 

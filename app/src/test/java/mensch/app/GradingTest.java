@@ -1,11 +1,16 @@
 package mensch.app;
 
+import static mensch.app.GradeRequests.coaches;
+import static mensch.app.GradeRequests.facet;
+import static mensch.app.GradeRequests.grades;
+import static mensch.app.GradeRequests.man;
+import static mensch.app.GradeRequests.ticked;
+import static mensch.app.GradeRequests.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.List;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.Test;
@@ -22,19 +27,6 @@ import tools.jackson.databind.json.JsonMapper;
 class GradingTest {
     @TempDir
     static Path folder;
-
-    private static String words(String... facetAndMark) {
-        var marks = new ArrayList<String>();
-        for (int i = 0; i < facetAndMark.length; i += 2) {
-            marks.add("{\"facet\": \"" + facetAndMark[i] + "\", \"mark\": \"" + facetAndMark[i + 1] + "\"}");
-        }
-        return "{\"marks\": " + marks
-                + ", \"note\": null, \"target\": \"man\", \"flags\": [], \"outcome\": null, \"extraCredit\": false, \"criteria\": []}";
-    }
-
-    private static String grades(FilmedGame game, JsonNode play) {
-        return game.play(play.get("id").asLong()) + "/grades";
-    }
 
     @Test
     void whatIsMeasuredIsProposedAndIsNoGradeBeforeACoachSaidSo(int port) throws IOException {
@@ -88,9 +80,9 @@ class GradingTest {
         assertThat(facet(man, "EF").get("done").asInt()).isEqualTo(1);
         assertThat(man.get("plays").asInt()).isEqualTo(1);
         JsonNode two = coaches(abara, "abara", "marrow");
-        assertThat(two.get("facets").get(0).get("facet").asString()).isEqualTo("KEY");
-        assertThat(two.get("facets").get(0).get("same").asInt())
-                .isLessThan(two.get("facets").get(0).get("both").asInt());
+        assertThat(two.at("/topics/0/topic/what").asString()).isEqualTo("KEY");
+        assertThat(two.at("/topics/0/same").asInt())
+                .isLessThan(two.at("/topics/0/both").asInt());
         JsonNode difference = null;
         for (JsonNode one : two.get("differences")) {
             difference = one.get("game").asLong() == game.id() ? one : difference;
@@ -100,34 +92,6 @@ class GradingTest {
         assertThat(difference.get("number").asInt()).isEqualTo(1);
         assertThat(Browserless.signedIn(port, "lind").get("/api/agreements").status())
                 .isEqualTo(403);
-    }
-
-    private static JsonNode coaches(Browserless coach, String first, String second) {
-        for (JsonNode two : coach.get("/api/agreements").json()) {
-            if (two.get("first").asString().equals(first)
-                    && two.get("second").asString().equals(second)) {
-                return two;
-            }
-        }
-        throw new AssertionError(first + " and " + second + " graded nobody together");
-    }
-
-    private static JsonNode man(Browserless coach, String man) {
-        for (JsonNode one : coach.get("/api/grades").json()) {
-            if (one.get("man").asString().equals(man)) {
-                return one;
-            }
-        }
-        throw new AssertionError(man + " has no grades");
-    }
-
-    private static JsonNode facet(JsonNode man, String facet) {
-        for (JsonNode one : man.get("facets")) {
-            if (one.get("facet").asString().equals(facet)) {
-                return one;
-            }
-        }
-        throw new AssertionError(facet + " is not marked");
     }
 
     @Test
@@ -180,45 +144,6 @@ class GradingTest {
                         .status())
                 .isEqualTo(403);
         assertThat(marrow.get(grades).json().get("mine")).isEmpty();
-    }
-
-    /** With fewer than eight plays there is no share; what nobody saw counts for nothing. */
-    @Test
-    void sharesAreNamedOfEightPlaysAndMoreAndEachPlayIsLedTo(int port) throws IOException {
-        Browserless marrow = Browserless.signedIn(port, "marrow");
-        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "shares");
-        String player = null;
-        for (int i = 0; i < 9; i++) {
-            String mark = i == 0 ? "n/a" : i < 3 ? "-" : "=";
-            Answer said = marrow.put(
-                    grades(game, game.cut("tongs-fog")) + "/free", Browserless.version(0), words("COM", mark));
-            player = said.json().get("player").asString();
-            if (i == 7) {
-                assertThat(facet(man(marrow, player), "COM").has("percent")).isFalse();
-            }
-        }
-        JsonNode told = facet(man(marrow, player), "COM");
-        assertThat(told.get("done").asInt()).isEqualTo(6);
-        assertThat(told.get("told").asInt()).isEqualTo(8);
-        assertThat(told.get("notSeen").asInt()).isEqualTo(1);
-        assertThat(told.get("percent").asInt()).isEqualTo(75);
-        JsonNode plays = marrow.get("/api/grades/" + player).json().get("items");
-        assertThat(plays.get(0).get("game").asLong()).isEqualTo(game.id());
-        assertThat(plays.get(0).get("number").asInt()).isEqualTo(9);
-        long first = plays.get(0).get("play").asLong();
-        String out = game.play(first);
-        marrow.delete(out, marrow.get(out).etag());
-        assertThat(facet(man(marrow, player), "COM").get("told").asInt()).isEqualTo(7);
-    }
-
-    private static String ticked(String outcome, String correction, String... criterionAndMark) {
-        var ticks = new ArrayList<String>();
-        for (int i = 0; i < criterionAndMark.length; i += 2) {
-            ticks.add("{\"rubric\": \"backer-block\", \"criterion\": \"" + criterionAndMark[i] + "\", \"mark\": \""
-                    + criterionAndMark[i + 1] + "\"}");
-        }
-        return words().replace("\"outcome\": null", "\"outcome\": " + outcome)
-                .replace("\"criteria\": []", "\"criteria\": " + ticks + ", \"correction\": " + correction);
     }
 
     /** Technique is marked by the rubric of the play's kind; what the marks come to is proposed, and kept with them. */
@@ -286,59 +211,111 @@ class GradingTest {
         assertThat(asked.get("rubrics").toString()).contains("Our eyes").contains("in the backfield");
     }
 
-    /** Faults by how often they were seen, each with its plays; against starters and backups apart. */
+    /** Two coaches talked about it: one mark stands, and what each said himself is not touched. */
     @Test
-    void aMansReportSplitsByTheirUnitAndCountsHisFaults(int port) throws IOException, SQLException {
+    void whichMarkStandsIsSaidApart(int port) throws IOException {
         Browserless marrow = Browserless.signedIn(port, "marrow");
-        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "report");
-        String man = null;
-        for (int i = 0; i < 8; i++) {
-            String unit = i < 3 ? "starters" : "backups";
-            String log = Requests.log("rasp-frost").replace("}, \"call\"", "}, \"unit\": \"" + unit + "\", \"call\"");
-            JsonNode play = game.cut(FilmedGame.FRAME, log).json();
-            Answer said = marrow.put(
-                    grades(game, play) + "/mike",
-                    Browserless.version(0),
-                    i < 3
-                            ? ticked("\"loss\"", "null", "pads", "-")
-                            : ticked("\"win\"", "null", "pads", "=", "rip", "="));
-            assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
-            Database.run("update rep set player = 'reported' where play_id = "
-                    + play.get("id").asLong());
-            man = "reported";
+        Browserless abara = Browserless.signedIn(port, "abara");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "settled");
+        String grades = grades(game, game.cut("anvil-fog"));
+        Answer his = marrow.put(grades + "/will", Browserless.version(0), words("KEY", "+", "EF", "="));
+        String settled = grades + "/will/settled";
+        assertThat(marrow.put(settled, Browserless.version(0), stands("", "KEY", "+"))
+                        .code())
+                .isEqualTo("nothing-to-settle");
+        abara.put(grades + "/will", Browserless.version(0), words("KEY", "-", "EF", "="));
+        assertThat(marrow.put(settled, Browserless.version(0), stands("", "KEY", "="))
+                        .code())
+                .isEqualTo("mark-of-neither");
+        String player = his.json().get("player").asString();
+        int before = facet(man(marrow, player), "KEY").get("notAgreed").asInt();
+        Answer stood = marrow.put(settled, Browserless.version(0), stands("", "KEY", "-"));
+        assertThat(stood.status()).as(String.valueOf(stood.json())).isEqualTo(200);
+        assertThat(abara.put(settled, Browserless.version(0), stands("", "KEY", "+"))
+                        .code())
+                .isEqualTo("settled-overtaken");
+        JsonNode key = facet(man(marrow, player), "KEY");
+        assertThat(key.get("notAgreed").asInt()).isEqualTo(before - 1);
+        assertThat(key.at("/plays/0/as").asString()).isEqualTo("below");
+        JsonNode difference = null;
+        for (JsonNode one : coaches(abara, "abara", "marrow").get("differences")) {
+            difference = one.get("game").asLong() == game.id() ? one : difference;
         }
-        JsonNode report = marrow.get("/api/grades/" + man + "/report").json();
-        assertThat(report.get("ended").asString()).isEqualTo("5-3");
-        assertThat(report.at("/against/0/unit").asString()).isEqualTo("starters");
-        assertThat(report.at("/against/0/ended").asString()).isEqualTo("0-3");
-        assertThat(report.at("/against/1/ended").asString()).isEqualTo("5 positive of 5");
-        assertThat(report.get("faults")).hasSize(1);
-        JsonNode pads = report.at("/faults/0");
-        assertThat(pads.get("name").asString()).isEqualTo("Pads: high");
-        assertThat(pads.get("below").asInt()).isEqualTo(3);
-        assertThat(pads.get("told").asInt()).isEqualTo(8);
-        assertThat(pads.get("learnt").asBoolean()).isTrue();
-        assertThat(pads.get("plays").valueStream().map(p -> p.get("number").asInt()))
-                .containsExactly(3, 2, 1);
+        assertThat(difference.get("firstMark").asString()).isEqualTo("-");
+        assertThat(difference.get("secondMark").asString()).isEqualTo("+");
+        assertThat(difference.at("/settled/mark").asString()).isEqualTo("-");
+        assertThat(difference.at("/settled/by").asString()).isEqualTo("marrow");
+        assertThat(marrow.get(grades).json().at("/mine/0/marks/0/mark").asString())
+                .isEqualTo("+");
+        assertThat(marrow.delete(settled + "?what=KEY", stood.etag()).status()).isEqualTo(204);
+        assertThat(facet(man(marrow, player), "KEY").get("notAgreed").asInt()).isEqualTo(before);
         assertThat(Browserless.signedIn(port, "lind")
-                        .get("/api/grades/" + man + "/report")
+                        .put(settled, Browserless.version(0), stands("", "KEY", "+"))
                         .status())
                 .isEqualTo(403);
     }
 
+    private static String stands(String of, String what, String mark) {
+        return "{\"topic\": {\"of\": \"" + of + "\", \"what\": \"" + what + "\"}, \"mark\": \"" + mark + "\"}";
+    }
+
+    /** Criteria are agreed on or not like facets, by their names. */
     @Test
-    void aFaultOfTheCallIsNoneOfTheMan(int port) throws IOException {
+    void agreementIsToldOfCriteriaToo(int port) throws IOException {
         Browserless marrow = Browserless.signedIn(port, "marrow");
-        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "call");
-        Answer said = marrow.put(
-                grades(game, game.cut("anvil-frost")) + "/nose",
+        Browserless abara = Browserless.signedIn(port, "abara");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "criteria");
+        String grades = grades(game, game.cut("anvil-drizzle"));
+        marrow.put(grades + "/mike", Browserless.version(0), ticked("null", "null", "hip", "-", "rip", "="));
+        abara.put(grades + "/mike", Browserless.version(0), ticked("null", "null", "hip", "+", "rip", "="));
+        JsonNode two = coaches(abara, "abara", "marrow");
+        assertThat(two.get("topics").valueStream().map(t -> t.get("name").asString()))
+                .contains("Hip, Linebacker against a block", "Rip, Linebacker against a block");
+        assertThat(two.get("differences")
+                        .valueStream()
+                        .filter(d -> d.get("game").asLong() == game.id())
+                        .map(d -> d.get("name").asString()))
+                .containsExactly("Hip, Linebacker against a block");
+    }
+
+    /** A call that was changed asks otherwise: who graded by the earlier one is told so, until he says it again. */
+    @Test
+    void whatWasGradedByAnEarlierRevisionIsSaid(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "revised");
+        JsonNode play = game.cut("anvil-fog");
+        String address = grades(game, play) + "/mike";
+        Answer first = marrow.put(address, Browserless.version(0), words("AS", "="));
+        assertThat(marrow.get(grades(game, play)).json().get("earlier")).isEmpty();
+        String at = game.play(play.get("id").asLong());
+        Answer logged = marrow.put(at, marrow.get(at).etag(), Requests.log("anvil-drizzle"));
+        assertThat(logged.status()).as(String.valueOf(logged.json())).isEqualTo(200);
+        assertThat(marrow.get(grades(game, play)).json().at("/earlier/0").asString())
+                .isEqualTo("mike");
+        marrow.put(address, first.etag(), words("AS", "="));
+        assertThat(marrow.get(grades(game, play)).json().get("earlier")).isEmpty();
+    }
+
+    /** A play sets up a later one of its game, never an earlier. */
+    @Test
+    void aPlaySetsUpALaterOne(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "set-up");
+        JsonNode first = game.cut("anvil-fog");
+        JsonNode later = game.cut("anvil-fog");
+        String up = "\"set up\"";
+        Answer back = marrow.put(
+                grades(game, later) + "/nose",
                 Browserless.version(0),
-                words("ST", "-").replace("\"man\"", "\"call or teaching\""));
+                words("AS", "=")
+                        .replace("\"outcome\": null", "\"outcome\": " + up + ", \"setsUp\": " + first.get("id")));
+        assertThat(back.code()).isEqualTo("sets-up-earlier");
+        Answer said = marrow.put(
+                grades(game, first) + "/nose",
+                Browserless.version(0),
+                words("AS", "=")
+                        .replace("\"outcome\": null", "\"outcome\": " + up + ", \"setsUp\": " + later.get("id")));
         assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
-        JsonNode stance = facet(man(marrow, said.json().get("player").asString()), "ST");
-        assertThat(stance.get("ofTheCall").asInt()).isEqualTo(1);
-        assertThat(stance.get("told").asInt()).isZero();
-        assertThat(List.of(stance.get("done").asInt(), stance.get("notSeen").asInt()))
-                .containsOnly(0);
+        assertThat(said.json().get("setsUp").asLong()).isEqualTo(later.get("id").asLong());
     }
 }

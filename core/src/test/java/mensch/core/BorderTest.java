@@ -47,7 +47,8 @@ class BorderTest {
             "sheet",
             "pressure",
             "film",
-            "grading");
+            "grading",
+            "report");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -15,6 +15,7 @@ import mensch.app.game.GameWords;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
 import mensch.core.geometry.Side;
+import mensch.core.report.TheirUnit;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -106,6 +107,6 @@ class DemoReels implements ApplicationRunner {
                 json.convertValue(s.get("theirSide"), Side.class),
                 s.get("gain").asInt(),
                 json.convertValue(s.get("result"), PlayLog.Result.class),
-                PlayLog.Unit.STARTERS);
+                TheirUnit.STARTERS);
     }
 }

@@ -10,6 +10,7 @@ import mensch.app.board.SnapWords;
 import mensch.app.bounds.Bounds;
 import mensch.core.document.Worded;
 import mensch.core.geometry.Side;
+import mensch.core.report.TheirUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,7 +37,7 @@ public record PlayLog(
         @Nullable Side theirSide,
         @Nullable @Min(-99) @Max(99) Integer gain,
         @Nullable Result result,
-        @Nullable Unit unit) {
+        @Nullable TheirUnit unit) {
 
     /** How a play ended. */
     public enum Result implements Worded {
@@ -48,13 +49,12 @@ public record PlayLog(
         INTERCEPTED,
         FUMBLE_LOST,
         SCORED,
-        PENALTY
-    }
+        PENALTY;
 
-    /** Who of theirs played. */
-    public enum Unit implements Worded {
-        STARTERS,
-        BACKUPS
+        /** Only a pass ends so. */
+        public boolean afterPass() {
+            return this == COMPLETE || this == INCOMPLETE || this == SACKED || this == INTERCEPTED;
+        }
     }
 
     /** Line-up and call, and nothing else known yet. */

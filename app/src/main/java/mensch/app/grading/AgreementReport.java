@@ -12,32 +12,36 @@ import mensch.app.playbook.Playbook;
 import mensch.app.roster.RosterBook;
 import mensch.core.grading.Agreement;
 import mensch.core.grading.GradeMark;
+import mensch.core.grading.ManPlay;
 import mensch.core.grading.Rep;
+import mensch.core.grading.Topic;
+import mensch.core.library.Library;
+import mensch.core.report.Topics;
 import mensch.core.roster.Player;
-import mensch.core.rubric.Facet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** How far each two coaches agree, facet by facet, and where they do not. */
+/** How far each two coaches agree, facet by facet and criterion by criterion, and where they do not. */
 @Service
 @Transactional(readOnly = true)
 class AgreementReport {
     /**
-     * One facet as two coaches marked it.
+     * One facet or criterion as two coaches marked it.
      *
      * @param both men's plays that both marked
      * @param kappa agreement beyond chance; null where chance explains all
      * @param weighted the same on the ladder from below to above standard
      */
-    record FacetAgreement(
-            Facet facet,
+    record TopicAgreement(
+            Topic topic,
+            String name,
             int both,
             int same,
             @Nullable Double kappa,
             @Nullable Double weighted) {
-        static FacetAgreement of(Facet facet, Agreement a) {
-            return new FacetAgreement(facet, a.both(), a.same(), given(a.kappa()), given(a.weighted()));
+        static TopicAgreement of(Topic topic, String name, Agreement a) {
+            return new TopicAgreement(topic, name, a.both(), a.same(), given(a.kappa()), given(a.weighted()));
         }
 
         private static @Nullable Double given(OptionalDouble value) {
@@ -45,37 +49,44 @@ class AgreementReport {
         }
     }
 
-    /** A man's play that two coaches marked otherwise. */
+    /**
+     * A man's play that two coaches marked otherwise.
+     *
+     * @param settled which of the marks stands; null while nobody said
+     */
     record Difference(
             long game,
             String opponent,
             long play,
             int number,
+            String job,
             String man,
-            Facet facet,
+            Topic topic,
+            String name,
             GradeMark firstMark,
-            GradeMark secondMark) {}
+            GradeMark secondMark,
+            Settling.@Nullable SettledRow settled) {}
 
     /** Two coaches, what they agree on and where they do not. */
-    record TwoCoaches(String first, String second, List<FacetAgreement> facets, List<Difference> differences) {}
+    record TwoCoaches(String first, String second, List<TopicAgreement> topics, List<Difference> differences) {}
 
-    private final GradedReps reps;
+    private final GradedPlays graded;
     private final Playbook playbook;
     private final RosterBook roster;
 
-    AgreementReport(GradedReps reps, Playbook playbook, RosterBook roster) {
-        this.reps = reps;
+    AgreementReport(GradedPlays graded, Playbook playbook, RosterBook roster) {
+        this.graded = graded;
         this.playbook = playbook;
         this.roster = roster;
     }
 
     /** Every two coaches who graded the same men on the same plays. */
     List<TwoCoaches> all() {
-        List<PlacedRep> placed = reps.all();
-        Map<Long, PlacedRep> plays =
-                placed.stream().collect(Collectors.toMap(p -> p.play().id(), Function.identity(), (a, b) -> a));
-        Map<String, List<Rep>> byGrader = placed.stream()
-                .map(p -> p.rep().rep())
+        List<GradedPlay> words = graded.words();
+        Map<ManPlay, GradedPlay> plays =
+                words.stream().collect(Collectors.toMap(p -> p.rep().of(), Function.identity(), (a, b) -> a));
+        Map<String, List<Rep>> byGrader = words.stream()
+                .map(GradedPlay::rep)
                 .collect(Collectors.groupingBy(Rep::grader, TreeMap::new, Collectors.toList()));
         List<String> graders = List.copyOf(byGrader.keySet());
         var two = new ArrayList<TwoCoaches>();
@@ -92,32 +103,40 @@ class AgreementReport {
         return two;
     }
 
-    private TwoCoaches two(String first, String second, List<Agreement.Pair> pairs, Map<Long, PlacedRep> plays) {
+    private TwoCoaches two(String first, String second, List<Agreement.Pair> pairs, Map<ManPlay, GradedPlay> plays) {
+        Library library = playbook.library();
+        Map<GradedPlays.SettledAt, Settling.SettledRow> settled = graded.settledRows();
         return new TwoCoaches(
                 first,
                 second,
                 Agreement.of(pairs).entrySet().stream()
-                        .map(a -> FacetAgreement.of(a.getKey(), a.getValue()))
+                        .map(a ->
+                                TopicAgreement.of(a.getKey(), Topics.said(a.getKey(), library.rubrics()), a.getValue()))
                         .toList(),
                 pairs.stream()
                         .filter(p -> !p.same())
-                        .flatMap(p -> Optional.ofNullable(plays.get(p.first().play())).stream()
-                                .map(at -> difference(p, at)))
+                        .flatMap(p -> Optional.ofNullable(plays.get(p.of())).stream()
+                                .map(at -> difference(p, at, library, settled)))
                         .toList());
     }
 
-    private Difference difference(Agreement.Pair pair, PlacedRep at) {
-        String man = pair.first().man();
+    private Difference difference(
+            Agreement.Pair pair,
+            GradedPlay at,
+            Library library,
+            Map<GradedPlays.SettledAt, Settling.SettledRow> settled) {
+        String man = pair.of().man();
         return new Difference(
-                at.game().id(),
-                at.game().opponent(),
-                at.play().id(),
-                at.play().number(),
-                roster.player(man)
-                        .map(Player::said)
-                        .orElseGet(() -> playbook.library().said(man)),
-                pair.facet(),
+                at.at().game(),
+                at.opponent(),
+                at.play(),
+                at.at().number(),
+                at.words().job(),
+                roster.player(man).map(Player::said).orElseGet(() -> library.said(man)),
+                pair.topic(),
+                Topics.said(pair.topic(), library.rubrics()),
                 pair.firstMark(),
-                pair.secondMark());
+                pair.secondMark(),
+                settled.get(new GradedPlays.SettledAt(at.play(), at.words().job(), pair.topic())));
     }
 }

@@ -103,6 +103,9 @@ class DemoGrades implements ApplicationRunner {
                 job.equals("nose") ? RepOutcome.NEUTRAL : null,
                 job.equals("mike") && play == 5,
                 ticked,
+                null,
+                null,
+                null,
                 null);
     }
 }

@@ -71,6 +71,7 @@ public class GradeBook {
      * @param untold why it is not known what the keys told anybody on this play; empty when it is
      * @param rubrics that men of the play are graded by
      * @param mine his own
+     * @param earlier men whom he graded by an earlier revision of the call or of a rubric
      * @param others of men whom he has graded himself
      * @param waiting coaches who graded men of this play whom he has not, and whose word he sees when he has
      */
@@ -81,6 +82,7 @@ public class GradeBook {
             String untold,
             List<Rubric> rubrics,
             List<RepRow> mine,
+            Set<String> earlier,
             List<RepRow> others,
             Set<String> waiting) {}
 
@@ -127,7 +129,29 @@ public class GradeBook {
                 .filter(r -> onPlay.stream().anyMatch(a -> a.rubrics().contains(r.id())))
                 .toList();
         return new PlayGrades(
-                FACETS, asked.proposals().all(), onPlay, untold(found.log(), asked), used, mine, others, waiting);
+                FACETS,
+                asked.proposals().all(),
+                onPlay,
+                untold(found.log(), asked),
+                used,
+                mine,
+                earlier(all, by, asked),
+                others,
+                waiting);
+    }
+
+    private static Set<String> earlier(List<GradedRep> all, String by, AskedOnFilm asked) {
+        return all.stream()
+                .filter(r -> r.grader().equals(by))
+                .filter(r -> !r.callDigest().equals(asked.lineup().call().digest())
+                        || r.body().criteria().stream().anyMatch(c -> overtaken(c, asked.rubrics())))
+                .map(GradedRep::job)
+                .collect(Collectors.toSet());
+    }
+
+    private static boolean overtaken(CriterionMark mark, List<Rubric> rubrics) {
+        return rubrics.stream()
+                .noneMatch(r -> r.id().equals(mark.rubric()) && r.digest().equals(mark.digest()));
     }
 
     private static String untold(PlayLog log, AskedOnFilm asked) {
@@ -169,6 +193,7 @@ public class GradeBook {
     @Transactional
     RepRow say(AskedOnFilm asked, RepKey key, Version read, RepWords words, String by) {
         Play play = games.play(key.game(), key.play());
+        checkSetsUp(words.setsUp(), play);
         Job job = asked.lineup().jobs().stream()
                 .filter(j -> j.id().equals(key.job()))
                 .findFirst()
@@ -183,6 +208,14 @@ public class GradeBook {
                 asked.lineup().call(),
                 clock.instant());
         return RepRow.of(reps.saveAndFlush(rep));
+    }
+
+    private void checkSetsUp(@Nullable Long later, Play play) {
+        if (later != null && games.play(play.gameId(), later).number() <= play.number()) {
+            throw Problem.refused(
+                    "sets-up-earlier",
+                    "play " + play.number() + " can set up a later play of its game only; choose one after it");
+        }
     }
 
     private static void checkRead(Version read, long current, RepKey key, Play play) {
@@ -219,7 +252,10 @@ public class GradeBook {
                 words.outcome(),
                 words.extraCredit(),
                 criteria,
-                words.correction());
+                words.correction(),
+                words.setsUp(),
+                words.tackle() == null ? null : words.tackle().tackle(),
+                words.thrown());
     }
 
     private static List<CriterionMark> criteria(RepWords words, List<Rubric> rubrics) {
@@ -307,6 +343,9 @@ public class GradeBook {
                                                 .noneMatch(h -> h.rubric().equals(c.rubric())
                                                         && h.criterion().equals(c.criterion()))))
                         .toList(),
-                here.correction() == null ? there.correction() : here.correction());
+                here.correction() == null ? there.correction() : here.correction(),
+                here.setsUp() == null ? there.setsUp() : here.setsUp(),
+                here.tackle() == null ? there.tackle() : here.tackle(),
+                here.thrown() == null ? there.thrown() : here.thrown());
     }
 }

@@ -1,12 +1,8 @@
 package mensch.app.grading;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import java.security.Principal;
 import java.util.List;
-import mensch.app.bounds.Bounds;
-import mensch.app.bounds.Paged;
 import mensch.app.version.Version;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -26,40 +22,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class GradeController {
     private final GradeBook book;
-    private final GradeReport report;
-    private final ManReport men;
     private final AgreementReport agreements;
+    private final Settling settling;
 
-    GradeController(GradeBook book, GradeReport report, ManReport men, AgreementReport agreements) {
-        this.men = men;
+    GradeController(GradeBook book, AgreementReport agreements, Settling settling) {
         this.book = book;
-        this.report = report;
         this.agreements = agreements;
+        this.settling = settling;
     }
 
     /** How far each two coaches agree, and where they do not. */
     @GetMapping("/agreements")
     List<AgreementReport.TwoCoaches> agreements() {
         return agreements.all();
-    }
-
-    /** Every man who was graded, and what his grades add up to. */
-    @GetMapping("/grades")
-    List<GradeReport.GradedMan> men() {
-        return report.men();
-    }
-
-    /** Plays of one man that were graded, those of the newest game first. */
-    @GetMapping("/grades/{man}")
-    Paged<GradeReport.PlayOfMan> ofMan(
-            @PathVariable String man, @RequestParam(defaultValue = "0") @Min(0) @Max(Bounds.LAST_PAGE) int page) {
-        return report.ofMan(man, page);
-    }
-
-    /** What one man's grades come to: against whom, and which faults were seen most. */
-    @GetMapping("/grades/{man}/report")
-    ManReport.ManSheet reportOf(@PathVariable String man) {
-        return men.of(man);
     }
 
     /** What is proposed and what was graded of one play. */
@@ -90,5 +65,30 @@ class GradeController {
             @RequestHeader(HttpHeaders.IF_MATCH) Version read,
             Principal by) {
         book.takeBack(new GradeBook.RepKey(game, play, job), read, by.getName());
+    }
+
+    /** Which mark stands where two coaches differ; If-Match is "0" before the first word. */
+    @PutMapping("/games/{game}/plays/{play}/grades/{job}/settled")
+    Settling.SettledRow settle(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @PathVariable String job,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
+            @Valid @RequestBody Settling.SettledWords words,
+            Principal by) {
+        return settling.settle(new GradeBook.RepKey(game, play, job), read, words, by.getName());
+    }
+
+    /** Leaves it open again. */
+    @DeleteMapping("/games/{game}/plays/{play}/grades/{job}/settled")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leaveOpen(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @PathVariable String job,
+            @RequestParam(defaultValue = "") String of,
+            @RequestParam String what,
+            @RequestHeader(HttpHeaders.IF_MATCH) Version read) {
+        settling.leaveOpen(new GradeBook.RepKey(game, play, job), read, new Settling.About(of, what));
     }
 }

@@ -9,6 +9,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import mensch.core.document.DocumentRef;
+import mensch.core.grading.Beside;
 import mensch.core.grading.Rep;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -82,10 +83,27 @@ class GradedRep {
         this.body = joined;
     }
 
-    /** As core adds it up. */
-    Rep rep() {
+    /**
+     * As core adds it up.
+     *
+     * @param wrongAfter when the earliest wrong moment was, seconds after the ball moved
+     */
+    Rep rep(@Nullable Double wrongAfter) {
         return new Rep(
-                playId, man(), grader, body.target(), body.marks(), body.criteria(), body.flags(), body.outcome());
+                playId,
+                man(),
+                grader,
+                body.target(),
+                body.marks(),
+                body.criteria(),
+                new Beside(
+                        body.flags(),
+                        body.outcome(),
+                        body.setsUp(),
+                        body.extraCredit(),
+                        body.tackle(),
+                        body.thrown(),
+                        wrongAfter));
     }
 
     /** Who it was: the player, or the seat where nobody said who played it. */
@@ -120,6 +138,10 @@ class GradedRep {
 
     int callRevision() {
         return callRevision;
+    }
+
+    String callDigest() {
+        return callDigest;
     }
 
     @Nullable

@@ -6,7 +6,9 @@ import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
 import mensch.core.grading.RepOutcome;
+import mensch.core.grading.Tackle;
 import mensch.core.grading.Target;
+import mensch.core.grading.Thrown;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +19,9 @@ import org.jspecify.annotations.Nullable;
  * @param outcome how his own play ended; null when that is not said
  * @param extraCredit more than he was asked for
  * @param criteria marks of technique, one by one
+ * @param setsUp the later play that he set up, by id
+ * @param tackle his own try at the carrier
+ * @param thrown what became of a ball thrown at him
  */
 record RepBody(
         List<FacetMark> marks,
@@ -26,8 +31,12 @@ record RepBody(
         @Nullable RepOutcome outcome,
         boolean extraCredit,
         List<CriterionMark> criteria,
-        @Nullable Correction correction) {
-    static final RepBody EMPTY = new RepBody(List.of(), null, Target.MAN, Set.of(), null, false, List.of(), null);
+        @Nullable Correction correction,
+        @Nullable Long setsUp,
+        @Nullable Tackle tackle,
+        @Nullable Thrown thrown) {
+    static final RepBody EMPTY =
+            new RepBody(List.of(), null, Target.MAN, Set.of(), null, false, List.of(), null, null, null, null);
 
     /** What was said before criteria were kept has none. */
     @SuppressWarnings("NullAway")

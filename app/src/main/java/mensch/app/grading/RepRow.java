@@ -9,7 +9,9 @@ import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
 import mensch.core.grading.Proposed;
 import mensch.core.grading.RepOutcome;
+import mensch.core.grading.Tackle;
 import mensch.core.grading.Target;
+import mensch.core.grading.Thrown;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,6 +34,9 @@ public record RepRow(
         boolean extraCredit,
         List<CriterionMark> criteria,
         @Nullable Correction correction,
+        @Nullable Long setsUp,
+        @Nullable Tackle tackle,
+        @Nullable Thrown thrown,
         @Nullable Proposed technique,
         String call,
         int callRevision,
@@ -53,6 +58,9 @@ public record RepRow(
                 body.extraCredit(),
                 body.criteria(),
                 body.correction(),
+                body.setsUp(),
+                body.tackle(),
+                body.thrown(),
                 CriterionMark.proposes(rep.job(), body.criteria()).orElse(null),
                 rep.callId(),
                 rep.callRevision(),

@@ -89,7 +89,13 @@ class SecurityConfig {
                 .authenticated()
                 .requestMatchers(HttpMethod.DELETE, "/api/games/*", "/api/reels/*")
                 .hasRole(Member.Role.COORDINATOR.name())
-                .requestMatchers("/api/games/**", "/api/reels/**", "/api/grades/**", "/api/agreements", "/api/work/**")
+                .requestMatchers(
+                        "/api/games/**",
+                        "/api/reels/**",
+                        "/api/grades/**",
+                        "/api/units/**",
+                        "/api/agreements",
+                        "/api/work/**")
                 .hasAnyRole(COACHES)
                 .requestMatchers(HttpMethod.GET, "/api/roster")
                 .hasAnyRole(COACHES)

@@ -67,7 +67,7 @@ public class RosterBook {
     }
 
     /** The man of the roster who signs in so; none when no coach has said which he is. */
-    Optional<RosterSheet.PlayerRow> manOf(String username) {
+    public Optional<RosterSheet.PlayerRow> manOf(String username) {
         RosterPage page = page();
         return page == null
                 ? Optional.empty()

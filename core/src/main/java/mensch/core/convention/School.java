@@ -19,7 +19,11 @@ public enum School {
     FLAG_RUSH_LINE_AT_FIVE("flag-rush-line", "five"),
     FLAG_ONE_RUSHER("flag-rushers", "one"),
     FLAG_EVEN_MATCH_UPS("flag-match-ups", "even"),
-    FLAG_YOUNG("flag-age", "young");
+    FLAG_YOUNG("flag-age", "young"),
+    /** A play is worth up to three points: alignment, assignment, technique. */
+    SCORE_IN_THREE_PARTS("grade-score", "three-part"),
+    /** Every facet has a weight of its own. */
+    SCORE_WEIGHTED("grade-score", "weighted");
 
     private final String setting;
     private final String choice;

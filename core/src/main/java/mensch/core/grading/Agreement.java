@@ -1,18 +1,17 @@
 package mensch.core.grading;
 
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import mensch.core.rubric.Facet;
 
 /**
- * How far two coaches agree on one facet of the men whom both graded, blind. Source: Cohen's kappa, the agreement
- * beyond what chance gives two coaches who hand out their marks as often as these do: 1 is full, 0 is chance. Weighted,
- * a mark beside the other counts half as much as one at the other end; what one of them could not tell has no place on
- * that ladder and is left out of it.
+ * How far two coaches agree on one facet or criterion of the men whom both graded, blind. Source: Cohen's kappa, the
+ * agreement beyond what chance gives two coaches who hand out their marks as often as these do: 1 is full, 0 is chance.
+ * Weighted, a mark beside the other counts half as much as one at the other end; what one of them could not tell has no
+ * place on that ladder and is left out of it.
  *
  * @param both men's plays that both marked
  * @param same of them, with the same mark
@@ -25,44 +24,38 @@ public record Agreement(int both, int same, OptionalDouble kappa, OptionalDouble
     private static final List<GradeMark> ALL = List.of(GradeMark.values());
 
     /** A man's play that two coaches marked. */
-    public record Pair(Rep first, Rep second, Facet facet) {
-        public GradeMark firstMark() {
-            return first.mark(facet).orElseThrow().mark();
-        }
-
-        public GradeMark secondMark() {
-            return second.mark(facet).orElseThrow().mark();
-        }
-
+    public record Pair(ManPlay of, Topic topic, GradeMark firstMark, GradeMark secondMark) {
         public boolean same() {
             return firstMark() == secondMark();
         }
     }
 
-    private record PlayOfMan(long play, String man) {}
-
-    /** Every facet of every man on every play that both marked, in the order of the first coach's. */
+    /** Every facet and criterion of every man on every play that both marked, in the order of the first coach's. */
     public static List<Pair> pairs(List<Rep> first, List<Rep> second) {
-        Map<PlayOfMan, Rep> other =
-                second.stream().collect(Collectors.toMap(r -> new PlayOfMan(r.play(), r.man()), r -> r, (a, b) -> a));
+        Map<ManPlay, Rep> other = second.stream().collect(Collectors.toMap(Rep::of, r -> r, (a, b) -> a));
         return first.stream()
                 .flatMap(one -> {
-                    Rep two = other.get(new PlayOfMan(one.play(), one.man()));
-                    return two == null
-                            ? Stream.<Pair>empty()
-                            : one.marks().stream()
-                                    .map(FacetMark::facet)
-                                    .filter(facet -> two.mark(facet).isPresent())
-                                    .map(facet -> new Pair(one, two, facet));
+                    Rep two = other.get(one.of());
+                    return two == null ? Stream.<Pair>empty() : pairs(one, two);
                 })
                 .toList();
     }
 
-    /** By facet, of those that both marked. */
-    public static Map<Facet, Agreement> of(List<Pair> pairs) {
-        var byFacet = new EnumMap<Facet, Agreement>(Facet.class);
-        pairs.stream().collect(Collectors.groupingBy(Pair::facet)).forEach((facet, of) -> byFacet.put(facet, one(of)));
-        return byFacet;
+    private static Stream<Pair> pairs(Rep one, Rep two) {
+        Map<Topic, GradeMark> theirs = two.given();
+        return one.given().entrySet().stream().flatMap(m -> {
+            GradeMark his = theirs.get(m.getKey());
+            return his == null ? Stream.empty() : Stream.of(new Pair(one.of(), m.getKey(), m.getValue(), his));
+        });
+    }
+
+    /** By topic, of those that both marked. */
+    public static Map<Topic, Agreement> of(List<Pair> pairs) {
+        return pairs.stream()
+                .collect(Collectors.groupingBy(
+                        Pair::topic,
+                        LinkedHashMap::new,
+                        Collectors.collectingAndThen(Collectors.toList(), Agreement::one)));
     }
 
     private static Agreement one(List<Pair> pairs) {

@@ -9,17 +9,17 @@ import java.util.Set;
 
 /**
  * How a man's plays ended, apart from how he played them. A play counts once, however many coaches graded it; where
- * they say different ends it is not agreed. Of the plays graded: hand-picked ones have no rate.
+ * they say different ends it is not agreed. A play that is said to have set up another is a loss until that other one
+ * is named and went well. Of the plays graded: hand-picked ones have no rate.
  */
 public record Outcomes(int wins, int positive, int neutral, int losses, int unrated, int notAgreed) {
-    private record PlayOfMan(long play, String man) {}
 
     public static Outcomes of(List<Rep> reps) {
-        Map<PlayOfMan, Set<RepOutcome>> said = new LinkedHashMap<>();
+        Map<ManPlay, Set<RepOutcome>> said = new LinkedHashMap<>();
         for (Rep rep : reps) {
-            if (rep.outcome() != null) {
-                said.computeIfAbsent(new PlayOfMan(rep.play(), rep.man()), k -> EnumSet.noneOf(RepOutcome.class))
-                        .add(rep.outcome());
+            if (rep.beside().outcome() != null) {
+                said.computeIfAbsent(rep.of(), k -> EnumSet.noneOf(RepOutcome.class))
+                        .add(ended(rep, reps));
             }
         }
         var counts = new int[RepOutcome.values().length + 1];
@@ -33,6 +33,23 @@ public record Outcomes(int wins, int positive, int neutral, int losses, int unra
                 counts[RepOutcome.LOSS.ordinal()],
                 counts[RepOutcome.UNRATED.ordinal()],
                 counts[counts.length - 1]);
+    }
+
+    private static RepOutcome ended(Rep rep, List<Rep> all) {
+        RepOutcome said = rep.beside().outcome() == null
+                ? RepOutcome.UNRATED
+                : rep.beside().outcome();
+        return said != RepOutcome.SET_UP ? said : setUp(rep, all) ? RepOutcome.UNRATED : RepOutcome.LOSS;
+    }
+
+    /** Whether the play that a man is said to have set up is named, is graded, and went well for him. */
+    public static boolean setUp(Rep rep, List<Rep> all) {
+        Long later = rep.beside().setsUp();
+        return later != null
+                && all.stream()
+                        .filter(r -> r.play() == later && r.man().equals(rep.man()))
+                        .map(r -> r.beside().outcome())
+                        .anyMatch(o -> o != null && o.good());
     }
 
     /** Plays whose end was said. */

@@ -1,10 +1,10 @@
 package mensch.core.grading;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import mensch.core.rubric.Facet;
-import org.jspecify.annotations.Nullable;
 
 /**
  * One coach's word of one man on one play.
@@ -14,7 +14,6 @@ import org.jspecify.annotations.Nullable;
  * @param grader the coach
  * @param marks each facet once
  * @param criteria marks of technique, each criterion of a rubric once
- * @param outcome how his own play ended; null when that was not said
  */
 public record Rep(
         long play,
@@ -23,12 +22,10 @@ public record Rep(
         Target target,
         List<FacetMark> marks,
         List<CriterionMark> criteria,
-        Set<Flag> flags,
-        @Nullable RepOutcome outcome) {
+        Beside beside) {
     public Rep {
         marks = List.copyOf(marks);
         criteria = List.copyOf(criteria);
-        flags = Set.copyOf(flags);
         if (marks.stream().map(FacetMark::facet).distinct().count() != marks.size()) {
             throw new IllegalArgumentException("a facet of " + man + " has two marks");
         }
@@ -38,8 +35,21 @@ public record Rep(
         return marks.stream().filter(m -> m.facet() == facet).findFirst();
     }
 
-    /** Marks facet only. */
+    /** Every mark of it, facets first, each in the order it stands in. */
+    public Map<Topic, GradeMark> given() {
+        var given = new LinkedHashMap<Topic, GradeMark>();
+        marks.forEach(m -> given.put(Topic.of(m.facet()), m.mark()));
+        criteria.forEach(m -> given.put(Topic.of(m), m.mark()));
+        return given;
+    }
+
+    /** Which man's which play. */
+    public ManPlay of() {
+        return new ManPlay(play, man);
+    }
+
+    /** Marks facets only. */
     public static Rep of(long play, String man, String grader, Target target, List<FacetMark> marks) {
-        return new Rep(play, man, grader, target, marks, List.of(), Set.of(), null);
+        return new Rep(play, man, grader, target, marks, List.of(), Beside.NOTHING);
     }
 }

@@ -10,6 +10,13 @@ public enum RepOutcome implements Worded {
     /** Blocked without being moved, away from the play: no loss. */
     NEUTRAL,
     LOSS,
-    /** Seen, and not counted: it set something up. */
-    UNRATED
+    /** Lost to set up a later play: a loss until that play is named and went well. */
+    SET_UP,
+    /** Seen, and not counted. */
+    UNRATED;
+
+    /** With or without a result. */
+    boolean good() {
+        return this == WIN || this == POSITIVE;
+    }
 }

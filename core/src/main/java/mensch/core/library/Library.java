@@ -21,6 +21,7 @@ import mensch.core.document.DocumentException;
 import mensch.core.document.RefusedException;
 import mensch.core.document.Shipped;
 import mensch.core.document.Yaml;
+import mensch.core.front.Role;
 import mensch.core.front.Sits;
 import mensch.core.play.PlayReader;
 import mensch.core.play.Plays;
@@ -211,12 +212,17 @@ public final class Library {
 
     /** A job by its id as coaches say it: {@code corner-left} of any front is the corner left. */
     public String said(String job) {
+        return role(job)
+                .map(r -> r.words() + job.substring(r.id().length()).replace('-', ' '))
+                .orElse(job.replace('-', ' '));
+    }
+
+    /** The role of a job of whatever call, by the job's id. */
+    public Optional<Role> role(String job) {
         return calls.values().stream()
                 .flatMap(c -> c.front().roles().stream())
                 .filter(r -> job.equals(r.id()) || r.sits() == Sits.EACH_SIDE && job.startsWith(r.id() + "-"))
-                .findFirst()
-                .map(r -> r.words() + job.substring(r.id().length()).replace('-', ' '))
-                .orElse(job.replace('-', ' '));
+                .findFirst();
     }
 
     public List<Document> documents() {

@@ -26,7 +26,7 @@ class AgreementTest {
     }
 
     private Agreement agreement() {
-        return Agreement.of(Agreement.pairs(first, second)).get(Facet.KEY);
+        return Agreement.of(Agreement.pairs(first, second)).get(Topic.of(Facet.KEY));
     }
 
     /** 35 of 50 alike where chance gives 25: 0.4. */

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,7 +15,7 @@ class RepLogTest {
     private static final Set<Long> AGAINST_BACKUPS = Set.of(31L, 36L, 40L, 44L);
 
     private static Rep rep(String man, long snap, RepOutcome outcome) {
-        return new Rep(snap, man, "marrow", Target.MAN, List.of(), List.of(), Set.of(), outcome);
+        return new Rep(snap, man, "marrow", Target.MAN, List.of(), List.of(), Beside.ended(outcome));
     }
 
     private static final List<Rep> LOG = List.of(
@@ -57,17 +57,36 @@ class RepLogTest {
     void neutralIsNoLossAndAPlayCountsOnce() {
         var reps = new ArrayList<>(of("D"));
         reps.add(rep("D", 50, RepOutcome.NEUTRAL));
-        reps.add(new Rep(9, "D", "abara", Target.MAN, List.of(), List.of(), Set.of(), RepOutcome.WIN));
+        reps.add(new Rep(9, "D", "abara", Target.MAN, List.of(), List.of(), Beside.ended(RepOutcome.WIN)));
         assertThat(Outcomes.of(reps).words()).isEqualTo("5-3, 1 neutral");
-        reps.add(new Rep(18, "D", "abara", Target.MAN, List.of(), List.of(), Set.of(), RepOutcome.WIN));
+        reps.add(new Rep(18, "D", "abara", Target.MAN, List.of(), List.of(), Beside.ended(RepOutcome.WIN)));
         assertThat(Outcomes.of(reps).words()).isEqualTo("5-2, 1 neutral, 1 not agreed");
         assertThat(Outcomes.of(List.of()).words()).isEmpty();
+    }
+
+    /** A set-up is a loss until the play that it set up is named and went well. */
+    @Test
+    void whatIsSaidToHaveSetUpAPlayWaitsForThatPlay() {
+        Rep alone = new Rep(14, "E", "marrow", Target.MAN, List.of(), List.of(), setUp(null));
+        Rep linked = new Rep(14, "E", "marrow", Target.MAN, List.of(), List.of(), setUp(22L));
+        assertThat(Outcomes.of(List.of(alone, rep("E", 22, RepOutcome.WIN))).losses())
+                .isEqualTo(1);
+        assertThat(Outcomes.of(List.of(linked, rep("E", 22, RepOutcome.WIN))).words())
+                .isEqualTo("1 positive of 2, 1 unrated");
+        assertThat(Outcomes.of(List.of(linked, rep("E", 22, RepOutcome.LOSS))).words())
+                .isEqualTo("0-2");
+        assertThat(Outcomes.of(List.of(linked, rep("D", 22, RepOutcome.WIN))).losses())
+                .isEqualTo(1);
+    }
+
+    private static Beside setUp(@Nullable Long later) {
+        return new Beside(Set.of(), RepOutcome.SET_UP, later, false, null, null, null);
     }
 
     /** Two coaches who see a criterion differently have not agreed; a fault of the call is none of the man's. */
     @Test
     void criteriaAddUpAsFacetsDo() {
-        var pads = new Tally.OfRubric("interior-run", "pads");
+        var pads = new Topic("interior-run", "pads");
         List<Rep> reps = List.of(
                 marked(1, "marrow", Target.MAN, GradeMark.BELOW),
                 marked(1, "abara", Target.MAN, GradeMark.BELOW),
@@ -76,12 +95,21 @@ class RepLogTest {
                 marked(3, "marrow", Target.CALL_OR_TEACHING, GradeMark.BELOW),
                 marked(4, "marrow", Target.MAN, GradeMark.NOT_TOLD),
                 marked(5, "marrow", Target.MAN, GradeMark.ABOVE));
-        assertThat(Tally.ofCriteria(reps)).isEqualTo(Map.of(pads, new Tally(1, 0, 1, 1, 1, 1)));
+        assertThat(tally(reps, List.of(), pads)).isEqualTo(new Tally(1, 0, 1, 1, 1, 1));
+        // talked about, and one mark stands
+        var settled = new Settled(2, "D", pads, GradeMark.TO_STANDARD);
+        assertThat(tally(reps, List.of(settled), pads)).isEqualTo(new Tally(1, 1, 1, 1, 0, 1));
+    }
+
+    private static Tally tally(List<Rep> reps, List<Settled> settled, Topic topic) {
+        return Tally.of(Counts.of(reps, settled).get(topic).stream()
+                .map(Counts.Play::as)
+                .toList());
     }
 
     private static Rep marked(long play, String grader, Target target, GradeMark mark) {
         var criterion = new CriterionMark("interior-run", "", "pads", mark);
-        return new Rep(play, "D", grader, target, List.of(), List.of(criterion), Set.of(), null);
+        return new Rep(play, "D", grader, target, List.of(), List.of(criterion), Beside.NOTHING);
     }
 
     @ParameterizedTest

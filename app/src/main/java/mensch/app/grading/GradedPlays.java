@@ -1,0 +1,123 @@
+package mensch.app.grading;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mensch.app.bounds.Paged;
+import mensch.app.film.FilmRoom;
+import mensch.app.game.PlayLog;
+import mensch.app.playbook.Playbook;
+import mensch.core.grading.Rep;
+import mensch.core.grading.Settled;
+import mensch.core.grading.Topic;
+import mensch.core.report.Graded;
+import mensch.core.report.Occasion;
+import mensch.core.report.OnPlay;
+import mensch.core.simulation.Playable;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was graded, as every report reads it. */
+@Service
+@Transactional(readOnly = true)
+public class GradedPlays {
+    private final GradedReps reps;
+    private final SettledMarks settled;
+    private final FilmRoom film;
+    private final Playbook playbook;
+
+    GradedPlays(GradedReps reps, SettledMarks settled, FilmRoom film, Playbook playbook) {
+        this.reps = reps;
+        this.settled = settled;
+        this.film = film;
+        this.playbook = playbook;
+    }
+
+    /** All words, the newest game first and its last play first. */
+    public List<GradedPlay> words() {
+        return reps.all().stream().map(this::word).toList();
+    }
+
+    /** Words of one man, the newest game first. */
+    public Paged<GradedPlay> ofMan(String man, int page) {
+        return Paged.of(reps.ofMan(man, Paged.asked(page)), this::word);
+    }
+
+    private GradedPlay word(PlacedRep placed) {
+        return new GradedPlay(
+                new OnPlay(placed.game().id(), placed.play().number()),
+                placed.play().id(),
+                placed.game().opponent(),
+                RepRow.of(placed.rep()),
+                rep(placed));
+    }
+
+    private Rep rep(PlacedRep placed) {
+        return placed.rep().rep(wrongAfter(placed));
+    }
+
+    private @Nullable Double wrongAfter(PlacedRep placed) {
+        return Optional.ofNullable(placed.rep().body().correction())
+                .map(Correction::wrongAt)
+                .flatMap(at -> film.sinceBall(placed.play().id(), at.reel(), at.frame()))
+                .orElse(null);
+    }
+
+    /** All of it, for core to add up. */
+    public Graded all() {
+        List<PlacedRep> placed = reps.all();
+        Map<String, Playable.Kind> kinds = new Playable(playbook.library().plays())
+                .named().stream().collect(Collectors.toMap(Playable.Named::id, Playable.Named::kind, (a, b) -> a));
+        Map<Long, Occasion> plays =
+                placed.stream().collect(Collectors.toMap(p -> p.play().id(), p -> occasion(p, kinds), (a, b) -> a));
+        return new Graded(placed.stream().map(this::rep).toList(), plays, settled(placed));
+    }
+
+    private static Occasion occasion(PlacedRep placed, Map<String, Playable.Kind> kinds) {
+        PlayLog log = placed.play().log();
+        return new Occasion(
+                new OnPlay(placed.game().id(), placed.play().number()),
+                placed.game().opponent(),
+                log.unit(),
+                pass(log, kinds),
+                log.gain());
+    }
+
+    /** By how it ended, else by what they ran; an option is either. */
+    private static @Nullable Boolean pass(PlayLog log, Map<String, Playable.Kind> kinds) {
+        if (log.result() != null && log.result().afterPass()) {
+            return true;
+        }
+        return switch (log.theirPlay() == null
+                ? Playable.Kind.OPTION
+                : kinds.getOrDefault(log.theirPlay(), Playable.Kind.OPTION)) {
+            case RUN -> false;
+            case PASS -> true;
+            case OPTION -> null;
+        };
+    }
+
+    private record Seat(Long play, String job) {}
+
+    private List<Settled> settled(List<PlacedRep> placed) {
+        Map<Seat, String> men = new HashMap<>();
+        placed.forEach(
+                p -> men.put(new Seat(p.play().id(), p.rep().job()), p.rep().man()));
+        return settled.findAll().stream()
+                .flatMap(s -> Optional.ofNullable(men.get(new Seat(s.playId(), s.job())))
+                        .map(man -> new Settled(s.playId(), man, s.topic(), s.mark()))
+                        .stream())
+                .toList();
+    }
+
+    /** What was settled, by play, job and topic. */
+    public record SettledAt(long play, String job, Topic topic) {}
+
+    Map<SettledAt, Settling.SettledRow> settledRows() {
+        return settled.findAll().stream()
+                .collect(Collectors.toMap(s -> new SettledAt(s.playId(), s.job(), s.topic()), Settling.SettledRow::of));
+    }
+}

@@ -1,0 +1,179 @@
+package mensch.app;
+
+import static mensch.app.GradeRequests.facet;
+import static mensch.app.GradeRequests.grades;
+import static mensch.app.GradeRequests.man;
+import static mensch.app.GradeRequests.ticked;
+import static mensch.app.GradeRequests.words;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.util.List;
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** What grades come to, and who may see it. */
+@ExtendWith(RunningApp.class)
+class ReportsTest {
+    @TempDir
+    static Path folder;
+
+    /** Faults by how often they were seen, each with its plays; against starters and backups apart. */
+    @Test
+    void aMansReportSplitsByTheirUnitAndCountsHisFaults(int port) throws IOException, SQLException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "report");
+        String man = null;
+        for (int i = 0; i < 8; i++) {
+            String unit = i < 3 ? "starters" : "backups";
+            String log = Requests.log("rasp-frost").replace("}, \"call\"", "}, \"unit\": \"" + unit + "\", \"call\"");
+            JsonNode play = game.cut(FilmedGame.FRAME, log).json();
+            Answer said = marrow.put(
+                    grades(game, play) + "/mike",
+                    Browserless.version(0),
+                    i < 3
+                            ? ticked("\"loss\"", "null", "pads", "-")
+                            : ticked("\"win\"", "null", "pads", "=", "rip", "="));
+            assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
+            Database.run("update rep set player = 'reported' where play_id = "
+                    + play.get("id").asLong());
+            man = "reported";
+        }
+        JsonNode report = marrow.get("/api/grades/" + man + "/report").json().get("sheet");
+        assertThat(report.get("ended").asString()).isEqualTo("5-3");
+        assertThat(report.at("/against/0/unit").asString()).isEqualTo("starters");
+        assertThat(report.at("/against/0/ended").asString()).isEqualTo("0-3");
+        assertThat(report.at("/against/1/ended").asString()).isEqualTo("5 positive of 5");
+        assertThat(report.get("faults")).hasSize(1);
+        JsonNode pads = report.at("/faults/0");
+        assertThat(pads.get("name").asString()).isEqualTo("Pads: high");
+        assertThat(pads.get("below").asInt()).isEqualTo(3);
+        assertThat(pads.get("told").asInt()).isEqualTo(8);
+        assertThat(pads.get("learnt").asBoolean()).isTrue();
+        assertThat(pads.get("plays").valueStream().map(p -> p.get("number").asInt()))
+                .containsExactly(3, 2, 1);
+        assertThat(Browserless.signedIn(port, "lind")
+                        .get("/api/grades/" + man + "/report")
+                        .status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void aFaultOfTheCallIsNoneOfTheMan(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "call");
+        Answer said = marrow.put(
+                grades(game, game.cut("anvil-frost")) + "/nose",
+                Browserless.version(0),
+                words("ST", "-").replace("\"man\"", "\"call or teaching\""));
+        assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
+        JsonNode stance = facet(man(marrow, said.json().get("player").asString()), "ST");
+        assertThat(stance.get("ofTheCall").asInt()).isEqualTo(1);
+        assertThat(stance.get("told").asInt()).isZero();
+        assertThat(List.of(stance.get("done").asInt(), stance.get("notSeen").asInt()))
+                .containsOnly(0);
+    }
+
+    /** With fewer than eight plays there is no share; what nobody saw counts for nothing. */
+    @Test
+    void sharesAreNamedOfEightPlaysAndMoreAndEachPlayIsLedTo(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "shares");
+        String player = null;
+        for (int i = 0; i < 9; i++) {
+            String mark = i == 0 ? "n/a" : i < 3 ? "-" : "=";
+            Answer said = marrow.put(
+                    grades(game, game.cut("tongs-fog")) + "/free", Browserless.version(0), words("COM", mark));
+            player = said.json().get("player").asString();
+            if (i == 7) {
+                assertThat(facet(man(marrow, player), "COM").has("percent")).isFalse();
+            }
+        }
+        JsonNode told = facet(man(marrow, player), "COM");
+        assertThat(told.get("done").asInt()).isEqualTo(6);
+        assertThat(told.get("told").asInt()).isEqualTo(8);
+        assertThat(told.get("notSeen").asInt()).isEqualTo(1);
+        assertThat(told.get("percent").asInt()).isEqualTo(75);
+        JsonNode plays = marrow.get("/api/grades/" + player).json().get("items");
+        assertThat(plays.get(0).get("game").asLong()).isEqualTo(game.id());
+        assertThat(plays.get(0).get("number").asInt()).isEqualTo(9);
+        long first = plays.get(0).get("play").asLong();
+        String out = game.play(first);
+        marrow.delete(out, marrow.get(out).etag());
+        assertThat(facet(man(marrow, player), "COM").get("told").asInt()).isEqualTo(7);
+    }
+
+    /** Tries at the carrier, balls thrown at him and explosive plays, each with the plays they are of. */
+    @Test
+    void whatAUnitsGradesComeToLeadsToItsPlays(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "unit");
+        String log = Requests.log("anvil-fog")
+                .replace(
+                        "}, \"call\"",
+                        "}, \"gain\": 34, \"result\": \"tackled\", \"theirPlay\": \"inside-zone\", \"theirSide\": \"right\", \"call\"");
+        Answer cut = game.cut(FilmedGame.FRAME, log);
+        assertThat(cut.status()).as(String.valueOf(cut.json())).isEqualTo(201);
+        String grades = grades(game, cut.json());
+        String missed = words("AS", "-")
+                .replace(
+                        "\"outcome\": null",
+                        "\"outcome\": \"loss\", \"tackle\": {\"how\": \"missed\", \"afterContact\": 20}");
+        Answer said = marrow.put(grades + "/mike", Browserless.version(0), missed);
+        assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
+        marrow.put(grades + "/nose", Browserless.version(0), words("AS", "+"));
+        JsonNode backers = marrow.get("/api/units/backers/grades").json();
+        JsonNode explosive = backers.at("/sheet/explosives")
+                .valueStream()
+                .filter(e -> e.at("/at/game").asLong() == game.id())
+                .findFirst()
+                .orElseThrow();
+        assertThat(explosive.get("gain").asInt()).isEqualTo(34);
+        assertThat(explosive.get("man").asString())
+                .isEqualTo(said.json().get("player").asString());
+        assertThat(backers.at("/sheet/deeds/tackles").toString()).contains("missed");
+        assertThat(backers.at("/sheet/deeds/afterContact/yards").asInt()).isGreaterThanOrEqualTo(20);
+        assertThat(backers.get("men").valueStream().map(m -> m.at("/who/unit").asString()))
+                .containsOnly("backers");
+        JsonNode line = marrow.get("/api/units/line/grades").json();
+        assertThat(line.at("/sheet/explosives")
+                        .valueStream()
+                        .map(e -> e.at("/at/game").asLong()))
+                .doesNotContain(game.id());
+        assertThat(marrow.get("/api/units/water/grades").status()).isEqualTo(400);
+        assertThat(Browserless.signedIn(port, "lind")
+                        .get("/api/units/all/grades")
+                        .status())
+                .isEqualTo(403);
+    }
+
+    /** A player sees what his own grades come to, and nobody else's; a coach's notes and names are not for him. */
+    @Test
+    void aPlayerSeesHisOwnReportAlone(int port) throws IOException, SQLException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        Browserless lind = Browserless.signedIn(port, "lind");
+        String his = lind.get("/api/roster/mine").json().get("id").asString();
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "mine");
+        JsonNode play = game.cut("anvil-fog");
+        Answer said = marrow.put(
+                grades(game, play) + "/mike",
+                Browserless.version(0),
+                words("STANCE".substring(0, 2), "-").replace("\"note\": null", "\"note\": \"talk to his mother\""));
+        assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
+        Database.run("update rep set player = '" + his + "' where play_id = "
+                + play.get("id").asLong());
+        Answer mine = lind.get("/api/mine/grades");
+        assertThat(mine.status()).isEqualTo(200);
+        assertThat(mine.json().at("/who/man").asString()).isEqualTo(his);
+        assertThat(facet(mine.json().get("sheet"), "ST").get("told").asInt()).isPositive();
+        assertThat(mine.json().toString()).doesNotContain("mother", "marrow", "abara");
+        assertThat(lind.get("/api/grades/" + his + "/report").status()).isEqualTo(403);
+        assertThat(lind.get("/api/grades").status()).isEqualTo(403);
+        assertThat(marrow.get("/api/mine/grades").status()).isIn(200, 204);
+    }
+}
