@@ -164,6 +164,7 @@ function takeOff(): void {
         coordinator can erase it on the game's page.
       </p>
     </template>
+    <PlayLogFields v-else-if="play && mode === 'look'" />
     <p
       v-for="a in play?.apart ?? []"
       :key="a.man"

@@ -2,7 +2,7 @@
 import type { Playlist } from './playlist'
 
 /** Plays that are watched one after the other: which of them this is, and what they are of. */
-defineProps<{ list: Playlist }>()
+defineProps<{ list: Playlist; filmed: boolean }>()
 </script>
 
 <template>
@@ -14,6 +14,11 @@ defineProps<{ list: Playlist }>()
   >
     <b>{{ list.of.value || 'Playlist' }}</b>
     <span>{{ list.at.value < 0 ? 'not in the list' : list.at.value + 1 }} of {{ list.plays.value.length }}</span>
+    <span
+      v-if="!filmed"
+      class="soft"
+      >not filmed</span
+    >
     <button
       type="button"
       class="link"

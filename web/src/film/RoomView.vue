@@ -212,9 +212,14 @@ useViewActions({
         class="empty"
         role="status"
       >
-        This game has no film. <RouterLink :to="`/film/${game.id}`">Take a reel in</RouterLink>.
+        This game has no film<template v-if="number !== undefined"
+          >: grade play {{ number }} by eye with <span class="key">G</span></template
+        >. <RouterLink :to="`/film/${game.id}`">Take a reel in</RouterLink>.
       </p>
-      <PlaylistBar :list="list" />
+      <PlaylistBar
+        :list="list"
+        :filmed="!play || !!angle"
+      />
       <FrameRibbon
         v-if="reel"
         :times="times"

@@ -24,6 +24,7 @@ const ROW = 34
     v-if="drawn.length > 1"
     :of="chart"
     label="Faults by how often they were seen; the table says the same"
+    class="pareto"
     :height="50 + ROW * Math.min(8, drawn.length)"
   />
   <table v-if="faults.length">
@@ -69,3 +70,9 @@ const ROW = 34
     Nothing is below standard.
   </p>
 </template>
+
+<style scoped>
+.pareto {
+  max-width: 820px;
+}
+</style>

@@ -61,7 +61,7 @@ describe('grades', () => {
       'Against their backups, 7 plays: 4 positive of 4.',
       'Pads: high Linebacker against a block3 of 9, 1 not agreed, 2 of the call, not again since: learntdriven',
       'better: 4 of 10, then 9 of 10',
-      'play 5: KEY -, loaf; first wrong: Eyes: only one of them, then Pads: high',
+      'Stoats, play 5: KEY -, loaf; first wrong: Eyes: only one of them, then Pads: high',
       'What to do instead: eyes to the guard',
       '1 tackles missed',
       '14 yd after contact, on 3 tries measured',
@@ -87,7 +87,7 @@ describe('grades', () => {
       ': 20 reps on 11 plays',
       'Stoats, play 5, 34 yd: Dunmore lost his job first, his alone is below standard',
       'Dunmore 3',
-      'play 5, Dunmore: KEY -, loaf',
+      'Stoats, play 5, Dunmore: KEY -, loaf',
     ])
       expect(text).toContain(said)
     expect(wrapper.findComponent({ name: 'ReportChart' }).exists()).toBe(true)

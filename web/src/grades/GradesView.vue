@@ -18,10 +18,13 @@ const reps = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0
       <h1 class="sentence words">
         Grades<template v-if="men?.length"
           >: {{ counted(reps, 'rep') }} of {{ counted(men.length, 'man', 'men') }}. Of the reps graded, not a season's
-          rate. <RouterLink to="/grades/unit/all">Unit by unit</RouterLink>,
-          <RouterLink to="/grades/agreement">where two coaches differ</RouterLink>.</template
+          rate.</template
         >
       </h1>
+      <nav aria-label="More of grades">
+        <RouterLink to="/grades/unit/all">Unit by unit</RouterLink>
+        <RouterLink to="/grades/agreement">Where two coaches differ</RouterLink>
+      </nav>
     </header>
     <section
       class="rolls wide"
@@ -58,6 +61,14 @@ const reps = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0
 </template>
 
 <style scoped>
+nav {
+  display: flex;
+  gap: 16px;
+  align-items: baseline;
+}
+a {
+  color: var(--deep);
+}
 section {
   padding: 4px 20px 24px;
 }

@@ -24,7 +24,7 @@ const fault = computed(() => faultOf(error.value))
     <header class="view-head">
       <h1 class="sentence words">
         <RouterLink to="/grades">Grades</RouterLink> <em>·</em>
-        <template v-if="page">
+        <span v-if="page">
           <b>{{ page.who.number === undefined ? '' : `${page.who.number} ` }}{{ page.who.name }}</b
           >, {{ page.who.seats.join(', ') }}: {{ counted(page.sheet.plays, 'play') }} graded<template
             v-if="page.sheet.ended"
@@ -33,7 +33,7 @@ const fault = computed(() => faultOf(error.value))
             >; {{ page.sheet.score.words
             }}{{ page.sheet.score.percent === undefined ? '' : ` (${page.sheet.score.percent} %)` }}</template
           >
-        </template>
+        </span>
       </h1>
       <SheetLinks :address="`/api/grades/${encodeURIComponent(man)}/sheet`" />
     </header>

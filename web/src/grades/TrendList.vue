@@ -20,14 +20,14 @@ const chart = computed(() => {
 
 <template>
   <template v-if="shown && chart">
-    <p>
+    <p class="said">
       <WordMenu
         :value="id(shown)"
         label="What is compared"
         :options="options"
         @pick="chosen = $event"
       />
-      <b>{{ shown.claim }}</b>.
+      <b>{{ shown.claim }}</b>
     </p>
     <ReportChart
       :of="chart"
@@ -45,3 +45,12 @@ const chart = computed(() => {
     One game, or games against different units: nothing to compare yet.
   </p>
 </template>
+
+<style scoped>
+.said {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  align-items: baseline;
+}
+</style>

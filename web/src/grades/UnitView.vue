@@ -93,6 +93,8 @@ const topic = (of: Trend['topic']): string =>
                 >, <b>{{ e.gain }} yd</b>:
                 <template v-if="e.man"
                   ><b>{{ named(e.man) }}</b> lost his job first, {{ e.why }}</template
+                ><template v-else-if="e.lost.length"
+                  ><b>{{ e.lost.map(named).join(', ') }}</b> lost theirs; {{ e.why }}</template
                 ><template v-else>{{ e.why }}</template>
               </li>
             </ul>

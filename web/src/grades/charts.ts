@@ -66,7 +66,7 @@ export function pareto(faults: readonly SeenFault[], inks: Inks): EChartsOption 
         symbolSize: 8,
         lineStyle: { color: inks.ink, width: 1.5, type: 'dashed' },
         itemStyle: { color: inks.ink },
-        label: { show: true, position: 'top', formatter: '{c} %', ...text, fontSize: 11.5 },
+        label: { show: true, position: 'right', formatter: '{c} %', ...text, fontSize: 11.5 },
       },
     ],
   }
@@ -82,7 +82,7 @@ export function shares(trend: Trend, inks: Inks): EChartsOption {
     xAxis: {
       type: 'category',
       data: trend.points.map((p) => `${p.opponent}\n${p.done} of ${p.told}`),
-      axisLabel: text,
+      axisLabel: { ...text, lineHeight: 17 },
       axisLine: { lineStyle: { color: inks.rule } },
     },
     yAxis: {

@@ -23,11 +23,11 @@ const fault = computed(() => faultOf(error.value))
     <header class="view-head">
       <h1 class="sentence words">
         <RouterLink to="/mine">My job</RouterLink> <em>·</em>
-        <template v-if="page"
+        <span v-if="page"
           ><b>{{ page.who.number }} {{ page.who.name }}</b
           >: {{ counted(page.sheet.plays, 'play') }} graded<template v-if="page.sheet.ended"
             >, {{ page.sheet.ended }}</template
-          ></template
+          ></span
         ><template v-else>my grades</template>
       </h1>
     </header>

@@ -62,6 +62,7 @@ const FAULT = {
 }
 const CLIP = {
   at: { game: 7, number: 5 },
+  opponent: 'Stoats',
   man: 'dunmore',
   worth: -2,
   why: ['KEY -', 'loaf'],
@@ -83,6 +84,7 @@ const TREND = {
     { game: 6, opponent: 'Terns', done: 4, told: 10, percent: 40, low: 17, high: 69, plays: [] },
     { game: 7, opponent: 'Stoats', done: 9, told: 10, percent: 90, low: 60, high: 98, plays: [] },
   ],
+  change: 1,
   claim: 'better: 4 of 10, then 9 of 10',
 }
 const AGAINST = [

@@ -76,6 +76,22 @@ public final class Browserless {
         return send(request(path).GET());
     }
 
+    /** A file to take along, which there must be. */
+    public byte[] bytes(String path) {
+        try {
+            HttpResponse<byte[]> response = http.send(request(path).GET().build(), BodyHandlers.ofByteArray());
+            if (response.statusCode() != 200) {
+                throw new AssertionError(path + " answers " + response.statusCode());
+            }
+            return response.body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Answer post(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(json)));
     }

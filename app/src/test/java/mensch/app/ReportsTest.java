@@ -8,10 +8,17 @@ import static mensch.app.GradeRequests.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.List;
 import mensch.app.Browserless.Answer;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -175,5 +182,48 @@ class ReportsTest {
         assertThat(lind.get("/api/grades/" + his + "/report").status()).isEqualTo(403);
         assertThat(lind.get("/api/grades").status()).isEqualTo(403);
         assertThat(marrow.get("/api/mine/grades").status()).isIn(200, 204);
+    }
+
+    /** On paper in fonts of its own, whatever letters a name has; as a table that no spreadsheet reckons with. */
+    @Test
+    void aReportIsTakenAlongOnPaperAndAsATable(int port) throws Exception {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "sheet");
+        JsonNode play = game.cut("anvil-fog");
+        Answer said = marrow.put(
+                grades(game, play) + "/mike",
+                Browserless.version(0),
+                words("AS", "-", "EF", "+")
+                        .replace("\"note\": null", "\"note\": \"=HYPERLINK(1)\"")
+                        .replace(
+                                "\"criteria\": []",
+                                "\"criteria\": [], \"correction\": {\"instead\": \"Łap \u2192 hůl\"}"));
+        assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
+        Database.run("update rep set player = 'on-paper' where play_id = "
+                + play.get("id").asLong());
+        byte[] paper = marrow.bytes("/api/grades/on-paper/sheet.pdf");
+        try (PDDocument read = Loader.loadPDF(paper)) {
+            String text = new PDFTextStripper().getText(read);
+            assertThat(text).contains("on paper", "Facet by facet", "0 of 1", "Łap \u2192 hůl", "page 1");
+        }
+        String table = new String(marrow.bytes("/api/grades/on-paper/sheet.csv"), StandardCharsets.UTF_8);
+        try (CSVParser rows = CSVParser.parse(
+                table.substring(1),
+                CSVFormat.EXCEL.builder().setHeader().setSkipHeaderRecord(true).get())) {
+            CSVRecord row = rows.getRecords().get(0);
+            assertThat(row.get("AS")).isEqualTo("below");
+            assertThat(row.get("EF")).isEqualTo("above");
+            assertThat(row.get("coach")).isEqualTo("marrow");
+            assertThat(row.get("note")).isEqualTo("'=HYPERLINK(1)");
+        }
+        try (PDDocument read = Loader.loadPDF(marrow.bytes("/api/units/backers/sheet.pdf"))) {
+            assertThat(new PDFTextStripper().getText(read)).contains("Grades of the backers", "on paper");
+        }
+        assertThat(new String(marrow.bytes("/api/units/backers/sheet.csv"), StandardCharsets.UTF_8))
+                .contains("on paper");
+        for (String sheet : List.of("/api/grades/on-paper/sheet.pdf", "/api/units/all/sheet.csv")) {
+            assertThat(Browserless.signedIn(port, "lind").get(sheet).status()).isEqualTo(403);
+        }
+        assertThat(marrow.get("/api/grades/nobody-at-all/sheet.pdf").status()).isEqualTo(404);
     }
 }

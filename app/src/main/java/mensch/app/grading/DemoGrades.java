@@ -1,25 +1,36 @@
 package mensch.app.grading;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import mensch.app.film.FilmRoom;
 import mensch.app.film.FilmRoom.AskedOnFilm;
+import mensch.app.game.Game;
 import mensch.app.game.GameBook;
+import mensch.app.game.GameWords;
 import mensch.app.game.Play;
+import mensch.app.game.PlayLog;
 import mensch.app.version.Version;
 import mensch.core.grading.Flag;
 import mensch.core.grading.GradeMark;
 import mensch.core.grading.Proposed;
 import mensch.core.grading.RepOutcome;
+import mensch.core.grading.Tackle;
 import mensch.core.grading.Target;
 import mensch.core.rubric.Facet;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Two coaches of the demo say yes to what was measured on its film, and what they saw of the read and the effort; they
@@ -31,14 +42,18 @@ import org.springframework.stereotype.Component;
 class DemoGrades implements ApplicationRunner {
     private static final String FIRST = "marrow";
     private static final String SECOND = "abara";
+    private static final GameWords TERNS =
+            new GameWords("Saltmarsh Terns", "under 19", 2026, LocalDate.of(2026, 9, 19), "hs");
     private static final List<String> BACKERS = List.of("mike", "will");
 
     private final GradeBook book;
     private final GradedReps reps;
     private final GameBook games;
     private final FilmRoom film;
+    private final JsonMapper json;
 
-    DemoGrades(GradeBook book, GradedReps reps, GameBook games, FilmRoom film) {
+    DemoGrades(GradeBook book, GradedReps reps, GameBook games, FilmRoom film, JsonMapper json) {
+        this.json = json;
         this.book = book;
         this.reps = reps;
         this.games = games;
@@ -46,9 +61,25 @@ class DemoGrades implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments args) {
+    public void run(ApplicationArguments args) throws IOException {
         if (reps.count() == 0) {
             games.newest().ifPresent(game -> games.plays(game.id()).forEach(this::grade));
+            gradeTheWeekBefore();
+        }
+    }
+
+    /** A game without film, graded by eye: what the filmed one is compared with. */
+    private void gradeTheWeekBefore() throws IOException {
+        try (InputStream in = DemoGrades.class.getResourceAsStream("/demo/terns.json")) {
+            Game game = games.add(TERNS);
+            for (JsonNode row : json.readTree(in).get("plays")) {
+                Play play = games.add(game.id(), json.convertValue(row.get("log"), PlayLog.class), FIRST);
+                AskedOnFilm asked = film.askedOnFilm(play, FIRST);
+                for (Map.Entry<String, JsonNode> man : row.get("men").properties()) {
+                    var key = new GradeBook.RepKey(game.id(), play.id(), man.getKey());
+                    book.say(asked, key, new Version(0), json.convertValue(man.getValue(), RepWords.class), FIRST);
+                }
+            }
         }
     }
 
@@ -103,9 +134,21 @@ class DemoGrades implements ApplicationRunner {
                 job.equals("nose") ? RepOutcome.NEUTRAL : null,
                 job.equals("mike") && play == 5,
                 ticked,
+                corrected(play, job),
                 null,
-                null,
-                null,
+                job.equals("mike") && play % 2 == 1 ? new RepWords.TackleWords(Tackle.How.MADE, 1) : null,
                 null);
+    }
+
+    private static @Nullable Correction corrected(int play, String job) {
+        return job.equals("mike") && play == 2
+                ? new Correction(
+                        "his first step, and his eyes on the guard",
+                        null,
+                        "the guard got under him",
+                        "pads below the guard's, hands inside",
+                        null,
+                        "board drill: one step and strike")
+                : null;
     }
 }

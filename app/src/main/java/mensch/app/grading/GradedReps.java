@@ -15,19 +15,19 @@ interface GradedReps extends JpaRepository<GradedRep, Long> {
             where p.takenOut = false
             """;
 
+    /** A game that was logged late is no newer one. */
+    String NEWEST = "order by coalesce(g.playedOn, make_date(g.season, 1, 1)) desc, g.id desc, p.number desc";
+
     List<GradedRep> findByPlayIdOrderByJobAscGraderAsc(Long playId);
 
     Optional<GradedRep> findByPlayIdAndJobAndGrader(Long playId, String job, String grader);
 
     /** All that stands, the newest game first and its last play first. */
-    @Query(PLACED + "order by g.season desc, g.id desc, p.number desc, r.job, r.grader")
+    @Query(PLACED + NEWEST + ", r.job, r.grader")
     List<PlacedRep> all();
 
     /** Of one man, a player or a seat that nobody said who played it. */
-    @Query(
-            value = PLACED
-                    + "and coalesce(r.player, r.job) = :man order by g.season desc, g.id desc, p.number desc, r.grader",
-            countQuery = """
+    @Query(value = PLACED + "and coalesce(r.player, r.job) = :man " + NEWEST + ", r.grader", countQuery = """
             select count(r) from GradedRep r join Play p on p.id = r.playId
             where p.takenOut = false and coalesce(r.player, r.job) = :man""")
     Page<PlacedRep> ofMan(String man, Pageable page);

@@ -149,6 +149,14 @@ public class Reports {
                 words.items().stream().map(PlayOfMan::of).toList(), words.page(), words.pages(), words.total());
     }
 
+    /** The same, all of them. */
+    List<PlayOfMan> everyPlay(String man) {
+        return graded.words().stream()
+                .filter(w -> w.rep().man().equals(man))
+                .map(PlayOfMan::of)
+                .toList();
+    }
+
     /** @throws Problem when he was never graded */
     ManPage man(String man) {
         return page(man).orElseThrow(() -> Problem.notFound("a grade of " + man));

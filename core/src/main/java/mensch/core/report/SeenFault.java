@@ -17,7 +17,7 @@ import mensch.core.rubric.Rubric;
 /**
  * A fault that was seen, the most frequent first.
  *
- * @param of facet or rubric it is of
+ * @param of rubric it is of; empty of a facet
  * @param leadsTo what it costs, by the rubric
  * @param below plays on which it was seen and is a man's own
  * @param told plays on which somebody looked
@@ -65,8 +65,8 @@ public record SeenFault(
                 plays.stream().filter(p -> p.as() == Counted.BELOW).toList();
         return new SeenFault(
                 topic,
-                criterion.map(c -> c.name() + ": " + c.fault()).orElseGet(() -> Topics.meaning(topic)),
-                topic.ofFacet() ? topic.what() : rubric.map(Rubric::name).orElse(topic.of()),
+                criterion.map(c -> c.name() + ": " + c.fault()).orElseGet(() -> Topics.said(topic, rubrics)),
+                rubric.map(Rubric::name).orElse(""),
                 criterion.map(Criterion::leadsTo).orElse(""),
                 below.size(),
                 count(plays, Set.of(Counted.ABOVE, Counted.TO_STANDARD, Counted.BELOW)),

@@ -23,7 +23,7 @@ public final class Topics {
                 .orElse(topic.what() + ", " + topic.of());
     }
 
-    static String meaning(Topic topic) {
+    private static String meaning(Topic topic) {
         return List.of(Facet.values()).stream()
                 .filter(topic::is)
                 .map(Facet::meaning)

@@ -1,6 +1,7 @@
 package mensch.core.report;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,9 +20,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param unit null where the log does not say
  * @param points the earliest game first
+ * @param change 1 better, -1 worse, 0 not told
  * @param claim what the last two games say, with its reason
  */
-public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, String claim) {
+public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, int change, String claim) {
     private static final double CONFIDENCE = 0.95;
 
     /**
@@ -48,10 +50,15 @@ public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, 
             theirs.counts().forEach((topic, plays) -> {
                 List<InGame> points = points(plays, theirs, leastForShare);
                 if (points.size() > 1) {
-                    trends.add(new Trend(topic, unit.orElse(null), points, claim(points, leastForShare)));
+                    int change = change(points, leastForShare);
+                    trends.add(
+                            new Trend(topic, unit.orElse(null), points, change, claim(points, change, leastForShare)));
                 }
             });
         }
+        // what changed comes first, then what is below standard most
+        trends.sort(Comparator.comparing((Trend t) -> t.change == 0)
+                .thenComparing(Comparator.comparingInt(Trend::below).reversed()));
         return trends;
     }
 
@@ -87,15 +94,24 @@ public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, 
         return BinomialProportion.getWilsonScoreInterval(told, (double) done / told, CONFIDENCE);
     }
 
-    private static String claim(List<InGame> points, int leastForShare) {
+    private int below() {
+        return points.stream().mapToInt(p -> p.told() - p.done()).sum();
+    }
+
+    private static int change(List<InGame> points, int leastForShare) {
+        InGame before = points.get(points.size() - 2);
+        InGame last = points.get(points.size() - 1);
+        return Math.min(before.told(), last.told()) < leastForShare ? 0 : differs(before, last);
+    }
+
+    private static String claim(List<InGame> points, int change, int leastForShare) {
         InGame before = points.get(points.size() - 2);
         InGame last = points.get(points.size() - 1);
         String counts = before.done() + " of " + before.told() + ", then " + last.done() + " of " + last.told();
         if (Math.min(before.told(), last.told()) < leastForShare) {
             return "too few to compare: " + counts + "; " + leastForShare + " plays in each are needed";
         }
-        int sign = differs(before, last);
-        return (sign == 0 ? "no difference told" : sign > 0 ? "better" : "worse") + ": " + counts;
+        return (change == 0 ? "no difference told" : change > 0 ? "better" : "worse") + ": " + counts;
     }
 
     /**

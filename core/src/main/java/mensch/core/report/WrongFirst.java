@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -81,12 +80,9 @@ final class WrongFirst {
                 facet.map(Facet::meaning).orElse(topic.what()));
     }
 
+    /** What a facet means for him is not said of it: only that it is below standard was. */
     private static String words(Optional<Facet> facet, Criterion criterion) {
         String leadsTo = criterion.leadsTo().isEmpty() ? "" : " \u2192 " + criterion.leadsTo();
-        return facet.map(f -> f.meaning() + " (" + criterion.name().toLowerCase(Locale.ROOT) + ": ")
-                        .orElse(criterion.name() + ": ")
-                + criterion.fault()
-                + (facet.isPresent() ? ")" : "")
-                + leadsTo;
+        return facet.map(Facet::meaning).orElse(criterion.name() + ": " + criterion.fault() + leadsTo);
     }
 }

@@ -52,7 +52,7 @@ class CaseRecordsTest {
             PC-04 | TE +, press-corner/turn +, thrown INCOMPLETE              | TE 1 of 1 above
             PC-06 | TE -, press-corner/shuffle -                              | first Shuffle, square: opened
             PC-07 | TE -, press-corner/hand -                                 | fault Hand on him: on the shoulder > dipped
-            PC-09 | GO -, TE -, press-corner/shuffle -, press-corner/pressure -, thrown CAUGHT | first get-off, first step (first step: forward or false) → lost room; thrown at caught
+            PC-09 | GO -, TE -, press-corner/shuffle -, press-corner/pressure -, thrown CAUGHT | first get-off, first step; thrown at caught
             PC-10 | AL -, AS -                                                | AL 0 of 1; AS 0 of 1; first alignment and leverage
             PC-12 | AS =, TE -, press-corner/recovery -, flag PENALTY, tackle MADE | flag penalty; fault Recovery: high hands > flag; tackle made
             PC-13 | AL +, GO +, TE +, press-corner/shuffle +, press-corner/look-back +, out WIN | best AL +, GO +, TE +
@@ -62,7 +62,7 @@ class CaseRecordsTest {
             PC-19 | TE -, press-corner/hand -, flag PENALTY                   | flag penalty
             PA-01 | AS -, backer-play-action/landmark n/a                     | AS 0 of 1
             PA-03 | AS -                                                      | AS 0 of 1
-            PA-04 | KEY -, TE -, backer-play-action/transition -              | KEY 0 of 1; fault Transition: pedals or shuffles > no depth; first read (recognition: late) → behind
+            PA-04 | KEY -, TE -, backer-play-action/transition -              | KEY 0 of 1; fault Transition: pedals or shuffles > no depth; first read
             PA-06 | TE -, backer-play-action/eyes-return -                    | fault Eyes return: never > no break
             PA-07 | TE -, backer-play-action/search -                         | fault Receiver search: eyes only at the quarterback > uncovered
             PA-09 | TE =, EF -                                                | TE 1 of 1; EF 0 of 1
@@ -73,10 +73,10 @@ class CaseRecordsTest {
             GO-01 | ST -, GO =                                                | ST 0 of 1; GO 1 of 1
             GO-06 | GO =, TE -, end-stance/pads -                             | fault Pads out of the stance: pops up > driven back
             GO-07 | GO =, TE -, end-stance/step -                             | fault First step: big or up > cannot redirect
-            GO-09 | ST -, end-stance/redirect =                               | first stance (stagger: too wide or too long)
+            GO-09 | ST -, end-stance/redirect =                               | first stance
             BP-01 | ST -                                                      | ST 0 of 1
             BP-03 | GO +, off-back/level =                                    | GO 1 of 1 above
-            BP-04 | GO -, off-back/level =                                    | first get-off, first step (push: lifts the back foot) → no ground gained
+            BP-04 | GO -, off-back/level =                                    | first get-off, first step
             BP-06 | ST -, TE -, off-back/level -                              | fault Level: bobs > slow break
             BP-07 | TE -, off-back/weave -                                    | fault Weave: turned > two-way go lost
             BP-09 | TE -, off-back/weave -, off-back/break -                  | first Weave: turned → two-way go lost
