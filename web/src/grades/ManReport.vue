@@ -90,6 +90,13 @@ const named = (topic: Trend['topic']): string =>
         </dd>
         <dd v-if="c.correction.drill">Drill: {{ c.correction.drill }}</dd>
       </dl>
+      <p
+        v-if="page.corrections.some((c) => c.correction.drill)"
+        class="soft"
+      >
+        Drills with contact hurt when they are done wrong: local rules and the governing body say what is allowed, and
+        licensed medical staff decide who takes part.
+      </p>
     </section>
     <section aria-label="Beside the marks">
       <h2>Beside the marks</h2>

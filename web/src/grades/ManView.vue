@@ -35,7 +35,10 @@ const fault = computed(() => faultOf(error.value))
           >
         </span>
       </h1>
-      <SheetLinks :address="`/api/grades/${encodeURIComponent(man)}/sheet`" />
+      <SheetLinks
+        v-if="page"
+        :address="`/api/grades/${encodeURIComponent(man)}/sheet`"
+      />
     </header>
     <section
       class="rolls wide"
@@ -54,7 +57,10 @@ const fault = computed(() => faultOf(error.value))
         v-if="page"
         :page="page"
       />
-      <EveryPlay :man="man" />
+      <EveryPlay
+        v-if="page"
+        :man="man"
+      />
     </section>
   </div>
 </template>

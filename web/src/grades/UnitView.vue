@@ -52,7 +52,10 @@ const topic = (of: Trend['topic']): string =>
           >: {{ counted(page.sheet.reps, 'rep') }} on {{ counted(page.sheet.plays, 'play') }}</template
         >
       </h1>
-      <SheetLinks :address="`/api/units/${unit}/sheet`" />
+      <SheetLinks
+        v-if="page"
+        :address="`/api/units/${unit}/sheet`"
+      />
     </header>
     <section
       class="rolls wide"

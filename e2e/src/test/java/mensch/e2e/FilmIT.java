@@ -1,14 +1,19 @@
 package mensch.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
+import java.net.URI;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import mensch.camera.Body;
 import mensch.camera.PinholeCamera;
 import mensch.camera.Point3;
@@ -79,6 +84,7 @@ class FilmIT extends InBrowser {
         Chromium.assertAccessible(page);
         grade(page);
         grades(page);
+        playlist(page);
     }
 
     @Test
@@ -154,7 +160,17 @@ class FilmIT extends InBrowser {
         assertThat(second.locator("[data-facet=AL]")).containsText("marrow says +");
         Chromium.assertAccessible(second);
         second.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
-        assertThat(second.locator(".tally").first()).containsText("not agreed");
+        assertThat(second.locator(".tally", new Page.LocatorOptions().setHasText("not agreed"))
+                        .first())
+                .isVisible();
+        second.locator("text=Where two coaches differ").click();
+        Locator differs = second.locator("li", new Page.LocatorOptions().setHasText("graded twice"))
+                .first();
+        differs.locator("button", new Locator.LocatorOptions().setHasText("stands"))
+                .first()
+                .click();
+        assertThat(differs).containsText("stands, said abara");
+        Chromium.assertAccessible(second);
     }
 
     private static void cut(Page page) {
@@ -237,12 +253,43 @@ class FilmIT extends InBrowser {
         var row = page.locator("tr", new Page.LocatorOptions().setHasText("nickel"))
                 .first();
         assertThat(row).containsText("1 of 1");
-        row.locator("button").click();
-        assertThat(page.locator(".detail")).containsText("measured -: Out:");
-        assertThat(page.locator(".detail")).containsText("told to widen by the bench");
-        assertThat(page.locator(".detail")).containsText("marrow, asked by anvil-drizzle, catalogue");
+        row.locator("a.big").click();
+        Locator every = page.locator("section[aria-label='Every play']");
+        assertThat(every).containsText("measured -: Out:");
+        assertThat(every).containsText("told to widen by the bench");
+        assertThat(every).containsText("marrow, asked by anvil-drizzle, catalogue");
         Chromium.assertAccessible(page);
-        page.locator(".detail a").first().click();
+        Download sheet = page.waitForDownload(() -> page.locator("text=PDF").click());
+        assertEquals("lomas.pdf", sheet.suggestedFilename());
+        every.locator("a").first().click();
         assertThat(page.locator(".strip li")).hasCount(11);
+    }
+
+    /** A playlist shows one play after the other by itself, on film and without, and goes on by key. */
+    private static void playlist(Page page) {
+        long filmed = game(page.url());
+        page.navigate(URI.create(page.url()).resolve("/film").toString());
+        page.locator("td a", new Page.LocatorOptions().setHasText("Saltmarsh Terns"))
+                .click();
+        page.waitForURL(Pattern.compile("/film/\\d+$"));
+        long unfilmed = game(page.url());
+        page.navigate(URI.create(page.url())
+                .resolve("/film/" + filmed + "/room?play=1&of=Pads&list=" + filmed + ".1-" + unfilmed + ".3-" + unfilmed
+                        + ".5")
+                .toString());
+        Locator list = page.getByLabel("Playlist");
+        assertThat(list).containsText("1 of 3");
+        // the film runs to its end, and the next play comes
+        assertThat(list).containsText("2 of 3", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
+        assertThat(list).containsText("not filmed");
+        assertThat(page).hasURL(Pattern.compile("/film/" + unfilmed + "/room\\?play=3"));
+        page.keyboard().press("]");
+        assertThat(list).containsText("3 of 3");
+        assertThat(page.locator("h1")).containsText("5 of 10");
+        Chromium.assertAccessible(page);
+    }
+
+    private static long game(String url) {
+        return Long.parseLong(url.replaceAll(".*/film/(\\d+).*", "$1"));
     }
 }

@@ -31,6 +31,21 @@ class MineIT extends InBrowser {
         Words.assertSays(page, "Formation", "trips-open");
     }
 
+    /** His own grades, and no way from them to film or to another man. */
+    @Test
+    void aPlayerSeesHisOwnGradesAndNobodyElses(int port) {
+        Page page = chromium.signedIn(port, "lind", "/mine");
+        page.locator("text=My grades").click();
+        assertThat(page.locator("h1")).containsText(Pattern.compile("31 Lind: \\d+ plays graded"));
+        Locator report = page.locator("section[aria-label='My grades']");
+        assertThat(report).containsText("7 of 8");
+        assertThat(report.locator("a")).hasCount(0);
+        assertThat(report.locator(".chart svg")).not().hasCount(0);
+        Chromium.assertAccessible(page);
+        page.navigate(page.url().replace("/mine/grades", "/grades/man/dunmore"));
+        assertThat(page.locator("body")).containsText("This is for coaches");
+    }
+
     @Test
     void aManWhoIsNobodysAccountIsToldWhomToAsk(int port) {
         Page coach = chromium.signedIn(port, "marrow", "/programme/roster");

@@ -56,10 +56,6 @@ public final class Screenshots {
         shot(page, "pressure");
         page.navigate(base() + "/playbook/card/anvil-heron");
         shot(page, "playbook-card");
-        page.navigate(base() + "/programme");
-        shot(page, "conventions");
-        page.navigate(base() + "/programme/roster");
-        shot(page, "roster");
         page.navigate(base() + "/programme/figures");
         page.getByRole(AriaRole.SEARCHBOX).fill("force");
         page.locator("td input").nth(1).fill("2.5");
@@ -141,6 +137,12 @@ public final class Screenshots {
         shot(page, "film-grade");
         page.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
         shot(page, "grades");
+        page.locator("a.big", new Page.LocatorOptions().setHasText("Dunmore")).click();
+        page.locator(".chart svg").first().waitFor();
+        shot(page, "grades-man");
+        page.navigate(base() + "/grades/unit/all");
+        page.locator(".chart svg").first().waitFor();
+        shot(page, "grades-unit");
     }
 
     private String base() {

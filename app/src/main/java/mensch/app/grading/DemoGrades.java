@@ -96,7 +96,12 @@ class DemoGrades implements ApplicationRunner {
                 marks.removeIf(m -> his.stream().anyMatch(s -> s.facet() == m.facet()));
                 marks.addAll(his);
                 var key = new GradeBook.RepKey(play.gameId(), play.id(), job);
-                RepWords words = words(play.number(), job, marks, ticked(asked, job, play.number(), grader));
+                RepWords words = words(
+                        play.number(),
+                        job,
+                        marks,
+                        ticked(asked, job, play.number(), grader),
+                        grader.equals(FIRST) ? corrected(play.number(), job) : null);
                 book.say(asked, key, new Version(0), words, grader);
             });
         }
@@ -124,7 +129,12 @@ class DemoGrades implements ApplicationRunner {
         return lets ? List.of(new RepWords.Mark(Facet.KEY, GradeMark.TO_STANDARD), effort) : List.of(effort);
     }
 
-    private static RepWords words(int play, String job, List<RepWords.Mark> marks, List<RepWords.Ticked> ticked) {
+    private static RepWords words(
+            int play,
+            String job,
+            List<RepWords.Mark> marks,
+            List<RepWords.Ticked> ticked,
+            @Nullable Correction corrected) {
         boolean loafs = job.equals("corner-left") && play == 3;
         return new RepWords(
                 marks,
@@ -134,7 +144,7 @@ class DemoGrades implements ApplicationRunner {
                 job.equals("nose") ? RepOutcome.NEUTRAL : null,
                 job.equals("mike") && play == 5,
                 ticked,
-                corrected(play, job),
+                corrected,
                 null,
                 job.equals("mike") && play % 2 == 1 ? new RepWords.TackleWords(Tackle.How.MADE, 1) : null,
                 null);

@@ -27,15 +27,17 @@ final class Paper {
     private static final float TEXT = 9.5f;
     private static final float SMALL = 8;
     private static final float PAD = 3;
+    private static final float ROOM = 60;
     private static final BaseFont PLAIN = font("LiberationSans-Regular.ttf");
     private static final BaseFont BOLD = font("LiberationSans-Bold.ttf");
 
     private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    private final PdfWriter writer;
     private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
 
     /** @param foot at the bottom of every page */
     Paper(String title, String foot) {
-        PdfWriter writer = PdfWriter.getInstance(document, bytes);
+        writer = PdfWriter.getInstance(document, bytes);
         writer.setPageEvent(new Foot(foot));
         document.addTitle(title);
         document.open();
@@ -72,7 +74,11 @@ final class Paper {
         }
     }
 
+    /** A heading never stands at the foot of a page alone. */
     Paper heading(String words) {
+        if (writer.getVerticalPosition(true) < document.bottom() + ROOM) {
+            document.newPage();
+        }
         var heading = new Paragraph(words, new Font(BOLD, HEADING));
         heading.setSpacingBefore(HEADING);
         heading.setKeepTogether(true);

@@ -149,6 +149,11 @@ public class Reports {
                 words.items().stream().map(PlayOfMan::of).toList(), words.page(), words.pages(), words.total());
     }
 
+    /** Whom each graded game was against. */
+    Map<Long, String> opponents() {
+        return graded.words().stream().collect(Collectors.toMap(w -> w.at().game(), GradedPlay::opponent, (a, b) -> a));
+    }
+
     /** The same, all of them. */
     List<PlayOfMan> everyPlay(String man) {
         return graded.words().stream()
@@ -179,6 +184,8 @@ public class Reports {
                 his.stream()
                         .filter(w -> w.words().correction() != null)
                         .map(w -> new Corrected(w.at(), w.opponent(), w.words().correction()))
+                        // two coaches may have said the same
+                        .distinct()
                         .toList()));
     }
 

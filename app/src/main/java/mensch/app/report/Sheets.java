@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -23,6 +24,7 @@ import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
 import mensch.core.report.Clip;
 import mensch.core.report.Explosive;
+import mensch.core.report.OnPlay;
 import mensch.core.report.SeenFault;
 import mensch.core.report.Tallied;
 import mensch.core.report.Unit;
@@ -35,6 +37,9 @@ import org.springframework.stereotype.Service;
 /** Reports to take along: on paper, and as a table that every spreadsheet opens. */
 @Service
 class Sheets {
+    private static final String CAUTION =
+            "Drills with contact hurt when they are done wrong: local rules and the governing body"
+                    + " say what is allowed, and licensed medical staff decide who takes part.";
     private static final String FORMULA = "=+-@\t\r";
 
     private final Reports reports;
@@ -45,14 +50,14 @@ class Sheets {
         this.clock = clock;
     }
 
-    private Paper paper(String title) {
-        return new Paper(title, title + " \u00b7 " + LocalDate.now(clock) + " \u00b7 for his coaches and him alone");
+    private Paper paper(String title, String whose) {
+        return new Paper(title, title + " \u00b7 " + LocalDate.now(clock) + " \u00b7 " + whose);
     }
 
     /** What he is to be shown and told, on a page or two. */
     byte[] man(String man) {
         ManPage page = reports.man(man);
-        Paper paper = paper(said(page.who()));
+        Paper paper = paper(said(page.who()), "for his coaches and him alone");
         paper.line(String.join(", ", page.who().seats()) + ": " + page.sheet().plays() + " plays graded"
                 + after(", ", page.sheet().ended())
                 + after("; ", page.sheet().score().words())
@@ -64,7 +69,7 @@ class Sheets {
                 .forEach(a -> paper.line((a.unit() == null
                                 ? "their unit not said"
                                 : "against " + a.unit().words()) + ", " + a.plays() + " plays: " + a.ended()));
-        faults(paper, page.sheet().faults(), false, Map.of());
+        faults(paper, page.sheet().faults(), Map.of());
         clips(paper, "Best plays", page.sheet().best(), Map.of());
         clips(paper, "Worst plays", page.sheet().worst(), Map.of());
         return paper.bytes();
@@ -74,11 +79,13 @@ class Sheets {
         UnitPage page = reports.unit(unit);
         Map<String, String> names =
                 page.men().stream().map(GradedMan::who).collect(Collectors.toMap(Who::man, Sheets::said));
-        Paper paper = paper("Grades of " + (unit == Unit.ALL ? "the whole defence" : "the " + unit.words()));
+        Paper paper = paper(
+                "Grades of " + (unit == Unit.ALL ? "the whole defence" : "the " + unit.words()),
+                "for the coaches alone");
         paper.line(page.sheet().reps() + " reps on " + page.sheet().plays()
                 + " plays. Of the reps graded, not a season's rate.");
         paper.heading("Facet by facet").table(facetHead(), facets(page.sheet().facets()));
-        faults(paper, page.sheet().faults(), true, names);
+        faults(paper, page.sheet().faults(), names);
         if (!page.sheet().explosives().isEmpty()) {
             paper.heading("Explosive plays");
             page.sheet().explosives().forEach(e -> paper.line(explosive(e, names)));
@@ -116,6 +123,9 @@ class Sheets {
                     .filter(p -> !p.isEmpty())
                     .forEach(paper::line);
         }
+        if (corrections.stream().anyMatch(c -> c.correction().drill() != null)) {
+            paper.line(CAUTION);
+        }
     }
 
     private static String part(String name, @Nullable String words) {
@@ -145,11 +155,13 @@ class Sheets {
         return n == 0 ? "" : n + " " + words;
     }
 
-    private static void faults(Paper paper, List<SeenFault> faults, boolean men, Map<String, String> names) {
+    private void faults(Paper paper, List<SeenFault> faults, Map<String, String> names) {
         if (faults.isEmpty()) {
             return;
         }
         var head = new ArrayList<>(List.of("Fault", "Seen", "Leads to", "On plays"));
+        boolean men = !names.isEmpty();
+        Map<Long, String> opponents = reports.opponents();
         if (men) {
             head.add("By");
         }
@@ -162,9 +174,7 @@ class Sheets {
                                             f.name(),
                                             f.below() + " of " + f.told() + (f.learnt() ? ", learnt" : ""),
                                             f.leadsTo(),
-                                            f.plays().stream()
-                                                    .map(p -> String.valueOf(p.number()))
-                                                    .collect(Collectors.joining(", "))));
+                                            on(f.plays(), opponents)));
                                     if (men) {
                                         row.add(f.men().stream()
                                                 .map(m -> names.getOrDefault(m.man(), m.man()) + " " + m.below())
@@ -173,6 +183,18 @@ class Sheets {
                                     return List.copyOf(row);
                                 })
                                 .toList());
+    }
+
+    /** "Quarry Bend Stoats 2, 1; Saltmarsh Terns 7". */
+    private static String on(List<OnPlay> plays, Map<Long, String> opponents) {
+        Map<Long, List<OnPlay>> games =
+                plays.stream().collect(Collectors.groupingBy(OnPlay::game, LinkedHashMap::new, Collectors.toList()));
+        return games.entrySet().stream()
+                .map(g -> opponents.getOrDefault(g.getKey(), "") + " "
+                        + g.getValue().stream()
+                                .map(p -> String.valueOf(p.number()))
+                                .collect(Collectors.joining(", ")))
+                .collect(Collectors.joining("; "));
     }
 
     private static void clips(Paper paper, String title, List<Clip> clips, Map<String, String> names) {
