@@ -35,7 +35,7 @@ const chart = computed(() => {
       :height="200"
     />
     <p class="soft">
-      The bars say where the share lies with 95 % confidence. Games against other units are not compared.
+      The bars say where the share lies with 95 % confidence. Only the same men against the same unit are compared.
     </p>
   </template>
   <p

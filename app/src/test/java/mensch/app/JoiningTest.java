@@ -60,6 +60,12 @@ class JoiningTest {
                     Browserless.version(0),
                     MARKS.formatted("-", "\"late\""));
         }
+        String will = end.play(end.log().get(0).get("id").asLong()) + "/grades/will";
+        Browserless.signedIn(port, "abara").put(will, Browserless.version(0), MARKS.formatted("=", "null"));
+        coach.put(
+                will + "/settled",
+                Browserless.version(0),
+                "{\"topic\": {\"of\": \"\", \"what\": \"AL\"}, \"mark\": \"-\"}");
         JsonNode offer = offer(side, end);
         assertThat(offer.get("pairs")).hasSize(2);
         assertThat(offer.get("plays").asInt()).isEqualTo(2);
@@ -76,6 +82,12 @@ class JoiningTest {
         assertThat(grades.at("/0/marks/0/mark").asString()).isEqualTo("=");
         assertThat(grades.at("/0/note").asString()).isEqualTo("from the other side: AL -; late");
         assertThat(grades.at("/1/marks/0/mark").asString()).isEqualTo("-");
+        assertThat(GradeRequests.coaches(coach, "abara", "marrow")
+                        .get("differences")
+                        .valueStream()
+                        .filter(d -> d.get("game").asLong() == side.id())
+                        .map(d -> d.at("/settled/mark").asString()))
+                .containsExactly("-");
         assertThat(end.log()).hasSize(1);
         assertThat(end.log().at("/0/id").asLong()).isEqualTo(second.get("id").asLong());
 

@@ -25,6 +25,7 @@ import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
 import mensch.core.grading.Proposed;
 import mensch.core.grading.ReadJudge;
+import mensch.core.grading.Topic;
 import mensch.core.lineup.Job;
 import mensch.core.rubric.Facet;
 import mensch.core.rubric.Rubric;
@@ -91,13 +92,15 @@ public class GradeBook {
             .toList();
 
     private final GradedReps reps;
+    private final SettledMarks settled;
     private final GameBook games;
     private final FilmRoom film;
     private final RosterBook roster;
     private final Clock clock;
 
-    GradeBook(GradedReps reps, GameBook games, FilmRoom film, RosterBook roster, Clock clock) {
+    GradeBook(GradedReps reps, SettledMarks settled, GameBook games, FilmRoom film, RosterBook roster, Clock clock) {
         this.reps = reps;
+        this.settled = settled;
         this.games = games;
         this.film = film;
         this.roster = roster;
@@ -304,6 +307,14 @@ public class GradeBook {
             }
         }
         reps.flush();
+        for (SettledMark there : settled.findByPlayId(from)) {
+            Topic topic = there.topic();
+            if (settled.findByPlayIdAndJobAndTopicOfAndTopicWhat(to, there.job(), topic.of(), topic.what())
+                    .isEmpty()) {
+                there.ofPlay(to);
+            }
+        }
+        settled.flush();
     }
 
     private static RepBody joined(RepBody here, RepBody there) {

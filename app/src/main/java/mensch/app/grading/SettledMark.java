@@ -60,6 +60,11 @@ class SettledMark {
         this.settledAt = at;
     }
 
+    /** The play turned out to be one with another. */
+    void ofPlay(Long play) {
+        this.playId = play;
+    }
+
     void say(GradeMark newMark, String by, Instant at) {
         this.mark = newMark;
         this.settledBy = by;

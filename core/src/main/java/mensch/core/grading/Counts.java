@@ -34,10 +34,11 @@ public final class Counts {
                 one.onTheCall |= rep.target() != Target.MAN;
             });
         }
+        // they may have come to one mark since, or to others
         for (Settled one : settled) {
             Map<ManPlay, Said> plays = said.getOrDefault(one.topic(), Map.of());
             Said of = plays.get(new ManPlay(one.play(), one.man()));
-            if (of != null) {
+            if (of != null && of.marks.size() > 1 && of.marks.contains(one.mark())) {
                 of.marks.clear();
                 of.marks.add(one.mark());
             }

@@ -6,6 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import mensch.core.grading.Counted;
 import mensch.core.grading.Counts;
 import mensch.core.grading.Tally;
@@ -15,8 +18,8 @@ import org.hipparchus.stat.interval.ConfidenceInterval;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One topic from game to game, against one of their units only: a game against starters and one against backups say
- * nothing of each other.
+ * One topic from game to game, against one of their units only and of the same men only: a game against starters and
+ * one against backups say nothing of each other, nor do two games of different men.
  *
  * @param unit null where the log does not say
  * @param points the earliest game first
@@ -62,6 +65,7 @@ public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, 
         return trends;
     }
 
+    /** Games are compared by the men who were graded in both of the last two: others would be other men's game. */
     private static List<InGame> points(List<Counts.Play> newestFirst, Graded graded, int leastForShare) {
         Map<Long, List<Counts.Play>> games = new LinkedHashMap<>();
         for (Counts.Play play : newestFirst) {
@@ -70,9 +74,27 @@ public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, 
                         .add(play);
             }
         }
+        Set<String> same = games.values().stream()
+                .limit(2)
+                .map(Trend::men)
+                .reduce((last, before) -> {
+                    last.retainAll(before);
+                    return last;
+                })
+                .orElse(Set.of());
         var points = new ArrayList<InGame>();
-        games.forEach((game, plays) -> points.add(0, point(game, plays, graded, leastForShare)));
+        games.forEach((game, plays) -> {
+            List<Counts.Play> theirs =
+                    plays.stream().filter(p -> same.contains(p.of().man())).toList();
+            if (!theirs.isEmpty()) {
+                points.add(0, point(game, theirs, graded, leastForShare));
+            }
+        });
         return points;
+    }
+
+    private static Set<String> men(List<Counts.Play> plays) {
+        return plays.stream().map(p -> p.of().man()).collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static InGame point(long game, List<Counts.Play> plays, Graded graded, int leastForShare) {

@@ -99,6 +99,11 @@ class RepLogTest {
         // talked about, and one mark stands
         var settled = new Settled(2, "D", pads, GradeMark.TO_STANDARD);
         assertThat(tally(reps, List.of(settled), pads)).isEqualTo(new Tally(1, 1, 1, 1, 0, 1));
+        // nobody's mark any more, or of men whose coaches agree: it does not count
+        for (var stale :
+                List.of(new Settled(2, "D", pads, GradeMark.ABOVE), new Settled(1, "D", pads, GradeMark.TO_STANDARD))) {
+            assertThat(tally(reps, List.of(stale), pads)).isEqualTo(new Tally(1, 0, 1, 1, 1, 1));
+        }
     }
 
     private static Tally tally(List<Rep> reps, List<Settled> settled, Topic topic) {

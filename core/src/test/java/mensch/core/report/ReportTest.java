@@ -52,6 +52,25 @@ class ReportTest {
                 .startsWith(claim + ": " + d1 + " of " + n1 + ", then " + d2 + " of " + n2);
     }
 
+    /** A unit in which other men played is no better for it. */
+    @Test
+    void aUnitIsComparedByTheMenWhoPlayedBothGames() {
+        Log log = games(4, 20, 5, 20);
+        for (int i = 1; i <= 30; i++) {
+            log.rep(2, i, "newcomer", "KEY +");
+        }
+        Trend trend = log.unit().trends().get(0);
+        assertThat(trend.claim()).isEqualTo("no difference told: 4 of 20, then 5 of 20");
+        assertThat(trend.points().get(1).plays()).hasSize(20);
+        // nobody played both
+        assertThat(new Log()
+                        .rep(1, 1, "one", "KEY +")
+                        .rep(2, 1, "other", "KEY -")
+                        .unit()
+                        .trends())
+                .isEmpty();
+    }
+
     /** DL-12: it belongs to the first job that was lost, even when others were lost after it. */
     @Test
     void anExplosivePlayBelongsToTheFirstJobThatWasLost() {
