@@ -238,6 +238,7 @@ class SchoolsTest {
                 "movement-words",
                 "flag-match-ups",
                 "flag-age",
+                "grade-score",
                 "zone-push"));
         assertThat(new TreeSet<>(Snaps.LIBRARY.house().settings().stream()
                         .map(Setting::id)
