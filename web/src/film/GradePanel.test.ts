@@ -78,6 +78,7 @@ const BLOCK: Rubric = {
   digest: 'd',
   of: ['backer-block'],
   plays: 'run',
+  instead: '',
   criteria: [
     { id: 'eyes', facet: 'KEY', name: 'Eyes', good: 'flow, then threat', fault: 'only one', leadsTo: 'blocked blind' },
     { id: 'pads', facet: 'TE', name: 'Pads', good: 'low', fault: 'high', leadsTo: 'driven' },

@@ -23,6 +23,7 @@ const reps = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0
       </h1>
       <nav aria-label="More of grades">
         <RouterLink to="/grades/unit/all">Unit by unit</RouterLink>
+        <RouterLink to="/playbook/rubrics">What men are graded by</RouterLink>
         <RouterLink to="/grades/agreement">Where two coaches differ</RouterLink>
       </nav>
     </header>

@@ -21,6 +21,16 @@ export const router = createRouter({
       meta: { title: 'Play' },
     },
     {
+      path: '/playbook/rubrics',
+      component: () => import('../playbook/rubric/RubricsView.vue'),
+      meta: { title: 'Rubrics' },
+    },
+    {
+      path: '/playbook/rubric/:id',
+      component: () => import('../playbook/rubric/RubricView.vue'),
+      meta: { title: 'Rubric' },
+    },
+    {
       path: '/playbook/card/:id',
       component: () => import('../playbook/InstallCard.vue'),
       meta: { title: 'Install card' },

@@ -24,6 +24,7 @@ const NAMES: Record<string, string> = {
   protection: 'Protection',
   routes: 'Routes',
   formation: 'Formation',
+  rubric: 'Rubric',
 }
 </script>
 

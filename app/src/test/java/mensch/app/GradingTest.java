@@ -322,4 +322,60 @@ class GradingTest {
         assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
         assertThat(said.json().get("setsUp").asLong()).isEqualTo(later.get("id").asLong());
     }
+
+    /**
+     * A rubric of one's own stands for the one it was made of: its author's draft first, everybody's when published.
+     */
+    @Test
+    void aRubricOfOnesOwnIsAskedInThePlaceOfAnother(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        Browserless abara = Browserless.signedIn(port, "abara");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "instead");
+        String grades = grades(game, game.cut("anvil-drizzle"));
+        Answer old = marrow.put(grades + "/mike", Browserless.version(0), ticked("null", "null", "pads", "-"));
+        JsonNode sheet =
+                marrow.get("/api/playbook/rubric/backer-block/document").json();
+        String body = sheet.get("body").toString();
+        Answer kept = marrow.post(
+                "/api/playbook/documents",
+                "{\"kind\": \"rubric\", \"name\": \"Our backers\", \"body\": " + body.substring(0, body.length() - 1)
+                        + ", \"instead\": \"backer-block\"}}");
+        assertThat(kept.status()).as(String.valueOf(kept.json())).isEqualTo(201);
+        String id = kept.json().get("id").asString();
+        assertThat(rubricsOfMike(marrow, grades)).contains(id).doesNotContain("backer-block");
+        assertThat(rubricsOfMike(abara, grades)).contains("backer-block").doesNotContain(id);
+        assertThat(marrow.get(grades).json().at("/earlier/0").asString()).isEqualTo("mike");
+        // what was ticked by the other is kept, and can be said again
+        assertThat(marrow.put(grades + "/mike", old.etag(), ticked("null", "null", "pads", "-"))
+                        .status())
+                .isEqualTo(200);
+        String standing = "/api/playbook/rubric/" + id + "/standing";
+        Answer published = marrow.put(
+                standing,
+                marrow.get(standing).etag(),
+                "{\"install\": \"catalogue\", \"published\": true, \"retired\": false}");
+        assertThat(published.status()).as(String.valueOf(published.json())).isEqualTo(200);
+        assertThat(rubricsOfMike(abara, grades)).contains(id).doesNotContain("backer-block");
+        JsonNode listed = abara.get("/api/playbook/rubrics").json();
+        assertThat(listed.valueStream()
+                        .filter(r -> !r.get("inForce").asBoolean())
+                        .map(r -> r.get("id").asString()))
+                .containsExactly("backer-block");
+        marrow.put(
+                standing,
+                marrow.get(standing).etag(),
+                "{\"install\": \"catalogue\", \"published\": true, \"retired\": true}");
+        assertThat(rubricsOfMike(abara, grades)).contains("backer-block").doesNotContain(id);
+    }
+
+    private static List<String> rubricsOfMike(Browserless coach, String grades) {
+        return coach.get(grades)
+                .json()
+                .get("asked")
+                .valueStream()
+                .filter(a -> a.get("job").asString().equals("mike"))
+                .flatMap(a -> a.get("rubrics").valueStream())
+                .map(JsonNode::asString)
+                .toList();
+    }
 }

@@ -71,15 +71,17 @@ public class FilmRoom {
      *
      * @param proposals of all that was measured
      * @param reads of the play they ran, where it is logged and can be run
-     * @param rubrics that the programme grades by
+     * @param rubrics that there are, those of earlier grades among them
+     * @param inForce those that men are graded by now
      */
-    public record AskedOnFilm(Lineup lineup, Proposals proposals, Optional<ReadJudge> reads, List<Rubric> rubrics) {
+    public record AskedOnFilm(
+            Lineup lineup, Proposals proposals, Optional<ReadJudge> reads, List<Rubric> rubrics, List<Rubric> inForce) {
 
         /** What a man is graded by on this play. */
         public List<Rubric> rubricsOf(String job) {
             return Optional.ofNullable(lineup.job(job))
                     .map(his -> his.after().technique().orNull())
-                    .map(technique -> rubrics.stream()
+                    .map(technique -> inForce.stream()
                             .filter(r -> r.fits(technique, reads.map(ReadJudge::pass)))
                             .toList())
                     .orElse(List.of());
@@ -143,7 +145,17 @@ public class FilmRoom {
                 worked.lineup(),
                 new Proposals(worked.judged(), worked.times(), reads),
                 reads,
-                worked.library().rubrics());
+                worked.library().rubrics(),
+                inForce(worked.library(), by));
+    }
+
+    /** Another coach's draft asks nobody. */
+    private List<Rubric> inForce(Library library, String by) {
+        var standings = playbook.standings();
+        return Rubric.inForce(library.rubrics().stream()
+                .filter(r -> Playbook.seen(standings, "rubric", r.id(), by)
+                        && !Playbook.retired(standings, "rubric", r.id()))
+                .toList());
     }
 
     private static Optional<ReadJudge> reads(PlayLog log, Worked worked) {

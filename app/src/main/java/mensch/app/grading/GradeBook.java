@@ -147,7 +147,7 @@ public class GradeBook {
         return all.stream()
                 .filter(r -> r.grader().equals(by))
                 .filter(r -> !r.callDigest().equals(asked.lineup().call().digest())
-                        || r.body().criteria().stream().anyMatch(c -> overtaken(c, asked.rubrics())))
+                        || r.body().criteria().stream().anyMatch(c -> overtaken(c, asked.inForce())))
                 .map(GradedRep::job)
                 .collect(Collectors.toSet());
     }

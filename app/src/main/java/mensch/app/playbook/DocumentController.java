@@ -9,6 +9,7 @@ import java.security.Principal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import mensch.app.bounds.Bounds;
 import mensch.app.problem.Created;
@@ -17,6 +18,7 @@ import mensch.app.version.Versioned;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
 import mensch.core.play.PlayReader;
+import mensch.core.rubric.Rubric;
 import mensch.core.sheet.PlayDrawing;
 import mensch.core.sheet.PlayTerms;
 import mensch.core.sheet.Sketch;
@@ -34,13 +36,14 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * The offence as documents: runs, passes, options, protections, routes and formations with their motions are opened,
- * tried, kept under a name of one's own and saved again.
+ * Documents that are edited as a whole: runs, passes, options, protections, routes and formations with their motions,
+ * and what men are graded by. They are opened, tried, kept under a name of one's own and saved again.
  */
 @RestController
 @RequestMapping("/api/playbook")
 class DocumentController {
     private static final String ROUTES = "routes";
+    private static final String RUBRIC = "rubric";
 
     /** A document as it is written; {@code revision} 0 for one of the catalogue. */
     record DocumentSheet(String kind, String id, String name, int revision, Map<String, Object> body)
@@ -141,13 +144,57 @@ class DocumentController {
                 .orElseGet(() -> sheet(playbook.library().find(kind, id).orElseThrow(), 0));
     }
 
+    /**
+     * What men of a technique are graded by.
+     *
+     * @param revision 0 for one of the catalogue
+     * @param inForce whether men are graded by it, or by one that stands for it
+     * @param draft only its author is asked by it until it is published
+     */
+    record RubricItem(
+            String id,
+            String name,
+            List<String> of,
+            String plays,
+            int criteria,
+            int revision,
+            boolean inForce,
+            boolean draft) {}
+
+    /** Every rubric that one may see. */
+    @GetMapping("/rubrics")
+    List<RubricItem> rubrics(Principal by) {
+        Map<String, PlaybookEntry> standings = playbook.standings();
+        List<Rubric> seen = playbook.library().rubrics().stream()
+                .filter(r -> Playbook.seen(standings, RUBRIC, r.id(), by.getName()))
+                .toList();
+        List<Rubric> inForce = Rubric.inForce(seen.stream()
+                .filter(r -> !Playbook.retired(standings, RUBRIC, r.id()))
+                .toList());
+        return seen.stream()
+                .map(r -> new RubricItem(
+                        r.id(),
+                        r.name(),
+                        r.of(),
+                        r.plays().words(),
+                        r.criteria().size(),
+                        playbook.lastSaved(RUBRIC, r.id())
+                                .map(DocumentRevision::revision)
+                                .orElse(0),
+                        inForce.contains(r),
+                        Optional.ofNullable(standings.get(RUBRIC + "/" + r.id()))
+                                .map(e -> !e.published())
+                                .orElse(false)))
+                .toList();
+    }
+
     /** What a document would come to, nothing kept. */
     @PostMapping("/previews")
     Preview preview(@Valid @RequestBody TriedDocuments.TriedDocument written) {
         Document document = TriedDocuments.document(written);
         Library with = tried.library(document);
         boolean formation = written.kind().equals("formation");
-        boolean play = !formation && !written.kind().equals(ROUTES);
+        boolean play = !formation && !List.of(ROUTES, RUBRIC).contains(written.kind());
         return new Preview(
                 play ? new PlayDrawing(with).fits(written.kind(), document.id()) : List.of(),
                 with.formations().size(),

@@ -17,7 +17,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class TriedDocuments {
     /** What is edited as a whole; calls and their layers have editors of their own. */
-    static final List<String> WHOLE = List.of("run", "pass", "option", "protection", "routes", "formation");
+    static final List<String> WHOLE = List.of("run", "pass", "option", "protection", "routes", "formation", "rubric");
 
     /** What a document is called while it has no name yet. */
     private static final String NEW = "new-document";

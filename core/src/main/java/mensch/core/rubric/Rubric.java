@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mensch.core.document.Document;
 import mensch.core.document.DocumentException;
 import mensch.core.document.Worded;
@@ -14,8 +15,10 @@ import mensch.core.document.Worded;
  * @param digest of the document
  * @param of techniques whose men it is for
  * @param criteria each id once
+ * @param instead a rubric that nobody is graded by any more when there is this one; empty for none
  */
-public record Rubric(String id, String name, String digest, List<String> of, Plays plays, List<Criterion> criteria) {
+public record Rubric(
+        String id, String name, String digest, List<String> of, Plays plays, List<Criterion> criteria, String instead) {
     private static final int CELLS = 6;
 
     /** On which plays it is for. */
@@ -62,7 +65,14 @@ public record Rubric(String id, String name, String digest, List<String> of, Pla
                 document.digest(),
                 document.values().texts("of"),
                 said(document, Plays.values(), document.text("plays").orElse("any"), "plays"),
-                criteria);
+                criteria,
+                document.text("instead").orElse(""));
+    }
+
+    /** Those that men are graded by: one that another stands for asks nobody. */
+    public static List<Rubric> inForce(List<Rubric> all) {
+        Set<String> replaced = all.stream().map(Rubric::instead).collect(Collectors.toSet());
+        return all.stream().filter(r -> !replaced.contains(r.id())).toList();
     }
 
     private static Criterion criterion(Document document, List<String> row) {
