@@ -56,7 +56,7 @@ describe('answers of the server', () => {
     expect((await problem(answer(refused(403, {})))).detail).toContain('signed out')
     expect(signedOut).toHaveBeenCalledTimes(2)
     vi.stubGlobal('fetch', vi.fn().mockResolvedValue(new Response('{}', { status: 200 })))
-    expect((await problem(answer(refused(403, {})))).detail).toContain('a coordinator can')
+    expect((await problem(answer(refused(403, {})))).detail).toContain('Ask a coordinator')
     expect(signedOut).toHaveBeenCalledTimes(2)
   })
   it('make a problem of anything that is thrown', () => {

@@ -72,7 +72,8 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   if (problem.status === 403 && (await signedOut())) {
     onSignedOut()
     problem.detail = 'You are signed out. What you typed is kept; sign in and go on.'
-  } else if (problem.status === 403) problem.detail = 'This is for coaches: you may not see it, or not change it. Ask a coordinator.'
+  } else if (problem.status === 403)
+    problem.detail = 'This is for coaches: you may not see it, or not change it. Ask a coordinator.'
   throw new RefusedError(problem)
 }
 

@@ -38,6 +38,13 @@ const fault = computed(() => faultOf(error.value))
     >
       <FaultSaid :words="fault" />
       <p
+        v-if="!asked && !fault"
+        class="empty"
+        role="status"
+      >
+        Opening your grades.
+      </p>
+      <p
         v-if="asked && !page"
         class="soft"
       >

@@ -116,6 +116,13 @@ useViewActions({
     >
       <FaultSaid :words="trouble" />
       <p
+        v-if="!work && !trouble"
+        class="empty"
+        role="status"
+      >
+        Opening the rubric.
+      </p>
+      <p
         v-if="overtaken"
         class="fault"
         role="alert"
