@@ -20,6 +20,7 @@ describe('playlist', () => {
       path: '/film/7/room',
       query: { play: '3', list: '7.3-8.1', of: 'Pads: high' },
     })
+    expect(playlistOf([...PLAYS, ...PLAYS], 'twice')).toMatchObject({ query: { list: '7.3-8.1' } })
     expect(playlistOf([], 'none')).toBe('/film')
     const list = usePlaylist()
     expect(list.plays.value).toEqual(PLAYS)

@@ -2,18 +2,23 @@ import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { useRoute, useRouter, type LocationQueryRaw, type RouteLocationRaw } from 'vue-router'
 import type { OnPlay } from '../api/types'
 
+/** A play that is watched. */
+export type Watched = Pick<OnPlay, 'game' | 'number'>
+
 /** Where plays are watched one after the other; the address says which, so that it can be passed on. */
-export function playlistOf(plays: readonly OnPlay[], of: string): RouteLocationRaw {
+export function playlistOf(plays: readonly Watched[], of: string): RouteLocationRaw {
   const [first] = plays
   if (!first) return '/film'
-  return at(first, { list: plays.map((p) => `${p.game}.${p.number}`).join('-'), of })
+  // what several men did on one play is watched once
+  const named = new Set(plays.map((p) => `${p.game}.${p.number}`))
+  return at(first, { list: [...named].join('-'), of })
 }
-function at(play: OnPlay, rest: LocationQueryRaw): RouteLocationRaw {
+function at(play: Watched, rest: LocationQueryRaw): RouteLocationRaw {
   return { path: `/film/${play.game}/room`, query: { play: String(play.number), ...rest } }
 }
 
 export interface Playlist {
-  plays: ComputedRef<OnPlay[]>
+  plays: ComputedRef<Watched[]>
   /** What the plays are of, in words. */
   of: ComputedRef<string>
   /** Which of them is shown, from 0; -1 while another play is. */

@@ -34,7 +34,7 @@ withDefaults(defineProps<{ title: string; clips: Clip[]; leads?: boolean; named?
           :plays="[c.at]"
           :of="title"
           :leads="leads"
-          >{{ c.opponent }}, play {{ c.at.number }}</PlaysLink
+          >{{ c.at.opponent }}, play {{ c.at.number }}</PlaysLink
         ><template v-if="named">, {{ named(c.man) }}</template
         >: <b>{{ c.why.join(', ') }}</b><template v-if="c.wrong.length">; first wrong: {{ c.wrong[0] }}</template
         ><span

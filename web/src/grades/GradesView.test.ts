@@ -31,7 +31,7 @@ const words = (wrapper: { text: () => string }): string => wrapper.text().replac
 describe('grades', () => {
   beforeEach(() => void vi.restoreAllMocks())
   it('say what they are of, and every figure leads to its plays', async () => {
-    const wrapper = await view(GradesView, { '/api/grades': [MAN] })
+    const wrapper = await view(GradesView, { '/api/grades': { facets: ['AL', 'KEY'], men: [MAN] } })
     expect(words(wrapper.find('h1'))).toContain("Grades: 11 reps of 1 man. Of the reps graded, not a season's rate.")
     expect(wrapper.find('.big').text()).toBe('54 Dunmore')
     expect(wrapper.findAll('th').map((h) => h.text())).toEqual(['Man', 'Plays', 'Score', 'AL', 'KEY', 'The last first'])
@@ -47,7 +47,7 @@ describe('grades', () => {
     expect(wrapper.findAll('.marks .out').map((a) => a.text())).toEqual(['3'])
   })
   it('say what to do when there are none', async () => {
-    expect((await view(GradesView, { '/api/grades': [] })).text()).toContain('No grades yet.')
+    expect((await view(GradesView, { '/api/grades': { facets: [], men: [] } })).text()).toContain('No grades yet.')
   })
   it('of one man split by whom it was against, count faults and say what was wrong first', async () => {
     const wrapper = await view(ManView, {
@@ -104,6 +104,24 @@ describe('grades', () => {
     const option = pareto(UNIT.sheet.faults, INKS)
     expect(option.series).toMatchObject([{ data: [3, 3] }, { data: [75, 100] }])
     expect(option.yAxis).toMatchObject({ data: ['Pads: high', 'Hip: behind'], inverse: true })
+  })
+  it('name no share of fewer than eight plays, in a chart neither', async () => {
+    const [trend] = PAGE.sheet.trends
+    const few = {
+      ...trend!,
+      points: [
+        { ...trend!.points[0]!, done: 2, told: 6, percent: undefined, low: undefined, high: undefined },
+        trend!.points[1]!,
+      ],
+    }
+    expect(shares(few, INKS).series).toMatchObject([{ data: [null, 90] }, { data: ['-', [60, 60, 60, 98]] }])
+    const wrapper = await view(ManView, {
+      '/api/grades/{man}/report': { ...PAGE, sheet: { ...PAGE.sheet, trends: [few] } },
+      '/api/grades/{man}': { items: [], page: 0, pages: 1, total: 0 },
+    })
+    const trends = wrapper.find('[aria-label="From game to game"]')
+    expect(trends.findComponent({ name: 'ReportChart' }).exists()).toBe(false)
+    expect(words(trends)).toContain('Terns 2 of 6; Stoats 9 of 10, 60 to 98 %')
   })
   it('are drawn from game to game with the interval of each', () => {
     const option = shares(PAGE.sheet.trends[0]!, INKS)

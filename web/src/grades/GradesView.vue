@@ -7,8 +7,9 @@ import { counted } from '../words/counted'
 import MenTable from './MenTable.vue'
 
 /** Who does his job how often, man by man. */
-const { data: men, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
+const { data: graded, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
 const fault = computed(() => faultOf(error.value))
+const men = computed(() => graded.value?.men)
 const reps = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0)
 </script>
 
@@ -47,8 +48,9 @@ const reps = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0
         No grades yet. <RouterLink to="/film">Open a game</RouterLink>, choose a play and press G.
       </p>
       <MenTable
-        v-if="men?.length"
-        :men="men"
+        v-if="graded?.men.length"
+        :men="graded.men"
+        :facets="graded.facets"
       />
       <p
         v-if="men?.length"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ManPage, Trend } from '../api/types'
+import type { ManPage } from '../api/types'
 import ClipList from './ClipList.vue'
 import DeedsList from './DeedsList.vue'
 import FacetsTable from './FacetsTable.vue'
@@ -9,11 +9,14 @@ import TrendList from './TrendList.vue'
 import './report.css'
 
 /** What one man's grades come to. Where film is not for the reader, its figures lead nowhere. */
-const props = withDefaults(defineProps<{ page: ManPage; leads?: boolean }>(), { leads: true })
-const named = (topic: Trend['topic']): string =>
-  topic.of
-    ? (props.page.sheet.faults.find((f) => f.topic.of === topic.of && f.topic.what === topic.what)?.name ?? topic.what)
-    : topic.what
+withDefaults(defineProps<{ page: ManPage; leads?: boolean }>(), { leads: true })
+type Chain = ManPage['sheet']['chains'][number]
+/** What became of a set-up. */
+function told(c: Chain): string {
+  if (!c.named) return 'a later play that is not named yet: it counts as a loss'
+  if (!c.later) return 'a later play that is not graded yet: it counts as a loss until then'
+  return `play ${c.later.number}: ${c.stands ? 'it did' : 'that did not go well, so it counts as a loss'}`
+}
 </script>
 
 <template>
@@ -38,10 +41,7 @@ const named = (topic: Trend['topic']): string =>
       </section>
       <section aria-label="From game to game">
         <h2>From game to game</h2>
-        <TrendList
-          :trends="page.sheet.trends"
-          :named="named"
-        />
+        <TrendList :trends="page.sheet.trends" />
       </section>
     </div>
     <section aria-label="Faults">
@@ -80,7 +80,7 @@ const named = (topic: Trend['topic']): string =>
             :plays="[c.at]"
             of="Correction"
             :leads="leads"
-            >{{ c.opponent }}, play {{ c.at.number }}</PlaysLink
+            >{{ c.at.opponent }}, play {{ c.at.number }}</PlaysLink
           >
         </dt>
         <dd v-if="c.correction.good">What was good: {{ c.correction.good }}</dd>
@@ -116,11 +116,7 @@ const named = (topic: Trend['topic']): string =>
             >Play {{ c.first.number }}</PlaysLink
           >
           was to set up
-          {{
-            c.later
-              ? `play ${c.later.number}: ${c.stands ? 'it did' : 'that did not go well, so it counts as a loss'}`
-              : 'a later play that is not named yet: it counts as a loss'
-          }}
+          {{ told(c) }}
         </li>
       </ul>
     </section>

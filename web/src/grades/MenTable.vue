@@ -1,15 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import type { GradedMan, Tallied } from '../api/types'
 import { vHint } from '../shell/hint/hint'
 import PlaysLink from './PlaysLink.vue'
 import { beside, share, told } from './tallies'
 
 /** Who does his job how often, facet by facet. */
-const props = defineProps<{ men: GradedMan[] }>()
-const ORDER = ['AL', 'ST', 'GO', 'KEY', 'AS', 'TE', 'EF', 'COM']
-/** Those that somebody was marked in, in the order they are marked in. */
-const facets = computed(() => ORDER.filter((f) => props.men.some((m) => m.facets.some((t) => t.topic.what === f))))
+defineProps<{ men: GradedMan[]; facets: string[] }>()
 const tally = (man: GradedMan, facet: string): Tallied | undefined => man.facets.find((f) => f.topic.what === facet)
 interface Play {
   game: number

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import type { OnPlay } from '../api/types'
-import { playlistOf } from '../film/playlist'
+import { playlistOf, type Watched } from '../film/playlist'
 
 /** A figure that leads to its plays, one after the other; where film is not for the reader it is only a figure. */
-withDefaults(defineProps<{ plays: OnPlay[]; of: string; leads?: boolean }>(), { leads: true })
+withDefaults(defineProps<{ plays: Watched[]; of: string; leads?: boolean }>(), { leads: true })
 </script>
 
 <template>

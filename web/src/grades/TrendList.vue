@@ -6,20 +6,26 @@ import { shares, type Inks } from './charts'
 import ReportChart from './ReportChart.vue'
 
 /** From game to game, against one of their units at a time. */
-const props = defineProps<{ trends: Trend[]; named: (topic: Trend['topic']) => string }>()
+const props = defineProps<{ trends: Trend[] }>()
 const chosen = ref('')
 const id = (t: Trend): string => `${t.topic.of} ${t.topic.what} ${t.unit ?? ''}`
-const name = (t: Trend): string => `${props.named(t.topic)}${t.unit ? `, against ${t.unit}` : ''}`
+const name = (t: Trend): string => `${t.name}${t.unit ? `, against ${t.unit}` : ''}`
 const options = computed(() => props.trends.map((t) => ({ id: id(t), name: name(t) })))
 const shown = computed(() => props.trends.find((t) => id(t) === chosen.value) ?? props.trends[0])
+/** Games with too few plays for a share are told by their counts alone. */
 const chart = computed(() => {
   const trend = shown.value
-  return trend && ((inks: Inks) => shares(trend, inks))
+  const drawn = trend?.points.filter((p) => p.percent !== undefined).length ?? 0
+  return trend && drawn > 1 ? (inks: Inks) => shares(trend, inks) : undefined
 })
+const told = (t: Trend): string =>
+  t.points
+    .map((p) => `${p.opponent} ${p.done} of ${p.told}${p.low === undefined ? '' : `, ${p.low} to ${p.high} %`}`)
+    .join('; ')
 </script>
 
 <template>
-  <template v-if="shown && chart">
+  <template v-if="shown">
     <p class="said">
       <WordMenu
         :value="id(shown)"
@@ -29,13 +35,21 @@ const chart = computed(() => {
       />
       <b>{{ shown.claim }}</b>
     </p>
-    <ReportChart
-      :of="chart"
-      :label="`${name(shown)}: ${shown.points.map((p) => `${p.opponent} ${p.done} of ${p.told}, ${p.low} to ${p.high} %`).join('; ')}`"
-      :height="200"
-    />
-    <p class="soft">
-      The bars say where the share lies with 95 % confidence. Only the same men against the same unit are compared.
+    <template v-if="chart">
+      <ReportChart
+        :of="chart"
+        :label="`${name(shown)}: ${told(shown)}`"
+        :height="200"
+      />
+      <p class="soft">
+        The bars say where the share lies with 95 % confidence. Only the same men against the same unit are compared.
+      </p>
+    </template>
+    <p
+      v-else
+      class="soft"
+    >
+      {{ told(shown) }}
     </p>
   </template>
   <p

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, client, faultOf } from '../api/client'
-import type { Trend, Unit } from '../api/types'
+import type { Unit } from '../api/types'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { counted } from '../words/counted'
 import WordMenu from '../words/WordMenu.vue'
@@ -32,9 +32,7 @@ const { data: page, error } = useQuery({
   queryFn: () => answer(client.GET('/api/units/{unit}/grades', { params: { path: { unit: unit.value } } })),
 })
 const fault = computed(() => faultOf(error.value))
-const named = (man: string): string => page.value?.men.find((m) => m.who.man === man)?.who.name ?? man
-const topic = (of: Trend['topic']): string =>
-  page.value?.sheet.faults.find((f) => f.topic.of === of.of && f.topic.what === of.what && of.of)?.name ?? of.what
+const named = (man: string): string => page.value?.names[man] ?? man
 </script>
 
 <template>
@@ -92,7 +90,7 @@ const topic = (of: Trend['topic']): string =>
                 <PlaysLink
                   :plays="[e.at]"
                   of="Explosive play"
-                  >{{ e.opponent }}, play {{ e.at.number }}</PlaysLink
+                  >{{ e.at.opponent }}, play {{ e.at.number }}</PlaysLink
                 >, <b>{{ e.gain }} yd</b>:
                 <template v-if="e.man"
                   ><b>{{ named(e.man) }}</b> lost his job first, {{ e.why }}</template
@@ -108,10 +106,7 @@ const topic = (of: Trend['topic']): string =>
               None was graded.
             </p>
             <h2>From game to game</h2>
-            <TrendList
-              :trends="page.sheet.trends"
-              :named="topic"
-            />
+            <TrendList :trends="page.sheet.trends" />
           </section>
         </div>
         <section aria-label="Faults">
@@ -143,7 +138,10 @@ const topic = (of: Trend['topic']): string =>
         </section>
         <section aria-label="Men">
           <h2>Men</h2>
-          <MenTable :men="page.men" />
+          <MenTable
+            :men="page.men"
+            :facets="page.facets"
+          />
         </section>
       </div>
     </section>

@@ -72,6 +72,9 @@ export function pareto(faults: readonly SeenFault[], inks: Inks): EChartsOption 
   }
 }
 
+/** A game without an interval: the charts take a dash for it, their types do not know that. */
+const NONE = '-' as unknown as number[]
+
 /** A share from game to game, with the interval that it lies in. */
 export function shares(trend: Trend, inks: Inks): EChartsOption {
   const text = { color: inks.ink, fontFamily: FONT, fontSize: 13 }
@@ -95,7 +98,8 @@ export function shares(trend: Trend, inks: Inks): EChartsOption {
     series: [
       {
         type: 'line',
-        data: trend.points.map((p) => Math.round((100 * p.done) / p.told)),
+        data: trend.points.map((p) => p.percent ?? null),
+        connectNulls: true,
         symbol: 'circle',
         symbolSize: 9,
         lineStyle: { color: inks.ink, width: 1.5 },
@@ -104,7 +108,9 @@ export function shares(trend: Trend, inks: Inks): EChartsOption {
       // whiskers: how far the share may be off
       {
         type: 'candlestick',
-        data: trend.points.map((p) => [p.low, p.low, p.low, p.high]),
+        data: trend.points.map((p) =>
+          p.low === undefined || p.high === undefined ? NONE : [p.low, p.low, p.low, p.high],
+        ),
         itemStyle: { color: inks.soft, color0: inks.soft, borderColor: inks.soft, borderColor0: inks.soft },
         barWidth: 10,
       },

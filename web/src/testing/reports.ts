@@ -56,29 +56,29 @@ const FAULT = {
   learnt: true,
   men: [{ man: 'dunmore', below: 3 }],
   plays: [
-    { game: 7, number: 5 },
-    { game: 8, number: 2 },
+    { game: 7, opponent: 'Stoats', number: 5 },
+    { game: 8, opponent: 'Kites', number: 2 },
   ],
 }
 const CLIP = {
-  at: { game: 7, number: 5 },
-  opponent: 'Stoats',
+  at: { game: 7, opponent: 'Stoats', number: 5 },
   man: 'dunmore',
   worth: -2,
   why: ['KEY -', 'loaf'],
   wrong: ['Eyes: only one of them', 'Pads: high'],
 }
 const DEEDS = {
-  tackles: [{ what: 'missed' as const, plays: [{ game: 7, number: 5 }] }],
+  tackles: [{ what: 'missed' as const, plays: [{ game: 7, opponent: 'Stoats', number: 5 }] }],
   tacklesDiffer: [],
   afterContact: { yards: 14, tries: 3 },
   thrown: [],
-  passPlays: [{ game: 7, number: 9 }],
-  flags: [{ what: 'loaf' as const, plays: [{ game: 7, number: 5 }] }],
+  passPlays: [{ game: 7, opponent: 'Stoats', number: 9 }],
+  flags: [{ what: 'loaf' as const, plays: [{ game: 7, opponent: 'Stoats', number: 5 }] }],
   extraCredit: [],
 }
 const TREND = {
   topic: { of: '', what: 'AL' },
+  name: 'AL, alignment and leverage',
   unit: 'starters' as const,
   points: [
     { game: 6, opponent: 'Terns', done: 4, told: 10, percent: 40, low: 17, high: 69, plays: [] },
@@ -106,12 +106,11 @@ export const PAGE: ManPage = {
     best: [],
     worst: [CLIP],
     deeds: DEEDS,
-    chains: [{ first: { game: 7, number: 3 }, stands: false }],
+    chains: [{ first: { game: 7, opponent: 'Stoats', number: 3 }, named: false, stands: false }],
   },
   corrections: [
     {
-      at: { game: 7, number: 5 },
-      opponent: 'Stoats',
+      at: { game: 7, opponent: 'Stoats', number: 5 },
       correction: { good: 'stance', instead: 'eyes to the guard', drill: 'mirror' },
     },
   ],
@@ -126,8 +125,7 @@ export const UNIT: UnitPage = {
     faults: [FAULT, { ...FAULT, topic: { of: 'backer-block', what: 'hip' }, name: 'Hip: behind', share: 100 }],
     explosives: [
       {
-        at: { game: 7, number: 5 },
-        opponent: 'Stoats',
+        at: { game: 7, opponent: 'Stoats', number: 5 },
         gain: 34,
         pass: false,
         man: 'dunmore',
@@ -140,5 +138,7 @@ export const UNIT: UnitPage = {
     best: [],
     worst: [CLIP],
   },
+  facets: ['AL', 'KEY'],
   men: [MAN],
+  names: { dunmore: 'Dunmore' },
 }

@@ -18,6 +18,14 @@ const BODY = {
   ],
 }
 const ROWS = rowsOf(BODY)
+const TERMS = {
+  rubrics: [],
+  techniques: [
+    { id: 'edge-run', name: 'Edge against the run' },
+    { id: 'two-gap', name: 'Two-gapping' },
+  ],
+  facets: [{ id: 'TE', name: 'technique' }],
+}
 
 describe('rows of a rubric', () => {
   it('are read, changed, moved, taken away and added with ids of their own', () => {
@@ -45,9 +53,11 @@ describe('a rubric', () => {
       Promise.resolve({
         data: path.endsWith('play-words')
           ? { starts: {} }
-          : path.endsWith('/document')
-            ? { kind: 'rubric', id: 'edge-run', name: 'Edge', revision: 0, body: BODY }
-            : { version: 0, standing: { install: 'catalogue', published: true, retired: false } },
+          : path.endsWith('/rubrics')
+            ? TERMS
+            : path.endsWith('/document')
+              ? { kind: 'rubric', id: 'edge-run', name: 'Edge', revision: 0, body: BODY }
+              : { version: 0, standing: { install: 'catalogue', published: true, retired: false } },
         response: new Response(),
       }),
     )
@@ -63,6 +73,8 @@ describe('a rubric', () => {
     expect(wrapper.findAll('tbody tr').map((r) => r.attributes('data-row'))).toEqual(['aim', 'hands'])
     await wrapper.find('input.name').setValue('Our edge')
     await wrapper.find('[aria-label="Fault, row 2"]').setValue('high')
+    expect(wrapper.text()).toContain('For Edge against the run')
+    await wrapper.findAll('fieldset input')[1]!.setValue(true)
     await wrapper
       .findAll('button')
       .find((b) => b.text() === 'Keep as our own')!
@@ -73,9 +85,33 @@ describe('a rubric', () => {
       body: {
         kind: 'rubric',
         name: 'Our edge',
-        body: { instead: 'edge-run', criteria: [BODY.criteria[0], ['hands', 'TE', 'Hands', 'inside', 'high', 'held']] },
+        body: {
+          of: ['edge-run', 'two-gap'],
+          instead: 'edge-run',
+          criteria: [BODY.criteria[0], ['hands', 'TE', 'Hands', 'inside', 'high', 'held']],
+        },
       },
     })
     expect(replace).toHaveBeenCalledWith('/playbook/rubric/our-edge')
+  })
+  it('is read by whoever may not change it', async () => {
+    useSession().me = { username: 'abara', displayName: 'Abara', mayWrite: false, mayGrade: true }
+    vi.spyOn(client, 'GET').mockImplementation((path: string) =>
+      Promise.resolve({
+        data: path.endsWith('play-words')
+          ? { starts: {} }
+          : path.endsWith('/rubrics')
+            ? TERMS
+            : { kind: 'rubric', id: 'edge-run', name: 'Edge', revision: 0, body: BODY },
+        response: new Response(),
+      }),
+    )
+    const wrapper = mount(RubricEditor, {
+      props: { id: 'edge-run' },
+      global: { plugins: [asked()], stubs: { RouterLink: RouterLinkStub } },
+    })
+    await flushPromises()
+    expect(wrapper.findAll('tbody tr')[1]!.text()).toContain('wide')
+    expect(wrapper.findAll('tbody input, fieldset input, tbody button')).toHaveLength(0)
   })
 })

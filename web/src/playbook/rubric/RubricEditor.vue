@@ -8,9 +8,10 @@ import { useViewActions } from '../../shell/actions/registry'
 import FaultSaid from '../../shell/FaultSaid.vue'
 import { useSession } from '../../shell/session'
 import WordMenu from '../../words/WordMenu.vue'
+import RubricTable from './RubricTable.vue'
 import PlayHead from '../play/PlayHead.vue'
 import { usePlayDraft } from '../play/playDraft'
-import { added, FACETS, moved, rowsOf, withCell, withoutRow, type Row } from './rows'
+import { added, rowsOf, type Row } from './rows'
 
 /** What men of a technique are graded by: rows in the order in which they happen. */
 const props = defineProps<{ id: string }>()
@@ -28,7 +29,15 @@ const standing = computed(() => {
   return ofOurs.value ? `revision ${saved.value.revision}` : 'from the catalogue'
 })
 const rows = computed(() => rowsOf(work.value?.body ?? {}))
-const of = computed(() => (Array.isArray(work.value?.body.of) ? (work.value.body.of as string[]).join(', ') : ''))
+const of = computed(() => (Array.isArray(work.value?.body.of) ? (work.value.body.of as string[]) : []))
+const { data: terms } = useQuery({
+  queryKey: ['rubrics'],
+  queryFn: () => answer(client.GET('/api/playbook/rubrics')),
+})
+const facets = computed(() => (terms.value?.facets ?? []).map((f) => ({ id: f.id, name: f.id })))
+const techniques = computed(() => terms.value?.techniques ?? [])
+const called = (technique: string): string => techniques.value.find((t) => t.id === technique)?.name ?? technique
+const standsFor = computed(() => terms.value?.rubrics.find((r) => r.id === instead.value)?.name ?? instead.value)
 const plays = computed(() => (typeof work.value?.body.plays === 'string' ? work.value.body.plays : 'any'))
 const instead = computed(() => (typeof work.value?.body.instead === 'string' ? work.value.body.instead : ''))
 const PLAYS = [
@@ -36,16 +45,12 @@ const PLAYS = [
   { id: 'pass', name: 'passes' },
   { id: 'any', name: 'runs and passes' },
 ]
-const KINDS = FACETS.map((f) => ({ id: f, name: f }))
-const CELLS = [
-  { at: 2, name: 'Criterion' },
-  { at: 3, name: 'Good' },
-  { at: 4, name: 'Fault' },
-  { at: 5, name: 'Leads to' },
-]
-
 function keep(change: Record<string, unknown>): void {
   if (work.value) draft.keep({ body: { ...work.value.body, ...change } })
+}
+function give(technique: string, on: boolean): void {
+  const rest = of.value.filter((t) => t !== technique)
+  keep({ of: on ? [...rest, technique] : rest })
 }
 const keepRows = (next: Row[]): void => keep({ criteria: next })
 /** One that is kept under a new name stands for the one it was made of. */
@@ -146,28 +151,17 @@ useViewActions({
       <FaultSaid :words="fault || unread" />
       <template v-if="work">
         <p class="said">
-          For men of
-          <input
-            class="of"
-            :value="of"
-            :readonly="!mayWrite"
-            aria-label="Techniques, by their ids"
-            @change="
-              keep({
-                of: ($event.target as HTMLInputElement).value
-                  .split(',')
-                  .map((t) => t.trim())
-                  .filter(Boolean),
-              })
-            "
-          />
+          <span
+            >For <b>{{ of.map(called).join(', ') || 'nobody yet' }}</b></span
+          >
           on
           <WordMenu
+            v-if="mayWrite"
             :value="plays"
             label="On which plays"
             :options="PLAYS"
             @pick="keep({ plays: $event })"
-          />
+          /><template v-else>{{ PLAYS.find((p) => p.id === plays)?.name }}</template>
           <label v-if="instead"
             ><input
               type="checkbox"
@@ -175,7 +169,7 @@ useViewActions({
               :disabled="!mayWrite"
               @change="keep({ instead: undefined })"
             />
-            in the place of {{ instead }}</label
+            in the place of {{ standsFor }}</label
           >
           <button
             v-if="ofOurs && mayWrite && stands.data.value"
@@ -186,77 +180,25 @@ useViewActions({
             {{ stands.data.value.standing.published ? 'Take it back to a draft' : 'Publish: every coach grades by it' }}
           </button>
         </p>
-        <table>
-          <thead>
-            <tr>
-              <th>Facet</th>
-              <th
-                v-for="c in CELLS"
-                :key="c.at"
-              >
-                {{ c.name }}
-              </th>
-              <th />
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="(row, i) in rows"
-              :key="row[0]"
-              :data-row="row[0]"
-            >
-              <td>
-                <WordMenu
-                  :value="row[1]"
-                  :label="`Facet of ${row[2] || 'the new criterion'}`"
-                  :options="KINDS"
-                  @pick="keepRows(withCell(rows, i, 1, $event))"
-                />
-              </td>
-              <td
-                v-for="c in CELLS"
-                :key="c.at"
-              >
-                <input
-                  :value="row[c.at]"
-                  :readonly="!mayWrite"
-                  maxlength="120"
-                  :aria-label="`${c.name}, row ${i + 1}`"
-                  @change="keepRows(withCell(rows, i, c.at, ($event.target as HTMLInputElement).value))"
-                />
-              </td>
-              <td
-                v-if="mayWrite"
-                class="moves"
-              >
-                <button
-                  type="button"
-                  class="link"
-                  :aria-label="`Row ${i + 1} up`"
-                  @click="keepRows(moved(rows, i, -1))"
-                >
-                  up
-                </button>
-                <button
-                  type="button"
-                  class="link"
-                  :aria-label="`Row ${i + 1} down`"
-                  @click="keepRows(moved(rows, i, 1))"
-                >
-                  down
-                </button>
-                <button
-                  type="button"
-                  class="link"
-                  :aria-label="`Row ${i + 1} away`"
-                  @click="keepRows(withoutRow(rows, i))"
-                >
-                  away
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <fieldset v-if="mayWrite">
+          <legend>Men of which techniques</legend>
+          <label
+            v-for="t in techniques"
+            :key="t.id"
+            ><input
+              type="checkbox"
+              :checked="of.includes(t.id)"
+              @change="give(t.id, ($event.target as HTMLInputElement).checked)"
+            />
+            {{ t.name }}</label
+          >
+        </fieldset>
+        <RubricTable
+          :rows="rows"
+          :facets="facets"
+          :may-write="mayWrite"
+          @rows="keepRows"
+        />
         <button
           v-if="mayWrite"
           type="button"
@@ -284,33 +226,16 @@ section {
   gap: 4px 12px;
   align-items: baseline;
 }
-table {
-  border-collapse: collapse;
-  margin: 6px 0 12px;
-  width: 100%;
+fieldset {
+  border: 0;
+  padding: 4px 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  font: 400 13px var(--narrow);
 }
-th,
-td {
-  text-align: left;
-  padding: 3px 8px 3px 0;
-}
-th {
-  font: 600 13px var(--narrow);
+legend {
+  padding: 0;
   color: var(--soft);
-}
-td input {
-  width: 100%;
-  min-width: 90px;
-  font: 400 14px var(--text);
-}
-.of {
-  min-width: 260px;
-  font: 600 14px var(--text);
-}
-.moves {
-  white-space: nowrap;
-}
-.moves .link + .link {
-  margin-left: 8px;
 }
 </style>

@@ -5,11 +5,12 @@ import { answer, client, faultOf } from '../../api/client'
 import FaultSaid from '../../shell/FaultSaid.vue'
 
 /** What men are graded by, rubric by rubric. */
-const { data: rubrics, error } = useQuery({
+const { data: sheet, error } = useQuery({
   queryKey: ['rubrics'],
   queryFn: () => answer(client.GET('/api/playbook/rubrics')),
 })
 const fault = computed(() => faultOf(error.value))
+const called = (technique: string): string => sheet.value?.techniques.find((t) => t.id === technique)?.name ?? technique
 </script>
 
 <template>
@@ -23,7 +24,7 @@ const fault = computed(() => faultOf(error.value))
       tabindex="0"
     >
       <FaultSaid :words="fault" />
-      <table v-if="rubrics">
+      <table v-if="sheet">
         <thead>
           <tr>
             <th>Rubric</th>
@@ -35,14 +36,14 @@ const fault = computed(() => faultOf(error.value))
         </thead>
         <tbody>
           <tr
-            v-for="r in rubrics"
+            v-for="r in sheet.rubrics"
             :key="r.id"
             :class="{ soft: !r.inForce }"
           >
             <td>
               <RouterLink :to="`/playbook/rubric/${r.id}`">{{ r.name }}</RouterLink>
             </td>
-            <td>{{ r.of.join(', ') }}</td>
+            <td>{{ r.of.map(called).join(', ') }}</td>
             <td>{{ r.plays === 'any' ? 'run and pass' : r.plays }}</td>
             <td>{{ r.criteria }}</td>
             <td>

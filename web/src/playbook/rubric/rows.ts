@@ -2,7 +2,6 @@ import type { Body } from '../play/written'
 
 /** A criterion as its document has it: id, facet, name, good, fault, what the fault leads to. */
 export type Row = [string, string, string, string, string, string]
-export const FACETS = ['AL', 'ST', 'GO', 'KEY', 'AS', 'TE', 'EF', 'COM'] as const
 
 const rowOf = (cells: unknown): Row => {
   const texts = Array.isArray(cells) ? cells.map(String) : []

@@ -31,7 +31,7 @@ final class GradeRequests {
     }
 
     static JsonNode man(Browserless coach, String man) {
-        for (JsonNode one : coach.get("/api/grades").json()) {
+        for (JsonNode one : coach.get("/api/grades").json().get("men")) {
             if (one.at("/who/man").asString().equals(man)) {
                 return one;
             }

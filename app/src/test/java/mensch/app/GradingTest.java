@@ -356,7 +356,7 @@ class GradingTest {
                 "{\"install\": \"catalogue\", \"published\": true, \"retired\": false}");
         assertThat(published.status()).as(String.valueOf(published.json())).isEqualTo(200);
         assertThat(rubricsOfMike(abara, grades)).contains(id).doesNotContain("backer-block");
-        JsonNode listed = abara.get("/api/playbook/rubrics").json();
+        JsonNode listed = abara.get("/api/playbook/rubrics").json().get("rubrics");
         assertThat(listed.valueStream()
                         .filter(r -> !r.get("inForce").asBoolean())
                         .map(r -> r.get("id").asString()))

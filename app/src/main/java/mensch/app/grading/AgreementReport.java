@@ -82,7 +82,7 @@ class AgreementReport {
 
     /** Every two coaches who graded the same men on the same plays. */
     List<TwoCoaches> all() {
-        List<GradedPlay> words = graded.words();
+        List<GradedPlay> words = graded.everything().words();
         Map<ManPlay, GradedPlay> plays =
                 words.stream().collect(Collectors.toMap(p -> p.rep().of(), Function.identity(), (a, b) -> a));
         Map<String, List<Rep>> byGrader = words.stream()
@@ -128,7 +128,7 @@ class AgreementReport {
         String man = pair.of().man();
         return new Difference(
                 at.at().game(),
-                at.opponent(),
+                at.at().opponent(),
                 at.play(),
                 at.at().number(),
                 at.words().job(),

@@ -9,4 +9,4 @@ import mensch.core.report.OnPlay;
  * @param play by id
  * @param rep the same as core adds it up
  */
-public record GradedPlay(OnPlay at, long play, String opponent, RepRow words, Rep rep) {}
+public record GradedPlay(OnPlay at, long play, RepRow words, Rep rep) {}

@@ -9,7 +9,6 @@ import mensch.app.bounds.Paged;
 import mensch.app.film.FilmRoom;
 import mensch.app.game.PlayLog;
 import mensch.app.playbook.Playbook;
-import mensch.core.grading.Rep;
 import mensch.core.grading.Settled;
 import mensch.core.grading.Topic;
 import mensch.core.report.Graded;
@@ -36,9 +35,24 @@ public class GradedPlays {
         this.playbook = playbook;
     }
 
-    /** All words, the newest game first and its last play first. */
-    public List<GradedPlay> words() {
-        return reps.all().stream().map(this::word).toList();
+    /**
+     * All of it.
+     *
+     * @param words the newest game first and its last play first
+     * @param graded the same, for core to add up
+     */
+    public record Everything(List<GradedPlay> words, Graded graded) {}
+
+    /** All that was graded, asked for once. */
+    public Everything everything() {
+        List<PlacedRep> placed = reps.all();
+        List<GradedPlay> words = placed.stream().map(this::word).toList();
+        Map<String, Playable.Kind> kinds = new Playable(playbook.library().plays())
+                .named().stream().collect(Collectors.toMap(Playable.Named::id, Playable.Named::kind, (a, b) -> a));
+        Map<Long, Occasion> plays =
+                placed.stream().collect(Collectors.toMap(p -> p.play().id(), p -> occasion(p, kinds), (a, b) -> a));
+        return new Everything(
+                words, new Graded(words.stream().map(GradedPlay::rep).toList(), plays, settled(placed)));
     }
 
     /** Words of one man, the newest game first. */
@@ -48,15 +62,10 @@ public class GradedPlays {
 
     private GradedPlay word(PlacedRep placed) {
         return new GradedPlay(
-                new OnPlay(placed.game().id(), placed.play().number()),
+                at(placed),
                 placed.play().id(),
-                placed.game().opponent(),
                 RepRow.of(placed.rep()),
-                rep(placed));
-    }
-
-    private Rep rep(PlacedRep placed) {
-        return placed.rep().rep(wrongAfter(placed));
+                placed.rep().rep(wrongAfter(placed)));
     }
 
     private @Nullable Double wrongAfter(PlacedRep placed) {
@@ -66,24 +75,14 @@ public class GradedPlays {
                 .orElse(null);
     }
 
-    /** All of it, for core to add up. */
-    public Graded all() {
-        List<PlacedRep> placed = reps.all();
-        Map<String, Playable.Kind> kinds = new Playable(playbook.library().plays())
-                .named().stream().collect(Collectors.toMap(Playable.Named::id, Playable.Named::kind, (a, b) -> a));
-        Map<Long, Occasion> plays =
-                placed.stream().collect(Collectors.toMap(p -> p.play().id(), p -> occasion(p, kinds), (a, b) -> a));
-        return new Graded(placed.stream().map(this::rep).toList(), plays, settled(placed));
+    private static OnPlay at(PlacedRep placed) {
+        return new OnPlay(
+                placed.game().id(), placed.game().opponent(), placed.play().number());
     }
 
     private static Occasion occasion(PlacedRep placed, Map<String, Playable.Kind> kinds) {
         PlayLog log = placed.play().log();
-        return new Occasion(
-                new OnPlay(placed.game().id(), placed.play().number()),
-                placed.game().opponent(),
-                log.unit(),
-                pass(log, kinds),
-                log.gain());
+        return new Occasion(at(placed), log.unit(), pass(log, kinds), log.gain());
     }
 
     /** By how it ended, else by what they ran; an option is either. */

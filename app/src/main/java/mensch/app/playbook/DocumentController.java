@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,7 @@ import mensch.app.version.Versioned;
 import mensch.core.document.Document;
 import mensch.core.library.Library;
 import mensch.core.play.PlayReader;
+import mensch.core.rubric.Facet;
 import mensch.core.rubric.Rubric;
 import mensch.core.sheet.PlayDrawing;
 import mensch.core.sheet.PlayTerms;
@@ -161,12 +163,26 @@ class DocumentController {
             boolean inForce,
             boolean draft) {}
 
-    /** Every rubric that one may see. */
+    /** @param facets in the order they are marked in */
+    record RubricSheet(List<RubricItem> rubrics, List<PlayTerms.Term> techniques, List<PlayTerms.Term> facets) {}
+
+    /** Every rubric that one may see, and the words it is written in. */
     @GetMapping("/rubrics")
-    List<RubricItem> rubrics(Principal by) {
+    RubricSheet rubrics(Principal by) {
+        return new RubricSheet(
+                items(by.getName()),
+                playbook.library().techniques().stream()
+                        .map(t -> new PlayTerms.Term(t.id(), t.name()))
+                        .toList(),
+                Arrays.stream(Facet.values())
+                        .map(f -> new PlayTerms.Term(f.words(), f.meaning()))
+                        .toList());
+    }
+
+    private List<RubricItem> items(String by) {
         Map<String, PlaybookEntry> standings = playbook.standings();
         List<Rubric> seen = playbook.library().rubrics().stream()
-                .filter(r -> Playbook.seen(standings, RUBRIC, r.id(), by.getName()))
+                .filter(r -> Playbook.seen(standings, RUBRIC, r.id(), by))
                 .toList();
         List<Rubric> inForce = Rubric.inForce(seen.stream()
                 .filter(r -> !Playbook.retired(standings, RUBRIC, r.id()))

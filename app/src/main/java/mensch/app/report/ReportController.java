@@ -3,7 +3,6 @@ package mensch.app.report;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.security.Principal;
-import java.util.List;
 import mensch.app.bounds.Bounds;
 import mensch.app.bounds.Paged;
 import mensch.core.report.Unit;
@@ -26,7 +25,7 @@ class ReportController {
 
     /** Every man who was graded, and what his grades add up to. */
     @GetMapping("/grades")
-    List<Reports.GradedMan> men() {
+    Reports.GradedMen men() {
         return reports.men();
     }
 

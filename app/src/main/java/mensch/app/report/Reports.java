@@ -1,13 +1,16 @@
 package mensch.app.report;
 
 import java.security.Principal;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mensch.app.bounds.Paged;
 import mensch.app.grading.Correction;
 import mensch.app.grading.GradedPlay;
@@ -18,6 +21,7 @@ import mensch.app.problem.Problem;
 import mensch.app.roster.RosterBook;
 import mensch.core.front.Role;
 import mensch.core.grading.Rep;
+import mensch.core.grading.Topic;
 import mensch.core.library.Library;
 import mensch.core.report.Graded;
 import mensch.core.report.ManSheet;
@@ -27,6 +31,7 @@ import mensch.core.report.Tallied;
 import mensch.core.report.Unit;
 import mensch.core.report.UnitSheet;
 import mensch.core.roster.Player;
+import mensch.core.rubric.Facet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,7 +47,11 @@ public class Reports {
     record PlayOfMan(long game, String opponent, long play, int number, RepRow rep) {
         static PlayOfMan of(GradedPlay word) {
             return new PlayOfMan(
-                    word.at().game(), word.opponent(), word.play(), word.at().number(), word.words());
+                    word.at().game(),
+                    word.at().opponent(),
+                    word.play(),
+                    word.at().number(),
+                    word.words());
         }
     }
 
@@ -54,7 +63,15 @@ public class Reports {
      * @param seats that he was graded at
      * @param unit that he belongs to, by his first seat
      */
-    record Who(String man, String name, @Nullable Integer number, List<String> seats, Unit unit) {}
+    record Who(String man, String name, @Nullable Integer number, List<String> seats, Unit unit) {
+        /** As a coach points at him: {@code 54 Haskett}. */
+        String said() {
+            return number == null ? name : number + " " + name;
+        }
+    }
+
+    /** A coach's word of a man on a play. */
+    record Row(Who who, PlayOfMan play) {}
 
     /**
      * A man and what his grades add up to.
@@ -66,7 +83,7 @@ public class Reports {
     record GradedMan(Who who, int plays, Score score, List<Tallied> facets, List<PlayOfMan> newest) {}
 
     /** What he was shown and told on a play. */
-    record Corrected(OnPlay at, String opponent, Correction correction) {}
+    record Corrected(OnPlay at, Correction correction) {}
 
     /**
      * A man's report.
@@ -75,12 +92,17 @@ public class Reports {
      */
     record ManPage(Who who, ManSheet sheet, List<Corrected> corrections) {}
 
+    /** @param facets that somebody was marked in, in the order they are marked in */
+    record GradedMen(List<Facet> facets, List<GradedMan> men) {}
+
     /**
      * A unit's report.
      *
+     * @param facets that somebody of it was marked in, in the order they are marked in
      * @param men of it, by name
+     * @param names of everybody who was graded, by man: on a play others may have lost their jobs too
      */
-    record UnitPage(Unit unit, UnitSheet sheet, List<GradedMan> men) {}
+    record UnitPage(Unit unit, UnitSheet sheet, List<Facet> facets, List<GradedMan> men, Map<String, String> names) {}
 
     private final GradedPlays graded;
     private final Playbook playbook;
@@ -93,38 +115,48 @@ public class Reports {
     }
 
     /** Everybody who was graded, by name. */
-    List<GradedMan> men() {
-        return men(graded.words(), graded.all(), playbook.library(), r -> true);
+    GradedMen men() {
+        GradedPlays.Everything all = graded.everything();
+        return new GradedMen(facets(all.graded()), men(all, playbook.library(), r -> true));
     }
 
-    private List<GradedMan> men(List<GradedPlay> words, Graded all, Library library, Predicate<Rep> which) {
-        Map<String, List<GradedPlay>> byMan = words.stream()
-                .filter(w -> which.test(w.rep()))
-                .collect(Collectors.groupingBy(w -> w.rep().man(), LinkedHashMap::new, Collectors.toList()));
-        return byMan.entrySet().stream()
-                .map(m -> {
-                    ManSheet sheet = ManSheet.of(
-                            m.getKey(),
-                            all,
-                            library.rubrics(),
-                            library.vocabulary().convention());
-                    return new GradedMan(
-                            who(m.getKey(), m.getValue(), library),
-                            sheet.plays(),
-                            sheet.score(),
-                            sheet.facets(),
-                            m.getValue().stream()
-                                    .limit(NEWEST)
-                                    .map(PlayOfMan::of)
-                                    .toList());
-                })
+    /** Those that somebody was marked in, in the order they are marked in. */
+    private static List<Facet> facets(Graded graded) {
+        Set<Topic> marked = graded.counts().keySet();
+        return Arrays.stream(Facet.values())
+                .filter(f -> marked.contains(Topic.of(f)))
+                .toList();
+    }
+
+    private List<GradedMan> men(GradedPlays.Everything all, Library library, Predicate<Rep> which) {
+        return byMan(all.words()).values().stream()
+                .filter(his -> which.test(his.get(0).rep()))
+                .map(his -> man(his, all.graded(), library))
                 .sorted(Comparator.comparing(m -> m.who().name()))
                 .toList();
     }
 
-    private Who who(String man, List<GradedPlay> words, Library library) {
+    private static Map<String, List<GradedPlay>> byMan(List<GradedPlay> words) {
+        return words.stream()
+                .collect(Collectors.groupingBy(w -> w.rep().man(), LinkedHashMap::new, Collectors.toList()));
+    }
+
+    private GradedMan man(List<GradedPlay> his, Graded all, Library library) {
+        Who who = who(his, library);
+        ManSheet sheet = ManSheet.of(
+                who.man(), all, library.rubrics(), library.vocabulary().convention());
+        return new GradedMan(
+                who,
+                sheet.plays(),
+                sheet.score(),
+                sheet.facets(),
+                his.stream().limit(NEWEST).map(PlayOfMan::of).toList());
+    }
+
+    private Who who(List<GradedPlay> his, Library library) {
+        String man = his.get(0).rep().man();
         Optional<Player> player = roster.player(man);
-        List<String> jobs = words.stream().map(w -> w.words().job()).distinct().toList();
+        List<String> jobs = his.stream().map(w -> w.words().job()).distinct().toList();
         return new Who(
                 man,
                 player.map(Player::name).orElseGet(() -> library.said(man)),
@@ -149,41 +181,28 @@ public class Reports {
                 words.items().stream().map(PlayOfMan::of).toList(), words.page(), words.pages(), words.total());
     }
 
-    /** Whom each graded game was against. */
-    Map<Long, String> opponents() {
-        return graded.words().stream().collect(Collectors.toMap(w -> w.at().game(), GradedPlay::opponent, (a, b) -> a));
-    }
-
-    /** The same, all of them. */
-    List<PlayOfMan> everyPlay(String man) {
-        return graded.words().stream()
-                .filter(w -> w.rep().man().equals(man))
-                .map(PlayOfMan::of)
-                .toList();
-    }
-
     /** @throws Problem when he was never graded */
     ManPage man(String man) {
         return page(man).orElseThrow(() -> Problem.notFound("a grade of " + man));
     }
 
     private Optional<ManPage> page(String man) {
-        List<GradedPlay> his =
-                graded.words().stream().filter(w -> w.rep().man().equals(man)).toList();
+        GradedPlays.Everything all = graded.everything();
+        List<GradedPlay> his = byMan(all.words()).getOrDefault(man, List.of());
         if (his.isEmpty()) {
             return Optional.empty();
         }
         Library library = playbook.library();
         return Optional.of(new ManPage(
-                who(man, his, library),
+                who(his, library),
                 ManSheet.of(
                         man,
-                        graded.all(),
+                        all.graded(),
                         library.rubrics(),
                         library.vocabulary().convention()),
                 his.stream()
                         .filter(w -> w.words().correction() != null)
-                        .map(w -> new Corrected(w.at(), w.opponent(), w.words().correction()))
+                        .map(w -> new Corrected(w.at(), w.words().correction()))
                         // two coaches may have said the same
                         .distinct()
                         .toList()));
@@ -196,20 +215,35 @@ public class Reports {
 
     UnitPage unit(Unit unit) {
         Library library = playbook.library();
-        List<GradedPlay> words = graded.words();
-        Map<String, Unit> units = words.stream()
-                .collect(Collectors.groupingBy(w -> w.rep().man(), LinkedHashMap::new, Collectors.toList()))
-                .entrySet()
-                .stream()
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey,
-                        m -> who(m.getKey(), m.getValue(), library).unit()));
-        Predicate<Rep> belongs = r -> unit == Unit.ALL || units.get(r.man()) == unit;
-        Graded all = graded.all();
+        GradedPlays.Everything all = graded.everything();
+        Map<String, Who> men = byMan(all.words()).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, m -> who(m.getValue(), library)));
+        Predicate<Rep> belongs = r -> unit == Unit.ALL
+                || Optional.ofNullable(men.get(r.man()))
+                        .filter(w -> w.unit() == unit)
+                        .isPresent();
+        UnitSheet sheet = UnitSheet.of(
+                all.graded(), belongs, library.rubrics(), library.vocabulary().convention());
         return new UnitPage(
                 unit,
-                UnitSheet.of(
-                        all, belongs, library.rubrics(), library.vocabulary().convention()),
-                men(words, all, library, belongs));
+                sheet,
+                facets(all.graded().where(belongs)),
+                men(all, library, belongs),
+                men.values().stream().collect(Collectors.toMap(Who::man, Who::said)));
+    }
+
+    /**
+     * Every word of men, as a table has them.
+     *
+     * @param which whose
+     */
+    List<Row> rows(Predicate<Who> which) {
+        Library library = playbook.library();
+        return byMan(graded.everything().words()).values().stream()
+                .flatMap(his -> {
+                    Who who = who(his, library);
+                    return which.test(who) ? his.stream().map(w -> new Row(who, PlayOfMan.of(w))) : Stream.<Row>empty();
+                })
+                .toList();
     }
 }

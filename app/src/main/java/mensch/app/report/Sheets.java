@@ -14,12 +14,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.app.grading.Correction;
 import mensch.app.grading.RepRow;
+import mensch.app.problem.Problem;
 import mensch.app.report.Reports.Corrected;
 import mensch.app.report.Reports.GradedMan;
 import mensch.app.report.Reports.ManPage;
 import mensch.app.report.Reports.PlayOfMan;
+import mensch.app.report.Reports.Row;
 import mensch.app.report.Reports.UnitPage;
-import mensch.app.report.Reports.Who;
 import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
 import mensch.core.report.Clip;
@@ -57,7 +58,7 @@ class Sheets {
     /** What he is to be shown and told, on a page or two. */
     byte[] man(String man) {
         ManPage page = reports.man(man);
-        Paper paper = paper(said(page.who()), "for his coaches and him alone");
+        Paper paper = paper(page.who().said(), "for his coaches and him alone");
         paper.line(String.join(", ", page.who().seats()) + ": " + page.sheet().plays() + " plays graded"
                 + after(", ", page.sheet().ended())
                 + after("; ", page.sheet().score().words())
@@ -77,8 +78,7 @@ class Sheets {
 
     byte[] unit(Unit unit) {
         UnitPage page = reports.unit(unit);
-        Map<String, String> names =
-                page.men().stream().map(GradedMan::who).collect(Collectors.toMap(Who::man, Sheets::said));
+        Map<String, String> names = page.names();
         Paper paper = paper(
                 "Grades of " + (unit == Unit.ALL ? "the whole defence" : "the " + unit.words()),
                 "for the coaches alone");
@@ -99,10 +99,6 @@ class Sheets {
         return paper.bytes();
     }
 
-    private static String said(Who who) {
-        return who.number() == null ? who.name() : who.number() + " " + who.name();
-    }
-
     private static String after(String sign, String words) {
         return words.isEmpty() ? "" : sign + words;
     }
@@ -114,7 +110,7 @@ class Sheets {
         paper.heading("Corrections");
         for (Corrected one : corrections) {
             Correction c = one.correction();
-            paper.line(one.opponent() + ", play " + one.at().number() + ":");
+            paper.line(said(one.at()) + ":");
             Stream.of(
                             part("what was good", c.good()),
                             part("what the first wrong moment led to", c.ledTo()),
@@ -155,13 +151,12 @@ class Sheets {
         return n == 0 ? "" : n + " " + words;
     }
 
-    private void faults(Paper paper, List<SeenFault> faults, Map<String, String> names) {
+    private static void faults(Paper paper, List<SeenFault> faults, Map<String, String> names) {
         if (faults.isEmpty()) {
             return;
         }
         var head = new ArrayList<>(List.of("Fault", "Seen", "Leads to", "On plays"));
         boolean men = !names.isEmpty();
-        Map<Long, String> opponents = reports.opponents();
         if (men) {
             head.add("By");
         }
@@ -174,7 +169,7 @@ class Sheets {
                                             f.name(),
                                             f.below() + " of " + f.told() + (f.learnt() ? ", learnt" : ""),
                                             f.leadsTo(),
-                                            on(f.plays(), opponents)));
+                                            on(f.plays())));
                                     if (men) {
                                         row.add(f.men().stream()
                                                 .map(m -> names.getOrDefault(m.man(), m.man()) + " " + m.below())
@@ -185,15 +180,17 @@ class Sheets {
                                 .toList());
     }
 
+    private static String said(OnPlay at) {
+        return at.opponent() + ", play " + at.number();
+    }
+
     /** "Quarry Bend Stoats 2, 1; Saltmarsh Terns 7". */
-    private static String on(List<OnPlay> plays, Map<Long, String> opponents) {
+    private static String on(List<OnPlay> plays) {
         Map<Long, List<OnPlay>> games =
                 plays.stream().collect(Collectors.groupingBy(OnPlay::game, LinkedHashMap::new, Collectors.toList()));
-        return games.entrySet().stream()
-                .map(g -> opponents.getOrDefault(g.getKey(), "") + " "
-                        + g.getValue().stream()
-                                .map(p -> String.valueOf(p.number()))
-                                .collect(Collectors.joining(", ")))
+        return games.values().stream()
+                .map(g -> g.get(0).opponent() + " "
+                        + g.stream().map(p -> String.valueOf(p.number())).collect(Collectors.joining(", ")))
                 .collect(Collectors.joining("; "));
     }
 
@@ -202,7 +199,7 @@ class Sheets {
             return;
         }
         paper.heading(title);
-        clips.forEach(c -> paper.line(c.opponent() + ", play " + c.at().number()
+        clips.forEach(c -> paper.line(said(c.at())
                 + (names.containsKey(c.man()) ? ", " + names.get(c.man()) : "") + ": " + String.join(", ", c.why())
                 + (c.wrong().isEmpty() ? "" : "; first wrong: " + c.wrong().get(0))));
     }
@@ -211,13 +208,12 @@ class Sheets {
         String whose = e.man() == null
                 ? e.lost().stream().map(m -> names.getOrDefault(m, m)).collect(Collectors.joining(", "))
                 : names.getOrDefault(e.man(), e.man());
-        return e.opponent() + ", play " + e.at().number() + ", " + e.gain() + " yd: " + after("", whose)
-                + (whose.isEmpty() ? "" : ", ") + e.why();
+        return said(e.at()) + ", " + e.gain() + " yd: " + after("", whose) + (whose.isEmpty() ? "" : ", ") + e.why();
     }
 
     private static List<String> man(GradedMan m) {
         return List.of(
-                said(m.who()),
+                m.who().said(),
                 String.join(", ", m.who().seats()),
                 String.valueOf(m.plays()),
                 m.score().words(),
@@ -229,17 +225,18 @@ class Sheets {
 
     /** A row for each coach's word of each play. */
     String manTable(String man) {
-        Who who = reports.man(man).who();
-        return table(reports.everyPlay(man).stream().map(p -> row(who, p)).toList());
+        List<Row> rows = reports.rows(who -> who.man().equals(man));
+        if (rows.isEmpty()) {
+            throw Problem.notFound("a grade of " + man);
+        }
+        return table(rows);
     }
 
     String unitTable(Unit unit) {
-        return table(reports.unit(unit).men().stream()
-                .flatMap(m -> reports.everyPlay(m.who().man()).stream().map(p -> row(m.who(), p)))
-                .toList());
+        return table(reports.rows(who -> unit == Unit.ALL || who.unit() == unit));
     }
 
-    private static String table(List<List<String>> rows) {
+    private static String table(List<Row> rows) {
         var head = new ArrayList<>(List.of("man", "seat", "opponent", "play", "coach"));
         Arrays.stream(Facet.values()).map(Facet::words).forEach(head::add);
         head.addAll(List.of(
@@ -256,8 +253,8 @@ class Sheets {
         var out = new StringBuilder("\ufeff");
         try (var csv = new CSVPrinter(out, CSVFormat.EXCEL)) {
             csv.printRecord(head);
-            for (List<String> row : rows) {
-                csv.printRecord(row.stream().map(Sheets::inert).toList());
+            for (Row row : rows) {
+                csv.printRecord(cells(row).stream().map(Sheets::inert).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -270,12 +267,13 @@ class Sheets {
         return !words.isEmpty() && FORMULA.indexOf(words.charAt(0)) >= 0 ? "'" + words : words;
     }
 
-    private static List<String> row(Who who, PlayOfMan play) {
+    private static List<String> cells(Row row) {
+        PlayOfMan play = row.play();
         RepRow rep = play.rep();
-        var row = new ArrayList<>(
-                List.of(said(who), rep.job(), play.opponent(), String.valueOf(play.number()), rep.grader()));
+        var cells = new ArrayList<>(
+                List.of(row.who().said(), rep.job(), play.opponent(), String.valueOf(play.number()), rep.grader()));
         for (Facet facet : Facet.values()) {
-            row.add(rep.marks().stream()
+            cells.add(rep.marks().stream()
                     .filter(m -> m.facet() == facet)
                     .map(FacetMark::mark)
                     .map(m -> switch (m) {
@@ -287,16 +285,16 @@ class Sheets {
                     .findFirst()
                     .orElse(""));
         }
-        row.add(rep.outcome() == null ? "" : rep.outcome().words());
-        row.add(rep.target().words());
-        row.add(rep.flags().stream().map(Flag::words).sorted().collect(Collectors.joining(", ")));
-        row.add(rep.extraCredit() ? "yes" : "");
-        row.add(rep.tackle() == null ? "" : rep.tackle().how().words());
-        row.add(rep.tackle() == null ? "" : Objects.toString(rep.tackle().afterContact(), ""));
-        row.add(rep.thrown() == null ? "" : rep.thrown().words());
-        row.add(Objects.toString(rep.note(), ""));
-        row.add(rep.call());
-        row.add(rep.callRevision() == 0 ? "catalogue" : String.valueOf(rep.callRevision()));
-        return List.copyOf(row);
+        cells.add(rep.outcome() == null ? "" : rep.outcome().words());
+        cells.add(rep.target().words());
+        cells.add(rep.flags().stream().map(Flag::words).sorted().collect(Collectors.joining(", ")));
+        cells.add(rep.extraCredit() ? "yes" : "");
+        cells.add(rep.tackle() == null ? "" : rep.tackle().how().words());
+        cells.add(rep.tackle() == null ? "" : Objects.toString(rep.tackle().afterContact(), ""));
+        cells.add(rep.thrown() == null ? "" : rep.thrown().words());
+        cells.add(Objects.toString(rep.note(), ""));
+        cells.add(rep.call());
+        cells.add(rep.callRevision() == 0 ? "catalogue" : String.valueOf(rep.callRevision()));
+        return List.copyOf(cells);
     }
 }

@@ -61,6 +61,7 @@ public final class Library {
         of("technique").forEach(d -> checklists.put(d.id(), Checklist.read(d, vocabulary)));
         this.rubrics =
                 of("rubric").map(d -> Rubric.read(d, checklists.keySet())).toList();
+        Rubric.check(rubrics);
         this.plays = PlayReader.read(documents, vocabulary);
         of("formation").forEach(d -> formations.put(d.id(), LibraryFormation.read(d)));
         of("call").forEach(d -> calls.put(d.id(), CallReader.read(CallAssembly.whole(d, this::named), 0, vocabulary)));
@@ -194,6 +195,11 @@ public final class Library {
     /** What techniques are graded by, in library order. */
     public List<Rubric> rubrics() {
         return rubrics;
+    }
+
+    /** Techniques that rungs may give a man, in library order. */
+    public List<Checklist> techniques() {
+        return checklists.values().stream().filter(c -> c.of().isEmpty()).toList();
     }
 
     /** How a pass job is played, by its words, as in "deep half" or "man inside alone". */

@@ -21,7 +21,7 @@ import mensch.core.rubric.Rubric;
  * @param why the marks and flags it is of
  * @param wrong what was wrong, the earliest first: that is what to mend
  */
-public record Clip(OnPlay at, String opponent, String man, int worth, List<String> why, List<String> wrong) {
+public record Clip(OnPlay at, String man, int worth, List<String> why, List<String> wrong) {
 
     /** His best, the best first; none that is not above zero. */
     static List<Clip> best(Graded graded, List<Rubric> rubrics, int most) {
@@ -71,7 +71,6 @@ public record Clip(OnPlay at, String opponent, String man, int worth, List<Strin
                     why.addAll(minuses);
                     return new Clip(
                             graded.on(of.play()).at(),
-                            graded.on(of.play()).opponent(),
                             of.man(),
                             pluses.size() - minuses.size(),
                             why,

@@ -86,15 +86,19 @@ public record Deeds(
         return counts;
     }
 
-    /** Of a play that two coaches measured, what the first of them says. */
+    /** Where two coaches measured differently, nobody knows. */
     private static Yards yards(Graded graded) {
-        Map<ManPlay, Integer> after = new LinkedHashMap<>();
-        for (Rep rep : graded.reps()) {
-            Tackle tackle = rep.beside().tackle();
-            if (tackle != null && tackle.afterContact() != null) {
-                after.putIfAbsent(rep.of(), tackle.afterContact());
-            }
-        }
-        return new Yards(after.values().stream().mapToInt(y -> y).sum(), after.size());
+        List<Integer> agreed =
+                said(
+                                graded,
+                                r -> r.beside().tackle() == null
+                                        ? null
+                                        : r.beside().tackle().afterContact())
+                        .values()
+                        .stream()
+                        .filter(s -> s.size() == 1)
+                        .map(s -> s.iterator().next())
+                        .toList();
+        return new Yards(agreed.stream().mapToInt(y -> y).sum(), agreed.size());
     }
 }

@@ -27,7 +27,6 @@ import org.jspecify.annotations.Nullable;
  */
 public record Explosive(
         OnPlay at,
-        String opponent,
         int gain,
         @Nullable Boolean pass,
         @Nullable String man,
@@ -71,13 +70,7 @@ public record Explosive(
             why = "wrong first, " + String.format(Locale.ROOT, "%.1f s after the ball moved", lost.get(first));
         }
         return new Explosive(
-                on.at(),
-                on.opponent(),
-                Objects.requireNonNullElse(on.gain(), 0),
-                on.pass(),
-                first.isEmpty() ? null : first,
-                men,
-                why);
+                on.at(), Objects.requireNonNullElse(on.gain(), 0), on.pass(), first.isEmpty() ? null : first, men, why);
     }
 
     /**

@@ -51,7 +51,7 @@ public record ManSheet(
                 Tallied.facets(his, figures.leastForShare()),
                 against(his, figures.leastForShare()),
                 SeenFault.all(his, rubrics, figures.learntAfter()),
-                Trend.all(his, figures.leastForShare()),
+                Trend.all(his, rubrics, figures.leastForShare()),
                 Clip.best(his, rubrics, figures.clips()),
                 Clip.worst(his, rubrics, figures.clips()),
                 Deeds.of(his),

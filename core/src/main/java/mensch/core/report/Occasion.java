@@ -11,7 +11,6 @@ import org.jspecify.annotations.Nullable;
  */
 public record Occasion(
         OnPlay at,
-        String opponent,
         @Nullable TheirUnit unit,
         @Nullable Boolean pass,
         @Nullable Integer gain) {}

@@ -5,4 +5,4 @@ package mensch.core.report;
  *
  * @param number of its game
  */
-public record OnPlay(long game, int number) {}
+public record OnPlay(long game, String opponent, int number) {}

@@ -13,6 +13,7 @@ import mensch.core.grading.Counted;
 import mensch.core.grading.Counts;
 import mensch.core.grading.Tally;
 import mensch.core.grading.Topic;
+import mensch.core.rubric.Rubric;
 import org.hipparchus.stat.interval.BinomialProportion;
 import org.hipparchus.stat.interval.ConfidenceInterval;
 import org.jspecify.annotations.Nullable;
@@ -21,16 +22,17 @@ import org.jspecify.annotations.Nullable;
  * One topic from game to game, against one of their units only and of the same men only: a game against starters and
  * one against backups say nothing of each other, nor do two games of different men.
  *
+ * @param name of the topic, in words
  * @param unit null where the log does not say
  * @param points the earliest game first
  * @param change 1 better, -1 worse, 0 not told
  * @param claim what the last two games say, with its reason
  */
-public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, int change, String claim) {
+public record Trend(Topic topic, String name, @Nullable TheirUnit unit, List<InGame> points, int change, String claim) {
     private static final double CONFIDENCE = 0.95;
 
     /**
-     * A game.
+     * A game; with fewer plays than a share may be named of, only its counts.
      *
      * @param low percent that the share is not below, with 95 % confidence (Wilson)
      * @param high and not above
@@ -41,12 +43,12 @@ public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, 
             int done,
             int told,
             @Nullable Integer percent,
-            int low,
-            int high,
+            @Nullable Integer low,
+            @Nullable Integer high,
             List<OnPlay> plays) {}
 
     /** Of every topic with plays that were told in two games or more, against the same unit. */
-    static List<Trend> all(Graded graded, int leastForShare) {
+    static List<Trend> all(Graded graded, List<Rubric> rubrics, int leastForShare) {
         var trends = new ArrayList<Trend>();
         for (Optional<TheirUnit> unit : ManSheet.UNITS) {
             Graded theirs = graded.against(unit);
@@ -54,8 +56,13 @@ public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, 
                 List<InGame> points = points(plays, theirs, leastForShare);
                 if (points.size() > 1) {
                     int change = change(points, leastForShare);
-                    trends.add(
-                            new Trend(topic, unit.orElse(null), points, change, claim(points, change, leastForShare)));
+                    trends.add(new Trend(
+                            topic,
+                            Topics.said(topic, rubrics),
+                            unit.orElse(null),
+                            points,
+                            change,
+                            claim(points, change, leastForShare)));
                 }
             });
         }
@@ -100,16 +107,21 @@ public record Trend(Topic topic, @Nullable TheirUnit unit, List<InGame> points, 
     private static InGame point(long game, List<Counts.Play> plays, Graded graded, int leastForShare) {
         List<Counted> counted = plays.stream().map(Counts.Play::as).toList();
         Tally tally = Tally.of(counted);
-        ConfidenceInterval share = share(tally.done(), tally.told());
+        Optional<ConfidenceInterval> share =
+                tally.told() < leastForShare ? Optional.empty() : Optional.of(share(tally.done(), tally.told()));
         return new InGame(
                 game,
-                graded.on(plays.get(0).of().play()).opponent(),
+                graded.on(plays.get(0).of().play()).at().opponent(),
                 tally.done(),
                 tally.told(),
                 Tallied.percent(tally.done(), tally.told(), leastForShare).orElse(null),
-                (int) Math.round(100 * share.getLowerBound()),
-                (int) Math.round(100 * share.getUpperBound()),
+                share.map(s -> percent(s.getLowerBound())).orElse(null),
+                share.map(s -> percent(s.getUpperBound())).orElse(null),
                 graded.at(plays.stream().map(Counts.Play::of)));
+    }
+
+    private static int percent(double share) {
+        return (int) Math.round(100 * share);
     }
 
     private static ConfidenceInterval share(int done, int told) {

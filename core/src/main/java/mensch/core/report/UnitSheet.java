@@ -38,7 +38,7 @@ public record UnitSheet(
                 Explosive.all(all, convention.snap().details().outcome()).stream()
                         .filter(e -> concerns(e, unit))
                         .toList(),
-                Trend.all(unit, figures.leastForShare()),
+                Trend.all(unit, rubrics, figures.leastForShare()),
                 Deeds.of(unit),
                 Clip.best(unit, rubrics, figures.clips()),
                 Clip.worst(unit, rubrics, figures.clips()));

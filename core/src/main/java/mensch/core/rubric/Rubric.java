@@ -2,6 +2,7 @@ package mensch.core.rubric;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -69,6 +70,25 @@ public record Rubric(
                 document.text("instead").orElse(""));
     }
 
+    /** @throws DocumentException when one stands for what is no rubric, or two stand for each other */
+    public static void check(List<Rubric> all) {
+        Map<String, Rubric> byId = all.stream().collect(Collectors.toMap(Rubric::id, r -> r, (a, b) -> a));
+        for (Rubric rubric : all) {
+            if (!rubric.instead().isEmpty() && !byId.containsKey(rubric.instead())) {
+                throw DocumentException.of(
+                        rubric.id(), "instead", "\"" + rubric.instead() + "\" is no rubric; leave it out or name one");
+            }
+            String next = rubric.instead();
+            for (int i = 0; i < all.size(); i++) {
+                if (next.equals(rubric.id())) {
+                    throw DocumentException.of(
+                            rubric.id(), "instead", "comes back to itself: nobody would be graded by any of them");
+                }
+                next = Optional.ofNullable(byId.get(next)).map(Rubric::instead).orElse("");
+            }
+        }
+    }
+
     /** Those that men are graded by: one that another stands for asks nobody. */
     public static List<Rubric> inForce(List<Rubric> all) {
         Set<String> replaced = all.stream().map(Rubric::instead).collect(Collectors.toSet());
@@ -82,6 +102,9 @@ public record Rubric(
                     "criteria",
                     "have a row of " + row.size() + " cells: " + row
                             + "; write id, facet, criterion, good, fault, what it leads to");
+        }
+        if (row.get(0).isBlank() || row.get(2).isBlank()) {
+            throw DocumentException.of(document.id(), "criteria", "have a row without a name; name it or take it away");
         }
         return new Criterion(
                 row.get(0),

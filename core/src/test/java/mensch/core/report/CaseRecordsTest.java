@@ -41,20 +41,24 @@ class CaseRecordsTest {
             DL-03 | AS =, TE =, EF =, pass-rush/hands -                       | AS 1 of 1; TE 1 of 1; fault Hands: gripped > held
             DL-04 | AS +, TE +, edge-run/leverage +, edge-run/displacement +  | AS 1 of 1 above; best AS +, TE +
             DL-06 | AS +, EF +, interior-run/double-team +, out WIN           | ended 1 positive of 1; best AS +, EF +
-            DL-07 | AS -, EF =, interior-run/movement -, tackle ASSISTED      | AS 0 of 1; fault Ground given: driven > flow cut off; tackle assisted
+            DL-07 | AS -, EF =, interior-run/movement -, tackle ASSISTED | 'AS 0 of 1; fault Ground given: driven > flow cut off;
+                tackle assisted'
             DL-09 | KEY +, TE +, out WIN                                      | best KEY +, TE +
-            DL-12 | AS -, EF +, interior-run/reach -, flag EXPLOSIVE_GIVEN, out LOSS | ended 0-1; flag explosive given; fault Reach: body sealed inside > explosive
+            DL-12 | AS -, EF +, interior-run/reach -, flag EXPLOSIVE_GIVEN, out LOSS | 'ended 0-1; flag explosive given;
+                fault Reach: body sealed inside > explosive'
             DL-15 | AS =, TE +, interior-run/separation +, out WIN            | AS 1 of 1; TE 1 of 1 above
             DL-16 | AS -, TE =, out LOSS                                      | AS 0 of 1; worst AS -; first assignment
             DL-18 | TE +, pass-rush/power +, out WIN                          | TE 1 of 1 above; ended 1 positive of 1
             PC-01 | AS +, press-corner/pressure +                             | AS 1 of 1 above
-            PC-03 | AS +, TE =, press-corner/shuffle -, thrown INCOMPLETE     | AS 1 of 1 above; fault Shuffle, square: opened > gives the path; thrown at incomplete; yet Shuffle, square: opened
+            PC-03 | AS +, TE =, press-corner/shuffle -, thrown INCOMPLETE | 'AS 1 of 1 above;
+                fault Shuffle, square: opened > gives the path; thrown at incomplete; yet Shuffle, square: opened'
             PC-04 | TE +, press-corner/turn +, thrown INCOMPLETE              | TE 1 of 1 above
             PC-06 | TE -, press-corner/shuffle -                              | first Shuffle, square: opened
             PC-07 | TE -, press-corner/hand -                                 | fault Hand on him: on the shoulder > dipped
             PC-09 | GO -, TE -, press-corner/shuffle -, press-corner/pressure -, thrown CAUGHT | first get-off, first step; thrown at caught
             PC-10 | AL -, AS -                                                | AL 0 of 1; AS 0 of 1; first alignment and leverage
-            PC-12 | AS =, TE -, press-corner/recovery -, flag PENALTY, tackle MADE | flag penalty; fault Recovery: high hands > flag; tackle made
+            PC-12 | AS =, TE -, press-corner/recovery -, flag PENALTY, tackle MADE | 'flag penalty; fault Recovery: high hands > flag;
+                tackle made'
             PC-13 | AL +, GO +, TE +, press-corner/shuffle +, press-corner/look-back +, out WIN | best AL +, GO +, TE +
             PC-15 | TE -, press-corner/patience -                             | fault Patience: guesses > two-way go
             PC-16 | TE +, press-corner/look-back +                            | TE 1 of 1 above
@@ -62,13 +66,14 @@ class CaseRecordsTest {
             PC-19 | TE -, press-corner/hand -, flag PENALTY                   | flag penalty
             PA-01 | AS -, backer-play-action/landmark n/a                     | AS 0 of 1
             PA-03 | AS -                                                      | AS 0 of 1
-            PA-04 | KEY -, TE -, backer-play-action/transition -              | KEY 0 of 1; fault Transition: pedals or shuffles > no depth; first read
+            PA-04 | KEY -, TE -, backer-play-action/transition - | KEY 0 of 1; fault Transition: pedals or shuffles > no depth; first read
             PA-06 | TE -, backer-play-action/eyes-return -                    | fault Eyes return: never > no break
-            PA-07 | TE -, backer-play-action/search -                         | fault Receiver search: eyes only at the quarterback > uncovered
+            PA-07 | TE -, backer-play-action/search - | fault Receiver search: eyes only at the quarterback > uncovered
             PA-09 | TE =, EF -                                                | TE 1 of 1; EF 0 of 1
-            PA-10 | KEY -, AS -, backer-play-action/man -                     | KEY 0 of 1; AS 0 of 1; fault Man discipline: peeks > lost man
+            PA-10 | KEY -, AS -, backer-play-action/man - | KEY 0 of 1; AS 0 of 1; fault Man discipline: peeks > lost man
             PA-12 | AS +                                                      | AS 1 of 1 above
-            PA-13 | KEY -, EF +, AS +, TE +, out WIN                          | KEY 0 of 1; AS 1 of 1 above; best EF +, AS +, TE +, KEY -; yet read; ended 1 positive of 1
+            PA-13 | KEY -, EF +, AS +, TE +, out WIN | 'KEY 0 of 1; AS 1 of 1 above; best EF +, AS +, TE +, KEY -; yet read;
+                ended 1 positive of 1'
             PA-15 | EF -, thrown BROKEN_UP                                    | EF 0 of 1; thrown at broken up
             GO-01 | ST -, GO =                                                | ST 0 of 1; GO 1 of 1
             GO-06 | GO =, TE -, end-stance/pads -                             | fault Pads out of the stance: pops up > driven back
@@ -87,13 +92,14 @@ class CaseRecordsTest {
             SH-07 | ST =, TE -, backer-block/pads =, backer-block/strike -    | ST 1 of 1; fault Strike: leans or presses > held
             SH-10 | TE +, EF +, backer-block/strike +, backer-block/push-pull +, backer-block/hip + | best TE +, EF +
             FL-04 | AS -, small-sided/arrival =                               | AS 0 of 1
-            FL-07 | AS -, small-sided/rush-line -                             | fault Rusher's line: straight at him, or to the weak side > escape to the strong side
-            FL-12 | TE -, small-sided/hands -, thrown CAUGHT                  | fault Hands: both at the ball, or stands off > catch and run; thrown at caught
+            FL-07 | AS -, small-sided/rush-line - | fault Rusher's line: straight at him, or to the weak side > escape to the strong side
+            FL-12 | TE -, small-sided/hands -, thrown CAUGHT | 'fault Hands: both at the ball, or stands off > catch and run;
+                thrown at caught'
             FL-15 | AS -, TE -, small-sided/cap =, flag EXPLOSIVE_GIVEN       | AS 0 of 1; flag explosive given
-            FL-16 | KEY -, small-sided/fake -                                 | KEY 0 of 1; fault Fake: steps out before the ball crosses > cutback or throw
+            FL-16 | KEY -, small-sided/fake - | KEY 0 of 1; fault Fake: steps out before the ball crosses > cutback or throw
             FL-18 | KEY -                                                     | KEY 0 of 1
             FL-19 | EF -                                                      | EF 0 of 1
-            FL-21 | TE -, small-sided/pedal -                                 | fault Deep pedal: turns at once, or pedals too long > short route open, or beaten deep
+            FL-21 | TE -, small-sided/pedal - | fault Deep pedal: turns at once, or pedals too long > short route open, or beaten deep
             FL-22 | TE -, small-sided/pedal -                                 | worst TE -
             SF-01 | AL -                                                      | AL 0 of 1
             SF-03 | AL -                                                      | AL 0 of 1
@@ -106,7 +112,7 @@ class CaseRecordsTest {
             """)
     void whatIsSeenIsARecordAndTheReportSaysIt(String id, String record, String expected) {
         ManSheet sheet = new Log().rep(1, 7, "him", record).man("him");
-        for (String line : expected.split("; ")) {
+        for (String line : expected.split(";\\s+")) {
             assertThat(said(sheet)).as(id).contains(line);
         }
     }
@@ -120,7 +126,7 @@ class CaseRecordsTest {
                 .rep(1, 15, "corner", "AS -, TE -, out LOSS, thrown CAUGHT");
         assertThat(said(log.man("edge"))).contains("best KEY +, TE +").doesNotContain("worst");
         assertThat(said(log.man("corner"))).contains("AS 0 of 1", "thrown at caught");
-        assertThat(log.man("corner").deeds().passPlays()).containsExactly(new OnPlay(1, 15));
+        assertThat(log.man("corner").deeds().passPlays()).containsExactly(new OnPlay(1, "Stoats", 15));
     }
 
     /** DL-13: the third rep was set up by the first; all three are told as one. */
@@ -130,7 +136,8 @@ class CaseRecordsTest {
                 .rep(1, 3, "edge", "TE =, sets 1022")
                 .rep(1, 9, "edge", "KEY +, TE +, out WIN")
                 .rep(1, 22, "edge", "KEY +, TE +, EF +, out WIN");
-        assertThat(log.man("edge").chains()).containsExactly(new Chain(new OnPlay(1, 3), new OnPlay(1, 22), true));
+        assertThat(log.man("edge").chains())
+                .containsExactly(new Chain(new OnPlay(1, "Stoats", 3), true, new OnPlay(1, "Stoats", 22), true));
         assertThat(log.man("edge").ended()).isEqualTo("2 positive of 3, 1 unrated");
     }
 
@@ -184,7 +191,7 @@ class CaseRecordsTest {
         assertThat(most.below()).isEqualTo(3);
         assertThat(most.share()).isEqualTo(75);
         assertThat(most.men()).containsExactly(new SeenFault.OfMan("apex", 2), new SeenFault.OfMan("corner", 1));
-        assertThat(most.plays()).containsExactly(new OnPlay(1, 2), new OnPlay(1, 1));
+        assertThat(most.plays()).containsExactly(new OnPlay(1, "Stoats", 2), new OnPlay(1, "Stoats", 1));
         assertThat(unit.faults().stream()
                         .filter(f -> !f.topic().ofFacet())
                         .map(SeenFault::share)

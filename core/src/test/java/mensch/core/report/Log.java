@@ -42,7 +42,7 @@ final class Log {
 
     /** A run of no gain against starters, unless said otherwise by {@link #on}. */
     Log on(long game, int number, TheirUnit unit, boolean pass, int gain) {
-        plays.put(game * 1000 + number, new Occasion(new OnPlay(game, number), "Stoats", unit, pass, gain));
+        plays.put(game * 1000 + number, new Occasion(new OnPlay(game, "Stoats", number), unit, pass, gain));
         return this;
     }
 
@@ -54,7 +54,7 @@ final class Log {
     Log rep(long game, int number, String man, String said) {
         long play = game * 1000 + number;
         plays.computeIfAbsent(
-                play, p -> new Occasion(new OnPlay(game, number), "Stoats", TheirUnit.STARTERS, false, 0));
+                play, p -> new Occasion(new OnPlay(game, "Stoats", number), TheirUnit.STARTERS, false, 0));
         var marks = new ArrayList<FacetMark>();
         var ticks = new ArrayList<CriterionMark>();
         Beside beside = Beside.NOTHING;

@@ -37,6 +37,12 @@ class ReportTest {
         assertThat(trend.points().get(0).high()).isEqualTo(98);
         assertThat(trend.points().get(0).percent()).isEqualTo(90);
         assertThat(trend.points().get(0).plays()).hasSize(10);
+        Trend.InGame few =
+                games(6, 7, 5, 10).man("him").trends().get(0).points().get(0);
+        assertThat(few.done()).isEqualTo(6);
+        assertThat(few.percent()).isNull();
+        assertThat(few.low()).isNull();
+        assertThat(few.high()).isNull();
     }
 
     @ParameterizedTest
@@ -133,14 +139,15 @@ class ReportTest {
                 .rep(1, 3, "will", "EF =, tackle MADE")
                 .rep(1, 4, "will", "EF =, tackle MADE 1")
                 .by("abara")
-                .rep(1, 4, "will", "EF =, tackle ASSISTED 1");
+                .rep(1, 4, "will", "EF =, tackle ASSISTED 4");
         Deeds deeds = log.man("will").deeds();
         assertThat(deeds.tackles())
                 .containsExactly(
-                        new Deeds.Count<>(Tackle.How.MADE, List.of(new OnPlay(1, 3), new OnPlay(1, 1))),
-                        new Deeds.Count<>(Tackle.How.MISSED, List.of(new OnPlay(1, 2))));
-        assertThat(deeds.tacklesDiffer()).containsExactly(new OnPlay(1, 4));
-        assertThat(deeds.afterContact()).isEqualTo(new Deeds.Yards(14, 3));
+                        new Deeds.Count<>(
+                                Tackle.How.MADE, List.of(new OnPlay(1, "Stoats", 3), new OnPlay(1, "Stoats", 1))),
+                        new Deeds.Count<>(Tackle.How.MISSED, List.of(new OnPlay(1, "Stoats", 2))));
+        assertThat(deeds.tacklesDiffer()).containsExactly(new OnPlay(1, "Stoats", 4));
+        assertThat(deeds.afterContact()).isEqualTo(new Deeds.Yards(13, 2));
     }
 
     /** The same marks, three schools; what is told of nobody and what is the call's counts in none. */
@@ -189,7 +196,7 @@ class ReportTest {
                 .rep(1, 1, "him", "AS -, TE -, out WIN")
                 .rep(1, 2, "him", "AS +, out LOSS")
                 .rep(1, 3, "him", "AS =, out WIN");
-        assertThat(log.man("him").best()).extracting(Clip::at).containsExactly(new OnPlay(1, 2));
-        assertThat(log.man("him").worst()).extracting(Clip::at).containsExactly(new OnPlay(1, 1));
+        assertThat(log.man("him").best()).extracting(Clip::at).containsExactly(new OnPlay(1, "Stoats", 2));
+        assertThat(log.man("him").worst()).extracting(Clip::at).containsExactly(new OnPlay(1, "Stoats", 1));
     }
 }

@@ -84,5 +84,38 @@ class RubricTest {
                         () -> Rubric.read(written(List.of("pads", "XX", "Pads", "low", "high", "driven")), TECHNIQUES))
                 .hasMessageContaining("\"XX\" is none of AL, ST, GO");
         assertThatThrownBy(() -> Rubric.read(written(good, good), TECHNIQUES)).hasMessageContaining("two of one id");
+        assertThatThrownBy(() -> Rubric.read(written(List.of("pads", "TE", " ", "low", "high", "")), TECHNIQUES))
+                .hasMessageContaining("without a name");
+    }
+
+    private static Document standingFor(String id, String instead) {
+        return Document.of(Map.of(
+                "format",
+                1,
+                "kind",
+                "rubric",
+                "id",
+                id,
+                "of",
+                List.of("edge-run"),
+                "criteria",
+                List.of(List.of("pads", "TE", "Pads", "low", "high", "driven")),
+                "instead",
+                instead));
+    }
+
+    /** One stands for another, and that for a third; round in a ring nobody would be graded. */
+    @Test
+    void oneRubricStandsForAnother() {
+        Library own = LIBRARY.with(List.of(standingFor("ours", "edge-run"), standingFor("newer", "ours")));
+        assertThat(Rubric.inForce(own.rubrics()).stream().map(Rubric::id))
+                .contains("newer", "pass-rush")
+                .doesNotContain("ours", "edge-run");
+        assertThatThrownBy(() -> LIBRARY.with(List.of(standingFor("ours", "ours"))))
+                .hasMessageContaining("comes back to itself");
+        assertThatThrownBy(() -> LIBRARY.with(List.of(standingFor("ours", "newer"), standingFor("newer", "ours"))))
+                .hasMessageContaining("comes back to itself");
+        assertThatThrownBy(() -> LIBRARY.with(List.of(standingFor("ours", "moon"))))
+                .hasMessageContaining("\"moon\" is no rubric");
     }
 }
