@@ -39,20 +39,24 @@ function elsewhere(off: { x: number; y: number }): string {
   const side = `${Math.abs(off.x).toFixed(1)} yd ${off.x < 0 ? 'left' : 'right'}`
   return `${side} and ${Math.abs(off.y).toFixed(1)} yd ${off.y < 0 ? 'behind' : 'ahead'}`
 }
+const notHere = computed(() => (still.value?.elsewhere ?? []).map((m) => film.label(m)).join(', '))
 const later = computed(() => {
-  const since = `This frame is ${sinceBall(props.frame)} the ball.`
-  if (props.frame < now.value!.snapFrame)
-    return `${since} Where they line up is clicked in the frame where it moves: press J. A click here tells nothing of it.`
+  const before = props.frame < now.value!.snapFrame
+  const since = `This frame is ${sinceBall(props.frame).toFixed(2)} s ${before ? 'before' : 'after'} the ball.`
   if (still.value?.trouble) return `${since} Nobody is measured in it: ${still.value.trouble}.`
   if (still.value?.checked) return `${since} Its own places are clicked and fit.`
+  if (before && sinceBall(props.frame) > play.value!.stillBefore)
+    return `${since} Whoever stands here may move until then: press J.`
+  if (before)
+    return `${since} Click again who stands as he stands at the snap: two more such frames tell a lineman's gap far better.`
   return (
     `${since} Who is clicked here is measured as if the camera stood as at the snap: ` +
     'click one known place in this frame, and it is checked; click four where the camera turns.'
   )
 })
-function sinceBall(frame: number): string {
-  const seconds = (reel.value!.frameTimes[frame] ?? 0) - (reel.value!.frameTimes[now.value!.snapFrame] ?? 0)
-  return `${Math.abs(seconds).toFixed(2)} s ${seconds < 0 ? 'before' : 'after'}`
+/** Seconds between a frame and the ball. */
+function sinceBall(frame: number): number {
+  return Math.abs((reel.value!.frameTimes[frame] ?? 0) - (reel.value!.frameTimes[now.value!.snapFrame] ?? 0))
 }
 function takeOff(): void {
   film.set(gone.value.reduce(withoutMan, now.value!))
@@ -119,6 +123,12 @@ function takeOff(): void {
         :class="still?.trouble ? 'fault' : 'soft'"
       >
         {{ later }}
+      </p>
+      <p
+        v-if="notHere"
+        class="fault"
+      >
+        Not clicked in the same place at the snap, and so not told better by this frame: {{ notHere }}.
       </p>
       <SolvedView
         v-if="atSnap || mode === 'look'"

@@ -107,12 +107,26 @@ describe('what is clicked next', () => {
     film.target = 'nickel'
     expect(panel(30).find('.men .done').exists()).toBe(false)
     expect(text(panel(30))).toContain('as if the camera stood as at the snap')
-    expect(text(panel(20))).toContain('clicked in the frame where it moves: press J')
+    expect(text(panel(20))).toContain('Click again who stands as he stands at the snap')
+    expect(film.menIn(20)).toEqual(['nickel'])
+    film.play = { ...film.play!, stillBefore: 0.01 }
+    expect(text(panel(20))).toContain('may move until then: press J')
     film.play = {
       ...film.play!,
-      angles: [angleSheet({ stills: [{ frame: 30, seconds: 0.2, trouble: 'it turned', checked: false }] })],
+      angles: [
+        angleSheet({ stills: [{ frame: 30, seconds: 0.2, trouble: 'it turned', checked: false, elsewhere: [] }] }),
+      ],
     }
     expect(text(panel(30))).toContain('Nobody is measured in it: it turned.')
+    film.play = {
+      ...film.play,
+      angles: [
+        angleSheet({ stills: [{ frame: 20, seconds: -0.1, trouble: '', checked: true, elsewhere: ['nickel'] }] }),
+      ],
+    }
+    expect(text(panel(20))).toContain(
+      'Not clicked in the same place at the snap, and so not told better by this frame: NB',
+    )
   })
   it('is the ball, and whoever is far from its logged spot is asked', async () => {
     const film = await inHand()

@@ -247,11 +247,12 @@ export const useFilm = defineStore('film', () => {
       target.value = nextUnmarked(man, menIn(shown), here)
     }
   }
-  /** Who is clicked in a frame: after the snap only men who were clicked at it, since how they moved is told from there. */
+  /** Who is clicked in a frame: before and after the snap only who was clicked at it, since he is told from there. */
   function menIn(shown: number): string[] {
     if (!now.value || frameOf(now.value, shown) === undefined) return men.value
     const there = new Set(now.value.marks.filter((m) => m.frame === undefined).map((m) => m.man))
-    const found = men.value.filter((m) => m !== BALL && there.has(m))
+    const before = shown < now.value.snapFrame
+    const found = men.value.filter((m) => (m !== BALL || before) && there.has(m))
     return [...found.filter((m) => labels.value.has(m)), ...found.filter((m) => !labels.value.has(m))]
   }
   /** Something happens in this frame, to the man in hand or to all. */

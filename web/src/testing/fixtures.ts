@@ -187,6 +187,7 @@ export function filmedPlay(over: Partial<FilmedPlay> = {}, angle: Partial<AngleS
     measured: [],
     apart: [],
     timesApart: [],
+    stillBefore: 0.5,
     moments: [
       { what: 'man moves', ofAMan: true },
       { what: 'contact', ofAMan: true },

@@ -50,10 +50,11 @@ public class FilmRoom {
      * @param seconds since the ball moved
      * @param trouble why nobody is measured in it; empty when they are
      * @param checked whether known places clicked in it show how the camera stands
+     * @param elsewhere who was not clicked in the same place at the snap, and so is not told better by this frame
      */
-    record StillSheet(int frame, double seconds, String trouble, boolean checked) {
+    record StillSheet(int frame, double seconds, String trouble, boolean checked, List<String> elsewhere) {
         static StillSheet of(int frame, FilmedAngle.Solving solving) {
-            return new StillSheet(frame, solving.seconds(), solving.trouble(), solving.checked());
+            return new StillSheet(frame, solving.seconds(), solving.trouble(), solving.checked(), solving.elsewhere());
         }
     }
 

@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  *     field, where that is too far to be believed; null where it is not
  * @param moments that can be marked, and whether each is one man's
  * @param timesApart what the angles put at moments farther apart than their frames explain
+ * @param stillBefore how long before the ball who stands may be clicked again, seconds
  * @param version of the log
  */
 record FilmedPlay(
@@ -49,7 +50,8 @@ record FilmedPlay(
         List<Apart> apart,
         @Nullable Vector ballElsewhere,
         List<String> timesApart,
-        List<MomentWords> moments) {
+        List<MomentWords> moments,
+        double stillBefore) {
 
     /**
      * An angle of the play.
@@ -133,7 +135,8 @@ record FilmedPlay(
                         .toList(),
                 judged.ballElsewhere().orElse(null),
                 worked.times().apart(),
-                MOMENTS);
+                MOMENTS,
+                worked.asked().call().convention().film().stillBefore());
     }
 
     private static AngleSheet angle(FilmRoom.Seen seen, Field field) {

@@ -12,6 +12,7 @@ public record FilmLimits(
         double paintWorth,
         double feetPixels,
         double hiddenPixels,
+        double stillBefore,
         Ball ball,
         Read read,
         double getOffLate,

@@ -157,7 +157,7 @@ public final class Calibration {
         var spreads = new ArrayList<Spread>();
         var seen = new ArrayList<Sight.Seen>();
         clicks.forEach((shot, click) -> toField(click.at())
-                .flatMap(feet -> spread(feet, pixels(shot, click)))
+                .flatMap(feet -> spread(feet, click.doubt(shot.who(), limits)))
                 .filter(spread -> spread.sigma(sigmaPixels) < Code.HIGH_SCHOOL.widthYards() / 2)
                 .ifPresent(spread -> {
                     spreads.add(spread);
@@ -167,12 +167,6 @@ public final class Calibration {
                                     spread.feet(), spread.covariance(sigmaPixels), Hull.contains(hull, click.at()))));
                 }));
         return new Sight(seen, together(spreads));
-    }
-
-    private double pixels(Shot shot, Feet click) {
-        return click.hidden()
-                ? limits.hiddenPixels()
-                : shot.who().equals(Places.BALL) ? limits.paintPixels() : limits.feetPixels();
     }
 
     private RealMatrix together(List<Spread> spreads) {

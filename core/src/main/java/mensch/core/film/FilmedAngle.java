@@ -3,20 +3,26 @@ package mensch.core.film;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import mensch.core.convention.FilmLimits;
 
 /**
  * One angle of a play: the frame of the snap, and others, each by known places of its own or by the snap's view while
- * the camera stood still.
+ * the camera stood still. Who is clicked again shortly before the snap is told the better by it, as long as he stood
+ * where he stands at the snap.
  */
 public final class FilmedAngle {
     /** A known place farther off than this many standard deviations of a click says that the camera moved. */
     private static final double MOVED = 4;
+    /** Clicks farther apart than this many standard deviations of both are not of one place. <em>Model.</em> */
+    private static final double ELSEWHERE = 3;
 
     private final FilmLimits limits;
+    private final Still first;
     private final Calibration.Outcome snap;
-    private final Map<Shot, Feet> atRest = new LinkedHashMap<>();
+    private final Map<Shot, List<Feet>> atRest = new LinkedHashMap<>();
     private final List<CameraView> turned = new ArrayList<>();
     private final List<Solving> others = new ArrayList<>();
 
@@ -25,13 +31,20 @@ public final class FilmedAngle {
      *
      * @param trouble why nobody is measured in it; empty when they are
      * @param checked whether known places clicked in it show how the camera stands
+     * @param elsewhere who was not clicked in the same place at the snap, in a frame before it: this click tells
+     *     nothing
      */
-    public record Solving(double seconds, String trouble, boolean checked) {}
+    public record Solving(double seconds, String trouble, boolean checked, List<String> elsewhere) {
+        Solving(double seconds, String trouble) {
+            this(seconds, trouble, false, List.of());
+        }
+    }
 
     private FilmedAngle(Still snap, FilmLimits limits) {
         this.limits = limits;
+        this.first = snap;
         this.snap = Calibration.of(snap.known(), limits);
-        snap.clicks().forEach((who, feet) -> atRest.put(Shot.atSnap(who), feet));
+        snap.clicks().forEach((who, feet) -> click(Shot.atSnap(who), feet));
     }
 
     /** @param others in the order of time */
@@ -42,25 +55,67 @@ public final class FilmedAngle {
     }
 
     private void add(Still still) {
-        var clicks = new LinkedHashMap<Shot, Feet>();
-        still.clicks().forEach((who, feet) -> clicks.put(new Shot(who, still.seconds()), feet));
-        if (still.known().size() >= Degeneracy.LEAST_POINTS) {
-            Calibration.Outcome own = Calibration.of(still.known(), limits);
-            if (own instanceof Calibration.Solved solved) {
-                turned.add(new CameraView(solved.calibration(), clicks));
-                others.add(new Solving(still.seconds(), "", true));
-            } else {
-                others.add(new Solving(still.seconds(), ((Calibration.Refused) own).reason(), false));
-            }
+        if (still.seconds() < -limits.stillBefore()) {
+            others.add(new Solving(
+                    still.seconds(),
+                    String.format(
+                            Locale.ROOT,
+                            "it is more than %.1f s before the ball, and who stood here then may have moved",
+                            limits.stillBefore())));
+        } else if (still.known().size() >= Degeneracy.LEAST_POINTS) {
+            byItsOwn(still);
         } else if (!(snap instanceof Calibration.Solved solved)) {
-            others.add(new Solving(still.seconds(), "the view at the snap is not solved", false));
+            others.add(new Solving(still.seconds(), "the view at the snap is not solved"));
         } else if (still.known().stream().anyMatch(p -> solved.calibration().off(p) > MOVED * limits.paintPixels())) {
             others.add(new Solving(
-                    still.seconds(), "the camera has moved since the snap: click four places in this frame", false));
+                    still.seconds(), "the camera has moved between this frame and the snap: click four places here"));
         } else {
-            atRest.putAll(clicks);
-            others.add(new Solving(still.seconds(), "", !still.known().isEmpty()));
+            asAtTheSnap(still);
         }
+    }
+
+    /** Sides that put a man at two places are told apart where all views come together. */
+    private void byItsOwn(Still still) {
+        Calibration.Outcome own = Calibration.of(still.known(), limits);
+        if (own instanceof Calibration.Solved solved) {
+            turned.add(new CameraView(
+                    solved.calibration(),
+                    still.clicks().entrySet().stream()
+                            .filter(c -> still.seconds() >= 0 || first.clicks().containsKey(c.getKey()))
+                            .collect(Collectors.toMap(c -> shot(still, c.getKey()), Map.Entry::getValue))));
+            others.add(new Solving(still.seconds(), "", true, List.of()));
+        } else {
+            others.add(new Solving(still.seconds(), ((Calibration.Refused) own).reason()));
+        }
+    }
+
+    private void asAtTheSnap(Still still) {
+        var elsewhere = new ArrayList<String>();
+        still.clicks().forEach((who, feet) -> {
+            Feet stood = first.clicks().get(who);
+            if (still.seconds() < 0 && (stood == null || apart(who, stood, feet))) {
+                elsewhere.add(who);
+            } else {
+                click(shot(still, who), feet);
+            }
+        });
+        others.add(new Solving(still.seconds(), "", !still.known().isEmpty(), List.copyOf(elsewhere)));
+    }
+
+    private boolean apart(String who, Feet one, Feet other) {
+        double pixels = Math.hypot(
+                one.at().xPixels() - other.at().xPixels(),
+                one.at().yPixels() - other.at().yPixels());
+        return pixels > ELSEWHERE * Math.hypot(one.doubt(who, limits), other.doubt(who, limits));
+    }
+
+    /** Before the ball moves it is where he stands at the snap that is seen. */
+    private static Shot shot(Still still, String who) {
+        return still.seconds() < 0 ? Shot.atSnap(who) : new Shot(who, still.seconds());
+    }
+
+    private void click(Shot shot, Feet feet) {
+        atRest.computeIfAbsent(shot, s -> new ArrayList<>()).add(feet);
     }
 
     /** How the view at the snap is solved. */
@@ -77,9 +132,15 @@ public final class FilmedAngle {
     public List<CameraView> views() {
         var views = new ArrayList<CameraView>();
         if (snap instanceof Calibration.Solved solved) {
-            views.add(new CameraView(solved.calibration(), atRest));
+            views.add(new CameraView(solved.calibration(), middles()));
         }
         views.addAll(turned);
         return views;
+    }
+
+    private Map<Shot, Feet> middles() {
+        var middles = new LinkedHashMap<Shot, Feet>();
+        atRest.forEach((shot, clicks) -> middles.put(shot, Feet.middle(clicks)));
+        return middles;
     }
 }

@@ -1,6 +1,7 @@
 package mensch.core.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
@@ -43,7 +44,7 @@ class FilmedAngleTest {
     @Test
     void whileTheCameraStandsOneViewMeasuresAllFrames() {
         FilmedAngle angle = angle(6, later(0, 0));
-        assertThat(angle.others()).containsExactly(new FilmedAngle.Solving(0.8, "", false));
+        assertThat(angle.others()).containsExactly(new FilmedAngle.Solving(0.8, "", false, List.of()));
         assertThat(angle.views()).hasSize(1);
         assertThat(seconds(angle.views().get(0))).containsExactly(0.0, 0.8);
         assertThat(angle(6, later(1, 0)).others().get(0).checked()).isTrue();
@@ -52,7 +53,7 @@ class FilmedAngleTest {
     @Test
     void onePlaceShowsThatItTurnedAndNobodyIsMeasuredThere() {
         FilmedAngle angle = angle(6, later(1, 40));
-        assertThat(angle.others().get(0).trouble()).contains("the camera has moved");
+        assertThat(angle.others().get(0).trouble()).contains("the camera has moved between");
         assertThat(seconds(angle.views().get(0))).containsExactly(0.0);
     }
 
@@ -81,5 +82,63 @@ class FilmedAngleTest {
         assertThat(angle.others().get(0).trouble()).contains("the view at the snap is not solved");
         assertThat(angle.others().get(1).trouble()).isEmpty();
         assertThat(angle.views()).hasSize(1);
+    }
+
+    private static Still before(double seconds, double x) {
+        return new Still(seconds, List.of(), Map.of("mike", new Feet(pixel(new Point(x, 4), 0), false)));
+    }
+
+    private static Measured mike(FilmedAngle angle) {
+        return Places.of(
+                        angle.views().stream()
+                                .map(v -> v.calibration().sight(v.clicks()))
+                                .toList(),
+                        LIMITS)
+                .onField("mike")
+                .orElseThrow();
+    }
+
+    @Test
+    void whoIsClickedAgainWhileHeStandsIsToldBetter() {
+        Measured once = mike(angle(6));
+        Measured thrice = mike(angle(6, before(-0.2, 1.3), before(-0.1, 0.85)));
+        assertThat(thrice.feet().x()).isCloseTo((1 + 1.3 + 0.85) / 3, within(0.01));
+        assertThat(thrice.sigmaX()).isBetween(once.sigmaX() / 1.75, once.sigmaX() / 1.5);
+    }
+
+    @Test
+    void whoStoodElsewhereBeforeTheSnapIsNotMeasuredThere() {
+        FilmedAngle angle = angle(6, before(-0.2, 3.5));
+        assertThat(angle.others().get(0).elsewhere()).containsExactly("mike");
+        assertThat(mike(angle)).isEqualTo(mike(angle(6)));
+    }
+
+    @Test
+    void whoWasNotClickedAtTheSnapIsNotMeasuredBeforeIt() {
+        var will = new Still(-0.2, List.of(), Map.of("will", new Feet(pixel(new Point(5, 4), 0), false)));
+        FilmedAngle angle = angle(6, will);
+        assertThat(angle.others().get(0).elsewhere()).containsExactly("will");
+        assertThat(angle.views().get(0).clicks()).containsOnlyKeys(Shot.atSnap("mike"));
+    }
+
+    @Test
+    void longBeforeTheSnapNobodyIsMeasured() {
+        FilmedAngle angle = angle(6, before(-LIMITS.stillBefore() - 0.1, 1.2));
+        assertThat(angle.others().get(0).trouble()).contains("more than 0.5 s before the ball");
+        assertThat(mike(angle)).isEqualTo(mike(angle(6)));
+    }
+
+    @Test
+    void aTurnedFrameBeforeTheSnapTellsTheSamePlace() {
+        FilmedAngle angle =
+                angle(6, new Still(-0.2, known(6, 40), Map.of("mike", new Feet(pixel(new Point(1, 4), 40), false))));
+        assertThat(angle.views()).hasSize(2);
+        assertThat(mike(angle).sigmaX()).isLessThan(mike(angle(6)).sigmaX());
+    }
+
+    @Test
+    void ofSeenAndHiddenClicksThoseThatAreSeenCount() {
+        var hidden = new Still(-0.2, List.of(), Map.of("mike", new Feet(pixel(new Point(1.5, 4), 0), true)));
+        assertThat(mike(angle(6, hidden))).isEqualTo(mike(angle(6)));
     }
 }
