@@ -34,6 +34,7 @@ class BorderTest {
             "call",
             "board",
             "game",
+            "played",
             "film",
             "grading",
             "report",

@@ -10,7 +10,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.sql.SQLException;
 import java.util.List;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.Test;
@@ -108,21 +107,6 @@ class GradingTest {
         assertThat(marrow.delete(address, first.etag()).status()).isEqualTo(412);
         assertThat(marrow.delete(address, second.etag()).status()).isEqualTo(204);
         assertThat(marrow.delete(address, second.etag()).status()).isEqualTo(404);
-    }
-
-    /** The chart of next week does not say who played last week. */
-    @Test
-    void whoPlayedIsToldByTheChartAtTheFirstWord(int port) throws IOException, SQLException {
-        Browserless marrow = Browserless.signedIn(port, "marrow");
-        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "chart");
-        JsonNode play = game.cut("anvil-fog");
-        String address = grades(game, play) + "/nose";
-        Answer first = marrow.put(address, Browserless.version(0), words("AS", "="));
-        Database.run("update rep set player = 'marsh' where play_id = "
-                + play.get("id").asLong());
-        assertThat(first.json().get("player").asString()).isNotEqualTo("marsh");
-        Answer second = marrow.put(address, first.etag(), words("AS", "-"));
-        assertThat(second.json().get("player").asString()).isEqualTo("marsh");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -66,6 +67,16 @@ class JoiningTest {
                 will + "/settled",
                 Browserless.version(0),
                 "{\"topic\": {\"of\": \"\", \"what\": \"AL\"}, \"mark\": \"-\"}");
+        // who played is known of the men graded there, and of the others here
+        for (String job : List.of("mike", "will")) {
+            Answer played = coach.put(
+                    end.play(end.log().get(0).get("id").asLong()) + "/played/" + job,
+                    Browserless.version(0),
+                    job.equals("mike")
+                            ? "{\"player\": \"sorrel\", \"instead\": \"dunmore\"}"
+                            : "{\"player\": \"vickery\", \"instead\": \"pell\"}");
+            assertThat(played.status()).as(String.valueOf(played.json())).isEqualTo(200);
+        }
         JsonNode offer = offer(side, end);
         assertThat(offer.get("pairs")).hasSize(2);
         assertThat(offer.get("plays").asInt()).isEqualTo(2);
@@ -82,6 +93,7 @@ class JoiningTest {
         assertThat(grades.at("/0/marks/0/mark").asString()).isEqualTo("=");
         assertThat(grades.at("/0/note").asString()).isEqualTo("from the other side: AL -; late");
         assertThat(grades.at("/1/marks/0/mark").asString()).isEqualTo("-");
+        assertThat(grades.valueStream().map(g -> g.get("player").asString())).containsExactly("dunmore", "vickery");
         assertThat(GradeRequests.coaches(coach, "abara", "marrow")
                         .get("differences")
                         .valueStream()

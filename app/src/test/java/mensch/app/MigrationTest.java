@@ -88,9 +88,12 @@ class MigrationTest {
             for (int[] reel : reels) {
                 keptWhole(coach, reel[0], reel[1]);
             }
-            assertThat(coach.get("/api/games/900002/joins").json().at("/0/game").asLong())
+            assertThat(coach.get("/api/games/900002/joins")
+                            .json()
+                            .valueStream()
+                            .map(offer -> offer.get("game").asLong()))
                     .as("two sides of one game are offered, and joined by nobody")
-                    .isEqualTo(900_001);
+                    .contains(900_001L);
         } finally {
             Database.run("delete from public.game where id in (900001, 900002)");
         }

@@ -47,7 +47,7 @@ class ReportsTest {
                             ? ticked("\"loss\"", "null", "pads", "-")
                             : ticked("\"win\"", "null", "pads", "=", "rip", "="));
             assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
-            Database.run("update rep set player = 'reported' where play_id = "
+            Database.run("update played set player = 'reported' where job = 'mike' and play_id = "
                     + play.get("id").asLong());
             man = "reported";
         }
@@ -172,7 +172,7 @@ class ReportsTest {
                 Browserless.version(0),
                 words("STANCE".substring(0, 2), "-").replace("\"note\": null", "\"note\": \"talk to his mother\""));
         assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
-        Database.run("update rep set player = '" + his + "' where play_id = "
+        Database.run("update played set player = '" + his + "' where job = 'mike' and play_id = "
                 + play.get("id").asLong());
         Answer mine = lind.get("/api/mine/grades");
         assertThat(mine.status()).isEqualTo(200);
@@ -199,7 +199,7 @@ class ReportsTest {
                                 "\"criteria\": []",
                                 "\"criteria\": [], \"correction\": {\"instead\": \"Łap \u2192 hůl\"}"));
         assertThat(said.status()).as(String.valueOf(said.json())).isEqualTo(200);
-        Database.run("update rep set player = 'on-paper' where play_id = "
+        Database.run("update played set player = 'on-paper' where job = 'mike' and play_id = "
                 + play.get("id").asLong());
         byte[] paper = marrow.bytes("/api/grades/on-paper/sheet.pdf");
         try (PDDocument read = Loader.loadPDF(paper)) {

@@ -12,9 +12,11 @@ import mensch.app.version.Version;
 import mensch.core.call.Call;
 import mensch.core.field.Code;
 import mensch.core.formation.Snap;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Games and the log of their plays. What is written of one game is written one after the other. */
@@ -27,6 +29,7 @@ public class GameBook {
     private final Games games;
     private final Plays plays;
     private final Football football;
+    private final ApplicationEventPublisher events;
 
     /** Core's side of a log: the library in force, snaps and calls as somebody may see them. */
     @Component("gameFootball")
@@ -35,10 +38,11 @@ public class GameBook {
     /** A play as core knows it. */
     public record Asked(Snap snap, Call call) {}
 
-    GameBook(Games games, Plays plays, Football football) {
+    GameBook(Games games, Plays plays, Football football, ApplicationEventPublisher events) {
         this.games = games;
         this.plays = plays;
         this.football = football;
+        this.events = events;
     }
 
     Page<Games.InShort> games(int page) {
@@ -110,7 +114,7 @@ public class GameBook {
     public Play add(Long game, PlayLog log, String by) {
         hold(game);
         PlayLog kept = checked(game(game), log, by);
-        return plays.saveAndFlush(new Play(game, plays.lastNumber(game) + 1, kept));
+        return logged(new Play(game, plays.lastNumber(game) + 1, kept), by);
     }
 
     /** Another log of a play; refused when somebody wrote after {@code read}. */
@@ -119,7 +123,13 @@ public class GameBook {
         Play play = play(game, id);
         checkRead(play, read);
         play.logged(checked(game(game), log, by));
-        return plays.saveAndFlush(play);
+        return logged(play, by);
+    }
+
+    private Play logged(Play play, String by) {
+        Play kept = plays.saveAndFlush(play);
+        events.publishEvent(new PlayLogged(kept, asked(kept.log(), by)));
+        return kept;
     }
 
     /** Gives a play another number; those between its old and its new place move up by one. */
@@ -186,7 +196,9 @@ public class GameBook {
         return games.erase(id) > 0;
     }
 
-    private void hold(Long game) {
+    /** Until the end of the transaction nobody else writes of this game. @throws Problem when there is no such game */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold(Long game) {
         games.hold(game).orElseThrow(() -> Problem.notFound("the game " + game));
     }
 

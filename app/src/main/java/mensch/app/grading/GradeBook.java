@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -17,8 +18,8 @@ import mensch.app.film.FilmRoom.AskedOnFilm;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
+import mensch.app.played.WhoPlayed;
 import mensch.app.problem.Problem;
-import mensch.app.roster.RosterBook;
 import mensch.app.version.Version;
 import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
@@ -70,6 +71,7 @@ public class GradeBook {
      *
      * @param facets that there are, in the order they are marked in
      * @param untold why it is not known what the keys told anybody on this play; empty when it is
+     * @param players of the roster by job, where it is known who played
      * @param rubrics that men of the play are graded by
      * @param mine his own
      * @param earlier men whom he graded by an earlier revision of the call or of a rubric
@@ -81,6 +83,7 @@ public class GradeBook {
             List<Proposed> proposals,
             List<AskedOnPlay> asked,
             String untold,
+            Map<String, String> players,
             List<Rubric> rubrics,
             List<RepRow> mine,
             Set<String> earlier,
@@ -95,15 +98,15 @@ public class GradeBook {
     private final SettledMarks settled;
     private final GameBook games;
     private final FilmRoom film;
-    private final RosterBook roster;
+    private final WhoPlayed played;
     private final Clock clock;
 
-    GradeBook(GradedReps reps, SettledMarks settled, GameBook games, FilmRoom film, RosterBook roster, Clock clock) {
+    GradeBook(GradedReps reps, SettledMarks settled, GameBook games, FilmRoom film, WhoPlayed played, Clock clock) {
         this.reps = reps;
         this.settled = settled;
         this.games = games;
         this.film = film;
-        this.roster = roster;
+        this.played = played;
         this.clock = clock;
     }
 
@@ -111,8 +114,11 @@ public class GradeBook {
     PlayGrades ofPlay(Long game, Long play, String by) {
         Play found = games.play(game, play);
         List<GradedRep> all = reps.findByPlayIdOrderByJobAscGraderAsc(play);
-        List<RepRow> mine =
-                all.stream().filter(r -> r.grader().equals(by)).map(RepRow::of).toList();
+        Map<String, String> players = played.of(play);
+        List<RepRow> mine = all.stream()
+                .filter(r -> r.grader().equals(by))
+                .map(r -> row(r, players))
+                .toList();
         Set<String> done = mine.stream().map(RepRow::job).collect(Collectors.toSet());
         var others = new ArrayList<RepRow>();
         var waiting = new TreeSet<String>();
@@ -121,7 +127,7 @@ public class GradeBook {
                 continue;
             }
             if (done.contains(rep.job())) {
-                others.add(RepRow.of(rep));
+                others.add(row(rep, players));
             } else {
                 waiting.add(rep.grader());
             }
@@ -136,11 +142,16 @@ public class GradeBook {
                 asked.proposals().all(),
                 onPlay,
                 untold(found.log(), asked),
+                players,
                 used,
                 mine,
                 earlier(all, by, asked),
                 others,
                 waiting);
+    }
+
+    private static RepRow row(GradedRep rep, Map<String, String> players) {
+        return RepRow.of(rep, players.get(rep.job()));
     }
 
     private static Set<String> earlier(List<GradedRep> all, String by, AskedOnFilm asked) {
@@ -179,8 +190,7 @@ public class GradeBook {
     }
 
     /**
-     * A coach's word of one man; refused when he himself said another after {@code read}, on another screen. Who played
-     * is told by the chart as it stood at his first word.
+     * A coach's word of one man; refused when he himself said another after {@code read}, on another screen.
      *
      * @param read 0 before his first
      */
@@ -202,15 +212,16 @@ public class GradeBook {
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(key.job() + " in the line-up of play " + play.number()));
         Optional<GradedRep> before = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by);
-        checkRead(read, before.map(r -> RepRow.of(r).version()).orElse(0L), key, play);
+        checkRead(read, before.map(GradeBook::version).orElse(0L), key, play);
         GradedRep rep = before.orElseGet(() -> new GradedRep(play.id(), key.job(), by));
-        rep.said(
-                body(words, asked, job),
-                before.map(GradedRep::player)
-                        .orElseGet(() -> roster.playing(asked.lineup()).get(key.job())),
-                asked.lineup().call(),
-                clock.instant());
-        return RepRow.of(reps.saveAndFlush(rep));
+        rep.said(body(words, asked, job), asked.lineup().call(), clock.instant());
+        played.fill(play, asked.lineup());
+        return row(reps.saveAndFlush(rep), played.of(play.id()));
+    }
+
+    /** 0 is what nobody has said yet. */
+    static long version(GradedRep rep) {
+        return rep.version() + 1L;
     }
 
     private void checkSetsUp(@Nullable Long later, Play play) {
@@ -288,7 +299,7 @@ public class GradeBook {
         Play play = games.play(key.game(), key.play());
         GradedRep rep = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by)
                 .orElseThrow(() -> Problem.notFound("your grade of " + key.job() + " on play " + play.number()));
-        checkRead(read, RepRow.of(rep).version(), key, play);
+        checkRead(read, version(rep), key, play);
         reps.delete(rep);
     }
 
@@ -298,7 +309,18 @@ public class GradeBook {
      */
     @Transactional
     public void join(Long from, Long to) {
-        for (GradedRep there : reps.findByPlayIdOrderByJobAscGraderAsc(from)) {
+        Set<String> graded = reps.findByPlayIdOrderByJobAscGraderAsc(to).stream()
+                .map(GradedRep::job)
+                .collect(Collectors.toSet());
+        List<GradedRep> all = reps.findByPlayIdOrderByJobAscGraderAsc(from);
+        played.join(
+                from,
+                to,
+                all.stream()
+                        .map(GradedRep::job)
+                        .filter(job -> !graded.contains(job))
+                        .collect(Collectors.toSet()));
+        for (GradedRep there : all) {
             Optional<GradedRep> here = reps.findByPlayIdAndJobAndGrader(to, there.job(), there.grader());
             if (here.isPresent()) {
                 here.get().also(joined(here.get().body(), there.body()));

@@ -1,19 +1,25 @@
 package mensch.app.grading;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mensch.app.bounds.Paged;
 import mensch.app.film.FilmRoom;
+import mensch.app.game.Game;
+import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
 import mensch.app.playbook.Playbook;
+import mensch.app.played.WasOn;
+import mensch.app.played.WhoPlayed;
 import mensch.core.grading.Settled;
 import mensch.core.grading.Topic;
 import mensch.core.report.Graded;
 import mensch.core.report.Occasion;
 import mensch.core.report.OnPlay;
+import mensch.core.report.Snaps;
 import mensch.core.simulation.Playable;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -26,12 +32,14 @@ public class GradedPlays {
     private final GradedReps reps;
     private final SettledMarks settled;
     private final FilmRoom film;
+    private final WhoPlayed played;
     private final Playbook playbook;
 
-    GradedPlays(GradedReps reps, SettledMarks settled, FilmRoom film, Playbook playbook) {
+    GradedPlays(GradedReps reps, SettledMarks settled, FilmRoom film, WhoPlayed played, Playbook playbook) {
         this.reps = reps;
         this.settled = settled;
         this.film = film;
+        this.played = played;
         this.playbook = playbook;
     }
 
@@ -49,10 +57,10 @@ public class GradedPlays {
         List<GradedPlay> words = placed.stream().map(this::word).toList();
         Map<String, Playable.Kind> kinds = new Playable(playbook.library().plays())
                 .named().stream().collect(Collectors.toMap(Playable.Named::id, Playable.Named::kind, (a, b) -> a));
-        Map<Long, Occasion> plays =
-                placed.stream().collect(Collectors.toMap(p -> p.play().id(), p -> occasion(p, kinds), (a, b) -> a));
+        Map<Long, Occasion> plays = placed.stream()
+                .collect(Collectors.toMap(p -> p.play().id(), p -> occasion(p.game(), p.play(), kinds), (a, b) -> a));
         return new Everything(
-                words, new Graded(words.stream().map(GradedPlay::rep).toList(), plays, settled(placed)));
+                words, new Graded(words.stream().map(GradedPlay::rep).toList(), plays, settled(placed), field(kinds)));
     }
 
     /** Words of one man, the newest game first. */
@@ -62,10 +70,10 @@ public class GradedPlays {
 
     private GradedPlay word(PlacedRep placed) {
         return new GradedPlay(
-                at(placed),
+                at(placed.game(), placed.play()),
                 placed.play().id(),
-                RepRow.of(placed.rep()),
-                placed.rep().rep(wrongAfter(placed)));
+                RepRow.of(placed.rep(), placed.player()),
+                placed.rep().rep(placed.man(), wrongAfter(placed)));
     }
 
     private @Nullable Double wrongAfter(PlacedRep placed) {
@@ -75,14 +83,23 @@ public class GradedPlays {
                 .orElse(null);
     }
 
-    private static OnPlay at(PlacedRep placed) {
-        return new OnPlay(
-                placed.game().id(), placed.game().opponent(), placed.play().number());
+    private static OnPlay at(Game game, Play play) {
+        return new OnPlay(game.id(), game.opponent(), play.number());
     }
 
-    private static Occasion occasion(PlacedRep placed, Map<String, Playable.Kind> kinds) {
-        PlayLog log = placed.play().log();
-        return new Occasion(at(placed), log.unit(), pass(log, kinds), log.gain());
+    private static Occasion occasion(Game game, Play play, Map<String, Playable.Kind> kinds) {
+        PlayLog log = play.log();
+        return new Occasion(at(game, play), log.unit(), pass(log, kinds), log.gain());
+    }
+
+    private List<Snaps.OnField> field(Map<String, Playable.Kind> kinds) {
+        Map<Long, List<WasOn>> plays = played.all().stream()
+                .collect(Collectors.groupingBy(w -> w.play().id(), LinkedHashMap::new, Collectors.toList()));
+        return plays.values().stream()
+                .map(men -> new Snaps.OnField(
+                        occasion(men.get(0).game(), men.get(0).play(), kinds),
+                        men.stream().map(WasOn::player).collect(Collectors.toSet())))
+                .toList();
     }
 
     /** By how it ended, else by what they ran; an option is either. */
@@ -103,8 +120,7 @@ public class GradedPlays {
 
     private List<Settled> settled(List<PlacedRep> placed) {
         Map<Seat, String> men = new HashMap<>();
-        placed.forEach(
-                p -> men.put(new Seat(p.play().id(), p.rep().job()), p.rep().man()));
+        placed.forEach(p -> men.put(new Seat(p.play().id(), p.rep().job()), p.man()));
         return settled.findAll().stream()
                 .flatMap(s -> Optional.ofNullable(men.get(new Seat(s.playId(), s.job())))
                         .map(man -> new Settled(s.playId(), man, s.topic(), s.mark()))

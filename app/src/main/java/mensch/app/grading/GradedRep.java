@@ -29,8 +29,6 @@ class GradedRep {
     @Column(nullable = false)
     private String job;
 
-    private @Nullable String player;
-
     @Column(nullable = false)
     private String grader;
 
@@ -65,9 +63,8 @@ class GradedRep {
         this.callDigest = "";
     }
 
-    void said(RepBody newBody, @Nullable String who, DocumentRef call, Instant at) {
+    void said(RepBody newBody, DocumentRef call, Instant at) {
         this.body = newBody;
-        this.player = who;
         this.callId = call.id();
         this.callRevision = call.revision();
         this.callDigest = call.digest();
@@ -86,12 +83,13 @@ class GradedRep {
     /**
      * As core adds it up.
      *
+     * @param man who it was
      * @param wrongAfter when the earliest wrong moment was, seconds after the ball moved
      */
-    Rep rep(@Nullable Double wrongAfter) {
+    Rep rep(String man, @Nullable Double wrongAfter) {
         return new Rep(
                 playId,
-                man(),
+                man,
                 grader,
                 body.target(),
                 body.marks(),
@@ -106,22 +104,12 @@ class GradedRep {
                         wrongAfter));
     }
 
-    /** Who it was: the player, or the seat where nobody said who played it. */
-    String man() {
-        return player == null ? job : player;
-    }
-
     Long playId() {
         return playId;
     }
 
     String job() {
         return job;
-    }
-
-    @Nullable
-    String player() {
-        return player;
     }
 
     String grader() {

@@ -10,8 +10,9 @@ import org.springframework.data.jpa.repository.Query;
 /** What was graded, and each with the play it is of. */
 interface GradedReps extends JpaRepository<GradedRep, Long> {
     String PLACED = """
-            select new mensch.app.grading.PlacedRep(r, p, g)
+            select new mensch.app.grading.PlacedRep(r, s.player, p, g)
             from GradedRep r join Play p on p.id = r.playId join Game g on g.id = p.gameId
+            left join PlayedSeat s on s.playId = r.playId and s.job = r.job
             where p.takenOut = false
             """;
 
@@ -26,9 +27,10 @@ interface GradedReps extends JpaRepository<GradedRep, Long> {
     @Query(PLACED + NEWEST + ", r.job, r.grader")
     List<PlacedRep> all();
 
-    /** Of one man, a player or a seat that nobody said who played it. */
-    @Query(value = PLACED + "and coalesce(r.player, r.job) = :man " + NEWEST + ", r.grader", countQuery = """
+    /** Of one man, a player or a seat of which it is not known who played it. */
+    @Query(value = PLACED + "and coalesce(s.player, r.job) = :man " + NEWEST + ", r.grader", countQuery = """
             select count(r) from GradedRep r join Play p on p.id = r.playId
-            where p.takenOut = false and coalesce(r.player, r.job) = :man""")
+            left join PlayedSeat s on s.playId = r.playId and s.job = r.job
+            where p.takenOut = false and coalesce(s.player, r.job) = :man""")
     Page<PlacedRep> ofMan(String man, Pageable page);
 }

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a coach said of one man on one play.
  *
- * @param player of the roster, who played there; null where nobody said
+ * @param player of the roster, who played there; null where nobody is known to have
  * @param technique what his marked criteria propose; null where none is marked
  * @param gradedAt null of what was graded before times were kept
  * @param version goes back as If-Match with his next word; 0 before his first
@@ -44,11 +44,11 @@ public record RepRow(
         long version)
         implements Versioned {
 
-    static RepRow of(GradedRep rep) {
+    static RepRow of(GradedRep rep, @Nullable String player) {
         RepBody body = rep.body();
         return new RepRow(
                 rep.job(),
-                rep.player(),
+                player,
                 rep.grader(),
                 body.marks(),
                 body.note(),
@@ -65,6 +65,6 @@ public record RepRow(
                 rep.callId(),
                 rep.callRevision(),
                 rep.gradedAt(),
-                rep.version() + 1L);
+                GradeBook.version(rep));
     }
 }

@@ -100,7 +100,7 @@ class Settling {
         List<GradedRep> said = reps.findByPlayIdOrderByJobAscGraderAsc(play);
         said.stream()
                 .filter(r -> r.job().equals(job))
-                .flatMap(r -> Optional.ofNullable(r.rep(null).given().get(topic)).stream())
+                .flatMap(r -> Optional.ofNullable(r.rep(job, null).given().get(topic)).stream())
                 .forEach(given::add);
         return given;
     }

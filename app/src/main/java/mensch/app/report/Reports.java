@@ -27,6 +27,7 @@ import mensch.core.report.Graded;
 import mensch.core.report.ManSheet;
 import mensch.core.report.OnPlay;
 import mensch.core.report.Score;
+import mensch.core.report.Snaps;
 import mensch.core.report.Tallied;
 import mensch.core.report.Unit;
 import mensch.core.report.UnitSheet;
@@ -76,11 +77,12 @@ public class Reports {
     /**
      * A man and what his grades add up to.
      *
+     * @param snaps plays that he was on the field for
      * @param plays that he was graded in, each once
      * @param facets that were marked, in the order they are marked in
      * @param newest his last plays, the newest game first
      */
-    record GradedMan(Who who, int plays, Score score, List<Tallied> facets, List<PlayOfMan> newest) {}
+    record GradedMan(Who who, Snaps snaps, int plays, Score score, List<Tallied> facets, List<PlayOfMan> newest) {}
 
     /** What he was shown and told on a play. */
     record Corrected(OnPlay at, Correction correction) {}
@@ -147,6 +149,7 @@ public class Reports {
                 who.man(), all, library.rubrics(), library.vocabulary().convention());
         return new GradedMan(
                 who,
+                sheet.snaps(),
                 sheet.plays(),
                 sheet.score(),
                 sheet.facets(),

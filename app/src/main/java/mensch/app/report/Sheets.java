@@ -27,6 +27,7 @@ import mensch.core.report.Clip;
 import mensch.core.report.Explosive;
 import mensch.core.report.OnPlay;
 import mensch.core.report.SeenFault;
+import mensch.core.report.Snaps;
 import mensch.core.report.Tallied;
 import mensch.core.report.Unit;
 import mensch.core.rubric.Facet;
@@ -63,6 +64,7 @@ class Sheets {
                 + after(", ", page.sheet().ended())
                 + after("; ", page.sheet().score().words())
                 + ". Of the reps graded, not a season's rate.");
+        page.sheet().snaps().games().forEach(g -> paper.line(snaps(g)));
         corrections(paper, page.corrections());
         paper.heading("Facet by facet").table(facetHead(), facets(page.sheet().facets()));
         page.sheet().against().stream()
@@ -74,6 +76,12 @@ class Sheets {
         clips(paper, "Best plays", page.sheet().best(), Map.of());
         clips(paper, "Worst plays", page.sheet().worst(), Map.of());
         return paper.bytes();
+    }
+
+    private static String snaps(Snaps.PlayedIn game) {
+        return "against " + game.opponent() + ": on the field for "
+                + game.plays().size() + " of " + game.of() + " plays, " + game.runs() + " runs and " + game.passes()
+                + " passes";
     }
 
     byte[] unit(Unit unit) {

@@ -18,17 +18,19 @@ import mensch.core.grading.Topic;
  * @param reps the newest game first, its last play first
  * @param plays every play of them, by id
  * @param settled marks that stand where two coaches differed
+ * @param field who was on the field, of every play of which it is known, graded or not; the newest game first
  */
-public record Graded(List<Rep> reps, Map<Long, Occasion> plays, List<Settled> settled) {
+public record Graded(List<Rep> reps, Map<Long, Occasion> plays, List<Settled> settled, List<Snaps.OnField> field) {
     public Graded {
         reps = List.copyOf(reps);
         plays = Map.copyOf(plays);
         settled = List.copyOf(settled);
+        field = List.copyOf(field);
     }
 
     /** Of these reps only. */
     public Graded where(Predicate<Rep> which) {
-        return new Graded(reps.stream().filter(which).toList(), plays, settled);
+        return new Graded(reps.stream().filter(which).toList(), plays, settled, field);
     }
 
     public Graded of(Collection<String> men) {

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record ManSheet(
         String man,
+        Snaps snaps,
         int plays,
         String ended,
         Score score,
@@ -45,6 +46,7 @@ public record ManSheet(
         Graded his = all.of(Set.of(man));
         return new ManSheet(
                 man,
+                Snaps.of(man, all.field()),
                 his.size(),
                 Outcomes.of(his.reps()).words(),
                 Score.of(his, convention.house(), figures),

@@ -27,6 +27,7 @@ final class Log {
     private final List<Rep> reps = new ArrayList<>();
     private final Map<Long, Occasion> plays = new HashMap<>();
     private final List<Settled> settled = new ArrayList<>();
+    private final List<Snaps.OnField> field = new ArrayList<>();
     private String grader = "marrow";
     private Target target = Target.MAN;
 
@@ -43,6 +44,13 @@ final class Log {
     /** A run of no gain against starters, unless said otherwise by {@link #on}. */
     Log on(long game, int number, TheirUnit unit, boolean pass, int gain) {
         plays.put(game * 1000 + number, new Occasion(new OnPlay(game, "Stoats", number), unit, pass, gain));
+        return this;
+    }
+
+    /** Who was on the field on a play that {@link #on} said. */
+    Log field(long game, int number, String... men) {
+        Occasion on = plays.get(game * 1000 + number);
+        field.add(new Snaps.OnField(on, Set.of(men)));
         return this;
     }
 
@@ -161,7 +169,7 @@ final class Log {
     }
 
     Graded graded() {
-        return new Graded(reps, plays, settled);
+        return new Graded(reps, plays, settled, field);
     }
 
     ManSheet man(String man) {

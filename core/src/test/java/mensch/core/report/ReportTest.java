@@ -199,4 +199,28 @@ class ReportTest {
         assertThat(log.man("him").best()).extracting(Clip::at).containsExactly(new OnPlay(1, "Stoats", 2));
         assertThat(log.man("him").worst()).extracting(Clip::at).containsExactly(new OnPlay(1, "Stoats", 1));
     }
+
+    /** Plays he was on the field for, whether they were graded or not; of his games only. */
+    @Test
+    void snapsAreCountedOfPlaysThatNobodyGraded() {
+        var log = new Log()
+                .on(2, 3, TheirUnit.STARTERS, true, 4)
+                .on(2, 2, TheirUnit.STARTERS, false, 4)
+                .on(2, 1, TheirUnit.STARTERS, false, 4)
+                .on(1, 9, TheirUnit.STARTERS, false, 4)
+                .rep(2, 2, "mike", "AS =")
+                .field(2, 3, "mike", "will")
+                .field(2, 2, "mike")
+                .field(2, 1, "will")
+                .field(1, 9, "will");
+        assertThat(log.man("mike").snaps())
+                .isEqualTo(new Snaps(
+                        2,
+                        3,
+                        List.of(new Snaps.PlayedIn(
+                                "Stoats", List.of(new OnPlay(2, "Stoats", 3), new OnPlay(2, "Stoats", 2)), 3, 1, 1))));
+        assertThat(log.man("mike").plays()).isEqualTo(1);
+        assertThat(log.man("will").snaps().of()).isEqualTo(4);
+        assertThat(log.man("corner").snaps()).isEqualTo(new Snaps(0, 0, List.of()));
+    }
 }
