@@ -3,6 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Rubric } from '../api/types'
 import { filmedPlay, gameSheet, job, playGrades, REEL, repRow, sheet } from '../testing/fixtures'
+import { asked } from '../testing/asked'
 import { choose } from '../testing/menus'
 import { useFilm } from './filmStore'
 import GradePanel from './GradePanel.vue'
@@ -27,7 +28,7 @@ beforeEach(() => {
 })
 
 describe('the man who is graded', () => {
-  const panel = () => mount(GradePanel, { props: { facet: 'AL', frame: 24 } })
+  const panel = () => mount(GradePanel, { props: { facet: 'AL', frame: 24 }, global: { plugins: [asked()] } })
   it('is shown with what he was asked, what is proposed, and what others said', () => {
     inHand(
       playGrades({ others: [repRow({ grader: 'abara', marks: [{ facet: 'KEY', mark: '+' }] })], waiting: ['tillery'] }),
@@ -107,7 +108,7 @@ const byRubric = () =>
 
 describe('what he is graded by', () => {
   const panel = (facet: 'KEY' | 'TE', criterion?: { rubric: string; criterion: string }) =>
-    mount(GradePanel, { props: { facet, criterion, frame: 30 } })
+    mount(GradePanel, { props: { facet, criterion, frame: 30 }, global: { plugins: [asked()] } })
   const said = (w: { text: () => string }): string => w.text().replace(/\s+/g, ' ')
   it('is what his keys told him on the play, and what a facet means for him', () => {
     inHand(byRubric())

@@ -10,6 +10,7 @@ import MarkButtons from './MarkButtons.vue'
 import ModeBar from './ModeBar.vue'
 import NoteField from './NoteField.vue'
 import NotHeard from './NotHeard.vue'
+import PlayedBy from './PlayedBy.vue'
 import RubricRows from './RubricRows.vue'
 import type { Ticked } from './useGrading'
 
@@ -27,6 +28,7 @@ watch(
   () => [props.facet, props.criterion],
   () => void nextTick(() => panel.value?.querySelector('.now')?.scrollIntoView?.({ block: 'nearest' })),
 )
+defineExpose({ who: () => panel.value?.querySelector<HTMLElement>('[data-menu="Who played"]')?.click() })
 const film = useFilm()
 const grades = useGrades()
 const { mode, target, jobs } = storeToRefs(film)
@@ -66,6 +68,7 @@ const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find(
         <b>{{ job.label }}</b> {{ job.name }}
         <span class="soft">{{ done }} of {{ jobs.length }} men graded</span>
       </h2>
+      <PlayedBy :job="job.id" />
       <p
         v-if="grades.found?.earlier.includes(job.id)"
         class="fault"

@@ -35,6 +35,7 @@ const loop = ref(false)
 const stage = useTemplateRef('stage')
 const erasing = ref(false)
 const grading = useGrading()
+const panel = useTemplateRef('panel')
 
 const list = usePlaylist()
 
@@ -168,6 +169,7 @@ useViewActions({
     enter,
     stage: () => stage.value,
     grading,
+    who: () => panel.value?.who(),
     walkPlay: (by) => (list.plays.value.length ? list.walk(by) : void film.walkPlay(by)),
   }),
   quiet: () => erasing.value,
@@ -245,6 +247,7 @@ useViewActions({
     </section>
     <GradePanel
       v-if="mode === 'grade' && play"
+      ref="panel"
       :facet="grading.facet.value"
       :criterion="grading.criterion.value"
       :frame="frame"

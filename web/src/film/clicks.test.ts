@@ -112,7 +112,7 @@ describe('what is clicked next', () => {
     film.play = { ...film.play!, stillBefore: 0.01 }
     expect(text(panel(20))).toContain('may move until then: press J')
     film.play = {
-      ...film.play!,
+      ...film.play,
       angles: [
         angleSheet({ stills: [{ frame: 30, seconds: 0.2, trouble: 'it turned', checked: false, elsewhere: [] }] }),
       ],

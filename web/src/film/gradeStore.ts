@@ -85,6 +85,17 @@ export const useGrades = defineStore('grades of a play', () => {
     unheard.say(here(job), { read, words: { ...words(job), ...change } })
     void send()
   }
+  /** Somebody else played a seat from this play on; two men of one play change places. */
+  async function playedBy(job: string, player: string): Promise<void> {
+    const of = at
+    const players = await answer(
+      client.PUT('/api/games/{game}/plays/{play}/played/{job}', {
+        params: { path: { ...of, job } },
+        body: { player, instead: found.value?.players[job] },
+      }),
+    )
+    if (of === at && found.value) found.value = { ...found.value, players }
+  }
   /** Marks a facet; the same mark again takes it off. */
   function mark(job: string, facet: Facet, given: GradeMark | undefined): void {
     const rest = words(job).marks.filter((m) => m.facet !== facet)
@@ -185,6 +196,7 @@ export const useGrades = defineStore('grades of a play', () => {
     others,
     graded,
     say,
+    playedBy,
     mark,
     confirm,
     send,

@@ -31,6 +31,7 @@ function room(inHand = true) {
     enter: vi.fn(),
     stage: () => stage,
     grading,
+    who: vi.fn(),
   }
   const actions = roomActions(controls)
   const press = (key: string): void => actions.find((a) => a.keys.includes(key) && a.enabled())?.perform()
@@ -44,6 +45,16 @@ describe('keys of the film room', () => {
     film.mode = mode
     const keys = actions.filter((a) => a.enabled()).flatMap((a) => a.keys)
     expect(keys).toEqual([...new Set(keys)])
+  })
+  it('say who played while one grades, and when the ball is thrown while one marks moments', () => {
+    const { film, controls, press } = room()
+    const see = vi.spyOn(film, 'see').mockImplementation(() => undefined)
+    film.mode = 'time'
+    press('W')
+    expect(see).toHaveBeenCalledWith('ball thrown', 5)
+    film.mode = 'grade'
+    press('W')
+    expect(controls.who).toHaveBeenCalledTimes(1)
   })
   it('step the film while one looks, and the cross while one points', () => {
     const { film, stage, controls, press } = room()

@@ -29,6 +29,8 @@ export interface RoomControls {
     mark: (mark: GradeMark | undefined) => void
     confirm: () => void
   }
+  /** Opens the list of those who may have played. */
+  who: () => void
 }
 
 const time = actionsOf('The film')
@@ -160,6 +162,7 @@ export function roomActions(controls: RoomControls): Action[] {
       grades(`mark-${mark}`, mark.length === 1 ? [key, mark] : key, capital(name), () => grading.mark(mark), judging),
     ),
     grades('unmark', 'Delete', 'Take the mark off', () => grading.mark(undefined), judging),
+    grades('who', 'W', 'Say who played, from this play on', controls.who, judging),
     grades('confirm', 'Enter', 'Yes to what is proposed, and on to the next man', grading.confirm, judging),
     clicks('leave', 'Escape', 'Leave the mode', () => ((film.mode = 'look'), (zoom.value = false))),
   ]

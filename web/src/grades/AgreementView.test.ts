@@ -53,7 +53,7 @@ describe('agreement', () => {
     expect(wrapper.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toContain('/film/7/room?play=2')
   })
   it('says which mark stands, and leaves it open again', async () => {
-    const put = vi.spyOn(client, 'PUT').mockResolvedValue({ data: {}, response: new Response() } as never)
+    const put = vi.spyOn(client, 'PUT').mockResolvedValue({ data: {}, response: new Response() })
     const wrapper = await view([TWO])
     await wrapper.findAll('li button')[1]!.trigger('click')
     expect(put.mock.calls[0]![1]).toMatchObject({

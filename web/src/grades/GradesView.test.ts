@@ -34,7 +34,16 @@ describe('grades', () => {
     const wrapper = await view(GradesView, { '/api/grades': { facets: ['AL', 'KEY'], men: [MAN] } })
     expect(words(wrapper.find('h1'))).toContain("Grades: 11 reps of 1 man. Of the reps graded, not a season's rate.")
     expect(wrapper.find('.big').text()).toBe('54 Dunmore')
-    expect(wrapper.findAll('th').map((h) => h.text())).toEqual(['Man', 'Plays', 'Score', 'AL', 'KEY', 'The last first'])
+    expect(wrapper.findAll('th').map((h) => h.text())).toEqual([
+      'Man',
+      'On the field',
+      'Graded',
+      'Score',
+      'AL',
+      'KEY',
+      'The last first',
+    ])
+    expect(words(wrapper)).toContain('2 of 3')
     const [alignment, key] = wrapper.findAll('.tally').map((t) => t.text().replace(/\s+/g, ' '))
     expect(alignment).toBe('9 of 10 (90 %)1 not told')
     expect(key).toBe('1 of 21 not agreed, 2 of the call')
@@ -57,6 +66,7 @@ describe('grades', () => {
     const text = words(wrapper)
     for (const said of [
       '54 Dunmore, mike: 11 plays graded, 5-3; 9 plus, 2 minus (82 %)',
+      'On the field: Stoats, 2 of 3 plays (1 run, 1 pass).',
       'Against their starters, 4 plays: 1-3.',
       'Against their backups, 7 plays: 4 positive of 4.',
       'Pads: high Linebacker against a block3 of 9, 1 not agreed, 2 of the call, not again since: learntdriven',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { ManPage } from '../api/types'
+import { counted } from '../words/counted'
 import ClipList from './ClipList.vue'
 import DeedsList from './DeedsList.vue'
 import FacetsTable from './FacetsTable.vue'
@@ -10,6 +11,8 @@ import './report.css'
 
 /** What one man's grades come to. Where film is not for the reader, its figures lead nowhere. */
 withDefaults(defineProps<{ page: ManPage; leads?: boolean }>(), { leads: true })
+type PlayedIn = ManPage['sheet']['snaps']['games'][number]
+const runsAndPasses = (g: PlayedIn): string => `(${counted(g.runs, 'run')}, ${counted(g.passes, 'pass', 'passes')})`
 type Chain = ManPage['sheet']['chains'][number]
 /** What became of a set-up. */
 function told(c: Chain): string {
@@ -21,6 +24,22 @@ function told(c: Chain): string {
 
 <template>
   <div class="report">
+    <p v-if="page.sheet.snaps.games.length">
+      On the field:
+      <template
+        v-for="(g, i) in page.sheet.snaps.games"
+        :key="i"
+      >
+        {{ g.opponent }},
+        <PlaysLink
+          :plays="g.plays"
+          :of="`On the field, ${g.opponent}`"
+          :leads="leads"
+          >{{ g.plays.length }} of {{ counted(g.of, 'play') }}</PlaysLink
+        >
+        {{ runsAndPasses(g) }}{{ i + 1 < page.sheet.snaps.games.length ? '; ' : '.' }}
+      </template>
+    </p>
     <div class="pair">
       <section aria-label="Facet by facet">
         <h2>Facet by facet</h2>

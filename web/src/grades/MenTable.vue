@@ -37,7 +37,8 @@ function lastPlays(man: GradedMan): Play[] {
     <thead>
       <tr>
         <th>Man</th>
-        <th>Plays</th>
+        <th v-hint="'Plays on the field, of those of his games of which it is known who played'">On the field</th>
+        <th>Graded</th>
         <th>Score</th>
         <th
           v-for="f in facets"
@@ -60,6 +61,14 @@ function lastPlays(man: GradedMan): Play[] {
             >{{ m.who.number === undefined ? '' : `${m.who.number} ` }}{{ m.who.name }}</RouterLink
           >
           <span class="soft seats">{{ m.who.seats.join(', ') }}</span>
+        </td>
+        <td>
+          <PlaysLink
+            v-if="m.snaps.plays"
+            :plays="m.snaps.games.flatMap((g) => g.plays)"
+            :of="`${m.who.name}, on the field`"
+            >{{ m.snaps.plays }} of {{ m.snaps.of }}</PlaysLink
+          >
         </td>
         <td>{{ m.plays }}</td>
         <td>

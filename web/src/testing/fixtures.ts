@@ -262,6 +262,7 @@ export function playGrades(over: Partial<PlayGrades> = {}): PlayGrades {
     proposals: [{ job: 'nickel', facet: 'AL', mark: '-', measured: 'Out: 1.8 yd wide (± 0.3)' }],
     asked: [],
     untold: '',
+    players: {},
     rubrics: [],
     mine: [],
     others: [],

@@ -22,8 +22,23 @@ export function tallied(what: string, ...as: Counted[]): Tallied {
 }
 const NINE = Array<Counted>(9).fill('to standard')
 
+const SNAPS: GradedMan['snaps'] = {
+  plays: 2,
+  of: 3,
+  games: [
+    {
+      opponent: 'Stoats',
+      plays: [3, 2].map((number) => ({ game: 7, opponent: 'Stoats', number })),
+      of: 3,
+      runs: 1,
+      passes: 1,
+    },
+  ],
+}
+
 export const MAN: GradedMan = {
   who: { man: 'dunmore', name: 'Dunmore', number: 54, seats: ['mike'], unit: 'backers' },
+  snaps: SNAPS,
   plays: 11,
   score: { words: '9 plus, 2 minus', percent: 82 },
   facets: [
@@ -96,6 +111,7 @@ export const PAGE: ManPage = {
   who: MAN.who,
   sheet: {
     man: 'dunmore',
+    snaps: SNAPS,
     plays: 11,
     ended: '5-3',
     score: MAN.score,

@@ -79,10 +79,14 @@ class MigrationTest {
                                 + ", 'marrow', 'anvil-fog', 0, 'd', 2)");
             }
         }
+        older().target("14").load().migrate();
+        Database.run("update older.rep set player = 'fenn' where play_id = 9000011");
         older().load().migrate();
         for (String table : List.of("game", "reel", "play", "angle", "rep")) {
             Database.run("insert into public." + table + " select * from older." + table);
         }
+        Database.run("insert into public.played (play_id, job, player, on_field) "
+                + "select play_id, job, player, on_field from older.played");
         Browserless coach = Browserless.signedIn(port, "marrow");
         try {
             for (int[] reel : reels) {
@@ -120,6 +124,7 @@ class MigrationTest {
             assertThat(grade.at("/marks/0/mark").asString()).isEqualTo(number == 1 ? "+" : "-");
             assertThat(grade.at("/marks/0/measured").asString()).isEqualTo("Out: 1.8 yd wide");
             assertThat(grade.has("note")).isEqualTo(number == 1);
+            assertThat(grade.has("player")).isEqualTo(reel == 900_001 && number == 1);
         }
     }
 }
