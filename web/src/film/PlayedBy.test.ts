@@ -15,11 +15,12 @@ const PLAYERS = [
 
 /** The nose of a play, played by the chart's man; the server knows better or not. */
 async function nose(answered: object, status = 200) {
-  vi.spyOn(client, 'GET').mockImplementation(((path: string) =>
+  vi.spyOn(client, 'GET').mockImplementation((path: string) =>
     Promise.resolve({
       data: path === '/api/roster' ? { roster: { players: PLAYERS } } : playGrades({ players: { nose: 'fenn' } }),
       response: new Response(),
-    })))
+    }),
+  )
   const put = vi.spyOn(client, 'PUT').mockResolvedValue({
     ...(status === 200 ? { data: answered } : { error: answered }),
     response: new Response(null, { status }),

@@ -12,7 +12,11 @@ import './report.css'
 /** What one man's grades come to. Where film is not for the reader, its figures lead nowhere. */
 withDefaults(defineProps<{ page: ManPage; leads?: boolean }>(), { leads: true })
 type PlayedIn = ManPage['sheet']['snaps']['games'][number]
-const runsAndPasses = (g: PlayedIn): string => `(${counted(g.runs, 'run')}, ${counted(g.passes, 'pass', 'passes')})`
+const runsAndPasses = (g: PlayedIn): string => {
+  const unknown = g.plays.length - g.runs - g.passes
+  const known = [counted(g.runs, 'run'), counted(g.passes, 'pass', 'passes')]
+  return `(${[...known, ...(unknown ? [`${unknown} not logged as either`] : [])].join(', ')})`
+}
 type Chain = ManPage['sheet']['chains'][number]
 /** What became of a set-up. */
 function told(c: Chain): string {

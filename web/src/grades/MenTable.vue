@@ -72,7 +72,12 @@ function lastPlays(man: GradedMan): Play[] {
         </td>
         <td>{{ m.plays }}</td>
         <td>
-          {{ m.score.words }}<template v-if="m.score.percent !== undefined"> ({{ m.score.percent }} %)</template>
+          {{ m.score.words }}
+          <span
+            v-if="m.score.percent !== undefined"
+            class="percent"
+            >({{ m.score.percent }} %)</span
+          >
         </td>
         <td
           v-for="f in facets"
@@ -139,7 +144,8 @@ th {
   display: block;
   font: 400 12.5px var(--narrow);
 }
-.tally {
+.tally,
+.percent {
   white-space: nowrap;
 }
 .marks a {

@@ -20,6 +20,7 @@ import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.Places;
 import mensch.core.geometry.Point;
+import mensch.core.roster.Roster;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -60,18 +61,23 @@ public final class ReelMaker {
         this.truth = Files.createDirectories(truth);
     }
 
-    /** The ten snaps of the demo. */
+    /** The ten snaps of the demo, by men whose numbers nobody knows. */
     public static List<Scene> script() {
-        return new ReelScript(SEED).scenes();
+        return script(Roster.EMPTY);
     }
 
-    /** {@code ReelMaker <films folder> <truth folder>}. */
+    /** The ten snaps of the demo, by these men. */
+    static List<Scene> script(Roster roster) {
+        return new ReelScript(SEED, roster).scenes();
+    }
+
+    /** {@code ReelMaker <films folder> <truth folder> <roster>}. */
     public static void main(String[] args) throws IOException {
-        if (args.length != 2) {
-            throw new IllegalArgumentException("usage: ReelMaker <films folder> <truth folder>");
+        if (args.length != 3) {
+            throw new IllegalArgumentException("usage: ReelMaker <films folder> <truth folder> <roster>");
         }
         var maker = new ReelMaker(Path.of(args[0]), Path.of(args[1]));
-        List<Scene> scenes = script();
+        List<Scene> scenes = script(Squad.read(Path.of(args[2])));
         var sideline =
                 CompletableFuture.runAsync(() -> maker.film("stoats-sideline", "Stoats, sideline", scenes, true));
         maker.film("stoats-end-zone", "Stoats, end zone", scenes, false);

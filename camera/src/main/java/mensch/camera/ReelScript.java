@@ -2,6 +2,7 @@ package mensch.camera;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -18,6 +19,8 @@ import mensch.core.geometry.Side;
 import mensch.core.library.Library;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.roster.Player;
+import mensch.core.roster.Roster;
 import mensch.core.simulation.Fault.Kind;
 import mensch.core.simulation.Happening;
 import mensch.core.simulation.Playable;
@@ -75,9 +78,12 @@ public final class ReelScript {
 
     private final Library library = Library.shipped();
     private final Random random;
+    private final Roster roster;
 
-    public ReelScript(long seed) {
+    /** @param roster whose numbers the defence wears */
+    ReelScript(long seed, Roster roster) {
         this.random = new Random(seed);
+        this.roster = roster;
     }
 
     public List<Scene> scenes() {
@@ -105,6 +111,7 @@ public final class ReelScript {
         Lineup lineup = Lineup.of(library.call(log[2]), snap);
         Side side = log[5].equals("left") ? Side.LEFT : Side.RIGHT;
         Unfolding unfolding = run(lineup, log[4], side, faults).snap(number);
+        Map<String, Player> men = roster.fill(lineup).byJob();
         var bodies = new ArrayList<Body>();
         for (Man man : snap.formation().men()) {
             boolean line = man.interior();
@@ -113,7 +120,7 @@ public final class ReelScript {
             bodies.add(new Body(man.name(), jersey, false, man.feet(), way(unfolding, man.name()), line));
         }
         for (Job job : lineup.jobs()) {
-            bodies.add(defender(job, faults, way(unfolding, job.id()), bodies.size()));
+            bodies.add(defender(job, number(job, men, bodies.size()), faults, way(unfolding, job.id())));
         }
         return new Scene(
                 number,
@@ -189,7 +196,14 @@ public final class ReelScript {
         return new Formation(formation.name(), men);
     }
 
-    private Body defender(Job job, List<Fault> faults, List<Point> way, int index) {
+    /** That of the man who plays there by the chart. */
+    private static int number(Job job, Map<String, Player> men, int index) {
+        return Optional.ofNullable(men.get(job.id()))
+                .map(Player::number)
+                .orElse(job.role().lineman() ? 80 + index : 20 + index);
+    }
+
+    private Body defender(Job job, int number, List<Fault> faults, List<Point> way) {
         Optional<Fault> fault =
                 faults.stream().filter(f -> f.job().equals(job.id())).findFirst();
         Point asked = job.feet();
@@ -198,6 +212,6 @@ public final class ReelScript {
         double wider = fault.map(Fault::wider).orElse(0.0) + random.nextGaussian() * STANCE_JITTER;
         double deeper = fault.map(Fault::deeper).orElse(0.0) + (line ? 0.2 : 0) + random.nextGaussian() * STANCE_JITTER;
         var stands = new Point(asked.x() + outward * wider, asked.y() + deeper);
-        return new Body(job.id(), line ? 80 + index : 20 + index, true, stands, way, line);
+        return new Body(job.id(), number, true, stands, way, line);
     }
 }
