@@ -120,6 +120,7 @@ async function erase(): Promise<void> {
           :reels="film.reels"
           :may-erase="session.me?.mayWrite ?? false"
           @erase="erasing = $event"
+          @cut="load"
           @make="make"
           @cancel="cancel"
         />

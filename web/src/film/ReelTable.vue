@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { Table, type TableColumnsType } from 'ant-design-vue'
 import type { ReelItem } from '../api/types'
+import CutFiles from './CutFiles.vue'
 import MadeOver from './MadeOver.vue'
 
 /** The films kept here, with what was done on each. */
 const props = defineProps<{ game: number; reels: ReelItem[]; mayErase: boolean }>()
-defineEmits<{ erase: [reel: ReelItem]; make: [reel: ReelItem]; cancel: [job: number] }>()
+defineEmits<{ cut: []; erase: [reel: ReelItem]; make: [reel: ReelItem]; cancel: [job: number] }>()
 
 const size = (bytes: number): string => (bytes ? `${(bytes / 1e6).toFixed(1)} MB` : 'not known')
 const COLUMNS: TableColumnsType<ReelItem> = [
@@ -21,6 +22,7 @@ const COLUMNS: TableColumnsType<ReelItem> = [
     customRender: ({ record: r }) => `${r.width} x ${r.height} px${r.rotation ? `, turned ${r.rotation}°` : ''}`,
   },
   { key: 'playing', title: 'Playing', width: 240 },
+  { key: 'cuts', title: 'Cuts', width: 170 },
   { key: 'size', title: 'Size', customRender: ({ record: r }) => size(r.bytes) },
   ...(props.mayErase ? [{ key: 'erase', title: 'Erase' }] : []),
 ]
@@ -41,6 +43,11 @@ const COLUMNS: TableColumnsType<ReelItem> = [
         :to="`/film/${game}/room?reel=${record.id}`"
         >{{ record.name }}</RouterLink
       >
+      <CutFiles
+        v-else-if="column.key === 'cuts'"
+        :reel="record as ReelItem"
+        @cut="$emit('cut')"
+      />
       <MadeOver
         v-else-if="column.key === 'playing'"
         :reel="record as ReelItem"

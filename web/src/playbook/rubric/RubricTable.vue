@@ -11,7 +11,9 @@ const CELLS = [
   { at: 4, name: 'Fault' },
   { at: 5, name: 'Leads to' },
 ]
-const cell = (event: Event): string => (event.target as HTMLInputElement).value
+const cell = (event: Event): string => (event.target as HTMLTextAreaElement).value
+/** A cell is one line, however it is broken on the screen. */
+const written = (event: Event): void => (event.target as HTMLElement).blur()
 </script>
 
 <template>
@@ -25,6 +27,7 @@ const cell = (event: Event): string => (event.target as HTMLInputElement).value
         >
           {{ c.name }}
         </th>
+        <th v-if="mayWrite"></th>
       </tr>
     </thead>
     <tbody>
@@ -46,10 +49,12 @@ const cell = (event: Event): string => (event.target as HTMLInputElement).value
             v-for="c in CELLS"
             :key="c.at"
           >
-            <input
+            <textarea
+              rows="1"
               :value="row[c.at]"
               maxlength="120"
               :aria-label="`${c.name}, row ${i + 1}`"
+              @keydown.enter.prevent="written"
               @change="emit('rows', withCell(rows, i, c.at, cell($event)))"
             />
           </td>
@@ -116,7 +121,10 @@ th {
 .name {
   font-weight: 600;
 }
-td input {
+td textarea {
+  display: block;
+  field-sizing: content;
+  resize: none;
   width: 100%;
   min-width: 90px;
   border: 0;
@@ -124,7 +132,7 @@ td input {
   color: var(--ink);
   font: 400 14px/1.6 var(--text);
 }
-td input:focus-visible {
+td textarea:focus-visible {
   outline: 3px solid var(--ink);
 }
 .moves {
