@@ -41,12 +41,14 @@ async function take(event: Event): Promise<void> {
   <span class="files">
     <a
       v-if="reel.plays"
+      class="link"
       :href="address('csv')"
       download
       >CSV</a
     >
     <a
       v-if="reel.plays"
+      class="link"
       :href="address('vtt')"
       download
       >WebVTT</a
@@ -85,8 +87,5 @@ async function take(event: Event): Promise<void> {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 10px;
-}
-a {
-  color: var(--deep);
 }
 </style>

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.Places;
@@ -49,6 +50,9 @@ public final class ReelMaker {
     private static final double FEET_PIXELS = 4;
     /** Who has come so far has moved, yards. */
     private static final double MOVES = 0.03;
+
+    /** Frames before the snap in which everybody is clicked again. */
+    private static final List<Integer> STILLS = List.of(4, 8);
 
     private static final long SEED = 20261;
 
@@ -179,6 +183,7 @@ public final class ReelMaker {
      */
     private static Map<String, Object> log(String name, List<Scene> scenes, boolean sideline) {
         var hand = new Random(SEED);
+        var still = new Random(SEED + 1);
         var snaps = new ArrayList<Map<String, Object>>();
         int first = 0;
         for (Scene scene : scenes) {
@@ -203,7 +208,9 @@ public final class ReelMaker {
             if (scene.number() <= CLICKED) {
                 PinholeCamera camera = camera(scene, sideline);
                 row.put("points", points(scene, camera, hand));
-                row.put("marks", marks(scene, camera, hand, first + FRAMES_BEFORE));
+                var marks = marks(scene, camera, hand, first + FRAMES_BEFORE);
+                marks.addAll(again(scene, camera, still, first + FRAMES_BEFORE));
+                row.put("marks", marks);
                 row.put("seen", seen(scene, first + FRAMES_BEFORE));
             }
             snaps.add(row);
@@ -239,6 +246,26 @@ public final class ReelMaker {
             }
         }
         return all;
+    }
+
+    /** Everybody again while he stands: three frames in all tell a lineman's width. */
+    private static List<Map<String, Object>> again(Scene scene, PinholeCamera camera, Random hand, int snap) {
+        return STILLS.stream()
+                .flatMap(before -> Stream.concat(
+                                click("man", Places.BALL, camera, 0, 0, hand, PAINT_PIXELS).stream(),
+                                scene.bodies().stream()
+                                        .flatMap(
+                                                b -> click(
+                                                        "man",
+                                                        b.name(),
+                                                        camera,
+                                                        b.at().x(),
+                                                        b.at().y(),
+                                                        hand,
+                                                        FEET_PIXELS)
+                                                        .stream()))
+                        .map(c -> with(c, "frame", snap - before)))
+                .toList();
     }
 
     private static Map<String, Object> with(Map<String, Object> click, String key, Object value) {

@@ -24,9 +24,12 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Adopts the simulated camera's reels that the start command laid into the films folder: two sides of one game. */
+/**
+ * Adopts the simulated camera's reels that the start command laid into the films folder: two sides of one game, played
+ * by the men of the roster.
+ */
 @Component
-@Order(2)
+@Order(3)
 @ConditionalOnProperty("mensch.demo")
 class DemoReels implements ApplicationRunner {
     private static final String LOGGED_BY = "marrow";

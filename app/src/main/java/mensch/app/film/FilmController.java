@@ -17,6 +17,7 @@ import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.app.work.WorkBook;
 import mensch.app.work.WorkRow;
+import mensch.core.film.Places;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -67,7 +68,12 @@ class FilmController {
             @Nullable String hindrance,
             @Nullable WorkRow madeOver) {}
 
-    /** Where a play is on a reel, and how much of it is done. */
+    /**
+     * Where a play is on a reel, and how much of it is done.
+     *
+     * @param points clicks on known places
+     * @param marks men clicked at the snap
+     */
     record AngleItem(
             long id,
             long play,
@@ -151,8 +157,15 @@ class FilmController {
                 a.snapFrame(),
                 a.lastFrame(),
                 a.points().size(),
-                a.marks().size(),
+                menClicked(a),
                 a.version());
+    }
+
+    /** Men who were clicked at the snap. */
+    private static int menClicked(Angle angle) {
+        return (int) angle.marks().stream()
+                .filter(m -> m.frame() == null && !m.man().equals(Places.BALL))
+                .count();
     }
 
     /** Erases a game for good: its plays, their films, clicks and grades. */
