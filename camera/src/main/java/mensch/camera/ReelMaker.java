@@ -182,8 +182,9 @@ public final class ReelMaker {
      * only the camera knows.
      */
     private static Map<String, Object> log(String name, List<Scene> scenes, boolean sideline) {
-        var hand = new Random(SEED);
-        var still = new Random(SEED + 1);
+        // a hand is not unsteady the same way on two reels
+        var hand = new Random(sideline ? SEED : SEED + 2);
+        var still = new Random(sideline ? SEED + 1 : SEED + 3);
         var snaps = new ArrayList<Map<String, Object>>();
         int first = 0;
         for (Scene scene : scenes) {

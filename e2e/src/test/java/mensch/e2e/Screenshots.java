@@ -23,6 +23,7 @@ public final class Screenshots {
     private void take() {
         try (var chromium = new Chromium()) {
             Page page = chromium.signedIn(port, "marrow", "/board");
+            page.locator(".strip [data-job]").first().waitFor();
             shot(page, "board");
             Words.choose(page, "Formation", "trips-open");
             Words.choose(page, "Hash", "l");
