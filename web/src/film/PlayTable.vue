@@ -13,7 +13,7 @@ const lists = useLists()
 // without them ids stand for names, and what is wrong is said over the page
 void lists.load().catch(() => undefined)
 const COLUMNS: TableColumnsType = [
-  { key: 'number', title: 'Play', width: 90 },
+  { key: 'number', title: 'Play', width: 180 },
   { key: 'down', title: 'Down' },
   { key: 'spot', title: 'Ball on' },
   { key: 'formation', title: 'Formation' },
@@ -36,6 +36,7 @@ const rows = computed(() =>
       formation: `${named(lists.formations, snap.formation)}${snap.mirrored ? ', left' : ''}`,
       call: named(lists.calls, call),
       sides: sides.map((a) => props.film.reels.find((r) => r.id === a.reel)?.name ?? '').join('; ') || 'not filmed',
+      still: sides[0] && `/api/reels/${sides[0].reel}/frames/${sides[0].snapFrame}.jpg`,
       men: Math.max(0, ...sides.map((a) => a.marks)),
     }
   }),
@@ -55,7 +56,14 @@ const rows = computed(() =>
       <RouterLink
         v-if="column.key === 'number'"
         :to="`/film/${game}/room?play=${record.play.number}`"
-        >Play {{ record.play.number }}</RouterLink
+        ><img
+          v-if="record.still"
+          :src="record.still"
+          loading="lazy"
+          width="96"
+          height="54"
+          alt=""
+        />Play {{ record.play.number }}</RouterLink
       >
       <span
         v-else-if="column.key === 'acts'"
@@ -100,6 +108,14 @@ const rows = computed(() =>
 a {
   color: var(--ink);
   font-weight: 700;
+}
+img {
+  width: 96px;
+  height: 54px;
+  object-fit: cover;
+  margin-right: 10px;
+  vertical-align: middle;
+  background: var(--faint);
 }
 .acts {
   display: flex;

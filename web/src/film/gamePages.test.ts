@@ -87,6 +87,7 @@ describe('a game', () => {
     expect(words(plays!)).toContain('Play 1')
     expect(words(plays!)).toContain('1st and 10')
     expect(words(plays!)).toContain('sideline')
+    expect(plays!.find('img').attributes('src')).toMatch(/^\/api\/reels\/3\/frames\/\d+\.jpg$/)
     expect(words(view)).toContain('Taken out: anvil-drizzle, it was play 3.')
   })
   it('moves a play, takes one out and puts one back, each over what was read', async () => {

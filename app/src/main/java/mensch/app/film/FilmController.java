@@ -19,6 +19,7 @@ import mensch.app.work.WorkBook;
 import mensch.app.work.WorkRow;
 import mensch.core.film.Places;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -110,12 +111,14 @@ class FilmController {
     private final FilmRoom room;
     private final FilmIntake intake;
     private final FilmStore store;
+    private final FilmStills stills;
     private final WorkBook works;
 
-    FilmController(FilmRoom room, FilmIntake intake, FilmStore store, WorkBook works) {
+    FilmController(FilmRoom room, FilmIntake intake, FilmStore store, FilmStills stills, WorkBook works) {
         this.room = room;
         this.intake = intake;
         this.store = store;
+        this.stills = stills;
         this.works = works;
     }
 
@@ -227,6 +230,16 @@ class FilmController {
                 .contentType(type(file))
                 .cacheControl(CacheControl.noCache().cachePrivate())
                 .body(store.resource(file));
+    }
+
+    /** A small picture of one frame. */
+    @Hidden
+    @GetMapping(path = "/reels/{id}/frames/{frame}.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<Resource> still(@PathVariable Long id, @PathVariable int frame) throws IOException {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(new FileSystemResource(stills.of(room.reel(id), frame)));
     }
 
     private static MediaType type(String file) {

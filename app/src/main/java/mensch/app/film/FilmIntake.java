@@ -108,9 +108,9 @@ class FilmIntake implements ApplicationRunner {
     }
 
     private void deleteFiles(Reel reel) throws IOException {
-        Files.deleteIfExists(store.path(reel.file()));
+        store.erase(reel.file());
         if (reel.original() != null) {
-            Files.deleteIfExists(store.path(reel.original()));
+            store.erase(reel.original());
         }
     }
 }

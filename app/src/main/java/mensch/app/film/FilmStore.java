@@ -20,6 +20,7 @@ import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FileSystemUtils;
 
 /** Where film files lie: a folder of the data folder. Files are streamed, never held in memory. */
 @Component
@@ -31,9 +32,13 @@ class FilmStore {
     private static final Pattern OURS = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\\.[a-z0-9]+");
 
     private final Path folder;
+    private final Path stills;
 
     FilmStore(@Value("${mensch.data:data}") Path data) throws IOException {
         this.folder = Files.createDirectories(data.toAbsolutePath().resolve("films"));
+        this.stills = data.toAbsolutePath().resolve("stills");
+        // they are made anew when somebody asks: none outlives a film that was erased while this was down
+        FileSystemUtils.deleteRecursively(stills);
     }
 
     /**
@@ -91,6 +96,22 @@ class FilmStore {
         String file = UUID.randomUUID() + ending;
         Files.move(part, folder.resolve(file), StandardCopyOption.ATOMIC_MOVE);
         return file;
+    }
+
+    /** Where the picture of a frame lies, or will. */
+    Path still(String file, int frame) {
+        return stills.resolve(file).resolve(frame + ".jpg");
+    }
+
+    void keepStill(Path part, Path still) throws IOException {
+        Files.createDirectories(still.getParent());
+        Files.move(part, still, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /** Takes a film away, with the pictures made of it. */
+    void erase(String file) throws IOException {
+        Files.deleteIfExists(path(file));
+        FileSystemUtils.deleteRecursively(stills.resolve(file));
     }
 
     Path path(String file) {
