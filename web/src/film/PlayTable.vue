@@ -5,6 +5,7 @@ import type { GameFilm, PlayRow } from '../api/types'
 import { DOWNS } from '../board/lineWords'
 import { useLists } from '../shell/lists'
 import { vHint } from '../shell/hint/hint'
+import FrameStill from './FrameStill.vue'
 
 /** The log of a game: what each play was, from how many sides it was filmed, and how far it is measured. */
 const props = defineProps<{ game: number; plays: PlayRow[]; film: GameFilm }>()
@@ -36,7 +37,7 @@ const rows = computed(() =>
       formation: `${named(lists.formations, snap.formation)}${snap.mirrored ? ', left' : ''}`,
       call: named(lists.calls, call),
       sides: sides.map((a) => props.film.reels.find((r) => r.id === a.reel)?.name ?? '').join('; ') || 'not filmed',
-      still: sides[0] && `/api/reels/${sides[0].reel}/frames/${sides[0].snapFrame}.jpg`,
+      first: sides[0],
       men: Math.max(0, ...sides.map((a) => a.marks)),
     }
   }),
@@ -56,13 +57,10 @@ const rows = computed(() =>
       <RouterLink
         v-if="column.key === 'number'"
         :to="`/film/${game}/room?play=${record.play.number}`"
-        ><img
-          v-if="record.still"
-          :src="record.still"
-          loading="lazy"
-          width="96"
-          height="54"
-          alt=""
+        ><FrameStill
+          v-if="record.first"
+          :reel="record.first.reel"
+          :frame="record.first.snapFrame"
         />Play {{ record.play.number }}</RouterLink
       >
       <span
@@ -108,14 +106,6 @@ const rows = computed(() =>
 a {
   color: var(--ink);
   font-weight: 700;
-}
-img {
-  width: 96px;
-  height: 54px;
-  object-fit: cover;
-  margin-right: 10px;
-  vertical-align: middle;
-  background: var(--faint);
 }
 .acts {
   display: flex;

@@ -2,6 +2,7 @@
 import { Table, type TableColumnsType } from 'ant-design-vue'
 import type { ReelItem } from '../api/types'
 import CutFiles from './CutFiles.vue'
+import FrameStill from './FrameStill.vue'
 import MadeOver from './MadeOver.vue'
 
 /** The films kept here, with what was done on each. */
@@ -10,7 +11,7 @@ defineEmits<{ cut: []; erase: [reel: ReelItem]; make: [reel: ReelItem]; cancel: 
 
 const size = (bytes: number): string => (bytes ? `${(bytes / 1e6).toFixed(1)} MB` : 'not known')
 const COLUMNS: TableColumnsType<ReelItem> = [
-  { key: 'name', title: 'Reel', width: 180 },
+  { key: 'name', title: 'Reel', width: 250 },
   { key: 'view', title: 'View', dataIndex: 'view' },
   { key: 'plays', title: 'Plays', dataIndex: 'plays' },
   { key: 'calibrated', title: 'Solved views', customRender: ({ record: r }) => `${r.calibrated} of ${r.plays}` },
@@ -41,7 +42,10 @@ const COLUMNS: TableColumnsType<ReelItem> = [
       <RouterLink
         v-if="column.key === 'name'"
         :to="`/film/${game}/room?reel=${record.id}`"
-        >{{ record.name }}</RouterLink
+        ><FrameStill
+          :reel="record.id"
+          :frame="Math.floor(record.frames / 2)"
+        />{{ record.name }}</RouterLink
       >
       <CutFiles
         v-else-if="column.key === 'cuts'"

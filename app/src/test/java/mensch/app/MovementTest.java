@@ -213,7 +213,8 @@ class MovementTest {
         String moved = FilmedGame.in(LATER.get(0), FilmedGame.point(place, 20, 20));
         JsonNode turned = game.save(still, 0, FilmedGame.work(SNAP, points + "," + moved, downhill()))
                 .json();
-        assertThat(turned.at("/angles/0/stills/0/trouble").asString()).contains("the camera has moved since the snap");
+        assertThat(turned.at("/angles/0/stills/0/trouble").asString())
+                .contains("the camera has moved between this frame and the snap");
         assertThat(turned.at("/angles/0/stills/1/trouble").asString()).isEmpty();
     }
 

@@ -36,10 +36,22 @@ public final class Proposals {
                         job.id(), Facet.ALIGNMENT, GradeMark.of(row.verdict().outcome()), row.words()))
                 .forEach(all::add);
         clockwork(job).getOff().ifPresent(all::add);
-        read(job).ifPresent(all::add);
+        Optional<Proposed> read = read(job);
+        read.ifPresent(all::add);
         reads.flatMap(r -> new MomentOfTruth(judged.asked(), judged.places(), times).of(job, r.resolved(job)))
+                .map(then -> recovery(read.map(Proposed::mark), then))
                 .ifPresent(all::add);
         return List.copyOf(all);
+    }
+
+    /** A read and what comes of it are two marks: after one that was late or wrong it is said whether he recovered. */
+    static Proposed recovery(Optional<GradeMark> read, Proposed then) {
+        if (read.filter(GradeMark.BELOW::equals).isEmpty() || then.mark() == GradeMark.NOT_TOLD) {
+            return then;
+        }
+        String so =
+                then.mark() == GradeMark.BELOW ? "; he did not recover from his read" : "; he recovered from his read";
+        return new Proposed(then.job(), then.facet(), then.mark(), then.measured() + so);
     }
 
     private Clockwork clockwork(Job job) {
