@@ -49,6 +49,13 @@ describe('who played a seat', () => {
     expect(grades.found!.players).toEqual({ nose: 'marsh' })
     expect(wrapper.text()).toContain('9 Marsh')
   })
+  it('changes places with him who is chosen, and says so', async () => {
+    const { wrapper, grades } = await nose({ nose: 'marsh', tackle: 'fenn' })
+    grades.found = { ...grades.found!, players: { nose: 'fenn', tackle: 'marsh' } }
+    await choose(wrapper, 'Who played', 'marsh')
+    await flushPromises()
+    expect(wrapper.find('[role=status]').text()).toBe('97 Fenn is tackle then.')
+  })
   it('stays as it was, and says why, when somebody else said it before', async () => {
     const { wrapper, grades } = await nose({ code: 'played-overtaken', detail: 'look at what he said' }, 412)
     await choose(wrapper, 'Who played', 'marsh')

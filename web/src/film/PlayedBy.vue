@@ -1,14 +1,22 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, client, problemOf } from '../api/client'
 import WordMenu from '../words/WordMenu.vue'
+import { useFilm } from './filmStore'
 import { useGrades } from './gradeStore'
 
 /** Who of the roster played a seat: another from this play on, when a coach says so. */
 const props = defineProps<{ job: string }>()
 const grades = useGrades()
+const film = useFilm()
 const trouble = ref('')
+const said = ref('')
+watch(
+  () => [props.job, film.playId],
+  () => (said.value = trouble.value = ''),
+)
+const named = (player: string): string => men.value.find((m) => m.id === player)?.name ?? player
 const { data } = useQuery({ queryKey: ['roster'], queryFn: () => answer(client.GET('/api/roster')) })
 const men = computed(() =>
   (data.value?.roster.players ?? [])
@@ -16,9 +24,15 @@ const men = computed(() =>
     .sort((a, b) => parseInt(a.name) - parseInt(b.name)),
 )
 async function say(player: string): Promise<void> {
-  trouble.value = ''
+  trouble.value = said.value = ''
+  const before = grades.found?.players ?? {}
   try {
     await grades.playedBy(props.job, player)
+    // who stood at another seat has changed places with him
+    const moved = Object.entries(grades.found?.players ?? {}).filter(
+      ([job, man]) => job !== props.job && man !== before[job],
+    )
+    said.value = moved.map(([job, man]) => `${named(man)} is ${film.label(job)} then.`).join(' ')
   } catch (error) {
     trouble.value = problemOf(error).detail
     await grades.load()
@@ -37,6 +51,11 @@ async function say(player: string): Promise<void> {
       @pick="say"
     />
     <span class="soft"> from this play on</span>
+    <span
+      v-if="said"
+      role="status"
+      >{{ said }}</span
+    >
     <span
       v-if="trouble"
       class="fault"

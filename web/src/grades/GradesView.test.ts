@@ -4,7 +4,7 @@ import type { Component } from 'vue'
 import { client } from '../api/client'
 import MyGradesView from '../mine/MyGradesView.vue'
 import { asked } from '../testing/asked'
-import { MAN, PAGE, UNIT } from '../testing/reports'
+import { MAN, PAGE, UNIT, SNAPS } from '../testing/reports'
 import { pareto, shares, type Inks } from './charts'
 import GradesView from './GradesView.vue'
 import ManView from './ManView.vue'
@@ -31,7 +31,13 @@ const words = (wrapper: { text: () => string }): string => wrapper.text().replac
 describe('grades', () => {
   beforeEach(() => void vi.restoreAllMocks())
   it('say what they are of, and every figure leads to its plays', async () => {
-    const wrapper = await view(GradesView, { '/api/grades': { facets: ['AL', 'KEY'], men: [MAN] } })
+    const wrapper = await view(GradesView, {
+      '/api/grades': {
+        facets: ['AL', 'KEY'],
+        men: [MAN],
+        notGraded: [{ man: 'marsh', said: '99 Marsh', snaps: SNAPS }],
+      },
+    })
     expect(words(wrapper.find('h1'))).toContain("Grades: 11 reps of 1 man. Of the reps graded, not a season's rate.")
     expect(wrapper.find('.big').text()).toBe('54 Dunmore')
     expect(wrapper.findAll('th').map((h) => h.text())).toEqual([
@@ -44,6 +50,7 @@ describe('grades', () => {
       'The last first',
     ])
     expect(words(wrapper)).toContain('2 of 3')
+    expect(words(wrapper)).toContain('On the field and not graded: 99 Marsh 2 of 3')
     const [alignment, key] = wrapper.findAll('.tally').map((t) => t.text().replace(/\s+/g, ' '))
     expect(alignment).toBe('9 of 10 (90 %)1 not told')
     expect(key).toBe('1 of 21 not agreed, 2 of the call')
@@ -56,7 +63,9 @@ describe('grades', () => {
     expect(wrapper.findAll('.marks .out').map((a) => a.text())).toEqual(['3'])
   })
   it('say what to do when there are none', async () => {
-    expect((await view(GradesView, { '/api/grades': { facets: [], men: [] } })).text()).toContain('No grades yet.')
+    expect((await view(GradesView, { '/api/grades': { facets: [], men: [], notGraded: [] } })).text()).toContain(
+      'No grades yet.',
+    )
   })
   it('of one man split by whom it was against, count faults and say what was wrong first', async () => {
     const wrapper = await view(ManView, {

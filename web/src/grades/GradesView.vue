@@ -5,6 +5,7 @@ import { answer, client, faultOf } from '../api/client'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { counted } from '../words/counted'
 import MenTable from './MenTable.vue'
+import PlaysLink from './PlaysLink.vue'
 
 /** Who does his job how often, man by man. */
 const { data: graded, error } = useQuery({ queryKey: ['grades'], queryFn: () => answer(client.GET('/api/grades')) })
@@ -52,6 +53,21 @@ const reps = computed(() => men.value?.reduce((sum, m) => sum + m.plays, 0) ?? 0
         :men="graded.men"
         :facets="graded.facets"
       />
+      <p v-if="graded?.notGraded.length">
+        On the field and not graded:
+        <template
+          v-for="(m, i) in graded.notGraded"
+          :key="m.man"
+        >
+          {{ i ? '· ' : '' }}<b>{{ m.said }}</b
+          >{{ ' '
+          }}<PlaysLink
+            :plays="m.snaps.games.flatMap((g) => g.plays)"
+            :of="`${m.said}, on the field`"
+            >{{ m.snaps.plays }} of {{ m.snaps.of }}</PlaysLink
+          >
+        </template>
+      </p>
       <p
         v-if="men?.length"
         class="soft"

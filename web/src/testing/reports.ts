@@ -22,7 +22,7 @@ export function tallied(what: string, ...as: Counted[]): Tallied {
 }
 const NINE = Array<Counted>(9).fill('to standard')
 
-const SNAPS: GradedMan['snaps'] = {
+export const SNAPS: GradedMan['snaps'] = {
   plays: 2,
   of: 3,
   games: [

@@ -7,6 +7,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -72,6 +75,19 @@ class PlayedTest {
                 .containsExactly(4, 3, 2);
         assertThat(his.get("of").asInt()).isEqualTo(4);
 
+        // who is never graded is counted all the same
+        say(game, plays.get(3), "end-call", "brannock", "haskett");
+        JsonNode brannock = marrow.get("/api/grades")
+                .json()
+                .get("notGraded")
+                .valueStream()
+                .filter(m -> m.get("man").asString().equals("brannock"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(brannock.get("said").asString()).isEqualTo("94 Brannock");
+        assertThat(brannock.at("/snaps/plays").asInt()).isEqualTo(1);
+        assertThat(brannock.at("/snaps/of").asInt()).isEqualTo(4);
+
         // back on the fourth play alone
         say(game, plays.get(3), "nose", "fenn", "quillan");
         assertThat(plays.stream().map(p -> player(game, p, "nose")))
@@ -109,21 +125,48 @@ class PlayedTest {
         FilmedGame game = game(Browserless.signedIn(port, "marrow"), "Other seats");
         JsonNode play = logged(game, "anvil-fog");
         say(game, play, "nose", "marsh", "fenn");
-        String address = game.play(play.get("id").asLong());
         for (String call : List.of("tongs-fog", "anvil-fog")) {
-            Answer written = game.coach().put(address, game.coach().get(address).etag(), Requests.log(call));
-            assertThat(written.status()).as(String.valueOf(written.json())).isEqualTo(200);
-            JsonNode men = game.coach().get(grades(game, play)).json().get("players");
-            assertThat(men.at("/nose").asString()).isEqualTo("marsh");
-            assertThat(game.coach()
-                            .get(grades(game, play))
-                            .json()
-                            .get("asked")
-                            .valueStream()
-                            .map(a -> men.at("/" + a.get("job").asString()).asString()))
-                    .as(call)
-                    .doesNotHaveDuplicates()
-                    .doesNotContain("");
+            log(game, play, call);
+            assertThat(player(game, play, "nose")).isEqualTo("marsh");
+            assertThat(men(game, play)).as(call).hasSize(11);
+            assertThat(men(game, play).values()).as(call).doesNotHaveDuplicates();
         }
+    }
+
+    /** A man who has come in at another seat meanwhile does not come back a second time with his former one. */
+    @Test
+    void nobodyPlaysTwiceWhenSeatsComeBack(int port) {
+        FilmedGame game = game(Browserless.signedIn(port, "marrow"), "Seats come back");
+        JsonNode play = logged(game, "anvil-fog");
+        Set<String> base = Set.copyOf(men(game, play).keySet());
+        log(game, play, "tongs-fog");
+        var more = men(game, play);
+        String former = more.keySet().stream()
+                .filter(job -> !base.contains(job))
+                .findFirst()
+                .orElseThrow();
+        log(game, play, "anvil-fog");
+        assertThat(say(game, play, "mike", more.get(former), "dunmore").status())
+                .isEqualTo(200);
+        log(game, play, "tongs-fog");
+        assertThat(men(game, play)).containsEntry("mike", more.get(former));
+        assertThat(men(game, play).values()).doesNotHaveDuplicates();
+    }
+
+    private static void log(FilmedGame game, JsonNode play, String call) {
+        String address = game.play(play.get("id").asLong());
+        Answer written = game.coach().put(address, game.coach().get(address).etag(), Requests.log(call));
+        assertThat(written.status()).as(String.valueOf(written.json())).isEqualTo(200);
+    }
+
+    /** Who plays the seats of the line-up. */
+    private static Map<String, String> men(FilmedGame game, JsonNode play) {
+        JsonNode grades = game.coach().get(grades(game, play)).json();
+        return grades.get("asked")
+                .valueStream()
+                .map(a -> a.get("job").asString())
+                .filter(job -> grades.get("players").has(job))
+                .collect(Collectors.toMap(
+                        job -> job, job -> grades.at("/players/" + job).asString()));
     }
 }

@@ -14,6 +14,13 @@ import org.hibernate.type.SqlTypes;
 @Entity
 @Table(name = "play")
 public class Play {
+    /**
+     * How plays p of games g stand, the newest game first and its last play first: one that was logged late is no
+     * newer.
+     */
+    public static final String NEWEST =
+            " coalesce(g.playedOn, make_date(g.season, 1, 1)) desc, g.id desc, p.number desc";
+
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;

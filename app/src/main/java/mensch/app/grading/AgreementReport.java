@@ -82,7 +82,7 @@ class AgreementReport {
 
     /** Every two coaches who graded the same men on the same plays. */
     List<TwoCoaches> all() {
-        List<GradedPlay> words = graded.everything().words();
+        List<GradedPlay> words = graded.words();
         Map<ManPlay, GradedPlay> plays =
                 words.stream().collect(Collectors.toMap(p -> p.rep().of(), Function.identity(), (a, b) -> a));
         Map<String, List<Rep>> byGrader = words.stream()

@@ -212,16 +212,11 @@ public class GradeBook {
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound(key.job() + " in the line-up of play " + play.number()));
         Optional<GradedRep> before = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by);
-        checkRead(read, before.map(GradeBook::version).orElse(0L), key, play);
+        checkRead(read, before.map(GradedRep::said).orElse(0L), key, play);
         GradedRep rep = before.orElseGet(() -> new GradedRep(play.id(), key.job(), by));
         rep.said(body(words, asked, job), asked.lineup().call(), clock.instant());
         played.fill(play, asked.lineup());
         return row(reps.saveAndFlush(rep), played.of(play.id()));
-    }
-
-    /** 0 is what nobody has said yet. */
-    static long version(GradedRep rep) {
-        return rep.version() + 1L;
     }
 
     private void checkSetsUp(@Nullable Long later, Play play) {
@@ -299,7 +294,7 @@ public class GradeBook {
         Play play = games.play(key.game(), key.play());
         GradedRep rep = reps.findByPlayIdAndJobAndGrader(play.id(), key.job(), by)
                 .orElseThrow(() -> Problem.notFound("your grade of " + key.job() + " on play " + play.number()));
-        checkRead(read, version(rep), key, play);
+        checkRead(read, rep.said(), key, play);
         reps.delete(rep);
     }
 

@@ -51,6 +51,11 @@ public class GradedPlays {
      */
     public record Everything(List<GradedPlay> words, Graded graded) {}
 
+    /** Every coach's word, the newest game first and its last play first. */
+    List<GradedPlay> words() {
+        return reps.all().stream().map(this::word).toList();
+    }
+
     /** All that was graded, asked for once. */
     public Everything everything() {
         List<PlacedRep> placed = reps.all();

@@ -137,7 +137,8 @@ class GradedRep {
         return gradedAt;
     }
 
-    int version() {
-        return version;
+    /** How often it was said; 0 is what nobody has said yet. */
+    long said() {
+        return version + 1L;
     }
 }

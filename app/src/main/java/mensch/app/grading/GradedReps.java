@@ -2,6 +2,7 @@ package mensch.app.grading;
 
 import java.util.List;
 import java.util.Optional;
+import mensch.app.game.Play;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -16,8 +17,7 @@ interface GradedReps extends JpaRepository<GradedRep, Long> {
             where p.takenOut = false
             """;
 
-    /** A game that was logged late is no newer one. */
-    String NEWEST = "order by coalesce(g.playedOn, make_date(g.season, 1, 1)) desc, g.id desc, p.number desc";
+    String NEWEST = "order by" + Play.NEWEST;
 
     List<GradedRep> findByPlayIdOrderByJobAscGraderAsc(Long playId);
 

@@ -65,6 +65,6 @@ public record RepRow(
                 rep.callId(),
                 rep.callRevision(),
                 rep.gradedAt(),
-                GradeBook.version(rep));
+                rep.said());
     }
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
 
 /** A man at a seat on a play. */
 @Entity
@@ -37,13 +38,10 @@ class PlayedSeat {
         this.player = player;
     }
 
-    void by(String another) {
-        this.player = another;
-    }
-
-    /** The line-up of the play has this seat, or has it no more. */
-    void stands(boolean inLineup) {
-        this.onField = inLineup;
+    /** @param man who plays here; null when the line-up of the play has this seat no more, and who had it is kept */
+    void played(@Nullable String man) {
+        this.onField = man != null;
+        this.player = man == null ? player : man;
     }
 
     Long playId() {

@@ -1,6 +1,7 @@
 package mensch.app.played;
 
 import java.util.List;
+import mensch.app.game.Play;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -11,7 +12,7 @@ interface PlayedSeats extends JpaRepository<PlayedSeat, Long> {
     /** Of a game's plays from a number on, play by play. */
     @Query("""
             select s from PlayedSeat s join Play p on p.id = s.playId
-            where p.gameId = :game and p.takenOut = false and p.number >= :first and s.onField = true
+            where p.gameId = :game and p.takenOut = false and p.number >= :first
             order by p.number""")
     List<PlayedSeat> from(Long game, int first);
 
@@ -27,6 +28,6 @@ interface PlayedSeats extends JpaRepository<PlayedSeat, Long> {
             select new mensch.app.played.WasOn(s.player, p, g)
             from PlayedSeat s join Play p on p.id = s.playId join Game g on g.id = p.gameId
             where p.takenOut = false and s.onField = true
-            order by coalesce(g.playedOn, make_date(g.season, 1, 1)) desc, g.id desc, p.number desc""")
+            order by""" + Play.NEWEST)
     List<WasOn> all();
 }

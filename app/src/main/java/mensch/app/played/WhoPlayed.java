@@ -1,14 +1,14 @@
 package mensch.app.played;
 
-import java.util.HashMap;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLogged;
@@ -17,6 +17,7 @@ import mensch.app.roster.RosterBook;
 import mensch.app.version.Version;
 import mensch.core.lineup.Job;
 import mensch.core.lineup.Lineup;
+import mensch.core.roster.Seated;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -58,39 +59,49 @@ public class WhoPlayed {
     /** Puts men at the seats of a line-up where nobody is said to have played yet. */
     @Transactional
     public void fill(Play play, Lineup lineup) {
-        Set<String> jobs = lineup.jobs().stream().map(Job::id).collect(Collectors.toSet());
-        Map<String, PlayedSeat> kept = byJob(seats.findByPlayId(play.id()));
-        kept.values().forEach(s -> s.stands(jobs.contains(s.job())));
-        if (kept.keySet().containsAll(jobs)) {
+        List<String> jobs = lineup.jobs().stream().map(Job::id).toList();
+        List<PlayedSeat> kept = seats.findByPlayId(play.id());
+        Map<String, String> standing = men(kept.stream().filter(PlayedSeat::onField));
+        if (standing.keySet().equals(Set.copyOf(jobs))) {
             return;
         }
-        Set<String> there = kept.values().stream()
-                .filter(PlayedSeat::onField)
-                .map(PlayedSeat::player)
-                .collect(Collectors.toSet());
-        Map<String, String> before = before(play);
-        Map<String, String> chart = roster.playing(lineup);
-        // whoever played a seat last goes before the chart; a man plays once
-        for (Map<String, String> men : List.of(before, chart)) {
-            for (String job : lineup.jobs().stream().map(Job::id).toList()) {
-                String player = men.get(job);
-                if (player != null && !kept.containsKey(job) && there.add(player)) {
-                    kept.put(job, seats.save(new PlayedSeat(play.id(), job, player)));
-                }
-            }
-        }
-        seats.flush();
+        keep(
+                play.id(),
+                kept,
+                Seated.of(jobs, List.of(standing, men(kept.stream()), last(play), roster.playing(lineup))),
+                s -> !jobs.contains(s.job()));
     }
 
-    private static Map<String, PlayedSeat> byJob(List<PlayedSeat> of) {
-        return of.stream().collect(Collectors.toMap(PlayedSeat::job, Function.identity(), (a, b) -> a, HashMap::new));
+    private static Map<String, String> men(Stream<PlayedSeat> of) {
+        return of.collect(Collectors.toMap(PlayedSeat::job, PlayedSeat::player, (latest, before) -> latest));
     }
 
     /** Who played each seat last before a play. */
-    private Map<String, String> before(Play play) {
-        var last = new HashMap<String, String>();
-        seats.before(play.gameId(), play.number()).forEach(s -> last.putIfAbsent(s.job(), s.player()));
-        return last;
+    private Map<String, String> last(Play play) {
+        return men(seats.before(play.gameId(), play.number()).stream());
+    }
+
+    /**
+     * The seats of a play are these.
+     *
+     * @param gone seats that its line-up has no more: who had one is kept, off the field
+     */
+    private void keep(Long play, List<PlayedSeat> kept, Seated seated, Predicate<PlayedSeat> gone) {
+        for (PlayedSeat seat : kept) {
+            @Nullable String man = seated.men().get(seat.job());
+            if (man == null && !gone.test(seat)) {
+                seats.delete(seat);
+            } else {
+                seat.played(man);
+            }
+        }
+        Set<String> known = kept.stream().map(PlayedSeat::job).collect(Collectors.toSet());
+        seated.men().forEach((job, player) -> {
+            if (!known.contains(job)) {
+                seats.save(new PlayedSeat(play, job, player));
+            }
+        });
+        seats.flush();
     }
 
     /**
@@ -119,47 +130,39 @@ public class WhoPlayed {
                     "somebody else said who played " + job + " on play " + play.number()
                             + " after you opened it; look at what he said and say yours again");
         }
-        if (now == null) {
-            put(byJob(seats.findByPlayId(id)), id, job, words.player());
-        } else {
-            change(game, play.number(), job, now, words.player());
-        }
-        seats.flush();
+        substitute(play, job, words.player());
         return of(id);
+    }
+
+    private void substitute(Play first, String job, String player) {
+        Map<Long, List<PlayedSeat>> plays = new LinkedHashMap<>();
+        // it may have nobody yet
+        plays.put(first.id(), new ArrayList<>());
+        seats.from(first.gameId(), first.number())
+                .forEach(s -> plays.computeIfAbsent(s.playId(), p -> new ArrayList<>())
+                        .add(s));
+        List<Seated> after = Seated.substituted(
+                plays.values().stream().map(WhoPlayed::onField).toList(), job, player);
+        int i = 0;
+        for (Map.Entry<Long, List<PlayedSeat>> play : plays.entrySet()) {
+            keep(play.getKey(), play.getValue(), after.get(i++), s -> !s.onField());
+        }
+    }
+
+    private static Seated onField(List<PlayedSeat> of) {
+        return new Seated(men(of.stream().filter(PlayedSeat::onField)));
     }
 
     /** Two plays were one: seats of which only the other's men were graded are theirs who played them there. */
     @Transactional
     public void join(Long from, Long to, Set<String> jobs) {
-        Map<String, PlayedSeat> here = byJob(seats.findByPlayId(to));
-        seats.findByPlayId(from).stream()
-                .filter(s -> jobs.contains(s.job()))
-                .forEach(s -> put(here, to, s.job(), s.player()));
-        seats.flush();
-    }
-
-    private void change(Long game, int first, String job, String from, String to) {
-        Map<Long, List<PlayedSeat>> plays = seats.from(game, first).stream()
-                .collect(Collectors.groupingBy(PlayedSeat::playId, LinkedHashMap::new, Collectors.toList()));
-        for (Map.Entry<Long, List<PlayedSeat>> play : plays.entrySet()) {
-            Map<String, PlayedSeat> men = byJob(play.getValue());
-            PlayedSeat seat = men.get(job);
-            if (seat != null) {
-                if (!seat.player().equals(from)) {
-                    return;
-                }
-                put(men, play.getKey(), job, to);
+        List<PlayedSeat> here = seats.findByPlayId(to);
+        Seated joined = onField(here);
+        for (PlayedSeat there : seats.findByPlayId(from)) {
+            if (jobs.contains(there.job())) {
+                joined = joined.with(there.job(), there.player());
             }
         }
-    }
-
-    private void put(Map<String, PlayedSeat> men, Long play, String job, String player) {
-        Optional<PlayedSeat> seat = Optional.ofNullable(men.get(job));
-        men.values().stream()
-                .filter(s ->
-                        s.onField() && s.player().equals(player) && !s.job().equals(job))
-                .findFirst()
-                .ifPresent(other -> seat.ifPresentOrElse(s -> other.by(s.player()), () -> seats.delete(other)));
-        seat.ifPresentOrElse(s -> s.by(player), () -> seats.save(new PlayedSeat(play, job, player)));
+        keep(to, here, joined, s -> !s.onField());
     }
 }

@@ -94,8 +94,14 @@ public class Reports {
      */
     record ManPage(Who who, ManSheet sheet, List<Corrected> corrections) {}
 
-    /** @param facets that somebody was marked in, in the order they are marked in */
-    record GradedMen(List<Facet> facets, List<GradedMan> men) {}
+    /** Who was on the field. */
+    record Fielded(String man, String said, Snaps snaps) {}
+
+    /**
+     * @param facets that somebody was marked in, in the order they are marked in
+     * @param notGraded men who were on the field and never graded, the most plays first
+     */
+    record GradedMen(List<Facet> facets, List<GradedMan> men, List<Fielded> notGraded) {}
 
     /**
      * A unit's report.
@@ -119,7 +125,21 @@ public class Reports {
     /** Everybody who was graded, by name. */
     GradedMen men() {
         GradedPlays.Everything all = graded.everything();
-        return new GradedMen(facets(all.graded()), men(all, playbook.library(), r -> true));
+        Library library = playbook.library();
+        List<GradedMan> men = men(all, library, r -> true);
+        return new GradedMen(facets(all.graded()), men, notGraded(all.graded(), men, library));
+    }
+
+    private List<Fielded> notGraded(Graded all, List<GradedMan> men, Library library) {
+        Set<String> graded = men.stream().map(m -> m.who().man()).collect(Collectors.toSet());
+        return Snaps.all(all.field()).entrySet().stream()
+                .filter(s -> !graded.contains(s.getKey()))
+                .map(s -> new Fielded(
+                        s.getKey(),
+                        roster.player(s.getKey()).map(Player::said).orElseGet(() -> library.said(s.getKey())),
+                        s.getValue()))
+                .sorted(Comparator.comparing((Fielded f) -> -f.snaps().plays()).thenComparing(Fielded::said))
+                .toList();
     }
 
     /** Those that somebody was marked in, in the order they are marked in. */

@@ -33,6 +33,14 @@ public record Snaps(int plays, int of, List<PlayedIn> games) {
         }
     }
 
+    /** Of everybody who was on the field. */
+    public static Map<String, Snaps> all(List<OnField> field) {
+        return field.stream()
+                .flatMap(f -> f.men().stream())
+                .distinct()
+                .collect(Collectors.toMap(man -> man, man -> of(man, field)));
+    }
+
     static Snaps of(String man, List<OnField> field) {
         Map<Long, List<OnField>> games = field.stream()
                 .collect(Collectors.groupingBy(f -> f.on().at().game(), LinkedHashMap::new, Collectors.toList()));
