@@ -78,6 +78,12 @@ class CutsTest {
             assertThat(angle.at("/seen/0/what").asString()).isEqualTo("contact");
             assertThat(angle.at("/seen/0/frame").asInt()).isEqualTo(18);
             assertThat(angle.at("/seen/1/frame").asInt()).isEqualTo(20);
+            assertThat(marrow.get(game.play(game.log().get(1).get("id").asLong()) + "/film")
+                            .json()
+                            .get("angles")
+                            .valueStream())
+                    .as("nobody marked where the second ends")
+                    .noneMatch(a -> a.has("lastFrame"));
         }
         assertThat(file(game, game.reel(), "vtt"))
                 .startsWith("WEBVTT\n\nplay 1, cut\n00:00:00.167 --> 00:00:00.733\nplay 1, cut\n");
@@ -96,7 +102,12 @@ class CutsTest {
             {head + "2,ball moves,,0.5,\r\n2,backflip,,0.6,", "play 2", "no moment"},
             {head + "2,ball moves,,0.5,\r\n2,contact,,0.6,", "contact", "say whose"},
             {head + "2,ball moves,,soon,", "row 3", "seconds"},
-            {head + "2,ball moves", "row 3", "five"},
+            {head + "2,ball moves", "row 3", "there are 5"},
+            {"1,ball moves,,0.4,", "row 1", "names the columns"},
+            {"play,what,man,from,to", "the file", "no cut"},
+            {"WEBVTT", "the file", "no cut"},
+            {"WEBVTT\n\n00:00.100 --> 00:00.200\nx", "00:00.100", "no name"},
+            {head + "2,ball moves,,0.5,\r\n2,contact,waterboy,0.6,", "no waterboy", "mike"},
             {"WEBVTT\n\nhappy hour\n00:00.100 --> 00:00.200\nx", "happy hour", "such as"},
         };
         for (String[] one : refused) {

@@ -1,10 +1,8 @@
 package mensch.app.film;
 
 import io.swagger.v3.oas.annotations.Hidden;
-import java.nio.charset.StandardCharsets;
-import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import java.security.Principal;
+import mensch.app.problem.TakenAlong;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -33,34 +31,19 @@ class CutController {
     @GetMapping(value = "/cuts.csv", produces = "text/csv")
     ResponseEntity<byte[]> table(@PathVariable Long id) {
         Reel reel = room.reel(id);
-        return named(reel, "csv", CutTable.csv(cuts.of(reel)));
+        return TakenAlong.text(reel.name(), "csv", CutTable.csv(cuts.of(reel)));
     }
 
     @Hidden
     @GetMapping(value = "/cuts.vtt", produces = "text/vtt")
     ResponseEntity<byte[]> cues(@PathVariable Long id) {
         Reel reel = room.reel(id);
-        List<Double> times = reel.frameTimes();
-        double lasts = times.size() < 2 ? 1 : times.get(1) - times.get(0);
-        return named(reel, "vtt", CutTable.vtt(cuts.of(reel), lasts));
-    }
-
-    private static ResponseEntity<byte[]> named(Reel reel, String kind, String text) {
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", kind, StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(reel.name() + "." + kind, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .body(text.getBytes(StandardCharsets.UTF_8));
+        return TakenAlong.text(reel.name(), "vtt", CutTable.vtt(cuts.of(reel), reel.frameTimes()));
     }
 
     /** Takes in a file of either kind; plays that are cut already are refused, and nothing is taken then. */
     @PostMapping(value = "/cuts", consumes = MediaType.TEXT_PLAIN_VALUE)
-    TakenIn take(@PathVariable Long id, @RequestBody String text) {
-        return new TakenIn(cuts.take(id, CutTable.read(text)));
+    TakenIn take(@PathVariable Long id, @RequestBody String text, Principal by) {
+        return new TakenIn(cuts.take(id, CutTable.read(text), by.getName()));
     }
 }

@@ -8,12 +8,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.problem.Problem;
 import mensch.core.event.Observed;
+import mensch.core.lineup.Job;
+import mensch.core.lineup.Lineup;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,6 +27,8 @@ import org.springframework.transaction.annotation.Transactional;
 class Cuts {
     /** How far a time may lie from a frame, of how long the frame lasts; more is another film. */
     private static final double SLACK = 1.5;
+    /** What is no moment of a play, but where it lies. */
+    private static final Set<String> FRAMES = Set.of(Cut.CUT, Cut.OPEN_CUT, Cut.BALL_MOVES);
 
     private final Reels reels;
     private final Angles angles;
@@ -48,7 +54,12 @@ class Cuts {
     private static List<Cut> of(Angle angle, int play, List<Double> times) {
         var cuts = new ArrayList<Cut>();
         Integer last = angle.lastFrame();
-        cuts.add(new Cut(play, Cut.CUT, null, times.get(angle.firstFrame()), last == null ? null : times.get(last)));
+        cuts.add(new Cut(
+                play,
+                last == null ? Cut.OPEN_CUT : Cut.CUT,
+                null,
+                times.get(angle.firstFrame()),
+                last == null ? null : times.get(last)));
         cuts.add(new Cut(play, Cut.BALL_MOVES, null, times.get(angle.snapFrame()), null));
         angle.seen().stream()
                 .sorted(Comparator.comparing(SeenAt::frame))
@@ -62,7 +73,7 @@ class Cuts {
      * @return how many plays
      */
     @Transactional
-    int take(Long id, List<Cut> cuts) {
+    int take(Long id, List<Cut> cuts, String by) {
         Reel reel = reels.findById(id).orElseThrow(() -> Problem.notFound("the reel " + id));
         games.hold(reel.gameId());
         Map<Integer, Play> plays =
@@ -75,6 +86,7 @@ class Cuts {
             if (angles.existsByPlayIdAndReelId(play.id(), id)) {
                 throw refused(number, "it is cut out of this reel already: take it off first");
             }
+            checkMen(its, play, by);
             AngleWork work = work(number, its, reel.frameTimes());
             work.check(reel);
             angles.save(Angle.of(play.id(), id, work));
@@ -83,11 +95,27 @@ class Cuts {
         return byPlay.size();
     }
 
+    /** A moment is of a man whom the play has. */
+    private void checkMen(List<Cut> cuts, Play play, String by) {
+        GameBook.Asked asked = games.asked(play.log(), by);
+        Set<String> jobs = Lineup.of(asked.call(), asked.snap()).jobs().stream()
+                .map(Job::id)
+                .collect(Collectors.toSet());
+        cuts.stream()
+                .filter(c -> c.man() != null && !jobs.contains(c.man()))
+                .findFirst()
+                .ifPresent(c -> {
+                    throw refused(
+                            c.play(),
+                            "it has no " + c.man() + "; its men are " + String.join(", ", new TreeSet<>(jobs)));
+                });
+    }
+
     private static AngleWork work(int number, List<Cut> cuts, List<Double> times) {
         int snap = one(number, cuts, Cut.BALL_MOVES)
                 .map(c -> frame(c, c.from(), times))
                 .orElseThrow(() -> refused(number, "nothing says when its ball moves"));
-        Optional<Cut> cut = one(number, cuts, Cut.CUT);
+        Optional<Cut> cut = one(number, cuts, Cut.CUT).or(() -> one(number, cuts, Cut.OPEN_CUT));
         return new AngleWork(
                 cut.map(c -> frame(c, c.from(), times)).orElse(snap),
                 snap,
@@ -96,7 +124,7 @@ class Cuts {
                 List.of(),
                 List.of(),
                 cuts.stream()
-                        .filter(c -> !c.what().equals(Cut.CUT) && !c.what().equals(Cut.BALL_MOVES))
+                        .filter(c -> !FRAMES.contains(c.what()))
                         .map(c -> new SeenAt(what(c), c.man(), frame(c, c.from(), times)))
                         .toList());
     }
