@@ -39,12 +39,11 @@ class FilmStills {
         try {
             hands.acquire();
             try {
-                shoot(store.path(reel.file()), since(reel.frameTimes(), frame), part);
+                if (!shot(store.path(reel.file()), since(reel.frameTimes(), frame), part)) {
+                    throw Problem.notFound("a picture of frame " + frame);
+                }
             } finally {
                 hands.release();
-            }
-            if (!Files.exists(part)) {
-                throw Problem.notFound("a picture of frame " + frame);
             }
             store.keepStill(part, still);
         } catch (InterruptedException e) {
@@ -60,7 +59,8 @@ class FilmStills {
         return Math.max(0, times.get(frame) - times.get(0) - 1e-3);
     }
 
-    private static void shoot(Path film, double seconds, Path into) throws IOException, InterruptedException {
+    /** @return whether there is a picture, whole */
+    private static boolean shot(Path film, double seconds, Path into) throws IOException, InterruptedException {
         Process ffmpeg = new ProcessBuilder(
                         "ffmpeg",
                         "-nostdin",
@@ -83,7 +83,9 @@ class FilmStills {
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .start();
-        if (!ffmpeg.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+        try {
+            return ffmpeg.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS) && ffmpeg.exitValue() == 0 && Files.exists(into);
+        } finally {
             ffmpeg.destroyForcibly();
         }
     }

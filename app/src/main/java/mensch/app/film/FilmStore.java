@@ -37,8 +37,6 @@ class FilmStore {
     FilmStore(@Value("${mensch.data:data}") Path data) throws IOException {
         this.folder = Files.createDirectories(data.toAbsolutePath().resolve("films"));
         this.stills = data.toAbsolutePath().resolve("stills");
-        // they are made anew when somebody asks: none outlives a film that was erased while this was down
-        FileSystemUtils.deleteRecursively(stills);
     }
 
     /**
@@ -71,9 +69,10 @@ class FilmStore {
 
     /**
      * Takes away what a killed application left half done: uploads that nobody wrote to since {@code before}, and films
-     * of no reel.
+     * of no reel. Pictures of frames are made anew when somebody asks: none outlives its film.
      */
     void sweep(Predicate<String> known, Instant before) throws IOException {
+        FileSystemUtils.deleteRecursively(stills);
         try (Stream<Path> files = Files.list(folder)) {
             for (Path file : files.toList()) {
                 String name = file.getFileName().toString();
