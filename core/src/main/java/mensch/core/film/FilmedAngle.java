@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.Optional;
 import mensch.core.convention.FilmLimits;
 
 /**
@@ -74,35 +74,72 @@ public final class FilmedAngle {
         }
     }
 
-    /** Sides that put a man at two places are told apart where all views come together. */
     private void byItsOwn(Still still) {
         Calibration.Outcome own = Calibration.of(still.known(), limits);
         if (own instanceof Calibration.Solved solved) {
-            turned.add(new CameraView(
-                    solved.calibration(),
-                    still.clicks().entrySet().stream()
-                            .filter(c -> still.seconds() >= 0 || first.clicks().containsKey(c.getKey()))
-                            .collect(Collectors.toMap(c -> shot(still, c.getKey()), Map.Entry::getValue))));
-            others.add(new Solving(still.seconds(), "", true, List.of()));
+            Calibration here = solved.calibration();
+            List<String> elsewhere = elsewhere(still, (who, stood, now) -> onFieldApart(who, stood, now, here));
+            var clicks = new LinkedHashMap<Shot, Feet>();
+            told(still, elsewhere).forEach((who, feet) -> clicks.put(shot(still, who), feet));
+            turned.add(new CameraView(here, clicks));
+            others.add(new Solving(still.seconds(), "", true, elsewhere));
         } else {
             others.add(new Solving(still.seconds(), ((Calibration.Refused) own).reason()));
         }
     }
 
     private void asAtTheSnap(Still still) {
-        var elsewhere = new ArrayList<String>();
-        still.clicks().forEach((who, feet) -> {
-            Feet stood = first.clicks().get(who);
-            if (still.seconds() < 0 && (stood == null || apart(who, stood, feet))) {
-                elsewhere.add(who);
-            } else {
-                click(shot(still, who), feet);
-            }
-        });
-        others.add(new Solving(still.seconds(), "", !still.known().isEmpty(), List.copyOf(elsewhere)));
+        List<String> elsewhere = elsewhere(still, this::inPictureApart);
+        told(still, elsewhere).forEach((who, feet) -> click(shot(still, who), feet));
+        others.add(new Solving(still.seconds(), "", !still.known().isEmpty(), elsewhere));
     }
 
-    private boolean apart(String who, Feet one, Feet other) {
+    /** Whether two clicks on somebody are not of one place. */
+    private interface Moved {
+        boolean between(String who, Feet stood, Feet now);
+    }
+
+    /** Of a frame before the snap: who was not clicked at it, or has moved since. */
+    private List<String> elsewhere(Still still, Moved moved) {
+        if (still.seconds() >= 0) {
+            return List.of();
+        }
+        var elsewhere = new ArrayList<String>();
+        still.clicks().forEach((who, now) -> {
+            Feet stood = first.clicks().get(who);
+            if (stood == null || moved.between(who, stood, now)) {
+                elsewhere.add(who);
+            }
+        });
+        return List.copyOf(elsewhere);
+    }
+
+    private static Map<String, Feet> told(Still still, List<String> elsewhere) {
+        var told = new LinkedHashMap<>(still.clicks());
+        told.keySet().removeAll(elsewhere);
+        return told;
+    }
+
+    /** By two calibrations of one camera, which turned between. */
+    private boolean onFieldApart(String who, Feet atSnap, Feet before, Calibration here) {
+        return snap instanceof Calibration.Solved solved
+                && at(solved.calibration(), who, atSnap)
+                        .flatMap(stood -> at(here, who, before)
+                                .map(now -> stood.covariance()
+                                                .plus(now.covariance())
+                                                .sigmasApart(stood.feet(), now.feet())
+                                        > ELSEWHERE))
+                        .orElse(false);
+    }
+
+    private static Optional<Measured> at(Calibration view, String who, Feet feet) {
+        return view.sight(Map.of(Shot.atSnap(who), feet)).seen().stream()
+                .map(Sight.Seen::at)
+                .findFirst();
+    }
+
+    /** By one view, in which both are clicked: what it is off by is the same of both. */
+    private boolean inPictureApart(String who, Feet one, Feet other) {
         double pixels = Math.hypot(
                 one.at().xPixels() - other.at().xPixels(),
                 one.at().yPixels() - other.at().yPixels());

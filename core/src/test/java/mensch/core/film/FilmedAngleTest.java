@@ -141,4 +141,13 @@ class FilmedAngleTest {
         var hidden = new Still(-0.2, List.of(), Map.of("mike", new Feet(pixel(new Point(1.5, 4), 0), true)));
         assertThat(mike(angle(6, hidden))).isEqualTo(mike(angle(6)));
     }
+
+    /** Else the views would put him at two places, and he would be measured nowhere. */
+    @Test
+    void whoMovesBeforeTheSnapInATurnedFrameIsNotMeasuredInIt() {
+        var still = new Still(-0.2, known(6, 40), Map.of("mike", new Feet(pixel(new Point(4, 4), 40), false)));
+        FilmedAngle angle = angle(6, still);
+        assertThat(angle.others().get(0).elsewhere()).containsExactly("mike");
+        assertThat(mike(angle)).isEqualTo(mike(angle(6)));
+    }
 }
