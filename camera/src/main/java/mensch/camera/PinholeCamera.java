@@ -31,6 +31,12 @@ public record PinholeCamera(Point3 eye, Point3 target, double focalPixels, int w
                 widthPixels * 9 / 16);
     }
 
+    /** The same camera on its tripod, turned to a place and zoomed so that it fills as much of the picture. */
+    public PinholeCamera standing(Point3 there) {
+        double far = target.minus(there).length() / target.minus(eye).length();
+        return new PinholeCamera(there, target, focalPixels * far, widthPixels, heightPixels);
+    }
+
     /** The pixel of a point in space, or null when it lies behind the camera. */
     public ImagePoint project(Point3 point) {
         Point3 forward = target.minus(eye).unit();

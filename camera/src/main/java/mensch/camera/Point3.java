@@ -14,8 +14,13 @@ public record Point3(double x, double y, double z) {
         return new Point3(y * o.z - z * o.y, z * o.x - x * o.z, x * o.y - y * o.x);
     }
 
+    /** Yards. */
+    double length() {
+        return Math.sqrt(dot(this));
+    }
+
     Point3 unit() {
-        double length = Math.sqrt(dot(this));
+        double length = length();
         return new Point3(x / length, y / length, z / length);
     }
 }

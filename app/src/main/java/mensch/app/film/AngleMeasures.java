@@ -9,11 +9,10 @@ import mensch.core.convention.FilmLimits;
 import mensch.core.field.Field;
 import mensch.core.film.Feet;
 import mensch.core.film.FilmedAngle;
-import mensch.core.film.ImagePoint;
-import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPoint;
 import mensch.core.film.Still;
 import mensch.core.film.Times;
+import mensch.core.film.Tripod;
 import org.jspecify.annotations.Nullable;
 
 /** An angle's clicks and moments as core takes them: by frame, in seconds since the ball moved. */
@@ -28,13 +27,14 @@ final class AngleMeasures {
         this.field = field;
     }
 
-    FilmRoom.Seen seen(FilmLimits limits) {
+    FilmRoom.Seen seen(Tripod tripod, FilmLimits limits) {
         List<Integer> frames = List.copyOf(others());
         FilmedAngle filmed = FilmedAngle.of(
-                still(angle.snapFrame()), frames.stream().map(this::still).toList(), limits);
+                still(angle.snapFrame()), frames.stream().map(this::still).toList(), tripod, limits);
         return new FilmRoom.Seen(
                 angle,
                 filmed,
+                tripod,
                 IntStream.range(0, frames.size())
                         .mapToObj(i -> FilmRoom.StillSheet.of(
                                 frames.get(i), filmed.others().get(i)))
@@ -67,8 +67,7 @@ final class AngleMeasures {
     private List<KnownPoint> known(int frame) {
         return angle.points().stream()
                 .filter(c -> at(c.frame()) == frame)
-                .flatMap(c -> KnownPlaces.named(field, c.name()).stream()
-                        .map(p -> new KnownPoint(c.name(), p.at(), new ImagePoint(c.xPixels(), c.yPixels()))))
+                .flatMap(c -> c.on(field).stream())
                 .toList();
     }
 

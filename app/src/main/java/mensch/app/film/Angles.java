@@ -23,6 +23,18 @@ interface Angles extends JpaRepository<Angle, Long> {
             where p.gameId = :game and p.takenOut = false order by p.number, a.reelId""")
     List<Angle> ofGame(Long game);
 
+    /**
+     * Angles of a reel that may tell where its camera stands, but for one: the nearest on the film first.
+     *
+     * @param least so many known places are clicked in it
+     */
+    @Query("""
+            select new mensch.app.film.Told(a.points, p.log) from Angle a join Play p on p.id = a.playId
+            where a.reelId = :reel and a.id <> :angle and p.takenOut = false
+            and function('jsonb_array_length', a.points) >= :least
+            order by abs(a.snapFrame - :frame), a.id limit 12""")
+    List<Told> nearest(Long reel, Long angle, int frame, int least);
+
     /** Whether every play of a reel is one of this game. */
     @Query("""
             select count(a) = 0 from Angle a join Play p on p.id = a.playId

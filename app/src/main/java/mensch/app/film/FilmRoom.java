@@ -10,10 +10,13 @@ import mensch.app.playbook.Playbook;
 import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.core.convention.FilmLimits;
+import mensch.core.field.Field;
 import mensch.core.film.CameraView;
 import mensch.core.film.FilmedAngle;
 import mensch.core.film.KnownPlaces;
+import mensch.core.film.PictureSize;
 import mensch.core.film.Times;
+import mensch.core.film.Tripod;
 import mensch.core.formation.Snap;
 import mensch.core.grading.FilmJudge;
 import mensch.core.grading.FilmJudge.Judged;
@@ -40,9 +43,10 @@ public class FilmRoom {
     /**
      * An angle and how it is measured.
      *
+     * @param tripod what other plays of the reel tell of where the camera stands
      * @param stills frames other than the snap's in which somebody was clicked
      */
-    record Seen(Angle angle, FilmedAngle filmed, List<StillSheet> stills) {}
+    record Seen(Angle angle, FilmedAngle filmed, Tripod tripod, List<StillSheet> stills) {}
 
     /**
      * A frame other than the snap's.
@@ -256,9 +260,10 @@ public class FilmRoom {
         var seen = new ArrayList<Seen>();
         var marks = new ArrayList<Times.Marked>();
         for (Angle angle : angles.findByPlayIdOrderByReelId(play.id())) {
-            var measures = new AngleMeasures(
-                    angle, reel(angle.reelId()).frameTimes(), asked.snap().field());
-            seen.add(measures.seen(limits));
+            Reel reel = reel(angle.reelId());
+            Field field = asked.snap().field();
+            var measures = new AngleMeasures(angle, reel.frameTimes(), field);
+            seen.add(measures.seen(tripod(angle, reel, field, limits), limits));
             marks.addAll(measures.marks());
         }
         List<CameraView> views =
@@ -270,6 +275,16 @@ public class FilmRoom {
                 FilmJudge.of(asked.call(), asked.snap(), views),
                 Times.of(marks),
                 playbook.library());
+    }
+
+    private Tripod tripod(Angle angle, Reel reel, Field field, FilmLimits limits) {
+        return Tripod.of(
+                field,
+                new PictureSize(reel.width(), reel.height()),
+                angles.nearest(reel.id(), angle.id(), angle.snapFrame(), Tripod.LEAST_POINTS).stream()
+                        .map(Told::seen)
+                        .toList(),
+                limits);
     }
 
     private static void checkKnown(Snap logged, AngleWork work) {

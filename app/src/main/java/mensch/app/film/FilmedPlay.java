@@ -58,6 +58,10 @@ record FilmedPlay(
      *
      * @param lastFrame null until it is marked
      * @param trouble why the view is not solved, or empty
+     * @param leastPoints with so many known places it can be solved: fewer where the reel's other plays tell where the
+     *     camera stands
+     * @param tripod how many plays tell that
+     * @param nextPlaces names of the known places that are best clicked next at the snap
      * @param version goes back as If-Match with the next work on it
      */
     record AngleSheet(
@@ -72,6 +76,9 @@ record FilmedPlay(
             List<FilmRoom.StillSheet> stills,
             @Nullable Solved calibration,
             String trouble,
+            int leastPoints,
+            int tripod,
+            List<String> nextPlaces,
             long version) {}
 
     private static final List<MomentWords> MOMENTS = Arrays.stream(Observed.values())
@@ -97,6 +104,7 @@ record FilmedPlay(
      * @param lateralYards smallest lateral difference between two men that it can tell near the ball, 95 %
      * @param leftOut clicks that do not fit the others
      * @param checksItself whether a wrong click would show
+     * @param standing whether the camera stands where the reel's other plays put it
      * @param grid lines of the field in the picture, pixels
      */
     record Solved(
@@ -107,6 +115,7 @@ record FilmedPlay(
             double depthYards,
             List<Calibration.LeftOut> leftOut,
             boolean checksItself,
+            Calibration.Standing standing,
             List<List<Pixel>> grid) {}
 
     /** A defender's verdict; {@code nominal} are the men of the offence who were not clicked. */
@@ -153,6 +162,9 @@ record FilmedPlay(
                 seen.stills(),
                 seen.filmed().snap() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null,
                 seen.filmed().snap() instanceof Calibration.Refused refused ? refused.reason() : "",
+                seen.tripod().leastPoints(),
+                seen.tripod().views(),
+                seen.filmed().nextPlaces(field),
                 angle.version());
     }
 
@@ -184,6 +196,7 @@ record FilmedPlay(
                 resolution.map(Calibration.Resolution::depthYards).orElse(-1.0),
                 calibration.leftOut(),
                 calibration.checksItself(),
+                calibration.standing(),
                 grid(calibration, field));
     }
 

@@ -3,7 +3,12 @@ package mensch.app.film;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.util.Optional;
 import mensch.app.bounds.Bounds;
+import mensch.core.field.Field;
+import mensch.core.film.ImagePoint;
+import mensch.core.film.KnownPlaces;
+import mensch.core.film.KnownPoint;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,4 +20,10 @@ public record KnownClick(
         @NotBlank @Size(max = Bounds.NAME) String name,
         double xPixels,
         double yPixels,
-        @Nullable @Min(0) Integer frame) {}
+        @Nullable @Min(0) Integer frame) {
+
+    /** Where it is; none when the field has no such place: the log was corrected since. */
+    Optional<KnownPoint> on(Field field) {
+        return KnownPlaces.named(field, name).map(p -> new KnownPoint(name, p.at(), new ImagePoint(xPixels, yPixels)));
+    }
+}

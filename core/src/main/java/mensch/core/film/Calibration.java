@@ -4,10 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mensch.core.convention.FilmLimits;
+import mensch.core.document.Worded;
 import mensch.core.field.Code;
 import mensch.core.geometry.Point;
-import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.DecompositionSolver;
@@ -16,10 +17,6 @@ import org.hipparchus.linear.RealMatrix;
 
 /** A view solved for its place: pixels to yards and back, with honest errors. */
 public final class Calibration {
-    /** Two-sided 95 % of a normal distribution. */
-    private static final double Z95 = 1.96;
-
-    private static final double UPPER = 0.975;
     /** So many clicks among which one may be wrong. */
     private static final int FEW = 6;
     /** A hand may be so many times less steady than was said. */
@@ -33,17 +30,44 @@ public final class Calibration {
     private final HomographyFit.Solution solution;
     private final double sigmaPixels;
     private final List<ImagePoint> hull;
+    private final Standing standing;
 
     private Calibration(
             List<KnownPoint> points, HomographyFit.Solution solution, FilmLimits limits, List<KnownPoint> left) {
         this.points = List.copyOf(points);
-        this.leftOut = left.stream()
-                .map(p -> new LeftOut(p.name(), Consensus.off(solution.fieldToImage(), p)))
-                .toList();
+        this.leftOut = named(left, solution);
         this.limits = limits;
         this.solution = solution;
-        this.sigmaPixels = residualSigma();
+        this.sigmaPixels = ClickNoise.pixels(squares(), 2.0 * points.size() - HomographyFit.PARAMETERS, limits);
         this.hull = Hull.of(points.stream().map(KnownPoint::image).toList());
+        this.standing = Standing.UNKNOWN;
+    }
+
+    private Calibration(StandFit.View view, FilmLimits limits, List<KnownPoint> left) {
+        this.points = view.points();
+        this.leftOut = named(left, view.solution());
+        this.limits = limits;
+        this.solution = view.solution();
+        this.sigmaPixels = view.sigmaPixels();
+        this.hull = Hull.of(Stream.concat(points.stream().map(KnownPoint::image), view.clicked().stream())
+                .toList());
+        this.standing = Standing.AS_BEFORE;
+    }
+
+    private Calibration(Calibration free, Standing standing) {
+        this.points = free.points;
+        this.leftOut = free.leftOut;
+        this.limits = free.limits;
+        this.solution = free.solution;
+        this.sigmaPixels = free.sigmaPixels;
+        this.hull = free.hull;
+        this.standing = standing;
+    }
+
+    private static List<LeftOut> named(List<KnownPoint> left, HomographyFit.Solution solution) {
+        return left.stream()
+                .map(p -> new LeftOut(p.name(), Consensus.off(solution.fieldToImage(), p)))
+                .toList();
     }
 
     /** Solved, or refused with the reason. */
@@ -63,7 +87,55 @@ public final class Calibration {
     /** The smallest difference between two men that this view can tell with 95 % certainty, yards, at a place. */
     public record Resolution(double lateralYards, double depthYards) {}
 
-    /** @param points clicks on known field points */
+    /** What a view says of where its camera stands. */
+    public enum Standing implements Worded {
+        /** No other view of the reel tells where the camera stands, or this one has too few clicks of its own. */
+        UNKNOWN,
+        /** Where the reel's other views put it: pan, tilt and zoom are all that was left to solve. */
+        AS_BEFORE,
+        /** Not where the reel's other views put it; solved by its own clicks alone. */
+        ELSEWHERE
+    }
+
+    /**
+     * A view of a reel whose other views may tell where the camera stands: two clicks are then enough, and every click
+     * is checked.
+     *
+     * @param points clicks on known field points
+     */
+    public static Outcome of(List<KnownPoint> points, Tripod tripod, FilmLimits limits) {
+        Outcome free = of(points, limits);
+        List<Stand> stands = tripod.stands();
+        if (stands.isEmpty() || points.size() < StandFit.LEAST_POINTS) {
+            return stands.isEmpty() ? free : new Refused(counted(points) + "; two are enough on this reel");
+        }
+        Optional<String> twice = Degeneracy.twice(points);
+        if (twice.isPresent()) {
+            return new Refused(twice.get());
+        }
+        List<KnownPoint> kept = free instanceof Solved solved ? solved.calibration().points : points;
+        StandFit.Found found = StandFit.of(kept, stands, limits);
+        if (found.views().size() == 1) {
+            List<KnownPoint> left = new ArrayList<>(points);
+            left.removeAll(found.views().get(0).points());
+            return seen(new Calibration(found.views().get(0), limits, left));
+        }
+        if (free instanceof Solved solved) {
+            Standing standing = found.views().isEmpty() ? Standing.ELSEWHERE : Standing.UNKNOWN;
+            return new Solved(new Calibration(solved.calibration(), standing));
+        }
+        return new Refused(
+                found.views().isEmpty()
+                        ? "these clicks do not go together with where the camera stands in the reel's other plays:"
+                                + " check the name of each; if the camera was carried elsewhere, click four places"
+                        : "these places look the same from the other side of the field: click one more");
+    }
+
+    private static String counted(List<KnownPoint> points) {
+        return points.size() + (points.size() == 1 ? " known point" : " known points");
+    }
+
+    /** @param points clicks on known field points of a view by itself */
     public static Outcome of(List<KnownPoint> points, FilmLimits limits) {
         Optional<String> reason = Degeneracy.of(points);
         if (reason.isPresent()) {
@@ -256,23 +328,16 @@ public final class Calibration {
                 .orElse(0.0);
     }
 
-    /**
-     * Noise of the clicks on known points, per axis: what is said of it beforehand joined with what the residuals show,
-     * and made larger by Student's factor, since neither tells it exactly: 1.96 times it is 95 % with few points too.
-     */
-    private double residualSigma() {
-        double spare = 2.0 * points.size() - 8;
-        double sum = points.stream().mapToDouble(p -> off(p) * off(p)).sum();
-        double freedom = limits.paintWorth() + spare;
-        double variance = (limits.paintWorth() * limits.paintPixels() * limits.paintPixels() + sum) / freedom;
-        return Math.sqrt(variance) * new TDistribution(freedom).inverseCumulativeProbability(UPPER) / Z95;
+    private double squares() {
+        return points.stream().mapToDouble(p -> off(p) * off(p)).sum();
     }
 
     /** What two clicks at a place can tell apart; none where the view does not see the field well enough. */
     public Optional<Resolution> resolution(Point at) {
         return toImage(at)
                 .flatMap(pixel -> measure(new Feet(pixel, false)))
-                .map(one -> new Resolution(Z95 * Math.sqrt(2) * one.sigmaX(), Z95 * Math.sqrt(2) * one.sigmaY()));
+                .map(one -> new Resolution(
+                        ClickNoise.Z95 * Math.sqrt(2) * one.sigmaX(), ClickNoise.Z95 * Math.sqrt(2) * one.sigmaY()));
     }
 
     /** Noise of the clicks on known points that is reckoned with, pixels. */
@@ -291,6 +356,15 @@ public final class Calibration {
 
     /** Whether a wrong click would show: four clicks fit any camera. */
     public boolean checksItself() {
-        return points.size() > Degeneracy.LEAST_POINTS;
+        return standing == Standing.AS_BEFORE || points.size() > Degeneracy.LEAST_POINTS;
+    }
+
+    /** Whether the camera stands where the reel's other views put it. */
+    public Standing standing() {
+        return standing;
+    }
+
+    Homography view() {
+        return solution.fieldToImage();
     }
 }

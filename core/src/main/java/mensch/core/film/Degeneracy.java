@@ -19,9 +19,13 @@ final class Degeneracy {
         if (points.size() < LEAST_POINTS) {
             return Optional.of(points.size() + " known points; at least four are needed, the more the better");
         }
+        return twice(points).or(() -> lines(points));
+    }
+
+    private static Optional<String> lines(List<KnownPoint> points) {
         for (int i = 0; i < points.size(); i++) {
             for (int j = i + 1; j < points.size(); j++) {
-                Optional<String> fault = pair(points, i, j);
+                Optional<String> fault = line(points, points.get(i), points.get(j));
                 if (fault.isPresent()) {
                     return fault;
                 }
@@ -30,9 +34,20 @@ final class Degeneracy {
         return Optional.empty();
     }
 
-    private static Optional<String> pair(List<KnownPoint> points, int i, int j) {
-        KnownPoint a = points.get(i);
-        KnownPoint b = points.get(j);
+    /** The reason why two of the points say one thing; none when each says its own. */
+    static Optional<String> twice(List<KnownPoint> points) {
+        for (int i = 0; i < points.size(); i++) {
+            for (int j = i + 1; j < points.size(); j++) {
+                Optional<String> same = same(points.get(i), points.get(j));
+                if (same.isPresent()) {
+                    return same;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> same(KnownPoint a, KnownPoint b) {
         if (a.field().distance(b.field()) < ON_LINE_YARDS) {
             return Optional.of(a.name() + " and " + b.name() + " are the same place on the field; remove one");
         }
@@ -43,6 +58,10 @@ final class Degeneracy {
             return Optional.of(a.name() + " and " + b.name()
                     + " were clicked at the same place in the picture; click one of them anew");
         }
+        return Optional.empty();
+    }
+
+    private static Optional<String> line(List<KnownPoint> points, KnownPoint a, KnownPoint b) {
         long off = points.stream()
                 .filter(p -> distance(p.field(), a.field(), b.field()) > ON_LINE_YARDS)
                 .count();

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import mensch.core.convention.FilmLimits;
+import mensch.core.field.Field;
 
 /**
  * One angle of a play: the frame of the snap, and others, each by known places of its own or by the snap's view while
@@ -21,6 +22,10 @@ public final class FilmedAngle {
 
     private final FilmLimits limits;
     private final Still first;
+    /** Told by other plays alone. */
+    private final Tripod otherPlays;
+
+    private final Tripod tripod;
     private final Calibration.Outcome snap;
     private final Map<Shot, List<Feet>> atRest = new LinkedHashMap<>();
     private final List<CameraView> turned = new ArrayList<>();
@@ -40,16 +45,21 @@ public final class FilmedAngle {
         }
     }
 
-    private FilmedAngle(Still snap, FilmLimits limits) {
+    private FilmedAngle(Still snap, Tripod tripod, FilmLimits limits) {
         this.limits = limits;
         this.first = snap;
-        this.snap = Calibration.of(snap.known(), limits);
+        this.snap = Calibration.of(snap.known(), tripod, limits);
+        this.otherPlays = tripod;
+        this.tripod = tripod.with(snap.known());
         snap.clicks().forEach((who, feet) -> click(Shot.atSnap(who), feet));
     }
 
-    /** @param others in the order of time */
-    public static FilmedAngle of(Still snap, List<Still> others, FilmLimits limits) {
-        var angle = new FilmedAngle(snap, limits);
+    /**
+     * @param others in the order of time
+     * @param tripod what other plays of the reel tell of where the camera stands
+     */
+    public static FilmedAngle of(Still snap, List<Still> others, Tripod tripod, FilmLimits limits) {
+        var angle = new FilmedAngle(snap, tripod, limits);
         others.forEach(angle::add);
         return angle;
     }
@@ -64,18 +74,27 @@ public final class FilmedAngle {
                             limits.stillBefore())));
         } else if (still.known().size() >= Degeneracy.LEAST_POINTS) {
             byItsOwn(still);
-        } else if (!(snap instanceof Calibration.Solved solved)) {
-            others.add(new Solving(still.seconds(), "the view at the snap is not solved"));
-        } else if (still.known().stream().anyMatch(p -> solved.calibration().off(p) > MOVED * limits.paintPixels())) {
-            others.add(new Solving(
-                    still.seconds(), "the camera has moved between this frame and the snap: click four places here"));
-        } else {
+        } else if (snap instanceof Calibration.Solved solved && shows(still, solved.calibration())) {
             asAtTheSnap(still);
+        } else if (still.known().size() >= tripod.leastPoints()) {
+            byItsOwn(still);
+        } else if (snap instanceof Calibration.Refused) {
+            others.add(new Solving(still.seconds(), "the view at the snap is not solved"));
+        } else {
+            others.add(new Solving(
+                    still.seconds(),
+                    "the camera has moved between this frame and the snap: click "
+                            + (tripod.leastPoints() == Degeneracy.LEAST_POINTS ? "four" : "two") + " places here"));
         }
     }
 
+    /** Whether every place clicked in a frame is where a view has it. */
+    private boolean shows(Still still, Calibration view) {
+        return still.known().stream().allMatch(p -> view.off(p) <= MOVED * limits.paintPixels());
+    }
+
     private void byItsOwn(Still still) {
-        Calibration.Outcome own = Calibration.of(still.known(), limits);
+        Calibration.Outcome own = Calibration.of(still.known(), tripod, limits);
         if (own instanceof Calibration.Solved solved) {
             Calibration here = solved.calibration();
             List<String> elsewhere = elsewhere(still, (who, stood, now) -> onFieldApart(who, stood, now, here));
@@ -153,6 +172,14 @@ public final class FilmedAngle {
 
     private void click(Shot shot, Feet feet) {
         atRest.computeIfAbsent(shot, s -> new ArrayList<>()).add(feet);
+    }
+
+    /** Names of the known places that are best clicked next at the snap. */
+    public List<String> nextPlaces(Field field) {
+        return otherPlays.next(
+                field,
+                first.known(),
+                snap instanceof Calibration.Solved solved ? Optional.of(solved.calibration()) : Optional.empty());
     }
 
     /** How the view at the snap is solved. */

@@ -18,7 +18,7 @@ import org.hipparchus.util.Pair;
  * solved. Error left: the click noise, carried as the covariance of the eight parameters per square pixel of noise.
  */
 final class HomographyFit {
-    private static final int PARAMETERS = 8;
+    static final int PARAMETERS = 8;
 
     private final List<KnownPoint> points;
     private final Normalisation field;
@@ -39,7 +39,57 @@ final class HomographyFit {
             double[] normalised,
             RealMatrix covariancePerPixel2,
             Normalisation field,
-            Normalisation image) {}
+            Normalisation image) {
+        private static final double STEP = 1e-5;
+
+        /**
+         * The view of a camera.
+         *
+         * @param covariance of the seven numbers of its pose, for one square pixel of click noise
+         */
+        static Solution of(Pose pose, PictureSize picture, RealMatrix covariance, List<KnownPoint> points) {
+            Normalisation field = Normalisation.of(
+                    points.stream().map(HomographyFit::fieldPair).toList());
+            Normalisation image = Normalisation.of(
+                    points.stream().map(HomographyFit::imagePair).toList());
+            double[] at = pose.values();
+            double[] best = normalised(pose, picture, field, image);
+            var slopes = new Array2DRowRealMatrix(PARAMETERS, at.length);
+            for (int j = 0; j < at.length; j++) {
+                double step = STEP * Math.max(1, Math.abs(at[j]));
+                double[] up = at.clone();
+                double[] down = at.clone();
+                up[j] += step;
+                down[j] -= step;
+                double[] above = normalised(Pose.of(up), picture, field, image);
+                double[] below = normalised(Pose.of(down), picture, field, image);
+                for (int i = 0; i < PARAMETERS; i++) {
+                    slopes.setEntry(i, j, (above[i] - below[i]) / (2 * step));
+                }
+            }
+            return new Solution(
+                    new Homography(pose.homography(picture)),
+                    best,
+                    slopes.multiply(covariance).multiply(slopes.transpose()),
+                    field,
+                    image);
+        }
+
+        /** The eight numbers of {@link #project}. */
+        private static double[] normalised(Pose pose, PictureSize picture, Normalisation field, Normalisation image) {
+            double[] h = pose.homography(picture);
+            RealMatrix full = new Array2DRowRealMatrix(
+                    new double[][] {{h[0], h[1], h[2]}, {h[3], h[4], h[5]}, {h[6], h[7], h[8]}});
+            RealMatrix n = new Array2DRowRealMatrix(image.matrix())
+                    .multiply(full)
+                    .multiply(new Array2DRowRealMatrix(field.inverse()));
+            double[] eight = new double[PARAMETERS];
+            for (int i = 0; i < PARAMETERS; i++) {
+                eight[i] = n.getEntry(i / 3, i % 3) / n.getEntry(2, 2);
+            }
+            return eight;
+        }
+    }
 
     private static double[] fieldPair(KnownPoint p) {
         return new double[] {p.field().x(), p.field().y()};

@@ -50,17 +50,23 @@ public final class Notation {
 
     /** A formation put on a spot written {@code code hash yardsToGoal down&distance}. */
     public static Snap place(Formation formation, String spot) {
+        return Snap.of(List.of(formation), field(spot), situation(words(spot)[3]), Side.RIGHT);
+    }
+
+    /** The field of a spot, with the ball on it. */
+    public static Field field(String spot) {
+        String[] words = words(spot);
+        Code code = Code.written(words[0]);
+        return new Field(code, ball(words[1], code, whole(words[2], "yards to goal")));
+    }
+
+    private static String[] words(String spot) {
         String[] words = spot.trim().split("\\s+");
         if (words.length != 4) {
             throw new RefusedException("the spot \"" + spot.trim()
                     + "\" needs four words, as in \"hs m 50 1&10\": code, hash, yards to goal, down&distance");
         }
-        Code code = Code.written(words[0]);
-        return Snap.of(
-                List.of(formation),
-                new Field(code, ball(words[1], code, whole(words[2], "yards to goal"))),
-                situation(words[3]),
-                Side.RIGHT);
+        return words;
     }
 
     /** Men only. */

@@ -1,9 +1,14 @@
 package mensch.core.grading;
 
-/** One axis of an alignment: outside the region beyond doubt, inside beyond doubt, or neither. Yards. */
+/**
+ * One axis of an alignment: outside the region beyond doubt, inside beyond doubt, or neither. Yards. Against a man more
+ * is needed than for him.
+ */
 public sealed interface AxisVerdict {
     /** Two-sided 95 % of a normal distribution. */
     double Z95 = 1.96;
+    /** Two-sided 98 %: who stands right on a line is told to be off it once in fifty times, however little is seen. */
+    double Z98 = 2.33;
 
     /**
      * {@code yards} outside the region toward {@code direction} (wide, tight, deep, short), plus or minus
@@ -25,7 +30,7 @@ public sealed interface AxisVerdict {
         boolean over = value - high >= low - value;
         double outside = over ? value - high : low - value;
         String direction = over ? above : below;
-        if (outside - uncertainty > 0) {
+        if (outside - Z98 * sigma > 0) {
             return new Out(outside, direction, uncertainty);
         }
         return outside + uncertainty <= 0 ? new In(uncertainty) : new TooClose(outside, direction, uncertainty);

@@ -30,7 +30,7 @@ class FilmedAngleTest {
     }
 
     private static FilmedAngle angle(int atSnap, Still... others) {
-        return FilmedAngle.of(new Still(0, known(atSnap, 0), MIKE), List.of(others), LIMITS);
+        return FilmedAngle.of(new Still(0, known(atSnap, 0), MIKE), List.of(others), Tripod.UNKNOWN, LIMITS);
     }
 
     private static Still later(int points, double panned) {
