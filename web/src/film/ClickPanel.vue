@@ -14,10 +14,12 @@ import { BALL, strangers, withoutMan } from './work'
 const props = defineProps<{ frame: number }>()
 defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
-const { reel, play, angle, now, mode, target, place, labels, missing } = storeToRefs(film)
+const { reel, play, angle, now, mode, target, labels, missing } = storeToRefs(film)
 const inFrame = (click: { frame?: number }): boolean => (click.frame ?? now.value!.snapFrame) === props.frame
 const marked = computed(() => new Set(now.value?.marks.filter(inFrame).map((m) => m.man)))
 const clicked = computed(() => new Set(now.value?.points.filter(inFrame).map((p) => p.name)))
+/** The known place that is clicked next. */
+const place = computed(() => film.placeIn(props.frame))
 const atSnap = computed(() => props.frame === now.value?.snapFrame)
 const inTurn = computed(() => film.menIn(props.frame))
 watch(inTurn, (all) => {
@@ -40,6 +42,12 @@ function elsewhere(off: { x: number; y: number }): string {
   return `${side} and ${Math.abs(off.y).toFixed(1)} yd ${off.y < 0 ? 'behind' : 'ahead'}`
 }
 const notHere = computed(() => (still.value?.elsewhere ?? []).map((m) => film.label(m)).join(', '))
+/** So many places solve a frame in which the camera has turned. */
+const turning = computed(() =>
+  angle.value!.leastPoints === 2 || angle.value!.points.filter((p) => p.frame === undefined).length >= 6
+    ? 'two'
+    : 'four',
+)
 const later = computed(() => {
   const before = props.frame < now.value!.snapFrame
   const since = `This frame is ${sinceBall(props.frame).toFixed(2)} s ${before ? 'before' : 'after'} the ball.`
@@ -51,7 +59,7 @@ const later = computed(() => {
     return `${since} Click again who stands as he stands at the snap: two more such frames tell a lineman's gap far better.`
   return (
     `${since} Who is clicked here is measured as if the camera stood as at the snap: ` +
-    'click one known place in this frame, and it is checked; click four where the camera turns.'
+    `click one known place in this frame, and it is checked; click ${turning.value} where the camera turns.`
   )
 })
 /** Seconds between a frame and the ball. */
@@ -79,7 +87,9 @@ function takeOff(): void {
         class="ask"
       >
         {{
-          place ? `Click in the picture: ${place}.` : 'Choose a place on the small field, then click it in the picture.'
+          place
+            ? `Click in the picture: ${place}. Not to be seen? Choose another on the small field.`
+            : 'Every place near the ball is clicked.'
         }}
       </p>
       <p
@@ -169,9 +179,9 @@ function takeOff(): void {
         v-if="mode === 'look' || !angle.calibration"
         class="soft hint"
       >
-        Calibrate the view with four places or more, then mark feet: what is measured appears below and is proposed to
-        whoever grades. A play filmed from two sides is measured from both. Film is private to the coaches; a
-        coordinator can erase it on the game's page.
+        Calibrate the view with {{ angle.leastPoints === 2 ? 'two or three places' : 'four places or more' }}, then mark
+        feet: what is measured appears below and is proposed to whoever grades. A play filmed from two sides is measured
+        from both. Film is private to the coaches; a coordinator can erase it on the game's page.
       </p>
     </template>
     <PlayLogFields v-else-if="play && mode === 'look'" />

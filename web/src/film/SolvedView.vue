@@ -38,6 +38,21 @@ const worst = computed(() => props.angle.calibration?.residuals.reduce((a, b) =>
       {{ l.name }} does not fit the others by {{ l.pixels.toFixed(0) }} px and is left out: click it anew.
     </p>
     <p
+      v-if="angle.calibration.standing === 'as before'"
+      class="soft"
+    >
+      The camera stands where {{ counted(angle.tripod, 'other play') }} of this reel
+      {{ angle.tripod === 1 ? 'puts' : 'put' }}
+      it: two or three places are enough, and each is checked.
+    </p>
+    <p
+      v-else-if="angle.calibration.standing === 'elsewhere'"
+      class="fault"
+    >
+      The camera does not stand where the other plays of this reel put it: either it was carried elsewhere, or places
+      are named by the wrong yard line. This view is solved by its own clicks alone.
+    </p>
+    <p
       v-if="!angle.calibration.checksItself"
       class="soft"
     >

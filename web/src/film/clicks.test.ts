@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
 import { client } from '../api/client'
 import { useLists } from '../shell/lists'
 import {
@@ -58,16 +59,19 @@ describe('what is clicked next', () => {
   it('is a known place of the field while the view is calibrated; what is done is said', async () => {
     const film = await inHand()
     film.mode = 'calibrate'
-    film.place = undefined
     const wrapper = panel()
-    expect(text(wrapper)).toContain('Choose a place on the small field')
+    expect(text(wrapper)).toContain('Click in the picture: right hash, 40.')
     expect(
       menu(wrapper, 'Place')
         .props('options')
         .map((o) => o.name),
-    ).toEqual(['1 to choose from', 'done: left hash, 40', 'right hash, 40'])
-    await choose(wrapper, 'Place', 'right hash, 40')
-    expect(text(wrapper)).toContain('Click in the picture: right hash, 40.')
+    ).toEqual(['done: left hash, 40', 'right hash, 40'])
+    film.clickAt(5, 6, 24)
+    await nextTick()
+    expect(film.now!.points.at(-1)).toMatchObject({ name: 'right hash, 40', xPixels: 5 })
+    expect(text(wrapper)).toContain('Every place near the ball is clicked')
+    await choose(wrapper, 'Place', 'left hash, 40')
+    expect(text(wrapper)).toContain('Click in the picture: left hash, 40.')
   })
   it('is the feet of a man, in the order of the men; who is marked is shown as done', async () => {
     const film = await inHand([{ man: 'nickel', xPixels: 1, yPixels: 1 }])

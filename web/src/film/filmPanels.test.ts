@@ -16,6 +16,7 @@ const CALIBRATION = {
   sigmaPixels: 1.5,
   leftOut: [],
   checksItself: true,
+  standing: 'unknown' as const,
   grid: [],
   residuals: [
     { name: 'left hash, 40', yards: 0.1 },
@@ -44,6 +45,14 @@ describe('how well a picture is measured', () => {
     const text = mount(SolvedView, { props: { angle, points: 6, places: false } }).text()
     expect(text).toContain('left hash, our 40 does not fit the others by 42 px and is left out: click it anew.')
     expect(text).toContain('Four clicks fit any camera')
+  })
+  it.each([
+    ['as before', 'The camera stands where 2 other plays of this reel put it'],
+    ['elsewhere', 'The camera does not stand where the other plays of this reel put it'],
+  ] as const)('says of the camera %s', (standing, words) => {
+    const angle = angleSheet({ calibration: { ...CALIBRATION, standing }, tripod: 2 })
+    const text = mount(SolvedView, { props: { angle, points: 3, places: false } }).text()
+    expect(text.replace(/\s+/g, ' ')).toContain(words)
   })
   it('says why it is not', () => {
     const view = mount(SolvedView, {

@@ -40,7 +40,8 @@ export const useFilm = defineStore('film', () => {
   const target = ref<string>()
   /** Who was clicked last: what is said of a click next is of his. */
   const last = ref<string>()
-  const place = ref<string>()
+  /** The known place that was chosen, where another than the next was. */
+  const chosen = ref<string>()
   const problem = ref<Problem>()
   const saving = ref(false)
 
@@ -108,7 +109,7 @@ export const useFilm = defineStore('film', () => {
     }
     await logged.begin()
     if (!men.value.includes(target.value ?? '')) target.value = men.value[0]
-    place.value = undefined
+    chosen.value = undefined
     last.value = undefined
   }
   async function load(id: number): Promise<void> {
@@ -236,9 +237,10 @@ export const useFilm = defineStore('film', () => {
   function clickAt(x: number, y: number, shown: number): void {
     if (!now.value) return
     const frame = frameOf(now.value, shown)
-    if (mode.value === 'calibrate' && place.value) {
-      set(withPoint(now.value, { name: place.value, xPixels: x, yPixels: y, frame }))
-      place.value = undefined
+    const name = placeIn(shown)
+    if (mode.value === 'calibrate' && name) {
+      set(withPoint(now.value, { name, xPixels: x, yPixels: y, frame }))
+      chosen.value = undefined
     } else if (mode.value === 'mark' && target.value) {
       const man = target.value
       set(withMark(now.value, { man, xPixels: x, yPixels: y, frame }))
@@ -265,14 +267,27 @@ export const useFilm = defineStore('film', () => {
   function choosePlace(name: string, shown?: number): void {
     const frame = now.value && shown !== undefined ? frameOf(now.value, shown) : undefined
     if (now.value?.points.some((p) => p.name === name && p.frame === frame)) set(withoutPoint(now.value, name, frame))
-    place.value = name
+    chosen.value = name
   }
   function walkMan(by: number): void {
     const of = mode.value === 'grade' || mode.value === 'time' ? jobs.value.map((j) => j.id) : men.value
     target.value = stepped(of, target.value, by)
   }
-  function walkPlace(by: number): void {
-    place.value = stepped(play.value?.known.map((k) => k.name) ?? [], place.value, by)
+  /** Known places in the order in which they are best clicked: those that the picture shows, then all others. */
+  const places = computed(() => {
+    const next = angle.value?.nextPlaces ?? []
+    const all = play.value?.known.map((k) => k.name) ?? []
+    return [...next, ...all.filter((name) => !next.includes(name))]
+  })
+  /** The place that is clicked next in a frame: the one that was chosen, or the best that is not clicked yet. */
+  function placeIn(shown: number): string | undefined {
+    if (!now.value) return undefined
+    const frame = frameOf(now.value, shown)
+    const there = new Set(now.value.points.filter((p) => p.frame === frame).map((p) => p.name))
+    return chosen.value ?? places.value.find((name) => !there.has(name))
+  }
+  function walkPlace(by: number, shown: number): void {
+    chosen.value = stepped(places.value, placeIn(shown), by)
   }
   async function walkPlay(by: number): Promise<void> {
     const at = rows.value.findIndex((p) => p.id === playId.value)
@@ -350,7 +365,7 @@ export const useFilm = defineStore('film', () => {
     mode,
     target,
     last,
-    place,
+    placeIn,
     problem,
     saving,
     said,

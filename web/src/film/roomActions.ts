@@ -58,7 +58,7 @@ export function roomActions(controls: RoomControls): Action[] {
   const judging = (): boolean => film.mode === 'grade' && grading.ready()
   const turning = (): boolean => film.mode !== 'look'
   const inHand = (): boolean => !!film.now
-  const turn = (by: number): void => (film.mode === 'calibrate' ? film.walkPlace(by) : film.walkMan(by))
+  const turn = (by: number): void => (film.mode === 'calibrate' ? film.walkPlace(by, frame.value) : film.walkMan(by))
   return [
     time('back', ',', 'One frame back', () => go(frame.value - 1)),
     time('on', '.', 'One frame on', () => go(frame.value + 1)),

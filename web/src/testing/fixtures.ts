@@ -171,6 +171,9 @@ export function angleSheet(over: Partial<AngleSheet> = {}): AngleSheet {
     seen: [],
     stills: [],
     trouble: '',
+    leastPoints: 4,
+    tripod: 0,
+    nextPlaces: [],
     version: 0,
     ...over,
   }

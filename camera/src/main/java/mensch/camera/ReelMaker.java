@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +50,10 @@ public final class ReelMaker {
     private static final int NOISE = 5;
     /** Plays that a coach has clicked on. */
     private static final int CLICKED = 6;
+    /** Plays on which he clicked every place that he saw; then so few of them. */
+    private static final int TELLING = 2;
+
+    private static final int PLACES = 3;
     /** How steady his hand is at paint, and between feet, pixels. */
     private static final double PAINT_PIXELS = 2;
 
@@ -228,13 +233,34 @@ public final class ReelMaker {
         return Map.of("name", name, "view", sideline ? "sideline" : "end zone", "snaps", snaps);
     }
 
+    /** On the first plays of a reel all places that are seen well; then three, far from each other. */
     private static List<Map<String, Object>> points(Scene scene, PinholeCamera camera, Random hand) {
-        return KnownPlaces.of(scene.snap().field()).stream()
+        List<Map<String, Object>> all = KnownPlaces.of(scene.snap().field()).stream()
                 .filter(place -> place.at().y() > -11 && place.at().y() < 16)
                 .map(place -> click(
                         "name", place.name(), camera, place.at().x(), place.at().y(), hand, PAINT_PIXELS))
                 .flatMap(Optional::stream)
                 .toList();
+        if (scene.number() <= TELLING) {
+            return all;
+        }
+        List<Map<String, Object>> few = new ArrayList<>(all.subList(0, 1));
+        while (few.size() < PLACES) {
+            all.stream()
+                    .max(Comparator.comparingDouble(p ->
+                            few.stream().mapToDouble(f -> pixels(p, f)).min().orElse(0)))
+                    .ifPresent(few::add);
+        }
+        return few;
+    }
+
+    private static double pixels(Map<String, Object> one, Map<String, Object> other) {
+        return Math.hypot(
+                pixel(one, "xPixels") - pixel(other, "xPixels"), pixel(one, "yPixels") - pixel(other, "yPixels"));
+    }
+
+    private static double pixel(Map<String, Object> click, String axis) {
+        return (double) click.get(axis);
     }
 
     /** Ball and everybody at the snap; those who read at moments after it. */
