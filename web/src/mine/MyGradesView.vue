@@ -24,7 +24,7 @@ const fault = computed(() => faultOf(error.value))
       <h1 class="sentence words">
         <RouterLink to="/mine">My job</RouterLink> <em>·</em>
         <span v-if="page"
-          ><b>{{ page.who.number }} {{ page.who.name }}</b
+          ><b>{{ page.who.number === undefined ? '' : `${page.who.number} ` }}{{ page.who.name }}</b
           >: {{ counted(page.sheet.plays, 'play') }} graded<template v-if="page.sheet.ended"
             >, {{ page.sheet.ended }}</template
           ></span

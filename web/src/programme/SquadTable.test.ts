@@ -42,6 +42,14 @@ describe('the squad', () => {
     await choose(view, 'How Lomas signs in', '')
     expect(modelValue.players[0]!.account).toBeUndefined()
   })
+  it('takes an alias, and none where it is emptied', async () => {
+    const { modelValue, view } = squad()
+    const alias = view.find('[aria-label="Alias of Birk"]')
+    await alias.setValue(' Seven ')
+    expect(modelValue.players[1]!.alias).toBe('Seven')
+    await alias.setValue('')
+    expect(modelValue.players[1]!.alias).toBeUndefined()
+  })
   it('takes a weight as a number and its absence as none', async () => {
     const { modelValue, view } = squad()
     const weight = view.find('[aria-label="Weight of Birk, pounds"]')

@@ -38,6 +38,7 @@ function takeOut(id: string): void {
           <th>Plays</th>
           <th>lb</th>
           <th v-hint="'5-10-5 yd short shuttle'">shuttle s</th>
+          <th v-hint="'Minors: on paper, in files and on his own page he is called this, without his number'">alias</th>
           <th>signs in as</th>
           <th><span class="unseen">Take out</span></th>
         </tr>
@@ -96,6 +97,14 @@ function takeOut(id: string): void {
               :aria-label="`Shuttle of ${p.name}, seconds`"
               class="mid"
               @change="p.shuttle = typedNumber($event)"
+            />
+          </td>
+          <td>
+            <input
+              :value="p.alias"
+              maxlength="80"
+              :aria-label="`Alias of ${p.name}`"
+              @change="p.alias = ($event.target as HTMLInputElement).value.trim() || undefined"
             />
           </td>
           <td>

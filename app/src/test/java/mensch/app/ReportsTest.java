@@ -184,6 +184,51 @@ class ReportsTest {
         assertThat(marrow.get("/api/mine/grades").status()).isIn(200, 204);
     }
 
+    /** A minor is called by his alias wherever others than his coaches may read of him; his coaches know his name. */
+    @Test
+    void whoHasAnAliasIsCalledByItOutsideTheCoachesRoom(int port) throws Exception {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        Browserless lind = Browserless.signedIn(port, "lind");
+        JsonNode who = lind.get("/api/roster/mine").json();
+        String his = who.get("id").asString();
+        String name = who.get("name").asString();
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "alias");
+        JsonNode play = game.cut("anvil-fog");
+        marrow.put(grades(game, play) + "/mike", Browserless.version(0), words("AS", "-"));
+        Database.run("update played set player = '" + his + "' where job = 'mike' and play_id = "
+                + play.get("id").asLong());
+        Answer roster = marrow.get("/api/roster");
+        String kept = roster.json().get("roster").toString();
+        String called = kept.replace("\"name\":\"" + name + "\"", "\"name\":\"" + name + "\",\"alias\":\"Wren\"");
+        assertThat(called).isNotEqualTo(kept);
+        assertThat(marrow.put("/api/roster", roster.etag(), called).status()).isEqualTo(200);
+        try {
+            JsonNode mine = lind.get("/api/mine/grades").json();
+            assertThat(mine.at("/who/name").asString()).isEqualTo("Wren");
+            assertThat(mine.get("who").has("number")).isFalse();
+            assertThat(mine.toString()).doesNotContain(name);
+            assertThat(marrow.get("/api/grades/" + his + "/report")
+                            .json()
+                            .at("/who/name")
+                            .asString())
+                    .isEqualTo(name);
+            for (String sheet : List.of("/api/grades/" + his + "/sheet", "/api/units/all/sheet")) {
+                try (PDDocument read = Loader.loadPDF(marrow.bytes(sheet + ".pdf"))) {
+                    assertThat(new PDFTextStripper().getText(read))
+                            .contains("Wren")
+                            .doesNotContain(name);
+                }
+                assertThat(new String(marrow.bytes(sheet + ".csv"), StandardCharsets.UTF_8))
+                        .contains("Wren")
+                        .doesNotContain(name);
+            }
+        } finally {
+            assertThat(marrow.put("/api/roster", marrow.get("/api/roster").etag(), kept)
+                            .status())
+                    .isEqualTo(200);
+        }
+    }
+
     /** On paper in fonts of its own, whatever letters a name has; as a table that no spreadsheet reckons with. */
     @Test
     void aReportIsTakenAlongOnPaperAndAsATable(int port) throws Exception {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mensch.app.bounds.Paged;
@@ -63,8 +64,21 @@ public class Reports {
      * @param number on his shirt, as the roster has it
      * @param seats that he was graded at
      * @param unit that he belongs to, by his first seat
+     * @param alias what he is called on what others than his coaches may read; null when it is his name
      */
-    record Who(String man, String name, @Nullable Integer number, List<String> seats, Unit unit) {
+    record Who(
+            String man,
+            String name,
+            @Nullable Integer number,
+            List<String> seats,
+            Unit unit,
+            @Nullable String alias) {
+
+        /** As others than his coaches may read it: by his alias, which no number gives away. */
+        Who abroad() {
+            return alias == null ? this : new Who(man, alias, null, seats, unit, null);
+        }
+
         /** As a coach points at him: {@code 54 Haskett}. */
         String said() {
             return number == null ? name : number + " " + name;
@@ -82,7 +96,11 @@ public class Reports {
      * @param facets that were marked, in the order they are marked in
      * @param newest his last plays, the newest game first
      */
-    record GradedMan(Who who, Snaps snaps, int plays, Score score, List<Tallied> facets, List<PlayOfMan> newest) {}
+    record GradedMan(Who who, Snaps snaps, int plays, Score score, List<Tallied> facets, List<PlayOfMan> newest) {
+        GradedMan called(UnaryOperator<Who> by) {
+            return new GradedMan(by.apply(who), snaps, plays, score, facets, newest);
+        }
+    }
 
     /** What he was shown and told on a play. */
     record Corrected(OnPlay at, Correction correction) {}
@@ -92,7 +110,11 @@ public class Reports {
      *
      * @param corrections that were said, the newest first
      */
-    record ManPage(Who who, ManSheet sheet, List<Corrected> corrections) {}
+    record ManPage(Who who, ManSheet sheet, List<Corrected> corrections) {
+        ManPage abroad() {
+            return new ManPage(who.abroad(), sheet, corrections);
+        }
+    }
 
     /** Who was on the field. */
     record Fielded(String man, String said, Snaps snaps) {}
@@ -185,7 +207,8 @@ public class Reports {
                 player.map(Player::name).orElseGet(() -> library.said(man)),
                 player.map(Player::number).orElse(null),
                 jobs.stream().map(library::said).toList(),
-                jobs.stream().findFirst().map(j -> unit(j, library)).orElse(Unit.ALL));
+                jobs.stream().findFirst().map(j -> unit(j, library)).orElse(Unit.ALL),
+                player.map(Player::alias).orElse(null));
     }
 
     private static Unit unit(String job, Library library) {
@@ -233,10 +256,19 @@ public class Reports {
 
     /** The man who signs in so, and nobody else; none when no coach has said who that is or graded him. */
     Optional<ManPage> mine(Principal by) {
-        return roster.manOf(by.getName()).flatMap(p -> page(p.id()));
+        return roster.manOf(by.getName()).flatMap(p -> page(p.id())).map(ManPage::abroad);
     }
 
     UnitPage unit(Unit unit) {
+        return unit(unit, who -> who);
+    }
+
+    /** As others than the coaches may read it. */
+    UnitPage unitAbroad(Unit unit) {
+        return unit(unit, Who::abroad);
+    }
+
+    private UnitPage unit(Unit unit, UnaryOperator<Who> called) {
         Library library = playbook.library();
         GradedPlays.Everything all = graded.everything();
         Map<String, Who> men = byMan(all.words()).entrySet().stream()
@@ -251,8 +283,14 @@ public class Reports {
                 unit,
                 sheet,
                 facets(all.graded().where(belongs)),
-                men(all, library, belongs),
-                men.values().stream().collect(Collectors.toMap(Who::man, Who::said)));
+                men(all, library, belongs).stream().map(m -> m.called(called)).toList(),
+                men.values().stream()
+                        .collect(Collectors.toMap(Who::man, w -> called.apply(w).said())));
+    }
+
+    /** What a file about a man is called. */
+    String fileOf(String man) {
+        return roster.player(man).map(Player::alias).orElse(man);
     }
 
     /**

@@ -23,12 +23,12 @@ class SheetController {
 
     @GetMapping(value = "/grades/{man}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> man(@PathVariable String man) {
-        return TakenAlong.file(man + ".pdf", MediaType.APPLICATION_PDF, sheets.man(man));
+        return TakenAlong.file(sheets.fileOf(man) + ".pdf", MediaType.APPLICATION_PDF, sheets.man(man));
     }
 
     @GetMapping(value = "/grades/{man}/sheet.csv", produces = "text/csv")
     ResponseEntity<byte[]> manTable(@PathVariable String man) {
-        return TakenAlong.text(man, "csv", sheets.manTable(man));
+        return TakenAlong.text(sheets.fileOf(man), "csv", sheets.manTable(man));
     }
 
     @GetMapping(value = "/units/{unit}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

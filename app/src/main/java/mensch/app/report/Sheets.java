@@ -58,7 +58,7 @@ class Sheets {
 
     /** What he is to be shown and told, on a page or two. */
     byte[] man(String man) {
-        ManPage page = reports.man(man);
+        ManPage page = reports.man(man).abroad();
         Paper paper = paper(page.who().said(), "for his coaches and him alone");
         paper.line(String.join(", ", page.who().seats()) + ": " + page.sheet().plays() + " plays graded"
                 + after(", ", page.sheet().ended())
@@ -85,7 +85,7 @@ class Sheets {
     }
 
     byte[] unit(Unit unit) {
-        UnitPage page = reports.unit(unit);
+        UnitPage page = reports.unitAbroad(unit);
         Map<String, String> names = page.names();
         Paper paper = paper(
                 "Grades of " + (unit == Unit.ALL ? "the whole defence" : "the " + unit.words()),
@@ -231,6 +231,11 @@ class Sheets {
                         .collect(Collectors.joining(", ")));
     }
 
+    /** What a file about a man is called. */
+    String fileOf(String man) {
+        return reports.fileOf(man);
+    }
+
     /** A row for each coach's word of each play. */
     String manTable(String man) {
         List<Row> rows = reports.rows(who -> who.man().equals(man));
@@ -278,8 +283,8 @@ class Sheets {
     private static List<String> cells(Row row) {
         PlayOfMan play = row.play();
         RepRow rep = play.rep();
-        var cells = new ArrayList<>(
-                List.of(row.who().said(), rep.job(), play.opponent(), String.valueOf(play.number()), rep.grader()));
+        var cells = new ArrayList<>(List.of(
+                row.who().abroad().said(), rep.job(), play.opponent(), String.valueOf(play.number()), rep.grader()));
         for (Facet facet : Facet.values()) {
             cells.add(rep.marks().stream()
                     .filter(m -> m.facet() == facet)

@@ -27,7 +27,7 @@ public record RosterSheet(
 
     /**
      * Weight in pounds and short shuttle in seconds, null when not taken; {@code account} is how he signs in, if he
-     * does.
+     * does; {@code alias} is what he is called on what others than his coaches may read, or null.
      */
     public record PlayerRow(
             @NotBlank @Size(max = Bounds.NAME) String id,
@@ -36,7 +36,20 @@ public record RosterSheet(
             @NotNull Body body,
             @Min(40) @Max(500) @Nullable Integer weight,
             @DecimalMin("3") @DecimalMax("20") @Nullable Double shuttle,
-            @Size(max = Bounds.NAME) @Nullable String account) {}
+            @Size(max = Bounds.NAME) @Nullable String account,
+            @Size(max = Bounds.NAME) @Nullable String alias) {
+
+        Player player() {
+            return new Player(
+                    id,
+                    number,
+                    name.strip(),
+                    body,
+                    weight,
+                    shuttle,
+                    alias == null || alias.isBlank() ? null : alias.strip());
+        }
+    }
 
     /** Who plays a role, first choice first; no personnel means any. */
     public record LineRow(
@@ -52,9 +65,7 @@ public record RosterSheet(
     /** @throws RefusedException saying what does not go together */
     Roster roster() {
         return new Roster(
-                players.stream()
-                        .map(p -> new Player(p.id(), p.number(), p.name().strip(), p.body(), p.weight(), p.shuttle()))
-                        .toList(),
+                players.stream().map(PlayerRow::player).toList(),
                 chart.stream()
                         .map(l -> new ChartLine(l.role(), l.personnel(), l.players()))
                         .toList(),

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param body kind of player he is
  * @param weight pounds, or null when not taken
  * @param shuttle seconds for the short shuttle (5-10-5 yd), lower is quicker; null when not taken
+ * @param alias what he is called on what others than his coaches may read, as a minor may be; null when it is his name
  */
 public record Player(
         String id,
@@ -20,7 +21,8 @@ public record Player(
         String name,
         Body body,
         @Nullable Integer weight,
-        @Nullable Double shuttle) {
+        @Nullable Double shuttle,
+        @Nullable String alias) {
 
     public Player {
         if (number < 0 || number > 99) {
@@ -31,9 +33,14 @@ public record Player(
         }
     }
 
+    /** Called by his name everywhere. */
+    public Player(String id, int number, String name, Body body, @Nullable Integer weight, @Nullable Double shuttle) {
+        this(id, number, name, body, weight, shuttle, null);
+    }
+
     /** Without what was measured of him, for those who need not know it. */
     public Player unmeasured() {
-        return new Player(id, number, name, body, null, null);
+        return new Player(id, number, name, body, null, null, alias);
     }
 
     /** As a coach points at him: {@code 54 Haskett}. */
