@@ -32,6 +32,9 @@ final class Painter {
     private static final Color GRASS_DARK = new Color(66, 103, 56);
     private static final Color PAINT = new Color(236, 238, 228);
     private static final double STRIPE_WIDTH = 0.11;
+    /** Half a hash, yards. */
+    private static final double TICK = 0.33;
+
     private static final Font NUMERALS = new Font(Font.SANS_SERIF, Font.BOLD, 100);
 
     private final PinholeCamera camera;
@@ -77,7 +80,7 @@ final class Painter {
             if (line % 5 == 0) {
                 quad(g, PAINT, left, right, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
             }
-            ticks(g, y);
+            ticks(g, y, line % 5 == 0 && line > 0 && line < 100);
             if (line % 10 == 0 && line > 0 && line < 100) {
                 numbers(g, y, Math.min(line, 100 - line));
             }
@@ -86,12 +89,16 @@ final class Painter {
         quad(g, PAINT, right, right + 1, -45, 55);
     }
 
-    private void ticks(Graphics2D g, int y) {
+    /** @param crossed by a yard line: the hash lies across it, and both are a cross */
+    private void ticks(Graphics2D g, int y, boolean crossed) {
         for (Side side : Side.values()) {
             double hash = field.x(Mark.HASH, side, 0);
-            quad(g, PAINT, hash - 0.33, hash + 0.33, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
+            quad(g, PAINT, hash - TICK, hash + TICK, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
+            if (crossed) {
+                quad(g, PAINT, hash - STRIPE_WIDTH / 2, hash + STRIPE_WIDTH / 2, y - TICK, y + TICK);
+            }
             double edge = field.fromSideline(side, 0.7);
-            quad(g, PAINT, edge - 0.33, edge + 0.33, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
+            quad(g, PAINT, edge - TICK, edge + TICK, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
         }
     }
 

@@ -3,6 +3,7 @@ package mensch.core.film;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mensch.core.field.Code;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
 import mensch.core.geometry.Point;
@@ -12,15 +13,24 @@ import mensch.core.geometry.Side;
 public final class KnownPlaces {
     private static final int BEHIND = 15;
     private static final int BEYOND = 25;
+    private static final int EACH = 5;
+    private static final int LENGTH = 100;
+    private static final int END = (int) Code.END_ZONE_YARDS;
     private static final List<Mark> MARKS =
             List.of(Mark.SIDELINE, Mark.BOTTOM_OF_NUMBERS, Mark.TOP_OF_NUMBERS, Mark.HASH);
+    /** Before both goal lines had names of their own. */
+    private static final String EITHER = ", goal line";
 
     private KnownPlaces() {}
 
     /** A place with its name; play frame yards. */
     public record KnownPlace(String name, Point at) {}
 
-    /** Every crossing on a five-yard line near the ball; numbers only on the ten-yard lines that carry them. */
+    /**
+     * Every crossing on a five-yard line near the ball; numbers only on the ten-yard lines that carry them, hashes only
+     * between the goal lines. A field for small-sided flag has neither: there it is where lines, or their cones, meet
+     * the sidelines.
+     */
     public static List<KnownPlace> of(Field field) {
         int toGoal = field.ball().yardsToGoal();
         return between(field, toGoal - BEYOND, toGoal + BEHIND);
@@ -28,22 +38,24 @@ public final class KnownPlaces {
 
     /** The place of a name, anywhere on the field; none when these rules paint no such thing. */
     public static Optional<KnownPlace> named(Field field, String name) {
-        return between(field, 0, 100).stream()
-                .filter(place -> place.name().equals(name))
+        String whole = name.endsWith(EITHER)
+                ? name.replace(EITHER, ", " + words(2 * field.ball().yardsToGoal() > LENGTH ? LENGTH : 0))
+                : name;
+        return between(field, -END, LENGTH + END).stream()
+                .filter(place -> place.name().equals(whole))
                 .findFirst();
     }
 
-    /** @param first yards to the goal line of the nearest line, from 0 */
+    /** @param first yards to the goal line of the nearest line, negative behind it */
     private static List<KnownPlace> between(Field field, int first, int last) {
         var places = new ArrayList<KnownPlace>();
-        for (int line = Math.min(100, last); line >= Math.max(0, first); line--) {
-            if (line % 5 != 0) {
+        for (int line = LENGTH + END; line >= -END; line--) {
+            if (line < first || line > last || !painted(line)) {
                 continue;
             }
             int y = field.ball().yardsToGoal() - line;
             for (Mark mark : MARKS) {
-                boolean numbers = mark == Mark.BOTTOM_OF_NUMBERS || mark == Mark.TOP_OF_NUMBERS;
-                if (numbers && (line % 10 != 0 || line == 0 || line == 100)) {
+                if (!on(mark, line, field.code())) {
                     continue;
                 }
                 for (Side side : Side.values()) {
@@ -56,9 +68,28 @@ public final class KnownPlaces {
         return List.copyOf(places);
     }
 
+    /** Every fifth yard between the goal lines, and the end lines. */
+    private static boolean painted(int line) {
+        return line == -END || line == LENGTH + END || line >= 0 && line <= LENGTH && line % EACH == 0;
+    }
+
+    private static boolean on(Mark mark, int line, Code code) {
+        boolean inside = line > 0 && line < LENGTH;
+        return switch (mark) {
+            case SIDELINE -> true;
+            case HASH -> inside && !code.flag();
+            default -> inside && !code.flag() && line % (2 * EACH) == 0;
+        };
+    }
+
     private static String words(int line) {
-        return line == 0 || line == 100
-                ? "goal line"
-                : line == 50 ? "midfield line" : line < 50 ? "our " + line : "their " + (100 - line);
+        String whose = 2 * line > LENGTH ? "their " : "our ";
+        if (line < 0 || line > LENGTH) {
+            return whose + "end line";
+        }
+        if (line == 0 || line == LENGTH) {
+            return whose + "goal line";
+        }
+        return line == LENGTH / 2 ? "midfield line" : whose + Math.min(line, LENGTH - line);
     }
 }

@@ -337,6 +337,34 @@ class TripodTest {
         assertThat(angle.nextPlaces(field)).hasSameSizeAs(KnownPlaces.of(field));
     }
 
+    /** Whatever is clicked, the answer is a view that sees its places, or a reason. */
+    @Test
+    void clicksAtRandomNeverEndInAnErrorAndHardlyEverInAView() {
+        Field field = spot(0, 40);
+        Tripod tripod = tripod(field, PAINT);
+        List<KnownPlaces.KnownPlace> places = KnownPlaces.of(field);
+        int solved = 0;
+        int turns = 1000;
+        for (int i = 0; i < turns; i++) {
+            var clicks = new ArrayList<KnownPoint>();
+            for (int k = 0; k < 2 + i % 6; k++) {
+                var place = places.get(random.nextInt(places.size()));
+                clicks.add(new KnownPoint(
+                        place.name(), place.at(), new ImagePoint(random.nextInt(1920), random.nextInt(1080))));
+            }
+            Calibration.Outcome outcome = Calibration.of(clicks, tripod, LIMITS);
+            if (outcome instanceof Calibration.Solved s) {
+                solved += s.calibration().standing() == Standing.AS_BEFORE ? 1 : 0;
+                assertThat(s.calibration().points())
+                        .allMatch(p -> s.calibration().toImage(p.field()).isPresent());
+            } else {
+                assertThat(((Calibration.Refused) outcome).reason()).isNotBlank();
+            }
+        }
+        System.out.printf("clicks at random: %d of %d taken for a view of the tripod%n", solved, turns);
+        assertThat(solved).isLessThan(turns / 20);
+    }
+
     @Test
     void clicksThatCanTellNothingAreRefusedWithTheReason() {
         Field field = spot(3, 45);
