@@ -1,5 +1,6 @@
-import { mount } from '@vue/test-utils'
-import { describe, expect, it, vi } from 'vitest'
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
 import FrameStage from './FrameStage.vue'
 
 const stage = (over = {}) =>
@@ -87,5 +88,54 @@ describe('frame stage', () => {
     expect(pause).toHaveBeenCalledOnce()
     expect(wrapper.emitted('end')).toHaveLength(1)
     expect(wrapper.emitted('frame')!.at(-1)).toEqual([1])
+  })
+})
+
+describe('a frame that was decoded ahead', () => {
+  const waiting: [HTMLVideoElement, VideoFrameRequestCallback][] = []
+  /** A player presents a frame. */
+  const presents = (of: HTMLVideoElement, mediaTime: number): void => {
+    const at = waiting.findIndex(([video]) => video === of)
+    waiting.splice(at, 1)[0]![1](0, { mediaTime } as VideoFrameCallbackMetadata)
+  }
+  beforeEach(() => {
+    vi.useFakeTimers()
+    waiting.length = 0
+    Object.assign(HTMLVideoElement.prototype, {
+      requestVideoFrameCallback(this: HTMLVideoElement, seen: VideoFrameRequestCallback) {
+        waiting.push([this, seen])
+      },
+      play: () => Promise.resolve(),
+      pause: () => undefined,
+    })
+    vi.stubGlobal('createImageBitmap', () => Promise.resolve({ width: 4, height: 2, close: () => undefined }))
+    vi.spyOn(HTMLCanvasElement.prototype, 'getContext').mockReturnValue(null)
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+    Reflect.deleteProperty(HTMLVideoElement.prototype, 'requestVideoFrameCallback')
+  })
+  it('is shown at once; the film goes there when he stays, and takes its place', async () => {
+    const wrapper = stage({ times: [0, 0.1, 0.2, 0.3] })
+    const film = wrapper.find('video').element
+    await wrapper.setProps({ frame: 1 })
+    expect(film.currentTime).toBeCloseTo(0.15)
+    const scout = waiting[0]![0]
+    expect(scout).not.toBe(film)
+    presents(scout, 0.2)
+    await flushPromises()
+    await wrapper.setProps({ frame: 2 })
+    await nextTick()
+    expect(wrapper.find('canvas').attributes('data-frame')).toBe('2')
+    expect(film.currentTime).toBeCloseTo(0.15)
+    vi.advanceTimersByTime(130)
+    expect(film.currentTime).toBeCloseTo(0.25)
+    presents(film, 0.1)
+    await nextTick()
+    expect(wrapper.find('canvas').attributes('data-frame')).toBe('2')
+    presents(film, 0.2)
+    await nextTick()
+    expect(wrapper.find('canvas').attributes('data-frame')).toBeUndefined()
   })
 })

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { useDebounceFn, useEventListener } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { FeetClick, KnownClick } from '../api/types'
+import { Ahead } from './ahead'
 import type { Mode } from './filmStore'
 import { clampFrame, frameAt, seekTime } from './frames'
+import { videoScout } from './videoScout'
 
 const props = defineProps<{
   src: string
@@ -37,13 +39,54 @@ const cross = ref({ x: props.width / 2, y: props.height / 2 })
 const origin = ref('50% 50%')
 const failed = ref(false)
 
+/** The film itself goes to a frame whose picture is shown when he stays at it so long, milliseconds. */
+const STAYS = 120
+const canvas = ref<HTMLCanvasElement>()
+/** The frame whose picture lies over the film, until the film has come to it. */
+const over = ref<number>()
+let ahead: Ahead<ImageBitmap> | undefined
+watch(
+  () => props.src,
+  () => {
+    ahead?.drop()
+    over.value = undefined
+    const scout = videoScout(props.src, props.times)
+    ahead = scout && new Ahead(scout, props.times.length, (picture) => picture.close())
+    ahead?.shown(props.frame)
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => ahead?.drop())
 watch(
   () => props.frame,
   (frame) => {
-    if (video.value && frameAt(video.value.currentTime, props.times) !== frame)
-      video.value.currentTime = seekTime(frame, props.times)
+    if (!video.value) return
+    if (video.value.paused) ahead?.shown(frame)
+    if (over.value === undefined && frameAt(video.value.currentTime, props.times) === frame) return
+    const picture = ahead?.at(frame)
+    if (picture) {
+      lay(picture, frame)
+      void settle()
+    } else goThere()
   },
 )
+function goThere(): void {
+  if (video.value) video.value.currentTime = seekTime(props.frame, props.times)
+}
+const settle = useDebounceFn(goThere, STAYS)
+function lay(picture: ImageBitmap, frame: number): void {
+  canvas.value!.width = picture.width
+  canvas.value!.height = picture.height
+  canvas.value!.getContext('2d')?.drawImage(picture, 0, 0)
+  if (over.value === undefined) video.value!.requestVideoFrameCallback(arrived)
+  over.value = frame
+}
+/** The film presents a frame: when it is the one he is at, or it plays, no picture is needed. */
+function arrived(_: number, { mediaTime }: VideoFrameCallbackMetadata): void {
+  if (!video.value) return
+  if (!video.value.paused || frameAt(mediaTime + 1e-4, props.times) === props.frame) over.value = undefined
+  else video.value.requestVideoFrameCallback(arrived)
+}
 useEventListener(video, 'loadedmetadata', () => (video.value!.currentTime = seekTime(props.frame, props.times)))
 useEventListener(video, 'timeupdate', () => {
   if (!video.value || video.value.paused) return
@@ -84,14 +127,16 @@ function follow(event: MouseEvent): void {
 }
 function toggle(): void {
   if (!video.value) return
-  if (video.value.paused) void video.value.play()
+  if (video.value.paused) play()
   else {
     video.value.pause()
     emit('frame', clampFrame(frameAt(video.value.currentTime, props.times), props.times))
   }
 }
 function play(): void {
-  if (video.value?.paused) void video.value.play()
+  if (!video.value?.paused) return
+  if (over.value !== undefined) goThere()
+  void video.value.play()
 }
 /** The keyboard's way to point: a cross that walks, and Enter. */
 function walk(x: number, y: number): void {
@@ -129,6 +174,12 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
         preload="auto"
         aria-label="Film"
         tabindex="-1"
+      />
+      <canvas
+        v-show="over !== undefined"
+        ref="canvas"
+        :data-frame="over"
+        aria-hidden="true"
       />
       <svg
         ref="stage"
@@ -206,6 +257,7 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
   width: min(100cqw, 100cqh * var(--ratio));
 }
 video,
+canvas,
 svg {
   position: absolute;
   inset: 0;

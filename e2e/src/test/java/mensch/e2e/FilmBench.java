@@ -24,14 +24,26 @@ public final class FilmBench {
             "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38,"
                     + " \"down\": 2, \"distance\": 7}, \"call\": \"anvil-fog\", \"revision\": 0}";
 
-    /** Presses a key and waits until a frame of the film within a span is presented; milliseconds. */
+    /** Presses a key and waits until a frame of the film within a span, or its picture, is presented; milliseconds. */
     private static final String PRESSED = """
-        ([key, shiftKey, from, to]) => new Promise((done, fail) => {
+        ([key, shiftKey, from, to, frame]) => new Promise((done, fail) => {
           const video = document.querySelector('video')
+          const picture = document.querySelector('.stage canvas')
           const started = performance.now()
+          let shown = false
+          const end = () => {
+            if (!shown) done(performance.now() - started)
+            shown = true
+          }
           const seen = (now, { mediaTime }) =>
-            mediaTime >= from && mediaTime <= to ? done(performance.now() - started) : video.requestVideoFrameCallback(seen)
+            mediaTime >= from && mediaTime <= to ? end() : shown || video.requestVideoFrameCallback(seen)
           video.requestVideoFrameCallback(seen)
+          const laid = () => {
+            // what lies there is painted with the frame that is made now
+            if (picture.dataset.frame === String(frame)) requestAnimationFrame(end)
+            else if (!shown) requestAnimationFrame(laid)
+          }
+          requestAnimationFrame(laid)
           setTimeout(() => fail(new Error(key + ': no frame between ' + from + ' and ' + to)), 8000)
           document.body.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey, bubbles: true, cancelable: true }))
         })""";
@@ -192,7 +204,8 @@ public final class FilmBench {
         double at = times.get(frame);
         boolean shift = key.startsWith("Shift+");
         return ((Number) page.evaluate(
-                        PRESSED, List.of(shift ? key.substring("Shift+".length()) : key, shift, at - half, at + half)))
+                        PRESSED,
+                        List.of(shift ? key.substring("Shift+".length()) : key, shift, at - half, at + half, frame)))
                 .doubleValue();
     }
 

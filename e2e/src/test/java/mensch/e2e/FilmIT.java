@@ -183,6 +183,7 @@ class FilmIT extends InBrowser {
         page.waitForFunction(
                 "n => Math.floor(document.querySelector('video').currentTime * 30 + 1e-6) === n",
                 ReelMaker.FRAMES_BEFORE);
+        assertThat(page.locator(".stage canvas")).isHidden();
         page.keyboard().press("n");
         assertThat(page.locator(".strip li")).hasCount(11);
     }
