@@ -194,4 +194,17 @@ describe('grading by key', () => {
     grading.confirm()
     expect(film.target).toBe('nickel')
   })
+  it('takes one key for a man of whom all but technique is proposed', () => {
+    const { film, grades } = inHand()
+    const grading = useGrading()
+    const proposed = grades.proposed('nickel').map((p) => [p.facet, p.mark])
+    expect(proposed.length).toBeGreaterThan(0)
+    grading.whole('-')
+    expect(grades.markOf('nickel', 'TE')).toBe('-')
+    expect(proposed.map(([facet]) => [facet, grades.markOf('nickel', facet as never)])).toEqual(proposed)
+    expect(film.target).toBe('mike')
+    film.target = 'nickel'
+    grading.whole('-')
+    expect(grades.markOf('nickel', 'TE')).toBe('-')
+  })
 })

@@ -173,6 +173,10 @@ const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find(
       >
         <span class="key">Enter</span> {{ proposals.length ? 'Yes to what is proposed, next man' : 'Next man' }}
       </button>
+      <p class="soft">
+        The same with his technique as a whole: <span class="key">7</span> above, <span class="key">8</span> to,
+        <span class="key">9</span> below standard.
+      </p>
       <BesideMarks :job="job.id" />
       <NoteField
         :man="job.id"

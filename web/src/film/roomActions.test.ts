@@ -16,7 +16,7 @@ function room(inHand = true) {
     film.work = { past: [], now: { firstFrame: 0, snapFrame: 24, points: [], marks: [], seen: [] }, future: [] }
   }
   const stage = { toggle: vi.fn(), walk: vi.fn(), drop: vi.fn() }
-  const grading = { ready: vi.fn(() => true), walk: vi.fn(), mark: vi.fn(), confirm: vi.fn() }
+  const grading = { ready: vi.fn(() => true), walk: vi.fn(), mark: vi.fn(), confirm: vi.fn(), whole: vi.fn() }
   const controls = {
     film,
     frame: ref(5),
@@ -86,6 +86,8 @@ describe('keys of the film room', () => {
     press('ArrowRight')
     expect(grading.walk).toHaveBeenLastCalledWith(1)
     expect(grading.confirm).toHaveBeenCalledOnce()
+    for (const key of ['7', '8', '9']) press(key)
+    expect(grading.whole.mock.calls).toEqual([['+'], ['='], ['-']])
     expect(controls.go).toHaveBeenLastCalledWith(6)
   })
   it('cut the play where the film stands', () => {

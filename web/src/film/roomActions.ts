@@ -28,6 +28,8 @@ export interface RoomControls {
     walk: (by: number) => void
     mark: (mark: GradeMark | undefined) => void
     confirm: () => void
+    /** Technique as a whole, yes to what is proposed, and the next man. */
+    whole: (technique: GradeMark) => void
   }
   /** Opens the list of those who may have played. */
   who: () => void
@@ -160,6 +162,19 @@ export function roomActions(controls: RoomControls): Action[] {
     ...MARKS.map(({ mark, key, name }) =>
       // signs of one letter are keys themselves
       grades(`mark-${mark}`, mark.length === 1 ? [key, mark] : key, capital(name), () => grading.mark(mark), judging),
+    ),
+    ...MARKS.flatMap(({ mark, whole, name }) =>
+      whole
+        ? [
+            grades(
+              `whole-${mark}`,
+              whole,
+              `Technique ${name}, yes to what is proposed, and on to the next man`,
+              () => grading.whole(mark),
+              judging,
+            ),
+          ]
+        : [],
     ),
     grades('unmark', 'Delete', 'Take the mark off', () => grading.mark(undefined), judging),
     grades('who', 'W', 'Say who played, from this play on', controls.who, judging),

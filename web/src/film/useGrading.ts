@@ -18,6 +18,8 @@ export interface Grading {
   walk: (by: number) => void
   mark: (mark: GradeMark | undefined) => void
   confirm: () => void
+  /** Technique as a whole, yes to what is proposed, and the next man: one key for a man of whom all else is measured. */
+  whole: (technique: GradeMark) => void
 }
 
 /** Marks the man in hand facet by facet, technique criterion by criterion; a yes goes on to the next man who has no grade. */
@@ -74,5 +76,11 @@ export function useGrading(): Grading {
     film.target = round.find((id) => !grades.graded(id)) ?? round[0] ?? film.target
     choose(order.value[0] ?? 'AL')
   }
-  return { facet, criterion, choose, ready: () => !!grades.found, walk, mark, confirm }
+  function whole(technique: GradeMark): void {
+    const job = man()
+    if (!job) return
+    if (grades.markOf(job, 'TE') !== technique) grades.mark(job, 'TE', technique)
+    confirm()
+  }
+  return { facet, criterion, choose, ready: () => !!grades.found, walk, mark, confirm, whole }
 }
