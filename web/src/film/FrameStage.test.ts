@@ -117,12 +117,20 @@ describe('a frame that was decoded ahead', () => {
     Reflect.deleteProperty(HTMLVideoElement.prototype, 'requestVideoFrameCallback')
   })
   it('is shown at once; the film goes there when he stays, and takes its place', async () => {
+    const players: HTMLVideoElement[] = []
+    const create = document.createElement.bind(document)
+    vi.spyOn(document, 'createElement').mockImplementation((name: string, how?: ElementCreationOptions) => {
+      const made = create(name, how)
+      if (made instanceof HTMLVideoElement) players.push(made)
+      return made
+    })
     const wrapper = stage({ times: [0, 0.1, 0.2, 0.3] })
     const film = wrapper.find('video').element
     await wrapper.setProps({ frame: 1 })
     expect(film.currentTime).toBeCloseTo(0.15)
-    const scout = waiting[0]![0]
-    expect(scout).not.toBe(film)
+    const scout = players.find((p) => p !== film)!
+    expect(waiting).toEqual([])
+    scout.dispatchEvent(new Event('seeked'))
     presents(scout, 0.2)
     await flushPromises()
     await wrapper.setProps({ frame: 2 })

@@ -51,7 +51,16 @@ watch(
     ahead?.drop()
     over.value = undefined
     const scout = videoScout(props.src, props.times)
-    ahead = scout && new Ahead(scout, props.times.length, (picture) => picture.close())
+    ahead =
+      scout &&
+      new Ahead(
+        scout,
+        props.times.length,
+        (picture) => picture.close(),
+        (frame, picture) => {
+          if (frame === props.frame && video.value && !there()) lay(picture, frame)
+        },
+      )
     ahead?.shown(props.frame)
   },
   { immediate: true },
@@ -62,14 +71,18 @@ watch(
   (frame) => {
     if (!video.value) return
     if (video.value.paused) ahead?.shown(frame)
-    if (over.value === undefined && frameAt(video.value.currentTime, props.times) === frame) return
+    if (over.value === undefined && there()) return
     const picture = ahead?.at(frame)
-    if (picture) {
-      lay(picture, frame)
-      void settle()
-    } else goThere()
+    if (picture) lay(picture, frame)
+    // what is on its way comes sooner than a film that is sent there as well
+    if (picture || ahead?.soon(frame)) void settle()
+    else goThere()
   },
 )
+/** Whether the film itself is at the frame, or on its way there. */
+function there(): boolean {
+  return frameAt(video.value!.currentTime, props.times) === props.frame
+}
 function goThere(): void {
   if (video.value) video.value.currentTime = seekTime(props.frame, props.times)
 }

@@ -6,24 +6,28 @@ function stepping(frames = 100) {
   const runs: Run[] = []
   const scout = { run: (...of: Run) => void runs.push(of), stop: vi.fn() }
   const closed = vi.fn()
-  const ahead = new Ahead<string>(scout, frames, closed)
+  const come = vi.fn()
+  const ahead = new Ahead<string>(scout, frames, closed, come)
   /** The scout comes by all frames of its span. */
   const goes = (i: number): void => {
     const [from, to, seen, done] = runs[i]!
     for (let f = from; f <= to; f++) seen(f, `picture ${f}`)
     done()
   }
-  return { ahead, runs, goes, scout, closed, spans: () => runs.map(([from, to]) => [from, to]) }
+  return { ahead, runs, goes, scout, closed, come, spans: () => runs.map(([from, to]) => [from, to]) }
 }
 
 describe('frames ahead', () => {
   it('are fetched when he steps, and are there for the next step', () => {
-    const { ahead, goes, spans } = stepping()
+    const { ahead, goes, spans, come } = stepping()
     ahead.shown(20)
     expect(spans()).toEqual([])
     ahead.shown(21)
     expect(spans()).toEqual([[22, 33]])
+    expect([23, 32].map((f) => ahead.soon(f))).toEqual([true, false])
     goes(0)
+    expect(ahead.soon(23)).toBe(false)
+    expect(come).toHaveBeenLastCalledWith(33, 'picture 33')
     expect(ahead.at(22)).toBe('picture 22')
     for (let f = 22; f <= 28; f++) ahead.shown(f)
     expect(spans()).toEqual([[22, 33]])
@@ -35,6 +39,7 @@ describe('frames ahead', () => {
     ahead.shown(9)
     ahead.shown(8)
     expect(spans()).toEqual([[0, 7]])
+    expect(ahead.soon(7)).toBe(false)
     goes(0)
     for (let f = 7; f >= 0; f--) ahead.shown(f)
     expect(spans()).toHaveLength(1)

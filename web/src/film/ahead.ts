@@ -21,7 +21,9 @@ export class Ahead<F> {
   constructor(
     private readonly scout: Scout<F>,
     private readonly frames: number,
-    private readonly close: (picture: F) => void = () => undefined,
+    private readonly close: (picture: F) => void,
+    /** A picture has come. */
+    private readonly come: (frame: number, picture: F) => void,
   ) {}
 
   at(frame: number): F | undefined {
@@ -56,6 +58,11 @@ export class Ahead<F> {
     return undefined
   }
 
+  /** Whether it will be there sooner than a film that is sent there: behind him they come last. */
+  soon(frame: number): boolean {
+    return this.fetching(frame) && frame - this.running![0] < LOW
+  }
+
   private fetching(frame: number): boolean {
     return this.running !== undefined && frame >= this.running[0] && frame <= this.running[1]
   }
@@ -69,6 +76,7 @@ export class Ahead<F> {
       (frame, picture) => {
         if (this.running !== mine || this.pictures.has(frame)) return this.close(picture)
         this.pictures.set(frame, picture)
+        this.come(frame, picture)
       },
       () => {
         if (this.running === mine) this.running = undefined

@@ -25,9 +25,14 @@ export function videoScout(src: string, times: readonly number[]): Scout<ImageBi
           done()
         } else video.requestVideoFrameCallback(each)
       }
-      video.requestVideoFrameCallback(each)
+      // what it presents before it has come there is of an earlier run
+      const begin = (): void => {
+        if (mine !== run) return
+        video.requestVideoFrameCallback(each)
+        video.play().catch(done)
+      }
+      video.addEventListener('seeked', begin, { once: true })
       video.currentTime = seekTime(from, times)
-      video.play().catch(done)
     },
     stop() {
       run++

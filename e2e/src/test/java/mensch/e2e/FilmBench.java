@@ -24,6 +24,9 @@ public final class FilmBench {
             "{\"snap\": {\"formation\": \"pro-i\", \"mirrored\": false, \"code\": \"hs\", \"hash\": \"m\", \"toGoal\": 38,"
                     + " \"down\": 2, \"distance\": 7}, \"call\": \"anvil-fog\", \"revision\": 0}";
 
+    /** A hand that looks at each frame presses no sooner again, milliseconds. */
+    private static final int HAND_MILLIS = 100;
+
     /** Presses a key and waits until a frame of the film within a span, or its picture, is presented; milliseconds. */
     private static final String PRESSED = """
         ([key, shiftKey, from, to, frame]) => new Promise((done, fail) => {
@@ -176,8 +179,9 @@ public final class FilmBench {
                 boolean on = i % 60 < 40;
                 at += on ? 1 : -1;
                 steps.add(pressed(page, on ? "." : ",", at, times));
+                page.waitForTimeout(HAND_MILLIS);
             }
-            said("a frame is stepped", steps);
+            said("a frame is stepped, by a hand", steps);
             var plays = new ArrayList<Double>();
             for (int play = 1; play < PLAYS; play++) {
                 plays.add(pressed(page, "]", snap(play, times.size()), times));
