@@ -8,7 +8,7 @@ import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
 import PlayLogFields from './PlayLogFields.vue'
 import SolvedView from './SolvedView.vue'
-import { BALL, strangers, withoutMan } from './work'
+import { BALL, strangers, withoutMan, withoutPlace } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
 const props = defineProps<{ frame: number }>()
@@ -42,12 +42,6 @@ function elsewhere(off: { x: number; y: number }): string {
   return `${side} and ${Math.abs(off.y).toFixed(1)} yd ${off.y < 0 ? 'behind' : 'ahead'}`
 }
 const notHere = computed(() => (still.value?.elsewhere ?? []).map((m) => film.label(m)).join(', '))
-/** So many places solve a frame in which the camera has turned. */
-const turning = computed(() =>
-  angle.value!.leastPoints === 2 || angle.value!.points.filter((p) => p.frame === undefined).length >= 6
-    ? 'two'
-    : 'four',
-)
 const later = computed(() => {
   const before = props.frame < now.value!.snapFrame
   const since = `This frame is ${sinceBall(props.frame).toFixed(2)} s ${before ? 'before' : 'after'} the ball.`
@@ -59,7 +53,7 @@ const later = computed(() => {
     return `${since} Click again who stands as he stands at the snap: two more such frames tell a lineman's gap far better.`
   return (
     `${since} Who is clicked here is measured as if the camera stood as at the snap: ` +
-    `click one known place in this frame, and it is checked; click ${turning.value} where the camera turns.`
+    `click one known place in this frame, and it is checked; click ${angle.value!.leastPointsTurned === 2 ? 'two' : 'four'} where the camera turns.`
   )
 })
 /** Seconds between a frame and the ball. */
@@ -68,6 +62,9 @@ function sinceBall(frame: number): number {
 }
 function takeOff(): void {
   film.set(gone.value.reduce(withoutMan, now.value!))
+}
+function takeOffPlaces(): void {
+  film.set(angle.value!.noPlaces.reduce(withoutPlace, now.value!))
 }
 </script>
 
@@ -157,6 +154,19 @@ function takeOff(): void {
           @click="takeOff"
         >
           Take {{ gone.length === 1 ? 'it' : 'them' }} off
+        </button>
+      </p>
+      <p
+        v-if="angle.noPlaces.length"
+        class="fault"
+      >
+        Clicked, but not on this field: {{ angle.noPlaces.join(', ') }}.
+        <button
+          type="button"
+          class="link"
+          @click="takeOffPlaces"
+        >
+          Take {{ angle.noPlaces.length === 1 ? 'it' : 'them' }} off
         </button>
       </p>
       <div

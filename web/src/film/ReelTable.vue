@@ -14,7 +14,7 @@ const COLUMNS: TableColumnsType<ReelItem> = [
   { key: 'name', title: 'Reel', width: 250 },
   { key: 'view', title: 'View', dataIndex: 'view' },
   { key: 'plays', title: 'Plays', dataIndex: 'plays' },
-  { key: 'calibrated', title: 'Solved views', customRender: ({ record: r }) => `${r.calibrated} of ${r.plays}` },
+  { key: 'placed', title: 'Places clicked', customRender: ({ record: r }) => `${r.placed} of ${r.plays}` },
   { key: 'marked', title: 'Marked', customRender: ({ record: r }) => `${r.marked} of ${r.plays}` },
   { key: 'length', title: 'Length', customRender: ({ record: r }) => `${r.seconds.toFixed(1)} s, ${r.frames} frames` },
   {

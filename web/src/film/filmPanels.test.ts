@@ -145,7 +145,7 @@ describe('the films kept here', () => {
     name: 'Stoats, sideline',
     view: 'sideline',
     plays: 10,
-    calibrated: 2,
+    placed: 2,
     marked: 1,
     seconds: 16,
     frames: 480,

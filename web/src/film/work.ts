@@ -44,6 +44,10 @@ export function withoutMan(work: AngleWork, man: string): AngleWork {
     seen: work.seen.filter((s) => s.man !== man),
   }
 }
+/** Takes a known place off every frame. */
+export function withoutPlace(work: AngleWork, name: string): AngleWork {
+  return { ...work, points: work.points.filter((p) => p.name !== name) }
+}
 const sameThing = (a: SeenAt, b: SeenAt): boolean => a.what === b.what && a.man === b.man
 /** Something happens in a frame; said again of the same frame, it does not. */
 export function withSeen(work: AngleWork, one: SeenAt): AngleWork {

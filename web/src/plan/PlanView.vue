@@ -147,6 +147,7 @@ useViewActions({
     </header>
     <section
       class="heat rolls wide"
+      :aria-busy="running"
       aria-label="Calls by formations"
       tabindex="0"
     >

@@ -9,6 +9,8 @@ import mensch.core.convention.FilmLimits;
 import mensch.core.field.Field;
 import mensch.core.film.Feet;
 import mensch.core.film.FilmedAngle;
+import mensch.core.film.KnownPlaces;
+import mensch.core.film.KnownPlaces.KnownPlace;
 import mensch.core.film.KnownPoint;
 import mensch.core.film.Still;
 import mensch.core.film.Times;
@@ -19,12 +21,12 @@ import org.jspecify.annotations.Nullable;
 final class AngleMeasures {
     private final Angle angle;
     private final List<Double> times;
-    private final Field field;
+    private final Map<String, KnownPlace> places;
 
     AngleMeasures(Angle angle, List<Double> times, Field field) {
         this.angle = angle;
         this.times = times;
-        this.field = field;
+        this.places = KnownPlaces.everywhere(field);
     }
 
     FilmRoom.Seen seen(Tripod tripod, FilmLimits limits) {
@@ -67,7 +69,7 @@ final class AngleMeasures {
     private List<KnownPoint> known(int frame) {
         return angle.points().stream()
                 .filter(c -> at(c.frame()) == frame)
-                .flatMap(c -> c.on(field).stream())
+                .flatMap(c -> c.on(places).stream())
                 .toList();
     }
 

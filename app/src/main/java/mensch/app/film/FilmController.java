@@ -46,7 +46,7 @@ class FilmController {
      * A reel of a game.
      *
      * @param plays of the game that are on it
-     * @param calibrated of them, with clicks enough to solve the view
+     * @param placed of them, on which known places were clicked
      * @param bytes size of the film, 0 when it was taken in before sizes were kept
      * @param seconds from the first frame to the last
      * @param rotation degrees clockwise that the film asks to be turned when shown
@@ -58,7 +58,7 @@ class FilmController {
             String name,
             View view,
             int plays,
-            int calibrated,
+            int placed,
             int marked,
             int frames,
             int width,
@@ -139,7 +139,7 @@ class FilmController {
                 r.getName(),
                 r.getView(),
                 r.getPlays(),
-                r.getCalibrated(),
+                r.getPlaced(),
                 r.getMarked(),
                 r.getFrames(),
                 r.getWidth(),

@@ -3,6 +3,7 @@ package mensch.app.film;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
@@ -288,8 +289,9 @@ public class FilmRoom {
     }
 
     private static void checkKnown(Snap logged, AngleWork work) {
+        Set<String> places = KnownPlaces.everywhere(logged.field()).keySet();
         for (KnownClick click : work.points()) {
-            if (KnownPlaces.named(logged.field(), click.name()).isEmpty()) {
+            if (!places.contains(click.name())) {
                 throw Problem.refused(
                         "place-unknown",
                         "\"" + click.name()

@@ -3,6 +3,7 @@ package mensch.app.film;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import mensch.app.game.PlayLog;
@@ -60,7 +61,9 @@ record FilmedPlay(
      * @param trouble why the view is not solved, or empty
      * @param leastPoints with so many known places it can be solved: fewer where the reel's other plays tell where the
      *     camera stands
+     * @param leastPointsTurned the same of a frame in which the camera has turned since the snap
      * @param tripod how many plays tell that
+     * @param noPlaces names that were clicked and that this field has not: the log was corrected since
      * @param nextPlaces names of the known places that are best clicked next at the snap
      * @param version goes back as If-Match with the next work on it
      */
@@ -77,6 +80,8 @@ record FilmedPlay(
             @Nullable Solved calibration,
             String trouble,
             int leastPoints,
+            int leastPointsTurned,
+            List<String> noPlaces,
             int tripod,
             List<String> nextPlaces,
             long version) {}
@@ -150,6 +155,7 @@ record FilmedPlay(
 
     private static AngleSheet angle(FilmRoom.Seen seen, Field field) {
         Angle angle = seen.angle();
+        Map<String, KnownPlaces.KnownPlace> places = KnownPlaces.everywhere(field);
         return new AngleSheet(
                 angle.id(),
                 angle.reelId(),
@@ -163,6 +169,12 @@ record FilmedPlay(
                 seen.filmed().snap() instanceof Calibration.Solved s ? solved(s.calibration(), field) : null,
                 seen.filmed().snap() instanceof Calibration.Refused refused ? refused.reason() : "",
                 seen.tripod().leastPoints(),
+                seen.filmed().leastPointsTurned(),
+                angle.points().stream()
+                        .map(KnownClick::name)
+                        .filter(name -> !places.containsKey(name))
+                        .distinct()
+                        .toList(),
                 seen.tripod().views(),
                 seen.filmed().nextPlaces(field),
                 angle.version());

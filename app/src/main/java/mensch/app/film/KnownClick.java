@@ -3,11 +3,11 @@ package mensch.app.film;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.util.Map;
 import java.util.Optional;
 import mensch.app.bounds.Bounds;
-import mensch.core.field.Field;
 import mensch.core.film.ImagePoint;
-import mensch.core.film.KnownPlaces;
+import mensch.core.film.KnownPlaces.KnownPlace;
 import mensch.core.film.KnownPoint;
 import org.jspecify.annotations.Nullable;
 
@@ -22,8 +22,13 @@ public record KnownClick(
         double yPixels,
         @Nullable @Min(0) Integer frame) {
 
-    /** Where it is; none when the field has no such place: the log was corrected since. */
-    Optional<KnownPoint> on(Field field) {
-        return KnownPlaces.named(field, name).map(p -> new KnownPoint(name, p.at(), new ImagePoint(xPixels, yPixels)));
+    /**
+     * Where it is; none when the field has no such place: the log was corrected since.
+     *
+     * @param places of the field, by name
+     */
+    Optional<KnownPoint> on(Map<String, KnownPlace> places) {
+        return Optional.ofNullable(places.get(name))
+                .map(p -> new KnownPoint(name, p.at(), new ImagePoint(xPixels, yPixels)));
     }
 }

@@ -27,9 +27,7 @@ interface Reels extends JpaRepository<Reel, Long> {
                    r.rotation as rotation, r.hindrance as hindrance, jsonb_array_length(r.frame_times) as frames,
                    coalesce((r.frame_times ->> -1)::float8 - (r.frame_times ->> 0)::float8, 0) as seconds,
                    count(a.id) as plays,
-                   count(a.id) filter (where jsonb_array_length(a.points) >= 4
-                       or jsonb_array_length(a.points) >= 2 and exists (select 1 from angle told
-                           where told.reel_id = r.id and jsonb_array_length(told.points) >= 6)) as calibrated,
+                   count(a.id) filter (where jsonb_array_length(a.points) > 0) as placed,
                    count(a.id) filter (where jsonb_array_length(a.marks) > 0) as marked
             from reel r left join (angle a join play p on p.id = a.play_id and not p.taken_out) on a.reel_id = r.id
             where r.game_id = :game
@@ -61,7 +59,7 @@ interface Reels extends JpaRepository<Reel, Long> {
 
         int getPlays();
 
-        int getCalibrated();
+        int getPlaced();
 
         int getMarked();
     }

@@ -19,8 +19,6 @@ import org.hipparchus.linear.RealMatrix;
 public final class Calibration {
     /** So many clicks among which one may be wrong. */
     private static final int FEW = 6;
-    /** A hand may be so many times less steady than was said. */
-    private static final int UNSTEADY = 4;
     /** How far points are looked at that tell which way a view is turned, yards. */
     private static final double STEP = 0.1;
 
@@ -161,7 +159,7 @@ public final class Calibration {
             int left = points.size() - fit.points().size();
             clear = left <= Math.max(1, points.size() / FEW) && consensus.explains(fit);
             pixels *= 2;
-        } while (!clear && pixels <= UNSTEADY * limits.paintPixels());
+        } while (!clear && pixels <= ClickNoise.UNSTEADY * limits.paintPixels());
         List<KnownPoint> left = new ArrayList<>(points);
         left.removeAll(fit.points());
         var calibration = new Calibration(fit.points(), fit.solution(), limits, left);

@@ -3,7 +3,6 @@ package mensch.core.film;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 
 /**
  * Which clicks fit one camera, where one or a few of them do not (sample consensus): views through four of the clicks
@@ -11,11 +10,9 @@ import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
  */
 final class Consensus {
     /** With fewer points nobody can say which of them is wrong. */
-    private static final int LEAST_POINTS = 6;
+    static final int LEAST_POINTS = 6;
     /** A click so many times its noise from where the others put it does not fit them. */
     private static final double MOST_SIGMAS = 4;
-    /** Good clicks are taken for wrong ones once in so many sets. */
-    private static final double ONCE_IN = 1000;
 
     private static final int DRAWS = 400;
     private static final int FOUR = 4;
@@ -23,8 +20,6 @@ final class Consensus {
     private static final int FEW = 12;
     /** Irrational to each other: what goes on by them comes everywhere, and never back. */
     private static final double[] STRIDES = {Math.sqrt(2), Math.sqrt(3), Math.sqrt(5), Math.sqrt(7)};
-
-    private static final int PARAMETERS = 8;
 
     private final List<KnownPoint> points;
     private final double pixels;
@@ -48,11 +43,9 @@ final class Consensus {
 
     /** Whether so many points lie from their view as the noise of clicks explains. */
     boolean explains(Fit fit) {
-        int freedom = 2 * fit.points().size() - PARAMETERS;
         return points.size() < LEAST_POINTS
                 || near(fit.view()).containsAll(fit.points())
-                        && squares(fit)
-                                <= new ChiSquaredDistribution(freedom).inverseCumulativeProbability(1 - 1 / ONCE_IN);
+                        && ClickNoise.explains(squares(fit), 2.0 * fit.points().size() - HomographyFit.PARAMETERS);
     }
 
     private double squares(Fit fit) {

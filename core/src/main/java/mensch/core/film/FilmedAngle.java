@@ -174,6 +174,11 @@ public final class FilmedAngle {
         atRest.computeIfAbsent(shot, s -> new ArrayList<>()).add(feet);
     }
 
+    /** So many known places solve a frame in which the camera has turned since the snap. */
+    public int leastPointsTurned() {
+        return tripod.leastPoints();
+    }
+
     /** Names of the known places that are best clicked next at the snap. */
     public List<String> nextPlaces(Field field) {
         return otherPlays.next(

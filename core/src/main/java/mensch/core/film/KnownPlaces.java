@@ -1,7 +1,9 @@
 package mensch.core.film;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
@@ -18,8 +20,6 @@ public final class KnownPlaces {
     private static final int END = (int) Code.END_ZONE_YARDS;
     private static final List<Mark> MARKS =
             List.of(Mark.SIDELINE, Mark.BOTTOM_OF_NUMBERS, Mark.TOP_OF_NUMBERS, Mark.HASH);
-    /** Before both goal lines had names of their own. */
-    private static final String EITHER = ", goal line";
 
     private KnownPlaces() {}
 
@@ -38,12 +38,28 @@ public final class KnownPlaces {
 
     /** The place of a name, anywhere on the field; none when these rules paint no such thing. */
     public static Optional<KnownPlace> named(Field field, String name) {
-        String whole = name.endsWith(EITHER)
-                ? name.replace(EITHER, ", " + words(2 * field.ball().yardsToGoal() > LENGTH ? LENGTH : 0))
-                : name;
-        return between(field, -END, LENGTH + END).stream()
-                .filter(place -> place.name().equals(whole))
-                .findFirst();
+        return Optional.ofNullable(everywhere(field).get(name));
+    }
+
+    /**
+     * Every place of a field by its name; those of the nearer goal line also by the names that they had when both were
+     * called the same.
+     */
+    public static Map<String, KnownPlace> everywhere(Field field) {
+        var all = new HashMap<String, KnownPlace>();
+        between(field, -END, LENGTH + END).forEach(place -> all.put(place.name(), place));
+        int nearer = 2 * field.ball().yardsToGoal() > LENGTH ? LENGTH : 0;
+        for (Mark mark : field.code().flag() ? List.of(Mark.SIDELINE) : List.of(Mark.SIDELINE, Mark.HASH)) {
+            for (Side side : Side.values()) {
+                String name = side.words() + " " + mark.words() + ", goal line";
+                all.put(name, new KnownPlace(name, at(field, mark, side, nearer)));
+            }
+        }
+        return all;
+    }
+
+    private static Point at(Field field, Mark mark, Side side, int line) {
+        return new Point(field.x(mark, side, 0), field.ball().yardsToGoal() - line);
     }
 
     /** @param first yards to the goal line of the nearest line, negative behind it */
@@ -53,15 +69,13 @@ public final class KnownPlaces {
             if (line < first || line > last || !painted(line)) {
                 continue;
             }
-            int y = field.ball().yardsToGoal() - line;
             for (Mark mark : MARKS) {
                 if (!on(mark, line, field.code())) {
                     continue;
                 }
                 for (Side side : Side.values()) {
                     places.add(new KnownPlace(
-                            side.words() + " " + mark.words() + ", " + words(line),
-                            new Point(field.x(mark, side, 0), y)));
+                            side.words() + " " + mark.words() + ", " + words(line), at(field, mark, side, line)));
                 }
             }
         }

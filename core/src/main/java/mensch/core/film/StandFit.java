@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import mensch.core.convention.FilmLimits;
 import mensch.core.geometry.Point;
-import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.RealMatrix;
 
@@ -17,12 +16,8 @@ final class StandFit {
     static final int LEAST_POINTS = 2;
 
     private static final int UNKNOWN = 3;
-    /** Good clicks are taken for wrong ones once in so many views. */
-    private static final double ONCE_IN = 1000;
-    /** With so many a single wrong one can be named; with six the clicks name it themselves. */
+    /** With so many a single wrong one can be named; with enough for a consensus the clicks name it themselves. */
     private static final int NAMES_ONE = 4;
-
-    private static final int NAMED_ALREADY = 6;
 
     private final List<KnownPoint> points;
     private final FilmLimits limits;
@@ -57,7 +52,7 @@ final class StandFit {
      */
     static Found of(List<KnownPoint> points, List<Stand> stands, FilmLimits limits) {
         List<View> all = new StandFit(points, limits).views(stands);
-        if (!all.isEmpty() || points.size() < NAMES_ONE || points.size() >= NAMED_ALREADY) {
+        if (!all.isEmpty() || points.size() < NAMES_ONE || points.size() >= Consensus.LEAST_POINTS) {
             return new Found(all, List.of());
         }
         var found = new ArrayList<Found>();
@@ -81,9 +76,8 @@ final class StandFit {
     private Optional<View> on(Stand stand) {
         try {
             PoseFit.Fitted fitted = fit(stand, stand.pixels());
-            double most = new ChiSquaredDistribution(2.0 * points.size() - UNKNOWN)
-                    .inverseCumulativeProbability(1 - 1 / ONCE_IN);
-            if (fitted.squares() > most || !fitted.pose(0).sensible()) {
+            if (!ClickNoise.explains(fitted.squares(), spare())
+                    || !fitted.pose(0).sensible()) {
                 return Optional.empty();
             }
             return Optional.of(view(stand, fitted));
@@ -91,6 +85,11 @@ final class StandFit {
             // clicks on one place tell no zoom
             return Optional.empty();
         }
+    }
+
+    /** Numbers that were clicked more than pan, tilt and zoom need. */
+    private double spare() {
+        return 2.0 * points.size() - UNKNOWN;
     }
 
     private PoseFit.Fitted fit(Stand stand, double pixels) {
@@ -103,7 +102,7 @@ final class StandFit {
                 .mapToDouble(p -> Consensus.off(rough, p))
                 .map(off -> off * off)
                 .sum();
-        double sigma = ClickNoise.pixels(squares, 2.0 * points.size() - UNKNOWN, limits);
+        double sigma = ClickNoise.pixels(squares, spare(), limits);
         PoseFit.Fitted best = fit(stand, sigma);
         RealMatrix covariance = best.covariance().scalarMultiply(1 / (sigma * sigma));
         return new View(

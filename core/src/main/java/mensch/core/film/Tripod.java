@@ -8,7 +8,6 @@ import java.util.Optional;
 import mensch.core.convention.FilmLimits;
 import mensch.core.field.Field;
 import mensch.core.geometry.Point;
-import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.hipparchus.exception.MathRuntimeException;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +21,7 @@ public final class Tripod {
     public static final Tripod UNKNOWN = new Tripod(new Point(0, 0), null, List.of(), Optional.empty());
 
     /** A view tells where it was filmed from when so many clicks check each other. */
-    public static final int LEAST_POINTS = 6;
+    public static final int LEAST_POINTS = Consensus.LEAST_POINTS;
     /** More views tell little more. */
     private static final int MOST_VIEWS = 6;
     /** Focal lengths that are begun with, in widths of the picture. */
@@ -30,10 +29,6 @@ public final class Tripod {
 
     /** So many of them: those that fit best as they are. */
     private static final int BEGUN_WITH = 2;
-
-    private static final double ONCE_IN = 1000;
-    /** A hand may be so many times less steady than was said. */
-    private static final int UNSTEADY = 4;
 
     private final Point centre;
     private final @Nullable Lens lens;
@@ -192,13 +187,12 @@ public final class Tripod {
                 .from(views.stream().map(Told::pose).toList());
         double spare =
                 2.0 * points.stream().mapToInt(List::size).sum() - PoseFit.STAND - PoseFit.LOOK * (double) views.size();
-        double most = new ChiSquaredDistribution(spare).inverseCumulativeProbability(1 - 1 / ONCE_IN);
         double hand = 1;
-        while (hand < UNSTEADY && fitted.squares() > most * hand * hand) {
+        while (!ClickNoise.explains(fitted.squares() / (hand * hand), spare)) {
+            if (hand >= ClickNoise.UNSTEADY) {
+                return this;
+            }
             hand *= 2;
-        }
-        if (fitted.squares() > most * hand * hand) {
-            return this;
         }
         double sigma = ClickNoise.pixels(fitted.squares() * paint * paint, spare, by.limits);
         var all = new Stand(

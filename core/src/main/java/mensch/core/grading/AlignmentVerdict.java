@@ -83,8 +83,17 @@ public record AlignmentVerdict(Outcome outcome, AxisVerdict lateral, AxisVerdict
     }
 
     private static String close(AxisVerdict axis) {
-        return axis instanceof TooClose close
-                ? String.format(Locale.ROOT, "%s edge, \u00b1 %.1f yd", close.direction(), close.uncertainty())
-                : "";
+        if (!(axis instanceof TooClose close)) {
+            return "";
+        }
+        // likely enough for a coach to look, not to hold it against a man
+        return close.yards() > close.uncertainty()
+                ? String.format(
+                        Locale.ROOT,
+                        "likely %.1f yd %s (\u00b1 %.1f)",
+                        close.yards(),
+                        close.direction(),
+                        close.uncertainty())
+                : String.format(Locale.ROOT, "%s edge, \u00b1 %.1f yd", close.direction(), close.uncertainty());
     }
 }
