@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { useDebounceFn, useEventListener } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import type { FeetClick, KnownClick } from '../api/types'
-import { Ahead } from './ahead'
 import type { Mode } from './filmStore'
 import { clampFrame, frameAt, seekTime } from './frames'
-import { videoScout } from './videoScout'
+import { useAhead } from './useAhead'
 
 const props = defineProps<{
   src: string
@@ -39,67 +38,8 @@ const cross = ref({ x: props.width / 2, y: props.height / 2 })
 const origin = ref('50% 50%')
 const failed = ref(false)
 
-/** The film itself goes to a frame whose picture is shown when he stays at it so long, milliseconds. */
-const STAYS = 120
 const canvas = ref<HTMLCanvasElement>()
-/** The frame whose picture lies over the film, until the film has come to it. */
-const over = ref<number>()
-let ahead: Ahead<ImageBitmap> | undefined
-watch(
-  () => props.src,
-  () => {
-    ahead?.drop()
-    over.value = undefined
-    const scout = videoScout(props.src, props.times)
-    ahead =
-      scout &&
-      new Ahead(
-        scout,
-        props.times.length,
-        (picture) => picture.close(),
-        (frame, picture) => {
-          if (frame === props.frame && video.value && !there()) lay(picture, frame)
-        },
-      )
-    ahead?.shown(props.frame)
-  },
-  { immediate: true },
-)
-onBeforeUnmount(() => ahead?.drop())
-watch(
-  () => props.frame,
-  (frame) => {
-    if (!video.value) return
-    if (video.value.paused) ahead?.shown(frame)
-    if (over.value === undefined && there()) return
-    const picture = ahead?.at(frame)
-    if (picture) lay(picture, frame)
-    // what is on its way comes sooner than a film that is sent there as well
-    if (picture || ahead?.soon(frame)) void settle()
-    else goThere()
-  },
-)
-/** Whether the film itself is at the frame, or on its way there. */
-function there(): boolean {
-  return frameAt(video.value!.currentTime, props.times) === props.frame
-}
-function goThere(): void {
-  if (video.value) video.value.currentTime = seekTime(props.frame, props.times)
-}
-const settle = useDebounceFn(goThere, STAYS)
-function lay(picture: ImageBitmap, frame: number): void {
-  canvas.value!.width = picture.width
-  canvas.value!.height = picture.height
-  canvas.value!.getContext('2d')?.drawImage(picture, 0, 0)
-  if (over.value === undefined) video.value!.requestVideoFrameCallback(arrived)
-  over.value = frame
-}
-/** The film presents a frame: when it is the one he is at, or it plays, no picture is needed. */
-function arrived(_: number, { mediaTime }: VideoFrameCallbackMetadata): void {
-  if (!video.value) return
-  if (!video.value.paused || frameAt(mediaTime + 1e-4, props.times) === props.frame) over.value = undefined
-  else video.value.requestVideoFrameCallback(arrived)
-}
+const { over, goThere } = useAhead(props, video, canvas)
 useEventListener(video, 'loadedmetadata', () => (video.value!.currentTime = seekTime(props.frame, props.times)))
 useEventListener(video, 'timeupdate', () => {
   if (!video.value || video.value.paused) return

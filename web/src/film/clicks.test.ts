@@ -73,6 +73,17 @@ describe('what is clicked next', () => {
     await choose(wrapper, 'Place', 'left hash, 40')
     expect(text(wrapper)).toContain('Click in the picture: left hash, 40.')
   })
+  it('takes off what a corrected log has no place for', async () => {
+    const film = await inHand()
+    film.play = { ...film.play!, angles: [angleSheet({ ...film.angle!, noPlaces: ['left hash, 40'] })] }
+    const wrapper = panel()
+    expect(text(wrapper)).toContain('Clicked, but not on this field: left hash, 40.')
+    await wrapper
+      .findAll('button')
+      .find((b) => b.text() === 'Take it off')!
+      .trigger('click')
+    expect(film.now!.points).toEqual([])
+  })
   it('is the feet of a man, in the order of the men; who is marked is shown as done', async () => {
     const film = await inHand([{ man: 'nickel', xPixels: 1, yPixels: 1 }])
     film.mode = 'mark'

@@ -5,6 +5,7 @@ import type { AngleSheet, AngleWork, FilmedPlay, GameFilm, GameSheet, ReelSheet,
 import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
 import { useLists } from '../shell/lists'
+import { stepped, useKnownPlaces } from './knownPlaces'
 import { firstLog, fresh } from './newLog'
 import { usePlayLog } from './playLog'
 import {
@@ -15,7 +16,6 @@ import {
   menToMark,
   nextUnmarked,
   withMark,
-  withoutPoint,
   withPoint,
   withSeen,
   workOf,
@@ -40,8 +40,6 @@ export const useFilm = defineStore('film', () => {
   const target = ref<string>()
   /** Who was clicked last: what is said of a click next is of his. */
   const last = ref<string>()
-  /** The known place that was chosen, where another than the next was. */
-  const chosen = ref<string>()
   const problem = ref<Problem>()
   const saving = ref(false)
 
@@ -51,6 +49,7 @@ export const useFilm = defineStore('film', () => {
   const now = computed(() => work.value?.now)
   const logged = usePlayLog({ game, play, saving, problem, settled: () => settled() })
   const { said, log } = logged
+  const places = useKnownPlaces({ play, angle, now, set })
   const jobs = computed(() => play.value?.sheet.jobs ?? [])
   const men = computed(() => (play.value ? menToMark(jobs.value, play.value.sheet.offence) : []))
   /** What each defender is called on the field. */
@@ -109,7 +108,7 @@ export const useFilm = defineStore('film', () => {
     }
     await logged.begin()
     if (!men.value.includes(target.value ?? '')) target.value = men.value[0]
-    chosen.value = undefined
+    places.leave()
     last.value = undefined
   }
   async function load(id: number): Promise<void> {
@@ -237,10 +236,10 @@ export const useFilm = defineStore('film', () => {
   function clickAt(x: number, y: number, shown: number): void {
     if (!now.value) return
     const frame = frameOf(now.value, shown)
-    const name = placeIn(shown)
+    const name = places.placeIn(shown)
     if (mode.value === 'calibrate' && name) {
       set(withPoint(now.value, { name, xPixels: x, yPixels: y, frame }))
-      chosen.value = undefined
+      places.leave()
     } else if (mode.value === 'mark' && target.value) {
       const man = target.value
       set(withMark(now.value, { man, xPixels: x, yPixels: y, frame }))
@@ -263,31 +262,9 @@ export const useFilm = defineStore('film', () => {
     if (!now.value || (ofAMan && !jobs.value.some((j) => j.id === target.value))) return
     set(withSeen(now.value, { what, man: ofAMan ? target.value : undefined, frame }))
   }
-  /** Takes a known place in hand; one that was clicked is clicked anew. */
-  function choosePlace(name: string, shown?: number): void {
-    const frame = now.value && shown !== undefined ? frameOf(now.value, shown) : undefined
-    if (now.value?.points.some((p) => p.name === name && p.frame === frame)) set(withoutPoint(now.value, name, frame))
-    chosen.value = name
-  }
   function walkMan(by: number): void {
     const of = mode.value === 'grade' || mode.value === 'time' ? jobs.value.map((j) => j.id) : men.value
     target.value = stepped(of, target.value, by)
-  }
-  /** Known places in the order in which they are best clicked: those that the picture shows, then all others. */
-  const places = computed(() => {
-    const next = angle.value?.nextPlaces ?? []
-    const all = play.value?.known.map((k) => k.name) ?? []
-    return [...next, ...all.filter((name) => !next.includes(name))]
-  })
-  /** The place that is clicked next in a frame: the one that was chosen, or the best that is not clicked yet. */
-  function placeIn(shown: number): string | undefined {
-    if (!now.value) return undefined
-    const frame = frameOf(now.value, shown)
-    const there = new Set(now.value.points.filter((p) => p.frame === frame).map((p) => p.name))
-    return chosen.value ?? places.value.find((name) => !there.has(name))
-  }
-  function walkPlace(by: number, shown: number): void {
-    chosen.value = stepped(places.value, placeIn(shown), by)
   }
   async function walkPlay(by: number): Promise<void> {
     const at = rows.value.findIndex((p) => p.id === playId.value)
@@ -365,7 +342,7 @@ export const useFilm = defineStore('film', () => {
     mode,
     target,
     last,
-    placeIn,
+    placeIn: places.placeIn,
     problem,
     saving,
     said,
@@ -395,17 +372,12 @@ export const useFilm = defineStore('film', () => {
     clickAt,
     see,
     menIn,
-    choosePlace,
+    choosePlace: places.choosePlace,
     walkMan,
-    walkPlace,
+    walkPlace: places.walkPlace,
     walkPlay,
     walkSide: () => tried(walkSide),
     changeLog: logged.change,
     dropLog: logged.drop,
   }
 })
-
-/** The next of a list, round its end; the first or last when none of it is in hand. */
-function stepped<T>(all: readonly T[], now: T | undefined, by: number): T | undefined {
-  return all[(all.indexOf(now as T) + by + all.length) % all.length]
-}

@@ -38,7 +38,13 @@ function takeOut(id: string): void {
           <th>Plays</th>
           <th>lb</th>
           <th v-hint="'5-10-5 yd short shuttle'">shuttle s</th>
-          <th v-hint="'For a minor: his reports, on paper and as tables, and his own page call him this, without his number'">alias</th>
+          <th
+            v-hint="
+              'For a minor: his reports, on paper and as tables, and his own page call him this, without his number'
+            "
+          >
+            alias
+          </th>
           <th>signs in as</th>
           <th><span class="unseen">Take out</span></th>
         </tr>
