@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
 import mensch.app.Browserless.Answer;
@@ -276,5 +277,26 @@ class FilmTest {
                         .json()
                         .at("/angles/0/marks"))
                 .isEmpty();
+    }
+
+    /** A log may be corrected to a field without a place that was clicked: it is said, and the rest can be saved. */
+    @Test
+    void aPlaceThatTheFieldHasNoMoreIsNamedAndCanBeTakenOff(int port) throws IOException, SQLException {
+        FilmedGame game = FilmedGame.ofOneSecond(Browserless.signedIn(port, "marrow"), folder, "no-place");
+        JsonNode play = game.measured("anvil-drizzle");
+        String gone = "left hash, the 12";
+        Database.run("update angle set points = points || '[" + FilmedGame.point(gone, 9, 9)
+                + "," + FilmedGame.point("left sideline, goal line", 30, 20) + "]'::jsonb where id = "
+                + play.at("/angles/0/id").asLong());
+        JsonNode read =
+                game.coach().get(game.play(play.get("id").asLong()) + "/film").json();
+        assertThat(read.at("/angles/0/noPlaces").toString()).isEqualTo("[\"" + gone + "\"]");
+        String points = FilmedGame.straightAbove(play);
+        Answer refused =
+                game.save(read, 0, FilmedGame.work(FilmedGame.FRAME, points + "," + FilmedGame.point(gone, 9, 9), ""));
+        assertThat(refused.json().get("detail").asString()).contains(gone, "remove the point");
+        Answer saved = game.save(read, 0, FilmedGame.work(FilmedGame.FRAME, points, ""));
+        assertThat(saved.status()).isEqualTo(200);
+        assertThat(saved.json().at("/angles/0/noPlaces").size()).isZero();
     }
 }

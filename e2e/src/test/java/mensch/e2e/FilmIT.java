@@ -27,13 +27,15 @@ import mensch.core.geometry.Point;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * From a film file to a grade: a game, its reels, cut, log, calibrate, mark, grade, grades page. The truth only aims
  * the mouse.
  */
 class FilmIT extends InBrowser {
-    private static final Scene SCENE = ReelMaker.script().get(0);
+    private static final List<Scene> SCENES = ReelMaker.script().subList(0, 2);
+    private static final Scene SCENE = SCENES.get(0);
     private static final PinholeCamera CAMERA = ReelMaker.camera(SCENE, true);
 
     /** So much wider than he is filmed the nickel is clicked, yards: one side alone tells a plain fault only. */
@@ -44,7 +46,7 @@ class FilmIT extends InBrowser {
 
     @BeforeAll
     static void film() throws IOException {
-        new ReelMaker(folder, folder.resolve("truth")).film("reel", "Reel", List.of(SCENE), true);
+        new ReelMaker(folder, folder.resolve("truth")).film("reel", "Reel", SCENES, true);
     }
 
     private static void click(Page page, ImagePoint at) {
@@ -76,7 +78,7 @@ class FilmIT extends InBrowser {
         Page page = chromium.signedIn(port, "marrow", "/film");
         takenIn(page, "Quarry Bend");
         cut(page);
-        log(page);
+        log(page, SCENE);
         calibrate(page);
         mark(page, List.of(Places.BALL, "TE", "C", "RG", "nickel", "mike"));
         assertThat(page.locator(".stage .mark")).hasCount(6);
@@ -176,6 +178,61 @@ class FilmIT extends InBrowser {
         Chromium.assertAccessible(second);
     }
 
+    /** Where the camera stands the first play tells; for the next one a key and three clicks are enough. */
+    @Test
+    void placesAreOfferedAndThreeSolveTheNextPlay(int port) throws IOException {
+        Page page = chromium.signedIn(port, "marrow", "/film");
+        takenIn(page, "on a tripod");
+        cut(page);
+        log(page, SCENE);
+        page.keyboard().press("k");
+        clickOffered(page, SCENE, 8);
+        assertThat(page.locator(".solved")).containsText("This view can tell");
+        page.keyboard().press("Escape");
+
+        int snap = JsonMapper.builder()
+                .build()
+                .readTree(folder.resolve("reel.json").toFile())
+                .at("/snaps/1/snapFrame")
+                .asInt();
+        for (int frame = ReelMaker.FRAMES_BEFORE; frame < snap; frame += frame + 30 <= snap ? 30 : 1) {
+            page.keyboard().press(frame + 30 <= snap ? "Shift+ArrowRight" : ".");
+        }
+        assertThat(page.locator(".time")).containsText("frame " + snap + " ");
+        page.keyboard().press("n");
+        assertThat(page.locator(".view-head, header").first()).containsText("2 of 2");
+        log(page, SCENES.get(1));
+        page.keyboard().press("k");
+        assertThat(page.locator("aside")).containsText("two are enough on this reel");
+        clickOffered(page, SCENES.get(1), 3);
+        assertThat(page.locator("aside")).containsText("The camera stands where 1 other play of this reel puts it");
+        assertThat(page.locator(".state")).hasText("saved");
+        Chromium.assertAccessible(page);
+    }
+
+    /** Clicks the places that are offered where they are; one that is not to be seen is passed over by key. */
+    private static void clickOffered(Page page, Scene scene, int count) {
+        PinholeCamera camera = ReelMaker.camera(scene, true);
+        int clicked = 0;
+        while (clicked < count) {
+            Locator ask = page.locator("aside .ask");
+            assertThat(ask).containsText("Click in the picture: ");
+            String name = ask.textContent().replaceAll("(?s).*Click in the picture: (.*?)\\. Not.*", "$1");
+            Point place =
+                    KnownPlaces.named(scene.snap().field(), name).orElseThrow().at();
+            ImagePoint at = camera.project(new Point3(place.x(), place.y(), 0));
+            if (camera.sees(at)) {
+                click(page, at);
+                clicked++;
+                assertThat(page.locator(".stage .point")).hasCount(clicked);
+                assertThat(page.locator(".state")).hasText("saved");
+            } else {
+                page.keyboard().press("d");
+            }
+            assertThat(ask).not().containsText("picture: " + name + ".");
+        }
+    }
+
     private static void cut(Page page) {
         for (int i = 0; i < ReelMaker.FRAMES_BEFORE + 2; i++) {
             page.keyboard().press(".");
@@ -191,10 +248,10 @@ class FilmIT extends InBrowser {
         assertThat(page.locator(".strip li")).hasCount(11);
     }
 
-    private static void log(Page page) {
+    private static void log(Page page, Scene scene) {
         Words.choose(
-                page, "Ball spot", String.valueOf(SCENE.snap().field().ball().yardsToGoal()));
-        Words.choose(page, "Formation", SCENE.formation());
+                page, "Ball spot", String.valueOf(scene.snap().field().ball().yardsToGoal()));
+        Words.choose(page, "Formation", scene.formation());
         assertThat(page.locator(".time")).containsText("ball moves");
     }
 
