@@ -3,6 +3,8 @@ import { storeToRefs } from 'pinia'
 import { computed, watch } from 'vue'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm, type Mode } from './filmStore'
+import type { FoundMen } from './foundMen'
+import FoundInPicture from './FoundInPicture.vue'
 import ModeBar from './ModeBar.vue'
 import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
@@ -11,7 +13,7 @@ import SolvedView from './SolvedView.vue'
 import { BALL, strangers, withoutMan, withoutPlace } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
-const props = defineProps<{ frame: number }>()
+const props = defineProps<{ frame: number; found?: FoundMen }>()
 defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
 const { reel, play, angle, now, mode, target, labels, missing } = storeToRefs(film)
@@ -103,6 +105,10 @@ function takeOffPlaces(): void {
           they must be and press <span class="key">H</span>.</template
         >
       </p>
+      <FoundInPicture
+        v-if="mode === 'mark' && found"
+        :found="found"
+      />
       <MiniField
         :play="play"
         :mode="mode"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { FeetClick, KnownClick } from '../api/types'
+import type { FeetClick, FoundFeet, KnownClick } from '../api/types'
 import type { Mode } from './filmStore'
 import { clampFrame, frameAt, seekTime } from './frames'
 import { useAhead } from './useAhead'
@@ -18,6 +18,8 @@ const props = defineProps<{
   /** Clicks in the frame that is shown. */
   points: KnownClick[]
   marks: FeetClick[]
+  /** Men whom the picture itself shows, to be confirmed. */
+  found?: FoundFeet[]
   target?: string
   atSnap: boolean
   zoom: boolean
@@ -99,7 +101,11 @@ function walk(x: number, y: number): void {
 function drop(): void {
   emit('click', cross.value.x, cross.value.y)
 }
-defineExpose({ toggle, play, walk, drop })
+/** The cross goes where somebody is to be clicked. */
+function point(x: number, y: number): void {
+  cross.value = inPicture(x, y)
+}
+defineExpose({ toggle, play, walk, drop, point })
 const lines = computed(() => (props.atSnap ? props.grid : []).map((line) => line.map((p) => `${p.x},${p.y}`).join(' ')))
 /** A click is a place only while one points. */
 const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'mark')
@@ -159,6 +165,19 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
             :cy="p.yPixels"
             r="5"
           />
+        </g>
+        <g
+          v-for="m in found"
+          :key="m.man"
+          class="found"
+        >
+          <path :d="`M${m.xPixels} ${m.yPixels - 14}l14 14l-14 14l-14 -14z`" />
+          <text
+            :x="m.xPixels"
+            :y="m.yPixels + 38"
+          >
+            {{ label(m.man) }}{{ m.clear ? '' : '?' }}
+          </text>
         </g>
         <g
           v-for="m in marks"
@@ -245,6 +264,20 @@ svg {
 }
 .mark text {
   font: 700 26px var(--narrow);
+  fill: #fff;
+  stroke: #1c2426;
+  stroke-width: 5px;
+  paint-order: stroke;
+  text-anchor: middle;
+}
+.found path {
+  fill: none;
+  stroke: #fff;
+  stroke-width: 4;
+  stroke-dasharray: 6 5;
+}
+.found text {
+  font: 600 24px var(--narrow);
   fill: #fff;
   stroke: #1c2426;
   stroke-width: 5px;

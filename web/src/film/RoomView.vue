@@ -7,6 +7,7 @@ import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ClickPanel from './ClickPanel.vue'
 import { useFilm, type Mode } from './filmStore'
+import { useFoundMen } from './foundMen'
 import FrameRibbon from './FrameRibbon.vue'
 import { clampFrame, frameAt, playEnd } from './frames'
 import FrameStage from './FrameStage.vue'
@@ -36,6 +37,14 @@ const stage = useTemplateRef('stage')
 const erasing = ref(false)
 const grading = useGrading()
 const panel = useTemplateRef('panel')
+
+const found = useFoundMen(frame)
+watch(found.ofTarget, (man) => man && stage.value?.point(man.xPixels, man.yPixels))
+/** A click where the picture shows him is what the picture found. */
+function clicked(x: number, y: number): void {
+  const his = found.ofTarget.value
+  film.clickAt(x, y, frame.value, his?.xPixels === x && his.yPixels === y ? true : undefined)
+}
 
 const list = usePlaylist()
 
@@ -169,6 +178,7 @@ useViewActions({
     enter,
     stage: () => stage.value,
     grading,
+    takeFound: found.take,
     who: () => panel.value?.who(),
     walkPlay: (by) => (list.plays.value.length ? list.walk(by) : void film.walkPlay(by)),
   }),
@@ -198,6 +208,7 @@ useViewActions({
         :grid="angle?.calibration?.grid ?? []"
         :points="mode === 'calibrate' ? here.points : []"
         :marks="here.marks"
+        :found="found.men.value"
         :target="target"
         :at-snap="atSnap"
         :zoom="zoom"
@@ -206,7 +217,7 @@ useViewActions({
         :until="list.running.value && !loop ? span[1] : undefined"
         :label="film.label"
         @frame="frame = $event"
-        @click="(x, y) => film.clickAt(x, y, frame)"
+        @click="clicked"
         @end="list.walk(1)"
       />
       <p
@@ -266,6 +277,7 @@ useViewActions({
     <ClickPanel
       v-else
       :frame="frame"
+      :found="found"
       @mode="enter"
       @add="film.addPlay(frame)"
       @also="film.addAngle(frame)"

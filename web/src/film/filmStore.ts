@@ -232,8 +232,8 @@ export const useFilm = defineStore('film', () => {
     await openPlay(last.id)
   }
 
-  /** Puts the place or the man in hand where the picture was clicked, in the frame that is shown. */
-  function clickAt(x: number, y: number, shown: number): void {
+  /** Puts the place or the man in hand where the picture was clicked, or showed him, in the frame that is shown. */
+  function clickAt(x: number, y: number, shown: number, found?: boolean): void {
     if (!now.value) return
     const frame = frameOf(now.value, shown)
     const name = places.placeIn(shown)
@@ -242,7 +242,7 @@ export const useFilm = defineStore('film', () => {
       places.leave()
     } else if (mode.value === 'mark' && target.value) {
       const man = target.value
-      set(withMark(now.value, { man, xPixels: x, yPixels: y, frame }))
+      set(withMark(now.value, { man, xPixels: x, yPixels: y, found, frame }))
       last.value = man
       const here = now.value.marks.filter((m) => m.frame === frame)
       target.value = nextUnmarked(man, menIn(shown), here)

@@ -31,6 +31,7 @@ function room(inHand = true) {
     enter: vi.fn(),
     stage: () => stage,
     grading,
+    takeFound: () => {},
     who: vi.fn(),
   }
   const actions = roomActions(controls)

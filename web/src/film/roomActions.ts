@@ -31,6 +31,8 @@ export interface RoomControls {
     /** Technique as a whole, yes to what is proposed, and the next man. */
     whole: (technique: GradeMark) => void
   }
+  /** Makes clicks of the men whom the picture shows. */
+  takeFound: () => void
   /** Opens the list of those who may have played. */
   who: () => void
 }
@@ -148,6 +150,7 @@ export function roomActions(controls: RoomControls): Action[] {
       () => film.now && film.last && film.set(withHidden(film.now, film.last, frameOf(film.now, frame.value))),
       marking,
     ),
+    clicks('found', 'F', 'Take the men whom the picture shows', controls.takeFound, marking),
     clicks('undo', 'U', 'Undo', film.undo),
     clicks('redo', 'Y', 'Redo', film.redo),
     grades(

@@ -27,7 +27,7 @@ import mensch.core.geometry.Side;
  * Paints one frame: grass, paint on the grass, bodies far to near, the ball. Everything goes through the camera's own
  * matrix.
  */
-final class Painter {
+public final class Painter {
     private static final Color GRASS = new Color(74, 112, 62);
     private static final Color GRASS_DARK = new Color(66, 103, 56);
     private static final Color PAINT = new Color(236, 238, 228);
@@ -41,7 +41,7 @@ final class Painter {
     private final Field field;
     private final BufferedImage ground;
 
-    Painter(PinholeCamera camera, Field field) {
+    public Painter(PinholeCamera camera, Field field) {
         this.camera = camera;
         this.field = field;
         this.ground = new BufferedImage(camera.widthPixels(), camera.heightPixels(), BufferedImage.TYPE_3BYTE_BGR);
@@ -157,7 +157,7 @@ final class Painter {
     }
 
     /** The frame so many seconds after the snap (negative before it) into {@code image}. */
-    void frame(BufferedImage image, Scene scene, double seconds) {
+    public void frame(BufferedImage image, Scene scene, double seconds) {
         Graphics2D g = smooth(image);
         g.drawImage(ground, 0, 0, null);
         scene.bodies().stream()

@@ -306,6 +306,7 @@ class ReelTruthTest {
                     LIMITS.paintPixels(),
                     LIMITS.paintWorth(),
                     feetPixels,
+                    LIMITS.foundPixels(),
                     LIMITS.hiddenPixels(),
                     LIMITS.stillBefore(),
                     LIMITS.ball(),

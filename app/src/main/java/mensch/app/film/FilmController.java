@@ -112,13 +112,16 @@ class FilmController {
     private final FilmIntake intake;
     private final FilmStore store;
     private final FilmStills stills;
+    private final MenOnFilm men;
     private final WorkBook works;
 
-    FilmController(FilmRoom room, FilmIntake intake, FilmStore store, FilmStills stills, WorkBook works) {
+    FilmController(
+            FilmRoom room, FilmIntake intake, FilmStore store, FilmStills stills, MenOnFilm men, WorkBook works) {
         this.room = room;
         this.intake = intake;
         this.store = store;
         this.stills = stills;
+        this.men = men;
         this.works = works;
     }
 
@@ -288,6 +291,18 @@ class FilmController {
             @Valid @RequestBody AngleWork work,
             Principal by) {
         return FilmedPlay.of(room.work(game, play, angle, read, work, by.getName()));
+    }
+
+    /** Men whom a frame of an angle shows by itself: proposed, and nothing until somebody saves them as his clicks. */
+    @GetMapping("/games/{game}/plays/{play}/angles/{angle}/men")
+    MenOnFilm.Found men(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @PathVariable Long angle,
+            @RequestParam @Min(0) int frame,
+            Principal by)
+            throws IOException {
+        return men.in(game, play, angle, frame, by.getName());
     }
 
     /** Takes a play off one reel, with the clicks on it. */

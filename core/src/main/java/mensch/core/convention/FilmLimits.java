@@ -11,6 +11,7 @@ public record FilmLimits(
         double paintPixels,
         double paintWorth,
         double feetPixels,
+        double foundPixels,
         double hiddenPixels,
         double stillBefore,
         Ball ball,

@@ -1,0 +1,95 @@
+package mensch.app.film;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import mensch.app.problem.Problem;
+import mensch.vision.Picture;
+import org.springframework.stereotype.Component;
+
+/** Single frames of a film, read by ffmpeg. */
+@Component
+class FilmFrames {
+    private static final long PATIENCE_SECONDS = 20;
+    private static final int BANDS = 3;
+    /** No more are read at once, however many a page asks for. */
+    private final Semaphore hands = new Semaphore(2, true);
+
+    private final FilmStore store;
+
+    FilmFrames(FilmStore store) {
+        this.store = store;
+    }
+
+    /** A frame as it is shown. @throws Problem when the film has no such frame, or it cannot be read */
+    Picture picture(Reel reel, int frame) throws IOException {
+        AngleWork.onFilm(reel, frame);
+        int width = reel.width();
+        int height = reel.height();
+        Path raw = store.part();
+        try {
+            boolean read = read(
+                    reel,
+                    frame,
+                    List.of("-vf", "scale=" + width + ":" + height, "-f", "rawvideo", "-pix_fmt", "rgb24"),
+                    raw);
+            if (!read || Files.size(raw) != (long) BANDS * width * height) {
+                throw Problem.notFound("a picture of frame " + frame);
+            }
+            try (InputStream bytes = Files.newInputStream(raw)) {
+                return Picture.of(bytes.readAllBytes(), width, height);
+            }
+        } finally {
+            Files.deleteIfExists(raw);
+        }
+    }
+
+    /**
+     * Reads one frame into a file.
+     *
+     * @param made how ffmpeg writes it
+     * @return whether it is there, whole
+     */
+    boolean read(Reel reel, int frame, List<String> made, Path into) throws IOException {
+        try {
+            hands.acquire();
+            try {
+                return shot(store.path(reel.file()), since(reel.frameTimes(), frame), made, into);
+            } finally {
+                hands.release();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
+        }
+    }
+
+    /** Seconds since the film begins, a little before the frame so that none is skipped by rounding. */
+    private static double since(List<Double> times, int frame) {
+        return Math.max(0, times.get(frame) - times.get(0) - 1e-3);
+    }
+
+    private static boolean shot(Path film, double seconds, List<String> made, Path into)
+            throws IOException, InterruptedException {
+        var command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-v", "error", "-y", "-ss"));
+        command.add(String.format(Locale.ROOT, "%.6f", seconds));
+        command.addAll(List.of("-i", film.toString(), "-frames:v", "1"));
+        command.addAll(made);
+        command.add(into.toString());
+        Process ffmpeg = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        try {
+            return ffmpeg.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS) && ffmpeg.exitValue() == 0 && Files.exists(into);
+        } finally {
+            ffmpeg.destroyForcibly();
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package mensch.vision;
+
+import boofcv.alg.filter.misc.AverageDownSampleOps;
+import boofcv.struct.image.GrayU8;
+import boofcv.struct.image.Planar;
+import mensch.core.film.ImagePoint;
+
+/** A frame of film, red, green and blue, made no larger than men can be told in. */
+public final class Picture {
+    /** Wider ones are made smaller by half. */
+    private static final int WIDEST = 1280;
+
+    private static final int BANDS = 3;
+
+    private final Planar<GrayU8> bands;
+    private final int factor;
+
+    private Picture(Planar<GrayU8> bands, int factor) {
+        this.bands = bands;
+        this.factor = factor;
+    }
+
+    /**
+     * @param rgb three bytes a pixel, row by row from the top left
+     * @throws IllegalArgumentException when these are not so many pixels
+     */
+    public static Picture of(byte[] rgb, int width, int height) {
+        if (rgb.length != BANDS * width * height) {
+            throw new IllegalArgumentException(
+                    rgb.length + " bytes are no picture of " + width + " x " + height + " pixels");
+        }
+        var whole = new Planar<>(GrayU8.class, width, height, BANDS);
+        for (int b = 0; b < BANDS; b++) {
+            byte[] band = whole.getBand(b).data;
+            for (int i = 0; i < band.length; i++) {
+                band[i] = rgb[BANDS * i + b];
+            }
+        }
+        int factor = (width + WIDEST - 1) / WIDEST;
+        if (factor == 1) {
+            return new Picture(whole, 1);
+        }
+        var small = new Planar<>(
+                GrayU8.class,
+                AverageDownSampleOps.downSampleSize(width, factor),
+                AverageDownSampleOps.downSampleSize(height, factor),
+                BANDS);
+        AverageDownSampleOps.down(whole, factor, small);
+        return new Picture(small, factor);
+    }
+
+    int width() {
+        return bands.width;
+    }
+
+    int height() {
+        return bands.height;
+    }
+
+    int red(int i) {
+        return bands.getBand(0).data[i] & 255;
+    }
+
+    int green(int i) {
+        return bands.getBand(1).data[i] & 255;
+    }
+
+    int blue(int i) {
+        return bands.getBand(2).data[i] & 255;
+    }
+
+    /** Red, green and blue of a pixel, each 0 to 255. */
+    double[] colour(int i) {
+        return new double[] {red(i), green(i), blue(i)};
+    }
+
+    /** Of the film's frame, at a pixel of this picture. */
+    ImagePoint onFilm(double x, double y) {
+        return new ImagePoint((x + 0.5) * factor - 0.5, (y + 0.5) * factor - 0.5);
+    }
+
+    /** A pixel of this picture in the film's frame, and back. */
+    double fromFilm(double pixels) {
+        return (pixels + 0.5) / factor - 0.5;
+    }
+
+    /** Pixels of the film in one of this picture. */
+    int factor() {
+        return factor;
+    }
+}
