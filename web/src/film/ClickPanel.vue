@@ -4,7 +4,9 @@ import { computed, watch } from 'vue'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm, type Mode } from './filmStore'
 import type { FoundMen } from './foundMen'
-import FoundInPicture from './FoundInPicture.vue'
+import type { FoundPlaces } from './foundPlaces'
+import MenFound from './MenFound.vue'
+import PlacesFound from './PlacesFound.vue'
 import ModeBar from './ModeBar.vue'
 import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
@@ -13,7 +15,7 @@ import SolvedView from './SolvedView.vue'
 import { BALL, strangers, withoutMan, withoutPlace } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
-const props = defineProps<{ frame: number; found?: FoundMen }>()
+const props = defineProps<{ frame: number; found?: FoundMen; foundPlaces?: FoundPlaces }>()
 defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
 const { reel, play, angle, now, mode, target, labels, missing } = storeToRefs(film)
@@ -105,9 +107,13 @@ function takeOffPlaces(): void {
           they must be and press <span class="key">H</span>.</template
         >
       </p>
-      <FoundInPicture
+      <MenFound
         v-if="mode === 'mark' && found"
         :found="found"
+      />
+      <PlacesFound
+        v-else-if="mode === 'calibrate' && foundPlaces"
+        :found="foundPlaces"
       />
       <MiniField
         :play="play"

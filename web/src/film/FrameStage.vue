@@ -20,6 +20,8 @@ const props = defineProps<{
   marks: FeetClick[]
   /** Men whom the picture itself shows, to be confirmed. */
   found?: FoundFeet[]
+  /** Known places that it shows, to be confirmed. */
+  foundPlaces?: KnownClick[]
   target?: string
   atSnap: boolean
   zoom: boolean
@@ -165,6 +167,19 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
             :cy="p.yPixels"
             r="5"
           />
+        </g>
+        <g
+          v-for="p in foundPlaces"
+          :key="p.name"
+          class="found place"
+        >
+          <path :d="`M${p.xPixels - 14} ${p.yPixels}h28M${p.xPixels} ${p.yPixels - 14}v28`" />
+          <text
+            :x="p.xPixels"
+            :y="p.yPixels - 20"
+          >
+            {{ p.name.split(', ').at(-1) }}
+          </text>
         </g>
         <g
           v-for="m in found"

@@ -8,6 +8,7 @@ import { useSession } from '../shell/session'
 import ClickPanel from './ClickPanel.vue'
 import { useFilm, type Mode } from './filmStore'
 import { useFoundMen } from './foundMen'
+import { useFoundPlaces } from './foundPlaces'
 import FrameRibbon from './FrameRibbon.vue'
 import { clampFrame, frameAt, playEnd } from './frames'
 import FrameStage from './FrameStage.vue'
@@ -39,6 +40,7 @@ const grading = useGrading()
 const panel = useTemplateRef('panel')
 
 const found = useFoundMen(frame)
+const foundPlaces = useFoundPlaces(frame)
 watch(found.ofTarget, (man) => man && stage.value?.point(man.xPixels, man.yPixels))
 /** A click where the picture shows him is what the picture found. */
 function clicked(x: number, y: number): void {
@@ -178,7 +180,7 @@ useViewActions({
     enter,
     stage: () => stage.value,
     grading,
-    takeFound: found.take,
+    takeFound: () => (mode.value === 'calibrate' ? foundPlaces : found).take(),
     who: () => panel.value?.who(),
     walkPlay: (by) => (list.plays.value.length ? list.walk(by) : void film.walkPlay(by)),
   }),
@@ -209,6 +211,7 @@ useViewActions({
         :points="mode === 'calibrate' ? here.points : []"
         :marks="here.marks"
         :found="found.men.value"
+        :found-places="foundPlaces.places.value"
         :target="target"
         :at-snap="atSnap"
         :zoom="zoom"
@@ -278,6 +281,7 @@ useViewActions({
       v-else
       :frame="frame"
       :found="found"
+      :found-places="foundPlaces"
       @mode="enter"
       @add="film.addPlay(frame)"
       @also="film.addAngle(frame)"

@@ -31,7 +31,7 @@ export interface RoomControls {
     /** Technique as a whole, yes to what is proposed, and the next man. */
     whole: (technique: GradeMark) => void
   }
-  /** Makes clicks of the men whom the picture shows. */
+  /** Makes clicks of the places or the men that the picture shows. */
   takeFound: () => void
   /** Opens the list of those who may have played. */
   who: () => void
@@ -150,7 +150,7 @@ export function roomActions(controls: RoomControls): Action[] {
       () => film.now && film.last && film.set(withHidden(film.now, film.last, frameOf(film.now, frame.value))),
       marking,
     ),
-    clicks('found', 'F', 'Take the men whom the picture shows', controls.takeFound, marking),
+    clicks('found', 'F', 'Take the places or the men that the picture shows', controls.takeFound, pointing),
     clicks('undo', 'U', 'Undo', film.undo),
     clicks('redo', 'Y', 'Redo', film.redo),
     grades(

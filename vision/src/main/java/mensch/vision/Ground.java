@@ -1,13 +1,10 @@
 package mensch.vision;
 
 import java.util.Optional;
-import mensch.core.field.Code;
 import mensch.core.field.Field;
-import mensch.core.field.Mark;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 import mensch.core.geometry.Point;
-import mensch.core.geometry.Side;
 
 /**
  * The grass under each pixel of a picture whose view is solved: what belongs to the field, and what is painted there.
@@ -15,30 +12,17 @@ import mensch.core.geometry.Side;
 final class Ground {
     /** Beside the field by so much, yards, nobody plays. */
     private static final double BESIDE = 0.5;
-    /** Half a line or a tick of a hash, yards. */
-    private static final double HALF_LINE = 0.06;
-
-    private static final double HALF_TICK = 0.35;
+    /** So far behind one who stands at the edge is what one sees over his head, yards. */
+    private static final double BEHIND = 8;
     /** A line may be as much off where it should be, yards and pixels of the picture. */
     private static final double OFF_YARDS = 0.04;
 
     private static final double OFF_PIXELS = 1;
-    /** Numerals are as wide together, on either side of their line, yards. */
-    private static final double NUMERALS = 2.2;
-
-    private static final double NUMERALS_OFF = 0.3;
-    /** Rows of ticks lie so far inside the sidelines, yards. */
-    private static final double EDGE_TICKS = 0.7;
-
     private static final double STEP = 0.01;
-    private static final int LINES = 5;
-    private static final double LENGTH = 100;
 
     private final Picture picture;
     private final Calibration view;
-    private final Field field;
-    private final double goal;
-    private final double middle;
+    private final Paint paint;
     private final float[] x;
     private final float[] y;
 
@@ -54,9 +38,7 @@ final class Ground {
     Ground(Picture picture, Calibration view, Field field) {
         this.picture = picture;
         this.view = view;
-        this.field = field;
-        this.goal = field.ball().yardsToGoal() - field.off().y();
-        this.middle = (field.sidelineX(Side.LEFT) + field.sidelineX(Side.RIGHT)) / 2;
+        this.paint = new Paint(field);
         int pixels = picture.width() * picture.height();
         this.x = new float[pixels];
         this.y = new float[pixels];
@@ -74,37 +56,26 @@ final class Ground {
 
     /** Whether a pixel shows the field, end zones and all, when nobody stands before it. */
     boolean onField(int i) {
-        return Math.abs(x[i] - middle) < field.code().widthYards() / 2 + BESIDE
-                && goal - y[i] > -Code.END_ZONE_YARDS - BESIDE
-                && goal - y[i] < LENGTH + Code.END_ZONE_YARDS + BESIDE;
+        return paint.within(x[i], y[i], BESIDE);
     }
 
-    /** Whether a pixel may show a line, a tick or a number on the grass. */
+    boolean onField(Point at) {
+        return paint.within(at.x(), at.y(), BESIDE);
+    }
+
+    /** Whether a pixel shows the field, or what one sees over the head of a man who stands on it. */
+    boolean behind(int i) {
+        return paint.within(x[i], y[i], BEHIND);
+    }
+
+    /** Whether a pixel may show a line, a tick or the border of the field. */
     boolean painted(int i) {
-        double off = OFF_YARDS + OFF_PIXELS * yardsPerPixel(i);
-        double edge = field.code().widthYards() / 2 - Math.abs(x[i] - middle);
-        double line = goal - y[i];
-        double fromLine = Math.abs(line - LINES * Math.rint(line / LINES));
-        double fromYard = Math.abs(line - Math.rint(line));
-        double hash = Math.min(fromHash(i, Side.LEFT), fromHash(i, Side.RIGHT));
-        return fromLine < HALF_LINE + off
-                || edge < HALF_LINE + off
-                || fromYard < HALF_LINE + off && Math.min(hash, Math.abs(edge - EDGE_TICKS)) < HALF_TICK + off
-                || hash < HALF_LINE + off && fromLine < HALF_TICK + off;
+        return paint.at(x[i], y[i], OFF_YARDS + OFF_PIXELS * yardsPerPixel(i));
     }
 
     /** Whether a pixel lies where numerals are painted. */
     boolean numbered(int i) {
-        Code code = field.code();
-        double line = goal - y[i];
-        double edge = code.widthYards() / 2 - Math.abs(x[i] - middle);
-        return Math.abs(line - 2 * LINES * Math.rint(line / (2 * LINES))) < NUMERALS
-                && edge > code.numbersBottomYards() - NUMERALS_OFF
-                && edge < code.numbersTopYards() + NUMERALS_OFF;
-    }
-
-    private double fromHash(int i, Side side) {
-        return Math.abs(x[i] - field.x(Mark.HASH, side, 0));
+        return paint.numbered(x[i], y[i]);
     }
 
     private double yardsPerPixel(int i) {

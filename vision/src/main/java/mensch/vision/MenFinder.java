@@ -23,6 +23,9 @@ public final class MenFinder {
 
     private static final double MOST_AREA = 1.3;
     private static final double TALLEST = 2.6;
+    /** From his shoulders to his shoes, in a stance. */
+    private static final double SHORTEST = 1;
+
     private static final double WIDEST = 1.3;
     /** What is under him is sought as far down, yards upright. */
     private static final double DROP = 1.1;
@@ -42,6 +45,8 @@ public final class MenFinder {
     private static final double GRASS = 0.8;
     /** Nearer to each other than this, yards, two do not stand. */
     private static final double ONE_PLACE = 0.7;
+    /** Who hang together are taken apart by so much on either side, yards. */
+    private static final double WAIST = 0.2;
     /** Numbers on a shirt are closed over, yards. */
     private static final double NUMERAL = 0.07;
 
@@ -58,13 +63,28 @@ public final class MenFinder {
      */
     public record Found(List<ManSeen> men, List<Point> crowds) {}
 
-    /** @param aside how far his feet are to the side of his shirt, pixels of the picture */
-    private record Candidate(ManSeen man, double aside) {
-        /** Two do not stand on each other's feet: those under another's shirt are another's. */
+    /** @param foot column and row between his shoes, in the picture */
+    private record Candidate(ManSeen man, Blob shirt, double[] foot) {
+        /**
+         * Two do not stand on each other's feet, nor one on another's legs: who is more aside of them, or behind, is
+         * hidden.
+         */
         boolean yieldsTo(Candidate other) {
-            return other.man.shirt() != man.shirt()
-                    && other.man.at().distance(man.at()) < ONE_PLACE
-                    && other.aside < aside;
+            return other != this
+                    && (other.man.at().distance(man.at()) < ONE_PLACE && other.aside() < aside()
+                            || other.legsAt(foot) && other.foot[1] > foot[1]);
+        }
+
+        private double aside() {
+            return Math.abs(foot[0] - shirt.column());
+        }
+
+        private boolean legsAt(double[] there) {
+            double margin = (shirt.right() - shirt.left()) / 4.0;
+            return there[0] >= shirt.left() - margin
+                    && there[0] <= shirt.right() + margin
+                    && there[1] > shirt.bottom()
+                    && there[1] <= foot[1];
         }
     }
 
@@ -72,13 +92,14 @@ public final class MenFinder {
         this.picture = picture;
         this.ground = ground;
         this.turf = Turf.of(picture, ground::onField);
-        GrayU8 other = mask(i -> ground.onField(i) && !turf.at(i) && !(turf.paintAt(i) && ground.painted(i)));
+        GrayU8 other = mask(i -> ground.behind(i) && !turf.at(i) && !(turf.paintAt(i) && ground.painted(i)));
         this.standing = BinaryImageOps.dilate8(BinaryImageOps.erode8(other, 1, null), 1, null);
     }
 
     /** Everybody who can be told. */
     public static Found find(Picture picture, Calibration view, Field field) {
-        var finder = new MenFinder(picture, new Ground(picture, view, field));
+        Picture small = picture.small();
+        var finder = new MenFinder(small, new Ground(small, view, field));
         finder.find();
         return new Found(finder.men(), List.copyOf(finder.crowds));
     }
@@ -108,7 +129,7 @@ public final class MenFinder {
         if (shirts.count() < 2) {
             blobs.stream()
                     .filter(b -> size(b) == Size.MAN)
-                    .forEach(b -> feet(b, Worn.ANYTHING).ifPresent(at -> man(at, -1, b.column())));
+                    .forEach(b -> feet(b, Worn.ANYTHING).ifPresent(foot -> man(b, foot, -1)));
             return;
         }
         blobs.forEach(b -> shirts.learn(picture, b.pixels()));
@@ -117,15 +138,48 @@ public final class MenFinder {
             int[] worn = Arrays.stream(pixels)
                     .filter(i -> shirts.of(picture.colour(i)) == shirt)
                     .toArray();
+            Worn his = Worn.of(picture, shirts, shirt);
             for (Blob blob : Blob.of(closed(of(worn)), 1)) {
                 Size size = size(blob);
                 if (size == Size.MAN && !numeral(blob)) {
-                    feet(blob, Worn.of(picture, shirts, shirt)).ifPresent(at -> man(at, shirt, blob.column()));
+                    feet(blob, his).ifPresent(foot -> man(blob, foot, shirt));
                 } else if (size == Size.MEN && !numeral(blob)) {
                     ground.at(blob.column(), blob.bottom()).ifPresent(crowds::add);
+                    apart(blob).forEach(one -> feet(one, his).ifPresent(foot -> man(one, foot, shirt)));
                 }
             }
         }
+    }
+
+    /** Men of a crowd who hang together by less than they are wide. */
+    private List<Blob> apart(Blob crowd) {
+        var men = new ArrayList<Blob>();
+        GrayU8 whole = of(crowd.pixels());
+        GrayU8 left = whole;
+        double across = ground.at(crowd.column(), crowd.bottom())
+                .flatMap(ground::scale)
+                .map(Ground.Scale::across)
+                .orElse(1.0);
+        for (int steps = 1; steps < WAIST * across && men.isEmpty(); steps++) {
+            left = BinaryImageOps.erode8(left, 1, null);
+            List<Blob> parts = Blob.of(left, 1);
+            if (parts.size() > 1) {
+                for (Blob part : parts) {
+                    Blob grown = grown(part, steps, whole);
+                    switch (size(grown)) {
+                        case MAN -> men.add(grown);
+                        case MEN -> men.addAll(apart(grown));
+                        default -> {}
+                    }
+                }
+            }
+        }
+        return men;
+    }
+
+    private Blob grown(Blob part, int steps, GrayU8 within) {
+        GrayU8 wide = BinaryImageOps.dilate8(of(part.pixels()), steps, null);
+        return Blob.of(BinaryImageOps.logicAnd(wide, within, null), 1).get(0);
     }
 
     private GrayU8 of(int[] pixels) {
@@ -143,10 +197,11 @@ public final class MenFinder {
         return BinaryImageOps.erode8(wide, steps, null);
     }
 
-    private void man(double[] at, int shirt, double column) {
-        ground.at(at[0], at[1])
-                .ifPresent(feet -> candidates.add(new Candidate(
-                        new ManSeen(picture.onFilm(at[0], at[1]), feet, shirt), Math.abs(at[0] - column))));
+    private void man(Blob shirt, double[] foot, int which) {
+        ground.at(foot[0], foot[1])
+                .filter(ground::onField)
+                .map(at -> new ManSeen(picture.onFilm(foot[0], foot[1]), at, which))
+                .ifPresent(man -> candidates.add(new Candidate(man, shirt, foot)));
     }
 
     /** What a man has on, and what only men of the other side have. */
@@ -269,7 +324,7 @@ public final class MenFinder {
                 .map(i -> i % width)
                 .sorted()
                 .toArray();
-        if (!onGrass(columns, bottom, upright)) {
+        if (bottom - blob.top() < SHORTEST * upright || !onGrass(columns, bottom, upright)) {
             return Optional.empty();
         }
         return Optional.of(new double[] {

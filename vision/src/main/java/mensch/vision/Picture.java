@@ -5,9 +5,9 @@ import boofcv.struct.image.GrayU8;
 import boofcv.struct.image.Planar;
 import mensch.core.film.ImagePoint;
 
-/** A frame of film, red, green and blue, made no larger than men can be told in. */
+/** A frame of film, red, green and blue. */
 public final class Picture {
-    /** Wider ones are made smaller by half. */
+    /** In a wider picture men are told no better, and slower. */
     private static final int WIDEST = 1280;
 
     private static final int BANDS = 3;
@@ -36,16 +36,21 @@ public final class Picture {
                 band[i] = rgb[BANDS * i + b];
             }
         }
-        int factor = (width + WIDEST - 1) / WIDEST;
+        return new Picture(whole, 1);
+    }
+
+    /** The same, no larger than men can be told in. */
+    Picture small() {
+        int factor = (bands.width + WIDEST - 1) / WIDEST;
         if (factor == 1) {
-            return new Picture(whole, 1);
+            return this;
         }
         var small = new Planar<>(
                 GrayU8.class,
-                AverageDownSampleOps.downSampleSize(width, factor),
-                AverageDownSampleOps.downSampleSize(height, factor),
+                AverageDownSampleOps.downSampleSize(bands.width, factor),
+                AverageDownSampleOps.downSampleSize(bands.height, factor),
                 BANDS);
-        AverageDownSampleOps.down(whole, factor, small);
+        AverageDownSampleOps.down(bands, factor, small);
         return new Picture(small, factor);
     }
 

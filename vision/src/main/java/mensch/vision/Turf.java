@@ -100,6 +100,11 @@ final class Turf {
 
     /** Whether a pixel may show paint, or paint and grass together: its colour lies between white and that of grass. */
     boolean paintAt(int i) {
+        return paintShare(i) > 0;
+    }
+
+    /** How much of a pixel is paint, 0 to 1; 0 where it is something else. */
+    double paintShare(int i) {
         double[] off = {picture.red(i) - colour[0], picture.green(i) - colour[1], picture.blue(i) - colour[2]};
         double[] white = {255 - colour[0], 255 - colour[1], 255 - colour[2]};
         double share = dot(off, white) / dot(white, white);
@@ -107,7 +112,7 @@ final class Turf {
         for (int b = 0; b < 3; b++) {
             apart += Math.pow(off[b] - share * white[b], 2);
         }
-        return share > 0 && apart < MIXED * MIXED;
+        return apart < MIXED * MIXED ? Math.max(0, Math.min(1, share)) : 0;
     }
 
     private static double dot(double[] a, double[] b) {

@@ -113,15 +113,23 @@ class FilmController {
     private final FilmStore store;
     private final FilmStills stills;
     private final MenOnFilm men;
+    private final PlacesOnFilm places;
     private final WorkBook works;
 
     FilmController(
-            FilmRoom room, FilmIntake intake, FilmStore store, FilmStills stills, MenOnFilm men, WorkBook works) {
+            FilmRoom room,
+            FilmIntake intake,
+            FilmStore store,
+            FilmStills stills,
+            MenOnFilm men,
+            PlacesOnFilm places,
+            WorkBook works) {
         this.room = room;
         this.intake = intake;
         this.store = store;
         this.stills = stills;
         this.men = men;
+        this.places = places;
         this.works = works;
     }
 
@@ -295,7 +303,7 @@ class FilmController {
 
     /** Men whom a frame of an angle shows by itself: proposed, and nothing until somebody saves them as his clicks. */
     @GetMapping("/games/{game}/plays/{play}/angles/{angle}/men")
-    MenOnFilm.Found men(
+    MenOnFilm.FoundMen men(
             @PathVariable Long game,
             @PathVariable Long play,
             @PathVariable Long angle,
@@ -303,6 +311,18 @@ class FilmController {
             Principal by)
             throws IOException {
         return men.in(game, play, angle, frame, by.getName());
+    }
+
+    /** Known places that a frame of an angle shows by itself: nothing until somebody saves them as his clicks. */
+    @GetMapping("/games/{game}/plays/{play}/angles/{angle}/places")
+    PlacesOnFilm.FoundPlaces places(
+            @PathVariable Long game,
+            @PathVariable Long play,
+            @PathVariable Long angle,
+            @RequestParam @Min(0) int frame,
+            Principal by)
+            throws IOException {
+        return places.in(game, play, angle, frame, by.getName());
     }
 
     /** Takes a play off one reel, with the clicks on it. */

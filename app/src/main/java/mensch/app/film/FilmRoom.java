@@ -66,6 +66,14 @@ public class FilmRoom {
     /** A play with its angles, what was measured on them and when what happened. */
     record Worked(Play play, GameBook.Asked asked, List<Seen> angles, Judged judged, Times times, Library library) {
 
+        /** @throws Problem when the play has no such angle */
+        Seen angle(Long id) {
+            return angles.stream()
+                    .filter(s -> s.angle().id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> Problem.notFound("this angle of the play"));
+        }
+
         /** Asked against the offence as it stood as far as it was measured, else as it was logged. */
         Lineup lineup() {
             return judged.asked();

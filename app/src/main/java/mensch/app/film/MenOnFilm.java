@@ -34,7 +34,7 @@ class MenOnFilm {
      * @param touching so many groups in which several touch who are not told from each other
      * @param notFound who is asked for and not found: name in the formation or job id
      */
-    record Found(int frame, List<FoundFeet> men, int touching, List<String> notFound) {}
+    record FoundMen(int frame, List<FoundFeet> men, int touching, List<String> notFound) {}
 
     /**
      * A man's feet as the picture shows them.
@@ -44,12 +44,9 @@ class MenOnFilm {
     record FoundFeet(String man, double xPixels, double yPixels, boolean clear) {}
 
     /** @throws Problem when the view is not solved, or the frame is neither the snap's nor shortly before it */
-    Found in(Long game, Long play, Long id, int frame, String by) throws IOException {
+    FoundMen in(Long game, Long play, Long id, int frame, String by) throws IOException {
         FilmRoom.Worked worked = room.worked(game, play, by);
-        FilmRoom.Seen seen = worked.angles().stream()
-                .filter(s -> s.angle().id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> Problem.notFound("this angle of the play"));
+        FilmRoom.Seen seen = worked.angle(id);
         Reel reel = room.reel(seen.angle().reelId());
         AngleWork.onFilm(reel, frame);
         if (!(seen.filmed().snap() instanceof Calibration.Solved solved)) {
@@ -74,7 +71,7 @@ class MenOnFilm {
                 frames.picture(reel, frame), view, worked.asked().snap().field());
         List<Matching.Told> told = Matching.of(found.men(), asked);
         Set<String> names = told.stream().map(Matching.Told::name).collect(Collectors.toSet());
-        return new Found(
+        return new FoundMen(
                 frame,
                 told.stream().map(MenOnFilm::feet).toList(),
                 found.crowds().size(),

@@ -62,6 +62,16 @@ record Pose(double x, double y, double z, double roll, double pan, double tilt, 
         return new Pose(x, y, z, roll, Math.atan2(across, along), Math.atan2(z, Math.hypot(across, along)), logFocal);
     }
 
+    /** The same camera where they go the other way: the field turned by half about its middle. */
+    Pose turned(Point centre) {
+        return new Pose(2 * centre.x() - x, 2 * centre.y() - y, z, roll, pan + Math.PI, tilt, logFocal);
+    }
+
+    /** Zoomed in by so much. */
+    Pose zoomed(double times) {
+        return new Pose(x, y, z, roll, pan, tilt, logFocal + Math.log(times));
+    }
+
     /** Looks at one place as this one looks at another, and shows it as large. */
     Pose following(Point from, Point to) {
         double reach = z / Math.tan(Math.max(FLATTEST, tilt));

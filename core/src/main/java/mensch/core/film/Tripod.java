@@ -172,12 +172,22 @@ public final class Tripod {
 
     /** The field as it will be seen when the ball lies where it lay in the nearest view, as large as there. */
     private Optional<Homography> guess() {
-        return Optional.ofNullable(lens)
-                .flatMap(by -> told.stream()
-                        .findFirst()
-                        .map(nearest -> new Homography(nearest.pose()
-                                .following(nearest.ball(), new Point(0, 0))
-                                .homography(by.picture))));
+        return looks().stream().findFirst().map(Look::view);
+    }
+
+    /**
+     * How this play may be seen, if it is filmed as the nearest view was: looking at the ball as there, as large as
+     * there; first with the offence going the way it went there, then the other way. None when nothing is known.
+     */
+    public List<Look> looks() {
+        if (lens == null || told.isEmpty()) {
+            return List.of();
+        }
+        Told nearest = told.get(0);
+        var ball = new Point(0, 0);
+        return List.of(
+                new Look(nearest.pose().following(nearest.ball(), ball), lens.picture),
+                new Look(nearest.pose().turned(centre).following(turned(nearest.ball()), ball), lens.picture));
     }
 
     private Tripod fitted(Lens by, List<Told> views) {

@@ -1,0 +1,108 @@
+package mensch.vision;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import mensch.core.convention.FilmLimits;
+import mensch.core.field.Field;
+import mensch.core.film.Calibration;
+import mensch.core.film.KnownPoint;
+import mensch.core.film.Tripod;
+
+/**
+ * Known places that a picture itself shows: those near a view that clicks have solved already, or, where it is known
+ * where the camera stands, those of the look under which the field's lines lie on paint. All of them must go together
+ * as clicks do, and most that should be seen must be.
+ */
+public final class PlacesInPicture {
+    /** Looks that are followed to the end, each way that the offence may go. */
+    private static final int LOOKS = 4;
+    /** Fewer prove nothing. */
+    private static final int FEWEST = 4;
+    /** Such a share of those that should be seen. <em>Model.</em> */
+    private static final double MOST = 0.5;
+
+    /** With so many nothing else need be looked at. */
+    private static final double PLAIN = 0.7;
+
+    private static final Set NONE = new Set(List.of(), 0);
+
+    private final PlaceFinder finder;
+    private final Tripod tripod;
+    private final FilmLimits limits;
+
+    private PlacesInPicture(PlaceFinder finder, Tripod tripod, FilmLimits limits) {
+        this.finder = finder;
+        this.tripod = tripod;
+        this.limits = limits;
+    }
+
+    /** Found places that go together, and which share of those that should be seen they are. */
+    private record Set(List<KnownPoint> points, double share) {
+        double worth() {
+            return points.size() * share;
+        }
+    }
+
+    /**
+     * Places that are found, each by itself; none when the picture does not tell.
+     *
+     * @param clicked places that somebody clicked in it: what is found goes with them
+     */
+    public static List<KnownPoint> find(
+            Picture picture, Field field, Tripod tripod, List<KnownPoint> clicked, FilmLimits limits) {
+        var places = new PlacesInPicture(new PlaceFinder(picture, field), tripod, limits);
+        Set best = NONE;
+        for (Shown start : places.starts(clicked)) {
+            Set found = places.near(start, clicked);
+            best = found.worth() > best.worth() ? found : best;
+            if (best.share() > PLAIN) {
+                return best.points();
+            }
+        }
+        return best.points();
+    }
+
+    /** Views to begin with, the likeliest first. */
+    private List<Shown> starts(List<KnownPoint> clicked) {
+        if (!clicked.isEmpty() && Calibration.of(clicked, tripod, limits) instanceof Calibration.Solved solved) {
+            return List.of(Shown.by(solved.calibration()));
+        }
+        return tripod.looks().stream()
+                .map(guess -> clicked.isEmpty() ? guess : guess.through(clicked.get(0)))
+                .flatMap(look -> finder.looks(look, LOOKS).stream())
+                .sorted(Comparator.comparingDouble(PlaceFinder.Laid::score).reversed())
+                .map(laid -> Shown.by(laid.look()))
+                .toList();
+    }
+
+    /** Found near a view, and once more near what the found ones tell. */
+    private Set near(Shown start, List<KnownPoint> clicked) {
+        Optional<Calibration> first = solved(finder.crossings(start).points(), clicked);
+        if (first.isEmpty()) {
+            return NONE;
+        }
+        PlaceFinder.Crossings again = finder.crossings(Shown.by(first.get()));
+        return solved(again.points(), clicked)
+                .map(view -> new Set(
+                        view.points().stream().filter(p -> !clicked.contains(p)).toList(),
+                        (double) view.points().size() / Math.max(1, again.asked())))
+                .filter(set -> set.share() >= MOST)
+                .orElse(NONE);
+    }
+
+    private Optional<Calibration> solved(List<KnownPoint> found, List<KnownPoint> clicked) {
+        List<KnownPoint> all = new ArrayList<>(clicked);
+        found.stream()
+                .filter(f -> clicked.stream().noneMatch(c -> c.name().equals(f.name())))
+                .forEach(all::add);
+        return all.size() >= FEWEST
+                        && Calibration.of(all, tripod, limits) instanceof Calibration.Solved solved
+                        && solved.calibration().standing() != Calibration.Standing.ELSEWHERE
+                        && solved.calibration().points().size() >= FEWEST
+                        && solved.calibration().points().containsAll(clicked)
+                ? Optional.of(solved.calibration())
+                : Optional.empty();
+    }
+}
