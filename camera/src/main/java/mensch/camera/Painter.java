@@ -16,6 +16,7 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
@@ -31,6 +32,10 @@ public final class Painter {
     private static final Color GRASS = new Color(74, 112, 62);
     private static final Color GRASS_DARK = new Color(66, 103, 56);
     private static final Color PAINT = new Color(236, 238, 228);
+    private static final Color SHADOW = new Color(0, 0, 10, 95);
+    /** Worn lines are painted in pieces so long, yards. */
+    private static final double PIECE = 1;
+
     private static final double STRIPE_WIDTH = 0.11;
     /** Half a hash, yards. */
     private static final double TICK = 0.33;
@@ -39,11 +44,17 @@ public final class Painter {
 
     private final PinholeCamera camera;
     private final Field field;
+    private final Weather weather;
     private final BufferedImage ground;
 
     public Painter(PinholeCamera camera, Field field) {
+        this(camera, field, Weather.FINE);
+    }
+
+    public Painter(PinholeCamera camera, Field field, Weather weather) {
         this.camera = camera;
         this.field = field;
+        this.weather = weather;
         this.ground = new BufferedImage(camera.widthPixels(), camera.heightPixels(), BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D g = smooth(ground);
         g.setColor(GRASS);
@@ -78,7 +89,7 @@ public final class Painter {
                 continue;
             }
             if (line % 5 == 0) {
-                quad(g, PAINT, left, right, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
+                line(g, y, left, right);
             }
             ticks(g, y, line % 5 == 0 && line > 0 && line < 100);
             if (line % 10 == 0 && line > 0 && line < 100) {
@@ -87,18 +98,36 @@ public final class Painter {
         }
         quad(g, PAINT, left - 1, left, -45, 55);
         quad(g, PAINT, right, right + 1, -45, 55);
+        if (weather.shadow()) {
+            quad(g, SHADOW, left - 20, left + (right - left) / 3, -45, 55);
+        }
+    }
+
+    /** A yard line, with gaps where it is worn. */
+    private void line(Graphics2D g, double y, double left, double right) {
+        for (double x = left; x < right; x += PIECE) {
+            if (!weather.worn(x, y)) {
+                quad(
+                        g,
+                        weather.paint(PAINT),
+                        x,
+                        Math.min(right, x + PIECE),
+                        y - STRIPE_WIDTH / 2,
+                        y + STRIPE_WIDTH / 2);
+            }
+        }
     }
 
     /** @param crossed by a yard line: the hash lies across it, and both are a cross */
     private void ticks(Graphics2D g, int y, boolean crossed) {
         for (Side side : Side.values()) {
             double hash = field.x(Mark.HASH, side, 0);
-            quad(g, PAINT, hash - TICK, hash + TICK, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
+            quad(g, weather.paint(PAINT), hash - TICK, hash + TICK, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
             if (crossed) {
-                quad(g, PAINT, hash - STRIPE_WIDTH / 2, hash + STRIPE_WIDTH / 2, y - TICK, y + TICK);
+                quad(g, weather.paint(PAINT), hash - STRIPE_WIDTH / 2, hash + STRIPE_WIDTH / 2, y - TICK, y + TICK);
             }
             double edge = field.fromSideline(side, 0.7);
-            quad(g, PAINT, edge - TICK, edge + TICK, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
+            quad(g, weather.paint(PAINT), edge - TICK, edge + TICK, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
         }
     }
 
@@ -160,7 +189,7 @@ public final class Painter {
     public void frame(BufferedImage image, Scene scene, double seconds) {
         Graphics2D g = smooth(image);
         g.drawImage(ground, 0, 0, null);
-        scene.bodies().stream()
+        Stream.concat(scene.bodies().stream(), weather.beside(field).stream())
                 .sorted(Comparator.comparingDouble(b -> -distance(b.feet(seconds))))
                 .forEach(b -> body(g, b, seconds));
         ball(g, scene.ball(), seconds);

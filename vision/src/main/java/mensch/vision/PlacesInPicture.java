@@ -23,6 +23,8 @@ public final class PlacesInPicture {
     /** Such a share of those that should be seen. <em>Model.</em> */
     private static final double MOST = 0.5;
 
+    /** Farther from the view of all than this, in the noise of a click, a place is not proposed. */
+    private static final double FITS = 2.5;
     /** With so many nothing else need be looked at. */
     private static final double PLAIN = 0.7;
 
@@ -86,7 +88,9 @@ public final class PlacesInPicture {
         PlaceFinder.Crossings again = finder.crossings(Shown.by(first.get()));
         return solved(again.points(), clicked)
                 .map(view -> new Set(
-                        view.points().stream().filter(p -> !clicked.contains(p)).toList(),
+                        view.points().stream()
+                                .filter(p -> !clicked.contains(p) && view.off(p) < FITS * limits.paintPixels())
+                                .toList(),
                         (double) view.points().size() / Math.max(1, again.asked())))
                 .filter(set -> set.share() >= MOST)
                 .orElse(NONE);

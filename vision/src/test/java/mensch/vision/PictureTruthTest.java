@@ -1,0 +1,127 @@
+package mensch.vision;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import mensch.camera.Weather;
+import mensch.core.film.Calibration;
+import mensch.core.film.ImagePoint;
+import mensch.core.film.KnownPoint;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * What drawn pictures of twenty snaps, ten from each side, give away by themselves; the same on an old field late in
+ * the day with both squads beside it.
+ */
+class PictureTruthTest {
+    /** A found place is right within so many pixels: five times the noise of a click, a third of a yard and less. */
+    private static final double RIGHT_PIXELS = 10;
+    /** A man is right within half a yard, or as far as three times the noise of feet that are found reaches. */
+    private static final double RIGHT_YARDS = 0.5;
+
+    private final Random hand = new Random(3);
+
+    private static Weather weather(String name) {
+        return name.equals("fine") ? Weather.FINE : Weather.HARD;
+    }
+
+    private static double pixels(ImagePoint one, ImagePoint other) {
+        return Math.hypot(one.xPixels() - other.xPixels(), one.yPixels() - other.yPixels());
+    }
+
+    /** Without a further click, wherever the camera was turned since the last play. */
+    @ParameterizedTest
+    @CsvSource({"fine, 0.8", "hard, 0.5"})
+    void placesOfTheFieldAreFoundWhereTheyAreOrNotAtAll(String weather, double right) {
+        int views = 0;
+        int told = 0;
+        int wrong = 0;
+        var errors = new ArrayList<Double>();
+        for (Drawn drawn : Drawn.all(weather(weather), hand).toList()) {
+            List<KnownPoint> found = PlacesInPicture.find(
+                    drawn.picture(), drawn.scene().snap().field(), drawn.tripod(hand), List.of(), Drawn.LIMITS);
+            List<Double> off = found.stream()
+                    .map(p -> pixels(p.image(), drawn.truth(p.field())))
+                    .toList();
+            errors.addAll(off);
+            boolean good = off.stream().allMatch(o -> o < RIGHT_PIXELS);
+            views++;
+            told += !found.isEmpty() && good ? 1 : 0;
+            wrong += good ? 0 : 1;
+            System.out.printf(
+                    "%s %s play %d: %d found, worst %.1f px%n",
+                    weather,
+                    drawn.sideline() ? "sideline" : "end zone",
+                    drawn.scene().number(),
+                    found.size(),
+                    off.stream().mapToDouble(o -> o).max().orElse(0));
+        }
+        errors.sort(null);
+        System.out.printf(
+                "%s: of %d views %d are found, %d wrongly; a place is off by %.1f px (median)%n",
+                weather, views, told, wrong, errors.get(errors.size() / 2));
+        assertThat((double) told / views).isGreaterThanOrEqualTo(right);
+        assertThat(wrong).isZero();
+        assertThat(errors.get(errors.size() / 2)).isLessThan(Drawn.LIMITS.paintPixels());
+    }
+
+    /** The view is solved by three clicks, as most plays are. */
+    @ParameterizedTest
+    @CsvSource({"fine, 0.5", "hard, 0.35"})
+    void menAreFoundWhereTheyStandAndTakenForThemselves(String weather, double found) {
+        int asked = 0;
+        int right = 0;
+        int wrong = 0;
+        int unclear = 0;
+        var errors = new ArrayList<Double>();
+        for (Drawn drawn : Drawn.all(weather(weather), hand).toList()) {
+            List<KnownPoint> clicks = drawn.clicked(hand);
+            var view = ((Calibration.Solved) Calibration.of(clicks, drawn.tripod(hand), Drawn.LIMITS)).calibration();
+            MenFinder.Found men =
+                    MenFinder.find(drawn.picture(), view, drawn.scene().snap().field());
+            var said = new StringBuilder();
+            asked += drawn.defenders().size();
+            for (Matching.Told told : Matching.of(men.men(), drawn.asked())) {
+                var body = drawn.body(told.name());
+                if (!body.defence()) {
+                    continue;
+                }
+                double off = pixels(told.man().feet(), drawn.truth(body.at()));
+                boolean good =
+                        told.man().at().distance(body.at()) < RIGHT_YARDS || off < 2 * Drawn.LIMITS.foundPixels();
+                if (!told.clear()) {
+                    unclear++;
+                } else if (good) {
+                    right++;
+                    errors.add(off);
+                } else {
+                    wrong++;
+                    said.append(' ').append(told.name());
+                }
+            }
+            System.out.printf(
+                    "%s %s play %d: wrong%s%n",
+                    weather,
+                    drawn.sideline() ? "sideline" : "end zone",
+                    drawn.scene().number(),
+                    said);
+        }
+        errors.sort(null);
+        System.out.printf(
+                "%s: of %d defenders %d are found, %d wrongly, %d unclear; feet are off by %.1f px (median), 95 %% %.1f px%n",
+                weather,
+                asked,
+                right,
+                wrong,
+                unclear,
+                errors.get(errors.size() / 2),
+                errors.get(errors.size() * 95 / 100));
+        assertThat((double) right / asked).isGreaterThanOrEqualTo(found);
+        assertThat((double) right / (right + wrong)).isGreaterThan(0.93);
+        assertThat(errors.get(errors.size() / 2)).isLessThan(Drawn.LIMITS.foundPixels());
+        assertThat(errors.get(errors.size() * 95 / 100)).isLessThan(2 * Drawn.LIMITS.foundPixels());
+    }
+}
