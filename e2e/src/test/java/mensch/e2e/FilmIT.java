@@ -2,6 +2,7 @@ package mensch.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -204,10 +205,37 @@ class FilmIT extends InBrowser {
         log(page, SCENES.get(1));
         page.keyboard().press("k");
         assertThat(page.locator("aside")).containsText("two are enough on this reel");
+        thePictureShowsThem(page);
         clickOffered(page, SCENES.get(1), 3);
         assertThat(page.locator("aside")).containsText("The camera stands where 1 other play of this reel puts it");
         assertThat(page.locator(".state")).hasText("saved");
         Chromium.assertAccessible(page);
+    }
+
+    /** By one key each the places and the men that the picture shows are clicks, and by another they are none again. */
+    private static void thePictureShowsThem(Page page) {
+        assertThat(page.locator("aside .found")).containsText("places found in the picture");
+        page.keyboard().press("f");
+        assertThat(page.locator("aside")).containsText("The camera stands where 1 other play of this reel puts it");
+        assertThat(page.locator(".state")).hasText("saved");
+        page.keyboard().press("m");
+        assertThat(page.locator("aside .found")).containsText("Found in the picture: ");
+        int shown = page.locator(".stage .found").count();
+        assertTrue(shown > 4, "men shown: " + shown);
+        Chromium.assertAccessible(page);
+        page.keyboard().press("f");
+        assertThat(page.locator(".stage .mark").first()).isVisible();
+        assertThat(page.locator(".state")).hasText("saved");
+        assertThat(page.locator(".strip li", new Page.LocatorOptions().setHasText("stood"))
+                        .first())
+                .isVisible();
+        page.keyboard().press("u");
+        assertThat(page.locator(".stage .mark")).hasCount(0);
+        page.keyboard().press("u");
+        page.keyboard().press("k");
+        assertThat(page.locator(".stage .point")).hasCount(0);
+        assertThat(page.locator("aside")).containsText("two are enough on this reel");
+        assertThat(page.locator(".state")).hasText("saved");
     }
 
     /** Clicks the places that are offered where they are; one that is not to be seen is passed over by key. */

@@ -1,0 +1,104 @@
+package mensch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import mensch.app.Browserless.Answer;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** What the picture proposes, through the application; whether it is right is asked of drawn film elsewhere. */
+@ExtendWith(RunningApp.class)
+class PictureTest {
+    @TempDir
+    static Path folder;
+
+    @BeforeAll
+    static void film() throws IOException {
+        Films.make(
+                folder.resolve("good.mp4"),
+                "testsrc=duration=1:size=320x180:rate=30",
+                "-c:v",
+                "libx264",
+                "-pix_fmt",
+                "yuv420p",
+                "-g",
+                "10");
+    }
+
+    private static FilmedGame game(int port) throws IOException {
+        return FilmedGame.of(Browserless.signedIn(port, "marrow"), folder.resolve("good.mp4"));
+    }
+
+    private static String asked(FilmedGame game, JsonNode play, String what, int frame) {
+        return game.play(play.get("id").asLong()) + "/angles/"
+                + play.at("/angles/0/id").asLong() + "/" + what + "?frame=" + frame;
+    }
+
+    @Test
+    void menAreLookedForInASolvedViewWhileTheyStand(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode unsolved = game.cut("anvil-drizzle");
+        Answer refused = game.coach().get(asked(game, unsolved, "men", 12));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.code()).isEqualTo("view-not-solved");
+        assertThat(refused.detail()).contains("calibrate it first");
+
+        JsonNode solved = game.measured("anvil-drizzle");
+        int snap = solved.at("/angles/0/snapFrame").asInt();
+        for (int frame : new int[] {snap, snap - 3}) {
+            JsonNode answer =
+                    game.coach().get(asked(game, solved, "men", frame)).json();
+            assertThat(answer.get("frame").asInt()).isEqualTo(frame);
+            // a test card has no men: everybody who is asked for is said not to be there
+            assertThat(answer.get("men")).isEmpty();
+            assertThat(answer.get("notFound")).hasSize(frame == snap ? 22 : 1);
+        }
+        assertThat(game.coach().get(asked(game, solved, "men", snap + 1)).code())
+                .isEqualTo("frame-not-still");
+        assertThat(game.coach().get(asked(game, solved, "men", 30)).code()).isEqualTo("frame-missing");
+        assertThat(game.coach()
+                        .get(asked(game, solved, "men", snap).replaceAll("angles/\\d+", "angles/999999"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aPictureWithoutAFieldTellsNoPlaces(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.cut("anvil-drizzle");
+        JsonNode answer = game.coach().get(asked(game, play, "places", 12)).json();
+        assertThat(answer.get("places")).isEmpty();
+        assertThat(game.coach().get(asked(game, play, "places", 30)).code()).isEqualTo("frame-missing");
+    }
+
+    @Test
+    void nobodyButCoachesIsToldWhatAPictureShows(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.measured("anvil-drizzle");
+        Browserless player = Browserless.signedIn(port, "lind");
+        assertThat(player.get(asked(game, play, "men", 12)).status()).isEqualTo(403);
+        assertThat(player.get(asked(game, play, "places", 12)).status()).isEqualTo(403);
+    }
+
+    /** What the picture showed and somebody confirmed stays known as that, and counts with its own doubt. */
+    @Test
+    void feetThatWereFoundAreLessSureThanFeetThatWereClicked(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode seen = game.measured("anvil-drizzle");
+        String feet = FilmedGame.ballAndFeet("mike", 163, 106);
+        JsonNode clicked = game.save(seen, 0, FilmedGame.work(12, FilmedGame.straightAbove(seen), feet))
+                .json();
+        String confirmed = feet.substring(0, feet.lastIndexOf('}')) + ", \"found\": true}";
+        JsonNode found = game.save(clicked, 0, FilmedGame.work(12, FilmedGame.straightAbove(seen), confirmed))
+                .json();
+        assertThat(found.at("/angles/0/marks/1/found").asBoolean()).isTrue();
+        assertThat(found.at("/measured/0/sigmaX").asDouble()
+                        / clicked.at("/measured/0/sigmaX").asDouble())
+                .isBetween(1.6, 2.0);
+    }
+}

@@ -1,0 +1,131 @@
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope, ref, type EffectScope } from 'vue'
+import { client } from '../api/client'
+import type { AngleSheet } from '../api/types'
+import { useLists } from '../shell/lists'
+import { filmedPlay, gameFilm, gameSheet, job, REEL, sheet } from '../testing/fixtures'
+import { useFilm } from './filmStore'
+import { useFoundMen } from './foundMen'
+import { useFoundPlaces } from './foundPlaces'
+import MenFound from './MenFound.vue'
+import PlacesFound from './PlacesFound.vue'
+
+const SOLVED = { grid: [], residuals: [], leftOut: [] } as unknown as AngleSheet['calibration']
+const MEN = [
+  { man: 'nickel', xPixels: 100, yPixels: 50, clear: true },
+  { man: 'mike', xPixels: 120, yPixels: 60, clear: false },
+]
+const PLACES = [
+  { name: 'left hash, 40', xPixels: 10, yPixels: 20 },
+  { name: 'right hash, 40', xPixels: 30, yPixels: 20 },
+]
+let scope: EffectScope
+let asked: { path: string; frame: number; signal: AbortSignal }[]
+
+async function inHand(angle: Partial<AngleSheet>) {
+  const play = filmedPlay({ sheet: sheet([job('nickel', 'NB', 7), job('mike', 'M', 1)]), stillBefore: 0.5 }, angle)
+  const answers: Record<string, unknown> = {
+    '/api/games/{id}': gameSheet(),
+    '/api/games/{game}/film': gameFilm(),
+    '/api/reels/{id}': REEL,
+    '/api/games/{game}/plays/{play}/film': play,
+    '/api/games/{game}/plays/{play}/angles/{angle}/men': { frame: 24, men: MEN, touching: 2, notFound: ['TE'] },
+    '/api/games/{game}/plays/{play}/angles/{angle}/places': { frame: 24, places: PLACES },
+  }
+  vi.spyOn(client, 'GET').mockImplementation(((path: string, options: never) => {
+    const { params, signal } = options as { params: { query?: { frame: number } }; signal: AbortSignal }
+    if (params.query) asked.push({ path, frame: params.query.frame, signal })
+    return Promise.resolve({ data: answers[path], response: new Response() })
+  }) as never)
+  vi.spyOn(client, 'PUT').mockImplementation(() => Promise.resolve({ data: play, response: new Response() }))
+  vi.spyOn(useLists(), 'load').mockResolvedValue()
+  const film = useFilm()
+  await film.open(1)
+  return film
+}
+const settle = (): Promise<unknown> => vi.advanceTimersByTimeAsync(300)
+
+beforeEach(() => {
+  localStorage.clear()
+  setActivePinia(createPinia())
+  vi.useFakeTimers()
+  asked = []
+  scope = effectScope()
+})
+afterEach(() => {
+  scope.stop()
+  vi.useRealTimers()
+  vi.restoreAllMocks()
+})
+
+describe('men whom the picture shows', () => {
+  it('are asked for once feet are marked in a solved view, and taken by one key where they are clear', async () => {
+    const film = await inHand({ calibration: SOLVED })
+    const found = scope.run(() => useFoundMen(ref(film.now!.snapFrame)))!
+    await settle()
+    expect(asked).toEqual([])
+    film.mode = 'mark'
+    await settle()
+    expect(asked.map((a) => a.frame)).toEqual([film.now!.snapFrame])
+    expect(found.men.value.map((m) => m.man)).toEqual(['nickel', 'mike'])
+    const words = mount(MenFound, { props: { found } }).text().replace(/\s+/g, ' ')
+    expect(words).toContain('Found in the picture: NB. F takes him')
+    expect(words).toContain('Not sure: M;')
+    found.take()
+    expect(film.now!.marks).toEqual([{ man: 'nickel', xPixels: 100, yPixels: 50, found: true, frame: undefined }])
+    expect(found.men.value.map((m) => m.man)).toEqual(['mike'])
+    film.undo()
+    expect(film.now!.marks).toEqual([])
+    expect(found.men.value).toHaveLength(2)
+  })
+  it('who is clicked where he is shown is found; who is clicked elsewhere is not', async () => {
+    const film = await inHand({ calibration: SOLVED })
+    const found = scope.run(() => useFoundMen(ref(film.now!.snapFrame)))!
+    film.mode = 'mark'
+    film.target = 'mike'
+    await settle()
+    expect(found.ofTarget.value).toEqual(MEN[1])
+    film.clickAt(120, 60, film.now!.snapFrame, true)
+    expect(film.now!.marks[0]).toMatchObject({ man: 'mike', found: true })
+    film.target = 'mike'
+    film.clickAt(121, 60, film.now!.snapFrame)
+    expect(film.now!.marks).toHaveLength(1)
+    expect(film.now!.marks[0]!.found).toBeUndefined()
+  })
+  it('are not asked for after the ball, nor in frames that are passed', async () => {
+    const film = await inHand({ calibration: SOLVED })
+    const frame = ref(film.now!.snapFrame + 3)
+    scope.run(() => useFoundMen(frame))
+    film.mode = 'mark'
+    await settle()
+    expect(asked).toEqual([])
+    frame.value = film.now!.snapFrame
+    await vi.advanceTimersByTimeAsync(100)
+    frame.value = film.now!.snapFrame + 1
+    await settle()
+    expect(asked).toEqual([])
+  })
+})
+
+describe('places that the picture shows', () => {
+  it('are asked for where other plays tell where the camera stands, and taken by one key', async () => {
+    const film = await inHand({ tripod: 2, leastPoints: 2 })
+    const found = scope.run(() => useFoundPlaces(ref(film.now!.snapFrame)))!
+    film.mode = 'calibrate'
+    await settle()
+    expect(found.places.value).toEqual(PLACES)
+    expect(mount(PlacesFound, { props: { found } }).text()).toContain('2 places found in the picture')
+    found.take()
+    expect(film.now!.points.map((p) => p.name)).toEqual(['left hash, 40', 'right hash, 40'])
+    expect(found.places.value).toEqual([])
+  })
+  it('are not asked for on the first play of a reel until its own clicks solve it', async () => {
+    const film = await inHand({ tripod: 0, leastPoints: 4 })
+    scope.run(() => useFoundPlaces(ref(film.now!.snapFrame)))
+    film.mode = 'calibrate'
+    await settle()
+    expect(asked).toEqual([])
+  })
+})
