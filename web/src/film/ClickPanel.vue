@@ -15,7 +15,7 @@ import SolvedView from './SolvedView.vue'
 import { BALL, strangers, withoutMan, withoutPlace } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
-const props = defineProps<{ frame: number; found?: FoundMen; foundPlaces?: FoundPlaces }>()
+const props = defineProps<{ frame: number; found?: FoundMen; foundPlaces?: FoundPlaces; said?: string }>()
 defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
 const { reel, play, angle, now, mode, target, labels, missing } = storeToRefs(film)
@@ -82,6 +82,13 @@ function takeOffPlaces(): void {
       :mode="mode"
       @mode="$emit('mode', $event)"
     />
+    <p
+      v-if="said"
+      class="soft"
+      role="status"
+    >
+      {{ said }}
+    </p>
     <template v-if="play && angle">
       <p
         v-if="mode === 'calibrate'"
@@ -224,7 +231,7 @@ function takeOffPlaces(): void {
     <template v-if="reel && !angle">
       <p class="ask">
         {{ play ? `Play ${play.number} is not on this reel yet.` : 'No play in hand.' }} Step to the frame where the
-        ball moves.
+        ball moves; <span class="key">Shift B</span> goes there from near it.
       </p>
       <button
         v-if="missing"

@@ -6,6 +6,7 @@ import { problemOf } from '../api/client'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ClickPanel from './ClickPanel.vue'
+import { useBallInPicture } from './ballInPicture'
 import { useFilm, type Mode } from './filmStore'
 import { useFoundMen } from './foundMen'
 import { useFoundPlaces } from './foundPlaces'
@@ -41,6 +42,7 @@ const panel = useTemplateRef('panel')
 
 const found = useFoundMen(frame)
 const foundPlaces = useFoundPlaces(frame)
+const ball = useBallInPicture(frame, go)
 watch(found.ofTarget, (man) => man && stage.value?.point(man.xPixels, man.yPixels))
 /** A click where the picture shows him is what the picture found. */
 function clicked(x: number, y: number): void {
@@ -180,6 +182,7 @@ useViewActions({
     enter,
     stage: () => stage.value,
     grading,
+    findBall: () => void ball.find(),
     takeFound: () => (mode.value === 'calibrate' ? foundPlaces : found).take(),
     who: () => panel.value?.who(),
     walkPlay: (by) => (list.plays.value.length ? list.walk(by) : void film.walkPlay(by)),
@@ -282,6 +285,7 @@ useViewActions({
       :frame="frame"
       :found="found"
       :found-places="foundPlaces"
+      :said="ball.words.value"
       @mode="enter"
       @add="film.addPlay(frame)"
       @also="film.addAngle(frame)"

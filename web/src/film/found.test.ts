@@ -6,6 +6,7 @@ import { client } from '../api/client'
 import type { AngleSheet } from '../api/types'
 import { useLists } from '../shell/lists'
 import { filmedPlay, gameFilm, gameSheet, job, REEL, sheet } from '../testing/fixtures'
+import { useBallInPicture } from './ballInPicture'
 import { useFilm } from './filmStore'
 import { useFoundMen } from './foundMen'
 import { useFoundPlaces } from './foundPlaces'
@@ -22,22 +23,24 @@ const PLACES = [
   { name: 'right hash, 40', xPixels: 30, yPixels: 20 },
 ]
 let scope: EffectScope
+let shownBall: number | undefined
 let asked: { path: string; frame: number; signal: AbortSignal }[]
 
 async function inHand(angle: Partial<AngleSheet>) {
   const play = filmedPlay({ sheet: sheet([job('nickel', 'NB', 7), job('mike', 'M', 1)]), stillBefore: 0.5 }, angle)
-  const answers: Record<string, unknown> = {
+  const answers = (): Record<string, unknown> => ({
     '/api/games/{id}': gameSheet(),
     '/api/games/{game}/film': gameFilm(),
     '/api/reels/{id}': REEL,
+    '/api/reels/{id}/ball': { near: 30, frame: shownBall },
     '/api/games/{game}/plays/{play}/film': play,
     '/api/games/{game}/plays/{play}/angles/{angle}/men': { frame: 24, men: MEN, touching: 2, notFound: ['TE'] },
     '/api/games/{game}/plays/{play}/angles/{angle}/places': { frame: 24, places: PLACES },
-  }
+  })
   vi.spyOn(client, 'GET').mockImplementation(((path: string, options: never) => {
-    const { params, signal } = options as { params: { query?: { frame: number } }; signal: AbortSignal }
-    if (params.query) asked.push({ path, frame: params.query.frame, signal })
-    return Promise.resolve({ data: answers[path], response: new Response() })
+    const { params, signal } = options as { params: { query?: { frame?: number } }; signal: AbortSignal }
+    if (params.query?.frame !== undefined) asked.push({ path, frame: params.query.frame, signal })
+    return Promise.resolve({ data: answers()[path], response: new Response() })
   }) as never)
   vi.spyOn(client, 'PUT').mockImplementation(() => Promise.resolve({ data: play, response: new Response() }))
   vi.spyOn(useLists(), 'load').mockResolvedValue()
@@ -127,5 +130,26 @@ describe('places that the picture shows', () => {
     film.mode = 'calibrate'
     await settle()
     expect(asked).toEqual([])
+  })
+})
+
+describe('the frame in which the ball moves', () => {
+  it('is gone to and not marked; where nothing begins it is said', async () => {
+    const film = await inHand({})
+    const frame = ref(30)
+    const ball = scope.run(() => useBallInPicture(frame, (to) => (frame.value = to)))!
+    shownBall = 27
+    await ball.find()
+    await settle()
+    expect(frame.value).toBe(27)
+    expect(film.now!.snapFrame).toBe(24)
+    expect(ball.words.value).toContain('B says that the ball moves here')
+    shownBall = undefined
+    await ball.find()
+    expect(frame.value).toBe(27)
+    expect(ball.words.value).toContain('nothing begins to move')
+    frame.value = 28
+    await settle()
+    expect(ball.words.value).toBe('')
   })
 })

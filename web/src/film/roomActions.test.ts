@@ -31,7 +31,8 @@ function room(inHand = true) {
     enter: vi.fn(),
     stage: () => stage,
     grading,
-    takeFound: () => {},
+    takeFound: vi.fn(),
+    findBall: vi.fn(),
     who: vi.fn(),
   }
   const actions = roomActions(controls)

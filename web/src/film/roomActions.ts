@@ -31,6 +31,8 @@ export interface RoomControls {
     /** Technique as a whole, yes to what is proposed, and the next man. */
     whole: (technique: GradeMark) => void
   }
+  /** Goes where the picture shows the ball move. */
+  findBall: () => void
   /** Makes clicks of the places or the men that the picture shows. */
   takeFound: () => void
   /** Opens the list of those who may have played. */
@@ -116,6 +118,13 @@ export function roomActions(controls: RoomControls): Action[] {
     ),
     cuts('in', 'I', 'The play begins in this frame', () => film.set(beginsAt(film.now!, frame.value)), inHand),
     cuts('ball', 'B', 'The ball moves in this frame', () => film.set(ballMovesAt(film.now!, frame.value)), inHand),
+    cuts(
+      'find-ball',
+      'Shift+B',
+      'To the frame near here in which the picture shows the ball move',
+      controls.findBall,
+      () => !!film.reel,
+    ),
     cuts('out', 'O', 'The play ends in this frame', () => film.set(endsAt(film.now!, frame.value)), inHand),
     clicks('calibrate', 'K', 'Calibrate: known places', () => enter('calibrate'), inHand),
     clicks('mark', 'M', 'Mark feet', () => enter('mark'), inHand),

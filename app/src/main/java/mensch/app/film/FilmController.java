@@ -114,6 +114,7 @@ class FilmController {
     private final FilmStills stills;
     private final MenOnFilm men;
     private final PlacesOnFilm places;
+    private final BallOnFilm ball;
     private final WorkBook works;
 
     FilmController(
@@ -123,6 +124,7 @@ class FilmController {
             FilmStills stills,
             MenOnFilm men,
             PlacesOnFilm places,
+            BallOnFilm ball,
             WorkBook works) {
         this.room = room;
         this.intake = intake;
@@ -130,6 +132,7 @@ class FilmController {
         this.stills = stills;
         this.men = men;
         this.places = places;
+        this.ball = ball;
         this.works = works;
     }
 
@@ -257,6 +260,12 @@ class FilmController {
         return file.endsWith(".mp4")
                 ? MediaType.valueOf("video/mp4")
                 : file.endsWith(".webm") ? MediaType.valueOf("video/webm") : MediaType.APPLICATION_OCTET_STREAM;
+    }
+
+    /** The frame near another in which the picture shows the ball move. */
+    @GetMapping("/reels/{id}/ball")
+    BallOnFilm.FoundBall ball(@PathVariable Long id, @RequestParam @Min(0) int near) throws IOException {
+        return ball.near(id, near);
     }
 
     /** A new play at the end of the log, cut out of a reel. */

@@ -1,5 +1,6 @@
 package mensch.app.film;
 
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import mensch.app.problem.Problem;
 import mensch.vision.Picture;
 import org.springframework.stereotype.Component;
@@ -34,11 +36,7 @@ class FilmFrames {
         int height = reel.height();
         Path raw = store.part();
         try {
-            boolean read = read(
-                    reel,
-                    frame,
-                    List.of("-vf", "scale=" + width + ":" + height, "-f", "rawvideo", "-pix_fmt", "rgb24"),
-                    raw);
+            boolean read = read(reel, frame, raw("scale=" + width + ":" + height, "rgb24", 1), raw);
             if (!read || Files.size(raw) != (long) BANDS * width * height) {
                 throw Problem.notFound("a picture of frame " + frame);
             }
@@ -51,10 +49,53 @@ class FilmFrames {
     }
 
     /**
-     * Reads one frame into a file.
+     * Shows frames one after another in grey.
      *
-     * @param made how ffmpeg writes it
-     * @return whether it is there, whole
+     * @param shown takes each, a byte a pixel, row by row from the top left
+     */
+    void grey(Reel reel, int from, int to, int width, int height, Consumer<byte[]> shown) throws IOException {
+        AngleWork.onFilm(reel, to);
+        Path raw = store.part();
+        try {
+            if (read(reel, from, raw("scale=" + width + ":" + height, "gray", to - from + 1), raw)) {
+                try (InputStream bytes = new BufferedInputStream(Files.newInputStream(raw))) {
+                    byte[] frame = bytes.readNBytes(width * height);
+                    while (frame.length == width * height) {
+                        shown.accept(frame);
+                        frame = bytes.readNBytes(width * height);
+                    }
+                }
+            }
+        } finally {
+            Files.deleteIfExists(raw);
+        }
+    }
+
+    private static List<String> raw(String filter, String pixels, int frames) {
+        return List.of(
+                "-vf",
+                filter,
+                "-fps_mode",
+                "passthrough",
+                "-f",
+                "rawvideo",
+                "-pix_fmt",
+                pixels,
+                "-frames:v",
+                String.valueOf(frames));
+    }
+
+    /** How ffmpeg writes a single small picture. */
+    static List<String> small(int width) {
+        return List.of("-vf", "scale=" + width + ":-2", "-q:v", "5", "-f", "mjpeg", "-frames:v", "1");
+    }
+
+    /**
+     * Reads frames into a file.
+     *
+     * @param frame the first
+     * @param made how many, and how ffmpeg writes them
+     * @return whether it is there
      */
     boolean read(Reel reel, int frame, List<String> made, Path into) throws IOException {
         try {
@@ -79,7 +120,7 @@ class FilmFrames {
             throws IOException, InterruptedException {
         var command = new ArrayList<>(List.of("ffmpeg", "-nostdin", "-v", "error", "-y", "-ss"));
         command.add(String.format(Locale.ROOT, "%.6f", seconds));
-        command.addAll(List.of("-i", film.toString(), "-frames:v", "1"));
+        command.addAll(List.of("-i", film.toString()));
         command.addAll(made);
         command.add(into.toString());
         Process ffmpeg = new ProcessBuilder(command)

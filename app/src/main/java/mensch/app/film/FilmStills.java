@@ -3,14 +3,13 @@ package mensch.app.film;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import mensch.app.problem.Problem;
 import org.springframework.stereotype.Component;
 
 /** Small pictures of single frames, by which a coach knows a play again; made when somebody asks for one. */
 @Component
 class FilmStills {
-    private static final List<String> SMALL = List.of("-vf", "scale=320:-2", "-q:v", "5", "-f", "mjpeg");
+    private static final int WIDTH = 320;
 
     private final FilmStore store;
     private final FilmFrames frames;
@@ -33,7 +32,7 @@ class FilmStills {
     private void make(Reel reel, int frame, Path still) throws IOException {
         Path part = store.part();
         try {
-            if (!frames.read(reel, frame, SMALL, part)) {
+            if (!frames.read(reel, frame, FilmFrames.small(WIDTH), part)) {
                 throw Problem.notFound("a picture of frame " + frame);
             }
             store.keepStill(part, still);
