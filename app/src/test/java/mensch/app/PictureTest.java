@@ -76,6 +76,21 @@ class PictureTest {
         assertThat(game.coach().get(asked(game, play, "places", 30)).code()).isEqualTo("frame-missing");
     }
 
+    /** On a test card a number counts and nobody moves. */
+    @Test
+    void theBallIsLookedForNearAFrameOfTheFilm(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode answer =
+                game.coach().get("/api/reels/" + game.reel() + "/ball?near=12").json();
+        assertThat(answer.get("near").asInt()).isEqualTo(12);
+        assertThat(answer.has("frame")).isFalse();
+        assertThat(game.coach()
+                        .get("/api/reels/" + game.reel() + "/ball?near=30")
+                        .code())
+                .isEqualTo("frame-missing");
+        assertThat(game.coach().get("/api/reels/999999/ball?near=1").status()).isEqualTo(404);
+    }
+
     @Test
     void nobodyButCoachesIsToldWhatAPictureShows(int port) throws IOException {
         FilmedGame game = game(port);
@@ -83,6 +98,8 @@ class PictureTest {
         Browserless player = Browserless.signedIn(port, "lind");
         assertThat(player.get(asked(game, play, "men", 12)).status()).isEqualTo(403);
         assertThat(player.get(asked(game, play, "places", 12)).status()).isEqualTo(403);
+        assertThat(player.get("/api/reels/" + game.reel() + "/ball?near=12").status())
+                .isEqualTo(403);
     }
 
     /** What the picture showed and somebody confirmed stays known as that, and counts with its own doubt. */

@@ -200,6 +200,7 @@ class FilmIT extends InBrowser {
             page.keyboard().press(frame + 30 <= snap ? "Shift+ArrowRight" : ".");
         }
         assertThat(page.locator(".time")).containsText("frame " + snap + " ");
+        thePictureShowsTheBall(page, snap);
         page.keyboard().press("n");
         assertThat(page.locator(".view-head, header").first()).containsText("2 of 2");
         log(page, SCENES.get(1));
@@ -210,6 +211,21 @@ class FilmIT extends InBrowser {
         assertThat(page.locator("aside")).containsText("The camera stands where 1 other play of this reel puts it");
         assertThat(page.locator(".state")).hasText("saved");
         Chromium.assertAccessible(page);
+    }
+
+    /** From a quarter of a second after it a key goes to where the ball moves, within two frames. */
+    private static void thePictureShowsTheBall(Page page, int snap) {
+        for (int frame = snap; frame < snap + 8; frame++) {
+            page.keyboard().press(".");
+        }
+        page.keyboard().press("Shift+B");
+        assertThat(page.locator("aside")).containsText("The picture shows the first movement after this frame");
+        int shown = Integer.parseInt(page.locator(".time").textContent().replaceAll("(?s).*frame (\\d+).*", "$1"));
+        assertTrue(Math.abs(shown - snap) <= 2, "frame " + shown + " for " + snap);
+        for (int frame = Math.min(shown, snap); frame < Math.max(shown, snap); frame++) {
+            page.keyboard().press(shown > snap ? "," : ".");
+        }
+        assertThat(page.locator(".time")).containsText("frame " + snap + " ");
     }
 
     /** By one key each the places and the men that the picture shows are clicks, and by another they are none again. */

@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 /**
  * The frame in which the ball moves, by the first movement of many: up to it a set offence stands, but for one man in
  * motion, and from it on nearly everybody moves. How much of a picture changes is counted in blocks, against what
- * changes in most of them: a camera that shakes or pans changes all.
+ * changes in most of them. Where the camera itself shakes or pans nothing is told.
  */
 public final class SnapFinder {
     /** Pictures are looked at so wide and high. */
@@ -23,17 +23,20 @@ public final class SnapFinder {
     private static final double LIVELY = 0.5;
     /** A block that changes by so many grey levels more than most is one in which somebody moves. <em>Model.</em> */
     private static final double CHANGE = 1;
+    /** And by so much more than it does while nobody moves. <em>Model.</em> */
+    private static final double RESTLESS = 2;
+    /** Where such a share of blocks changes all the time, the camera moves. <em>Model.</em> */
+    private static final double UNSTEADY = 0.02;
     /** In so many more blocks something must move than before, or it is no snap. <em>Model.</em> */
     private static final double LEAST = 20;
     /** Movement begins where it first reaches this share of what it comes to. <em>Model.</em> */
     private static final double BEGINS = 0.02;
 
     private final double rate;
-    /** For each frame in how many blocks somebody moved since the one before, and goes on moving. */
-    private final List<Integer> moving = new ArrayList<>();
+    /** For each frame but the first how much each block has changed since the one before, grey levels. */
+    private final List<float[]> changes = new ArrayList<>();
 
     private byte[] last = {};
-    private boolean[] lively = {};
 
     /** @param rate frames a second */
     public SnapFinder(double rate) {
@@ -41,28 +44,80 @@ public final class SnapFinder {
     }
 
     /**
-     * The next frame of film. What the codec draws anew changes once: a block counts when it goes on changing.
+     * The next frame of film.
      *
      * @param grey a byte a pixel of {@value #WIDTH} x {@value #HEIGHT}, row by row from the top left
      */
     public void next(byte[] grey) {
         if (last.length > 0) {
-            boolean[] before = lively;
-            boolean[] now = lively(changes(last, grey));
-            moving.add(
-                    before.length == 0
-                            ? 0
-                            : (int) IntStream.range(0, now.length)
-                                    .filter(i -> before[i] && now[i])
-                                    .count());
-            lively = now;
+            changes.add(changes(last, grey));
         }
         last = grey.clone();
     }
 
-    /** The last frame before anything moves, as the ball does in it, from 0; none where nothing begins. */
+    /**
+     * For each frame in how many blocks somebody moved since the one before, and goes on moving: what the codec draws
+     * anew changes once. 0 for the first and the last.
+     */
+    private int[] moving(float[] restless) {
+        List<boolean[]> lively = changes.stream().map(c -> lively(c, restless)).toList();
+        return IntStream.range(0, changes.size())
+                .map(t -> t == 0
+                        ? 0
+                        : (int) IntStream.range(0, restless.length)
+                                .filter(i -> lively.get(t - 1)[i] && lively.get(t)[i])
+                                .count())
+                .toArray();
+    }
+
+    /**
+     * What each block changes by in a frame in which nobody moves, above what most do: lines do where a hand shakes.
+     */
+    private float[] restless() {
+        if (changes.isEmpty()) {
+            return new float[0];
+        }
+        float[] calm = new float[changes.get(0).length];
+        float[] his = new float[changes.size()];
+        for (int i = 0; i < calm.length; i++) {
+            for (int t = 0; t < his.length; t++) {
+                his[t] = changes.get(t)[i];
+            }
+            Arrays.sort(his);
+            calm[i] = his[his.length / 4];
+        }
+        float most = middle(calm);
+        for (int i = 0; i < calm.length; i++) {
+            calm[i] = Math.max(0, calm[i] - most);
+        }
+        return calm;
+    }
+
+    /** Whether the camera itself moves: then what is painted on the field changes all the time. */
+    private static boolean unsteady(float[] restless) {
+        int changing = 0;
+        for (float one : restless) {
+            changing += one > CHANGE ? 1 : 0;
+        }
+        return changing > UNSTEADY * restless.length;
+    }
+
+    private static float middle(float[] of) {
+        float[] sorted = of.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
+    /**
+     * The last frame before anything moves, as the ball does in it, from 0; none where nothing begins, or the camera
+     * itself moves.
+     */
     public OptionalInt found() {
-        int[] counts = moving.stream().mapToInt(i -> i).toArray();
+        float[] restless = restless();
+        if (unsteady(restless)) {
+            return OptionalInt.empty();
+        }
+        int[] counts = moving(restless);
         int still = (int) Math.round(STILL * rate);
         int after = (int) Math.round(LIVELY * rate);
         int best = -1;
@@ -90,21 +145,19 @@ public final class SnapFinder {
         return begins;
     }
 
-    private static boolean[] lively(double[] changes) {
-        double[] sorted = changes.clone();
-        Arrays.sort(sorted);
-        double most = sorted[sorted.length / 2] + CHANGE;
+    private static boolean[] lively(float[] changes, float[] restless) {
+        double most = middle(changes) + CHANGE;
         boolean[] lively = new boolean[changes.length];
         for (int i = 0; i < changes.length; i++) {
-            lively[i] = changes[i] > most;
+            lively[i] = changes[i] > most + RESTLESS * restless[i];
         }
         return lively;
     }
 
     /** Mean change of each block, grey levels. */
-    private static double[] changes(byte[] one, byte[] two) {
+    private static float[] changes(byte[] one, byte[] two) {
         int columns = WIDTH / BLOCK;
-        double[] changes = new double[columns * (HEIGHT / BLOCK)];
+        float[] changes = new float[columns * (HEIGHT / BLOCK)];
         for (int y = 0; y < HEIGHT / BLOCK * BLOCK; y++) {
             for (int x = 0; x < WIDTH; x++) {
                 int i = y * WIDTH + x;
