@@ -231,7 +231,7 @@ function takeOffPlaces(): void {
     <template v-if="reel && !angle">
       <p class="ask">
         {{ play ? `Play ${play.number} is not on this reel yet.` : 'No play in hand.' }} Step to the frame where the
-        ball moves; <span class="key">Shift B</span> goes there from near it.
+        ball moves; <span class="key">S</span> goes there from near it.
       </p>
       <button
         v-if="missing"

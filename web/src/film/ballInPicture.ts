@@ -23,7 +23,8 @@ export function useBallInPicture(frame: Ref<number>, go: (to: number) => void) {
       const found = await answer(client.GET('/api/reels/{id}/ball', { params }))
       if (film.reel?.id !== reel || frame.value !== near) return
       if (found.frame === undefined) {
-        words.value = 'Within 2 s of this frame nothing begins to move, or the camera moves itself: step nearer to the snap, or find it by hand.'
+        words.value =
+          'Within 2 s of this frame nothing begins to move, or the camera moves itself: step nearer to the snap, or find it by hand.'
         return
       }
       at = found.frame

@@ -120,10 +120,10 @@ export function roomActions(controls: RoomControls): Action[] {
     cuts('ball', 'B', 'The ball moves in this frame', () => film.set(ballMovesAt(film.now!, frame.value)), inHand),
     cuts(
       'find-ball',
-      'Shift+B',
+      'S',
       'To the frame near here in which the picture shows the ball move',
       controls.findBall,
-      () => !!film.reel,
+      () => !!film.reel && film.mode === 'look',
     ),
     cuts('out', 'O', 'The play ends in this frame', () => film.set(endsAt(film.now!, frame.value)), inHand),
     clicks('calibrate', 'K', 'Calibrate: known places', () => enter('calibrate'), inHand),

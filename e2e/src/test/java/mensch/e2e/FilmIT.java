@@ -218,7 +218,7 @@ class FilmIT extends InBrowser {
         for (int frame = snap; frame < snap + 8; frame++) {
             page.keyboard().press(".");
         }
-        page.keyboard().press("Shift+B");
+        page.keyboard().press("s");
         assertThat(page.locator("aside")).containsText("The picture shows the first movement after this frame");
         int shown = Integer.parseInt(page.locator(".time").textContent().replaceAll("(?s).*frame (\\d+).*", "$1"));
         assertTrue(Math.abs(shown - snap) <= 2, "frame " + shown + " for " + snap);

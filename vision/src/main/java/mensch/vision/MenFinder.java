@@ -2,16 +2,16 @@ package mensch.vision;
 
 import boofcv.alg.filter.binary.BinaryImageOps;
 import boofcv.struct.image.GrayU8;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 import mensch.core.field.Field;
 import mensch.core.film.Calibration;
 import mensch.core.geometry.Point;
+import mensch.vision.FeetFinder.Foot;
+import mensch.vision.FeetFinder.Worn;
 
 /**
  * Men in a picture whose view is solved: what is on the field, has not the colour of grass, is no paint and as large as
@@ -23,26 +23,7 @@ public final class MenFinder {
 
     private static final double MOST_AREA = 1.3;
     private static final double TALLEST = 2.6;
-    /** From his shoulders to his shoes, in a stance. */
-    private static final double SHORTEST = 1;
-
     private static final double WIDEST = 1.3;
-    /** What is under him is sought as far down, yards upright. */
-    private static final double DROP = 1.1;
-    /** And so far to either side. */
-    private static final double ASIDE = 0.35;
-    /** A line on the grass may cut him in two, so high, yards upright. */
-    private static final double CUT = 0.2;
-    /** A shoe that anybody may wear, or skin, is as large, yards. */
-    private static final double SHOE = 0.22;
-    /** Shoes reach as high above the lowest of them, yards upright. */
-    private static final double SHOES = 0.2;
-    /** His feet are as far from each other in width, yards, as most who face up or down the field stand. */
-    private static final double STANCE = 0.33;
-    /** Grass is looked for so far under shoes, yards upright, and in such a share of their columns. */
-    private static final double UNDER = 0.06;
-
-    private static final double GRASS = 0.8;
     /** Nearer to each other than this, yards, two do not stand. */
     private static final double ONE_PLACE = 0.7;
     /** Who hang together are taken apart by so much on either side, yards. */
@@ -54,6 +35,7 @@ public final class MenFinder {
     private final Ground ground;
     private final Turf turf;
     private final GrayU8 standing;
+    private final FeetFinder feet;
     private final List<Candidate> candidates = new ArrayList<>();
     private final List<Point> crowds = new ArrayList<>();
 
@@ -63,8 +45,8 @@ public final class MenFinder {
      */
     public record Found(List<ManSeen> men, List<Point> crowds) {}
 
-    /** @param foot column and row between his shoes, in the picture */
-    private record Candidate(ManSeen man, Blob shirt, double[] foot) {
+    /** @param foot between his shoes, in the picture */
+    private record Candidate(ManSeen man, Blob shirt, Foot foot) {
         /**
          * Two do not stand on each other's feet, nor one on another's legs: who is more aside of them, or behind, is
          * hidden.
@@ -72,19 +54,19 @@ public final class MenFinder {
         boolean yieldsTo(Candidate other) {
             return other != this
                     && (other.man.at().distance(man.at()) < ONE_PLACE && other.aside() < aside()
-                            || other.legsAt(foot) && other.foot[1] > foot[1]);
+                            || other.legsAt(foot) && other.foot.row() > foot.row());
         }
 
         private double aside() {
-            return Math.abs(foot[0] - shirt.column());
+            return Math.abs(foot.column() - shirt.column());
         }
 
-        private boolean legsAt(double[] there) {
+        private boolean legsAt(Foot there) {
             double margin = (shirt.right() - shirt.left()) / 4.0;
-            return there[0] >= shirt.left() - margin
-                    && there[0] <= shirt.right() + margin
-                    && there[1] > shirt.bottom()
-                    && there[1] <= foot[1];
+            return there.column() >= shirt.left() - margin
+                    && there.column() <= shirt.right() + margin
+                    && there.row() > shirt.bottom()
+                    && there.row() <= foot.row();
         }
     }
 
@@ -94,6 +76,7 @@ public final class MenFinder {
         this.turf = Turf.of(picture, ground::onField);
         GrayU8 other = mask(i -> ground.behind(i) && !turf.at(i) && !(turf.paintAt(i) && ground.painted(i)));
         this.standing = BinaryImageOps.dilate8(BinaryImageOps.erode8(other, 1, null), 1, null);
+        this.feet = new FeetFinder(ground, standing);
     }
 
     /** Everybody who can be told. */
@@ -129,7 +112,7 @@ public final class MenFinder {
         if (shirts.count() < 2) {
             blobs.stream()
                     .filter(b -> size(b) == Size.MAN)
-                    .forEach(b -> feet(b, Worn.ANYTHING).ifPresent(foot -> man(b, foot, -1)));
+                    .forEach(b -> feet.of(b, Worn.ANYTHING).ifPresent(foot -> man(b, foot, -1)));
             return;
         }
         blobs.forEach(b -> shirts.learn(picture, b.pixels()));
@@ -142,10 +125,13 @@ public final class MenFinder {
             for (Blob blob : Blob.of(closed(of(worn)), 1)) {
                 Size size = size(blob);
                 if (size == Size.MAN && !numeral(blob)) {
-                    feet(blob, his).ifPresent(foot -> man(blob, foot, shirt));
+                    feet.of(blob, his).ifPresent(foot -> man(blob, foot, shirt));
                 } else if (size == Size.MEN && !numeral(blob)) {
-                    ground.at(blob.column(), blob.bottom()).ifPresent(crowds::add);
-                    apart(blob).forEach(one -> feet(one, his).ifPresent(foot -> man(one, foot, shirt)));
+                    List<Blob> men = apart(blob);
+                    if (men.isEmpty()) {
+                        ground.at(blob.column(), blob.bottom()).ifPresent(crowds::add);
+                    }
+                    men.forEach(one -> feet.of(one, his).ifPresent(foot -> man(one, foot, shirt)));
                 }
             }
         }
@@ -197,31 +183,11 @@ public final class MenFinder {
         return BinaryImageOps.erode8(wide, steps, null);
     }
 
-    private void man(Blob shirt, double[] foot, int which) {
-        ground.at(foot[0], foot[1])
+    private void man(Blob shirt, Foot foot, int which) {
+        ground.at(foot.column(), foot.row())
                 .filter(ground::onField)
-                .map(at -> new ManSeen(picture.onFilm(foot[0], foot[1]), at, which))
+                .map(at -> new ManSeen(picture.onFilm(foot.column(), foot.row()), at, which))
                 .ifPresent(man -> candidates.add(new Candidate(man, shirt, foot)));
-    }
-
-    /** What a man has on, and what only men of the other side have. */
-    private record Worn(IntPredicate hisOwn, IntPredicate theirs, boolean trousers) {
-        static final Worn ANYTHING = new Worn(i -> true, i -> false, false);
-
-        static Worn of(Picture picture, Shirts shirts, int shirt) {
-            return new Worn(
-                    i -> shirts.own(picture.colour(i), shirt),
-                    i -> shirts.others(picture.colour(i), shirt),
-                    shirts.trousers(shirt));
-        }
-
-        boolean own(int pixel) {
-            return hisOwn.test(pixel);
-        }
-
-        boolean others(int pixel) {
-            return theirs.test(pixel);
-        }
     }
 
     private enum Size {
@@ -263,73 +229,5 @@ public final class MenFinder {
                 .filter(i -> turf.paintAt(i) && ground.numbered(i))
                 .count();
         return flat > 0.8 * blob.pixels().length;
-    }
-
-    /** Whether there is grass right under shoes: who stands behind somebody is cut off by him. */
-    private boolean onGrass(int[] columns, int bottom, double upright) {
-        int under = bottom + Math.max(2, (int) Math.round(UNDER * upright));
-        return under >= picture.height()
-                || Arrays.stream(columns)
-                                .filter(c -> standing.data[under * picture.width() + c] == 0)
-                                .count()
-                        > GRASS * columns.length;
-    }
-
-    /** Between his shoes: what hangs on him, down to where the grass begins. */
-    private Optional<double[]> feet(Blob blob, Worn worn) {
-        Optional<Ground.Scale> scale = ground.at(blob.column(), blob.bottom()).flatMap(ground::scale);
-        if (scale.isEmpty()) {
-            return Optional.empty();
-        }
-        double upright = scale.get().upright();
-        int lowest = blob.bottom() + (int) Math.round(DROP * upright);
-        int left = (int) Math.floor(blob.left() - ASIDE * scale.get().across());
-        int right = (int) Math.ceil(blob.right() + ASIDE * scale.get().across());
-        var seen = new BitSet();
-        var open = new ArrayDeque<int[]>();
-        int width = picture.width();
-        int gap = Math.max(1, (int) Math.round(CUT * upright));
-        int strange = (int) Math.ceil((worn.trousers() ? SHOE : DROP) * upright);
-        for (int i : blob.pixels()) {
-            if (i / width >= (blob.top() + blob.bottom()) / 2) {
-                seen.set(i);
-                open.add(new int[] {i, 0});
-            }
-        }
-        int bottom = blob.bottom();
-        while (!open.isEmpty()) {
-            int[] from = open.remove();
-            int i = from[0];
-            bottom = Math.max(bottom, i / width);
-            for (int next : new int[] {i - 1, i + 1, i + width, i + gap * width}) {
-                if (next >= 0
-                        && next < standing.data.length
-                        && !seen.get(next)
-                        && standing.data[next] == 1
-                        && next / width <= lowest
-                        && next % width >= left
-                        && next % width <= right) {
-                    int steps = worn.own(next) ? 0 : from[1] + 1;
-                    if (steps <= strange && !worn.others(next)) {
-                        seen.set(next);
-                        open.add(new int[] {next, steps});
-                    }
-                }
-            }
-        }
-        int shoes =
-                bottom - (int) Math.round(SHOES * upright + STANCE * scale.get().widthDown());
-        int[] columns = seen.stream()
-                .filter(i -> i / width >= shoes)
-                .map(i -> i % width)
-                .sorted()
-                .toArray();
-        if (bottom - blob.top() < SHORTEST * upright || !onGrass(columns, bottom, upright)) {
-            return Optional.empty();
-        }
-        return Optional.of(new double[] {
-            (columns[0] + columns[columns.length - 1]) / 2.0,
-            bottom - SHOES / 4 * upright - STANCE / 2 * scale.get().widthDown()
-        });
     }
 }

@@ -30,12 +30,14 @@ public final class PlacesInPicture {
 
     private static final Set NONE = new Set(List.of(), 0);
 
-    private final PlaceFinder finder;
+    private final LookFinder looks;
+    private final CrossingFinder crossings;
     private final Tripod tripod;
     private final FilmLimits limits;
 
-    private PlacesInPicture(PlaceFinder finder, Tripod tripod, FilmLimits limits) {
-        this.finder = finder;
+    private PlacesInPicture(PaintMap paint, Field field, Tripod tripod, FilmLimits limits) {
+        this.looks = new LookFinder(paint, field);
+        this.crossings = new CrossingFinder(paint, field);
         this.tripod = tripod;
         this.limits = limits;
     }
@@ -54,7 +56,7 @@ public final class PlacesInPicture {
      */
     public static List<KnownPoint> find(
             Picture picture, Field field, Tripod tripod, List<KnownPoint> clicked, FilmLimits limits) {
-        var places = new PlacesInPicture(new PlaceFinder(picture, field), tripod, limits);
+        var places = new PlacesInPicture(PaintMap.of(picture), field, tripod, limits);
         Set best = NONE;
         for (Shown start : places.starts(clicked)) {
             Set found = places.near(start, clicked);
@@ -73,20 +75,20 @@ public final class PlacesInPicture {
         }
         return tripod.looks().stream()
                 .map(guess -> clicked.isEmpty() ? guess : guess.through(clicked.get(0)))
-                .flatMap(look -> finder.looks(look, LOOKS).stream())
-                .sorted(Comparator.comparingDouble(PlaceFinder.Laid::score).reversed())
+                .flatMap(look -> looks.near(look, LOOKS).stream())
+                .sorted(Comparator.comparingDouble(LookFinder.Laid::score).reversed())
                 .map(laid -> Shown.by(laid.look()))
                 .toList();
     }
 
     /** Found near a view, and once more near what the found ones tell. */
     private Set near(Shown start, List<KnownPoint> clicked) {
-        Optional<Calibration> first = solved(finder.crossings(start).points(), clicked);
+        Optional<Calibration> first = solved(crossings.near(start).found(), clicked);
         if (first.isEmpty()) {
             return NONE;
         }
-        PlaceFinder.Crossings again = finder.crossings(Shown.by(first.get()));
-        return solved(again.points(), clicked)
+        CrossingFinder.Crossings again = crossings.near(Shown.by(first.get()));
+        return solved(again.found(), clicked)
                 .map(view -> new Set(
                         view.points().stream()
                                 .filter(p -> !clicked.contains(p) && view.off(p) < FITS * limits.paintPixels())
