@@ -20,9 +20,9 @@ final class LookFinder {
     private static final double APART = 0.5;
     private static final double[] ZOOMS = {0.8, 0.835, 0.87, 0.91, 0.95, 1, 1.045, 1.09, 1.14, 1.195, 1.25};
     /** Lines that are laid over the picture: so far before and behind the ball, yards. */
-    private static final int BEFORE = 25;
+    private static final int BEFORE = 35;
 
-    private static final int BEHIND = 15;
+    private static final int BEHIND = 25;
     /** Blur by which lines are felt from afar, yards. */
     private static final double FAR = 0.7;
 
@@ -54,7 +54,7 @@ final class LookFinder {
 
     private void lay(Paint field, List<KnownPlace> places) {
         double half = field.half();
-        for (double y = field.lineAt(-BEHIND); y <= BEFORE; y += 5) {
+        for (double y : field.lines(-BEHIND, BEFORE)) {
             for (double x = field.middle() - half + 1; x < field.middle() + half; x += 2) {
                 lines.add(new Line(x, y, x, y + 2.5));
             }

@@ -1,5 +1,6 @@
 package mensch.vision;
 
+import java.util.stream.IntStream;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
@@ -41,13 +42,19 @@ final class Paint {
     boolean at(double x, double y, double off) {
         double edge = half - Math.abs(x - middle);
         double line = goal - y;
-        double fromLine = Math.abs(line - LINES * Math.rint(line / LINES));
-        double fromYard = Math.abs(line - Math.rint(line));
+        double nearest = LINES * Math.rint(line / LINES);
+        double fromLine = painted(nearest) ? Math.abs(line - nearest) : LINES;
+        double fromYard = line > 0 && line < LENGTH ? Math.abs(line - Math.rint(line)) : 1;
         double hash = field.code().flag() ? half : Math.min(Math.abs(x - left), Math.abs(x - right));
         return fromLine < HALF_LINE + off
                 || edge < HALF_LINE + off
                 || fromYard < HALF_LINE + off && Math.min(hash, Math.abs(edge - EDGE_TICKS)) < HALF_TICK + off
                 || hash < HALF_LINE + off && fromLine < HALF_TICK + off;
+    }
+
+    /** Whether there is a line so many yards from the goal line: none within the end zones. */
+    private static boolean painted(double line) {
+        return line >= 0 && line <= LENGTH || line == -Code.END_ZONE_YARDS || line == LENGTH + Code.END_ZONE_YARDS;
     }
 
     /** Whether numerals are painted about there. */
@@ -68,9 +75,13 @@ final class Paint {
                 && goal - y < LENGTH + Code.END_ZONE_YARDS + beside;
     }
 
-    /** From a place to the nearest yard line behind it, yards. */
-    double lineAt(double y) {
-        return goal - LINES * Math.ceil((goal - y) / LINES);
+    /** Depths of the lines from one sideline to the other between two depths, the end lines among them. */
+    double[] lines(double from, double to) {
+        return IntStream.rangeClosed((int) Math.ceil((goal - to) / LINES), (int) Math.floor((goal - from) / LINES))
+                .mapToDouble(i -> LINES * (double) i)
+                .filter(Paint::painted)
+                .map(line -> goal - line)
+                .toArray();
     }
 
     double middle() {
