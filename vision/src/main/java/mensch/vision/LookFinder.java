@@ -14,8 +14,12 @@ import mensch.core.geometry.Point;
 
 /** How a camera on a known tripod looks: so that the lines of the field come to lie on paint. */
 final class LookFinder {
-    /** How far it is sought from where it is guessed: yards to either side in such steps, and zoomed. */
-    private static final double ASIDE = 5;
+    /** Yards to either side that the ball is usually found within of where it is guessed to be seen. */
+    static final double NEAR_BY = 5;
+    /** As far as a log that is not corrected yet may have it from where it lies. */
+    static final double FAR_OFF = 12;
+    /** It is sought in no more steps to either side, none smaller than half a yard; and zoomed. */
+    private static final int MOST_STEPS = 16;
 
     private static final double APART = 0.5;
     private static final double[] ZOOMS = {0.8, 0.835, 0.87, 0.91, 0.95, 1, 1.045, 1.09, 1.14, 1.195, 1.25};
@@ -72,13 +76,18 @@ final class LookFinder {
         }
     }
 
-    /** The best looks near a guess, the best first, none of them near another. */
-    List<Laid> near(Look guess, int most) {
+    /**
+     * The best looks near a guess, the best first, none of them near another.
+     *
+     * @param aside how far to either side they are sought, yards
+     */
+    List<Laid> near(Look guess, double aside, int most) {
+        double apart = Math.max(APART, aside / MOST_STEPS);
         PaintMap far = paint.blurred(FAR * yard(guess));
         var all = new ArrayList<Laid>();
         for (double zoom : ZOOMS) {
-            for (double right = -ASIDE; right <= ASIDE; right += APART) {
-                for (double up = -ASIDE; up <= ASIDE; up += APART) {
+            for (double right = -aside; right <= aside; right += apart) {
+                for (double up = -aside; up <= aside; up += apart) {
                     all.add(laid(far, guess.moved(right, up, zoom)));
                 }
             }

@@ -57,25 +57,33 @@ public final class PlacesInPicture {
     public static List<KnownPoint> find(
             Picture picture, Field field, Tripod tripod, List<KnownPoint> clicked, FilmLimits limits) {
         var places = new PlacesInPicture(PaintMap.of(picture), field, tripod, limits);
+        if (!clicked.isEmpty() && Calibration.of(clicked, tripod, limits) instanceof Calibration.Solved solved) {
+            return places.near(Shown.by(solved.calibration()), clicked).points();
+        }
+        Set usual = places.best(places.starts(clicked, LookFinder.NEAR_BY), clicked);
+        return usual == NONE
+                ? places.best(places.starts(clicked, LookFinder.FAR_OFF), clicked)
+                        .points()
+                : usual.points();
+    }
+
+    private Set best(List<Shown> starts, List<KnownPoint> clicked) {
         Set best = NONE;
-        for (Shown start : places.starts(clicked)) {
-            Set found = places.near(start, clicked);
+        for (Shown start : starts) {
+            Set found = near(start, clicked);
             best = found.worth() > best.worth() ? found : best;
             if (best.share() > PLAIN) {
-                return best.points();
+                return best;
             }
         }
-        return best.points();
+        return best;
     }
 
     /** Views to begin with, the likeliest first. */
-    private List<Shown> starts(List<KnownPoint> clicked) {
-        if (!clicked.isEmpty() && Calibration.of(clicked, tripod, limits) instanceof Calibration.Solved solved) {
-            return List.of(Shown.by(solved.calibration()));
-        }
+    private List<Shown> starts(List<KnownPoint> clicked, double aside) {
         return tripod.looks().stream()
                 .map(guess -> clicked.isEmpty() ? guess : guess.through(clicked.get(0)))
-                .flatMap(look -> looks.near(look, LOOKS).stream())
+                .flatMap(look -> looks.near(look, aside, LOOKS).stream())
                 .sorted(Comparator.comparingDouble(LookFinder.Laid::score).reversed())
                 .map(laid -> Shown.by(laid.look()))
                 .toList();

@@ -21,6 +21,7 @@ import mensch.camera.Scene;
 import mensch.camera.Weather;
 import mensch.core.convention.Convention;
 import mensch.core.convention.FilmLimits;
+import mensch.core.field.Field;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPoint;
@@ -87,12 +88,17 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Picture pictur
 
     /** What two other plays of the reel tell of the camera, clicked by a hand. */
     Tripod tripod(Random hand) {
+        return tripod(scene.snap().field(), hand);
+    }
+
+    /** The same for a play that was logged elsewhere. */
+    Tripod tripod(Field logged, Random hand) {
         List<Tripod.Seen> others = SCENES.stream()
                 .filter(s -> s.number() != scene.number())
                 .limit(TELLING)
                 .map(s -> new Tripod.Seen(s.snap().field(), clicked(s, ReelMaker.camera(s, sideline), hand)))
                 .toList();
-        return Tripod.of(scene.snap().field(), SIZE, others, LIMITS);
+        return Tripod.of(logged, SIZE, others, LIMITS);
     }
 
     /** Known places of this picture as a hand clicks them. */
