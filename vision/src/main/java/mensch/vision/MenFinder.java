@@ -21,6 +21,9 @@ public final class MenFinder {
     /** A man is as large, yards. */
     private static final double LEAST_AREA = 0.2;
 
+    private static final double LEAST_SHIRT = 0.15;
+    private static final double LEAST_TALL = 0.38;
+    private static final double LEAST_WIDE = 0.28;
     private static final double MOST_AREA = 1.3;
     private static final double TALLEST = 2.6;
     private static final double WIDEST = 1.3;
@@ -28,6 +31,8 @@ public final class MenFinder {
     private static final double ONE_PLACE = 0.7;
     /** Who hang together are taken apart by so much on either side, yards. */
     private static final double WAIST = 0.2;
+    /** Such a share of a painted number looks like paint. */
+    private static final double ALL_OVER = 0.8;
     /** Numbers on a shirt are closed over, yards. */
     private static final double NUMERAL = 0.07;
 
@@ -196,31 +201,31 @@ public final class MenFinder {
         MEN
     }
 
-    /** As large as a shirt, as it is seen where the lowest of it is. */
+    /** How large pixels are as they are seen where the lowest of them stands, yards. */
+    private record Extent(double area, double tall, double wide) {}
+
+    private Optional<Extent> extent(Blob blob) {
+        return ground.at(blob.column(), blob.bottom())
+                .flatMap(ground::scale)
+                .map(scale -> new Extent(
+                        blob.pixels().length / (scale.across() * scale.upright()),
+                        (blob.bottom() - blob.top() + 1) / scale.upright(),
+                        (blob.right() - blob.left() + 1) / scale.across()));
+    }
+
+    /** As large as a shirt, with or without trousers of its colour. */
     private boolean shirt(Blob blob) {
-        return ground.at(blob.column(), blob.bottom()).flatMap(ground::scale).stream()
-                .anyMatch(scale -> {
-                    double area = blob.pixels().length / (scale.across() * scale.upright());
-                    double tall = (blob.bottom() - blob.top() + 1) / scale.upright();
-                    double wide = (blob.right() - blob.left() + 1) / scale.across();
-                    return area > 0.15 && area < 1 && tall > 0.35 && tall < 2.2 && wide > 0.35 && wide < 1.2;
-                });
+        return extent(blob)
+                .filter(e -> e.area() > LEAST_SHIRT && e.area() < 1 && e.tall() > LEAST_TALL && e.tall() < TALLEST)
+                .filter(e -> e.wide() > LEAST_WIDE && e.wide() < WIDEST)
+                .isPresent();
     }
 
     private Size size(Blob blob) {
-        Optional<Ground.Scale> scale = ground.at(blob.column(), blob.bottom()).flatMap(ground::scale);
-        if (scale.isEmpty()) {
-            return Size.LESS;
-        }
-        double across = scale.get().across();
-        double upright = scale.get().upright();
-        double area = blob.pixels().length / (across * upright);
-        double tall = (blob.bottom() - blob.top() + 1) / upright;
-        double wide = (blob.right() - blob.left() + 1) / across;
-        if (area < LEAST_AREA || tall < 0.4 || wide < 0.25) {
-            return Size.LESS;
-        }
-        return area > MOST_AREA || tall > TALLEST || wide > WIDEST ? Size.MEN : Size.MAN;
+        return extent(blob)
+                .filter(e -> e.area() >= LEAST_AREA && e.tall() >= LEAST_TALL && e.wide() >= LEAST_WIDE)
+                .map(e -> e.area() > MOST_AREA || e.tall() > TALLEST || e.wide() > WIDEST ? Size.MEN : Size.MAN)
+                .orElse(Size.LESS);
     }
 
     /** Painted numbers are white all over and lie where numbers lie. */
@@ -228,6 +233,6 @@ public final class MenFinder {
         long flat = Arrays.stream(blob.pixels())
                 .filter(i -> turf.paintAt(i) && ground.numbered(i))
                 .count();
-        return flat > 0.8 * blob.pixels().length;
+        return flat > ALL_OVER * blob.pixels().length;
     }
 }
