@@ -111,7 +111,9 @@ describe('what is clicked next', () => {
     const film = await inHand()
     film.reel = { ...REEL, id: 4 }
     const wrapper = panel()
-    expect(text(wrapper)).toContain('Play 1 is not on this reel yet. Step to the frame where the ball moves; S goes there')
+    expect(text(wrapper)).toContain(
+      'Play 1 is not on this reel yet. Step to the frame where the ball moves; S goes there',
+    )
     await wrapper.find('button.main').trigger('click')
     await wrapper.findAll('button').at(-1)!.trigger('click')
     expect([wrapper.emitted('also'), wrapper.emitted('add')]).toEqual([[[]], [[]]])
