@@ -3,8 +3,6 @@ import { storeToRefs } from 'pinia'
 import { computed, watch } from 'vue'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm, type Mode } from './filmStore'
-import type { FoundMen } from './foundMen'
-import type { FoundPlaces } from './foundPlaces'
 import MenFound from './MenFound.vue'
 import PlacesFound from './PlacesFound.vue'
 import ModeBar from './ModeBar.vue'
@@ -12,10 +10,11 @@ import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
 import PlayLogFields from './PlayLogFields.vue'
 import SolvedView from './SolvedView.vue'
+import type { InPicture } from './usePicture'
 import { BALL, strangers, withoutMan, withoutPlace } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
-const props = defineProps<{ frame: number; found?: FoundMen; foundPlaces?: FoundPlaces; said?: string }>()
+const props = defineProps<{ frame: number; picture?: InPicture }>()
 defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
 const { reel, play, angle, now, mode, target, labels, missing } = storeToRefs(film)
@@ -55,9 +54,10 @@ const later = computed(() => {
     return `${since} Whoever stands here may move until then: press J.`
   if (before)
     return `${since} Click again who stands as he stands at the snap: two more such frames tell a lineman's gap far better.`
+  const places = angle.value!.leastPointsTurned === 2 ? 'two' : 'four'
   return (
     `${since} Who is clicked here is measured as if the camera stood as at the snap: ` +
-    `click one known place in this frame, and it is checked; click ${angle.value!.leastPointsTurned === 2 ? 'two' : 'four'} where the camera turns.`
+    `click one known place in this frame, and it is checked; click ${places} where the camera turns.`
   )
 })
 /** Seconds between a frame and the ball. */
@@ -83,11 +83,11 @@ function takeOffPlaces(): void {
       @mode="$emit('mode', $event)"
     />
     <p
-      v-if="said"
+      v-if="picture?.ball.words.value"
       class="soft"
       role="status"
     >
-      {{ said }}
+      {{ picture.ball.words.value }}
     </p>
     <template v-if="play && angle">
       <p
@@ -115,12 +115,12 @@ function takeOffPlaces(): void {
         >
       </p>
       <MenFound
-        v-if="mode === 'mark' && found"
-        :found="found"
+        v-if="mode === 'mark' && picture"
+        :found="picture.men"
       />
       <PlacesFound
-        v-else-if="mode === 'calibrate' && foundPlaces"
-        :found="foundPlaces"
+        v-else-if="mode === 'calibrate' && picture"
+        :found="picture.places"
       />
       <MiniField
         :play="play"

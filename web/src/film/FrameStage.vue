@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { FeetClick, FoundFeet, KnownClick } from '../api/types'
 import type { Mode } from './filmStore'
 import { clampFrame, frameAt, seekTime } from './frames'
+import StageMarks from './StageMarks.vue'
 import { useAhead } from './useAhead'
 
 const props = defineProps<{
@@ -156,61 +157,14 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
           :points="line"
           class="grid"
         />
-        <g
-          v-for="p in points"
-          :key="p.name"
-          class="point"
-        >
-          <path :d="`M${p.xPixels - 12} ${p.yPixels}h24M${p.xPixels} ${p.yPixels - 12}v24`" />
-          <circle
-            :cx="p.xPixels"
-            :cy="p.yPixels"
-            r="5"
-          />
-        </g>
-        <g
-          v-for="p in foundPlaces"
-          :key="p.name"
-          class="found place"
-        >
-          <path :d="`M${p.xPixels - 14} ${p.yPixels}h28M${p.xPixels} ${p.yPixels - 14}v28`" />
-          <text
-            :x="p.xPixels"
-            :y="p.yPixels - 20"
-          >
-            {{ p.name.split(', ').at(-1) }}
-          </text>
-        </g>
-        <g
-          v-for="m in found"
-          :key="m.man"
-          class="found"
-        >
-          <path :d="`M${m.xPixels} ${m.yPixels - 14}l14 14l-14 14l-14 -14z`" />
-          <text
-            :x="m.xPixels"
-            :y="m.yPixels + 38"
-          >
-            {{ label(m.man) }}{{ m.clear ? '' : '?' }}
-          </text>
-        </g>
-        <g
-          v-for="m in marks"
-          :key="m.man"
-          :class="['mark', { target: m.man === target, hidden: m.hidden }]"
-        >
-          <circle
-            :cx="m.xPixels"
-            :cy="m.yPixels"
-            r="8"
-          />
-          <text
-            :x="m.xPixels"
-            :y="m.yPixels + 32"
-          >
-            {{ label(m.man) }}
-          </text>
-        </g>
+        <StageMarks
+          :points="points"
+          :marks="marks"
+          :found="found ?? []"
+          :found-places="foundPlaces ?? []"
+          :target="target"
+          :label="label"
+        />
         <path
           v-if="pointing"
           :d="`M${cross.x - 18} ${cross.y}h12m12 0h12M${cross.x} ${cross.y - 18}v12m0 12v12`"
@@ -261,50 +215,6 @@ svg {
   stroke: #ffe27a;
   stroke-width: 1.6;
   opacity: 0.75;
-}
-.point path {
-  stroke: #fff;
-  stroke-width: 3;
-  fill: none;
-}
-.point circle {
-  fill: none;
-  stroke: #1c2426;
-  stroke-width: 2;
-}
-.mark circle {
-  fill: none;
-  stroke: #fff;
-  stroke-width: 4;
-}
-.mark text {
-  font: 700 26px var(--narrow);
-  fill: #fff;
-  stroke: #1c2426;
-  stroke-width: 5px;
-  paint-order: stroke;
-  text-anchor: middle;
-}
-.found path {
-  fill: none;
-  stroke: #fff;
-  stroke-width: 4;
-  stroke-dasharray: 6 5;
-}
-.found text {
-  font: 600 24px var(--narrow);
-  fill: #fff;
-  stroke: #1c2426;
-  stroke-width: 5px;
-  paint-order: stroke;
-  text-anchor: middle;
-}
-.mark.hidden circle {
-  stroke-dasharray: 8 6;
-}
-.mark.target circle {
-  stroke: #e0a526;
-  stroke-width: 6;
 }
 .cross {
   stroke: #fff;

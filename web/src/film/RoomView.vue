@@ -6,12 +6,8 @@ import { problemOf } from '../api/client'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import ClickPanel from './ClickPanel.vue'
-import { useBallInPicture } from './ballInPicture'
 import { useFilm, type Mode } from './filmStore'
-import { useFoundMen } from './foundMen'
-import { useFoundPlaces } from './foundPlaces'
 import FrameRibbon from './FrameRibbon.vue'
-import { clampFrame, frameAt, playEnd } from './frames'
 import FrameStage from './FrameStage.vue'
 import GradePanel from './GradePanel.vue'
 import GradeStrip from './GradeStrip.vue'
@@ -23,6 +19,8 @@ import { roomActions } from './roomActions'
 import TakeOutPlay from './TakeOutPlay.vue'
 import { usePlaylist } from './playlist'
 import { useGrading } from './useGrading'
+import { usePicture } from './usePicture'
+import { usePlayTime } from './usePlayTime'
 import { clickedAt } from './work'
 
 const film = useFilm()
@@ -39,16 +37,6 @@ const stage = useTemplateRef('stage')
 const erasing = ref(false)
 const grading = useGrading()
 const panel = useTemplateRef('panel')
-
-const found = useFoundMen(frame)
-const foundPlaces = useFoundPlaces(frame)
-const ball = useBallInPicture(frame, go)
-watch(found.ofTarget, (man) => man && stage.value?.point(man.xPixels, man.yPixels))
-/** A click where the picture shows him is what the picture found. */
-function clicked(x: number, y: number): void {
-  const his = found.ofTarget.value
-  film.clickAt(x, y, frame.value, his?.xPixels === x && his.yPixels === y ? true : undefined)
-}
 
 const list = usePlaylist()
 
@@ -103,7 +91,8 @@ watch(number, (to) => {
   void router.replace({ query: { play: String(to), ...list.query() } })
 })
 
-const times = computed(() => reel.value?.frameTimes ?? [])
+const { times, span, moments, go, skip, walkMark } = usePlayTime(frame)
+const picture = usePicture(frame, go, (x, y) => stage.value?.point(x, y))
 const atSnap = computed(() => frame.value === now.value?.snapFrame)
 /** Clicks in the frame that is shown. */
 const here = computed(() => ({
@@ -111,47 +100,7 @@ const here = computed(() => ({
   points: now.value?.points.filter((p) => clickedAt(now.value!, p) === frame.value) ?? [],
 }))
 const marked = computed(() => new Set(now.value?.marks.filter((m) => m.frame === undefined).map((m) => m.man)))
-/** Moments on the ribbon: the play's, those of the man in hand, and frames in which somebody was clicked. */
-const moments = computed(() => {
-  const seen = now.value?.seen.filter((s) => !s.man || s.man === target.value) ?? []
-  const clicked = new Set(now.value?.marks.flatMap((m) => m.frame ?? []))
-  return [
-    ...seen.map((s) => ({ frame: s.frame, name: s.what })),
-    ...[...clicked].map((f) => ({ frame: f, name: 'feet clicked' })),
-  ]
-})
-function walkMark(by: number): void {
-  const frames = [...new Set([now.value?.snapFrame ?? 0, ...moments.value.map((m) => m.frame)])].sort((a, b) => a - b)
-  const next = by > 0 ? frames.find((f) => f > frame.value) : frames.findLast((f) => f < frame.value)
-  if (next !== undefined) frame.value = next
-}
-/** First and last frame of the play in hand on this reel; the whole reel when none is. */
-const span = computed<[number, number]>(() =>
-  now.value && angle.value
-    ? [now.value.firstFrame, playEnd(now.value, film.footage?.angles ?? [], angle.value.reel, times.value)]
-    : [0, Math.max(0, times.value.length - 1)],
-)
-/** Seconds since the ball moved: what the sides of a play have in common. */
-let sinceBall = 0
-watch([frame, now], () => {
-  const ball = times.value[now.value?.snapFrame ?? -1]
-  if (ball !== undefined) sinceBall = (times.value[frame.value] ?? ball) - ball
-})
-watch(
-  () => angle.value?.id,
-  (_, before) => {
-    const ball = times.value[now.value?.snapFrame ?? 0] ?? 0
-    const samePlay = before !== undefined && play.value?.angles.some((a) => a.id === before)
-    frame.value = now.value ? (samePlay ? frameAt(ball + sinceBall + 1e-4, times.value) : now.value.snapFrame) : 0
-  },
-)
 
-function go(to: number): void {
-  frame.value = clampFrame(to, times.value)
-}
-function skip(seconds: number): void {
-  frame.value = frameAt((times.value[frame.value] ?? 0) + seconds, times.value)
-}
 function enter(to: Mode): void {
   mode.value = mode.value === to ? 'look' : to
   if ((mode.value === 'grade' || mode.value === 'time') && !film.jobs.some((j) => j.id === target.value))
@@ -182,8 +131,8 @@ useViewActions({
     enter,
     stage: () => stage.value,
     grading,
-    findBall: () => void ball.find(),
-    takeFound: () => (mode.value === 'calibrate' ? foundPlaces : found).take(),
+    findBall: () => void picture.ball.find(),
+    takeFound: picture.take,
     who: () => panel.value?.who(),
     walkPlay: (by) => (list.plays.value.length ? list.walk(by) : void film.walkPlay(by)),
   }),
@@ -213,8 +162,8 @@ useViewActions({
         :grid="angle?.calibration?.grid ?? []"
         :points="mode === 'calibrate' ? here.points : []"
         :marks="here.marks"
-        :found="found.men.value"
-        :found-places="foundPlaces.places.value"
+        :found="picture.men.men.value"
+        :found-places="picture.places.places.value"
         :target="target"
         :at-snap="atSnap"
         :zoom="zoom"
@@ -223,7 +172,7 @@ useViewActions({
         :until="list.running.value && !loop ? span[1] : undefined"
         :label="film.label"
         @frame="frame = $event"
-        @click="clicked"
+        @click="picture.click"
         @end="list.walk(1)"
       />
       <p
@@ -283,9 +232,7 @@ useViewActions({
     <ClickPanel
       v-else
       :frame="frame"
-      :found="found"
-      :found-places="foundPlaces"
-      :said="ball.words.value"
+      :picture="picture"
       @mode="enter"
       @add="film.addPlay(frame)"
       @also="film.addAngle(frame)"

@@ -6,7 +6,7 @@ import { begin, change, redo, undo, type History } from '../board/history'
 import { keptKey } from '../shell/kept'
 import { useLists } from '../shell/lists'
 import { stepped, useKnownPlaces } from './knownPlaces'
-import { firstLog, fresh } from './newLog'
+import { useCutting } from './cutting'
 import { usePlayLog } from './playLog'
 import {
   addedTo,
@@ -50,6 +50,19 @@ export const useFilm = defineStore('film', () => {
   const logged = usePlayLog({ game, play, saving, problem, settled: () => settled() })
   const { said, log } = logged
   const places = useKnownPlaces({ play, angle, now, set })
+  const cutting = useCutting({
+    game,
+    footage,
+    reel,
+    play,
+    playId,
+    angle,
+    log,
+    loadGame,
+    openPlay,
+    clear,
+    forget: () => localStorage.removeItem(key()),
+  })
   const jobs = computed(() => play.value?.sheet.jobs ?? [])
   const men = computed(() => (play.value ? menToMark(jobs.value, play.value.sheet.offence) : []))
   /** What each defender is called on the field. */
@@ -213,25 +226,6 @@ export const useFilm = defineStore('film', () => {
       problem.value = problemOf(error)
     }
   }
-  /** Takes the play in hand out of the game; the next one is in hand then. */
-  async function takeOut(): Promise<void> {
-    const row = rows.value.find((p) => p.id === playId.value)
-    if (!row) return
-    const params = { path: { id: game.value!.id, play: row.id }, header: over(play.value?.version ?? row.version) }
-    game.value = await answer(client.DELETE('/api/games/{id}/plays/{play}', { params }))
-    const next = rows.value.find((p) => p.number >= row.number) ?? rows.value.at(-1)
-    if (next) await openPlay(next.id)
-    else clear()
-  }
-  /** Puts the play that was taken out last back, and in hand. */
-  async function putBack(): Promise<void> {
-    const last = game.value?.takenOut.at(-1)
-    if (!last) return
-    const params = { path: { id: game.value!.id, play: last.id } }
-    game.value = await answer(client.POST('/api/games/{id}/plays/{play}/back', { params }))
-    await openPlay(last.id)
-  }
-
   /** Puts the place or the man in hand where the picture was clicked, or showed him, in the frame that is shown. */
   function clickAt(x: number, y: number, shown: number, found?: boolean): void {
     if (!now.value) return
@@ -285,49 +279,6 @@ export const useFilm = defineStore('film', () => {
     if (next !== undefined && next !== reel.value?.id) await look(next)
   }
 
-  /** A new play at the end of the log, with the ball moving in this frame of the reel in hand. */
-  async function addPlay(frame: number): Promise<void> {
-    const added = await answer(
-      client.POST('/api/games/{game}/cuts', {
-        params: { path: { game: game.value!.id } },
-        body: { reel: reel.value!.id, frame, log: log.value ? fresh(log.value) : firstLog(game.value!.game.code) },
-      }),
-    )
-    await loadGame(game.value!.id)
-    await openPlay(added.id)
-  }
-  /** The play that comes next on the reel in hand by the log, and is not cut out of it yet. */
-  const missing = computed(() => {
-    const here = footage.value?.angles.filter((a) => a.reel === reel.value?.id).map((a) => a.play) ?? []
-    if (play.value && !here.includes(play.value.id)) return rows.value.find((p) => p.id === playId.value)
-    const last = rows.value.findLastIndex((p) => here.includes(p.id))
-    return rows.value.slice(last + 1).find((p) => !here.includes(p.id))
-  })
-  /** Says that the play that comes next is to be seen on this reel too. */
-  async function addAngle(frame: number): Promise<void> {
-    const next = missing.value
-    if (!next || !reel.value) return
-    const path = { game: game.value!.id, play: next.id }
-    await answer(
-      client.POST('/api/games/{game}/plays/{play}/angles', {
-        params: { path },
-        body: { reel: reel.value.id, frame },
-      }),
-    )
-    await loadGame(game.value!.id)
-    await openPlay(next.id)
-  }
-  /** Takes the play in hand off the reel in hand, with the clicks on it. */
-  async function takeOff(): Promise<void> {
-    if (!angle.value) return
-    const path = { game: game.value!.id, play: play.value!.id, angle: angle.value.id }
-    const params = { path, header: over(angle.value.version) }
-    await answer(client.DELETE('/api/games/{game}/plays/{play}/angles/{angle}', { params }))
-    localStorage.removeItem(key())
-    await loadGame(game.value!.id)
-    await openPlay(play.value!.id)
-  }
-
   return {
     game,
     footage,
@@ -350,7 +301,7 @@ export const useFilm = defineStore('film', () => {
     jobs,
     men,
     sides,
-    missing,
+    missing: cutting.missing,
     open,
     openPlay,
     look,
@@ -362,11 +313,11 @@ export const useFilm = defineStore('film', () => {
     addLeft,
     dropLeft,
     mineOnTop,
-    takeOut: () => tried(takeOut),
-    putBack: () => tried(putBack),
-    takeOff: () => tried(takeOff),
-    addPlay: (frame: number) => tried(() => addPlay(frame)),
-    addAngle: (frame: number) => tried(() => addAngle(frame)),
+    takeOut: () => tried(cutting.takeOut),
+    putBack: () => tried(cutting.putBack),
+    takeOff: () => tried(cutting.takeOff),
+    addPlay: (frame: number) => tried(() => cutting.addPlay(frame)),
+    addAngle: (frame: number) => tried(() => cutting.addAngle(frame)),
     labels,
     label: (man: string): string => labels.value.get(man) ?? man,
     clickAt,

@@ -1,6 +1,12 @@
 import { ref, shallowRef, watch, type Ref } from 'vue'
 import { problemOf } from '../api/client'
 
+export interface Proposal<T> {
+  here: Ref<{ key: string; answer: T } | undefined>
+  looking: Ref<boolean>
+  trouble: Ref<string>
+}
+
 /** Who steps through frames asks of none that he passes. */
 const SETTLES = 250
 
@@ -8,7 +14,7 @@ const SETTLES = 250
  * What the server reads out of the picture, asked for again whenever something else is shown; an answer to what is not
  * shown any more is nobody's.
  */
-export function useProposal<T>(asked: Ref<string | undefined>, ask: (signal: AbortSignal) => Promise<T>) {
+export function useProposal<T>(asked: Ref<string | undefined>, ask: (signal: AbortSignal) => Promise<T>): Proposal<T> {
   const answered = shallowRef<{ key: string; answer: T }>()
   const looking = ref(false)
   const trouble = ref('')

@@ -20,6 +20,7 @@ import java.util.stream.Stream;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
+import mensch.core.field.Paint;
 import mensch.core.film.ImagePoint;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
@@ -36,9 +37,9 @@ public final class Painter {
     /** Worn lines are painted in pieces so long, yards. */
     private static final double PIECE = 1;
 
-    private static final double STRIPE_WIDTH = 0.11;
+    private static final double STRIPE_WIDTH = Paint.LINE_YARDS;
     /** Half a hash, yards. */
-    private static final double TICK = 0.33;
+    private static final double TICK = Paint.TICK_YARDS / 2;
 
     private static final Font NUMERALS = new Font(Font.SANS_SERIF, Font.BOLD, 100);
 
@@ -126,7 +127,7 @@ public final class Painter {
             if (crossed) {
                 quad(g, weather.paint(PAINT), hash - STRIPE_WIDTH / 2, hash + STRIPE_WIDTH / 2, y - TICK, y + TICK);
             }
-            double edge = field.fromSideline(side, 0.7);
+            double edge = field.fromSideline(side, Paint.EDGE_TICKS_YARDS);
             quad(g, weather.paint(PAINT), edge - TICK, edge + TICK, y - STRIPE_WIDTH / 2, y + STRIPE_WIDTH / 2);
         }
     }

@@ -204,8 +204,6 @@ class FilmIT extends InBrowser {
         page.keyboard().press("n");
         assertThat(page.locator(".view-head, header").first()).containsText("2 of 2");
         log(page, SCENES.get(1));
-        // the picture is read around where the log has the ball
-        Words.choose(page, "Hash", SCENES.get(1).spot().split(" ")[1]);
         page.keyboard().press("k");
         assertThat(page.locator("aside")).containsText("two are enough on this reel");
         thePictureShowsThem(page);

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mensch.core.field.Field;
-import mensch.core.field.Mark;
+import mensch.core.field.Paint;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPlaces.KnownPlace;
@@ -34,12 +34,7 @@ final class CrossingFinder {
         this.map = map;
         this.paint = new Paint(field);
         this.crossings =
-                KnownPlaces.of(field).stream().filter(CrossingFinder::crosses).toList();
-    }
-
-    /** At the edges of numbers nothing crosses. */
-    private static boolean crosses(KnownPlace place) {
-        return place.name().contains(Mark.HASH.words()) || place.name().contains(Mark.SIDELINE.words());
+                KnownPlaces.of(field).stream().filter(KnownPlace::crossed).toList();
     }
 
     /** @param asked so many should be seen, if nobody stood before them */

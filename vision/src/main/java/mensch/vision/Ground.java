@@ -2,6 +2,7 @@ package mensch.vision;
 
 import java.util.Optional;
 import mensch.core.field.Field;
+import mensch.core.field.Paint;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 import mensch.core.geometry.Point;

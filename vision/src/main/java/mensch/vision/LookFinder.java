@@ -2,10 +2,13 @@ package mensch.vision;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
+import mensch.core.field.Paint;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPlaces.KnownPlace;
@@ -43,6 +46,9 @@ final class LookFinder {
     private static final int FEWEST = 40;
 
     private final PaintMap paint;
+    /** By how many pixels. */
+    private final Map<Integer, PaintMap> blurred = new HashMap<>();
+
     private final List<Line> lines = new ArrayList<>();
 
     /** A place on a line, and one beside it where no paint is. */
@@ -69,7 +75,7 @@ final class LookFinder {
             }
         }
         for (KnownPlace place : places) {
-            for (double tick = -2; tick <= 2 && place.name().contains(Mark.HASH.words()); tick += 1) {
+            for (double tick = -2; tick <= 2 && place.mark() == Mark.HASH; tick += 1) {
                 Point at = place.at();
                 lines.add(new Line(at.x(), at.y() + tick, at.x() + 1.2, at.y() + tick + 0.5));
             }
@@ -83,7 +89,7 @@ final class LookFinder {
      */
     List<Laid> near(Look guess, double aside, int most) {
         double apart = Math.max(APART, aside / MOST_STEPS);
-        PaintMap far = paint.blurred(FAR * yard(guess));
+        PaintMap far = blurred(FAR * yard(guess));
         var all = new ArrayList<Laid>();
         for (double zoom : ZOOMS) {
             for (double right = -aside; right <= aside; right += apart) {
@@ -94,6 +100,10 @@ final class LookFinder {
         }
         List<Laid> climbed = best(all, BEGUN_WITH).stream().map(this::climbed).toList();
         return best(climbed, most);
+    }
+
+    private PaintMap blurred(double pixels) {
+        return blurred.computeIfAbsent((int) Math.max(1, Math.round(pixels)), paint::blurred);
     }
 
     private List<Laid> best(List<Laid> of, int most) {
@@ -117,8 +127,8 @@ final class LookFinder {
     /** By ever smaller steps, lines felt from ever nearer. */
     private Laid climbed(Laid laid) {
         double yard = yard(laid.look());
-        Laid nearer = climbed(laid.look(), paint.blurred(FAR / 2 * yard));
-        return climbed(nearer.look(), paint.blurred(FAR / 4 * yard));
+        Laid nearer = climbed(laid.look(), blurred(FAR / 2 * yard));
+        return climbed(nearer.look(), blurred(FAR / 4 * yard));
     }
 
     private Laid climbed(Look start, PaintMap map) {

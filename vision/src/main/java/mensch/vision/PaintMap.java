@@ -16,8 +16,7 @@ record PaintMap(Picture picture, GrayF32 share) {
     }
 
     /** So that paint is felt from so many pixels away. */
-    PaintMap blurred(double pixels) {
-        int radius = (int) Math.max(1, Math.round(pixels));
+    PaintMap blurred(int radius) {
         return new PaintMap(picture, GBlurImageOps.mean(share, null, radius, null, null));
     }
 

@@ -7,9 +7,6 @@ import mensch.core.film.ImagePoint;
 
 /** A frame of film, red, green and blue. */
 public final class Picture {
-    /** In a wider picture men are told no better, and slower. */
-    private static final int WIDEST = 1280;
-
     private static final int BANDS = 3;
 
     private final Planar<GrayU8> bands;
@@ -39,9 +36,9 @@ public final class Picture {
         return new Picture(whole, 1);
     }
 
-    /** The same, no larger than men can be told in. */
-    Picture small() {
-        int factor = (bands.width + WIDEST - 1) / WIDEST;
+    /** The same made smaller, so that it is no wider than so many pixels. */
+    Picture within(int widest) {
+        int factor = (bands.width + widest - 1) / widest;
         if (factor == 1) {
             return this;
         }

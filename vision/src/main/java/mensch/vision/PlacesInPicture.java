@@ -16,6 +16,8 @@ import mensch.core.film.Tripod;
  * as clicks do, and most that should be seen must be.
  */
 public final class PlacesInPicture {
+    /** In a wider picture lines are told no better, and slower. */
+    private static final int WIDEST_PICTURE = 1920;
     /** Looks that are followed to the end, each way that the offence may go. */
     private static final int LOOKS = 4;
     /** Fewer prove nothing. */
@@ -28,7 +30,7 @@ public final class PlacesInPicture {
     /** With so many nothing else need be looked at. */
     private static final double PLAIN = 0.7;
 
-    private static final Set NONE = new Set(List.of(), 0);
+    private static final Together NONE = new Together(List.of(), 0);
 
     private final LookFinder looks;
     private final CrossingFinder crossings;
@@ -42,8 +44,8 @@ public final class PlacesInPicture {
         this.limits = limits;
     }
 
-    /** Found places that go together, and which share of those that should be seen they are. */
-    private record Set(List<KnownPoint> points, double share) {
+    /** Found places, and which share of those that should be seen they are. */
+    private record Together(List<KnownPoint> points, double share) {
         double worth() {
             return points.size() * share;
         }
@@ -56,21 +58,21 @@ public final class PlacesInPicture {
      */
     public static List<KnownPoint> find(
             Picture picture, Field field, Tripod tripod, List<KnownPoint> clicked, FilmLimits limits) {
-        var places = new PlacesInPicture(PaintMap.of(picture), field, tripod, limits);
+        var places = new PlacesInPicture(PaintMap.of(picture.within(WIDEST_PICTURE)), field, tripod, limits);
         if (!clicked.isEmpty() && Calibration.of(clicked, tripod, limits) instanceof Calibration.Solved solved) {
             return places.near(Shown.by(solved.calibration()), clicked).points();
         }
-        Set usual = places.best(places.starts(clicked, LookFinder.NEAR_BY), clicked);
+        Together usual = places.best(places.starts(clicked, LookFinder.NEAR_BY), clicked);
         return usual == NONE
                 ? places.best(places.starts(clicked, LookFinder.FAR_OFF), clicked)
                         .points()
                 : usual.points();
     }
 
-    private Set best(List<Shown> starts, List<KnownPoint> clicked) {
-        Set best = NONE;
+    private Together best(List<Shown> starts, List<KnownPoint> clicked) {
+        Together best = NONE;
         for (Shown start : starts) {
-            Set found = near(start, clicked);
+            Together found = near(start, clicked);
             best = found.worth() > best.worth() ? found : best;
             if (best.share() > PLAIN) {
                 return best;
@@ -90,14 +92,14 @@ public final class PlacesInPicture {
     }
 
     /** Found near a view, and once more near what the found ones tell. */
-    private Set near(Shown start, List<KnownPoint> clicked) {
+    private Together near(Shown start, List<KnownPoint> clicked) {
         Optional<Calibration> first = solved(crossings.near(start).found(), clicked);
         if (first.isEmpty()) {
             return NONE;
         }
         CrossingFinder.Crossings again = crossings.near(Shown.by(first.get()));
         return solved(again.found(), clicked)
-                .map(view -> new Set(
+                .map(view -> new Together(
                         view.points().stream()
                                 .filter(p -> !clicked.contains(p) && view.off(p) < FITS * limits.paintPixels())
                                 .toList(),

@@ -112,27 +112,13 @@ class FilmController {
     private final FilmIntake intake;
     private final FilmStore store;
     private final FilmStills stills;
-    private final MenOnFilm men;
-    private final PlacesOnFilm places;
-    private final BallOnFilm ball;
     private final WorkBook works;
 
-    FilmController(
-            FilmRoom room,
-            FilmIntake intake,
-            FilmStore store,
-            FilmStills stills,
-            MenOnFilm men,
-            PlacesOnFilm places,
-            BallOnFilm ball,
-            WorkBook works) {
+    FilmController(FilmRoom room, FilmIntake intake, FilmStore store, FilmStills stills, WorkBook works) {
         this.room = room;
         this.intake = intake;
         this.store = store;
         this.stills = stills;
-        this.men = men;
-        this.places = places;
-        this.ball = ball;
         this.works = works;
     }
 
@@ -262,12 +248,6 @@ class FilmController {
                 : file.endsWith(".webm") ? MediaType.valueOf("video/webm") : MediaType.APPLICATION_OCTET_STREAM;
     }
 
-    /** The frame near another in which the picture shows the ball move. */
-    @GetMapping("/reels/{id}/ball")
-    BallOnFilm.FoundBall ball(@PathVariable Long id, @RequestParam @Min(0) int near) throws IOException {
-        return ball.near(id, near);
-    }
-
     /** A new play at the end of the log, cut out of a reel. */
     @PostMapping("/games/{game}/cuts")
     @ResponseStatus(HttpStatus.CREATED)
@@ -308,30 +288,6 @@ class FilmController {
             @Valid @RequestBody AngleWork work,
             Principal by) {
         return FilmedPlay.of(room.work(game, play, angle, read, work, by.getName()));
-    }
-
-    /** Men whom a frame of an angle shows by itself: proposed, and nothing until somebody saves them as his clicks. */
-    @GetMapping("/games/{game}/plays/{play}/angles/{angle}/men")
-    MenOnFilm.FoundMen men(
-            @PathVariable Long game,
-            @PathVariable Long play,
-            @PathVariable Long angle,
-            @RequestParam @Min(0) int frame,
-            Principal by)
-            throws IOException {
-        return men.in(game, play, angle, frame, by.getName());
-    }
-
-    /** Known places that a frame of an angle shows by itself: nothing until somebody saves them as his clicks. */
-    @GetMapping("/games/{game}/plays/{play}/angles/{angle}/places")
-    PlacesOnFilm.FoundPlaces places(
-            @PathVariable Long game,
-            @PathVariable Long play,
-            @PathVariable Long angle,
-            @RequestParam @Min(0) int frame,
-            Principal by)
-            throws IOException {
-        return places.in(game, play, angle, frame, by.getName());
     }
 
     /** Takes a play off one reel, with the clicks on it. */

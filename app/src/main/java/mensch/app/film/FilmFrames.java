@@ -49,7 +49,7 @@ class FilmFrames {
     }
 
     /**
-     * Shows frames one after another in grey.
+     * Shows frames one after another in grey; throws {@link Problem} when they cannot be read.
      *
      * @param shown takes each, a byte a pixel, row by row from the top left
      */
@@ -57,13 +57,14 @@ class FilmFrames {
         AngleWork.onFilm(reel, to);
         Path raw = store.part();
         try {
-            if (read(reel, from, raw("scale=" + width + ":" + height, "gray", to - from + 1), raw)) {
-                try (InputStream bytes = new BufferedInputStream(Files.newInputStream(raw))) {
-                    byte[] frame = bytes.readNBytes(width * height);
-                    while (frame.length == width * height) {
-                        shown.accept(frame);
-                        frame = bytes.readNBytes(width * height);
-                    }
+            if (!read(reel, from, raw("scale=" + width + ":" + height, "gray", to - from + 1), raw)) {
+                throw Problem.notFound("a picture of frame " + from);
+            }
+            try (InputStream bytes = new BufferedInputStream(Files.newInputStream(raw))) {
+                byte[] frame = bytes.readNBytes(width * height);
+                while (frame.length == width * height) {
+                    shown.accept(frame);
+                    frame = bytes.readNBytes(width * height);
                 }
             }
         } finally {

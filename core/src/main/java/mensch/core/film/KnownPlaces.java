@@ -8,6 +8,7 @@ import java.util.Optional;
 import mensch.core.field.Code;
 import mensch.core.field.Field;
 import mensch.core.field.Mark;
+import mensch.core.field.Paint;
 import mensch.core.geometry.Point;
 import mensch.core.geometry.Side;
 
@@ -15,7 +16,6 @@ import mensch.core.geometry.Side;
 public final class KnownPlaces {
     private static final int BEHIND = 15;
     private static final int BEYOND = 25;
-    private static final int EACH = 5;
     private static final int LENGTH = 100;
     private static final int END = (int) Code.END_ZONE_YARDS;
     private static final List<Mark> MARKS =
@@ -23,8 +23,17 @@ public final class KnownPlaces {
 
     private KnownPlaces() {}
 
-    /** A place with its name; play frame yards. */
-    public record KnownPlace(String name, Point at) {}
+    /**
+     * A place with its name; play frame yards.
+     *
+     * @param mark on which its yard line crosses it
+     */
+    public record KnownPlace(String name, Mark mark, Point at) {
+        /** Whether painted lines cross there; at the edges of numbers nothing does. */
+        public boolean crossed() {
+            return mark == Mark.HASH || mark == Mark.SIDELINE;
+        }
+    }
 
     /**
      * Every crossing on a five-yard line near the ball; numbers only on the ten-yard lines that carry them, hashes only
@@ -52,7 +61,7 @@ public final class KnownPlaces {
         for (Mark mark : field.code().flag() ? List.of(Mark.SIDELINE) : List.of(Mark.SIDELINE, Mark.HASH)) {
             for (Side side : Side.values()) {
                 String name = side.words() + " " + mark.words() + ", goal line";
-                all.put(name, new KnownPlace(name, at(field, mark, side, nearer)));
+                all.put(name, new KnownPlace(name, mark, at(field, mark, side, nearer)));
             }
         }
         return all;
@@ -66,7 +75,7 @@ public final class KnownPlaces {
     private static List<KnownPlace> between(Field field, int first, int last) {
         var places = new ArrayList<KnownPlace>();
         for (int line = LENGTH + END; line >= -END; line--) {
-            if (line < first || line > last || !painted(line)) {
+            if (line < first || line > last || !Paint.line(line)) {
                 continue;
             }
             for (Mark mark : MARKS) {
@@ -75,16 +84,11 @@ public final class KnownPlaces {
                 }
                 for (Side side : Side.values()) {
                     places.add(new KnownPlace(
-                            side.words() + " " + mark.words() + ", " + words(line), at(field, mark, side, line)));
+                            side.words() + " " + mark.words() + ", " + words(line), mark, at(field, mark, side, line)));
                 }
             }
         }
         return List.copyOf(places);
-    }
-
-    /** Every fifth yard between the goal lines, and the end lines. */
-    private static boolean painted(int line) {
-        return line == -END || line == LENGTH + END || line >= 0 && line <= LENGTH && line % EACH == 0;
     }
 
     private static boolean on(Mark mark, int line, Code code) {
@@ -92,7 +96,7 @@ public final class KnownPlaces {
         return switch (mark) {
             case SIDELINE -> true;
             case HASH -> inside && !code.flag();
-            default -> inside && !code.flag() && line % (2 * EACH) == 0;
+            default -> Paint.numbers(line) && !code.flag();
         };
     }
 

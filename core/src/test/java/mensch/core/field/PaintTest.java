@@ -1,9 +1,7 @@
-package mensch.vision;
+package mensch.core.field;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import mensch.core.field.Code;
-import mensch.core.field.Field;
 import mensch.core.formation.Notation;
 import mensch.core.geometry.Side;
 import org.junit.jupiter.api.Test;
