@@ -25,7 +25,7 @@ const worst = computed(() => props.angle.calibration?.residuals.reduce((a, b) =>
   </p>
   <p
     v-else
-    class="fault"
+    :class="points ? 'fault' : 'soft'"
   >
     Not solved: {{ angle.trouble }}.
   </p>

@@ -95,7 +95,7 @@ text {
   stroke-width: 3;
 }
 .found path {
-  stroke-dasharray: 10 6;
+  stroke-dasharray: 6.3 5;
 }
 .found text {
   font-weight: 600;

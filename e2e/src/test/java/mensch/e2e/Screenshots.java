@@ -125,10 +125,16 @@ public final class Screenshots {
         shot(page, "film-game");
         page.locator("h1 a", new Page.LocatorOptions().setHasText("to grade")).click();
         page.locator(".strip li").first().waitFor();
+        String toGrade = page.url();
+        page.navigate(toGrade.replaceAll("play=\\d+", "play=7"));
+        page.locator(".strip li").first().waitFor();
         page.locator("aside").focus();
         page.keyboard().press("k");
+        page.locator(".stage .found").first().waitFor();
         shot(page, "film-calibrate");
-        page.keyboard().press("Escape");
+        page.navigate(toGrade);
+        page.locator(".strip li").first().waitFor();
+        page.locator("aside").focus();
         page.keyboard().press("v");
         page.keyboard().press("g");
         page.locator("[data-man=nickel]").click();
