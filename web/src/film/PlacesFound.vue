@@ -18,6 +18,9 @@ const count = computed(() => props.found.places.value.length)
       {{ count === 1 ? 'it' : 'them' }}. If a yard line beside one is not its own, click one place right: they are
       looked for anew.</template
     >
+    <template v-else-if="found.eitherWay.value"
+      >The field looks the same from its other side here: click one place, and the others are looked for anew.</template
+    >
     <template v-else-if="found.nothing.value">The picture does not tell where its lines belong: click.</template>
   </ProposalWords>
 </template>

@@ -24,6 +24,7 @@ const PLACES = [
 ]
 let scope: EffectScope
 let shownBall: number | undefined
+let shownPlaces: { places: typeof PLACES; eitherWay: boolean }
 let asked: { path: string; frame: number; signal: AbortSignal }[]
 
 async function inHand(angle: Partial<AngleSheet>) {
@@ -35,7 +36,7 @@ async function inHand(angle: Partial<AngleSheet>) {
     '/api/reels/{id}/ball': { near: 30, frame: shownBall },
     '/api/games/{game}/plays/{play}/film': play,
     '/api/games/{game}/plays/{play}/angles/{angle}/men': { frame: 24, men: MEN, touching: 2, notFound: ['TE'] },
-    '/api/games/{game}/plays/{play}/angles/{angle}/places': { frame: 24, places: PLACES },
+    '/api/games/{game}/plays/{play}/angles/{angle}/places': { frame: 24, ...shownPlaces },
   })
   vi.spyOn(client, 'GET').mockImplementation(((path: string, options: never) => {
     const { params, signal } = options as { params: { query?: { frame?: number } }; signal: AbortSignal }
@@ -55,6 +56,7 @@ beforeEach(() => {
   setActivePinia(createPinia())
   vi.useFakeTimers()
   asked = []
+  shownPlaces = { places: PLACES, eitherWay: false }
   scope = effectScope()
 })
 afterEach(() => {
@@ -123,6 +125,16 @@ describe('places that the picture shows', () => {
     found.take()
     expect(film.now!.points.map((p) => p.name)).toEqual(['left hash, 40', 'right hash, 40'])
     expect(found.places.value).toEqual([])
+  })
+  it('are none where the field looks the same from its other side, and it is said what tells', async () => {
+    const film = await inHand({ tripod: 2, leastPoints: 2 })
+    shownPlaces = { places: [], eitherWay: true }
+    const found = scope.run(() => useFoundPlaces(ref(film.now!.snapFrame)))!
+    film.mode = 'calibrate'
+    await settle()
+    expect(mount(PlacesFound, { props: { found } }).text()).toContain('looks the same from its other side')
+    found.take()
+    expect(film.now!.points).toEqual([])
   })
   it('are not asked for on the first play of a reel until its own clicks solve it', async () => {
     const film = await inHand({ tripod: 0, leastPoints: 4 })

@@ -39,6 +39,8 @@ export function useFoundPlaces(frame: Ref<number>) {
     return answered.value?.places.filter((p) => !done.has(p.name)) ?? []
   })
   const nothing = computed(() => answered.value !== undefined && answered.value.places.length === 0)
+  /** Nothing, because the field looks the same from its other side. */
+  const eitherWay = computed(() => answered.value?.eitherWay === true)
 
   /** Every one of them becomes a click. */
   function take(): void {
@@ -50,6 +52,6 @@ export function useFoundPlaces(frame: Ref<number>) {
       ),
     )
   }
-  return { places, nothing, looking, trouble, take }
+  return { places, nothing, eitherWay, looking, trouble, take }
 }
 export type FoundPlaces = ReturnType<typeof useFoundPlaces>

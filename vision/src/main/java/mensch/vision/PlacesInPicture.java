@@ -27,10 +27,8 @@ public final class PlacesInPicture {
 
     /** Farther from the view of all than this, in the noise of a click, a place is not proposed. */
     private static final double FITS = 2.5;
-    /** With so many nothing else need be looked at. */
-    private static final double PLAIN = 0.7;
-
-    private static final Together NONE = new Together(List.of(), 0);
+    /** Nobody can say which it is where another view shows such a share of what the best one does. <em>Model.</em> */
+    private static final double AS_WELL = 0.5;
 
     private final LookFinder looks;
     private final CrossingFinder crossings;
@@ -44,41 +42,69 @@ public final class PlacesInPicture {
         this.limits = limits;
     }
 
-    /** Found places, and which share of those that should be seen they are. */
-    private record Together(List<KnownPoint> points, double share) {
-        double worth() {
-            return points.size() * share;
-        }
-    }
+    /**
+     * What a picture tells.
+     *
+     * @param places those that are found, each by itself; none when the picture does not tell
+     * @param eitherWay none are told because another view shows as many: a field looks the same from its other side
+     */
+    public record Found(List<KnownPoint> places, boolean eitherWay) {}
 
     /**
-     * Places that are found, each by itself; none when the picture does not tell.
+     * A view that found places make together.
      *
-     * @param clicked places that somebody clicked in it: what is found goes with them
+     * @param share so much of those that should be seen in it
      */
-    public static List<KnownPoint> find(
-            Picture picture, Field field, Tripod tripod, List<KnownPoint> clicked, FilmLimits limits) {
-        var places = new PlacesInPicture(PaintMap.of(picture.within(WIDEST_PICTURE)), field, tripod, limits);
-        if (!clicked.isEmpty() && Calibration.of(clicked, tripod, limits) instanceof Calibration.Solved solved) {
-            return places.near(Shown.by(solved.calibration()), clicked).points();
+    private record Together(Calibration view, double share) {
+        /** The more places, the more of those that should be seen, and the better they go together. */
+        double worth() {
+            return view.points().size() * share / view.sigmaPixels();
         }
-        Together usual = places.best(places.starts(clicked, LookFinder.NEAR_BY), clicked);
-        return usual == NONE
-                ? places.best(places.starts(clicked, LookFinder.FAR_OFF), clicked)
-                        .points()
-                : usual.points();
+
+        /** Whether most places of another lie elsewhere in this one. */
+        boolean differs(Together other, double pixels) {
+            List<KnownPoint> points = other.view.points();
+            return points.stream()
+                            .filter(p -> view.toImage(p.field()).isEmpty() || view.off(p) > pixels)
+                            .count()
+                    > points.size() / 2;
+        }
     }
 
-    private Together best(List<Shown> starts, List<KnownPoint> clicked) {
-        Together best = NONE;
-        for (Shown start : starts) {
-            Together found = near(start, clicked);
-            best = found.worth() > best.worth() ? found : best;
-            if (best.share() > PLAIN) {
-                return best;
-            }
+    /** @param clicked places that somebody clicked in it: what is found goes with them */
+    public static Found find(Picture picture, Field field, Tripod tripod, List<KnownPoint> clicked, FilmLimits limits) {
+        var places = new PlacesInPicture(PaintMap.of(picture.within(WIDEST_PICTURE)), field, tripod, limits);
+        if (!clicked.isEmpty() && Calibration.of(clicked, tripod, limits) instanceof Calibration.Solved solved) {
+            return places.told(
+                    places.near(Shown.by(solved.calibration()), clicked).stream()
+                            .toList(),
+                    clicked);
         }
-        return best;
+        List<Together> usual = places.all(clicked, LookFinder.NEAR_BY);
+        return places.told(usual.isEmpty() ? places.all(clicked, LookFinder.FAR_OFF) : usual, clicked);
+    }
+
+    private List<Together> all(List<KnownPoint> clicked, double aside) {
+        return starts(clicked, aside).stream()
+                .flatMap(start -> near(start, clicked).stream())
+                .toList();
+    }
+
+    private Found told(List<Together> views, List<KnownPoint> clicked) {
+        Optional<Together> likeliest = views.stream().max(Comparator.comparingDouble(Together::worth));
+        if (likeliest.isEmpty()) {
+            return new Found(List.of(), false);
+        }
+        Together best = likeliest.get();
+        double pixels = FITS * limits.paintPixels();
+        boolean either = views.stream().anyMatch(v -> v.worth() > AS_WELL * best.worth() && best.differs(v, pixels));
+        return new Found(
+                either
+                        ? List.of()
+                        : best.view().points().stream()
+                                .filter(p -> !clicked.contains(p) && best.view().off(p) < pixels)
+                                .toList(),
+                either);
     }
 
     /** Views to begin with, the likeliest first. */
@@ -92,20 +118,13 @@ public final class PlacesInPicture {
     }
 
     /** Found near a view, and once more near what the found ones tell. */
-    private Together near(Shown start, List<KnownPoint> clicked) {
-        Optional<Calibration> first = solved(crossings.near(start).found(), clicked);
-        if (first.isEmpty()) {
-            return NONE;
-        }
-        CrossingFinder.Crossings again = crossings.near(Shown.by(first.get()));
-        return solved(again.found(), clicked)
-                .map(view -> new Together(
-                        view.points().stream()
-                                .filter(p -> !clicked.contains(p) && view.off(p) < FITS * limits.paintPixels())
-                                .toList(),
-                        (double) view.points().size() / Math.max(1, again.asked())))
-                .filter(set -> set.share() >= MOST)
-                .orElse(NONE);
+    private Optional<Together> near(Shown start, List<KnownPoint> clicked) {
+        return solved(crossings.near(start).found(), clicked).flatMap(first -> {
+            CrossingFinder.Crossings again = crossings.near(Shown.by(first));
+            return solved(again.found(), clicked)
+                    .map(view -> new Together(view, (double) view.points().size() / Math.max(1, again.asked())))
+                    .filter(set -> set.share() >= MOST);
+        });
     }
 
     private Optional<Calibration> solved(List<KnownPoint> found, List<KnownPoint> clicked) {

@@ -3,14 +3,19 @@ package mensch.vision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import java.util.function.Function;
 import mensch.camera.Weather;
 import mensch.core.field.BallSpot;
 import mensch.core.field.Field;
+import mensch.core.field.Mark;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
+import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPoint;
+import mensch.core.film.Tripod;
 import mensch.core.geometry.Point;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -46,7 +51,8 @@ class PictureTruthTest {
         var errors = new ArrayList<Double>();
         for (Drawn drawn : Drawn.all(weather(weather), hand).toList()) {
             List<KnownPoint> found = PlacesInPicture.find(
-                    drawn.picture(), drawn.scene().snap().field(), drawn.tripod(hand), List.of(), Drawn.LIMITS);
+                            drawn.picture(), drawn.scene().snap().field(), drawn.tripod(hand), List.of(), Drawn.LIMITS)
+                    .places();
             List<Double> off = found.stream()
                     .map(p -> pixels(p.image(), drawn.truth(p.field())))
                     .toList();
@@ -72,10 +78,14 @@ class PictureTruthTest {
         assertThat(errors.get(errors.size() / 2)).isLessThan(Drawn.LIMITS.paintPixels());
     }
 
-    /** The log still has the ball where it was on the play before: seven yards back, on another hash. */
+    /**
+     * The log still has the ball where it was on the play before: seven yards back, on another hash. Near midfield the
+     * field then looks the same from its other side: nothing is said, and one click tells.
+     */
     @Test
     void aSpotThatIsNotCorrectedYetDoesNotKeepPlacesFromBeingFound() {
         int told = 0;
+        int either = 0;
         int views = 0;
         for (Drawn drawn :
                 Drawn.all(Weather.FINE, hand).filter(Drawn::sideline).limit(5).toList()) {
@@ -87,19 +97,33 @@ class PictureTruthTest {
                             field.ball().lateralYards() + aside,
                             true,
                             field.ball().yardsToGoal() + 7));
-            List<KnownPoint> found =
-                    PlacesInPicture.find(drawn.picture(), logged, drawn.tripod(logged, hand), List.of(), Drawn.LIMITS);
-            assertThat(found)
-                    .allMatch(p -> pixels(
-                                    p.image(),
-                                    drawn.truth(new Point(
-                                            p.field().x() + aside, p.field().y() - 7)))
-                            < RIGHT_PIXELS);
+            Function<Point, ImagePoint> truth = at -> drawn.truth(new Point(at.x() + aside, at.y() - 7));
+            Tripod tripod = drawn.tripod(logged, hand);
+            var found = PlacesInPicture.find(drawn.picture(), logged, tripod, List.of(), Drawn.LIMITS);
+            if (found.eitherWay()) {
+                assertThat(found.places()).isEmpty();
+                found = PlacesInPicture.find(
+                        drawn.picture(), logged, tripod, List.of(oneClick(drawn, logged, truth)), Drawn.LIMITS);
+                either++;
+            }
+            assertThat(found.places()).allMatch(p -> pixels(p.image(), truth.apply(p.field())) < RIGHT_PIXELS);
             views++;
-            told += found.isEmpty() ? 0 : 1;
+            told += found.places().isEmpty() ? 0 : 1;
         }
-        System.out.printf("fine, logged elsewhere: of %d views %d are found%n", views, told);
+        System.out.printf(
+                "fine, logged elsewhere: of %d views %d are found, %d of them after a click%n", views, told, either);
         assertThat(told).isGreaterThanOrEqualTo(views - 1);
+        assertThat(either).isPositive();
+    }
+
+    /** The hash that lies nearest the middle of the picture. */
+    private static KnownPoint oneClick(Drawn drawn, Field logged, Function<Point, ImagePoint> truth) {
+        var middle = new ImagePoint(Drawn.SIZE.width() / 2.0, Drawn.SIZE.height() / 2.0);
+        return KnownPlaces.of(logged).stream()
+                .filter(place -> place.mark() == Mark.HASH)
+                .map(place -> new KnownPoint(place.name(), place.at(), truth.apply(place.at())))
+                .min(Comparator.comparingDouble(p -> pixels(p.image(), middle)))
+                .orElseThrow();
     }
 
     /** The view is solved by three clicks, as most plays are. */

@@ -23,8 +23,12 @@ class PlacesOnFilm {
         this.frames = frames;
     }
 
-    /** Places that a frame shows; none when it does not tell. */
-    record FoundPlaces(int frame, List<KnownClick> places) {}
+    /**
+     * Places that a frame shows; none when it does not tell.
+     *
+     * @param eitherWay none because the field looks the same from its other side: one click tells
+     */
+    record FoundPlaces(int frame, List<KnownClick> places, boolean eitherWay) {}
 
     FoundPlaces in(Long game, Long play, Long id, int frame, String by) throws IOException {
         FilmRoom.Worked worked = room.worked(game, play, by);
@@ -38,13 +42,14 @@ class PlacesOnFilm {
                 .filter(c -> Objects.equals(c.frame(), kept))
                 .flatMap(c -> c.on(places).stream())
                 .toList();
-        List<KnownPoint> found = PlacesInPicture.find(
+        PlacesInPicture.Found found = PlacesInPicture.find(
                 frames.picture(room.reel(angle.reelId()), frame), field, seen.tripod(), clicked, limits);
         return new FoundPlaces(
                 frame,
-                found.stream()
+                found.places().stream()
                         .map(p -> new KnownClick(
                                 p.name(), p.image().xPixels(), p.image().yPixels(), kept))
-                        .toList());
+                        .toList(),
+                found.eitherWay());
     }
 }
