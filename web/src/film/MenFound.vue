@@ -30,6 +30,9 @@ const touching = computed(() => {
     :of="found"
     what="men"
   >
+    <template v-if="found.canFollow.value"
+      ><span class="key">F</span> follows who was clicked at the snap to this frame; that takes some seconds.
+    </template>
     <template v-if="sure.length"
       >Found in the picture: {{ named(sure) }}. <span class="key">F</span> takes
       {{ sure.length === 1 ? 'him' : 'them' }}; look whether each stands where it says.
@@ -37,6 +40,9 @@ const touching = computed(() => {
     <template v-if="unsure.length"
       >Not sure: {{ named(unsure) }}; <span class="key">D</span> to each, <span class="key">Enter</span> to take him.
     </template>
-    <template v-if="found.notFound.value.length">Not found: {{ named(found.notFound.value) }}. {{ touching }}</template>
+    <template v-if="found.notFound.value.length"
+      >{{ found.moved.value ? 'Lost on the way' : 'Not found' }}: {{ named(found.notFound.value) }}.
+      {{ found.moved.value ? 'Who is clicked here is followed from here on.' : touching }}</template
+    >
   </ProposalWords>
 </template>

@@ -99,14 +99,40 @@ describe('men whom the picture shows', () => {
     expect(film.now!.marks).toHaveLength(1)
     expect(film.now!.marks[0]!.found).toBeUndefined()
   })
-  it('are not asked for after the ball, nor in frames that are passed', async () => {
-    const film = await inHand({ calibration: SOLVED })
+  it('are followed after the ball when a key says so, and taken by the next', async () => {
+    const film = await inHand({
+      calibration: SOLVED,
+      marks: MEN.map(({ man, xPixels, yPixels }) => ({ man, xPixels, yPixels })),
+    })
     const frame = ref(film.now!.snapFrame + 3)
-    scope.run(() => useFoundMen(frame))
+    const found = scope.run(() => useFoundMen(frame))!
     film.mode = 'mark'
     await settle()
     expect(asked).toEqual([])
-    frame.value = film.now!.snapFrame
+    const words = (): string => mount(MenFound, { props: { found } }).text().replace(/\s+/g, ' ')
+    expect(words()).toContain('F follows who was clicked at the snap')
+    found.take()
+    await settle()
+    expect(asked.map((a) => a.frame)).toEqual([frame.value])
+    expect(film.now!.marks).toHaveLength(2)
+    expect(words()).toContain('Found in the picture: NB.')
+    expect(words()).not.toContain('F follows')
+    found.take()
+    expect(film.now!.marks.filter((m) => m.frame === frame.value)).toEqual([
+      { man: 'nickel', xPixels: 100, yPixels: 50, found: true, frame: frame.value },
+    ])
+    frame.value += 3
+    await settle()
+    expect(asked).toHaveLength(1)
+    frame.value = film.now!.snapFrame + 200
+    await settle()
+    expect(words()).not.toContain('F takes')
+  })
+  it('are not asked for in frames that are passed', async () => {
+    const film = await inHand({ calibration: SOLVED })
+    const frame = ref(film.now!.snapFrame - 2)
+    scope.run(() => useFoundMen(frame))
+    film.mode = 'mark'
     await vi.advanceTimersByTimeAsync(100)
     frame.value = film.now!.snapFrame + 1
     await settle()

@@ -1,4 +1,4 @@
-import { computed, type Ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import { answer, client } from '../api/client'
 import type { FoundFeet } from '../api/types'
 import { useFilm } from './filmStore'
@@ -8,12 +8,17 @@ import { frameOf, nextUnmarked, withMark } from './work'
 /** Men whom the frame that is shown shows by itself while feet are marked: dashed, and nobody's clicks until he says so. */
 export function useFoundMen(frame: Ref<number>) {
   const film = useFilm()
-  /** The angle and the frame that are shown, where men stand and the view is known. */
+  /** Seconds since the ball. */
+  const since = computed(() => {
+    const { now, reel } = film
+    return now && reel ? (reel.frameTimes[frame.value] ?? 0) - (reel.frameTimes[now.snapFrame] ?? 0) : 0
+  })
+  const moved = computed(() => since.value > 0)
+  /** The angle and the frame that are shown, where the view is known and men stand or can be followed. */
   const shown = computed(() => {
-    const { mode, angle, now, play, reel } = film
-    if (mode !== 'mark' || !angle?.calibration || !now || !play || !reel) return undefined
-    const before = (reel.frameTimes[now.snapFrame] ?? 0) - (reel.frameTimes[frame.value] ?? 0)
-    return before >= 0 && before <= play.stillBefore ? `${angle.id} ${frame.value}` : undefined
+    const { mode, angle, now, play } = film
+    if (mode !== 'mark' || !angle?.calibration || !now || !play) return undefined
+    return since.value >= -play.stillBefore && since.value <= play.followed ? `${angle.id} ${frame.value}` : undefined
   })
   /** Who is not clicked in the frame that is shown. */
   const open = computed(() => {
@@ -21,7 +26,15 @@ export function useFoundMen(frame: Ref<number>) {
     const marked = new Set(film.now?.marks.filter((m) => m.frame === here).map((m) => m.man))
     return shown.value === undefined ? [] : film.menIn(frame.value).filter((man) => !marked.has(man))
   })
-  const asked = computed(() => (open.value.length > 1 ? shown.value : undefined))
+  /** Where they are to be followed to: that takes some seconds and is begun by hand. */
+  const begun = ref<string>()
+  const canFollow = computed(
+    () => moved.value && open.value.length > 0 && shown.value !== undefined && begun.value !== shown.value,
+  )
+  const asked = computed(() => {
+    if (moved.value) return begun.value === shown.value ? shown.value : undefined
+    return open.value.length > 1 ? shown.value : undefined
+  })
   const { here, looking, trouble } = useProposal(asked, (signal) =>
     answer(
       client.GET('/api/games/{game}/plays/{play}/angles/{angle}/men', {
@@ -40,9 +53,13 @@ export function useFoundMen(frame: Ref<number>) {
   const notFound = computed(() => answered.value?.notFound.filter(isOpen) ?? [])
   const touching = computed(() => answered.value?.touching ?? 0)
 
-  /** Everybody of whom the picture is sure becomes a click. */
+  /** Everybody of whom the picture is sure becomes a click; after the ball they are followed to the frame first. */
   function take(): void {
     const work = film.now
+    if (canFollow.value) {
+      begun.value = shown.value
+      return
+    }
     const sure = men.value.filter((m) => m.clear)
     if (!work || sure.length === 0) return
     const at = frameOf(work, frame.value)
@@ -60,6 +77,6 @@ export function useFoundMen(frame: Ref<number>) {
   /** Where the picture shows the man in hand. */
   const ofTarget = computed(() => men.value.find((m) => m.man === film.target))
 
-  return { men, notFound, touching, looking, trouble, take, ofTarget }
+  return { men, moved, canFollow, notFound, touching, looking, trouble, take, ofTarget }
 }
 export type FoundMen = ReturnType<typeof useFoundMen>

@@ -193,6 +193,7 @@ export function filmedPlay(over: Partial<FilmedPlay> = {}, angle: Partial<AngleS
     apart: [],
     timesApart: [],
     stillBefore: 0.5,
+    followed: 3,
     moments: [
       { what: 'man moves', ofAMan: true },
       { what: 'contact', ofAMan: true },

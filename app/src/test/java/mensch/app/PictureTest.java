@@ -58,13 +58,38 @@ class PictureTest {
             assertThat(answer.get("men")).isEmpty();
             assertThat(answer.get("notFound")).hasSize(frame == snap ? 22 : 1);
         }
-        assertThat(game.coach().get(asked(game, solved, "men", snap + 1)).code())
-                .isEqualTo("frame-not-still");
         assertThat(game.coach().get(asked(game, solved, "men", 30)).code()).isEqualTo("frame-missing");
         assertThat(game.coach()
                         .get(asked(game, solved, "men", snap).replaceAll("angles/\\d+", "angles/999999"))
                         .status())
                 .isEqualTo(404);
+    }
+
+    @Test
+    void menAreFollowedForSomeSecondsAfterTheSnap(int port) throws IOException {
+        Films.make(
+                folder.resolve("long.mp4"),
+                "testsrc=duration=4:size=320x180:rate=30",
+                "-c:v",
+                "libx264",
+                "-pix_fmt",
+                "yuv420p",
+                "-g",
+                "10");
+        FilmedGame game = FilmedGame.of(Browserless.signedIn(port, "marrow"), folder.resolve("long.mp4"));
+        JsonNode play = game.measured("anvil-drizzle");
+        double followed = play.get("followed").asDouble();
+        int snap = play.at("/angles/0/snapFrame").asInt();
+        int last = snap + (int) Math.floor(followed * 30);
+        for (int frame : new int[] {snap + 1, last}) {
+            JsonNode answer = game.coach().get(asked(game, play, "men", frame)).json();
+            assertThat(answer.get("frame").asInt()).isEqualTo(frame);
+            // a test card has no men: who was clicked at the snap is said to be lost, nobody else is asked for
+            assertThat(answer.get("men")).isEmpty();
+            assertThat(answer.get("notFound")).hasSize(1);
+        }
+        assertThat(game.coach().get(asked(game, play, "men", last + 2)).code()).isEqualTo("frame-too-far");
+        assertThat(game.coach().get(asked(game, play, "men", 0)).status()).isEqualTo(200);
     }
 
     @Test

@@ -19,7 +19,7 @@ import mensch.vision.FeetFinder.Worn;
  */
 public final class MenFinder {
     /** In a wider picture men are told no better, and slower. */
-    private static final int WIDEST_PICTURE = 1280;
+    public static final int WIDEST_PICTURE = 1280;
     /** A man is as large, yards. */
     private static final double LEAST_AREA = 0.2;
 
@@ -89,7 +89,12 @@ public final class MenFinder {
     /** Everybody who can be told. */
     public static Found find(Picture picture, Calibration view, Field field) {
         Picture small = picture.within(WIDEST_PICTURE);
-        var finder = new MenFinder(small, new Ground(small, view, field));
+        return find(small, new Ground(small, view, field));
+    }
+
+    /** @param ground of a picture as large */
+    static Found find(Picture picture, Ground ground) {
+        var finder = new MenFinder(picture, ground);
         finder.find();
         return new Found(finder.men(), List.copyOf(finder.crowds));
     }

@@ -22,6 +22,11 @@ public final class Picture {
      * @throws IllegalArgumentException when these are not so many pixels
      */
     public static Picture of(byte[] rgb, int width, int height) {
+        return of(rgb, width, height, 1);
+    }
+
+    /** @param factor so many times the film's own frame is as wide, and as high */
+    public static Picture of(byte[] rgb, int width, int height, int factor) {
         if (rgb.length != BANDS * width * height) {
             throw new IllegalArgumentException(
                     rgb.length + " bytes are no picture of " + width + " x " + height + " pixels");
@@ -33,22 +38,22 @@ public final class Picture {
                 band[i] = rgb[BANDS * i + b];
             }
         }
-        return new Picture(whole, 1);
+        return new Picture(whole, factor);
     }
 
     /** The same made smaller, so that it is no wider than so many pixels. */
     Picture within(int widest) {
-        int factor = (bands.width + widest - 1) / widest;
-        if (factor == 1) {
+        int times = (bands.width + widest - 1) / widest;
+        if (times == 1) {
             return this;
         }
         var small = new Planar<>(
                 GrayU8.class,
-                AverageDownSampleOps.downSampleSize(bands.width, factor),
-                AverageDownSampleOps.downSampleSize(bands.height, factor),
+                AverageDownSampleOps.downSampleSize(bands.width, times),
+                AverageDownSampleOps.downSampleSize(bands.height, times),
                 BANDS);
-        AverageDownSampleOps.down(bands, factor, small);
-        return new Picture(small, factor);
+        AverageDownSampleOps.down(bands, times, small);
+        return new Picture(small, factor * times);
     }
 
     int width() {
@@ -57,6 +62,15 @@ public final class Picture {
 
     int height() {
         return bands.height;
+    }
+
+    /** How bright it is. */
+    GrayU8 grey() {
+        var grey = new GrayU8(width(), height());
+        for (int i = 0; i < grey.data.length; i++) {
+            grey.data[i] = (byte) ((red(i) + green(i) + blue(i)) / BANDS);
+        }
+        return grey;
     }
 
     int red(int i) {

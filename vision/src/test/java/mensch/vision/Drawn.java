@@ -34,7 +34,7 @@ import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
 
 /** A snap of the simulated camera as one compressed picture, with its truth. */
-record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Picture picture) {
+record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weather, Picture picture) {
     static final FilmLimits LIMITS = Convention.standard().film();
     static final PictureSize SIZE = new PictureSize(1920, 1080);
     private static final Library LIBRARY = Library.shipped();
@@ -61,9 +61,18 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Picture pictur
     }
 
     static Drawn of(Scene scene, boolean sideline, PinholeCamera camera, Weather weather) {
+        return new Drawn(scene, sideline, camera, weather, picture(scene, camera, weather, 0));
+    }
+
+    /** So many seconds after the snap. */
+    Picture at(double seconds) {
+        return picture(scene, camera, weather, seconds);
+    }
+
+    private static Picture picture(Scene scene, PinholeCamera camera, Weather weather, double seconds) {
         var image = new BufferedImage(SIZE.width(), SIZE.height(), BufferedImage.TYPE_3BYTE_BGR);
-        new Painter(camera, scene.snap().field(), weather).frame(image, scene, 0);
-        return new Drawn(scene, sideline, camera, picture(image));
+        new Painter(camera, scene.snap().field(), weather).frame(image, scene, seconds);
+        return picture(image);
     }
 
     /** As it comes out of compression. */

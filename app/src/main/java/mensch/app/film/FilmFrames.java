@@ -49,22 +49,44 @@ class FilmFrames {
     }
 
     /**
+     * Shows frames one after another, each a whole number of times smaller than the film, so that it is no wider than
+     * asked; throws {@link Problem} when they cannot be read.
+     */
+    void pictures(Reel reel, int from, int to, int widest, Consumer<Picture> shown) throws IOException {
+        int factor = (reel.width() + widest - 1) / widest;
+        int width = reel.width() / factor;
+        int height = reel.height() / factor;
+        frames(
+                reel,
+                from,
+                to,
+                raw("scale=" + width + ":" + height + ":flags=area", "rgb24", to - from + 1),
+                BANDS * width * height,
+                frame -> shown.accept(Picture.of(frame, width, height, factor)));
+    }
+
+    /**
      * Shows frames one after another in grey; throws {@link Problem} when they cannot be read.
      *
      * @param shown takes each, a byte a pixel, row by row from the top left
      */
     void grey(Reel reel, int from, int to, int width, int height, Consumer<byte[]> shown) throws IOException {
+        frames(reel, from, to, raw("scale=" + width + ":" + height, "gray", to - from + 1), width * height, shown);
+    }
+
+    private void frames(Reel reel, int from, int to, List<String> made, int size, Consumer<byte[]> shown)
+            throws IOException {
         AngleWork.onFilm(reel, to);
         Path raw = store.part();
         try {
-            if (!read(reel, from, raw("scale=" + width + ":" + height, "gray", to - from + 1), raw)) {
+            if (!read(reel, from, made, raw)) {
                 throw Problem.notFound("a picture of frame " + from);
             }
             try (InputStream bytes = new BufferedInputStream(Files.newInputStream(raw))) {
-                byte[] frame = bytes.readNBytes(width * height);
-                while (frame.length == width * height) {
+                byte[] frame = bytes.readNBytes(size);
+                while (frame.length == size) {
                     shown.accept(frame);
-                    frame = bytes.readNBytes(width * height);
+                    frame = bytes.readNBytes(size);
                 }
             }
         } finally {

@@ -36,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param moments that can be marked, and whether each is one man's
  * @param timesApart what the angles put at moments farther apart than their frames explain
  * @param stillBefore how long before the ball who stands may be clicked again, seconds
+ * @param followed how long after the ball men can be followed by the picture, seconds
  * @param version of the log
  */
 record FilmedPlay(
@@ -52,7 +53,8 @@ record FilmedPlay(
         @Nullable Vector ballElsewhere,
         List<String> timesApart,
         List<MomentWords> moments,
-        double stillBefore) {
+        double stillBefore,
+        double followed) {
 
     /**
      * An angle of the play.
@@ -150,7 +152,8 @@ record FilmedPlay(
                 judged.ballElsewhere().orElse(null),
                 worked.times().apart(),
                 MOMENTS,
-                worked.asked().call().convention().film().stillBefore());
+                worked.asked().call().convention().film().stillBefore(),
+                MenOnFilm.FOLLOWED);
     }
 
     private static AngleSheet angle(FilmRoom.Seen seen, Field field) {

@@ -3,23 +3,35 @@ package mensch.app.film;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import mensch.app.problem.Problem;
+import mensch.core.field.Field;
 import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 import mensch.core.film.Measured;
 import mensch.core.formation.Man;
 import mensch.core.geometry.Point;
 import mensch.core.lineup.Lineup;
+import mensch.vision.Follower;
 import mensch.vision.Matching;
 import mensch.vision.MenFinder;
 import org.springframework.stereotype.Service;
 
-/** Men whom the picture itself shows, for somebody to confirm. */
+/**
+ * Men whom the picture itself shows, for somebody to confirm: while they stand, by where they are asked to; later, by
+ * following them from where they were clicked at the snap.
+ */
 @Service
 class MenOnFilm {
+    /** Seconds after the snap for which men are followed. */
+    static final double FOLLOWED = 3;
+
     private final FilmRoom room;
     private final FilmFrames frames;
 
@@ -43,7 +55,7 @@ class MenOnFilm {
      */
     record FoundFeet(String man, double xPixels, double yPixels, boolean clear) {}
 
-    /** @throws Problem when the view is not solved, or the frame is neither the snap's nor shortly before it */
+    /** @throws Problem when the view is not solved, or the frame is too long before the snap or after it */
     FoundMen in(Long game, Long play, Long id, int frame, String by) throws IOException {
         FilmRoom.Worked worked = room.worked(game, play, by);
         FilmRoom.Seen seen = worked.angle(id);
@@ -54,27 +66,88 @@ class MenOnFilm {
                     "view-not-solved",
                     "the view is not solved, so the picture does not tell where men stand: calibrate it first");
         }
-        double before = reel.frameTimes().get(seen.angle().snapFrame())
-                - reel.frameTimes().get(frame);
+        double after = reel.frameTimes().get(frame)
+                - reel.frameTimes().get(seen.angle().snapFrame());
         double most = worked.asked().call().convention().film().stillBefore();
-        if (before < 0 || before > most) {
+        if (after < -most || after > FOLLOWED) {
             throw Problem.refused(
-                    "frame-not-still",
-                    "men are looked for at the snap and up to " + most + " s before it, while they stand");
+                    "frame-too-far",
+                    "men are looked for up to " + most + " s before the snap, while they stand, and followed for "
+                            + FOLLOWED + " s after it");
         }
-        Calibration view = solved.calibration();
-        List<Matching.Asked> asked = asked(worked);
-        if (before > 0) {
-            asked = stood(asked, seen.angle(), view);
+        var film = new Filmed(worked, seen.angle(), reel, solved.calibration());
+        return after > 0 ? followed(film, frame) : still(film, frame, after < 0);
+    }
+
+    /** An angle of a play as it is filmed. */
+    private record Filmed(FilmRoom.Worked worked, Angle angle, Reel reel, Calibration view) {
+        Field field() {
+            return worked.asked().snap().field();
         }
-        MenFinder.Found found = MenFinder.find(
-                frames.picture(reel, frame), view, worked.asked().snap().field());
-        List<Matching.Told> told = Matching.of(found.men(), asked);
+    }
+
+    private FoundMen still(Filmed film, int frame, boolean before) throws IOException {
+        List<Matching.Asked> asked = asked(film.worked());
+        if (before) {
+            asked = clicked(film, asked, film.angle().snapFrame());
+        }
+        MenFinder.Found found = MenFinder.find(frames.picture(film.reel(), frame), film.view(), film.field());
+        return told(
+                frame, Matching.of(found.men(), asked), asked, found.crowds().size());
+    }
+
+    /** Who was clicked at the snap, from there on; who was clicked again since is followed from where he was then. */
+    private FoundMen followed(Filmed film, int frame) throws IOException {
+        List<Matching.Asked> asked = asked(film.worked());
+        int snap = film.angle().snapFrame();
+        List<Matching.Asked> clicked = clicked(film, asked, snap);
+        List<Matching.Asked> start = standing(film, asked, clicked);
+        List<Double> times = film.reel().frameTimes();
+        var follower = new Follower(film.view(), film.field(), (frame - snap) / (times.get(frame) - times.get(snap)));
+        var at = new AtomicInteger(snap);
+        frames.pictures(film.reel(), snap, frame, MenFinder.WIDEST_PICTURE, picture -> {
+            int here = at.getAndIncrement();
+            follower.next(picture, here == snap ? start : clicked(film, asked, here), here == frame);
+        });
+        Set<String> told = names(clicked);
+        return told(
+                frame,
+                follower.told().stream().filter(t -> told.contains(t.name())).toList(),
+                clicked,
+                0);
+    }
+
+    /** Where men stand at the snap: as they were clicked; others where the picture shows them for sure. */
+    private List<Matching.Asked> standing(Filmed film, List<Matching.Asked> asked, List<Matching.Asked> clicked)
+            throws IOException {
+        Map<String, Matching.Asked> known =
+                clicked.stream().collect(Collectors.toMap(Matching.Asked::name, Function.identity()));
+        List<Matching.Asked> all =
+                asked.stream().map(a -> known.getOrDefault(a.name(), a)).toList();
+        MenFinder.Found found =
+                MenFinder.find(frames.picture(film.reel(), film.angle().snapFrame()), film.view(), film.field());
+        var standing = new ArrayList<>(clicked);
+        for (Matching.Told told : Matching.of(found.men(), all)) {
+            if (told.clear() && !known.containsKey(told.name())) {
+                all.stream()
+                        .filter(a -> a.name().equals(told.name()))
+                        .map(a -> new Matching.Asked(a.name(), told.man().at(), a.defence()))
+                        .forEach(standing::add);
+            }
+        }
+        return standing;
+    }
+
+    private static Set<String> names(List<Matching.Asked> of) {
+        return of.stream().map(Matching.Asked::name).collect(Collectors.toSet());
+    }
+
+    private static FoundMen told(int frame, List<Matching.Told> told, List<Matching.Asked> asked, int touching) {
         Set<String> names = told.stream().map(Matching.Told::name).collect(Collectors.toSet());
         return new FoundMen(
                 frame,
                 told.stream().map(MenOnFilm::feet).toList(),
-                found.crowds().size(),
+                touching,
                 asked.stream()
                         .map(Matching.Asked::name)
                         .filter(name -> !names.contains(name))
@@ -103,18 +176,19 @@ class MenOnFilm {
         return new Point(at.x() + ball.x(), at.y() + ball.y());
     }
 
-    /** Where those stand who were clicked at the snap; nobody else is told by a frame before it. */
-    private static List<Matching.Asked> stood(List<Matching.Asked> asked, Angle angle, Calibration view) {
-        var stood = new ArrayList<Matching.Asked>();
-        for (FeetClick click : angle.marks()) {
-            Optional<Point> at = view.toField(click.feet().at());
-            if (click.frame() == null && at.isPresent()) {
+    /** Where those were who were clicked in a frame; nobody else is told by it. */
+    private static List<Matching.Asked> clicked(Filmed film, List<Matching.Asked> asked, int frame) {
+        Integer kept = frame == film.angle().snapFrame() ? null : (Integer) frame;
+        var clicked = new ArrayList<Matching.Asked>();
+        for (FeetClick click : film.angle().marks()) {
+            Optional<Point> at = film.view().toField(click.feet().at());
+            if (Objects.equals(click.frame(), kept) && at.isPresent()) {
                 asked.stream()
                         .filter(a -> a.name().equals(click.man()))
                         .map(a -> new Matching.Asked(a.name(), at.get(), a.defence()))
-                        .forEach(stood::add);
+                        .forEach(clicked::add);
             }
         }
-        return stood;
+        return clicked;
     }
 }
