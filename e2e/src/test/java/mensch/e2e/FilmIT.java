@@ -41,6 +41,8 @@ class FilmIT extends InBrowser {
 
     /** So much wider than he is filmed the nickel is clicked, yards: one side alone tells a plain fault only. */
     private static final double WIDER = 1;
+    /** Frames after the snap to which men are followed. */
+    private static final int FOLLOWED = 6;
 
     @TempDir
     static Path folder;
@@ -245,6 +247,7 @@ class FilmIT extends InBrowser {
         assertThat(page.locator(".strip li", new Page.LocatorOptions().setHasText("stood"))
                         .first())
                 .isVisible();
+        theyAreFollowed(page);
         page.keyboard().press("u");
         assertThat(page.locator(".stage .mark")).hasCount(0);
         page.keyboard().press("u");
@@ -252,6 +255,27 @@ class FilmIT extends InBrowser {
         assertThat(page.locator(".stage .point")).hasCount(0);
         assertThat(page.locator("aside")).containsText("two are enough on this reel");
         assertThat(page.locator(".state")).hasText("saved");
+    }
+
+    /** A fifth of a second after the ball a key follows to there who is clicked at it, and the next takes them. */
+    private static void theyAreFollowed(Page page) {
+        for (int frame = 0; frame < FOLLOWED; frame++) {
+            page.keyboard().press(".");
+        }
+        assertThat(page.locator(".stage .mark")).hasCount(0);
+        assertThat(page.locator("aside .found")).containsText("follows who was clicked at the snap");
+        page.keyboard().press("f");
+        assertThat(page.locator("aside .found"))
+                .containsText("Found in the picture: ", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
+        page.keyboard().press("f");
+        assertThat(page.locator(".stage .mark").first()).isVisible();
+        assertThat(page.locator(".state")).hasText("saved");
+        page.keyboard().press("u");
+        assertThat(page.locator(".stage .mark")).hasCount(0);
+        for (int frame = 0; frame < FOLLOWED; frame++) {
+            page.keyboard().press(",");
+        }
+        assertThat(page.locator(".stage .mark").first()).isVisible();
     }
 
     /** Clicks the places that are offered where they are; one that is not to be seen is passed over by key. */
