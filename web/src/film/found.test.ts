@@ -162,6 +162,21 @@ describe('places that the picture shows', () => {
     found.take()
     expect(film.now!.points).toEqual([])
   })
+  it('are looked for in another frame when a key says so', async () => {
+    const film = await inHand({ tripod: 0, leastPoints: 4, calibration: SOLVED })
+    const frame = ref(film.now!.snapFrame + 5)
+    const found = scope.run(() => useFoundPlaces(frame))!
+    film.mode = 'calibrate'
+    await settle()
+    expect(asked).toEqual([])
+    expect(mount(PlacesFound, { props: { found } }).text()).toContain('looks for the places of this frame')
+    found.take()
+    await settle()
+    expect(asked.map((a) => a.frame)).toEqual([frame.value])
+    expect(film.now!.points).toEqual([])
+    found.take()
+    expect(film.now!.points).toEqual(PLACES.map((p) => ({ ...p, frame: frame.value })))
+  })
   it('are not asked for on the first play of a reel until its own clicks solve it', async () => {
     const film = await inHand({ tripod: 0, leastPoints: 4 })
     scope.run(() => useFoundPlaces(ref(film.now!.snapFrame)))

@@ -1,8 +1,8 @@
-import { computed, ref, type Ref } from 'vue'
+import { computed, type Ref } from 'vue'
 import { answer, client } from '../api/client'
 import type { FoundFeet } from '../api/types'
 import { useFilm } from './filmStore'
-import { useProposal } from './proposal'
+import { useByHand, useProposal } from './proposal'
 import { frameOf, nextUnmarked, withMark } from './work'
 
 /** Men whom the frame that is shown shows by itself while feet are marked: dashed, and nobody's clicks until he says so. */
@@ -26,15 +26,9 @@ export function useFoundMen(frame: Ref<number>) {
     const marked = new Set(film.now?.marks.filter((m) => m.frame === here).map((m) => m.man))
     return shown.value === undefined ? [] : film.menIn(frame.value).filter((man) => !marked.has(man))
   })
-  /** Where they are to be followed to: that takes some seconds and is begun by hand. */
-  const begun = ref<string>()
-  const canFollow = computed(
-    () => moved.value && open.value.length > 0 && shown.value !== undefined && begun.value !== shown.value,
-  )
-  const asked = computed(() => {
-    if (moved.value) return begun.value === shown.value ? shown.value : undefined
-    return open.value.length > 1 ? shown.value : undefined
-  })
+  const byHand = useByHand(computed(() => (moved.value ? shown.value : undefined)))
+  const canFollow = computed(() => byHand.canBegin.value && open.value.length > 0)
+  const asked = computed(() => (moved.value ? byHand.asked.value : open.value.length > 1 ? shown.value : undefined))
   const { here, looking, trouble } = useProposal(asked, (signal) =>
     answer(
       client.GET('/api/games/{game}/plays/{play}/angles/{angle}/men', {
@@ -57,7 +51,7 @@ export function useFoundMen(frame: Ref<number>) {
   function take(): void {
     const work = film.now
     if (canFollow.value) {
-      begun.value = shown.value
+      byHand.begin()
       return
     }
     const sure = men.value.filter((m) => m.clear)

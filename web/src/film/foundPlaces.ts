@@ -2,7 +2,7 @@ import { computed, type Ref } from 'vue'
 import { answer, client } from '../api/client'
 import type { KnownClick } from '../api/types'
 import { useFilm } from './filmStore'
-import { useProposal } from './proposal'
+import { useByHand, useProposal } from './proposal'
 import { frameOf, withPoint } from './work'
 
 /** Who has clicked so many needs no more. */
@@ -15,12 +15,15 @@ export function useFoundPlaces(frame: Ref<number>) {
   const clicked = computed(() => film.now?.points.filter((p) => p.frame === at.value) ?? [])
   /** Clicks that are saved: what is found goes with them. */
   const saved = computed(() => film.angle?.points.filter((p) => p.frame === at.value) ?? [])
-  const asked = computed(() => {
+  const shown = computed(() => {
     const { mode, angle } = film
-    const known = angle && (angle.tripod > 0 || (angle.calibration && at.value === undefined))
-    if (mode !== 'calibrate' || !known || clicked.value.length >= ENOUGH) return undefined
+    if (mode !== 'calibrate' || !angle || clicked.value.length >= ENOUGH) return undefined
+    if (angle.tripod === 0 && !angle.calibration) return undefined
     return [angle.id, frame.value, ...saved.value.map((p) => `${p.name} ${p.xPixels} ${p.yPixels}`)].join(' ')
   })
+  const turned = computed(() => at.value !== undefined)
+  const byHand = useByHand(computed(() => (turned.value ? shown.value : undefined)))
+  const asked = computed(() => (turned.value ? byHand.asked.value : shown.value))
   const { here, looking, trouble } = useProposal(asked, (signal) =>
     answer(
       client.GET('/api/games/{game}/plays/{play}/angles/{angle}/places', {
@@ -42,8 +45,9 @@ export function useFoundPlaces(frame: Ref<number>) {
   /** Nothing, because the field looks the same from its other side. */
   const eitherWay = computed(() => answered.value?.eitherWay === true)
 
-  /** Every one of them becomes a click. */
+  /** Every one of them becomes a click; in a frame away from the snap they are looked for first. */
   function take(): void {
+    if (byHand.canBegin.value && places.value.length === 0) byHand.begin()
     if (!film.now || places.value.length === 0) return
     film.set(
       places.value.reduce(
@@ -52,6 +56,6 @@ export function useFoundPlaces(frame: Ref<number>) {
       ),
     )
   }
-  return { places, nothing, eitherWay, looking, trouble, take }
+  return { places, canBegin: byHand.canBegin, nothing, eitherWay, looking, trouble, take }
 }
 export type FoundPlaces = ReturnType<typeof useFoundPlaces>

@@ -1,4 +1,4 @@
-import { ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { problemOf } from '../api/client'
 
 export interface Proposal<T> {
@@ -46,4 +46,12 @@ export function useProposal<T>(asked: Ref<string | undefined>, ask: (signal: Abo
     }
   }
   return { here: answered, looking, trouble }
+}
+
+/** Of frames away from the snap it is asked by hand: what leads there from it is looked at too, which takes seconds. */
+export function useByHand(shown: Ref<string | undefined>) {
+  const begun = ref<string>()
+  const canBegin = computed(() => shown.value !== undefined && begun.value !== shown.value)
+  const asked = computed(() => (begun.value === shown.value ? shown.value : undefined))
+  return { canBegin, asked, begin: () => (begun.value = shown.value) }
 }

@@ -99,6 +99,12 @@ class PictureTest {
         JsonNode answer = game.coach().get(asked(game, play, "places", 12)).json();
         assertThat(answer.get("places")).isEmpty();
         assertThat(game.coach().get(asked(game, play, "places", 30)).code()).isEqualTo("frame-missing");
+
+        // nor does what leads from a solved snap to another frame
+        JsonNode solved = game.measured("anvil-drizzle");
+        JsonNode later = game.coach().get(asked(game, solved, "places", 18)).json();
+        assertThat(later.get("frame").asInt()).isEqualTo(18);
+        assertThat(later.get("places")).isEmpty();
     }
 
     /** On a test card a number counts and nobody moves. */

@@ -84,6 +84,21 @@ public final class PlacesInPicture {
         return places.told(usual.isEmpty() ? places.all(clicked, LookFinder.FAR_OFF) : usual, clicked);
     }
 
+    /** What a picture tells near a view of a frame shortly before it. */
+    public static Found near(Picture picture, Field field, Tripod tripod, Calibration before, FilmLimits limits) {
+        var places = new PlacesInPicture(PaintMap.of(picture.within(WIDEST_PICTURE)), field, tripod, limits);
+        return places.told(places.near(Shown.by(before), List.of()).stream().toList(), List.of());
+    }
+
+    /** A view by what a picture tells near a view of the frame before it. */
+    static Optional<Calibration> solvedNear(
+            Picture picture, Field field, Tripod tripod, Calibration before, FilmLimits limits) {
+        var places = new PlacesInPicture(PaintMap.of(picture), field, tripod, limits);
+        CrossingFinder.Crossings crossings = places.crossings.near(Shown.by(before));
+        return places.solved(crossings.found(), List.of())
+                .filter(view -> view.points().size() >= MOST * crossings.asked());
+    }
+
     private List<Together> all(List<KnownPoint> clicked, double aside) {
         return starts(clicked, aside).stream()
                 .flatMap(start -> near(start, clicked).stream())

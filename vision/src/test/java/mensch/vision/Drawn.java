@@ -69,6 +69,11 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weathe
         return picture(scene, camera, weather, seconds);
     }
 
+    /** As a camera shows it that looks elsewhere meanwhile. */
+    Drawn turned(double seconds, PinholeCamera to) {
+        return new Drawn(scene, sideline, to, weather, picture(scene, to, weather, seconds));
+    }
+
     private static Picture picture(Scene scene, PinholeCamera camera, Weather weather, double seconds) {
         var image = new BufferedImage(SIZE.width(), SIZE.height(), BufferedImage.TYPE_3BYTE_BGR);
         new Painter(camera, scene.snap().field(), weather).frame(image, scene, seconds);

@@ -4,11 +4,15 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import mensch.core.convention.FilmLimits;
 import mensch.core.field.Field;
+import mensch.core.film.Calibration;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.KnownPlaces.KnownPlace;
 import mensch.core.film.KnownPoint;
+import mensch.vision.CarriedView;
+import mensch.vision.Picture;
 import mensch.vision.PlacesInPicture;
 import org.springframework.stereotype.Service;
 
@@ -42,8 +46,14 @@ class PlacesOnFilm {
                 .filter(c -> Objects.equals(c.frame(), kept))
                 .flatMap(c -> c.on(places).stream())
                 .toList();
-        PlacesInPicture.Found found = PlacesInPicture.find(
-                frames.picture(room.reel(angle.reelId()), frame), field, seen.tripod(), clicked, limits);
+        Reel reel = room.reel(angle.reelId());
+        Picture picture = frames.picture(reel, frame);
+        Optional<Calibration> carried =
+                clicked.isEmpty() && kept != null ? carried(reel, seen, field, limits, frame) : Optional.empty();
+        PlacesInPicture.Found found = carried.map(view ->
+                        PlacesInPicture.near(picture, field, seen.filmed().tripod(), view, limits))
+                .filter(f -> !f.places().isEmpty())
+                .orElseGet(() -> PlacesInPicture.find(picture, field, seen.tripod(), clicked, limits));
         return new FoundPlaces(
                 frame,
                 found.places().stream()
@@ -51,5 +61,20 @@ class PlacesOnFilm {
                                 p.name(), p.image().xPixels(), p.image().yPixels(), kept))
                         .toList(),
                 found.eitherWay());
+    }
+
+    /**
+     * The view at the snap, carried from there while the camera turns; none when that is too long, or lost on the way.
+     */
+    private Optional<Calibration> carried(Reel reel, FilmRoom.Seen seen, Field field, FilmLimits limits, int frame)
+            throws IOException {
+        int snap = seen.angle().snapFrame();
+        double after = reel.frameTimes().get(frame) - reel.frameTimes().get(snap);
+        if (!(seen.filmed().snap() instanceof Calibration.Solved solved) || after < 0 || after > MenOnFilm.FOLLOWED) {
+            return Optional.empty();
+        }
+        var view = new CarriedView(solved.calibration(), field, seen.filmed().tripod(), limits);
+        frames.pictures(reel, snap + 1, frame, CarriedView.WIDEST_PICTURE, view::next);
+        return view.view();
     }
 }

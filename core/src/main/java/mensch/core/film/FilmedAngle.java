@@ -174,6 +174,11 @@ public final class FilmedAngle {
         atRest.computeIfAbsent(shot, s -> new ArrayList<>()).add(feet);
     }
 
+    /** Where its camera stands, as other plays and its own view at the snap tell. */
+    public Tripod tripod() {
+        return tripod;
+    }
+
     /** So many known places solve a frame in which the camera has turned since the snap. */
     public int leastPointsTurned() {
         return tripod.leastPoints();
