@@ -19,15 +19,21 @@ class PictureTest {
 
     @BeforeAll
     static void film() throws IOException {
+        testCard("good.mp4", 1);
+    }
+
+    private static Path testCard(String name, int seconds) throws IOException {
+        Path film = folder.resolve(name);
         Films.make(
-                folder.resolve("good.mp4"),
-                "testsrc=duration=1:size=320x180:rate=30",
+                film,
+                "testsrc=duration=" + seconds + ":size=320x180:rate=30",
                 "-c:v",
                 "libx264",
                 "-pix_fmt",
                 "yuv420p",
                 "-g",
                 "10");
+        return film;
     }
 
     private static FilmedGame game(int port) throws IOException {
@@ -67,16 +73,7 @@ class PictureTest {
 
     @Test
     void menAreFollowedForSomeSecondsAfterTheSnap(int port) throws IOException {
-        Films.make(
-                folder.resolve("long.mp4"),
-                "testsrc=duration=4:size=320x180:rate=30",
-                "-c:v",
-                "libx264",
-                "-pix_fmt",
-                "yuv420p",
-                "-g",
-                "10");
-        FilmedGame game = FilmedGame.of(Browserless.signedIn(port, "marrow"), folder.resolve("long.mp4"));
+        FilmedGame game = FilmedGame.of(Browserless.signedIn(port, "marrow"), testCard("long.mp4", 4));
         JsonNode play = game.measured("anvil-drizzle");
         double followed = play.get("followed").asDouble();
         int snap = play.at("/angles/0/snapFrame").asInt();
