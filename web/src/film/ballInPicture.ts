@@ -30,7 +30,8 @@ export function useBallInPicture(frame: Ref<number>, go: (to: number) => void) {
       at = found.frame
       go(found.frame)
       words.value =
-        'The picture shows the first movement after this frame, good to two frames: step either way. B says that the ball moves here, N cuts a new play.'
+        'The picture shows the first movement after this frame, good to two frames: step either way. ' +
+        'B says that the ball moves here, N cuts a new play.'
     } catch (error) {
       words.value = problemOf(error).detail
     }

@@ -128,6 +128,24 @@ describe('men whom the picture shows', () => {
     await settle()
     expect(words()).not.toContain('F takes')
   })
+  it('are followed anew when who was clicked on the way was clicked elsewhere', async () => {
+    const film = await inHand({ calibration: SOLVED, marks: [{ man: 'nickel', xPixels: 1, yPixels: 2 }] })
+    const frame = ref(film.now!.snapFrame + 6)
+    const found = scope.run(() => useFoundMen(frame))!
+    film.mode = 'mark'
+    found.take()
+    await settle()
+    expect(found.men.value).toHaveLength(1)
+    const corrected = { man: 'nickel', xPixels: 5, yPixels: 6, frame: film.now!.snapFrame + 3 }
+    const angle = { ...film.angle!, marks: [...film.angle!.marks, corrected] }
+    film.play = { ...film.play!, angles: [angle] }
+    await settle()
+    expect(found.men.value).toEqual([])
+    expect(found.canFollow.value).toBe(true)
+    found.take()
+    await settle()
+    expect(asked).toHaveLength(2)
+  })
   it('are not asked for in frames that are passed', async () => {
     const film = await inHand({ calibration: SOLVED })
     const frame = ref(film.now!.snapFrame - 2)

@@ -14,11 +14,20 @@ export function useFoundMen(frame: Ref<number>) {
     return now && reel ? (reel.frameTimes[frame.value] ?? 0) - (reel.frameTimes[now.snapFrame] ?? 0) : 0
   })
   const moved = computed(() => since.value > 0)
-  /** The angle and the frame that are shown, where the view is known and men stand or can be followed. */
+  /** Saved clicks by which men are told in a frame away from the snap: those at it, and between it and that frame. */
+  const told = computed(() => {
+    const snap = film.now?.snapFrame
+    if (frame.value === snap) return []
+    return (film.angle?.marks ?? [])
+      .filter((m) => m.frame === undefined || (m.frame > snap! && m.frame < frame.value))
+      .map((m) => `${m.man} ${m.frame ?? ''} ${m.xPixels} ${m.yPixels}`)
+  })
+  /** The angle, the frame that is shown and what tells men in it, where the view is known and men stand or can be followed. */
   const shown = computed(() => {
     const { mode, angle, now, play } = film
     if (mode !== 'mark' || !angle?.calibration || !now || !play) return undefined
-    return since.value >= -play.stillBefore && since.value <= play.followed ? `${angle.id} ${frame.value}` : undefined
+    if (since.value < -play.stillBefore || since.value > play.followed) return undefined
+    return [angle.id, frame.value, ...told.value].join(' ')
   })
   /** Who is not clicked in the frame that is shown. */
   const open = computed(() => {
