@@ -21,6 +21,7 @@ const props = defineProps<{
   side: string
   sides: number
   inHand: boolean
+  beside?: boolean
 }>()
 defineEmits<{
   go: [frame: number]
@@ -28,6 +29,7 @@ defineEmits<{
   slow: []
   loop: []
   side: []
+  beside: []
   walk: [by: number]
   takeOut: []
   zoom: []
@@ -113,6 +115,15 @@ const named = computed(() =>
       @click="$emit('side')"
     >
       <span class="key">V</span> {{ side }}
+    </button>
+    <button
+      v-if="sides > 1"
+      v-hint="'Both sides beside each other, or one'"
+      type="button"
+      :aria-pressed="beside"
+      @click="$emit('beside')"
+    >
+      <span class="key">;</span> beside
     </button>
     <button
       v-hint="'Previous play'"

@@ -47,6 +47,35 @@ describe('frame stage', () => {
       [1920, 539],
     ])
   })
+  it('draws with the pointer while one draws, and with the cross', async () => {
+    const wrapper = stage({ mode: 'draw', pen: 'arrow' })
+    const svg = wrapper.find('svg')
+    svg.element.getBoundingClientRect = () => ({ left: 0, top: 0, width: 1920, height: 1080 }) as DOMRect
+    svg.element.setPointerCapture = () => undefined
+    await svg.trigger('pointerdown', { clientX: 100, clientY: 100 })
+    await svg.trigger('pointermove', { clientX: 300, clientY: 100 })
+    expect(wrapper.find('.drawing path').attributes('d')).toContain('M100 100L300 100')
+    await svg.trigger('pointerup')
+    const keys = wrapper.vm as unknown as { walk: (x: number, y: number) => void; drop: () => void }
+    keys.drop()
+    keys.walk(20, 0)
+    keys.drop()
+    expect(wrapper.emitted('drawn')).toEqual([
+      [
+        [
+          { xPixels: 100, yPixels: 100 },
+          { xPixels: 300, yPixels: 100 },
+        ],
+      ],
+      [
+        [
+          { xPixels: 300, yPixels: 100 },
+          { xPixels: 320, yPixels: 100 },
+        ],
+      ],
+    ])
+    expect(wrapper.emitted('click')).toBeUndefined()
+  })
   it('shows the lines of the field only in the frame they were solved in', async () => {
     const wrapper = stage({
       grid: [

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { FeetClick, FoundFeet, KnownClick } from '../api/types'
+import type { Drawing, FeetClick, FoundFeet, KnownClick } from '../api/types'
+import { strokeOf, type DrawnPoint, type Shape } from './drawing'
 import type { Mode } from './filmStore'
 import { clampFrame, frameAt, seekTime } from './frames'
+import StageDrawings from './StageDrawings.vue'
 import StageMarks from './StageMarks.vue'
 import { useAhead } from './useAhead'
+import { usePen } from './usePen'
 
 const props = defineProps<{
   src: string
@@ -23,6 +26,9 @@ const props = defineProps<{
   found?: FoundFeet[]
   /** Known places that it shows, to be confirmed. */
   foundPlaces?: KnownClick[]
+  /** What is drawn over the frame that is shown, and what the pen draws. */
+  drawings?: Drawing[]
+  pen?: Shape
   target?: string
   atSnap: boolean
   zoom: boolean
@@ -34,7 +40,13 @@ const props = defineProps<{
   until?: number
   label: (man: string) => string
 }>()
-const emit = defineEmits<{ frame: [frame: number]; click: [x: number, y: number]; end: [] }>()
+const emit = defineEmits<{
+  frame: [frame: number]
+  click: [x: number, y: number]
+  drawn: [way: DrawnPoint[]]
+  playing: [runs: boolean]
+  end: []
+}>()
 
 const QUARTER = 0.25
 const video = ref<HTMLVideoElement>()
@@ -53,6 +65,8 @@ useEventListener(video, 'timeupdate', () => {
   else if (props.until !== undefined && frame >= props.until) end()
   else emit('frame', frame)
 })
+useEventListener(video, 'play', () => emit('playing', true))
+useEventListener(video, 'pause', () => emit('playing', false))
 useEventListener(video, 'ended', () => props.until !== undefined && emit('end'))
 function end(): void {
   video.value?.pause()
@@ -75,9 +89,22 @@ function inPicture(x: number, y: number): { x: number; y: number } {
   return { x: Math.max(0, Math.min(props.width, x)), y: Math.max(0, Math.min(props.height, y)) }
 }
 function press(event: MouseEvent): void {
-  if (!pointing.value) return
+  if (!clicking.value) return
   cross.value = spot(event)
   emit('click', cross.value.x, cross.value.y)
+}
+const hand = usePen((way) => emit('drawn', way))
+watch([() => props.frame, () => props.mode], hand.drop)
+function putPen(event: PointerEvent): void {
+  if (!drawing.value) return
+  cross.value = spot(event)
+  stage.value!.setPointerCapture(event.pointerId)
+  hand.put(cross.value.x, cross.value.y)
+}
+function leadPen(event: PointerEvent): void {
+  if (!hand.way.value.length) return
+  cross.value = spot(event)
+  hand.lead(cross.value.x, cross.value.y)
 }
 function follow(event: MouseEvent): void {
   if (!props.zoom)
@@ -86,10 +113,12 @@ function follow(event: MouseEvent): void {
 function toggle(): void {
   if (!video.value) return
   if (video.value.paused) play()
-  else {
-    video.value.pause()
-    emit('frame', clampFrame(frameAt(video.value.currentTime, props.times), props.times))
-  }
+  else pause()
+}
+function pause(): void {
+  if (!video.value || video.value.paused) return
+  video.value.pause()
+  emit('frame', clampFrame(frameAt(video.value.currentTime, props.times), props.times))
 }
 function play(): void {
   if (!video.value?.paused) return
@@ -99,19 +128,28 @@ function play(): void {
 /** The keyboard's way to point: a cross that walks, and Enter. */
 function walk(x: number, y: number): void {
   cross.value = inPicture(cross.value.x + x, cross.value.y + y)
+  hand.lead(cross.value.x, cross.value.y)
   origin.value = `${(cross.value.x / props.width) * 100}% ${(cross.value.y / props.height) * 100}%`
 }
 function drop(): void {
-  emit('click', cross.value.x, cross.value.y)
+  const { x, y } = cross.value
+  if (!drawing.value) emit('click', x, y)
+  else if (hand.way.value.length) hand.lift()
+  else hand.put(x, y)
 }
 /** The cross goes where somebody is to be clicked. */
 function point(x: number, y: number): void {
   cross.value = inPicture(x, y)
 }
-defineExpose({ toggle, play, walk, drop, point })
+defineExpose({ toggle, play, pause, goThere, walk, drop, point })
 const lines = computed(() => (props.atSnap ? props.grid : []).map((line) => line.map((p) => `${p.x},${p.y}`).join(' ')))
 /** A click is a place only while one points. */
-const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'mark')
+const clicking = computed(() => props.mode === 'calibrate' || props.mode === 'mark')
+const drawing = computed(() => props.mode === 'draw')
+const drawn = computed(() => {
+  const points = props.pen ? strokeOf(props.pen, hand.way.value) : []
+  return [...(props.drawings ?? []), ...(props.pen && points.length ? [{ shape: props.pen, points }] : [])]
+})
 </script>
 
 <template>
@@ -147,8 +185,11 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
         ref="stage"
         :viewBox="`0 0 ${width} ${height}`"
         role="img"
-        :aria-label="pointing ? 'Film frame: click a place' : 'Film frame'"
+        :aria-label="clicking ? 'Film frame: click a place' : 'Film frame'"
         @click="press"
+        @pointerdown="putPen"
+        @pointermove="leadPen"
+        @pointerup="hand.lift"
         @mousemove="follow"
       >
         <polyline
@@ -157,6 +198,7 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
           :points="line"
           class="grid"
         />
+        <StageDrawings :drawings="drawn" />
         <StageMarks
           :points="points"
           :marks="marks"
@@ -166,7 +208,7 @@ const pointing = computed(() => props.mode === 'calibrate' || props.mode === 'ma
           :label="label"
         />
         <path
-          v-if="pointing"
+          v-if="clicking || drawing"
           :d="`M${cross.x - 18} ${cross.y}h12m12 0h12M${cross.x} ${cross.y - 18}v12m0 12v12`"
           class="cross"
         />
@@ -207,7 +249,8 @@ svg {
   display: block;
 }
 .calibrate svg,
-.mark svg {
+.mark svg,
+.draw svg {
   cursor: crosshair;
 }
 .grid {

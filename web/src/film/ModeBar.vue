@@ -7,6 +7,7 @@ defineEmits<{ mode: [mode: Mode] }>()
 const MODES: { id: Mode; key: string; name: string }[] = [
   { id: 'calibrate', key: 'K', name: 'calibrate' },
   { id: 'mark', key: 'M', name: 'feet' },
+  { id: 'draw', key: 'C', name: 'draw' },
   { id: 'time', key: 'E', name: 'moments' },
   { id: 'grade', key: 'G', name: 'grade' },
 ]

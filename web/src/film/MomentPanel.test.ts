@@ -19,6 +19,7 @@ function panel() {
       snapFrame: 0,
       points: [],
       marks: [],
+      drawn: [],
       seen: [
         { what: 'man moves', man: 'nickel', frame: 1 },
         { what: 'man moves', man: 'mike', frame: 2 },

@@ -5,7 +5,9 @@ import { useRoute, useRouter } from 'vue-router'
 import { problemOf } from '../api/client'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
+import BesideStage from './BesideStage.vue'
 import ClickPanel from './ClickPanel.vue'
+import DrawPanel from './DrawPanel.vue'
 import { useFilm, type Mode } from './filmStore'
 import FrameRibbon from './FrameRibbon.vue'
 import FrameStage from './FrameStage.vue'
@@ -18,6 +20,7 @@ import PlaySentence from './PlaySentence.vue'
 import { roomActions } from './roomActions'
 import TakeOutPlay from './TakeOutPlay.vue'
 import { usePlaylist } from './playlist'
+import { useDrawing } from './useDrawing'
 import { useGrading } from './useGrading'
 import { usePicture } from './usePicture'
 import { usePlayTime } from './usePlayTime'
@@ -33,6 +36,8 @@ const frame = ref(0)
 const zoom = ref(false)
 const slow = ref(false)
 const loop = ref(false)
+const beside = ref(false)
+const playing = ref(false)
 const stage = useTemplateRef('stage')
 const erasing = ref(false)
 const grading = useGrading()
@@ -91,8 +96,11 @@ watch(number, (to) => {
   void router.replace({ query: { play: String(to), ...list.query() } })
 })
 
-const { times, span, moments, go, skip, walkMark } = usePlayTime(frame)
+const { times, span, moments, sinceBall, go, skip, walkMark } = usePlayTime(frame)
 const picture = usePicture(frame, go, (x, y) => stage.value?.point(x, y))
+const drawing = useDrawing(frame)
+/** The side that is shown beside the one in hand. */
+const other = computed(() => (beside.value ? play.value?.angles.find((a) => a.reel === film.otherSide) : undefined))
 const atSnap = computed(() => frame.value === now.value?.snapFrame)
 /** Clicks in the frame that is shown. */
 const here = computed(() => ({
@@ -128,9 +136,11 @@ useViewActions({
     walkMark,
     slow: () => (slow.value = !slow.value),
     loop: () => (loop.value = !loop.value),
+    beside: () => (beside.value = !beside.value),
     enter,
     stage: () => stage.value,
     grading,
+    drawing,
     findBall: () => void picture.ball.find(),
     takeFound: picture.take,
     who: () => panel.value?.who(),
@@ -150,31 +160,47 @@ useViewActions({
       class="frame"
       aria-label="Film"
     >
-      <FrameStage
+      <div
         v-if="reel"
-        ref="stage"
-        :src="`/api/reels/${reel.id}/video`"
-        :width="reel.width"
-        :height="reel.height"
-        :times="times"
-        :frame="frame"
-        :mode="mode"
-        :grid="angle?.calibration?.grid ?? []"
-        :points="mode === 'calibrate' ? here.points : []"
-        :marks="here.marks"
-        :found="picture.men.men.value"
-        :found-places="picture.places.places.value"
-        :target="target"
-        :at-snap="atSnap"
-        :zoom="zoom"
-        :slow="slow"
-        :span="loop ? span : undefined"
-        :until="list.running.value && !loop ? span[1] : undefined"
-        :label="film.label"
-        @frame="frame = $event"
-        @click="picture.click"
-        @end="list.walk(1)"
-      />
+        class="sides"
+        :class="{ two: other }"
+      >
+        <FrameStage
+          ref="stage"
+          :src="`/api/reels/${reel.id}/video`"
+          :width="reel.width"
+          :height="reel.height"
+          :times="times"
+          :frame="frame"
+          :mode="mode"
+          :grid="angle?.calibration?.grid ?? []"
+          :points="mode === 'calibrate' ? here.points : []"
+          :marks="here.marks"
+          :found="picture.men.men.value"
+          :found-places="picture.places.places.value"
+          :drawings="drawing.here.value"
+          :pen="drawing.shape.value"
+          :target="target"
+          :at-snap="atSnap"
+          :zoom="zoom"
+          :slow="slow"
+          :span="loop ? span : undefined"
+          :until="list.running.value && !loop ? span[1] : undefined"
+          :label="film.label"
+          @frame="frame = $event"
+          @click="picture.click"
+          @drawn="drawing.draw"
+          @end="list.walk(1)"
+          @playing="playing = $event"
+        />
+        <BesideStage
+          v-if="other"
+          :angle="other"
+          :since="sinceBall"
+          :playing="playing"
+          :slow="slow"
+        />
+      </div>
       <p
         v-else-if="game"
         class="empty"
@@ -201,11 +227,13 @@ useViewActions({
         :side="reel.name"
         :sides="film.sides.length"
         :in-hand="!!playId"
+        :beside="!!other"
         @go="go"
         @play="stage?.toggle()"
         @slow="slow = !slow"
         @loop="loop = !loop"
         @side="film.walkSide"
+        @beside="beside = !beside"
         @walk="(by) => (list.plays.value.length ? list.walk(by) : film.walkPlay(by))"
         @take-out="erasing = true"
         @zoom="zoom = !zoom"
@@ -225,6 +253,13 @@ useViewActions({
     <MomentPanel
       v-else-if="mode === 'time' && play"
       :frame="frame"
+      :times="times"
+      @mode="enter"
+      @go="go"
+    />
+    <DrawPanel
+      v-else-if="mode === 'draw' && play"
+      :drawing="drawing"
       :times="times"
       @mode="enter"
       @go="go"
@@ -272,6 +307,16 @@ useViewActions({
 }
 .room > aside :deep(> *) {
   flex: none;
+}
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 4px;
+  min-height: 0;
+  background: #10140f;
+}
+.two {
+  grid-template-columns: repeat(2, minmax(0, 1fr));
 }
 .frame {
   display: grid;

@@ -22,7 +22,7 @@ import {
   type KeptWork,
 } from './work'
 
-export type Mode = 'look' | 'calibrate' | 'mark' | 'time' | 'grade'
+export type Mode = 'look' | 'calibrate' | 'mark' | 'draw' | 'time' | 'grade'
 
 /**
  * A game on the table: the play in hand, the reel it is looked at on, the clicks on that angle, and what core measured of
@@ -80,12 +80,13 @@ export const useFilm = defineStore('film', () => {
   }
   async function takeReel(id: number | undefined): Promise<void> {
     if (id === undefined) reel.value = undefined
-    else if (reel.value?.id !== id) {
-      const path = { id }
-      const found = reels.get(id) ?? (await answer(client.GET('/api/reels/{id}', { params: { path } })))
-      reels.set(id, found)
-      reel.value = found
-    }
+    else if (reel.value?.id !== id) reel.value = await reelOf(id)
+  }
+  async function reelOf(id: number): Promise<ReelSheet> {
+    const path = { id }
+    const found = reels.get(id) ?? (await answer(client.GET('/api/reels/{id}', { params: { path } })))
+    reels.set(id, found)
+    return found
   }
 
   /** A game with one of its plays in hand, or with a reel and none; its first play when nothing is named. */
@@ -127,11 +128,17 @@ export const useFilm = defineStore('film', () => {
   async function load(id: number): Promise<void> {
     const path = { game: game.value!.id, play: id }
     const found = await answer(client.GET('/api/games/{game}/plays/{play}/film', { params: { path } }))
+    const first = found.angles.some((a) => a.reel === reel.value?.id) ? undefined : found.angles[0]
+    const from = first && (await reelOf(first.reel))
     // a play chosen meanwhile is the one in hand
     if (playId.value !== id) return
     play.value = found
     said.value = undefined
-    if (!angle.value && found.angles[0]) await takeReel(found.angles[0].reel)
+    turnTo(from ?? reel.value)
+  }
+  /** The reel, the angle and its clicks change at once: frames of one side are none of another. */
+  function turnTo(from: ReelSheet | undefined): void {
+    reel.value = from
     beginWork()
   }
   /** The clicks on the angle in hand, with what was left unsaved of it. */
@@ -143,8 +150,7 @@ export const useFilm = defineStore('film', () => {
   /** The same play from another side, or another reel of the game. */
   async function look(id: number): Promise<void> {
     await settled()
-    await takeReel(id)
-    beginWork()
+    turnTo(await reelOf(id))
   }
   /** Adds what was left to what stands now, and saves; or throws it away. */
   function addLeft(): void {
@@ -270,13 +276,13 @@ export const useFilm = defineStore('film', () => {
     const all = footage.value?.reels ?? []
     return play.value ? all.filter((r) => play.value!.angles.some((a) => a.reel === r.id)) : all
   })
+  /** The reel that comes after the one in hand. */
+  const otherSide = computed(() => {
+    const of = sides.value.map((r) => r.id)
+    return of.length > 1 ? stepped(of, reel.value?.id, 1) : undefined
+  })
   async function walkSide(): Promise<void> {
-    const next = stepped(
-      sides.value.map((r) => r.id),
-      reel.value?.id,
-      1,
-    )
-    if (next !== undefined && next !== reel.value?.id) await look(next)
+    if (otherSide.value !== undefined) await look(otherSide.value)
   }
 
   return {
@@ -301,6 +307,8 @@ export const useFilm = defineStore('film', () => {
     jobs,
     men,
     sides,
+    otherSide,
+    reelOf,
     missing: cutting.missing,
     open,
     openPlay,

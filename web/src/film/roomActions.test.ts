@@ -13,7 +13,11 @@ function room(inHand = true) {
     film.reel = REEL
     film.play = filmedPlay()
     film.playId = 11
-    film.work = { past: [], now: { firstFrame: 0, snapFrame: 24, points: [], marks: [], seen: [] }, future: [] }
+    film.work = {
+      past: [],
+      now: { firstFrame: 0, snapFrame: 24, points: [], marks: [], seen: [], drawn: [] },
+      future: [],
+    }
   }
   const stage = { toggle: vi.fn(), walk: vi.fn(), drop: vi.fn() }
   const grading = { ready: vi.fn(() => true), walk: vi.fn(), mark: vi.fn(), confirm: vi.fn(), whole: vi.fn() }
@@ -28,9 +32,11 @@ function room(inHand = true) {
     skip: vi.fn(),
     slow: vi.fn(),
     loop: vi.fn(),
+    beside: vi.fn(),
     enter: vi.fn(),
     stage: () => stage,
     grading,
+    drawing: { take: vi.fn(), wipe: vi.fn() },
     takeFound: vi.fn(),
     findBall: vi.fn(),
     who: vi.fn(),
@@ -42,12 +48,15 @@ function room(inHand = true) {
 
 describe('keys of the film room', () => {
   beforeEach(() => setActivePinia(createPinia()))
-  it.each<Mode>(['look', 'calibrate', 'mark', 'grade'])('have one meaning each while one %ss', (mode) => {
-    const { film, actions } = room()
-    film.mode = mode
-    const keys = actions.filter((a) => a.enabled()).flatMap((a) => a.keys)
-    expect(keys).toEqual([...new Set(keys)])
-  })
+  it.each<Mode>(['look', 'calibrate', 'mark', 'draw', 'time', 'grade'])(
+    'have one meaning each while one %ss',
+    (mode) => {
+      const { film, actions } = room()
+      film.mode = mode
+      const keys = actions.filter((a) => a.enabled()).flatMap((a) => a.keys)
+      expect(keys).toEqual([...new Set(keys)])
+    },
+  )
   it('say who played while one grades, and when the ball is thrown while one marks moments', () => {
     const { film, controls, press } = room()
     const see = vi.spyOn(film, 'see').mockImplementation(() => undefined)
@@ -72,6 +81,17 @@ describe('keys of the film room', () => {
     expect(stage.walk).toHaveBeenLastCalledWith(0, 20)
     press('Enter')
     expect(stage.drop).toHaveBeenCalledOnce()
+  })
+  it('take a pen up, put it down and wipe while one draws', () => {
+    const { film, stage, grading, controls, press } = room()
+    film.mode = 'draw'
+    press('2')
+    expect(controls.drawing.take).toHaveBeenCalledWith('ring')
+    press('Enter')
+    expect(stage.drop).toHaveBeenCalledOnce()
+    press('Delete')
+    expect(controls.drawing.wipe).toHaveBeenCalledOnce()
+    expect(grading.mark).not.toHaveBeenCalled()
   })
   it('mark the facet in hand while one grades, and step the film as ever', () => {
     const { film, grading, controls, press } = room()

@@ -1,5 +1,6 @@
 import type { Ref } from 'vue'
 import { actionsOf, type Action } from '../shell/actions/action'
+import { SHAPES, type Shape } from './drawing'
 import type { Mode, useFilm } from './filmStore'
 import type { GradeMark } from './gradeStore'
 import { MARKS } from './marks'
@@ -21,6 +22,7 @@ export interface RoomControls {
   walkPlay: (by: number) => void
   slow: () => void
   loop: () => void
+  beside: () => void
   enter: (mode: Mode) => void
   stage: () => { toggle: () => void; walk: (x: number, y: number) => void; drop: () => void } | null
   grading: {
@@ -31,6 +33,7 @@ export interface RoomControls {
     /** Technique as a whole, yes to what is proposed, and the next man. */
     whole: (technique: GradeMark) => void
   }
+  drawing: { take: (shape: Shape) => void; wipe: () => void }
   /** Goes where the picture shows the ball move. */
   findBall: () => void
   /** Makes clicks of the places or the men that the picture shows. */
@@ -43,6 +46,7 @@ const time = actionsOf('The film')
 const plays = actionsOf('Plays')
 const cuts = actionsOf('Cutting')
 const clicks = actionsOf('Measuring')
+const chalk = actionsOf('Drawing')
 const grades = actionsOf('Grading')
 
 const CROSS = [
@@ -57,12 +61,14 @@ const capital = (words: string): string => words[0]!.toUpperCase() + words.slice
 /** Every key of the film room. */
 export function roomActions(controls: RoomControls): Action[] {
   const { film, frame, zoom, erasing, go, enter, stage, grading } = controls
-  const pointing = (): boolean => film.mode === 'calibrate' || film.mode === 'mark'
+  const clicking = (): boolean => film.mode === 'calibrate' || film.mode === 'mark'
+  const drawing = (): boolean => film.mode === 'draw'
+  const pointing = (): boolean => clicking() || drawing()
   const looking = (): boolean => !pointing()
   const marking = (): boolean => film.mode === 'mark'
   const timing = (): boolean => film.mode === 'time'
   const judging = (): boolean => film.mode === 'grade' && grading.ready()
-  const turning = (): boolean => film.mode !== 'look'
+  const turning = (): boolean => film.mode !== 'look' && !drawing()
   const inHand = (): boolean => !!film.now
   const turn = (by: number): void => (film.mode === 'calibrate' ? film.walkPlace(by, frame.value) : film.walkMan(by))
   return [
@@ -86,6 +92,7 @@ export function roomActions(controls: RoomControls): Action[] {
       () => void film.walkSide(),
       () => film.sides.length > 1,
     ),
+    time('beside', ';', 'Both sides beside each other, or one', controls.beside, () => film.sides.length > 1),
     plays('previous', '[', 'Previous play', () => controls.walkPlay(-1)),
     plays('next', ']', 'Next play', () => controls.walkPlay(1)),
     plays(
@@ -144,7 +151,19 @@ export function roomActions(controls: RoomControls): Action[] {
         pointing,
       ),
     ]),
-    clicks('drop', 'Enter', 'Click where the cross is', () => stage()?.drop(), pointing),
+    clicks('drop', 'Enter', 'Click where the cross is', () => stage()?.drop(), clicking),
+    chalk(
+      'draw',
+      'C',
+      'Draw over the picture',
+      () => enter('draw'),
+      () => inHand() && !timing(),
+    ),
+    ...SHAPES.map(({ id, key, name }) =>
+      chalk(`draw-${id}`, key, `Draw: ${name}`, () => controls.drawing.take(id), drawing),
+    ),
+    chalk('pen', 'Enter', 'Put the pen down where the cross is, or take it up', () => stage()?.drop(), drawing),
+    chalk('wipe', 'Delete', 'Take away what was drawn last in this frame', controls.drawing.wipe, drawing),
     clicks(
       'remove',
       'Delete',
@@ -159,7 +178,7 @@ export function roomActions(controls: RoomControls): Action[] {
       () => film.now && film.last && film.set(withHidden(film.now, film.last, frameOf(film.now, frame.value))),
       marking,
     ),
-    clicks('found', 'F', 'Take the places or the men that the picture shows', controls.takeFound, pointing),
+    clicks('found', 'F', 'Take the places or the men that the picture shows', controls.takeFound, clicking),
     clicks('undo', 'U', 'Undo', film.undo),
     clicks('redo', 'Y', 'Redo', film.redo),
     grades(

@@ -1,5 +1,6 @@
-import { computed, watch, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { useFilm } from './filmStore'
+import { drawnFrames } from './drawing'
 import { clampFrame, frameAt, playEnd } from './frames'
 
 /** Where the frame that is shown is in the play in hand, and how one goes through it. */
@@ -13,6 +14,7 @@ export function usePlayTime(frame: Ref<number>) {
     return [
       ...seen.map((s) => ({ frame: s.frame, name: s.what })),
       ...[...clicked].map((f) => ({ frame: f, name: 'feet clicked' })),
+      ...(film.now ? drawnFrames(film.now) : []).map((f) => ({ frame: f, name: 'drawn' })),
     ]
   })
   function walkMark(by: number): void {
@@ -27,18 +29,23 @@ export function usePlayTime(frame: Ref<number>) {
       : [0, Math.max(0, times.value.length - 1)],
   )
   /** Seconds since the ball moved: what the sides of a play have in common. */
-  let sinceBall = 0
+  const sinceBall = ref(0)
+  /** The angle whose frame is shown; a frame of the one before says nothing of the one that is there now. */
+  let shownOf: number | undefined
   watch([frame, () => film.now], () => {
+    if (film.angle?.id !== shownOf) return
     const ball = times.value[film.now?.snapFrame ?? -1]
-    if (ball !== undefined) sinceBall = (times.value[frame.value] ?? ball) - ball
+    if (ball !== undefined) sinceBall.value = (times.value[frame.value] ?? ball) - ball
   })
   watch(
     () => film.angle?.id,
-    (_, before) => {
+    (id, before) => {
+      shownOf = id
       const now = film.now
       const ball = times.value[now?.snapFrame ?? 0] ?? 0
       const samePlay = before !== undefined && film.play?.angles.some((a) => a.id === before)
-      frame.value = now ? (samePlay ? frameAt(ball + sinceBall + 1e-4, times.value) : now.snapFrame) : 0
+      if (!samePlay) sinceBall.value = 0
+      frame.value = now ? (samePlay ? frameAt(ball + sinceBall.value + 1e-4, times.value) : now.snapFrame) : 0
     },
   )
   function go(to: number): void {
@@ -47,5 +54,5 @@ export function usePlayTime(frame: Ref<number>) {
   function skip(seconds: number): void {
     frame.value = frameAt((times.value[frame.value] ?? 0) + seconds, times.value)
   }
-  return { times, span, moments, go, skip, walkMark }
+  return { times, span, moments, sinceBall, go, skip, walkMark }
 }

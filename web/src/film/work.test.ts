@@ -20,7 +20,15 @@ import {
   withSeen,
 } from './work'
 
-const work: AngleWork = { firstFrame: 0, snapFrame: 1, lastFrame: undefined, points: [], marks: [], seen: [] }
+const work: AngleWork = {
+  firstFrame: 0,
+  snapFrame: 1,
+  lastFrame: undefined,
+  points: [],
+  marks: [],
+  seen: [],
+  drawn: [],
+}
 const job = (id: string, from: string[]): JobRow => ({ id, from }) as unknown as JobRow
 
 it('keeps one click per place and per man', () => {

@@ -2,13 +2,13 @@ import type { AngleSheet, AngleWork, FeetClick, JobRow, KnownClick, SeenAt, Shee
 
 /** The work on an angle as the server last knew it. */
 export function workOf(angle: AngleSheet): AngleWork {
-  const { firstFrame, snapFrame, lastFrame, points, marks, seen } = angle
-  return { firstFrame, snapFrame, lastFrame, points, marks, seen }
+  const { firstFrame, snapFrame, lastFrame, points, marks, seen, drawn } = angle
+  return { firstFrame, snapFrame, lastFrame, points, marks, seen, drawn }
 }
 
 /** A click at a frame; what is clicked at the snap stays there when the snap is marked anew. */
 type Clicked = FeetClick | KnownClick
-export function clickedAt(work: AngleWork, click: Clicked): number {
+export function clickedAt(work: Pick<AngleWork, 'snapFrame'>, click: Clicked): number {
   return click.frame ?? work.snapFrame
 }
 /** How a frame is kept with a click. */
@@ -162,5 +162,7 @@ export function addedTo(theirs: AngleWork, kept: KeptWork): AngleWork {
     marks: merged(base.marks, work.marks, theirs.marks, (m) => `${m.man} ${m.frame ?? ''}`),
     // what was kept before moments were marked has none
     seen: merged(base.seen ?? [], work.seen ?? [], theirs.seen, (s) => `${s.what} ${s.man ?? ''}`),
+    // a drawing is not moved: another one is drawn
+    drawn: merged(base.drawn ?? [], work.drawn ?? [], theirs.drawn, (d) => JSON.stringify(d)),
   }
 }

@@ -169,6 +169,7 @@ export function angleSheet(over: Partial<AngleSheet> = {}): AngleSheet {
     points: [],
     marks: [],
     seen: [],
+    drawn: [],
     stills: [],
     trouble: '',
     leastPoints: 4,

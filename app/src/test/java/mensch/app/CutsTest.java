@@ -41,7 +41,7 @@ class CutsTest {
                         game.angle(play, 0),
                         FilmedGame.version(play, 0),
                         "{\"firstFrame\": 5, \"snapFrame\": 12, \"lastFrame\": 22, \"points\": [], \"marks\": [], \"seen\": ["
-                                + SEEN + "]}");
+                                + SEEN + "], \"drawn\": []}");
                 assertThat(saved.status()).as(String.valueOf(saved.json())).isEqualTo(200);
             }
         }

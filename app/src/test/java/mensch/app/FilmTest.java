@@ -123,7 +123,7 @@ class FilmTest {
         FilmedGame game = game(port);
         JsonNode play = game.cut("anvil-drizzle");
         String cut =
-                "{\"firstFrame\": %d, \"snapFrame\": %d, \"lastFrame\": %d, \"points\": [], \"marks\": [], \"seen\": []}";
+                "{\"firstFrame\": %d, \"snapFrame\": %d, \"lastFrame\": %d, \"points\": [], \"marks\": [], \"seen\": [], \"drawn\": []}";
         for (int[] wrong : new int[][] {{5, 4, 20}, {0, 21, 20}, {0, 4, 30}}) {
             assertThat(game.save(play, 0, cut.formatted(wrong[0], wrong[1], wrong[2]))
                             .code())
@@ -132,6 +132,23 @@ class FilmTest {
         JsonNode saved = game.save(play, 0, cut.formatted(2, 6, 25)).json();
         assertThat(saved.at("/angles/0/firstFrame").asInt()).isEqualTo(2);
         assertThat(saved.at("/angles/0/lastFrame").asInt()).isEqualTo(25);
+    }
+
+    @Test
+    void whatIsDrawnOverThePictureStaysWithThePlay(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.cut("anvil-drizzle");
+        String arrow =
+                "{\"shape\": \"arrow\", \"frame\": 14, \"points\": [{\"xPixels\": 10, \"yPixels\": 20}, {\"xPixels\": %d, \"yPixels\": 40}]}";
+        String work = FilmedGame.work(12, "", "").replace("\"drawn\": []", "\"drawn\": [" + arrow + "]");
+        Answer outside = game.save(play, 0, work.formatted(5000));
+        assertThat(outside.code()).isEqualTo("click-outside");
+        assertThat(outside.detail()).contains("a drawing").contains("outside the picture");
+        JsonNode saved = game.save(play, 0, work.formatted(90)).json();
+        assertThat(saved.at("/angles/0/drawn/0/shape").asString()).isEqualTo("arrow");
+        assertThat(saved.at("/angles/0/drawn/0/points/1/xPixels").asInt()).isEqualTo(90);
+        assertThat(game.save(saved, 0, work.replace("14", "3000").formatted(90)).code())
+                .isEqualTo("frame-missing");
     }
 
     /** Everybody is measured from where the ball lay, and a ball far from its logged spot is asked about. */

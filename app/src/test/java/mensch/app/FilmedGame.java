@@ -92,7 +92,7 @@ record FilmedGame(Browserless coach, long id, long reel) {
 
     static String work(int frame, String points, String marks, String seen) {
         return "{\"firstFrame\": 0, \"snapFrame\": " + frame + ", \"lastFrame\": null, \"points\": [" + points
-                + "], \"marks\": [" + marks + "], \"seen\": [" + seen + "]}";
+                + "], \"marks\": [" + marks + "], \"seen\": [" + seen + "], \"drawn\": []}";
     }
 
     /** The same click in another frame than the snap's. */

@@ -9,10 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Small real films, made by ffmpeg. */
-final class Films {
+public final class Films {
     private Films() {}
 
-    static void make(Path file, String source, String... options) {
+    public static void make(Path file, String source, String... options) {
         var command = new ArrayList<>(List.of("-f", "lavfi", "-i", source));
         command.addAll(List.of(options));
         command.add(file.toString());

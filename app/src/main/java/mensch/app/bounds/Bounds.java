@@ -26,6 +26,8 @@ public final class Bounds {
     public static final int FACETS = 8;
     /** Clicks on known places, or on men, or moments, of one play on one reel. */
     public static final int CLICKS = 600;
+    /** Points of one thing drawn over a picture. */
+    public static final int STROKE = 400;
     /** Players of a roster, and lines of its chart. */
     public static final int PLAYERS = 400;
     /** Items of one page of a list that grows. */

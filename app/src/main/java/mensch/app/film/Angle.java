@@ -46,6 +46,10 @@ class Angle {
     @Column(nullable = false)
     private List<SeenAt> seen;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private List<Drawing> drawn;
+
     @Version
     private int version;
 
@@ -61,6 +65,7 @@ class Angle {
         this.points = List.of();
         this.marks = List.of();
         this.seen = List.of();
+        this.drawn = List.of();
     }
 
     static Angle of(Long playId, Long reelId, AngleWork work) {
@@ -76,6 +81,7 @@ class Angle {
         this.points = List.copyOf(work.points());
         this.marks = List.copyOf(work.marks());
         this.seen = List.copyOf(work.seen());
+        this.drawn = List.copyOf(work.drawn());
     }
 
     /** The play turned out to be one with another. */
@@ -121,6 +127,11 @@ class Angle {
     /** What was marked to happen when. */
     List<SeenAt> seen() {
         return seen;
+    }
+
+    /** What was drawn over its pictures. */
+    List<Drawing> drawn() {
+        return drawn;
     }
 
     int version() {

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param points clicks on known places of the field
  * @param marks clicks on the ball and on feet
  * @param seen what happens when
+ * @param drawn over the picture
  */
 record AngleWork(
         @Min(0) int firstFrame,
@@ -27,7 +28,8 @@ record AngleWork(
         @Nullable @Min(0) Integer lastFrame,
         @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull KnownClick> points,
         @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull FeetClick> marks,
-        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull SeenAt> seen) {
+        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull SeenAt> seen,
+        @NotNull @Size(max = Bounds.CLICKS) List<@Valid @NotNull Drawing> drawn) {
 
     /**
      * @throws Problem when a frame is not on the film or out of order, a click lies outside the picture, or a man's
@@ -54,6 +56,10 @@ record AngleWork(
                         "marked-twice",
                         mark.man() + " is marked twice in frame " + at(mark.frame()) + "; a man stands in one place");
             }
+        }
+        for (Drawing drawing : drawn) {
+            drawing.points().forEach(p -> inPicture("a drawing", p.xPixels(), p.yPixels(), reel));
+            onFilm(reel, drawing.frame());
         }
         var happened = new HashSet<String>();
         for (SeenAt one : seen) {
@@ -88,7 +94,7 @@ record AngleWork(
         if (!(x >= 0 && x <= reel.width() && y >= 0 && y <= reel.height())) {
             throw Problem.refused(
                     "click-outside",
-                    "the click of " + what + " is outside the picture of " + reel.width() + " x " + reel.height()
+                    what + " is clicked outside the picture of " + reel.width() + " x " + reel.height()
                             + " pixels; click it anew");
         }
     }

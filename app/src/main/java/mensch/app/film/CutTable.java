@@ -113,7 +113,7 @@ final class CutTable {
             }
             return records.stream().skip(1).map(CutTable::row).toList();
         } catch (IOException | UncheckedIOException e) {
-            throw unread("the table", "it is no comma-separated table: " + e.getMessage());
+            throw unread("the table", "it is no comma-separated table with its text in double quotes");
         }
     }
 

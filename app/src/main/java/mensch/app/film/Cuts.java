@@ -126,7 +126,8 @@ class Cuts {
                 cuts.stream()
                         .filter(c -> !FRAMES.contains(c.what()))
                         .map(c -> new SeenAt(what(c), c.man(), frame(c, c.from(), times)))
-                        .toList());
+                        .toList(),
+                List.of());
     }
 
     private static Optional<Cut> one(int number, List<Cut> cuts, String what) {

@@ -74,7 +74,8 @@ class DemoReels implements ApplicationRunner {
                             s.get("lastFrame").asInt(),
                             clicks(s.path("points"), KnownClick.class),
                             clicks(s.path("marks"), FeetClick.class),
-                            clicks(s.path("seen"), SeenAt.class)));
+                            clicks(s.path("seen"), SeenAt.class),
+                            List.of()));
         }
         intake.adopt(
                 game,
