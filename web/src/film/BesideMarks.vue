@@ -12,6 +12,7 @@ const grades = useGrades()
 const words = computed(() => grades.words(props.job))
 type Outcome = NonNullable<RepWords['outcome']>
 type How = NonNullable<RepWords['tackle']>['how']
+type Lane = NonNullable<RepWords['lane']>
 type Thrown = NonNullable<RepWords['thrown']>
 const TARGETS: { id: RepWords['target']; name: string }[] = [
   { id: 'man', name: 'the man' },
@@ -39,6 +40,11 @@ const THROWN: { id: Thrown | ''; name: string }[] = [
   { id: 'incomplete', name: 'incomplete' },
   { id: 'broken up', name: 'broken up' },
   { id: 'intercepted', name: 'intercepted' },
+]
+const LANES: { id: Lane | ''; name: string }[] = [
+  { id: '', name: 'not said' },
+  { id: 'kept', name: 'kept' },
+  { id: 'left', name: 'left' },
 ]
 const FLAGS: RepWords['flags'] = ['missed assignment', 'explosive given', 'loaf', 'penalty']
 /** Plays after this one, which it can have set up. */
@@ -118,6 +124,16 @@ function wentOn(yards: string): void {
       :options="THROWN"
       field
       @pick="say({ thrown: ($event || undefined) as Thrown | undefined })"
+    />
+  </div>
+  <div>
+    His rush lane:
+    <WordMenu
+      :value="words.lane ?? ''"
+      label="His rush lane"
+      :options="LANES"
+      field
+      @pick="say({ lane: ($event || undefined) as Lane | undefined })"
     />
   </div>
   <div>

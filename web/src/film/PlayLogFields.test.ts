@@ -19,7 +19,7 @@ it('says what they ran, when, and what came of it; what is not known is left out
   vi.spyOn(client, 'GET').mockResolvedValue({ data: plays, response: new Response() })
   const film = useFilm()
   film.reel = REEL
-  film.play = filmedPlay({ log: { ...filmedPlay().log, result: 'tackled', gain: 4 } })
+  film.play = filmedPlay({ log: { ...filmedPlay().log, result: 'tackled', gain: 4, together: { strength: 'right' } } })
   const said = vi.spyOn(film, 'changeLog').mockResolvedValue()
   const form = mount(PlayLogFields, { global: { plugins: [asked()] } })
   await flushPromises()
@@ -32,11 +32,17 @@ it('says what they ran, when, and what came of it; what is not known is left out
   await choose(form, 'They ran', 'power')
   await choose(form, 'It ended', '')
   await choose(form, 'Against their', 'backups')
+  await choose(form, 'Check', 'missed')
+  await choose(form, 'All set at the snap', 'no')
+  await form.find('[aria-label="Defenders within 5 yd of the ball at the end"]').setValue('4')
   await form.find('[aria-label="Quarter"]').setValue('3')
   expect(said.mock.calls.map(([change]) => change)).toEqual([
     { theirPlay: 'power' },
     { result: undefined },
     { unit: 'backups' },
+    { together: { strength: 'right', check: 'missed' } },
+    { together: { strength: 'right', allSet: false } },
+    { together: { strength: 'right', hats: 4 } },
     { quarter: 3 },
   ])
 })

@@ -6,6 +6,7 @@ import type { PlayLog } from '../api/types'
 import { PLAYBOOK } from '../shell/queries'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm } from './filmStore'
+import TogetherFields from './TogetherFields.vue'
 
 /** What else the staff knows of the play in hand: when it was, what they ran, and what came of it. */
 const film = useFilm()
@@ -112,6 +113,7 @@ const number = (value: unknown): number | undefined => (typeof value === 'number
         @pick="say({ unit: ($event || undefined) as PlayLog['unit'] })"
       />
     </div>
+    <TogetherFields />
   </form>
 </template>
 

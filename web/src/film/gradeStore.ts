@@ -206,8 +206,8 @@ export const useGrades = defineStore('grades of a play', () => {
 })
 
 function wordsOf(row: RepRow): RepWords {
-  const { note, target, flags, outcome, extraCredit, correction, setsUp, tackle, thrown } = row
+  const { note, target, flags, outcome, extraCredit, correction, setsUp, tackle, thrown, lane } = row
   const marks = row.marks.map(({ facet, mark }) => ({ facet, mark }))
   const criteria = row.criteria.map(({ rubric, criterion, mark }) => ({ rubric, criterion, mark }))
-  return { marks, note, target, flags, outcome, extraCredit, criteria, correction, setsUp, tackle, thrown }
+  return { marks, note, target, flags, outcome, extraCredit, criteria, correction, setsUp, tackle, thrown, lane }
 }

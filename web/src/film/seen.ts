@@ -14,6 +14,7 @@ export const SEEN_KEYS: Record<What, string> = {
   'head turns': '8',
   arrives: '9',
   tackles: '0',
+  pressures: 'H',
   'receiver declares': 'S',
   'ball pulled': 'F',
   'back commits': 'C',

@@ -15,6 +15,7 @@ const rows = computed<Row[]>(() => {
     ...d.tackles.map((t) => ({ name: `tackles ${t.what}`, plays: t.plays })),
     { name: 'tackles not agreed', plays: d.tacklesDiffer },
     ...d.thrown.map((t) => ({ name: `thrown at him: ${t.what}`, plays: t.plays })),
+    ...d.lanes.map((l) => ({ name: `rush lane ${l.what}`, plays: l.plays })),
     { name: 'pass plays graded', plays: d.thrown.length ? d.passPlays : [] },
     ...d.flags.map((f) => ({ name: f.what, plays: f.plays })),
     { name: 'extra credit', plays: d.extraCredit },
@@ -43,7 +44,7 @@ const rows = computed<Row[]>(() => {
     v-else
     class="soft"
   >
-    No tackles, balls thrown at him or flags were said.
+    No tackles, balls thrown at him, rush lanes or flags were said.
   </p>
 </template>
 

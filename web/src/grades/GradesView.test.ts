@@ -107,6 +107,9 @@ describe('grades', () => {
       'Stoats, play 5, 34 yd: Dunmore lost his job first, his alone is below standard',
       'Dunmore 3',
       'Stoats, play 5, Dunmore: KEY -, loaf',
+      '1 of 2 checks missed',
+      '0 of 1 not all set at the snap',
+      '2.40 s to the first pressure: the median of 1, from 2.00 to 3.00 s',
     ])
       expect(text).toContain(said)
     expect(wrapper.findComponent({ name: 'ReportChart' }).exists()).toBe(true)

@@ -9,6 +9,7 @@ import { counted } from '../words/counted'
 import WordMenu from '../words/WordMenu.vue'
 import ClipList from './ClipList.vue'
 import DeedsList from './DeedsList.vue'
+import ElevenList from './ElevenList.vue'
 import FacetsTable from './FacetsTable.vue'
 import FaultsTable from './FaultsTable.vue'
 import MenTable from './MenTable.vue'
@@ -135,6 +136,13 @@ const named = (man: string): string => page.value?.names[man] ?? man
         <section aria-label="Beside the marks">
           <h2>Beside the marks</h2>
           <DeedsList :deeds="page.sheet.deeds" />
+        </section>
+        <section
+          v-if="unit === 'all'"
+          aria-label="The eleven together"
+        >
+          <h2>The eleven together</h2>
+          <ElevenList :eleven="page.sheet.eleven" />
         </section>
         <section aria-label="Men">
           <h2>Men</h2>

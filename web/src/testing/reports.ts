@@ -87,6 +87,7 @@ const DEEDS = {
   tacklesDiffer: [],
   afterContact: { yards: 14, tries: 3 },
   thrown: [],
+  lanes: [],
   passPlays: [{ game: 7, opponent: 'Stoats', number: 9 }],
   flags: [{ what: 'loaf' as const, plays: [{ game: 7, opponent: 'Stoats', number: 5 }] }],
   extraCredit: [],
@@ -139,6 +140,16 @@ export const UNIT: UnitPage = {
     facets: MAN.facets,
     against: AGAINST,
     faults: [FAULT, { ...FAULT, topic: { of: 'backer-block', what: 'hip' }, name: 'Hip: behind', share: 100 }],
+    eleven: {
+      checks: [
+        { what: 'made', plays: [{ game: 7, opponent: 'Stoats', number: 3 }] },
+        { what: 'missed', plays: [{ game: 7, opponent: 'Stoats', number: 5 }] },
+      ],
+      strength: [],
+      notSet: [],
+      setSaid: [{ game: 7, opponent: 'Stoats', number: 3 }],
+      pressure: { least: 2, middle: 2.4, most: 3, plays: [{ game: 7, opponent: 'Stoats', number: 9 }] },
+    },
     explosives: [
       {
         at: { game: 7, opponent: 'Stoats', number: 5 },

@@ -6,6 +6,7 @@ import static mensch.app.GradeRequests.man;
 import static mensch.app.GradeRequests.ticked;
 import static mensch.app.GradeRequests.words;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -157,6 +158,35 @@ class ReportsTest {
                         .get("/api/units/all/grades")
                         .status())
                 .isEqualTo(403);
+    }
+
+    /** What the eleven did as one is said beside the log and marked on the film, and leads to its plays. */
+    @Test
+    void whatTheElevenDidTogetherIsCountedWithItsPlays(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        FilmedGame game = FilmedGame.ofOneSecond(marrow, folder, "eleven");
+        String together = "}, \"together\": {\"check\": \"missed\", \"allSet\": false, \"hats\": %d}, \"call\"";
+        String log = Requests.log("anvil-fog").replace("}, \"call\"", together);
+        assertThat(game.cut(FilmedGame.FRAME, log.formatted(12)).status()).isEqualTo(422);
+        JsonNode play = game.cut(FilmedGame.FRAME, log.formatted(4)).json();
+        String pressed = FilmedGame.seen("pressures", "mike", FilmedGame.FRAME + 6);
+        assertThat(game.save(play, 0, FilmedGame.work(FilmedGame.FRAME, "", "", pressed))
+                        .status())
+                .isEqualTo(200);
+        Answer kept = marrow.put(
+                grades(game, play) + "/mike",
+                Browserless.version(0),
+                words("TE", "+").replace("\"outcome\": null", "\"outcome\": null, \"lane\": \"kept\""));
+        assertThat(kept.status()).as(String.valueOf(kept.json())).isEqualTo(200);
+        JsonNode sheet = marrow.get("/api/units/all/grades").json().get("sheet");
+        for (String plays :
+                List.of("/eleven/checks/0/plays", "/eleven/notSet", "/eleven/hats/plays", "/deeds/lanes/0/plays")) {
+            assertThat(sheet.at(plays).valueStream().map(p -> p.get("game").asLong()))
+                    .as(plays)
+                    .contains(game.id());
+        }
+        assertThat(sheet.at("/eleven/checks/0/what").asString()).isEqualTo("missed");
+        assertThat(sheet.at("/eleven/pressure/least").asDouble()).isEqualTo(0.2, within(1e-6));
     }
 
     /** A player sees what his own grades come to, and nobody else's; a coach's notes and names are not for him. */

@@ -61,6 +61,8 @@ public final class ReelMaker {
     /** Who has come so far has moved, yards. */
     private static final double MOVES = 0.03;
 
+    /** Within so many yards of the ball a man is at it. */
+    private static final double AT_THE_BALL = 5;
     /** Frames before the snap in which everybody is clicked again. */
     private static final List<Integer> STILLS = List.of(4, 8);
 
@@ -219,6 +221,7 @@ public final class ReelMaker {
             row.put("theirSide", scene.run().side().words());
             row.put("gain", Math.round(scene.run().gain()));
             row.put("result", scene.run().ending().words());
+            row.put("hats", hats(scene));
             if (scene.number() <= CLICKED) {
                 PinholeCamera camera = camera(scene, sideline);
                 row.put("points", points(scene, camera, hand));
@@ -321,7 +324,20 @@ public final class ReelMaker {
         });
         scene.run().commits().ifPresent(t -> all.add(Map.of("what", "back commits", "frame", snap + frame(t))));
         scene.run().thrown().ifPresent(t -> all.add(Map.of("what", "ball thrown", "frame", snap + frame(t))));
+        scene.run()
+                .pressed()
+                .ifPresent(
+                        p -> all.add(Map.of("what", "pressures", "man", p.job(), "frame", snap + frame(p.seconds()))));
         return all;
+    }
+
+    /** Defenders about the ball when the play ends. */
+    private static long hats(Scene scene) {
+        double end = scene.run().seconds();
+        Point ball = scene.ball().get(scene.ball().size() - 1);
+        return scene.bodies().stream()
+                .filter(b -> b.defence() && b.feet(end).distance(ball) <= AT_THE_BALL)
+                .count();
     }
 
     private static int frame(double seconds) {

@@ -151,9 +151,17 @@ public final class ReelScript {
                 side,
                 when(unfolding, Happening.What.BACK_COMMITS),
                 when(unfolding, Happening.What.THROWN),
+                pressed(unfolding),
                 (unfolding.ticks() - 1) * Body.TICK,
                 unfolding.gain(),
                 unfolding.ending());
+    }
+
+    private static Optional<Scene.Press> pressed(Unfolding unfolding) {
+        return unfolding.happenings().stream()
+                .filter(h -> h.what() == Happening.What.HURRIED || h.what() == Happening.What.SACKED)
+                .findFirst()
+                .map(h -> new Scene.Press(h.who(), h.seconds()));
     }
 
     private static Optional<Double> when(Unfolding unfolding, Happening.What what) {

@@ -34,6 +34,7 @@ public record Scene(
      * @param side to which it went
      * @param commits seconds after the snap at which the back commits, or nothing on a pass
      * @param thrown seconds after the snap at which the ball is thrown, or nothing
+     * @param pressed who first presses the passer, or nothing
      * @param gain yards
      */
     public record Run(
@@ -41,9 +42,13 @@ public record Scene(
             Side side,
             Optional<Double> commits,
             Optional<Double> thrown,
+            Optional<Press> pressed,
             double seconds,
             double gain,
             Unfolding.Ending ending) {}
+
+    /** @param seconds after the snap */
+    public record Press(String job, double seconds) {}
 
     /**
      * What a man does wrong on purpose.

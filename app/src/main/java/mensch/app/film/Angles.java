@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.NativeQuery;
 import org.springframework.data.jpa.repository.Query;
 
 /** Angles of plays. */
@@ -22,6 +23,15 @@ interface Angles extends JpaRepository<Angle, Long> {
             select a from Angle a join Play p on p.id = a.playId
             where p.gameId = :game and p.takenOut = false order by p.number, a.reelId""")
     List<Angle> ofGame(Long game);
+
+    /**
+     * Of plays that stand, those on which a moment was marked.
+     *
+     * @param like the moment as it is kept, inside an array
+     */
+    @NativeQuery(
+            "select a.* from angle a join play p on p.id = a.play_id where not p.taken_out and a.seen @> cast(:like as jsonb)")
+    List<Angle> marked(String like);
 
     /**
      * Angles of a reel that may tell where its camera stands, but for one: the nearest on the film first.

@@ -111,6 +111,7 @@ class DemoReels implements ApplicationRunner {
                 json.convertValue(s.get("theirSide"), Side.class),
                 s.get("gain").asInt(),
                 json.convertValue(s.get("result"), PlayLog.Result.class),
-                TheirUnit.STARTERS);
+                TheirUnit.STARTERS,
+                new PlayLog.TogetherWords(null, null, null, s.get("hats").asInt()));
     }
 }

@@ -130,19 +130,6 @@ public class FilmRoom {
         AngleWork.onFilm(reelOf(game, reel), frame);
     }
 
-    /** When a frame was, seconds after the ball moved; none when the play is not on that reel any more. */
-    public Optional<Double> sinceBall(Long play, Long reel, int frame) {
-        return angles.findByPlayIdOrderByReelId(play).stream()
-                .filter(a -> a.reelId().equals(reel))
-                .findFirst()
-                .flatMap(a -> {
-                    List<Double> times = reel(reel).frameTimes();
-                    return frame < times.size() && a.snapFrame() < times.size()
-                            ? Optional.of(times.get(frame) - times.get(a.snapFrame()))
-                            : Optional.empty();
-                });
-    }
-
     private Reel reelOf(Long game, Long id) {
         Reel film = reel(id);
         if (!film.gameId().equals(game)) {

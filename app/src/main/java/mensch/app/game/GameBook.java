@@ -248,6 +248,7 @@ public class GameBook {
                 log.theirSide(),
                 log.gain(),
                 log.result(),
-                log.unit());
+                log.unit(),
+                log.together());
     }
 }

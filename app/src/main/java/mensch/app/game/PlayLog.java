@@ -11,6 +11,7 @@ import mensch.app.bounds.Bounds;
 import mensch.core.document.Worded;
 import mensch.core.geometry.Side;
 import mensch.core.report.TheirUnit;
+import mensch.core.report.Together;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param theirPlay id of the play they ran
  * @param theirSide to which side it went, the offence's left or right
  * @param gain yards, lost ones below 0
+ * @param together what our eleven did as one
  */
 public record PlayLog(
         @Valid @NotNull SnapWords snap,
@@ -37,7 +39,8 @@ public record PlayLog(
         @Nullable Side theirSide,
         @Nullable @Min(-99) @Max(99) Integer gain,
         @Nullable Result result,
-        @Nullable TheirUnit unit) {
+        @Nullable TheirUnit unit,
+        @Nullable @Valid TogetherWords together) {
 
     /** How a play ended. */
     public enum Result implements Worded {
@@ -57,9 +60,20 @@ public record PlayLog(
         }
     }
 
+    /** @param hats defenders within five yards of the ball when the play ended */
+    public record TogetherWords(
+            Together.@Nullable Check check,
+            Together.@Nullable Strength strength,
+            @Nullable Boolean allSet,
+            @Nullable @Min(0) @Max(11) Integer hats) {
+        public Together together() {
+            return new Together(check, strength, allSet, hats);
+        }
+    }
+
     /** Line-up and call, and nothing else known yet. */
     public static PlayLog of(SnapWords snap, String call, @Nullable Integer revision) {
-        return new PlayLog(snap, call, revision, null, null, null, null, null, null, null, null);
+        return new PlayLog(snap, call, revision, null, null, null, null, null, null, null, null, null);
     }
 
     /** The same line-up and ball spot, call and down: what two films of one play agree on. */

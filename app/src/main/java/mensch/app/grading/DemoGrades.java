@@ -147,6 +147,7 @@ class DemoGrades implements ApplicationRunner {
                 corrected,
                 null,
                 job.equals("mike") && play % 2 == 1 ? new RepWords.TackleWords(Tackle.How.MADE, 1) : null,
+                null,
                 null);
     }
 

@@ -264,7 +264,8 @@ public class GradeBook {
                 words.correction(),
                 words.setsUp(),
                 words.tackle() == null ? null : words.tackle().tackle(),
-                words.thrown());
+                words.thrown(),
+                words.lane());
     }
 
     private static List<CriterionMark> criteria(RepWords words, List<Rubric> rubrics) {
@@ -374,6 +375,7 @@ public class GradeBook {
                 here.correction() == null ? there.correction() : here.correction(),
                 here.setsUp() == null ? there.setsUp() : here.setsUp(),
                 here.tackle() == null ? there.tackle() : here.tackle(),
-                here.thrown() == null ? there.thrown() : here.thrown());
+                here.thrown() == null ? there.thrown() : here.thrown(),
+                here.lane() == null ? there.lane() : here.lane());
     }
 }

@@ -7,19 +7,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mensch.app.bounds.Paged;
-import mensch.app.film.FilmRoom;
+import mensch.app.film.FilmClock;
 import mensch.app.game.Game;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
 import mensch.app.playbook.Playbook;
 import mensch.app.played.WasOn;
 import mensch.app.played.WhoPlayed;
+import mensch.core.event.Observed;
 import mensch.core.grading.Settled;
 import mensch.core.grading.Topic;
 import mensch.core.report.Graded;
 import mensch.core.report.Occasion;
 import mensch.core.report.OnPlay;
 import mensch.core.report.Snaps;
+import mensch.core.report.Together;
 import mensch.core.simulation.Playable;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,14 +33,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class GradedPlays {
     private final GradedReps reps;
     private final SettledMarks settled;
-    private final FilmRoom film;
+    private final FilmClock clock;
     private final WhoPlayed played;
     private final Playbook playbook;
 
-    GradedPlays(GradedReps reps, SettledMarks settled, FilmRoom film, WhoPlayed played, Playbook playbook) {
+    GradedPlays(GradedReps reps, SettledMarks settled, FilmClock clock, WhoPlayed played, Playbook playbook) {
         this.reps = reps;
         this.settled = settled;
-        this.film = film;
+        this.clock = clock;
         this.played = played;
         this.playbook = playbook;
     }
@@ -62,10 +64,14 @@ public class GradedPlays {
         List<GradedPlay> words = placed.stream().map(this::word).toList();
         Map<String, Playable.Kind> kinds = new Playable(playbook.library().plays())
                 .named().stream().collect(Collectors.toMap(Playable.Named::id, Playable.Named::kind, (a, b) -> a));
+        Map<Long, Double> pressed = clock.first(Observed.PRESSURES);
         Map<Long, Occasion> plays = placed.stream()
-                .collect(Collectors.toMap(p -> p.play().id(), p -> occasion(p.game(), p.play(), kinds), (a, b) -> a));
+                .collect(Collectors.toMap(
+                        p -> p.play().id(), p -> occasion(p.game(), p.play(), kinds, pressed), (a, b) -> a));
         return new Everything(
-                words, new Graded(words.stream().map(GradedPlay::rep).toList(), plays, settled(placed), field(kinds)));
+                words,
+                new Graded(
+                        words.stream().map(GradedPlay::rep).toList(), plays, settled(placed), field(kinds, pressed)));
     }
 
     /** Words of one man, the newest game first. */
@@ -84,7 +90,7 @@ public class GradedPlays {
     private @Nullable Double wrongAfter(PlacedRep placed) {
         return Optional.ofNullable(placed.rep().body().correction())
                 .map(Correction::wrongAt)
-                .flatMap(at -> film.sinceBall(placed.play().id(), at.reel(), at.frame()))
+                .flatMap(at -> clock.sinceBall(placed.play().id(), at.reel(), at.frame()))
                 .orElse(null);
     }
 
@@ -92,17 +98,24 @@ public class GradedPlays {
         return new OnPlay(game.id(), game.opponent(), play.number());
     }
 
-    private static Occasion occasion(Game game, Play play, Map<String, Playable.Kind> kinds) {
+    private static Occasion occasion(
+            Game game, Play play, Map<String, Playable.Kind> kinds, Map<Long, Double> pressed) {
         PlayLog log = play.log();
-        return new Occasion(at(game, play), log.unit(), pass(log, kinds), log.gain());
+        return new Occasion(
+                at(game, play),
+                log.unit(),
+                pass(log, kinds),
+                log.gain(),
+                log.together() == null ? Together.NOT_SAID : log.together().together(),
+                pressed.get(play.id()));
     }
 
-    private List<Snaps.OnField> field(Map<String, Playable.Kind> kinds) {
+    private List<Snaps.OnField> field(Map<String, Playable.Kind> kinds, Map<Long, Double> pressed) {
         Map<Long, List<WasOn>> plays = played.all().stream()
                 .collect(Collectors.groupingBy(w -> w.play().id(), LinkedHashMap::new, Collectors.toList()));
         return plays.values().stream()
                 .map(men -> new Snaps.OnField(
-                        occasion(men.get(0).game(), men.get(0).play(), kinds),
+                        occasion(men.get(0).game(), men.get(0).play(), kinds, pressed),
                         men.stream().map(WasOn::player).collect(Collectors.toSet())))
                 .toList();
     }

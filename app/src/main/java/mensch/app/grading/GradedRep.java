@@ -101,6 +101,7 @@ class GradedRep {
                         body.extraCredit(),
                         body.tackle(),
                         body.thrown(),
+                        body.lane(),
                         wrongAfter));
     }
 

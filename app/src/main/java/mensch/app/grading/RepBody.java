@@ -5,6 +5,7 @@ import java.util.Set;
 import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
+import mensch.core.grading.Lane;
 import mensch.core.grading.RepOutcome;
 import mensch.core.grading.Tackle;
 import mensch.core.grading.Target;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param setsUp the later play that he set up, by id
  * @param tackle his own try at the carrier
  * @param thrown what became of a ball thrown at him
+ * @param lane his rush lane, of a rusher against a pass
  */
 record RepBody(
         List<FacetMark> marks,
@@ -34,9 +36,10 @@ record RepBody(
         @Nullable Correction correction,
         @Nullable Long setsUp,
         @Nullable Tackle tackle,
-        @Nullable Thrown thrown) {
+        @Nullable Thrown thrown,
+        @Nullable Lane lane) {
     static final RepBody EMPTY =
-            new RepBody(List.of(), null, Target.MAN, Set.of(), null, false, List.of(), null, null, null, null);
+            new RepBody(List.of(), null, Target.MAN, Set.of(), null, false, List.of(), null, null, null, null, null);
 
     /** What was said before criteria were kept has none. */
     @SuppressWarnings("NullAway")

@@ -7,6 +7,7 @@ import mensch.app.version.Versioned;
 import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
+import mensch.core.grading.Lane;
 import mensch.core.grading.Proposed;
 import mensch.core.grading.RepOutcome;
 import mensch.core.grading.Tackle;
@@ -37,6 +38,7 @@ public record RepRow(
         @Nullable Long setsUp,
         @Nullable Tackle tackle,
         @Nullable Thrown thrown,
+        @Nullable Lane lane,
         @Nullable Proposed technique,
         String call,
         int callRevision,
@@ -61,6 +63,7 @@ public record RepRow(
                 body.setsUp(),
                 body.tackle(),
                 body.thrown(),
+                body.lane(),
                 CriterionMark.proposes(rep.job(), body.criteria()).orElse(null),
                 rep.callId(),
                 rep.callRevision(),

@@ -11,6 +11,7 @@ import java.util.Set;
 import mensch.app.bounds.Bounds;
 import mensch.core.grading.Flag;
 import mensch.core.grading.GradeMark;
+import mensch.core.grading.Lane;
 import mensch.core.grading.RepOutcome;
 import mensch.core.grading.Tackle;
 import mensch.core.grading.Target;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param marks a facet that is left out is not marked
  * @param setsUp the later play of the game that he set up, by id
  * @param thrown what became of a ball thrown at him
+ * @param lane his rush lane, of a rusher against a pass
  */
 record RepWords(
         @NotNull @Size(max = Bounds.FACETS) List<@Valid @NotNull Mark> marks,
@@ -36,7 +38,8 @@ record RepWords(
         @Nullable @Valid Correction correction,
         @Nullable Long setsUp,
         @Nullable @Valid TackleWords tackle,
-        @Nullable Thrown thrown) {
+        @Nullable Thrown thrown,
+        @Nullable Lane lane) {
 
     /** A mark of one facet. */
     record Mark(@NotNull Facet facet, @NotNull GradeMark mark) {}

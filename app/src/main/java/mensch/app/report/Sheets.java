@@ -260,6 +260,7 @@ class Sheets {
                 "tackle",
                 "yards after contact",
                 "thrown at him",
+                "rush lane",
                 "note",
                 "asked by",
                 "revision"));
@@ -305,6 +306,7 @@ class Sheets {
         cells.add(rep.tackle() == null ? "" : rep.tackle().how().words());
         cells.add(rep.tackle() == null ? "" : Objects.toString(rep.tackle().afterContact(), ""));
         cells.add(rep.thrown() == null ? "" : rep.thrown().words());
+        cells.add(rep.lane() == null ? "" : rep.lane().words());
         cells.add(Objects.toString(rep.note(), ""));
         cells.add(rep.call());
         cells.add(rep.callRevision() == 0 ? "catalogue" : String.valueOf(rep.callRevision()));

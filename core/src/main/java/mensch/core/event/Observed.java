@@ -14,6 +14,8 @@ public enum Observed implements Worded {
     HEAD_TURNS(true),
     ARRIVES(true),
     TACKLES(true),
+    /** The passer has to move, throw or hold the ball for him. */
+    PRESSURES(true),
     /** The receiver he is over goes one way for good. */
     RECEIVER_DECLARES(true),
     BALL_PULLED(false),

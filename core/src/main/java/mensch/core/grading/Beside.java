@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param setsUp the later play that he set up, by id
  * @param extraCredit more than he was asked for
  * @param thrown what became of a ball thrown at him
+ * @param lane his rush lane, of a rusher against a pass
  * @param wrongAfter when the earliest wrong moment was, seconds since the ball moved
  */
 public record Beside(
@@ -19,8 +20,9 @@ public record Beside(
         boolean extraCredit,
         @Nullable Tackle tackle,
         @Nullable Thrown thrown,
+        @Nullable Lane lane,
         @Nullable Double wrongAfter) {
-    public static final Beside NOTHING = new Beside(Set.of(), null, null, false, null, null, null);
+    public static final Beside NOTHING = new Beside(Set.of(), null, null, false, null, null, null, null);
 
     public Beside {
         flags = Set.copyOf(flags);
@@ -28,6 +30,6 @@ public record Beside(
 
     /** Says only how his play ended. */
     public static Beside ended(RepOutcome outcome) {
-        return new Beside(Set.of(), outcome, null, false, null, null, null);
+        return new Beside(Set.of(), outcome, null, false, null, null, null, null);
     }
 }

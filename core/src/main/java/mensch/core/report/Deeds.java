@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import mensch.core.grading.Flag;
+import mensch.core.grading.Lane;
 import mensch.core.grading.ManPlay;
 import mensch.core.grading.Rep;
 import mensch.core.grading.Tackle;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param tacklesDiffer plays on which they did not
  * @param afterContact yards that carriers went on for, of so many tries measured
  * @param thrown balls thrown at him by what became of them
+ * @param lanes rush lanes kept and left, those that two coaches saw alike
  * @param passPlays plays on which they passed, of those graded
  * @param flags that anybody set
  */
@@ -31,6 +33,7 @@ public record Deeds(
         List<OnPlay> tacklesDiffer,
         Yards afterContact,
         List<Count<Thrown>> thrown,
+        List<Count<Lane>> lanes,
         List<OnPlay> passPlays,
         List<Count<Flag>> flags,
         List<OnPlay> extraCredit) {
@@ -53,6 +56,7 @@ public record Deeds(
                         .map(Map.Entry::getKey)),
                 yards(graded),
                 counts(Thrown.values(), thrown, graded),
+                counts(Lane.values(), said(graded, r -> r.beside().lane()), graded),
                 graded.at(r -> Objects.equals(graded.on(r.play()).pass(), true)),
                 Arrays.stream(Flag.values())
                         .map(f ->

@@ -1,6 +1,7 @@
 package mensch.core.report;
 
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -62,6 +63,14 @@ public record Graded(List<Rep> reps, Map<Long, Occasion> plays, List<Settled> se
             throw new IllegalArgumentException("play " + play + " was graded and is not known");
         }
         return on;
+    }
+
+    /** Plays that were graded or of which it is known who was on the field, each once. */
+    public List<Occasion> occasions() {
+        var seen = new LinkedHashMap<OnPlay, Occasion>();
+        field.forEach(f -> seen.putIfAbsent(f.on().at(), f.on()));
+        reps.forEach(r -> seen.putIfAbsent(on(r.play()).at(), on(r.play())));
+        return List.copyOf(seen.values());
     }
 
     /** Where to look at plays, each once, in this order. */

@@ -11,6 +11,7 @@ import mensch.core.rubric.Rubric;
  * What the grades of several men come to, one unit or all.
  *
  * @param plays that any of them was graded in, each once
+ * @param eleven of all of them, whichever unit it is
  * @param reps men's plays, each once
  */
 public record UnitSheet(
@@ -22,6 +23,7 @@ public record UnitSheet(
         List<Explosive> explosives,
         List<Trend> trends,
         Deeds deeds,
+        Eleven eleven,
         List<Clip> best,
         List<Clip> worst) {
 
@@ -40,6 +42,7 @@ public record UnitSheet(
                         .toList(),
                 Trend.all(unit, rubrics, figures.leastForShare()),
                 Deeds.of(unit),
+                Eleven.of(all.occasions()),
                 Clip.best(unit, rubrics, figures.clips()),
                 Clip.worst(unit, rubrics, figures.clips()));
     }

@@ -80,7 +80,7 @@ class RepLogTest {
     }
 
     private static Beside setUp(@Nullable Long later) {
-        return new Beside(Set.of(), RepOutcome.SET_UP, later, false, null, null, null);
+        return new Beside(Set.of(), RepOutcome.SET_UP, later, false, null, null, null, null);
     }
 
     /** Two coaches who see a criterion differently have not agreed; a fault of the call is none of the man's. */

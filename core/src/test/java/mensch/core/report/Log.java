@@ -43,7 +43,7 @@ final class Log {
 
     /** A run of no gain against starters, unless said otherwise by {@link #on}. */
     Log on(long game, int number, TheirUnit unit, boolean pass, int gain) {
-        plays.put(game * 1000 + number, new Occasion(new OnPlay(game, "Stoats", number), unit, pass, gain));
+        plays.put(game * 1000 + number, Occasion.logged(new OnPlay(game, "Stoats", number), unit, pass, gain));
         return this;
     }
 
@@ -62,7 +62,7 @@ final class Log {
     Log rep(long game, int number, String man, String said) {
         long play = game * 1000 + number;
         plays.computeIfAbsent(
-                play, p -> new Occasion(new OnPlay(game, "Stoats", number), TheirUnit.STARTERS, false, 0));
+                play, p -> Occasion.logged(new OnPlay(game, "Stoats", number), TheirUnit.STARTERS, false, 0));
         var marks = new ArrayList<FacetMark>();
         var ticks = new ArrayList<CriterionMark>();
         Beside beside = Beside.NOTHING;
@@ -105,6 +105,7 @@ final class Log {
                         b.extraCredit(),
                         b.tackle(),
                         b.thrown(),
+                        b.lane(),
                         b.wrongAfter());
             case "sets" ->
                 new Beside(
@@ -114,6 +115,7 @@ final class Log {
                         b.extraCredit(),
                         b.tackle(),
                         b.thrown(),
+                        b.lane(),
                         b.wrongAfter());
             case "flag" ->
                 new Beside(
@@ -123,14 +125,22 @@ final class Log {
                         b.extraCredit(),
                         b.tackle(),
                         b.thrown(),
+                        b.lane(),
                         b.wrongAfter());
             case "extra" ->
-                new Beside(b.flags(), b.outcome(), b.setsUp(), true, b.tackle(), b.thrown(), b.wrongAfter());
+                new Beside(b.flags(), b.outcome(), b.setsUp(), true, b.tackle(), b.thrown(), b.lane(), b.wrongAfter());
             case "tackle" -> {
                 String[] of = value.split(" ");
                 var tackle = new Tackle(Tackle.How.valueOf(of[0]), of.length > 1 ? Integer.valueOf(of[1]) : null);
                 yield new Beside(
-                        b.flags(), b.outcome(), b.setsUp(), b.extraCredit(), tackle, b.thrown(), b.wrongAfter());
+                        b.flags(),
+                        b.outcome(),
+                        b.setsUp(),
+                        b.extraCredit(),
+                        tackle,
+                        b.thrown(),
+                        b.lane(),
+                        b.wrongAfter());
             }
             case "thrown" ->
                 new Beside(
@@ -140,6 +150,17 @@ final class Log {
                         b.extraCredit(),
                         b.tackle(),
                         Thrown.valueOf(value),
+                        b.lane(),
+                        b.wrongAfter());
+            case "lane" ->
+                new Beside(
+                        b.flags(),
+                        b.outcome(),
+                        b.setsUp(),
+                        b.extraCredit(),
+                        b.tackle(),
+                        b.thrown(),
+                        mensch.core.grading.Lane.valueOf(value),
                         b.wrongAfter());
             case "wrong" ->
                 new Beside(
@@ -149,6 +170,7 @@ final class Log {
                         b.extraCredit(),
                         b.tackle(),
                         b.thrown(),
+                        b.lane(),
                         Double.valueOf(value));
             default -> throw new AssertionError(what);
         };
