@@ -36,10 +36,12 @@ function troubled(problem: Problem): RefusedError {
   return new RefusedError(problem)
 }
 
+/** What proves that a question comes from this page; empty before the first answer. */
+export const token = (): string => decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
+
 /** Every question proves that this page asks it. It leaves at once: a pause here would let the page be drawn first. */
 function withToken(request: Request): Promise<Response> {
-  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
-  if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+  if (token()) request.headers.set('X-XSRF-TOKEN', token())
   return fetch(request)
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Form, FormItem, Input, Progress, Segmented, Upload } from 'ant-design-vue'
 import { ref } from 'vue'
+import type { ReelSheet } from '../api/types'
 import { useUpload } from './useUpload'
 import FaultSaid from '../shell/FaultSaid.vue'
 
@@ -9,7 +10,7 @@ const props = defineProps<{ game: number }>()
 const emit = defineEmits<{ done: [] }>()
 const VIEWS = ['sideline', 'end zone', 'other']
 const name = ref('')
-const view = ref('sideline')
+const view = ref<ReelSheet['view']>('sideline')
 const file = ref<File>()
 const { sent, fault, send, stop } = useUpload(() => {
   file.value = undefined
@@ -24,7 +25,7 @@ function pick(picked: File): false {
   return false
 }
 function upload(): void {
-  if (file.value) send(props.game, file.value, name.value, view.value)
+  if (file.value) void send(props.game, file.value, name.value, view.value)
   else fault.value = 'Choose a film of this machine first.'
 }
 </script>
@@ -99,6 +100,7 @@ function upload(): void {
     <FaultSaid :words="fault" />
     <p class="soft">
       Film of minors is personal data: upload only what your programme may keep; it is visible to its coaches alone.
+      What was sent before a line was cut is kept for a day: choose the same film again, and it goes on.
     </p>
   </Form>
 </template>

@@ -43,6 +43,10 @@ public final class Browserless {
             return headers.firstValue("ETag").orElseThrow();
         }
 
+        public String header(String name) {
+            return headers.firstValue(name).orElseThrow();
+        }
+
         /** The words of a problem. */
         public String detail() {
             return json.get("detail").asString();

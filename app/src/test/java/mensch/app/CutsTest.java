@@ -49,7 +49,7 @@ class CutsTest {
     }
 
     private static long again(FilmedGame game, String name) throws IOException {
-        Answer taken = FilmedGame.upload(game.coach(), game.id(), folder.resolve(name + ".mp4"), "end%20zone");
+        Answer taken = FilmedGame.upload(game.coach(), game.id(), folder.resolve(name + ".mp4"), "end zone");
         assertThat(taken.status()).as(String.valueOf(taken.json())).isEqualTo(201);
         return taken.json().get("id").asLong();
     }

@@ -1,15 +1,18 @@
 package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
 import java.io.OutputStream;
 import java.net.Socket;
+import java.net.http.HttpRequest.BodyPublishers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -100,13 +103,78 @@ class FilmIntakeTest {
     private static Socket slowUpload(int port, Browserless coach, long game) throws IOException {
         var socket = new Socket("127.0.0.1", port);
         OutputStream out = socket.getOutputStream();
-        out.write(("POST /api/games/" + game + "/reels?name=slow&view=sideline HTTP/1.1\r\nHost: 127.0.0.1:" + port
-                        + "\r\nContent-Type: application/octet-stream\r\nContent-Length: 100000000\r\nCookie: "
+        String upload = FilmedGame.begun(coach, game, 100_000_000);
+        out.write(("PATCH " + upload + " HTTP/1.1\r\nHost: 127.0.0.1:" + port
+                        + "\r\nTus-Resumable: 1.0.0\r\nUpload-Offset: 0"
+                        + "\r\nContent-Type: application/offset+octet-stream\r\nContent-Length: 100000000\r\nCookie: "
                         + coach.cookies() + "\r\nX-XSRF-TOKEN: " + coach.token() + "\r\n\r\n")
                 .getBytes(StandardCharsets.US_ASCII));
         out.write(new byte[70_000]);
         out.flush();
         return socket;
+    }
+
+    /** What came before a line was cut is there, and the rest goes on from it; nobody else can see it. */
+    @Test
+    void anUploadGoesOnFromWhereItsLineWasCut(int port) throws Exception {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        long game = FilmedGame.newGame(marrow, "cut line");
+        byte[] film = Files.readAllBytes(folder.resolve("plain.mp4"));
+        String upload = FilmedGame.begun(marrow, game, film.length);
+        int half = film.length / 2;
+        try (var line = new Socket("127.0.0.1", port)) {
+            line.getOutputStream()
+                    .write(("PATCH " + upload + " HTTP/1.1\r\nHost: 127.0.0.1:" + port
+                                    + "\r\nTus-Resumable: 1.0.0\r\nUpload-Offset: 0"
+                                    + "\r\nContent-Type: application/offset+octet-stream\r\nContent-Length: "
+                                    + film.length + "\r\nCookie: " + marrow.cookies() + "\r\nX-XSRF-TOKEN: "
+                                    + marrow.token() + "\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            line.getOutputStream().write(film, 0, half);
+            line.getOutputStream().flush();
+        }
+        await().atMost(Duration.ofSeconds(10))
+                .until(() ->
+                        FilmedGame.far(marrow, upload).header("Upload-Offset").equals(String.valueOf(half)));
+        assertThat(FilmedGame.take(marrow, game, upload, folder.resolve("plain.mp4"), "sideline")
+                        .code())
+                .isEqualTo("upload-unfinished");
+        Browserless abara = Browserless.signedIn(port, "abara");
+        assertThat(FilmedGame.far(abara, upload).status()).isEqualTo(404);
+        assertThat(FilmedGame.take(abara, game, upload, folder.resolve("plain.mp4"), "sideline")
+                        .status())
+                .isEqualTo(404);
+        assertThat(FilmedGame.far(Browserless.signedIn(port, "lind"), upload).status())
+                .isEqualTo(403);
+        assertThat(FilmedGame.piece(marrow, upload, 0, film).status())
+                .as("a piece that does not go on from there")
+                .isEqualTo(409);
+        assertThat(FilmedGame.piece(marrow, upload, half, Arrays.copyOfRange(film, half, film.length))
+                        .status())
+                .isEqualTo(204);
+        assertThat(FilmedGame.take(marrow, game, upload, folder.resolve("plain.mp4"), "sideline")
+                        .status())
+                .isEqualTo(201);
+        Answer again = FilmedGame.take(marrow, game, upload, folder.resolve("plain.mp4"), "sideline");
+        assertThat(again.status()).isEqualTo(404);
+        assertThat(again.detail()).contains("taken in already");
+    }
+
+    @Test
+    void anUploadThatIsTooLongOrLongerThanItSaidIsRefused(int port) throws IOException {
+        Browserless marrow = Browserless.signedIn(port, "marrow");
+        long game = FilmedGame.newGame(marrow, "too long");
+        Answer refused = marrow.send(marrow.request("/api/games/" + game + "/uploads")
+                .header("Tus-Resumable", "1.0.0")
+                .header("Upload-Length", "9000000000")
+                .POST(BodyPublishers.noBody()));
+        assertThat(refused.code()).isEqualTo("film-too-large");
+        assertThat(refused.detail()).contains("8000 MB").contains("cut it into reels");
+        String upload = FilmedGame.begun(marrow, game, 10);
+        assertThat(FilmedGame.piece(marrow, upload, 0, new byte[20]).status()).isBetween(400, 499);
+        assertThat(marrow.get("/api/games/" + game + "/uploads/../../../session")
+                        .status())
+                .isNotEqualTo(500);
     }
 
     @Test

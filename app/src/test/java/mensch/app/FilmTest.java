@@ -68,8 +68,7 @@ class FilmTest {
         }
         assertThat(coach.get("/api/games/" + game + "/film").json().get("reels"))
                 .isEmpty();
-        assertThat(FilmedGame.upload(coach, 999_999, folder.resolve("good.mp4")).status())
-                .isEqualTo(404);
+        assertThat(coach.post("/api/games/999999/uploads", "").status()).isEqualTo(404);
     }
 
     @Test
@@ -179,7 +178,7 @@ class FilmTest {
     void anglesOfAPlayAreMeasuredTogether(int port) throws IOException {
         FilmedGame game = game(port);
         JsonNode play = game.measured("anvil-drizzle");
-        long other = FilmedGame.upload(game.coach(), game.id(), folder.resolve("good.webm"), "end%20zone")
+        long other = FilmedGame.upload(game.coach(), game.id(), folder.resolve("good.webm"), "end zone")
                 .json()
                 .get("id")
                 .asLong();

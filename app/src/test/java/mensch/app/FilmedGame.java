@@ -32,10 +32,48 @@ record FilmedGame(Browserless coach, long id, long reel) {
     }
 
     static Answer upload(Browserless coach, long game, Path film, String view) throws IOException {
+        return take(coach, game, sent(coach, game, Files.readAllBytes(film)), film, view);
+    }
+
+    /** Says that an upload is a film of a game. */
+    static Answer take(Browserless coach, long game, String upload, Path film, String view) {
         String name = film.getFileName().toString().replaceAll("\\.\\w+$", "");
-        return coach.send(coach.request("/api/games/" + game + "/reels?name=" + name + "&view=" + view)
-                .header("Content-Type", "application/octet-stream")
-                .POST(BodyPublishers.ofFile(film)));
+        return coach.post(
+                "/api/games/" + game + "/reels",
+                "{\"name\": \"" + name + "\", \"view\": \"" + view + "\", \"upload\": \""
+                        + upload.substring(upload.lastIndexOf('/') + 1) + "\"}");
+    }
+
+    /** Uploads bytes in one piece; the address they lie at. */
+    static String sent(Browserless coach, long game, byte[] bytes) {
+        String upload = begun(coach, game, bytes.length);
+        Answer sent = piece(coach, upload, 0, bytes);
+        assertThat(sent.status()).as(String.valueOf(sent.json())).isEqualTo(204);
+        return upload;
+    }
+
+    /** Begins an upload of so many bytes; its address. */
+    static String begun(Browserless coach, long game, long length) {
+        Answer begun = coach.send(coach.request("/api/games/" + game + "/uploads")
+                .header("Tus-Resumable", "1.0.0")
+                .header("Upload-Length", String.valueOf(length))
+                .POST(BodyPublishers.noBody()));
+        assertThat(begun.status()).as(String.valueOf(begun.json())).isEqualTo(201);
+        return begun.header("Location");
+    }
+
+    static Answer piece(Browserless coach, String upload, long from, byte[] bytes) {
+        return coach.send(coach.request(upload)
+                .header("Tus-Resumable", "1.0.0")
+                .header("Upload-Offset", String.valueOf(from))
+                .header("Content-Type", "application/offset+octet-stream")
+                .method("PATCH", BodyPublishers.ofByteArray(bytes)));
+    }
+
+    /** How many bytes of an upload have come. */
+    static Answer far(Browserless coach, String upload) {
+        return coach.send(
+                coach.request(upload).header("Tus-Resumable", "1.0.0").method("HEAD", BodyPublishers.noBody()));
     }
 
     /** A new game with a film of its own. */

@@ -169,7 +169,7 @@ class ReportsTest {
         String log = Requests.log("anvil-fog").replace("}, \"call\"", together);
         assertThat(game.cut(FilmedGame.FRAME, log.formatted(12)).status()).isEqualTo(422);
         JsonNode play = game.cut(FilmedGame.FRAME, log.formatted(4)).json();
-        String pressed = FilmedGame.seen("pressures", "mike", FilmedGame.FRAME + 6);
+        String pressed = FilmedGame.seen("pressures", "mike", FilmedGame.FRAME + 15);
         assertThat(game.save(play, 0, FilmedGame.work(FilmedGame.FRAME, "", "", pressed))
                         .status())
                 .isEqualTo(200);
@@ -186,7 +186,7 @@ class ReportsTest {
                     .contains(game.id());
         }
         assertThat(sheet.at("/eleven/checks/0/what").asString()).isEqualTo("missed");
-        assertThat(sheet.at("/eleven/pressure/least").asDouble()).isEqualTo(0.2, within(1e-6));
+        assertThat(sheet.at("/eleven/pressure/most").asDouble()).isEqualTo(0.5, within(1e-6));
     }
 
     /** A player sees what his own grades come to, and nobody else's; a coach's notes and names are not for him. */

@@ -78,7 +78,7 @@ public final class FilmBench {
                 done(coach.post("/api/games/" + game + "/plays", LOG));
             }
             List<Double> times = reel(game, "stoats-sideline", "sideline");
-            reel(game, "stoats-end-zone", "end%20zone");
+            reel(game, "stoats-end-zone", "end zone");
             watch(game, times);
         } finally {
             coach.delete("/api/games/" + game);
@@ -119,9 +119,19 @@ public final class FilmBench {
                 throw new IOException("ffmpeg could not play " + demo + " over and over");
             }
             long started = System.nanoTime();
-            long id = done(coach.send(coach.request("/api/games/" + game + "/reels?name=" + name + "&view=" + view)
-                            .header("Content-Type", "application/octet-stream")
-                            .POST(BodyPublishers.ofFile(film))))
+            String upload = coach.send(coach.request("/api/games/" + game + "/uploads")
+                            .header("Tus-Resumable", "1.0.0")
+                            .header("Upload-Length", String.valueOf(Files.size(film)))
+                            .POST(BodyPublishers.noBody()))
+                    .header("Location");
+            done(coach.send(coach.request(upload)
+                    .header("Tus-Resumable", "1.0.0")
+                    .header("Upload-Offset", "0")
+                    .header("Content-Type", "application/offset+octet-stream")
+                    .method("PATCH", BodyPublishers.ofFile(film))));
+            String reel = "{\"name\": \"" + name + "\", \"view\": \"" + view + "\", \"upload\": \""
+                    + upload.substring(upload.lastIndexOf('/') + 1) + "\"}";
+            long id = done(coach.post("/api/games/" + game + "/reels", reel))
                     .json()
                     .get("id")
                     .asLong();

@@ -28,13 +28,13 @@ class BodyLimit extends OncePerRequestFilter {
     private static final long IMPORT = 8L * Bounds.IMPORT;
 
     private static final String EXCHANGE = "/api/exchange/";
-    private static final Pattern REELS = Pattern.compile("/api/games/\\d+/reels");
+    private static final Pattern UPLOADS = Pattern.compile("/api/games/\\d+/uploads/[^/]+");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String address = request.getRequestURI();
-        if (REELS.matcher(address).matches()) {
+        if (UPLOADS.matcher(address).matches()) {
             chain.doFilter(request, response);
             return;
         }

@@ -31,7 +31,7 @@ public class FilmClock {
 
     /** When a moment was first marked on each play on which it was marked; by play. */
     public Map<Long, Double> first(Observed what) {
-        List<Angle> marked = angles.marked("[{\"what\": \"" + what.words() + "\"}]");
+        List<Angle> marked = angles.marked("[{\"what\": \"" + what.name() + "\"}]");
         Map<Long, List<Double>> times =
                 reels.findAllById(marked.stream().map(Angle::reelId).distinct().toList()).stream()
                         .collect(Collectors.toMap(Reel::id, Reel::frameTimes));

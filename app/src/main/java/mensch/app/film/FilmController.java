@@ -1,11 +1,12 @@
 package mensch.app.film;
 
 import io.swagger.v3.oas.annotations.Hidden;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.security.Principal;
 import java.util.List;
@@ -13,7 +14,6 @@ import java.util.Map;
 import mensch.app.bounds.Bounds;
 import mensch.app.game.PlayLog;
 import mensch.app.problem.Created;
-import mensch.app.problem.Problem;
 import mensch.app.version.Version;
 import mensch.app.work.WorkBook;
 import mensch.app.work.WorkRow;
@@ -34,7 +34,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -105,6 +104,12 @@ class FilmController {
             @NotNull Long reel,
             @Min(0) int frame,
             @Valid @NotNull PlayLog log) {}
+
+    /** @param upload last part of the address it was uploaded to */
+    record NewReel(
+            @NotBlank @Size(max = Bounds.NAME) String name,
+            @NotNull View view,
+            @NotBlank @Size(max = Bounds.NAME) String upload) {}
 
     record NewAngle(@NotNull Long reel, @Min(0) int frame) {}
 
@@ -186,22 +191,13 @@ class FilmController {
                 r.id(), r.gameId(), r.name(), r.view(), r.width(), r.height(), r.rotation(), r.bytes(), r.frameTimes());
     }
 
-    /** The body is the film itself; it goes to disk as it comes. */
-    @Hidden
-    @PostMapping(path = "/games/{game}/reels", consumes = MediaType.ALL_VALUE)
+    /** Takes a film in that was uploaded; it is checked first. */
+    @PostMapping("/games/{game}/reels")
     @ResponseStatus(HttpStatus.CREATED)
-    ReelSheet upload(
-            @PathVariable Long game,
-            @RequestParam String name,
-            @RequestParam View view,
-            HttpServletRequest request,
-            Principal by,
-            HttpServletResponse response)
+    ReelSheet take(
+            @PathVariable Long game, @Valid @RequestBody NewReel reel, Principal by, HttpServletResponse response)
             throws IOException {
-        if (name.isBlank() || name.length() > Bounds.NAME) {
-            throw Problem.refused("name-empty", "a reel needs a name of 1 to " + Bounds.NAME + " characters");
-        }
-        Long id = intake.upload(game, name.strip(), view, request.getInputStream(), by.getName())
+        Long id = intake.take(game, reel.name().strip(), reel.view(), reel.upload(), by.getName())
                 .id();
         Created.at(response, "/api/reels", id);
         return open(id);

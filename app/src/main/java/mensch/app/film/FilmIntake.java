@@ -11,7 +11,6 @@ import java.util.Map;
 import mensch.app.game.GameBook;
 import mensch.app.game.Play;
 import mensch.app.problem.Problem;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
@@ -31,33 +30,44 @@ class FilmIntake implements ApplicationRunner {
     private final Angles angles;
     private final GameBook games;
     private final FilmStore store;
+    private final Uploads uploads;
     private final FilmProbe probe;
     private final Clock clock;
 
-    @Value("${mensch.film.most-bytes:8000000000}")
-    private long mostBytes;
-
-    FilmIntake(Reels reels, Angles angles, GameBook games, FilmStore store, FilmProbe probe, Clock clock) {
+    FilmIntake(
+            Reels reels,
+            Angles angles,
+            GameBook games,
+            FilmStore store,
+            Uploads uploads,
+            FilmProbe probe,
+            Clock clock) {
         this.reels = reels;
         this.angles = angles;
         this.games = games;
         this.store = store;
+        this.uploads = uploads;
         this.probe = probe;
         this.clock = clock;
     }
 
-    /** Half-done uploads of an earlier run are swept. */
+    /** What an earlier run left half done is swept; an upload may still go on for a day. */
     @Override
     public void run(ApplicationArguments args) throws IOException {
+        uploads.sweep();
         store.sweep(
                 file -> reels.existsByFile(file) || reels.existsByOriginal(file),
                 clock.instant().minus(ABANDONED));
     }
 
-    /** Streams a film of a game to disk, has it checked, and only then knows it. */
-    Reel upload(Long game, String name, View view, InputStream body, String by) throws IOException {
+    /** Has a film that was uploaded checked, and only then knows it; what is none is kept nowhere. */
+    Reel take(Long game, String name, View view, String upload, String by) throws IOException {
         games.game(game);
-        Path part = store.receive(body, mostBytes);
+        Path part;
+        try (InputStream film = uploads.whole(game, upload, by)) {
+            part = store.receive(film);
+        }
+        uploads.drop(game, upload, by);
         try {
             FilmProbe.Probed probed = probe.probe(part);
             return kept(new Reel(game, name, view, store.keep(part, probed.ending()), probed, by, clock.instant()));

@@ -2,7 +2,6 @@ package mensch.app.film;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,13 +11,11 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import mensch.app.problem.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 
@@ -27,7 +24,6 @@ import org.springframework.util.FileSystemUtils;
 class FilmStore {
     private static final Logger LOG = LoggerFactory.getLogger(FilmStore.class);
     private static final String PART = ".part";
-    private static final int PIECE = 64 * 1024;
     /** Names made here; whatever else lies in the folder is not ours to take away. */
     private static final Pattern OURS = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\\.[a-z0-9]+");
 
@@ -39,29 +35,13 @@ class FilmStore {
         this.stills = data.toAbsolutePath().resolve("stills");
     }
 
-    /**
-     * Writes a stream to a new file under a name nobody else has; an interrupted one leaves nothing behind.
-     *
-     * @throws Problem when more than {@code mostBytes} come
-     */
-    Path receive(InputStream in, long mostBytes) throws IOException {
+    /** Writes a stream to a new file under a name nobody else has; an interrupted one leaves nothing behind. */
+    Path receive(InputStream in) throws IOException {
         Path part = part();
-        try (OutputStream out = Files.newOutputStream(part)) {
-            byte[] piece = new byte[PIECE];
-            long bytes = 0;
-            for (int read = in.read(piece); read >= 0; read = in.read(piece)) {
-                bytes += read;
-                if (bytes > mostBytes) {
-                    throw new Problem(
-                            HttpStatus.CONTENT_TOO_LARGE,
-                            "film-too-large",
-                            "a film may have " + mostBytes / 1_000_000
-                                    + " MB; cut it into reels and send them one by one");
-                }
-                out.write(piece, 0, read);
-            }
+        try {
+            Files.copy(in, part);
             return part;
-        } catch (IOException | Problem e) {
+        } catch (IOException e) {
             Files.deleteIfExists(part);
             throw e;
         }
