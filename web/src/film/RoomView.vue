@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { problemOf } from '../api/client'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useViewActions } from '../shell/actions/registry'
 import { useSession } from '../shell/session'
 import BesideStage from './BesideStage.vue'
@@ -24,13 +22,12 @@ import { useDrawing } from './useDrawing'
 import { useGrading } from './useGrading'
 import { usePicture } from './usePicture'
 import { usePlayTime } from './usePlayTime'
+import { useRoomAddress } from './useRoomAddress'
 import { clickedAt } from './work'
 
 const film = useFilm()
 const grades = useGrades()
 const session = useSession()
-const route = useRoute()
-const router = useRouter()
 const { game, reel, play, playId, number, angle, now, mode, target, problem } = storeToRefs(film)
 const frame = ref(0)
 const zoom = ref(false)
@@ -44,29 +41,8 @@ const grading = useGrading()
 const panel = useTemplateRef('panel')
 
 const list = usePlaylist()
+useRoomAddress(list)
 
-async function open(): Promise<void> {
-  const asked = (what: unknown): number | undefined => (what ? Number(what) : undefined)
-  try {
-    const { play: wanted, reel: on } = route.query
-    await film.open(Number(route.params.game), { play: asked(wanted), reel: asked(on) })
-  } catch (error) {
-    problem.value = problemOf(error)
-  }
-}
-onMounted(open)
-// a playlist goes on to plays of this game and of others
-watch(
-  () => [route.params.game, route.query.play].join(),
-  () => {
-    if (route.params.game === undefined) return
-    if (Number(route.params.game) !== game.value?.id) void open()
-    else if (route.query.play && Number(route.query.play) !== number.value) {
-      const row = film.rows.find((r) => r.number === Number(route.query.play))
-      if (row) void film.openPlay(row.id)
-    }
-  },
-)
 /** A play of a playlist runs by itself as soon as it is here. */
 const startsItself = computed(() => list.running.value && !!now.value && !!reel.value)
 watch([() => angle.value?.id, startsItself], async () => {
@@ -91,10 +67,6 @@ watch(
   () => play.value && [play.value.version, ...play.value.angles.map((a) => a.version)].join(),
   (versions, before) => before && versions && void grades.load(),
 )
-watch(number, (to) => {
-  if (to === undefined) return
-  void router.replace({ query: { play: String(to), ...list.query() } })
-})
 
 const { times, span, moments, sinceBall, go, skip, walkMark } = usePlayTime(frame)
 const picture = usePicture(frame, go, (x, y) => stage.value?.point(x, y))

@@ -73,8 +73,8 @@ function say(change: Partial<Together>): void {
         :min="0"
         :max="MOST"
         :precision="0"
-        aria-label="Defenders within 5 yd of the ball at the end"
-        title="Defenders within 5 yd of the ball when the play ended"
+        :aria-label="`Defenders within ${film.play?.atTheBall} yd of the ball at the end`"
+        :title="`Defenders within ${film.play?.atTheBall} yd of the ball when the play ended`"
         size="small"
         @change="say({ hats: typeof $event === 'number' ? $event : undefined })"
       />

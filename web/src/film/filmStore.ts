@@ -8,6 +8,7 @@ import { useLists } from '../shell/lists'
 import { stepped, useKnownPlaces } from './knownPlaces'
 import { useCutting } from './cutting'
 import { usePlayLog } from './playLog'
+import { useSides } from './sides'
 import {
   addedTo,
   BALL,
@@ -63,6 +64,7 @@ export const useFilm = defineStore('film', () => {
     clear,
     forget: () => localStorage.removeItem(key()),
   })
+  const turned = useSides({ footage, reel, play, settled: () => settled(), beginWork: () => beginWork() })
   const jobs = computed(() => play.value?.sheet.jobs ?? [])
   const men = computed(() => (play.value ? menToMark(jobs.value, play.value.sheet.offence) : []))
   /** What each defender is called on the field. */
@@ -70,7 +72,6 @@ export const useFilm = defineStore('film', () => {
   /** Unsaved clicks of an earlier visit to this angle, until he says what becomes of them. */
   const left = ref<KeptWork>()
   let base: AngleWork
-  const reels = new Map<number, ReelSheet>()
   const key = (): string => keptKey(`film.${angle.value?.id}`)
 
   async function loadGame(id: number): Promise<void> {
@@ -78,25 +79,14 @@ export const useFilm = defineStore('film', () => {
     game.value = await answer(client.GET('/api/games/{id}', { params: { path } }))
     footage.value = await answer(client.GET('/api/games/{game}/film', { params: { path: { game: id } } }))
   }
-  async function takeReel(id: number | undefined): Promise<void> {
-    if (id === undefined) reel.value = undefined
-    else if (reel.value?.id !== id) reel.value = await reelOf(id)
-  }
-  async function reelOf(id: number): Promise<ReelSheet> {
-    const path = { id }
-    const found = reels.get(id) ?? (await answer(client.GET('/api/reels/{id}', { params: { path } })))
-    reels.set(id, found)
-    return found
-  }
 
   /** A game with one of its plays in hand, or with a reel and none; its first play when nothing is named. */
   async function open(id: number, wanted: { play?: number; reel?: number } = {}): Promise<void> {
     clear()
-    reels.clear()
-    reel.value = undefined
+    turned.forget()
     await loadGame(id)
     await useLists().load()
-    await takeReel(wanted.reel ?? footage.value?.reels[0]?.id)
+    await turned.take(wanted.reel ?? footage.value?.reels[0]?.id)
     const named = rows.value.find((p) => p.number === wanted.play)
     const first = named ?? (wanted.reel === undefined ? rows.value[0] : undefined)
     if (first) await openPlay(first.id)
@@ -129,28 +119,18 @@ export const useFilm = defineStore('film', () => {
     const path = { game: game.value!.id, play: id }
     const found = await answer(client.GET('/api/games/{game}/plays/{play}/film', { params: { path } }))
     const first = found.angles.some((a) => a.reel === reel.value?.id) ? undefined : found.angles[0]
-    const from = first && (await reelOf(first.reel))
+    const from = first && (await turned.reelOf(first.reel))
     // a play chosen meanwhile is the one in hand
     if (playId.value !== id) return
     play.value = found
     said.value = undefined
-    turnTo(from ?? reel.value)
-  }
-  /** The reel, the angle and its clicks change at once: frames of one side are none of another. */
-  function turnTo(from: ReelSheet | undefined): void {
-    reel.value = from
-    beginWork()
+    turned.to(from ?? reel.value)
   }
   /** The clicks on the angle in hand, with what was left unsaved of it. */
   function beginWork(): void {
     const here = angle.value
     left.value = here ? keptWork(localStorage.getItem(key())) : undefined
     work.value = here ? begin((base = workOf(here))) : undefined
-  }
-  /** The same play from another side, or another reel of the game. */
-  async function look(id: number): Promise<void> {
-    await settled()
-    turnTo(await reelOf(id))
   }
   /** Adds what was left to what stands now, and saves; or throws it away. */
   function addLeft(): void {
@@ -271,19 +251,6 @@ export const useFilm = defineStore('film', () => {
     const next = rows.value[at < 0 ? 0 : at + by]
     if (next) await openPlay(next.id)
   }
-  /** Reels that can be switched to: those the play in hand is on, all of them when none is in hand. */
-  const sides = computed(() => {
-    const all = footage.value?.reels ?? []
-    return play.value ? all.filter((r) => play.value!.angles.some((a) => a.reel === r.id)) : all
-  })
-  /** The reel that comes after the one in hand. */
-  const otherSide = computed(() => {
-    const of = sides.value.map((r) => r.id)
-    return of.length > 1 ? stepped(of, reel.value?.id, 1) : undefined
-  })
-  async function walkSide(): Promise<void> {
-    if (otherSide.value !== undefined) await look(otherSide.value)
-  }
 
   return {
     game,
@@ -306,13 +273,13 @@ export const useFilm = defineStore('film', () => {
     rows,
     jobs,
     men,
-    sides,
-    otherSide,
-    reelOf,
+    sides: turned.sides,
+    otherSide: turned.other,
+    reelOf: turned.reelOf,
     missing: cutting.missing,
     open,
     openPlay,
-    look,
+    look: turned.look,
     set,
     undo: () => step(undo),
     redo: () => step(redo),
@@ -335,7 +302,7 @@ export const useFilm = defineStore('film', () => {
     walkMan,
     walkPlace: places.walkPlace,
     walkPlay,
-    walkSide: () => tried(walkSide),
+    walkSide: () => tried(turned.walk),
     changeLog: logged.change,
     dropLog: logged.drop,
   }

@@ -11,12 +11,13 @@ interface Row {
   plays: OnPlay[]
 }
 type Spread = NonNullable<Eleven['hats']>
-const spread = (what: Spread | undefined, name: string, digits: number, unit: string): Row[] =>
+/** The middle may lie between two whole numbers; the least and the most are what somebody counted. */
+const spread = (what: Spread | undefined, name: string, digits: [number, number], unit: string): Row[] =>
   what
     ? [
         {
-          figure: `${what.middle.toFixed(digits)}${unit}`,
-          name: `${name}: the median of ${what.plays.length}, from ${what.least.toFixed(digits)} to ${what.most.toFixed(digits)}${unit}`,
+          figure: `${what.middle.toFixed(digits[0])}${unit}`,
+          name: `${name}: the median of ${what.plays.length}, from ${what.least.toFixed(digits[1])} to ${what.most.toFixed(digits[1])}${unit}`,
           plays: what.plays,
         },
       ]
@@ -34,8 +35,8 @@ const rows = computed<Row[]>(() => {
     ...(e.setSaid.length
       ? [{ figure: `${e.notSet.length} of ${e.setSaid.length}`, name: 'not all set at the snap', plays: e.notSet }]
       : []),
-    ...spread(e.hats, 'hats within 5 yd of the ball at the end', 1, ''),
-    ...spread(e.pressure, 'to the first pressure', 2, ' s'),
+    ...spread(e.hats, `hats within ${e.atTheBall} yd of the ball at the end`, [1, 0], ''),
+    ...spread(e.pressure, 'to the first pressure', [2, 2], ' s'),
   ]
 })
 </script>

@@ -195,6 +195,7 @@ export function filmedPlay(over: Partial<FilmedPlay> = {}, angle: Partial<AngleS
     timesApart: [],
     stillBefore: 0.5,
     followed: 3,
+    atTheBall: 5,
     moments: [
       { what: 'man moves', ofAMan: true },
       { what: 'contact', ofAMan: true },

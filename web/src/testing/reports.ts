@@ -147,6 +147,7 @@ export const UNIT: UnitPage = {
       ],
       strength: [],
       notSet: [],
+      atTheBall: 5,
       setSaid: [{ game: 7, opponent: 'Stoats', number: 3 }],
       pressure: { least: 2, middle: 2.4, most: 3, plays: [{ game: 7, opponent: 'Stoats', number: 9 }] },
     },

@@ -10,6 +10,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.FileTime;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -116,7 +117,7 @@ class FilmIntakeTest {
 
     /** What came before a line was cut is there, and the rest goes on from it; nobody else can see it. */
     @Test
-    void anUploadGoesOnFromWhereItsLineWasCut(int port) throws Exception {
+    void anUploadGoesOnFromWhereItsLineWasCut(int port, ApplicationContext app) throws Exception {
         Browserless marrow = Browserless.signedIn(port, "marrow");
         long game = FilmedGame.newGame(marrow, "cut line");
         byte[] film = Files.readAllBytes(folder.resolve("plain.mp4"));
@@ -149,7 +150,16 @@ class FilmIntakeTest {
         assertThat(FilmedGame.piece(marrow, upload, 0, film).status())
                 .as("a piece that does not go on from there")
                 .isEqualTo(409);
-        assertThat(FilmedGame.piece(marrow, upload, half, Arrays.copyOfRange(film, half, film.length))
+        // a killed application wrote bytes and never wrote down that it had
+        Path bytes = Path.of(
+                app.getEnvironment().getRequiredProperty("mensch.data"),
+                "uploads",
+                "uploads",
+                upload.substring(upload.lastIndexOf('/') + 1),
+                "data");
+        Files.write(bytes, Arrays.copyOfRange(film, half, half + 7), StandardOpenOption.APPEND);
+        assertThat(FilmedGame.far(marrow, upload).header("Upload-Offset")).isEqualTo(String.valueOf(half + 7));
+        assertThat(FilmedGame.piece(marrow, upload, half + 7, Arrays.copyOfRange(film, half + 7, film.length))
                         .status())
                 .isEqualTo(204);
         assertThat(FilmedGame.take(marrow, game, upload, folder.resolve("plain.mp4"), "sideline")

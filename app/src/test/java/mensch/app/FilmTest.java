@@ -137,8 +137,8 @@ class FilmTest {
     void whatIsDrawnOverThePictureStaysWithThePlay(int port) throws IOException {
         FilmedGame game = game(port);
         JsonNode play = game.cut("anvil-drizzle");
-        String arrow =
-                "{\"shape\": \"arrow\", \"frame\": 14, \"points\": [{\"xPixels\": 10, \"yPixels\": 20}, {\"xPixels\": %d, \"yPixels\": 40}]}";
+        String arrow = "{\"shape\": \"arrow\", \"frame\": 14, \"points\": "
+                + "[{\"xPixels\": 10, \"yPixels\": 20}, {\"xPixels\": %d, \"yPixels\": 40}]}";
         String work = FilmedGame.work(12, "", "").replace("\"drawn\": []", "\"drawn\": [" + arrow + "]");
         Answer outside = game.save(play, 0, work.formatted(5000));
         assertThat(outside.code()).isEqualTo("click-outside");

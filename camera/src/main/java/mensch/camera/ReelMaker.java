@@ -23,6 +23,7 @@ import mensch.core.film.ImagePoint;
 import mensch.core.film.KnownPlaces;
 import mensch.core.film.Places;
 import mensch.core.geometry.Point;
+import mensch.core.report.Together;
 import mensch.core.roster.Roster;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -61,8 +62,6 @@ public final class ReelMaker {
     /** Who has come so far has moved, yards. */
     private static final double MOVES = 0.03;
 
-    /** Within so many yards of the ball a man is at it. */
-    private static final double AT_THE_BALL = 5;
     /** Frames before the snap in which everybody is clicked again. */
     private static final List<Integer> STILLS = List.of(4, 8);
 
@@ -336,7 +335,7 @@ public final class ReelMaker {
         double end = scene.run().seconds();
         Point ball = scene.ball().get(scene.ball().size() - 1);
         return scene.bodies().stream()
-                .filter(b -> b.defence() && b.feet(end).distance(ball) <= AT_THE_BALL)
+                .filter(b -> b.defence() && b.feet(end).distance(ball) <= Together.AT_THE_BALL)
                 .count();
     }
 

@@ -67,10 +67,15 @@ class FilmIntake implements ApplicationRunner {
         try (InputStream film = uploads.whole(game, upload, by)) {
             part = store.receive(film);
         }
-        uploads.drop(game, upload, by);
         try {
             FilmProbe.Probed probed = probe.probe(part);
-            return kept(new Reel(game, name, view, store.keep(part, probed.ending()), probed, by, clock.instant()));
+            Reel reel =
+                    kept(new Reel(game, name, view, store.keep(part, probed.ending()), probed, by, clock.instant()));
+            uploads.drop(game, upload, by);
+            return reel;
+        } catch (Problem noFilm) {
+            uploads.drop(game, upload, by);
+            throw noFilm;
         } finally {
             Files.deleteIfExists(part);
         }

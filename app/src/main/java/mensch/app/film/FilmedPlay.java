@@ -18,6 +18,7 @@ import mensch.core.geometry.Side;
 import mensch.core.geometry.Vector;
 import mensch.core.grading.AlignmentVerdict;
 import mensch.core.grading.FilmJudge;
+import mensch.core.report.Together;
 import mensch.core.roster.Roster;
 import mensch.core.sheet.Sheet;
 import mensch.core.sheet.SheetMaker;
@@ -37,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param timesApart what the angles put at moments farther apart than their frames explain
  * @param stillBefore how long before the ball who stands may be clicked again, seconds
  * @param followed how long after the ball men can be followed by the picture, seconds
+ * @param atTheBall so near the ball a defender is one of the hats at it, yards
  * @param version of the log
  */
 record FilmedPlay(
@@ -54,7 +56,8 @@ record FilmedPlay(
         List<String> timesApart,
         List<MomentWords> moments,
         double stillBefore,
-        double followed) {
+        double followed,
+        double atTheBall) {
 
     /**
      * An angle of the play.
@@ -154,7 +157,8 @@ record FilmedPlay(
                 worked.times().apart(),
                 MOMENTS,
                 worked.asked().call().convention().film().stillBefore(),
-                MenOnFilm.FOLLOWED);
+                MenOnFilm.FOLLOWED,
+                Together.AT_THE_BALL);
     }
 
     private static AngleSheet angle(FilmRoom.Seen seen, Field field) {

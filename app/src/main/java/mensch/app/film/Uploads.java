@@ -42,8 +42,9 @@ class Uploads {
         }
         this.mostBytes = mostBytes;
         this.tus = new TusFileUploadService()
-                .withUploadUri(ADDRESS)
                 .withStoragePath(folder.toString())
+                .withUploadStorageService(new UploadsOnDisk(folder))
+                .withUploadUri(ADDRESS)
                 .withMaxUploadSize(mostBytes)
                 .withUploadExpirationPeriod(GIVEN_UP.toMillis());
     }

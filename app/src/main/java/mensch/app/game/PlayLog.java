@@ -60,7 +60,7 @@ public record PlayLog(
         }
     }
 
-    /** @param hats defenders within five yards of the ball when the play ended */
+    /** @param hats defenders at the ball when the play ended */
     public record TogetherWords(
             Together.@Nullable Check check,
             Together.@Nullable Strength strength,

@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param strength how their strength was declared
  * @param notSet plays on which somebody was not set when the ball moved
  * @param setSaid plays of which it was said whether all were set
- * @param hats of how many within five yards of the ball at the end; null where nobody counted
+ * @param hats how many were at the ball at the end; null where nobody counted
+ * @param atTheBall so near it, yards
  * @param pressure how soon their passer was pressured; null where nobody marked it
  */
 public record Eleven(
@@ -26,6 +27,7 @@ public record Eleven(
         List<OnPlay> notSet,
         List<OnPlay> setSaid,
         @Nullable Spread hats,
+        double atTheBall,
         @Nullable Spread pressure) {
 
     /**
@@ -66,6 +68,7 @@ public record Eleven(
                 where(plays, t -> Objects.equals(t.allSet(), false)),
                 where(plays, t -> t.allSet() != null),
                 Spread.of(plays, p -> p.together().hats()).orElse(null),
+                Together.AT_THE_BALL,
                 Spread.of(plays, Occasion::pressureAfter).orElse(null));
     }
 

@@ -9,13 +9,15 @@ import org.jspecify.annotations.Nullable;
  * @param check that was due on their formation or motion
  * @param strength how it was declared
  * @param allSet whether everybody was set when the ball moved
- * @param hats defenders within five yards of the ball when the play ended, 0 to 11
+ * @param hats defenders within {@link #AT_THE_BALL} of the ball when the play ended, 0 to 11
  */
 public record Together(
         @Nullable Check check,
         @Nullable Strength strength,
         @Nullable Boolean allSet,
         @Nullable Integer hats) {
+    /** So near the ball a defender is one of the hats at it, yards. */
+    public static final double AT_THE_BALL = 5;
     /** Nobody said anything. */
     public static final Together NOT_SAID = new Together(null, null, null, null);
 
