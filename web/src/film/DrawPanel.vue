@@ -72,9 +72,9 @@ const frames = computed(() =>
       </li>
     </ul>
     <p class="soft">
-      {{ frames.length ? '' : 'Nothing is drawn on this side of the play yet. ' }}It is shown from its frame on for
-      {{ SHOWN }} second, to every coach who opens the play. <span class="key">Del</span> takes the last of this frame
-      away, <span class="key">U</span> undoes.
+      {{ frames.length ? '' : 'Nothing is drawn on this side of the play yet. ' }}A drawing is shown from its frame on
+      for {{ SHOWN }} second, to every coach who opens the play. <span class="key">Del</span> takes the last of this
+      frame away, <span class="key">U</span> undoes.
     </p>
   </aside>
 </template>

@@ -190,6 +190,7 @@ const drawn = computed(() => {
         @pointerdown="putPen"
         @pointermove="leadPen"
         @pointerup="hand.lift"
+        @pointercancel="hand.drop"
         @mousemove="follow"
       >
         <polyline
@@ -252,6 +253,10 @@ svg {
 .mark svg,
 .draw svg {
   cursor: crosshair;
+}
+/* a finger that draws does not scroll */
+.draw svg {
+  touch-action: none;
 }
 .grid {
   fill: none;

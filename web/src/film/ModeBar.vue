@@ -30,13 +30,13 @@ const MODES: { id: Mode; key: string; name: string }[] = [
 <style scoped>
 .modes {
   display: flex;
-  gap: 12px;
+  gap: 8px 5px;
   flex-wrap: wrap;
 }
 button {
   all: unset;
   cursor: pointer;
-  font: 600 13px/1.3 var(--narrow);
+  font: 600 12.5px/1.3 var(--narrow);
   white-space: nowrap;
 }
 button:focus-visible {

@@ -272,7 +272,7 @@ useViewActions({
   --rows: auto minmax(0, 1fr);
 }
 .room > aside {
-  padding: 8px 14px;
+  padding: 8px 10px;
   display: flex;
   flex-direction: column;
   gap: 8px;
@@ -289,6 +289,11 @@ useViewActions({
 }
 .two {
   grid-template-columns: repeat(2, minmax(0, 1fr));
+}
+@container work (width <= 760px) {
+  .two {
+    grid-template: repeat(2, minmax(0, 1fr)) / minmax(0, 1fr);
+  }
 }
 .frame {
   display: grid;

@@ -46,8 +46,6 @@ public final class Screenshots {
         page.waitForTimeout(1200);
         Words.choose(page, "Man", "nickel");
         shot(page, "playbook-rules");
-        page.navigate(base() + "/playbook/compare?first=anvil-drizzle&second=anvil-frost");
-        shot(page, "playbook-compare");
         page.navigate(base() + "/playbook/play/pass/boot-flood");
         page.waitForTimeout(1500);
         shot(page, "playbook-play");
@@ -135,6 +133,12 @@ public final class Screenshots {
         page.navigate(toGrade);
         page.locator(".strip li").first().waitFor();
         page.locator("aside").focus();
+        page.keyboard().press(";");
+        page.locator(".sides video").nth(1).waitFor();
+        page.keyboard().press("Shift+ArrowRight");
+        shot(page, "film-sides");
+        page.keyboard().press(";");
+        page.keyboard().press("j");
         page.keyboard().press("v");
         page.keyboard().press("g");
         page.locator("[data-man=nickel]").click();
