@@ -163,6 +163,8 @@ public final class Screenshots {
     private void shot(Page page, String name) {
         // what waits for an answer is dimmed meanwhile; then men and pictures come to rest
         page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
+        page.waitForFunction(
+                "() => [...document.images].every(i => i.complete || i.getBoundingClientRect().top > innerHeight)");
         page.waitForTimeout(1500);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
