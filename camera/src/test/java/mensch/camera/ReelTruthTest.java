@@ -312,7 +312,8 @@ class ReelTruthTest {
                     LIMITS.ball(),
                     LIMITS.read(),
                     LIMITS.getOffLate(),
-                    LIMITS.landmarkNear());
+                    LIMITS.landmarkNear(),
+                    LIMITS.path());
         }
     }
 

@@ -17,11 +17,15 @@ public record FilmLimits(
         Ball ball,
         Read read,
         double getOffLate,
-        double landmarkNear) {
+        double landmarkNear,
+        Path path) {
 
     /** Where the ball may lie. */
     public record Ball(double lateral, double depth, double asked) {}
 
     /** What a man's movement tells of his read. */
     public record Read(double step, double gait, double sure, double late) {}
+
+    /** What a man's path tells who was followed: yards a second, seconds, seconds. */
+    public record Path(double urge, double gap, double held) {}
 }

@@ -319,11 +319,7 @@ public final class Calibration {
 
     /** How far a known place lies from a click on it, pixels; 0 for one that this view does not show. */
     public double off(KnownPoint point) {
-        return toImage(point.field())
-                .map(at -> Math.hypot(
-                        at.xPixels() - point.image().xPixels(),
-                        at.yPixels() - point.image().yPixels()))
-                .orElse(0.0);
+        return toImage(point.field()).map(at -> at.distance(point.image())).orElse(0.0);
     }
 
     private double squares() {

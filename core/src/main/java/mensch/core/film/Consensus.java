@@ -105,9 +105,7 @@ final class Consensus {
     /** How far a click lies from where a view puts its point, pixels; endless for one behind the camera. */
     static double off(Homography view, KnownPoint point) {
         return view.fieldToImage(point.field())
-                .map(at -> Math.hypot(
-                        at.xPixels() - point.image().xPixels(),
-                        at.yPixels() - point.image().yPixels()))
+                .map(at -> at.distance(point.image()))
                 .orElse(Double.POSITIVE_INFINITY);
     }
 }

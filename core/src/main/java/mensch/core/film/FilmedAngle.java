@@ -159,10 +159,7 @@ public final class FilmedAngle {
 
     /** By one view, in which both are clicked: what it is off by is the same of both. */
     private boolean inPictureApart(String who, Feet one, Feet other) {
-        double pixels = Math.hypot(
-                one.at().xPixels() - other.at().xPixels(),
-                one.at().yPixels() - other.at().yPixels());
-        return pixels > ELSEWHERE * Math.hypot(one.doubt(who, limits), other.doubt(who, limits));
+        return one.at().distance(other.at()) > ELSEWHERE * Math.hypot(one.doubt(who, limits), other.doubt(who, limits));
     }
 
     /** Before the ball moves it is where he stands at the snap that is seen. */

@@ -66,9 +66,6 @@ final class NextPlaces {
     }
 
     private static double nearest(ImagePoint at, List<ImagePoint> known) {
-        return known.stream()
-                .mapToDouble(k -> Math.hypot(at.xPixels() - k.xPixels(), at.yPixels() - k.yPixels()))
-                .min()
-                .orElse(0);
+        return known.stream().mapToDouble(at::distance).min().orElse(0);
     }
 }

@@ -20,18 +20,25 @@ import mensch.core.grading.Topic;
  * @param plays every play of them, by id
  * @param settled marks that stand where two coaches differed
  * @param field who was on the field, of every play of which it is known, graded or not; the newest game first
+ * @param ran how fast men were who were followed on film, graded or not; the newest game first
  */
-public record Graded(List<Rep> reps, Map<Long, Occasion> plays, List<Settled> settled, List<Snaps.OnField> field) {
+public record Graded(
+        List<Rep> reps,
+        Map<Long, Occasion> plays,
+        List<Settled> settled,
+        List<Snaps.OnField> field,
+        List<Effort.Ran> ran) {
     public Graded {
         reps = List.copyOf(reps);
         plays = Map.copyOf(plays);
         settled = List.copyOf(settled);
         field = List.copyOf(field);
+        ran = List.copyOf(ran);
     }
 
     /** Of these reps only. */
     public Graded where(Predicate<Rep> which) {
-        return new Graded(reps.stream().filter(which).toList(), plays, settled, field);
+        return new Graded(reps.stream().filter(which).toList(), plays, settled, field, ran);
     }
 
     public Graded of(Collection<String> men) {

@@ -29,6 +29,7 @@ public record ManSheet(
         List<Clip> best,
         List<Clip> worst,
         Deeds deeds,
+        Effort effort,
         List<Chain> chains) {
     static final List<Optional<TheirUnit>> UNITS =
             List.of(Optional.of(TheirUnit.STARTERS), Optional.of(TheirUnit.BACKUPS), Optional.empty());
@@ -57,6 +58,7 @@ public record ManSheet(
                 Clip.best(his, rubrics, figures.clips()),
                 Clip.worst(his, rubrics, figures.clips()),
                 Deeds.of(his),
+                Effort.of(man, all.ran(), figures.leastForShare()),
                 Chain.all(his));
     }
 

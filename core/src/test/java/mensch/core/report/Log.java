@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mensch.core.convention.Convention;
+import mensch.core.film.FilmedPath;
 import mensch.core.grading.Beside;
 import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
@@ -28,6 +29,7 @@ final class Log {
     private final Map<Long, Occasion> plays = new HashMap<>();
     private final List<Settled> settled = new ArrayList<>();
     private final List<Snaps.OnField> field = new ArrayList<>();
+    private final List<Effort.Ran> ran = new ArrayList<>();
     private String grader = "marrow";
     private Target target = Target.MAN;
 
@@ -190,8 +192,14 @@ final class Log {
                 .orElseThrow(() -> new AssertionError("no mark " + sign));
     }
 
+    /** A man was followed on film, so fast. */
+    Log ran(int number, String man, double yardsASecond, double sigma) {
+        ran.add(new Effort.Ran(man, new OnPlay(1, "Stoats", number), new FilmedPath.Pace(yardsASecond, sigma, 2)));
+        return this;
+    }
+
     Graded graded() {
-        return new Graded(reps, plays, settled, field);
+        return new Graded(reps, plays, settled, field, ran);
     }
 
     ManSheet man(String man) {

@@ -1,6 +1,7 @@
 package mensch.core.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
 
 import java.util.List;
 import java.util.Map;
@@ -222,5 +223,26 @@ class ReportTest {
         assertThat(log.man("mike").plays()).isEqualTo(1);
         assertThat(log.man("will").snaps().of()).isEqualTo(4);
         assertThat(log.man("corner").snaps()).isEqualTo(new Snaps(0, 0, List.of()));
+    }
+
+    /** One fast play is no speed of his own: shares are named from eight plays on. */
+    @Test
+    void effortIsAgainstHisOwnSpeedAndOfEnoughPlaysOnly() {
+        Log log = new Log();
+        for (int play = 1; play <= 7; play++) {
+            log.rep(play, play, "him", "EF =").ran(play, "him", 6, 0.5).ran(play, "other", 9, 0.5);
+        }
+        Effort few = log.man("him").effort();
+        assertThat(few.own()).isNull();
+        assertThat(few.medianPercent()).isNull();
+        assertThat(few.plays()).hasSize(7).allMatch(p -> p.percent() == null && p.yardsASecond() == 6);
+
+        // told so badly that it may have been no faster than the others is no speed of his own either
+        Effort enough = log.ran(8, "him", 8, 0.5).ran(9, "him", 9, 3).man("him").effort();
+        assertThat(enough.own()).isCloseTo(8 - 1.96 * 0.5, offset(1e-9));
+        assertThat(enough.medianPercent()).isEqualTo((int) Math.round(100 * 6 / enough.own()));
+        assertThat(enough.plays().get(0).doubt()).isCloseTo(1.96 * 0.5, offset(1e-9));
+        assertThat(new Log().rep(1, 1, "him", "EF =").man("him").effort().plays())
+                .isEmpty();
     }
 }
