@@ -8,13 +8,15 @@ import PlacesFound from './PlacesFound.vue'
 import ModeBar from './ModeBar.vue'
 import MiniField from './MiniField.vue'
 import NotSaved from './NotSaved.vue'
+import PathWords from './PathWords.vue'
 import PlayLogFields from './PlayLogFields.vue'
 import SolvedView from './SolvedView.vue'
+import type { Paths } from './usePaths'
 import type { InPicture } from './usePicture'
 import { BALL, strangers, withoutMan, withoutPlace } from './work'
 
 /** What to click next: known places of the field, then every man's feet. */
-const props = defineProps<{ frame: number; picture?: InPicture }>()
+const props = defineProps<{ frame: number; picture?: InPicture; paths?: Paths }>()
 defineEmits<{ mode: [mode: Mode]; add: []; also: [] }>()
 const film = useFilm()
 const { reel, play, angle, now, mode, target, labels, missing } = storeToRefs(film)
@@ -128,8 +130,15 @@ function takeOffPlaces(): void {
         :chosen="place"
         :clicked="clicked"
         :target="target"
+        :paths="paths?.men.value ?? []"
+        :since="props.frame < now!.snapFrame ? 0 : sinceBall(props.frame)"
         @choose="film.choosePlace($event, frame)"
         @pick="target = $event"
+      />
+      <PathWords
+        v-if="paths && mode === 'mark'"
+        :paths="paths"
+        :target="target"
       />
       <div
         v-if="mode === 'calibrate'"

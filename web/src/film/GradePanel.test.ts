@@ -101,6 +101,7 @@ const byRubric = () =>
         taught: ['press own gap downhill'],
         toClick: 'his read shows from +0.90 s on',
         order: [],
+        pace: 'his fastest 0.5 s on this play: 6.8 ± 1.1 yd/s, at +2.0 s',
         rubrics: ['backer-block'],
       },
     ],

@@ -115,6 +115,7 @@ const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find(
         >
           {{ capital(onPlay.toClick) }}: click him there.
         </p>
+        <p v-if="onPlay.pace">{{ capital(onPlay.pace) }}.</p>
         <p
           v-for="o in onPlay.order"
           :key="o"

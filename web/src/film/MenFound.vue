@@ -31,7 +31,9 @@ const touching = computed(() => {
     what="men"
   >
     <template v-if="found.canFollow.value"
-      ><span class="key">F</span> follows who was clicked at the snap to this frame; that takes some seconds.
+      ><span class="key">F</span> follows who was clicked at the snap through the play{{
+        found.paths.angle.value?.stale ? ' anew, by the clicks as they are now' : ''
+      }}; that goes on by itself while you work.
     </template>
     <template v-if="sure.length"
       >Found in the picture: {{ named(sure) }}. <span class="key">F</span> takes
@@ -42,7 +44,9 @@ const touching = computed(() => {
     </template>
     <template v-if="found.notFound.value.length"
       >{{ found.moved.value ? 'Lost on the way' : 'Not found' }}: {{ named(found.notFound.value) }}.
-      {{ found.moved.value ? 'Who is clicked here is followed from here on.' : touching }}</template
+      {{
+        found.moved.value ? 'Who is clicked here is followed from here on when F follows them anew.' : touching
+      }}</template
     >
   </ProposalWords>
 </template>

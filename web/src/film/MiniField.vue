@@ -1,9 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { FilmedPlay } from '../api/types'
+import type { FilmedPlay, ManPath } from '../api/types'
 import type { Mode } from './filmStore'
+import { placeAt } from './paths'
 
-const props = defineProps<{ play: FilmedPlay; mode: Mode; chosen?: string; clicked: Set<string>; target?: string }>()
+const props = withDefaults(
+  defineProps<{
+    play: FilmedPlay
+    mode: Mode
+    chosen?: string
+    clicked: Set<string>
+    target?: string
+    /** Men who were followed. */
+    paths?: ManPath[]
+    /** Seconds since the ball of the frame that is shown. */
+    since?: number
+  }>(),
+  { chosen: undefined, target: undefined, paths: () => [], since: 0 },
+)
 defineEmits<{ choose: [name: string]; pick: [man: string] }>()
 
 const PER_YARD = 5
@@ -15,6 +29,16 @@ const y = (yards: number): number => (TOP - yards) * PER_YARD
 const width = computed(() => (Math.max(...props.play.known.map((k) => k.x)) - left.value + 2) * PER_YARD)
 const lines = computed(() => [...new Set(props.play.known.map((k) => k.y))])
 const outcome = (job: string): string => props.play.verdicts.find((v) => v.job === job)?.outcome ?? ''
+const defenders = computed(() => new Set(props.play.sheet.jobs.map((j) => j.id)))
+/** Ways of men who were followed, and where they are now. */
+const drawn = computed(() =>
+  props.paths.map((p) => ({
+    man: p.man,
+    theirs: !defenders.value.has(p.man),
+    lines: p.stretches.map((steps) => steps.map((s) => `${x(s.x)},${y(s.y)}`).join(' ')),
+    now: placeAt(p, props.since),
+  })),
+)
 </script>
 
 <template>
@@ -84,6 +108,24 @@ const outcome = (job: string): string => props.play.verdicts.find((v) => v.job =
         r="2.6"
         class="offence"
       />
+      <template
+        v-for="p in drawn"
+        :key="p.man"
+      >
+        <polyline
+          v-for="(line, i) in p.lines"
+          :key="i"
+          :points="line"
+          :class="['path', { theirs: p.theirs, picked: p.man === target }]"
+        />
+        <circle
+          v-if="p.now"
+          :cx="x(p.now.x)"
+          :cy="y(p.now.y)"
+          r="2.4"
+          :class="['runs', { theirs: p.theirs, picked: p.man === target }]"
+        />
+      </template>
       <g
         v-for="m in play.measured"
         :key="m.man"
@@ -156,6 +198,31 @@ svg {
 .offence {
   fill: none;
   stroke: var(--soft);
+}
+.path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.path.theirs {
+  stroke: var(--soft);
+  stroke-dasharray: 3 2;
+}
+.path.picked {
+  stroke: var(--accent);
+  stroke-width: 2.4;
+}
+.runs {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.runs.theirs {
+  stroke: var(--soft);
+}
+.runs.picked {
+  stroke: var(--accent);
+  stroke-width: 2.4;
 }
 .feet {
   fill: var(--ink);

@@ -35,6 +35,7 @@ function panel() {
         told: [],
         taught: [],
         toClick: '',
+        pace: '',
         rubrics: [],
         order: ['hips opened 0.20 s before the receiver declared'],
       },

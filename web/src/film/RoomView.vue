@@ -20,6 +20,7 @@ import TakeOutPlay from './TakeOutPlay.vue'
 import { usePlaylist } from './playlist'
 import { useDrawing } from './useDrawing'
 import { useGrading } from './useGrading'
+import { usePaths } from './usePaths'
 import { usePicture } from './usePicture'
 import { usePlayTime } from './usePlayTime'
 import { useRoomAddress } from './useRoomAddress'
@@ -69,7 +70,8 @@ watch(
 )
 
 const { times, span, moments, sinceBall, go, skip, walkMark } = usePlayTime(frame)
-const picture = usePicture(frame, go, (x, y) => stage.value?.point(x, y))
+const paths = usePaths()
+const picture = usePicture(frame, paths, go, (x, y) => stage.value?.point(x, y))
 const drawing = useDrawing(frame)
 /** The side that is shown beside the one in hand. */
 const other = computed(() => (beside.value ? play.value?.angles.find((a) => a.reel === film.otherSide) : undefined))
@@ -240,6 +242,7 @@ useViewActions({
       v-else
       :frame="frame"
       :picture="picture"
+      :paths="paths"
       @mode="enter"
       @add="film.addPlay(frame)"
       @also="film.addAngle(frame)"

@@ -284,6 +284,7 @@ export const useFilm = defineStore('film', () => {
     undo: () => step(undo),
     redo: () => step(redo),
     save,
+    settled,
     left,
     addLeft,
     dropLeft,

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref, type EffectScope } from 'vue'
 import { client } from '../api/client'
-import type { AngleSheet } from '../api/types'
+import type { AngleSheet, PlayPaths } from '../api/types'
 import { useLists } from '../shell/lists'
 import { filmedPlay, gameFilm, gameSheet, job, REEL, sheet } from '../testing/fixtures'
 import { useBallInPicture } from './ballInPicture'
@@ -12,7 +12,9 @@ import { useFoundMen } from './foundMen'
 import { useFoundPlaces } from './foundPlaces'
 import MenFound from './MenFound.vue'
 import PlacesFound from './PlacesFound.vue'
+import type { Paths } from './usePaths'
 
+type FollowedAngle = PlayPaths['angles'][number]
 const SOLVED = { grid: [], residuals: [], leftOut: [] } as unknown as AngleSheet['calibration']
 const MEN = [
   { man: 'nickel', xPixels: 100, yPixels: 50, clear: true },
@@ -22,6 +24,13 @@ const PLACES = [
   { name: 'left hash, 40', xPixels: 10, yPixels: 20 },
   { name: 'right hash, 40', xPixels: 30, yPixels: 20 },
 ]
+const followed = ref<FollowedAngle>()
+const PATHS = {
+  angle: followed,
+  work: ref(undefined),
+  follow: vi.fn(),
+  reaches: (frame: number) => frame <= (followed.value?.lastFrame ?? -1),
+} as unknown as Paths
 let scope: EffectScope
 let shownBall: number | undefined
 let shownPlaces: { places: typeof PLACES; eitherWay: boolean }
@@ -56,6 +65,7 @@ beforeEach(() => {
   setActivePinia(createPinia())
   vi.useFakeTimers()
   asked = []
+  followed.value = undefined
   shownPlaces = { places: PLACES, eitherWay: false }
   scope = effectScope()
 })
@@ -68,7 +78,7 @@ afterEach(() => {
 describe('men whom the picture shows', () => {
   it('are asked for once feet are marked in a solved view, and taken by one key where they are clear', async () => {
     const film = await inHand({ calibration: SOLVED })
-    const found = scope.run(() => useFoundMen(ref(film.now!.snapFrame)))!
+    const found = scope.run(() => useFoundMen(ref(film.now!.snapFrame), PATHS))!
     await settle()
     expect(asked).toEqual([])
     film.mode = 'mark'
@@ -87,7 +97,7 @@ describe('men whom the picture shows', () => {
   })
   it('who is clicked where he is shown is found; who is clicked elsewhere is not', async () => {
     const film = await inHand({ calibration: SOLVED })
-    const found = scope.run(() => useFoundMen(ref(film.now!.snapFrame)))!
+    const found = scope.run(() => useFoundMen(ref(film.now!.snapFrame), PATHS))!
     film.mode = 'mark'
     film.target = 'mike'
     await settle()
@@ -99,19 +109,21 @@ describe('men whom the picture shows', () => {
     expect(film.now!.marks).toHaveLength(1)
     expect(film.now!.marks[0]!.found).toBeUndefined()
   })
-  it('are followed after the ball when a key says so, and taken by the next', async () => {
+  it('are followed through the play when a key says so, and taken in any frame of it by the next', async () => {
     const film = await inHand({
       calibration: SOLVED,
       marks: MEN.map(({ man, xPixels, yPixels }) => ({ man, xPixels, yPixels })),
     })
     const frame = ref(film.now!.snapFrame + 3)
-    const found = scope.run(() => useFoundMen(frame))!
+    const found = scope.run(() => useFoundMen(frame, PATHS))!
     film.mode = 'mark'
     await settle()
     expect(asked).toEqual([])
     const words = (): string => mount(MenFound, { props: { found } }).text().replace(/\s+/g, ' ')
-    expect(words()).toContain('F follows who was clicked at the snap')
+    expect(words()).toContain('F follows who was clicked at the snap through the play;')
     found.take()
+    expect(PATHS.follow).toHaveBeenCalledOnce()
+    followed.value = { angle: 1, lastFrame: frame.value + 3, stale: false, trouble: '' }
     await settle()
     expect(asked.map((a) => a.frame)).toEqual([frame.value])
     expect(film.now!.marks).toHaveLength(2)
@@ -121,35 +133,21 @@ describe('men whom the picture shows', () => {
     expect(film.now!.marks.filter((m) => m.frame === frame.value)).toEqual([
       { man: 'nickel', xPixels: 100, yPixels: 50, found: true, frame: frame.value },
     ])
+    // the next frame is told at once; one they were not followed to asks for it anew
     frame.value += 3
     await settle()
-    expect(asked).toHaveLength(1)
-    frame.value = film.now!.snapFrame + 200
-    await settle()
-    expect(words()).not.toContain('F takes')
-  })
-  it('are followed anew when who was clicked on the way was clicked elsewhere', async () => {
-    const film = await inHand({ calibration: SOLVED, marks: [{ man: 'nickel', xPixels: 1, yPixels: 2 }] })
-    const frame = ref(film.now!.snapFrame + 6)
-    const found = scope.run(() => useFoundMen(frame))!
-    film.mode = 'mark'
-    found.take()
-    await settle()
-    expect(found.men.value).toHaveLength(1)
-    const corrected = { man: 'nickel', xPixels: 5, yPixels: 6, frame: film.now!.snapFrame + 3 }
-    const angle = { ...film.angle!, marks: [...film.angle!.marks, corrected] }
-    film.play = { ...film.play!, angles: [angle] }
-    await settle()
-    expect(found.men.value).toEqual([])
-    expect(found.canFollow.value).toBe(true)
-    found.take()
-    await settle()
     expect(asked).toHaveLength(2)
+    followed.value = { angle: 1, stale: true, trouble: '' }
+    await settle()
+    expect(words()).toContain('through the play anew, by the clicks as they are now;')
+    frame.value = film.now!.snapFrame + 400
+    await settle()
+    expect(words()).not.toContain('F follows')
   })
   it('are not asked for in frames that are passed', async () => {
     const film = await inHand({ calibration: SOLVED })
     const frame = ref(film.now!.snapFrame - 2)
-    scope.run(() => useFoundMen(frame))
+    scope.run(() => useFoundMen(frame, PATHS))
     film.mode = 'mark'
     await vi.advanceTimersByTimeAsync(100)
     frame.value = film.now!.snapFrame + 1

@@ -3,16 +3,18 @@ import { useBallInPicture } from './ballInPicture'
 import { useFilm } from './filmStore'
 import { useFoundMen } from './foundMen'
 import { useFoundPlaces } from './foundPlaces'
+import type { Paths } from './usePaths'
 
 /** What the frame that is shown shows by itself, and how it becomes his clicks. */
 export function usePicture(
   frame: Ref<number>,
+  paths: Paths,
   go: (to: number) => void,
   /** Puts the cross where somebody is to be clicked. */
   point: (x: number, y: number) => void,
 ) {
   const film = useFilm()
-  const men = useFoundMen(frame)
+  const men = useFoundMen(frame, paths)
   const places = useFoundPlaces(frame)
   const ball = useBallInPicture(frame, go)
   watch(men.ofTarget, (man) => man && point(man.xPixels, man.yPixels))

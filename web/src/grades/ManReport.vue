@@ -3,6 +3,7 @@ import type { ManPage } from '../api/types'
 import { counted } from '../words/counted'
 import ClipList from './ClipList.vue'
 import DeedsList from './DeedsList.vue'
+import EffortList from './EffortList.vue'
 import FacetsTable from './FacetsTable.vue'
 import FaultsTable from './FaultsTable.vue'
 import PlaysLink from './PlaysLink.vue'
@@ -125,6 +126,10 @@ function told(c: Chain): string {
       <h2>Beside the marks</h2>
       <DeedsList
         :deeds="page.sheet.deeds"
+        :leads="leads"
+      />
+      <EffortList
+        :effort="page.sheet.effort"
         :leads="leads"
       />
       <ul v-if="page.sheet.chains.length">

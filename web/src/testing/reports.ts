@@ -123,6 +123,7 @@ export const PAGE: ManPage = {
     best: [],
     worst: [CLIP],
     deeds: DEEDS,
+    effort: { plays: [] },
     chains: [{ first: { game: 7, opponent: 'Stoats', number: 3 }, named: false, stands: false }],
   },
   corrections: [

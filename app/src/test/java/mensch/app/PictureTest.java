@@ -72,21 +72,61 @@ class PictureTest {
     }
 
     @Test
-    void menAreFollowedForSomeSecondsAfterTheSnap(int port) throws IOException {
-        FilmedGame game = FilmedGame.of(Browserless.signedIn(port, "marrow"), testCard("long.mp4", 4));
+    void menAreFollowedThroughThePlayAsWorkAndKeptWhileTheirClicksStand(int port) throws IOException {
+        FilmedGame game = FilmedGame.of(Browserless.signedIn(port, "marrow"), testCard("long.mp4", 10));
         JsonNode play = game.measured("anvil-drizzle");
-        double followed = play.get("followed").asDouble();
         int snap = play.at("/angles/0/snapFrame").asInt();
-        int last = snap + (int) Math.floor(followed * 30);
+        int last = snap + (int) Math.floor(play.get("followed").asDouble() * 30);
+        assertThat(game.coach().get(asked(game, play, "men", snap + 1)).code()).isEqualTo("not-followed");
+
+        String paths = game.play(play.get("id").asLong()) + "/paths";
+        assertThat(game.coach().get(paths).json().at("/angles/0").has("work")).isFalse();
+        Answer begun = game.coach().post(follow(game, play), "");
+        assertThat(begun.status()).isEqualTo(202);
+        String work = "/api/work/" + begun.json().get("id").asLong();
+        Awaited.ended(() -> game.coach().get(work).json());
+        JsonNode followed = game.coach().get(paths).json();
+        assertThat(followed.at("/angles/0/work/state").asString()).isEqualTo("done");
+        assertThat(followed.at("/angles/0/lastFrame").asInt()).isEqualTo(last);
+        // a test card has neither paint nor men: who was clicked at the snap is kept there, and lost at once
+        assertThat(followed.at("/angles/0/trouble").asString()).contains("taken to have stood still");
+        assertThat(followed.get("men")).hasSize(1);
+        assertThat(followed.at("/men/0/stretches/0")).hasSize(1);
+        assertThat(followed.at("/men/0").has("fastest")).isFalse();
         for (int frame : new int[] {snap + 1, last}) {
             JsonNode answer = game.coach().get(asked(game, play, "men", frame)).json();
-            assertThat(answer.get("frame").asInt()).isEqualTo(frame);
-            // a test card has no men: who was clicked at the snap is said to be lost, nobody else is asked for
             assertThat(answer.get("men")).isEmpty();
             assertThat(answer.get("notFound")).hasSize(1);
         }
-        assertThat(game.coach().get(asked(game, play, "men", last + 2)).code()).isEqualTo("frame-too-far");
-        assertThat(game.coach().get(asked(game, play, "men", 0)).status()).isEqualTo(200);
+        assertThat(game.coach().get(asked(game, play, "men", last + 2)).code()).isEqualTo("not-followed");
+
+        // who is clicked by hand on the way is to be followed from there: what was followed before is none of it
+        String corrected = FilmedGame.ballAndFeet("mike", 163, 106) + ","
+                + FilmedGame.in(snap + 6, FilmedGame.feet("mike", 165, 106));
+        assertThat(game.save(play, 0, FilmedGame.work(snap, FilmedGame.straightAbove(play), corrected))
+                        .status())
+                .isEqualTo(200);
+        JsonNode since = game.coach().get(paths).json();
+        assertThat(since.at("/angles/0/stale").asBoolean()).isTrue();
+        assertThat(since.at("/angles/0").has("lastFrame")).isFalse();
+        assertThat(since.get("men")).isEmpty();
+        assertThat(game.coach().get(asked(game, play, "men", snap + 1)).code()).isEqualTo("not-followed");
+    }
+
+    private static String follow(FilmedGame game, JsonNode play) {
+        return game.play(play.get("id").asLong()) + "/angles/"
+                + play.at("/angles/0/id").asLong() + "/paths";
+    }
+
+    @Test
+    void nobodyIsFollowedInAViewThatIsNotSolvedOrBySomebodyElseThanACoach(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode unsolved = game.cut("anvil-drizzle");
+        assertThat(game.coach().post(follow(game, unsolved), "").code()).isEqualTo("view-not-solved");
+        assertThat(Browserless.signedIn(port, "lind")
+                        .post(follow(game, unsolved), "")
+                        .status())
+                .isEqualTo(403);
     }
 
     @Test

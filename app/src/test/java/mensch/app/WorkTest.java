@@ -6,9 +6,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
-import java.time.Duration;
-import java.time.Instant;
-import java.util.List;
 import java.util.function.Predicate;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.BeforeAll;
@@ -65,19 +62,8 @@ class WorkTest {
         return game.coach().post("/api/reels/" + game.reel() + "/playable", "{}");
     }
 
-    /** Looks at the work until it is so. */
     private static JsonNode until(FilmedGame game, Predicate<JsonNode> so) {
-        Instant latest = Instant.now().plus(Duration.ofMinutes(2));
-        JsonNode seen = reel(game).get("madeOver");
-        while (!so.test(seen)) {
-            assertThat(Instant.now()).as(String.valueOf(seen)).isBefore(latest);
-            seen = reel(game).get("madeOver");
-        }
-        return seen;
-    }
-
-    private static boolean ended(JsonNode work) {
-        return List.of("done", "failed", "cancelled").contains(work.get("state").asString());
+        return Awaited.until(() -> reel(game).get("madeOver"), so);
     }
 
     @Test
@@ -86,7 +72,7 @@ class WorkTest {
         assertThat(reel(game).get("hindrance").asString()).contains("does not play", "mpeg4", "avi");
         assertThat(reel(game).has("madeOver")).isFalse();
         assertThat(ask(game).status()).isEqualTo(202);
-        JsonNode done = until(game, WorkTest::ended);
+        JsonNode done = until(game, Awaited::hasEnded);
         assertThat(done.get("state").asString()).isEqualTo("done");
         assertThat(done.get("percent").asInt()).isEqualTo(100);
         assertThat(done.get("askedBy").asString()).isEqualTo("abara");
@@ -109,7 +95,7 @@ class WorkTest {
         game.cut("anvil-fog");
         JsonNode before = game.coach().get("/api/reels/" + game.reel()).json().get("frameTimes");
         ask(game);
-        assertThat(until(game, WorkTest::ended).get("state").asString()).isEqualTo("done");
+        assertThat(until(game, Awaited::hasEnded).get("state").asString()).isEqualTo("done");
         JsonNode after = game.coach().get("/api/reels/" + game.reel()).json().get("frameTimes");
         assertThat(after).hasSameSizeAs(before);
         for (int i = 0; i < before.size(); i++) {
@@ -128,14 +114,14 @@ class WorkTest {
         String work = "/api/work/" + asked.json().get("id").asLong();
         assertThat(game.coach().delete(work).json().get("cancelling").asBoolean())
                 .isTrue();
-        JsonNode cancelled = until(game, WorkTest::ended);
+        JsonNode cancelled = until(game, Awaited::hasEnded);
         assertThat(cancelled.get("state").asString()).isEqualTo("cancelled");
         assertThat(cancelled.get("words").asString()).contains("nothing was changed");
         assertThat(reel(game).has("hindrance")).isTrue();
         assertThat(game.coach().delete(work).json().get("state").asString()).isEqualTo("cancelled");
         assertThat(ask(game).status()).isEqualTo(202);
         game.coach().delete("/api/work/" + reel(game).at("/madeOver/id").asLong());
-        until(game, WorkTest::ended);
+        until(game, Awaited::hasEnded);
         assertThat(Browserless.signedIn(port, "lind").get(work).status()).isEqualTo(403);
         assertThat(game.coach().get("/api/work/999999").status()).isEqualTo(404);
     }
@@ -146,7 +132,7 @@ class WorkTest {
         game.cut("anvil-fog");
         Database.run("update reel set frame_times = frame_times - 0 where id = " + game.reel());
         ask(game);
-        JsonNode failed = until(game, WorkTest::ended);
+        JsonNode failed = until(game, Awaited::hasEnded);
         assertThat(failed.get("state").asString()).isEqualTo("failed");
         assertThat(failed.get("words").asString()).contains("120 frames and not 119", "stays as it is");
         assertThat(reel(game).has("hindrance")).isTrue();
@@ -164,7 +150,7 @@ class WorkTest {
                 "insert into scheduled_tasks (task_name, task_instance, execution_time, picked, picked_by, last_heartbeat, version) "
                         + "values ('work', '" + work
                         + "', now() - interval '1 hour', true, 'killed', now() - interval '1 hour', 1)");
-        JsonNode done = until(game, WorkTest::ended);
+        JsonNode done = until(game, Awaited::hasEnded);
         assertThat(done.get("state").asString()).isEqualTo("done");
         assertThat(reel(game).has("hindrance")).isFalse();
     }
@@ -173,7 +159,7 @@ class WorkTest {
     void theFilmAsItCameInIsKeptAndErasedWithTheReel(int port) throws IOException, SQLException {
         FilmedGame game = game(port, "old.avi");
         ask(game);
-        until(game, WorkTest::ended);
+        until(game, Awaited::hasEnded);
         Path films = Path.of(System.getenv().getOrDefault("MENSCH_TEST_DATA", "target"))
                 .resolve("app-data/films");
         Path original = films.resolve(Database.text("select original from reel where id = " + game.reel()));

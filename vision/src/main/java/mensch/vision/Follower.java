@@ -15,13 +15,11 @@ import mensch.core.film.Calibration;
 import mensch.core.film.ImagePoint;
 
 /**
- * Men followed from frame to frame of a camera that stands still: each by his look (a correlation filter, BoofCV), and
- * all of them, again and again, held against the men whom the picture shows by themselves. Who is not seen where he
- * must be for some time is lost, and nothing is said of him until somebody says where he is.
+ * Men followed from frame to frame: each by his look (a correlation filter, BoofCV), and all of them, again and again,
+ * held against the men whom the picture shows by themselves. Who is not seen where he must be for some time is lost,
+ * and nothing is said of him until somebody says where he is.
  */
 public final class Follower {
-    /** All are looked for anew so often, seconds. */
-    private static final double AGAIN = 0.2;
     /** Who was not seen by himself for so long, seconds, is lost. <em>Model.</em> */
     private static final double LOST = 0.7;
     /** Farther than this from where he is followed to, yards, it is not he. <em>Model.</em> */
@@ -31,20 +29,28 @@ public final class Follower {
 
     private static final double BROAD = 0.5;
 
-    private final Calibration view;
     private final Field field;
     private final double rate;
-    private Optional<Ground> ground = Optional.empty();
+    private Optional<Known> ground = Optional.empty();
     private final Map<String, Track> tracks = new LinkedHashMap<>();
     private int frame = -1;
     private List<Matching.Told> told = List.of();
 
     /** @param rate frames a second */
-    public Follower(Calibration view, Field field, double rate) {
-        this.view = view;
+    public Follower(Field field, double rate) {
         this.field = field;
         this.rate = rate;
     }
+
+    /**
+     * Who is known to be where in a picture, whatever was thought of him.
+     *
+     * @param feet between them, pixels of the film
+     */
+    public record Man(String name, boolean defence, ImagePoint feet) {}
+
+    /** The grass as one view has it. */
+    private record Known(Calibration view, Ground grass) {}
 
     private static final class Track {
         private final boolean defence;
@@ -71,27 +77,35 @@ public final class Follower {
      * The next frame.
      *
      * @param picture as large as all others, no wider than {@link MenFinder#WIDEST_PICTURE}
-     * @param known who is known to stand where in it, whatever was thought of him: he is followed from there
+     * @param view how its camera stands
+     * @param known followed from there
      * @param look whether all are looked for in it, to be told
      */
-    public void next(Picture picture, List<Matching.Asked> known, boolean look) {
-        Ground grass = ground.orElseGet(() -> new Ground(picture, view, field));
-        ground = Optional.of(grass);
+    public void next(Picture picture, Calibration view, List<Man> known, boolean look) {
         frame++;
         GrayU8 grey = picture.grey();
         tracks.values().parallelStream().forEach(track -> track.look.process(grey, track.box));
-        for (Matching.Asked man : known) {
+        told = List.of();
+        if (known.isEmpty() && !look) {
+            return;
+        }
+        Ground grass = ground(picture, view);
+        for (Man man : known) {
             var track = new Track(man.defence());
-            if (view.toImage(man.at())
-                    .filter(at -> from(track, at, picture, grey, grass))
-                    .isPresent()) {
+            if (from(track, man.feet(), picture, grey, grass)) {
                 tracks.put(man.name(), track);
             }
         }
-        told = List.of();
-        if (look || frame % Math.max(1, (int) Math.round(AGAIN * rate)) == 0 && frame > 0) {
+        if (look) {
             look(picture, grey, grass);
         }
+    }
+
+    private Ground ground(Picture picture, Calibration view) {
+        Known here =
+                ground.filter(g -> g.view() == view).orElseGet(() -> new Known(view, new Ground(picture, view, field)));
+        ground = Optional.of(here);
+        return here.grass();
     }
 
     /** Whom the last frame shows where he is followed to; of frames in which nobody was looked for, nobody. */

@@ -6,8 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import mensch.camera.PinholeCamera;
-import mensch.camera.Point3;
 import mensch.camera.Weather;
 import mensch.core.film.Calibration;
 import mensch.core.film.Tripod;
@@ -54,7 +52,7 @@ class CarryTruthTest {
         var carried = new CarriedView(snap.calibration(), drawn.scene().snap().field(), tripod, Drawn.LIMITS);
         Drawn last = drawn;
         for (int frame = 1; frame <= FRAMES && carried.view().isPresent(); frame++) {
-            last = drawn.turned(frame / RATE, panned(drawn.camera(), drawn.sideline(), way * frame / RATE));
+            last = drawn.panned(frame / RATE, way * PAN, ZOOM);
             carried.next(last.picture());
         }
         Drawn end = last;
@@ -67,17 +65,5 @@ class CarryTruthTest {
                 .mapToDouble(d -> d)
                 .max()
                 .orElse(99);
-    }
-
-    /** The camera looks along with the play. */
-    private static PinholeCamera panned(PinholeCamera camera, boolean sideline, double seconds) {
-        Point3 aim = camera.target();
-        double to = PAN * seconds;
-        return new PinholeCamera(
-                camera.eye(),
-                sideline ? new Point3(aim.x(), aim.y() + to, aim.z()) : new Point3(aim.x() + to, aim.y(), aim.z()),
-                camera.focalPixels() * (1 + ZOOM * Math.abs(seconds)),
-                camera.widthPixels(),
-                camera.heightPixels());
     }
 }

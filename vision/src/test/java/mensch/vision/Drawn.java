@@ -74,6 +74,27 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weathe
         return new Drawn(scene, sideline, to, weather, picture(scene, to, weather, seconds));
     }
 
+    /**
+     * So many seconds after the snap, its camera looking along with the play and closer.
+     *
+     * @param pan yards a second along the field from the sideline, across it from the end zone
+     * @param zoom closer by so much of it a second
+     */
+    Drawn panned(double seconds, double pan, double zoom) {
+        Point3 aim = camera.target();
+        double to = pan * seconds;
+        return turned(
+                seconds,
+                new PinholeCamera(
+                        camera.eye(),
+                        sideline
+                                ? new Point3(aim.x(), aim.y() + to, aim.z())
+                                : new Point3(aim.x() + to, aim.y(), aim.z()),
+                        camera.focalPixels() * (1 + zoom * seconds),
+                        camera.widthPixels(),
+                        camera.heightPixels()));
+    }
+
     private static Picture picture(Scene scene, PinholeCamera camera, Weather weather, double seconds) {
         var image = new BufferedImage(SIZE.width(), SIZE.height(), BufferedImage.TYPE_3BYTE_BGR);
         new Painter(camera, scene.snap().field(), weather).frame(image, scene, seconds);

@@ -7,16 +7,21 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import mensch.camera.Body;
 import mensch.camera.Weather;
+import mensch.core.field.Field;
 import mensch.core.film.Calibration;
 import mensch.core.film.KnownPoint;
+import mensch.core.film.Tripod;
 import mensch.core.geometry.Point;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Men of drawn film followed from where they stand at the snap, in a camera that stands still. */
+/**
+ * Men of drawn film followed from where they stand at the snap, in a camera that stands still and in one that turns.
+ */
 class FollowTruthTest {
     private static final double RATE = 30;
     private static final double RIGHT_YARDS = 0.5;
+    private static final double ZOOM = 0.05;
     private final Random hand = new Random(5);
 
     private static final int FRAMES = 48;
@@ -48,17 +53,17 @@ class FollowTruthTest {
         }
     }
 
-    /** Alone, and when a coach says twice where everybody is. */
+    /** Alone, and when a coach says twice where everybody is; and in a camera that turns with the play. */
     @ParameterizedTest
-    @CsvSource({"true, 0.4, 0.9", "false, 0.15, 0.7"})
-    void menAreFollowedFromTheSnap(boolean sideline, double told, double right) {
+    @CsvSource({"true, 0, 0.4, 0.9", "false, 0, 0.15, 0.7", "true, 4, 0.3, 0.85"})
+    void menAreFollowedFromTheSnap(boolean sideline, double pan, double told, double right) {
         var alone = new Counts();
         var corrected = new Counts();
         Drawn.all(Weather.FINE, hand)
                 .filter(d -> d.sideline() == sideline)
-                .limit(2)
-                .forEach(drawn -> follow(drawn, alone, corrected));
-        String side = sideline ? "sideline" : "end zone";
+                .limit(pan == 0 ? 2 : 1)
+                .forEach(drawn -> follow(drawn, pan, alone, corrected));
+        String side = (sideline ? "sideline" : "end zone") + (pan == 0 ? "" : ", camera turned by " + pan + " yd/s");
         alone.print(side);
         corrected.print(side + ", corrected twice");
         assertThat((double) alone.told() / alone.asked()).isGreaterThan(told);
@@ -66,28 +71,30 @@ class FollowTruthTest {
         assertThat(corrected.right()).isGreaterThan(alone.right());
     }
 
-    private void follow(Drawn drawn, Counts alone, Counts corrected) {
+    private void follow(Drawn drawn, double pan, Counts alone, Counts corrected) {
         List<KnownPoint> clicks = drawn.clicked(hand);
-        Calibration view =
-                ((Calibration.Solved) Calibration.of(clicks, drawn.tripod(hand), Drawn.LIMITS)).calibration();
-        var one = new Follower(view, drawn.scene().snap().field(), RATE);
-        var other = new Follower(view, drawn.scene().snap().field(), RATE);
+        Tripod tripod = drawn.tripod(hand);
+        Calibration view = ((Calibration.Solved) Calibration.of(clicks, tripod, Drawn.LIMITS)).calibration();
+        Field field = drawn.scene().snap().field();
+        var one = new PlayFollower(view, field, tripod, Drawn.LIMITS, RATE);
+        var other = new PlayFollower(view, field, tripod, Drawn.LIMITS, RATE);
         for (int frame = 0; frame <= FRAMES; frame++) {
-            double seconds = frame / RATE;
-            Picture picture = drawn.at(seconds).within(MenFinder.WIDEST_PICTURE);
-            boolean look = LOOKED_AT.contains(frame);
-            one.next(picture, frame == 0 ? known(drawn, seconds) : List.of(), look);
-            other.next(picture, frame == 0 || CORRECTED.contains(frame) ? known(drawn, seconds) : List.of(), look);
-            if (look) {
-                count(drawn, frame, one.told(), alone);
-                count(drawn, frame, other.told(), corrected);
+            Drawn now = drawn.panned(frame / RATE, pan, pan == 0 ? 0 : ZOOM);
+            Picture picture = now.picture().within(MenFinder.WIDEST_PICTURE);
+            one.next(picture, frame == 0 ? known(now, frame) : List.of());
+            other.next(picture, frame == 0 || CORRECTED.contains(frame) ? known(now, frame) : List.of());
+            if (LOOKED_AT.contains(frame)) {
+                count(now, frame, one.told(), alone);
+                count(now, frame, other.told(), corrected);
             }
         }
+        assertThat(one.camera())
+                .isIn(pan == 0 ? PlayFollower.Camera.STOOD : PlayFollower.Camera.TURNED, PlayFollower.Camera.NOT_TOLD);
     }
 
-    private static List<Matching.Asked> known(Drawn drawn, double seconds) {
+    private static List<Follower.Man> known(Drawn drawn, int frame) {
         return drawn.scene().bodies().stream()
-                .map(b -> new Matching.Asked(b.name(), b.feet(seconds), b.defence()))
+                .map(b -> new Follower.Man(b.name(), b.defence(), drawn.truth(b.feet(frame / RATE))))
                 .toList();
     }
 

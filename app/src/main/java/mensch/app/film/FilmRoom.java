@@ -125,6 +125,15 @@ public class FilmRoom {
         return worked(games.play(game, play), by);
     }
 
+    /** The play that an angle is of. @throws Problem when there is none any more */
+    Worked worked(Long angle, String by) {
+        return worked(
+                games.play(angles.findById(angle)
+                        .orElseThrow(() -> Problem.notFound("this angle of the play"))
+                        .playId()),
+                by);
+    }
+
     /** @throws Problem when the game has no such reel, or the reel no such frame */
     public void checkShown(Long game, Long reel, int frame) {
         AngleWork.onFilm(reelOf(game, reel), frame);

@@ -157,7 +157,7 @@ record FilmedPlay(
                 worked.times().apart(),
                 MOMENTS,
                 worked.asked().call().convention().film().stillBefore(),
-                MenOnFilm.FOLLOWED,
+                FollowMen.LONGEST,
                 Together.AT_THE_BALL);
     }
 

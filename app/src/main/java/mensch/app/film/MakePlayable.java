@@ -44,7 +44,7 @@ class MakePlayable implements WorkKind {
     }
 
     @Override
-    public void run(Long about, Progress progress) throws IOException, InterruptedException {
+    public void run(Long about, String by, Progress progress) throws IOException, InterruptedException {
         Reel reel = reels.findById(about).orElseThrow(() -> Problem.notFound("the reel " + about));
         Path part = store.part();
         try {

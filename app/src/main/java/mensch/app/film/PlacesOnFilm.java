@@ -19,6 +19,9 @@ import org.springframework.stereotype.Service;
 /** Known places of the field that the picture itself shows, for somebody to confirm. */
 @Service
 class PlacesOnFilm {
+    /** Longer than this after the ball a view is not carried while somebody waits, seconds. */
+    private static final double CARRIED = 3;
+
     private final FilmRoom room;
     private final FilmFrames frames;
 
@@ -70,7 +73,7 @@ class PlacesOnFilm {
             throws IOException {
         int snap = seen.angle().snapFrame();
         double after = reel.frameTimes().get(frame) - reel.frameTimes().get(snap);
-        if (!(seen.filmed().snap() instanceof Calibration.Solved solved) || after < 0 || after > MenOnFilm.FOLLOWED) {
+        if (!(seen.filmed().snap() instanceof Calibration.Solved solved) || after < 0 || after > CARRIED) {
             return Optional.empty();
         }
         var view = new CarriedView(solved.calibration(), field, seen.filmed().tripod(), limits);

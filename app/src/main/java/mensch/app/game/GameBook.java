@@ -79,6 +79,11 @@ public class GameBook {
                 .orElseThrow(() -> Problem.notFound("play " + id + " of this game"));
     }
 
+    /** A play of any game that stands. @throws Problem when there is none, or it was taken out */
+    public Play play(Long id) {
+        return plays.findById(id).filter(p -> !p.takenOut()).orElseThrow(() -> Problem.notFound("play " + id));
+    }
+
     /** The line-up and the call of a log. @throws Problem when somebody must not see one of them */
     public Asked asked(PlayLog log, String by) {
         return new Asked(

@@ -53,6 +53,7 @@ public class GradeBook {
      * @param taught what he does on it, as he is told
      * @param toClick at what moment a click on him would show his read; empty when that is clicked, or shows nowhere
      * @param order what marked moments say of his technique
+     * @param pace how fast he was, and what that is of his own speed; empty where he was not followed
      * @param rubrics he is graded by on this play, by id
      */
     record AskedOnPlay(
@@ -61,6 +62,7 @@ public class GradeBook {
             List<String> taught,
             String toClick,
             List<String> order,
+            String pace,
             List<String> rubrics) {}
 
     /** A facet as coaches write it, and what it is. */
@@ -99,14 +101,23 @@ public class GradeBook {
     private final GameBook games;
     private final FilmRoom film;
     private final WhoPlayed played;
+    private final PaceWords paces;
     private final Clock clock;
 
-    GradeBook(GradedReps reps, SettledMarks settled, GameBook games, FilmRoom film, WhoPlayed played, Clock clock) {
+    GradeBook(
+            GradedReps reps,
+            SettledMarks settled,
+            GameBook games,
+            FilmRoom film,
+            WhoPlayed played,
+            PaceWords paces,
+            Clock clock) {
         this.reps = reps;
         this.settled = settled;
         this.games = games;
         this.film = film;
         this.played = played;
+        this.paces = paces;
         this.clock = clock;
     }
 
@@ -133,7 +144,7 @@ public class GradeBook {
             }
         }
         AskedOnFilm asked = film.askedOnFilm(found, by);
-        List<AskedOnPlay> onPlay = onPlay(asked);
+        List<AskedOnPlay> onPlay = onPlay(asked, paces.words(found, players));
         List<Rubric> used = asked.rubrics().stream()
                 .filter(r -> onPlay.stream().anyMatch(a -> a.rubrics().contains(r.id())))
                 .toList();
@@ -177,7 +188,7 @@ public class GradeBook {
                 : "this formation cannot run what is logged to that side: look at play, side and formation in the log";
     }
 
-    private static List<AskedOnPlay> onPlay(AskedOnFilm asked) {
+    private static List<AskedOnPlay> onPlay(AskedOnFilm asked, Map<String, String> paces) {
         return asked.lineup().jobs().stream()
                 .map(job -> new AskedOnPlay(
                         job.id(),
@@ -185,6 +196,7 @@ public class GradeBook {
                         asked.reads().map(r -> r.taught(job)).orElse(List.of()),
                         asked.proposals().stillToClick(job).orElse(""),
                         asked.proposals().order(job),
+                        paces.getOrDefault(job.id(), ""),
                         asked.rubricsOf(job.id()).stream().map(Rubric::id).toList()))
                 .toList();
     }

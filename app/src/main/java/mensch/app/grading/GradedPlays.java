@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import mensch.app.bounds.Paged;
 import mensch.app.film.FilmClock;
+import mensch.app.film.Paths;
 import mensch.app.game.Game;
 import mensch.app.game.Play;
 import mensch.app.game.PlayLog;
@@ -15,8 +16,10 @@ import mensch.app.playbook.Playbook;
 import mensch.app.played.WasOn;
 import mensch.app.played.WhoPlayed;
 import mensch.core.event.Observed;
+import mensch.core.film.FilmedPath;
 import mensch.core.grading.Settled;
 import mensch.core.grading.Topic;
+import mensch.core.report.Effort;
 import mensch.core.report.Graded;
 import mensch.core.report.Occasion;
 import mensch.core.report.OnPlay;
@@ -36,13 +39,16 @@ public class GradedPlays {
     private final FilmClock clock;
     private final WhoPlayed played;
     private final Playbook playbook;
+    private final Paths paths;
 
-    GradedPlays(GradedReps reps, SettledMarks settled, FilmClock clock, WhoPlayed played, Playbook playbook) {
+    GradedPlays(
+            GradedReps reps, SettledMarks settled, FilmClock clock, WhoPlayed played, Playbook playbook, Paths paths) {
         this.reps = reps;
         this.settled = settled;
         this.clock = clock;
         this.played = played;
         this.playbook = playbook;
+        this.paths = paths;
     }
 
     /**
@@ -71,7 +77,11 @@ public class GradedPlays {
         return new Everything(
                 words,
                 new Graded(
-                        words.stream().map(GradedPlay::rep).toList(), plays, settled(placed), field(kinds, pressed)));
+                        words.stream().map(GradedPlay::rep).toList(),
+                        plays,
+                        settled(placed),
+                        field(kinds, pressed),
+                        ran()));
     }
 
     /** Words of one man, the newest game first. */
@@ -118,6 +128,19 @@ public class GradedPlays {
                         occasion(men.get(0).game(), men.get(0).play(), kinds, pressed),
                         men.stream().map(WasOn::player).collect(Collectors.toSet())))
                 .toList();
+    }
+
+    /** Players of the roster who were followed on film, on each play. */
+    public List<Effort.Ran> ran() {
+        Map<Long, Map<String, FilmedPath.Pace>> paces = paths.paces();
+        return paces.isEmpty()
+                ? List.of()
+                : played.all().stream()
+                        .flatMap(w -> Optional.ofNullable(
+                                paces.getOrDefault(w.play().id(), Map.of()).get(w.job()))
+                                .map(pace -> new Effort.Ran(w.player(), at(w.game(), w.play()), pace))
+                                .stream())
+                        .toList();
     }
 
     /** By how it ended, else by what they ran; an option is either. */

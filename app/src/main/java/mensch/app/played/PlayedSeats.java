@@ -25,7 +25,7 @@ interface PlayedSeats extends JpaRepository<PlayedSeat, Long> {
 
     /** Everybody on every play that is in its game, the newest game first and its last play first. */
     @Query("""
-            select new mensch.app.played.WasOn(s.player, p, g)
+            select new mensch.app.played.WasOn(s.player, s.job, p, g)
             from PlayedSeat s join Play p on p.id = s.playId join Game g on g.id = p.gameId
             where p.takenOut = false and s.onField = true
             order by""" + Play.NEWEST)

@@ -11,8 +11,9 @@ public interface WorkKind {
      * Does the work.
      *
      * @param about id of what it is about
+     * @param by who asked for it
      * @throws mensch.app.problem.Problem when it cannot be done, in words for a coach
      * @throws Progress.CancelledException passed on from the progress
      */
-    void run(Long about, Progress progress) throws IOException, InterruptedException;
+    void run(Long about, String by, Progress progress) throws IOException, InterruptedException;
 }

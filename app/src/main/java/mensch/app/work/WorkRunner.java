@@ -38,7 +38,7 @@ class WorkRunner {
                     .filter(k -> k.kind().equals(work.kind()))
                     .findFirst()
                     .orElseThrow(() -> Problem.refused("kind-unknown", "this version does no such work any more"));
-            kind.run(work.about(), new Written(id));
+            kind.run(work.about(), work.askedBy(), new Written(id));
             ends(id, WorkState.DONE, "done");
         } catch (Progress.CancelledException e) {
             ends(id, WorkState.CANCELLED, "cancelled; nothing was changed");

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { Progress } from 'ant-design-vue'
+import { computed } from 'vue'
+import { useFilm } from './filmStore'
+import { gaps } from './paths'
+import type { Paths } from './usePaths'
+
+/** How far men are followed, and what is known by it of the man in hand. */
+const props = defineProps<{ paths: Paths; target?: string }>()
+const film = useFilm()
+const his = computed(() => props.paths.men.value.find((m) => m.man === props.target))
+const seconds = (s: number): string => `+${s.toFixed(1)} s`
+const pace = computed(() => {
+  const fastest = his.value?.fastest
+  if (!fastest) return ''
+  const doubt = (1.96 * fastest.sigma).toFixed(1)
+  return `fastest ${fastest.yardsASecond.toFixed(1)} ± ${doubt} yd/s at ${seconds(fastest.seconds)}`
+})
+const unseen = computed(() =>
+  his.value
+    ? gaps(his.value)
+        .map((g) => (g.to === undefined ? `from ${seconds(g.from)} on` : `from ${seconds(g.from)} to ${seconds(g.to)}`))
+        .join(', ')
+    : '',
+)
+</script>
+
+<template>
+  <div
+    v-if="paths.work.value"
+    class="paths"
+    role="status"
+  >
+    <Progress
+      :percent="paths.work.value.percent"
+      size="small"
+      status="normal"
+      :aria-label="`Following men: ${paths.work.value.words}`"
+    />
+    {{ paths.work.value.cancelling ? 'being cancelled' : paths.work.value.words }}
+    <button
+      v-if="!paths.work.value.cancelling"
+      class="link"
+      type="button"
+      @click="paths.cancel"
+    >
+      Cancel
+    </button>
+  </div>
+  <p
+    v-else-if="his"
+    class="paths"
+  >
+    <b>{{ film.label(his.man) }}</b> followed: {{ pace || 'seen too briefly for a speed' }}; not seen {{ unseen }}.
+  </p>
+  <p
+    v-if="paths.trouble.value"
+    class="paths fault"
+  >
+    {{ paths.trouble.value }}
+  </p>
+</template>
+
+<style scoped>
+.paths {
+  font: 400 13px/1.35 var(--narrow);
+}
+</style>
