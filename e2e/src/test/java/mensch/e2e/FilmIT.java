@@ -257,7 +257,7 @@ class FilmIT extends InBrowser {
         assertThat(page.locator(".state")).hasText("saved");
     }
 
-    /** A fifth of a second after the ball a key follows to there who is clicked at it, and the next takes them. */
+    /** A key follows who is clicked at the ball through the play, and in any frame of it the next takes them. */
     private static void theyAreFollowed(Page page) {
         for (int frame = 0; frame < FOLLOWED; frame++) {
             page.keyboard().press(".");
@@ -266,7 +266,9 @@ class FilmIT extends InBrowser {
         assertThat(page.locator("aside .found")).containsText("follows who was clicked at the snap");
         page.keyboard().press("f");
         assertThat(page.locator("aside .found"))
-                .containsText("Found in the picture: ", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
+                .containsText("Found in the picture: ", new LocatorAssertions.ContainsTextOptions().setTimeout(90_000));
+        assertThat(page.locator("aside polyline.path").first()).isVisible();
+        assertThat(page.locator("aside .paths")).containsText("followed: ");
         page.keyboard().press("f");
         assertThat(page.locator(".stage .mark").first()).isVisible();
         assertThat(page.locator(".state")).hasText("saved");

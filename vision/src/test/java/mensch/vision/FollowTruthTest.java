@@ -2,14 +2,20 @@ package mensch.vision;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
 import mensch.camera.Body;
 import mensch.camera.Weather;
 import mensch.core.field.Field;
 import mensch.core.film.Calibration;
+import mensch.core.film.Feet;
+import mensch.core.film.FilmedPath;
 import mensch.core.film.KnownPoint;
+import mensch.core.film.Shot;
 import mensch.core.film.Tripod;
 import mensch.core.geometry.Point;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -46,7 +52,41 @@ class FollowTruthTest {
             return IntStream.of(right).sum();
         }
 
+        private final Map<String, List<FilmedPath.Look>> looks = new HashMap<>();
+        private int paces;
+        private int truePaces;
+
+        /** Who is told where in a frame, as the application keeps it. */
+        void look(Calibration view, double seconds, List<Matching.Told> told) {
+            told.stream()
+                    .filter(Matching.Told::clear)
+                    .forEach(t -> view.sight(Map.of(
+                                    new Shot(t.name(), seconds),
+                                    new Feet(t.man().feet(), Feet.Told.FOUND)))
+                            .seen()
+                            .forEach(s -> looks.computeIfAbsent(t.name(), n -> new ArrayList<>())
+                                    .add(new FilmedPath.Look(seconds, s.at()))));
+        }
+
+        /** Whether each man was as fast as is said of him. */
+        void ran(Drawn drawn) {
+            double half = Drawn.LIMITS.path().held() / 2;
+            looks.forEach((name, his) -> FilmedPath.of(his, Drawn.LIMITS)
+                    .fastest(Drawn.LIMITS)
+                    .ifPresent(pace -> {
+                        Body body = drawn.body(name);
+                        double truth = body.feet(pace.seconds() - half).distance(body.feet(pace.seconds() + half))
+                                / (2 * half);
+                        paces++;
+                        truePaces += truth > pace.atLeast() && truth < pace.atMost() ? 1 : 0;
+                    }));
+            looks.clear();
+        }
+
         void print(String what) {
+            if (paces > 0) {
+                System.out.printf("%s, speeds after the snap: %d of %d inside 95 %%%n", what, truePaces, paces);
+            }
             LOOKED_AT.forEach(f -> System.out.printf(
                     "%s, %.1f s after the snap: of %d defenders %d are told, %d of them within half a yard%n",
                     what, f / RATE, asked[f], told[f], right[f]));
@@ -69,6 +109,7 @@ class FollowTruthTest {
         assertThat((double) alone.told() / alone.asked()).isGreaterThan(told);
         assertThat((double) alone.right() / alone.told()).isGreaterThan(right);
         assertThat(corrected.right()).isGreaterThan(alone.right());
+        assertThat((double) alone.truePaces / alone.paces).isGreaterThan(0.8);
     }
 
     private void follow(Drawn drawn, double pan, Counts alone, Counts corrected) {
@@ -83,11 +124,14 @@ class FollowTruthTest {
             Picture picture = now.picture().within(MenFinder.WIDEST_PICTURE);
             one.next(picture, frame == 0 ? known(now, frame) : List.of());
             other.next(picture, frame == 0 || CORRECTED.contains(frame) ? known(now, frame) : List.of());
+            double seconds = frame / RATE;
+            one.view().ifPresent(at -> alone.look(at, seconds, one.told()));
             if (LOOKED_AT.contains(frame)) {
                 count(now, frame, one.told(), alone);
                 count(now, frame, other.told(), corrected);
             }
         }
+        alone.ran(drawn);
         assertThat(one.camera())
                 .isIn(pan == 0 ? PlayFollower.Camera.STOOD : PlayFollower.Camera.TURNED, PlayFollower.Camera.NOT_TOLD);
     }
