@@ -195,6 +195,16 @@ describe('grading by key', () => {
     grading.confirm()
     expect(film.target).toBe('nickel')
   })
+  it('is not as proposed by one key, and the next man by another: what was said stands', () => {
+    const { film, grades } = inHand()
+    const grading = useGrading()
+    expect(grades.proposed('nickel').find((p) => p.facet === 'AL')!.mark).toBe('-')
+    grading.otherwise('AL')
+    grading.whole('=')
+    expect(grades.markOf('nickel', 'AL')).toBe('=')
+    expect(grades.markOf('nickel', 'TE')).toBe('=')
+    expect(film.target).not.toBe('nickel')
+  })
   it('takes one key for a man of whom all but technique is proposed', () => {
     const { film, grades } = inHand()
     const grading = useGrading()

@@ -7,6 +7,7 @@ import CorrectionFields from './CorrectionFields.vue'
 import { useFilm, type Mode } from './filmStore'
 import { useGrades, type Facet, type GradeMark } from './gradeStore'
 import MarkButtons from './MarkButtons.vue'
+import { OTHERWISE } from './marks'
 import ModeBar from './ModeBar.vue'
 import NoteField from './NoteField.vue'
 import NotHeard from './NotHeard.vue'
@@ -49,6 +50,7 @@ const asked = computed(() =>
 const done = computed(() => jobs.value.filter((j) => grades.graded(j.id)).length)
 const markOf = (facet: Facet): GradeMark | undefined => words.value.marks.find((m) => m.facet === facet)?.mark
 const proposed = (facet: Facet) => proposals.value.find((p) => p.facet === facet)
+const keyOf = (facet: Facet): string | undefined => OTHERWISE.find((o) => o.facet === facet)?.key
 const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find((m) => m.facet === facet)?.mark
 </script>
 
@@ -140,6 +142,11 @@ const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find(
             @click="$emit('facet', f.facet)"
           >
             <b>{{ f.facet }}</b> {{ f.meaning }}
+            <span
+              v-if="keyOf(f.facet)"
+              class="key"
+              >{{ keyOf(f.facet) }}</span
+            >
           </button>
           <MarkButtons
             :of="f.facet"
@@ -176,7 +183,8 @@ const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find(
       </button>
       <p class="soft">
         The same with his technique as a whole: <span class="key">7</span> above, <span class="key">8</span> to,
-        <span class="key">9</span> below standard.
+        <span class="key">9</span> below standard. <span class="key">4</span> <span class="key">5</span>
+        <span class="key">6</span>: alignment, read, assignment not as proposed.
       </p>
       <BesideMarks :job="job.id" />
       <NoteField

@@ -20,7 +20,14 @@ function room(inHand = true) {
     }
   }
   const stage = { toggle: vi.fn(), walk: vi.fn(), drop: vi.fn() }
-  const grading = { ready: vi.fn(() => true), walk: vi.fn(), mark: vi.fn(), confirm: vi.fn(), whole: vi.fn() }
+  const grading = {
+    ready: vi.fn(() => true),
+    walk: vi.fn(),
+    mark: vi.fn(),
+    confirm: vi.fn(),
+    whole: vi.fn(),
+    otherwise: vi.fn(),
+  }
   const controls = {
     film,
     frame: ref(5),

@@ -2,8 +2,8 @@ import type { Ref } from 'vue'
 import { actionsOf, type Action } from '../shell/actions/action'
 import { SHAPES, type Shape } from './drawing'
 import type { Mode, useFilm } from './filmStore'
-import type { GradeMark } from './gradeStore'
-import { MARKS } from './marks'
+import type { Facet, GradeMark } from './gradeStore'
+import { MARKS, OTHERWISE } from './marks'
 import { SEEN_KEYS, type What } from './seen'
 import { ballMovesAt, beginsAt, endsAt, frameOf, withHidden, withoutMark } from './work'
 
@@ -32,6 +32,8 @@ export interface RoomControls {
     confirm: () => void
     /** Technique as a whole, yes to what is proposed, and the next man. */
     whole: (technique: GradeMark) => void
+    /** A facet is not as proposed. */
+    otherwise: (facet: Facet) => void
   }
   drawing: { take: (shape: Shape) => void; wipe: () => void }
   /** Goes where the picture shows the ball move. */
@@ -206,6 +208,15 @@ export function roomActions(controls: RoomControls): Action[] {
             ),
           ]
         : [],
+    ),
+    ...OTHERWISE.map(({ facet, key, name }) =>
+      grades(
+        `otherwise-${facet}`,
+        key,
+        `His ${name} is not as proposed; again: another mark`,
+        () => grading.otherwise(facet),
+        judging,
+      ),
     ),
     grades('unmark', 'Delete', 'Take the mark off', () => grading.mark(undefined), judging),
     grades('who', 'W', 'Say who played, from this play on', controls.who, judging),

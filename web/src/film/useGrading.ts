@@ -1,5 +1,6 @@
 import { computed, ref, type Ref } from 'vue'
 import { useFilm } from './filmStore'
+import { otherwise } from './marks'
 import { useGrades, type Facet, type GradeMark } from './gradeStore'
 
 /** A criterion of a rubric. */
@@ -20,6 +21,8 @@ export interface Grading {
   confirm: () => void
   /** Technique as a whole, yes to what is proposed, and the next man: one key for a man of whom all else is measured. */
   whole: (technique: GradeMark) => void
+  /** A facet of the man in hand is not as proposed; said again, another mark, and after the last as proposed after all. */
+  otherwise: (facet: Facet) => void
 }
 
 /** Marks the man in hand facet by facet, technique criterion by criterion; a yes goes on to the next man who has no grade. */
@@ -82,5 +85,11 @@ export function useGrading(): Grading {
     if (grades.markOf(job, 'TE') !== technique) grades.mark(job, 'TE', technique)
     confirm()
   }
-  return { facet, criterion, choose, ready: () => !!grades.found, walk, mark, confirm, whole }
+  function notAsProposed(of: Facet): void {
+    const job = man()
+    if (!job) return
+    const proposed = grades.proposed(job).find((p) => p.facet === of)?.mark
+    grades.mark(job, of, otherwise(proposed, grades.markOf(job, of)))
+  }
+  return { facet, criterion, otherwise: notAsProposed, choose, ready: () => !!grades.found, walk, mark, confirm, whole }
 }
