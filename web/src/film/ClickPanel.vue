@@ -205,6 +205,7 @@ function takeOffPlaces(): void {
           v-for="m in inTurn"
           :key="m"
           type="button"
+          :data-man="m"
           :class="{ done: marked.has(m) }"
           :aria-pressed="m === target"
           @click="target = m"

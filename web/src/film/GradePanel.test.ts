@@ -195,6 +195,24 @@ describe('grading by key', () => {
     grading.confirm()
     expect(film.target).toBe('nickel')
   })
+  it('did his job by one key: as proposed where that is told, to standard where it is not, as far as he is not marked', () => {
+    const { film, grades } = inHand(
+      playGrades({
+        proposals: [
+          { job: 'nickel', facet: 'AL', mark: '-', measured: 'Out' },
+          { job: 'nickel', facet: 'KEY', mark: 'n/a', measured: 'not told' },
+          { job: 'nickel', facet: 'GO', mark: 'n/a', measured: 'not told' },
+        ],
+      }),
+    )
+    const grading = useGrading()
+    grading.otherwise('AS')
+    grading.otherwise('AS')
+    grading.didHisJob()
+    const marks = (): string[] => grades.words('nickel').marks.map((m) => `${m.facet} ${m.mark}`)
+    expect(marks().sort()).toEqual(['AL -', 'AS -', 'GO n/a', 'KEY =', 'TE ='])
+    expect(film.target).toBe('mike')
+  })
   it('is not as proposed by one key, and the next man by another: what was said stands', () => {
     const { film, grades } = inHand()
     const grading = useGrading()

@@ -184,7 +184,8 @@ const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find(
       <p class="soft">
         The same with his technique as a whole: <span class="key">7</span> above, <span class="key">8</span> to,
         <span class="key">9</span> below standard. <span class="key">4</span> <span class="key">5</span>
-        <span class="key">6</span>: alignment, read, assignment not as proposed.
+        <span class="key">6</span>: alignment, read, assignment not as proposed. <span class="key">Shift Enter</span>:
+        he did his job, also where nothing is proposed.
       </p>
       <BesideMarks :job="job.id" />
       <NoteField

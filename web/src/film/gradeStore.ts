@@ -7,6 +7,10 @@ import { unheardWords, type RepAt } from './unheard'
 export type Facet = FacetMark['facet']
 export type GradeMark = FacetMark['mark']
 
+/** What a job is: where he lined up, what he read, what he was assigned, how he did it. */
+const JOB: readonly Facet[] = ['AL', 'KEY', 'AS', 'TE']
+const MET: GradeMark = '='
+
 const AGAIN_MILLIS = 4000
 /** It was not the word: no server, or one in trouble. */
 const LATER = (status: number): boolean => status === 0 || status >= 500
@@ -108,6 +112,21 @@ export const useGrades = defineStore('grades of a play', () => {
     return open.length > 0
   }
 
+  /**
+   * Says yes to all that is proposed of a man and not marked yet, and that he did his job as far as nothing is told of it: a
+   * coach saw it.
+   */
+  function didHisJob(job: string): void {
+    const told = proposed(job).filter((p) => p.mark !== 'n/a' || !JOB.includes(p.facet))
+    const seen = [
+      ...told,
+      ...JOB.filter((f) => !told.some((p) => p.facet === f)).map((facet) => ({ facet, mark: MET })),
+    ]
+    const open = seen.filter((p) => markOf(job, p.facet) === undefined)
+    if (open.length)
+      say(job, { marks: [...words(job).marks, ...open.map(({ facet, mark: given }) => ({ facet, mark: given }))] })
+  }
+
   let sending = false
   let wanted = false
   /** The first word that the server refuses as it is; it holds up no other. */
@@ -199,6 +218,7 @@ export const useGrades = defineStore('grades of a play', () => {
     playedBy,
     mark,
     confirm,
+    didHisJob,
     send,
     settle,
     drop,

@@ -27,6 +27,7 @@ function room(inHand = true) {
     confirm: vi.fn(),
     whole: vi.fn(),
     otherwise: vi.fn(),
+    didHisJob: vi.fn(),
   }
   const controls = {
     film,

@@ -30,6 +30,8 @@ export interface RoomControls {
     walk: (by: number) => void
     mark: (mark: GradeMark | undefined) => void
     confirm: () => void
+    /** Yes to what is proposed, to standard what of his job is not, and the next man. */
+    didHisJob: () => void
     /** Technique as a whole, yes to what is proposed, and the next man. */
     whole: (technique: GradeMark) => void
     /** A facet is not as proposed. */
@@ -221,6 +223,13 @@ export function roomActions(controls: RoomControls): Action[] {
     grades('unmark', 'Delete', 'Take the mark off', () => grading.mark(undefined), judging),
     grades('who', 'W', 'Say who played, from this play on', controls.who, judging),
     grades('confirm', 'Enter', 'Yes to what is proposed, and on to the next man', grading.confirm, judging),
+    grades(
+      'did-his-job',
+      'Shift+Enter',
+      'He did his job: yes to what is proposed, to standard what is not, and on to the next man',
+      grading.didHisJob,
+      judging,
+    ),
     clicks('leave', 'Escape', 'Leave the mode', () => ((film.mode = 'look'), (zoom.value = false))),
   ]
 }

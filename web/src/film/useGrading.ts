@@ -21,6 +21,8 @@ export interface Grading {
   confirm: () => void
   /** Technique as a whole, yes to what is proposed, and the next man: one key for a man of whom all else is measured. */
   whole: (technique: GradeMark) => void
+  /** Yes to what is proposed, to standard what of his job is not; the next man. */
+  didHisJob: () => void
   /** A facet of the man in hand is not as proposed; said again, another mark, and after the last as proposed after all. */
   otherwise: (facet: Facet) => void
 }
@@ -73,6 +75,15 @@ export function useGrading(): Grading {
   function confirm(): void {
     const job = man()
     if (job) grades.confirm(job)
+    next(job)
+  }
+  function didHisJob(): void {
+    const job = man()
+    if (job) grades.didHisJob(job)
+    next(job)
+  }
+  /** The next man who has no grade. */
+  function next(job: string | undefined): void {
     const ids = film.jobs.map((j) => j.id)
     const at = ids.indexOf(job ?? '')
     const round = [...ids.slice(at + 1), ...ids.slice(0, Math.max(0, at))]
@@ -91,5 +102,16 @@ export function useGrading(): Grading {
     const proposed = grades.proposed(job).find((p) => p.facet === of)?.mark
     grades.mark(job, of, otherwise(proposed, grades.markOf(job, of)))
   }
-  return { facet, criterion, otherwise: notAsProposed, choose, ready: () => !!grades.found, walk, mark, confirm, whole }
+  return {
+    facet,
+    criterion,
+    otherwise: notAsProposed,
+    choose,
+    ready: () => !!grades.found,
+    walk,
+    mark,
+    confirm,
+    didHisJob,
+    whole,
+  }
 }
