@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { Progress } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, client, faultOf, over, problemOf } from '../api/client'
-import type { PlayRow, ReelItem } from '../api/types'
+import type { PlayRow, ReelItem, WorkRow } from '../api/types'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { useSession } from '../shell/session'
 import { counted } from '../words/counted'
@@ -17,7 +18,8 @@ import UploadFilm from './UploadFilm.vue'
 /** One game: its film, its log, and what else may be film of it. */
 const session = useSession()
 const WATCH_MILLIS = 1000
-const going = ({ madeOver }: ReelItem): boolean => madeOver?.state === 'waiting' || madeOver?.state === 'running'
+const isGoing = (work: WorkRow | undefined): boolean => work?.state === 'waiting' || work?.state === 'running'
+const going = ({ madeOver }: ReelItem): boolean => isGoing(madeOver)
 const route = useRoute()
 const id = Number(route.params.game)
 const {
@@ -32,8 +34,14 @@ const { data: film, refetch: loadFilm } = useQuery({
   queryKey: ['film of game', id],
   queryFn: () => answer(client.GET('/api/games/{game}/film', { params: { path: { game: id } } })),
   // while a film is being made over, how far it is
-  refetchInterval: ({ state }) => (state.data?.reels.some(going) ? WATCH_MILLIS : false),
+  refetchInterval: ({ state }) =>
+    state.data?.reels.some(going) || isGoing(state.data?.filming) ? WATCH_MILLIS : false,
 })
+// the plays are in the log when their film is
+watch(
+  () => isGoing(film.value?.filming),
+  (now, before) => before && !now && void loadGame(),
+)
 const refused = ref('')
 const fault = computed(() => refused.value || faultOf(error.value))
 const heading = computed(() => {
@@ -102,6 +110,19 @@ async function erase(): Promise<void> {
       tabindex="0"
     >
       <FaultSaid :words="fault" />
+      <div
+        v-if="film?.filming && film.filming.state !== 'done'"
+        role="status"
+      >
+        <Progress
+          v-if="isGoing(film.filming)"
+          :percent="film.filming.percent"
+          size="small"
+          status="normal"
+          aria-label="Film of the demo"
+        />
+        The film of this made-up game: {{ film.filming.words }}.
+      </div>
       <p
         v-if="!game && !fault"
         class="empty"

@@ -38,6 +38,14 @@ const worst = computed(() => props.angle.calibration?.residuals.reduce((a, b) =>
       {{ l.name }} does not fit the others by {{ l.pixels.toFixed(0) }} px and is left out: click it anew.
     </p>
     <p
+      v-if="angle.calibration.bendPercent"
+      class="soft"
+    >
+      The lens bends what it films: corners come out {{ Math.abs(angle.calibration.bendPercent).toFixed(1) }} % too
+      {{ angle.calibration.bendPercent > 0 ? 'near the middle' : 'far from the middle' }}. That is taken out of every
+      measure.
+    </p>
+    <p
       v-if="angle.calibration.standing === 'as before'"
       class="soft"
     >

@@ -15,6 +15,7 @@ const CALIBRATION = {
   worstYards: 0.7,
   sigmaPixels: 1.5,
   leftOut: [],
+  bendPercent: 0,
   checksItself: true,
   standing: 'unknown' as const,
   grid: [],

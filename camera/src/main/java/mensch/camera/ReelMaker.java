@@ -158,7 +158,9 @@ public final class ReelMaker {
         try (OutputStream out = new BufferedOutputStream(ffmpeg.getOutputStream(), 1 << 20)) {
             var image = new BufferedImage(WIDTH, first.heightPixels(), BufferedImage.TYPE_3BYTE_BGR);
             var random = new Random(SEED);
+            int filmed = 0;
             for (Scene scene : scenes) {
+                System.out.println(id + ": " + filmed++ + " of " + scenes.size());
                 var painter = new Painter(camera(scene, sideline), scene.snap().field());
                 for (int f = 0; f < frames(scene); f++) {
                     painter.frame(image, scene, (double) (f - FRAMES_BEFORE) / FPS);

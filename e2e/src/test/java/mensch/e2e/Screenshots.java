@@ -2,11 +2,25 @@ package mensch.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import mensch.app.Browserless;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Pictures of each main view, made from the running demo: {@code Screenshots <folder>}, address in MENSCH_ADDRESS. */
 public final class Screenshots {
+    /** The demo's film is made after the start, and graded. */
+    private static final int FILMED_MILLIS = 600_000;
+    /** Men are followed through a play. */
+    private static final int FOLLOWED_MILLIS = 120_000;
+
+    private static final int DOTS_PER_INCH = 80;
+
     private final Path folder;
     private final int port;
 
@@ -15,12 +29,12 @@ public final class Screenshots {
         this.port = port;
     }
 
-    public static void main(String[] args) {
+    public static void main(String[] args) throws IOException {
         String address = System.getenv("MENSCH_ADDRESS");
         new Screenshots(Path.of(args[0]), Integer.parseInt(address.replaceAll(".*:(\\d+).*", "$1"))).take();
     }
 
-    private void take() {
+    private void take() throws IOException {
         try (var chromium = new Chromium()) {
             Page page = chromium.signedIn(port, "marrow", "/board");
             page.locator(".strip [data-job]").first().waitFor();
@@ -46,19 +60,12 @@ public final class Screenshots {
         page.waitForTimeout(1200);
         Words.choose(page, "Man", "nickel");
         shot(page, "playbook-rules");
-        page.navigate(base() + "/playbook/play/pass/boot-flood");
-        page.waitForTimeout(1500);
-        shot(page, "playbook-play");
         page.navigate(base() + "/playbook/pressure");
         Words.choose(page, "What will does", "B gap", "comes through the B gap");
         page.waitForTimeout(4000);
         shot(page, "pressure");
         page.navigate(base() + "/playbook/card/anvil-heron");
         shot(page, "playbook-card");
-        page.navigate(base() + "/programme/figures");
-        page.getByRole(AriaRole.SEARCHBOX).fill("force");
-        page.locator("td input").nth(1).fill("2.5");
-        shot(page, "figures");
         page.navigate(base() + "/plan");
         page.waitForTimeout(14_000);
         Words.choose(page, "Order", "worst");
@@ -117,9 +124,15 @@ public final class Screenshots {
                 .click();
     }
 
-    private void film(Page page) {
+    private void film(Page page) throws IOException {
         page.navigate(base() + "/film");
         page.locator("td a", new Page.LocatorOptions().setHasText("Stoats")).click();
+        page.locator("h1 a", new Page.LocatorOptions().setHasText("to grade"))
+                .waitFor(new Locator.WaitForOptions().setTimeout(FILMED_MILLIS));
+        page.getByText("The film of this made-up game")
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(WaitForSelectorState.HIDDEN)
+                        .setTimeout(FILMED_MILLIS));
         shot(page, "film-game");
         page.locator("h1 a", new Page.LocatorOptions().setHasText("to grade")).click();
         page.locator(".strip li").first().waitFor();
@@ -146,14 +159,46 @@ public final class Screenshots {
         page.keyboard().press("ArrowDown");
         page.keyboard().press("ArrowDown");
         shot(page, "film-grade");
+        follow(page, toGrade);
         page.locator("nav a", new Page.LocatorOptions().setHasText("Grades")).click();
         shot(page, "grades");
         page.locator("a.big", new Page.LocatorOptions().setHasText("Dunmore")).click();
         page.locator(".chart svg").first().waitFor();
         shot(page, "grades-man");
+        paper(page.url().replaceAll(".*/grades/", ""));
         page.navigate(base() + "/grades/unit/all");
         page.locator(".chart svg").first().waitFor();
         shot(page, "grades-unit");
+    }
+
+    /** Men followed through a play, some frames after the ball. */
+    private void follow(Page page, String play) {
+        page.navigate(play);
+        page.locator(".strip li").first().waitFor();
+        page.locator("aside").focus();
+        page.keyboard().press("m");
+        for (int frame = 0; frame < 30; frame++) {
+            page.keyboard().press(".");
+        }
+        Locator found = page.locator("aside .found", new Page.LocatorOptions().setHasText("Found in the picture"));
+        Locator begin = page.locator("aside .found", new Page.LocatorOptions().setHasText("follows who was clicked"));
+        found.or(begin).first().waitFor();
+        if (begin.count() > 0) {
+            page.keyboard().press("f");
+        }
+        found.waitFor(new Locator.WaitForOptions().setTimeout(FOLLOWED_MILLIS));
+        page.locator("[data-man=nickel]").first().click();
+        page.locator("aside polyline.picked").first().waitFor();
+        shot(page, "film-paths");
+    }
+
+    /** What a man takes along on paper, its first page. */
+    private void paper(String man) throws IOException {
+        byte[] sheet = Browserless.signedIn(port, "marrow").bytes("/api/grades/" + man + "/sheet.pdf");
+        try (PDDocument document = Loader.loadPDF(sheet)) {
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, DOTS_PER_INCH);
+            ImageIO.write(page, "png", folder.resolve("correction-sheet.png").toFile());
+        }
     }
 
     private String base() {

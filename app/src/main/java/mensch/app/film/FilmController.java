@@ -85,8 +85,15 @@ class FilmController {
             int marks,
             long version) {}
 
-    /** The film of a game. */
-    record GameFilm(List<ReelItem> reels, List<AngleItem> angles) {}
+    /**
+     * The film of a game.
+     *
+     * @param filming the demo's film while it is made, and how that ended; null of every other game
+     */
+    record GameFilm(
+            List<ReelItem> reels,
+            List<AngleItem> angles,
+            @Nullable WorkRow filming) {}
 
     /** A reel to play; {@code frameTimes} are exact presentation times in seconds. */
     record ReelSheet(
@@ -135,7 +142,8 @@ class FilmController {
                 MakePlayable.KIND, reels.stream().map(Reels.InShort::getId).toList());
         return new GameFilm(
                 reels.stream().map(r -> item(r, madeOver.get(r.getId()))).toList(),
-                room.angles(game).stream().map(FilmController::item).toList());
+                room.angles(game).stream().map(FilmController::item).toList(),
+                works.last(FilmTheDemo.KIND, List.of(game)).get(game));
     }
 
     private static ReelItem item(Reels.InShort r, @Nullable WorkRow madeOver) {

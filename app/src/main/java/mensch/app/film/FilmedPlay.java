@@ -114,6 +114,8 @@ record FilmedPlay(
      *
      * @param lateralYards smallest lateral difference between two men that it can tell near the ball, 95 %
      * @param leftOut clicks that do not fit the others
+     * @param bendPercent so much nearer to the middle than a good lens would have them the corners are shown, which is
+     *     reckoned with; below 0 farther, 0 where no click says so
      * @param checksItself whether a wrong click would show
      * @param standing whether the camera stands where the reel's other plays put it
      * @param grid lines of the field in the picture, pixels
@@ -125,6 +127,7 @@ record FilmedPlay(
             double lateralYards,
             double depthYards,
             List<Calibration.LeftOut> leftOut,
+            double bendPercent,
             boolean checksItself,
             Calibration.Standing standing,
             List<List<Pixel>> grid) {}
@@ -216,6 +219,7 @@ record FilmedPlay(
                 resolution.map(Calibration.Resolution::lateralYards).orElse(-1.0),
                 resolution.map(Calibration.Resolution::depthYards).orElse(-1.0),
                 calibration.leftOut(),
+                100 * calibration.bend(),
                 calibration.checksItself(),
                 calibration.standing(),
                 grid(calibration, field));

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import mensch.app.film.DemoFilmed;
 import mensch.app.film.FilmRoom;
 import mensch.app.film.FilmRoom.AskedOnFilm;
 import mensch.app.game.Game;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -34,7 +36,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Two coaches of the demo say yes to what was measured on its film, and what they saw of the read and the effort; they
- * do not see everything alike. Only where nobody graded anything.
+ * do not see everything alike. The week before they graded by eye, where nobody graded anything.
  */
 @Component
 @Order(4)
@@ -63,9 +65,14 @@ class DemoGrades implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments args) throws IOException {
         if (reps.count() == 0) {
-            games.newest().ifPresent(game -> games.plays(game.id()).forEach(this::grade));
             gradeTheWeekBefore();
         }
+    }
+
+    /** A game that was just filmed; what somebody said already stands. */
+    @EventListener
+    void filmed(DemoFilmed film) {
+        games.plays(film.game()).forEach(this::grade);
     }
 
     /** A game without film, graded by eye: what the filmed one is compared with. */
@@ -102,7 +109,9 @@ class DemoGrades implements ApplicationRunner {
                         marks,
                         ticked(asked, job, play.number(), grader),
                         grader.equals(FIRST) ? corrected(play.number(), job) : null);
-                book.say(asked, key, new Version(0), words, grader);
+                if (reps.findByPlayIdAndJobAndGrader(play.id(), job, grader).isEmpty()) {
+                    book.say(asked, key, new Version(0), words, grader);
+                }
             });
         }
     }

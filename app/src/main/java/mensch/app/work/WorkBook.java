@@ -4,6 +4,7 @@ import com.github.kagkarlsson.scheduler.SchedulerClient;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -54,6 +55,16 @@ public class WorkBook {
         return works.last(kind, about).stream()
                 .map(WorkRow::of)
                 .collect(Collectors.toMap(WorkRow::about, Function.identity()));
+    }
+
+    /** Whether work of a kind was ever asked for. */
+    public boolean wasAsked(String kind) {
+        return works.existsByKind(kind);
+    }
+
+    /** What work of a kind was about whose last try ended so. */
+    public List<Long> lastEnded(String kind, WorkState state) {
+        return works.lastEnded(kind, state);
     }
 
     /** Takes work back: what waits is gone at once, what runs hears of it soon, what has ended stays as it ended. */

@@ -16,6 +16,14 @@ interface Works extends JpaRepository<Work, Long> {
             and j.id = (select max(o.id) from Work o where o.kind = :kind and o.about = j.about)""")
     List<Work> last(String kind, Collection<Long> about);
 
+    boolean existsByKind(String kind);
+
+    /** What the last work of a kind was about, each once, where it ended so. */
+    @Query("""
+            select j.about from Work j where j.kind = :kind and j.state = :state
+            and j.id = (select max(o.id) from Work o where o.kind = :kind and o.about = j.about)""")
+    List<Long> lastEnded(String kind, WorkState state);
+
     @Query("select j.cancelAsked from Work j where j.id = :id")
     Optional<Boolean> cancelAsked(Long id);
 }

@@ -23,6 +23,7 @@ public final class Calibration {
     private static final double STEP = 0.1;
 
     private final List<KnownPoint> points;
+    private final Bend bend;
     private final List<LeftOut> leftOut;
     private final FilmLimits limits;
     private final HomographyFit.Solution solution;
@@ -33,6 +34,7 @@ public final class Calibration {
     private Calibration(
             List<KnownPoint> points, HomographyFit.Solution solution, FilmLimits limits, List<KnownPoint> left) {
         this.points = List.copyOf(points);
+        this.bend = Bend.NONE;
         this.leftOut = named(left, solution);
         this.limits = limits;
         this.solution = solution;
@@ -43,6 +45,7 @@ public final class Calibration {
 
     private Calibration(StandFit.View view, FilmLimits limits, List<KnownPoint> left) {
         this.points = view.points();
+        this.bend = Bend.NONE;
         this.leftOut = named(left, view.solution());
         this.limits = limits;
         this.solution = view.solution();
@@ -53,7 +56,17 @@ public final class Calibration {
     }
 
     private Calibration(Calibration free, Standing standing) {
-        this.points = free.points;
+        this(free, free.points, Bend.NONE, standing);
+    }
+
+    /**
+     * A view that was solved as if its lens bent nothing, of one that does.
+     *
+     * @param clicked the same points as the film shows them
+     */
+    private Calibration(Calibration free, List<KnownPoint> clicked, Bend bend, Standing standing) {
+        this.points = clicked;
+        this.bend = bend;
         this.leftOut = free.leftOut;
         this.limits = free.limits;
         this.solution = free.solution;
@@ -102,6 +115,24 @@ public final class Calibration {
      * @param points clicks on known field points
      */
     public static Outcome of(List<KnownPoint> points, Tripod tripod, FilmLimits limits) {
+        Bend bend = tripod.bend(points);
+        Outcome straight = straight(points.stream().map(bend::straight).toList(), tripod, limits);
+        return straight instanceof Solved solved && !bend.isNone()
+                ? new Solved(bent(solved.calibration(), points, bend))
+                : straight;
+    }
+
+    private static Calibration bent(Calibration straight, List<KnownPoint> clicked, Bend bend) {
+        return new Calibration(
+                straight,
+                clicked.stream()
+                        .filter(p -> straight.points.contains(bend.straight(p)))
+                        .toList(),
+                bend,
+                straight.standing);
+    }
+
+    private static Outcome straight(List<KnownPoint> points, Tripod tripod, FilmLimits limits) {
         Outcome free = of(points, limits);
         List<Stand> stands = tripod.stands();
         if (stands.isEmpty() || points.size() < StandFit.LEAST_POINTS) {
@@ -203,12 +234,12 @@ public final class Calibration {
 
     /** The pixel of a field point, if it lies before the camera. */
     public Optional<ImagePoint> toImage(Point field) {
-        return solution.fieldToImage().fieldToImage(field);
+        return solution.fieldToImage().fieldToImage(field).map(bend::film);
     }
 
     /** The field point under a pixel, if that is below the horizon. */
     public Optional<Point> toField(ImagePoint image) {
-        return solution.fieldToImage().imageToField(image);
+        return solution.fieldToImage().imageToField(bend.straight(image));
     }
 
     /** Feet clicked in the picture, or where they must be; none at, next to or above the horizon. */
@@ -227,14 +258,16 @@ public final class Calibration {
         var spreads = new ArrayList<Spread>();
         var seen = new ArrayList<Sight.Seen>();
         clicks.forEach((shot, click) -> toField(click.at())
-                .flatMap(feet -> spread(feet, click.doubt(shot.who(), limits)))
+                .flatMap(feet -> spread(feet, bend.stretch(click.at()) * click.doubt(shot.who(), limits)))
                 .filter(spread -> spread.sigma(sigmaPixels) < Code.HIGH_SCHOOL.widthYards() / 2)
                 .ifPresent(spread -> {
                     spreads.add(spread);
                     seen.add(new Sight.Seen(
                             shot,
                             new Measured(
-                                    spread.feet(), spread.covariance(sigmaPixels), Hull.contains(hull, click.at()))));
+                                    spread.feet(),
+                                    spread.covariance(sigmaPixels),
+                                    Hull.contains(hull, bend.straight(click.at())))));
                 }));
         return new Sight(seen, together(spreads));
     }
@@ -332,6 +365,14 @@ public final class Calibration {
                 .flatMap(pixel -> measure(new Feet(pixel, false)))
                 .map(one -> new Resolution(
                         ClickNoise.Z95 * Math.sqrt(2) * one.sigmaX(), ClickNoise.Z95 * Math.sqrt(2) * one.sigmaY()));
+    }
+
+    /**
+     * So much nearer to the middle than a good lens would have them the picture's corners are shown, a share; below 0
+     * farther.
+     */
+    public double bend() {
+        return bend.k();
     }
 
     /** Noise of the clicks on known points that is reckoned with, pixels. */

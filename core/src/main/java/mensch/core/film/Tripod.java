@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Tripod {
     /** Nothing is known of it. */
-    public static final Tripod UNKNOWN = new Tripod(new Point(0, 0), null, List.of(), Optional.empty());
+    public static final Tripod UNKNOWN = new Tripod(new Point(0, 0), null, List.of(), Optional.empty(), Bend.NONE);
 
     /** A view tells where it was filmed from when so many clicks check each other. */
     public static final int LEAST_POINTS = Consensus.LEAST_POINTS;
@@ -34,6 +34,7 @@ public final class Tripod {
     private final @Nullable Lens lens;
     private final List<Told> told;
     private final Optional<Stand> stand;
+    private final Bend bend;
 
     private record Lens(PictureSize picture, FilmLimits limits) {}
 
@@ -47,11 +48,12 @@ public final class Tripod {
     /** A view of another play of the reel, in that play's frame. */
     public record Seen(Field field, List<KnownPoint> points) {}
 
-    private Tripod(Point centre, @Nullable Lens lens, List<Told> told, Optional<Stand> stand) {
+    private Tripod(Point centre, @Nullable Lens lens, List<Told> told, Optional<Stand> stand, Bend bend) {
         this.centre = centre;
         this.lens = lens;
         this.told = told;
         this.stand = stand;
+        this.bend = bend;
     }
 
     /**
@@ -65,13 +67,16 @@ public final class Tripod {
         var centre = new Point(
                 -field.ball().lateralYards() - field.off().x(),
                 field.ball().yardsToGoal() - field.off().y() - 50);
-        var tripod = new Tripod(centre, new Lens(picture, limits), List.of(), Optional.empty());
+        Bend bend = BendFit.of(nearest.stream().map(Seen::points).toList(), picture, limits);
+        var tripod = new Tripod(centre, new Lens(picture, limits), List.of(), Optional.empty(), bend);
         for (Seen view : nearest) {
             tripod = tripod.told.size() < MOST_VIEWS
                     ? tripod.with(
                             view.points().stream()
                                     .map(p -> new KnownPoint(
-                                            p.name(), between(p.field(), view.field(), field), p.image()))
+                                            p.name(),
+                                            between(p.field(), view.field(), field),
+                                            bend.straight(p.image())))
                                     .toList(),
                             between(new Point(0, 0), view.field(), field))
                     : tripod;
@@ -99,9 +104,19 @@ public final class Tripod {
      * the others are.
      */
     Tripod with(List<KnownPoint> points) {
-        return with(points, new Point(0, 0));
+        Bend by = bend(points);
+        return new Tripod(centre, lens, told, stand, by)
+                .with(points.stream().map(by::straight).toList(), new Point(0, 0));
     }
 
+    /** How its lens bends: as other views tell, or where none tells where it stands, as this one's clicks do. */
+    Bend bend(List<KnownPoint> points) {
+        return lens == null || stand.isPresent() || !bend.isNone()
+                ? bend
+                : BendFit.of(List.of(points), lens.picture, lens.limits);
+    }
+
+    /** @param points straight ones */
     private Tripod with(List<KnownPoint> points, Point ball) {
         return lens != null
                         && points.size() >= LEAST_POINTS
@@ -213,7 +228,7 @@ public final class Tripod {
                 by.picture,
                 paint * hand,
                 points.stream().flatMap(List::stream).map(KnownPoint::image).toList());
-        return new Tripod(centre, by, List.copyOf(views), Optional.of(all));
+        return new Tripod(centre, by, List.copyOf(views), Optional.of(all), bend);
     }
 
     /** Where it may stand: on either side of the field; none when nothing is known. */
