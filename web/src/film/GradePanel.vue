@@ -141,12 +141,9 @@ const said = (of: RepRow, facet: Facet): GradeMark | undefined => of.marks.find(
             :aria-current="f.facet === facet"
             @click="$emit('facet', f.facet)"
           >
-            <b>{{ f.facet }}</b> {{ f.meaning }}
-            <span
-              v-if="keyOf(f.facet)"
-              class="key"
-              >{{ keyOf(f.facet) }}</span
-            >
+            <b>{{ f.facet }}</b>
+            <span :class="{ key: keyOf(f.facet) }">{{ keyOf(f.facet) }}</span>
+            {{ f.meaning }}
           </button>
           <MarkButtons
             :of="f.facet"
@@ -257,9 +254,17 @@ h2 .soft {
   cursor: pointer;
   font: 400 13px/1.6 var(--narrow);
 }
-.facet b {
+.facet b,
+.facet span {
   display: inline-block;
-  min-width: 34px;
+  min-width: 26px;
+}
+.facet span {
+  min-width: 16px;
+}
+.facet .key {
+  padding: 0 3px;
+  font-size: 11px;
 }
 .facet:focus-visible {
   outline: 3px solid var(--ink);

@@ -165,7 +165,7 @@ public final class Screenshots {
         page.locator("a.big", new Page.LocatorOptions().setHasText("Dunmore")).click();
         page.locator(".chart svg").first().waitFor();
         shot(page, "grades-man");
-        paper(page.url().replaceAll(".*/grades/", ""));
+        paper(page.url().replaceAll(".*/", ""));
         page.navigate(base() + "/grades/unit/all");
         page.locator(".chart svg").first().waitFor();
         shot(page, "grades-unit");
