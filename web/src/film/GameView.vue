@@ -1,24 +1,23 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { Progress } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, client, faultOf, over, problemOf } from '../api/client'
-import type { PlayRow, ReelItem, WorkRow } from '../api/types'
+import type { PlayRow, ReelItem } from '../api/types'
 import FaultSaid from '../shell/FaultSaid.vue'
 import { useSession } from '../shell/session'
 import { counted } from '../words/counted'
 import { dayOf } from '../words/day'
 import EraseAsk from './EraseAsk.vue'
+import { isGoing, WATCH_MILLIS } from './going'
 import JoinOffers from './JoinOffers.vue'
 import PlayTable from './PlayTable.vue'
 import ReelTable from './ReelTable.vue'
 import UploadFilm from './UploadFilm.vue'
+import WorkGoing from './WorkGoing.vue'
 
 /** One game: its film, its log, and what else may be film of it. */
 const session = useSession()
-const WATCH_MILLIS = 1000
-const isGoing = (work: WorkRow | undefined): boolean => work?.state === 'waiting' || work?.state === 'running'
 const going = ({ madeOver }: ReelItem): boolean => isGoing(madeOver)
 const route = useRoute()
 const id = Number(route.params.game)
@@ -110,19 +109,15 @@ async function erase(): Promise<void> {
       tabindex="0"
     >
       <FaultSaid :words="fault" />
-      <div
-        v-if="film?.filming && film.filming.state !== 'done'"
-        role="status"
-      >
-        <Progress
+      <template v-if="film?.filming && film.filming.state !== 'done'">
+        <WorkGoing
           v-if="isGoing(film.filming)"
-          :percent="film.filming.percent"
-          size="small"
-          status="normal"
-          aria-label="Film of the demo"
+          :work="film.filming"
+          of="Film of the demo"
+          :stoppable="false"
         />
-        The film of this made-up game: {{ film.filming.words }}.
-      </div>
+        <p v-else>The film of this made-up game was not made: {{ film.filming.words }}.</p>
+      </template>
       <p
         v-if="!game && !fault"
         class="empty"

@@ -1,36 +1,22 @@
 <script setup lang="ts">
-import { Progress } from 'ant-design-vue'
 import { computed } from 'vue'
 import type { ReelItem } from '../api/types'
+import { isGoing } from './going'
+import WorkGoing from './WorkGoing.vue'
 
 /** What hinders the work on a reel, and the film that is made of it so that nothing does. */
 const props = defineProps<{ reel: ReelItem }>()
 defineEmits<{ make: []; cancel: [job: number] }>()
 const job = computed(() => props.reel.madeOver)
-const going = computed(() => job.value?.state === 'waiting' || job.value?.state === 'running')
 </script>
 
 <template>
-  <div
-    v-if="going && job"
-    role="status"
-  >
-    <Progress
-      :percent="job.percent"
-      size="small"
-      status="normal"
-      :aria-label="`${reel.name}: ${job.words}`"
-    />
-    {{ job.cancelling ? 'being cancelled' : job.words }}
-    <button
-      v-if="!job.cancelling"
-      class="link"
-      type="button"
-      @click="$emit('cancel', job.id)"
-    >
-      Cancel
-    </button>
-  </div>
+  <WorkGoing
+    v-if="job && isGoing(job)"
+    :work="job"
+    :of="reel.name"
+    @cancel="$emit('cancel', job.id)"
+  />
   <div v-else-if="reel.hindrance">
     <span class="why">{{ reel.hindrance }}</span>
     <span

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { Progress } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useFilm } from './filmStore'
 import { gaps } from './paths'
 import type { Paths } from './usePaths'
+import WorkGoing from './WorkGoing.vue'
 
 /** How far men are followed, and what is known by it of the man in hand. */
 const props = defineProps<{ paths: Paths; target?: string }>()
@@ -26,27 +26,13 @@ const unseen = computed(() =>
 </script>
 
 <template>
-  <div
+  <WorkGoing
     v-if="paths.work.value"
     class="paths"
-    role="status"
-  >
-    <Progress
-      :percent="paths.work.value.percent"
-      size="small"
-      status="normal"
-      :aria-label="`Following men: ${paths.work.value.words}`"
-    />
-    {{ paths.work.value.cancelling ? 'being cancelled' : paths.work.value.words }}
-    <button
-      v-if="!paths.work.value.cancelling"
-      class="link"
-      type="button"
-      @click="paths.cancel"
-    >
-      Cancel
-    </button>
-  </div>
+    :work="paths.work.value"
+    of="Following men"
+    @cancel="paths.cancel"
+  />
   <p
     v-else-if="his"
     class="paths"

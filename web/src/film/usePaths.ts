@@ -1,11 +1,9 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, client, problemOf } from '../api/client'
-import type { PlayPaths, WorkRow } from '../api/types'
+import type { PlayPaths } from '../api/types'
 import { useFilm } from './filmStore'
-
-const WATCH_MILLIS = 1000
-const isGoing = (work: WorkRow | undefined): boolean => work?.state === 'waiting' || work?.state === 'running'
+import { isGoing, WATCH_MILLIS } from './going'
 
 /** How men moved through the play in hand, as its pictures were followed; and the following itself, which is the server's work. */
 export function usePaths() {

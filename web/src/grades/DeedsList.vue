@@ -24,7 +24,10 @@ const rows = computed<Row[]>(() => {
 </script>
 
 <template>
-  <ul v-if="rows.length || deeds.afterContact.tries">
+  <ul
+    v-if="rows.length || deeds.afterContact.tries"
+    class="row"
+  >
     <li
       v-for="r in rows"
       :key="r.name"
@@ -47,11 +50,3 @@ const rows = computed<Row[]>(() => {
     No tackles, balls thrown at him, rush lanes or flags were said.
   </p>
 </template>
-
-<style scoped>
-ul {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 26px;
-}
-</style>

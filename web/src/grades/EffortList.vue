@@ -32,7 +32,7 @@ const slowestFirst = computed(() => [...props.effort.plays].sort((a, b) => a.yar
           >{{ counted(effort.plays.length, 'play') }}</PlaysLink>, too few for a speed of his own:
       </template>
     </p>
-    <ul>
+    <ul class="row">
       <li
         v-for="p in slowestFirst"
         :key="`${p.at.game} ${p.at.number}`"
@@ -53,11 +53,3 @@ const slowestFirst = computed(() => [...props.effort.plays].sort((a, b) => a.yar
     </p>
   </div>
 </template>
-
-<style scoped>
-ul {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 26px;
-}
-</style>

@@ -42,7 +42,10 @@ const rows = computed<Row[]>(() => {
 </script>
 
 <template>
-  <ul v-if="rows.length">
+  <ul
+    v-if="rows.length"
+    class="row"
+  >
     <li
       v-for="r in rows"
       :key="r.name"
@@ -62,11 +65,3 @@ const rows = computed<Row[]>(() => {
     pressure is marked among the moments.
   </p>
 </template>
-
-<style scoped>
-ul {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 26px;
-}
-</style>

@@ -129,7 +129,7 @@ public final class Screenshots {
         page.locator("td a", new Page.LocatorOptions().setHasText("Stoats")).click();
         page.locator("h1 a", new Page.LocatorOptions().setHasText("to grade"))
                 .waitFor(new Locator.WaitForOptions().setTimeout(FILMED_MILLIS));
-        page.getByText("The film of this made-up game")
+        page.locator("[aria-label^=\"Film of the demo\"]")
                 .waitFor(new Locator.WaitForOptions()
                         .setState(WaitForSelectorState.HIDDEN)
                         .setTimeout(FILMED_MILLIS));
