@@ -205,7 +205,7 @@ function takeOffPlaces(): void {
           v-for="m in inTurn"
           :key="m"
           type="button"
-          :data-man="m"
+          :data-mark="m"
           :class="{ done: marked.has(m) }"
           :aria-pressed="m === target"
           @click="target = m"

@@ -15,11 +15,11 @@ describe('effort', () => {
       at: at(i + 1),
       yardsASecond,
       doubt: 1.1,
-      percent: Math.round((100 * yardsASecond) / 6.5),
+      percent: Math.round((100 * yardsASecond) / 7),
     }))
-    const said = words({ own: 6.5, medianPercent: 108, plays })
-    expect(said).toContain('His own speed: surely 6.5 yd/s once. On 8 plays followed he ran 108 %')
-    expect(said.indexOf('Stoats, play 3: 5.1 ± 1.1 yd/s, 78 %')).toBeLessThan(said.indexOf('Stoats, play 1: 6.2'))
+    const said = words({ own: 7, medianPercent: 100, plays })
+    expect(said).toContain('His own speed, reached on two plays: 7.0 yd/s. On 8 plays followed he ran 100 %')
+    expect(said.indexOf('Stoats, play 3: 5.1 ± 1.1 yd/s, 73 %')).toBeLessThan(said.indexOf('Stoats, play 1: 6.2'))
     expect(said).not.toContain('play 2: 7.4')
     expect(said).toContain('Look before it is called effort')
   })

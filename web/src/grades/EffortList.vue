@@ -14,7 +14,7 @@ const slowestFirst = computed(() => [...props.effort.plays].sort((a, b) => a.yar
   <div v-if="effort.plays.length">
     <p>
       <template v-if="effort.own !== undefined">
-        His own speed: surely <b>{{ effort.own.toFixed(1) }} yd/s</b> once. On
+        His own speed, reached on two plays: <b>{{ effort.own.toFixed(1) }} yd/s</b>. On
         <PlaysLink
           :plays="all"
           of="Plays on which he was followed"

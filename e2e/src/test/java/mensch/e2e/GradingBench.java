@@ -246,10 +246,11 @@ public final class GradingBench {
                 .forEach(m -> marks.put(m.get("man").asString(), m));
         Locator inHand = page.locator("aside .men button[aria-pressed=true]:not(.done)");
         for (int turn = 0; turn < 2 * marks.size() && inHand.count() > 0; turn++) {
-            String man = inHand.getAttribute("data-man");
+            String man = inHand.getAttribute("data-mark");
             if (marks.containsKey(man)) {
                 click(page, marks.get(man));
-                page.locator("aside .men button.done[data-man=\"" + man + "\"]").waitFor();
+                page.locator("aside .men button.done[data-mark=\"" + man + "\"]")
+                        .waitFor();
                 saved(page);
             } else {
                 press(page, "d");

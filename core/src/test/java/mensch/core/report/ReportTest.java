@@ -237,11 +237,14 @@ class ReportTest {
         assertThat(few.medianPercent()).isNull();
         assertThat(few.plays()).hasSize(7).allMatch(p -> p.percent() == null && p.yardsASecond() == 6);
 
-        // told so badly that it may have been no faster than the others is no speed of his own either
+        // one fast play is none of his own, nor is one that is told badly
         Effort enough = log.ran(8, "him", 8, 0.5).ran(9, "him", 9, 3).man("him").effort();
-        assertThat(enough.own()).isCloseTo(8 - 1.96 * 0.5, offset(1e-9));
-        assertThat(enough.medianPercent()).isEqualTo((int) Math.round(100 * 6 / enough.own()));
-        assertThat(enough.plays().get(0).doubt()).isCloseTo(1.96 * 0.5, offset(1e-9));
+        assertThat(enough.own()).isEqualTo(6);
+        assertThat(enough.medianPercent()).isEqualTo(100);
+        Effort twice = log.ran(10, "him", 7.5, 0.5).man("him").effort();
+        assertThat(twice.own()).isEqualTo(7.5);
+        assertThat(twice.medianPercent()).isEqualTo(80);
+        assertThat(twice.plays().get(0).doubt()).isCloseTo(1.96 * 0.5, offset(1e-9));
         assertThat(new Log().rep(1, 1, "him", "EF =").man("him").effort().plays())
                 .isEmpty();
     }
