@@ -10,10 +10,6 @@ import mensch.core.document.Worded;
 import mensch.core.field.Code;
 import mensch.core.geometry.Point;
 import org.hipparchus.exception.MathRuntimeException;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.DecompositionSolver;
-import org.hipparchus.linear.LUDecomposition;
-import org.hipparchus.linear.RealMatrix;
 
 /** A view solved for its place: pixels to yards and back, with honest errors. */
 public final class Calibration {
@@ -258,7 +254,7 @@ public final class Calibration {
         var spreads = new ArrayList<Spread>();
         var seen = new ArrayList<Sight.Seen>();
         clicks.forEach((shot, click) -> toField(click.at())
-                .flatMap(feet -> spread(feet, bend.stretch(click.at()) * click.doubt(shot.who(), limits)))
+                .flatMap(feet -> Spread.of(solution, feet, bend.stretch(click.at()) * click.doubt(shot.who(), limits)))
                 .filter(spread -> spread.sigma(sigmaPixels) < Code.HIGH_SCHOOL.widthYards() / 2)
                 .ifPresent(spread -> {
                     spreads.add(spread);
@@ -269,77 +265,7 @@ public final class Calibration {
                                     spread.covariance(sigmaPixels),
                                     Hull.contains(hull, bend.straight(click.at())))));
                 }));
-        return new Sight(seen, together(spreads));
-    }
-
-    private RealMatrix together(List<Spread> spreads) {
-        var together = new Array2DRowRealMatrix(Math.max(1, 2 * spreads.size()), Math.max(1, 2 * spreads.size()));
-        for (int i = 0; i < spreads.size(); i++) {
-            for (int j = 0; j < spreads.size(); j++) {
-                together.setSubMatrix(
-                        (i == j
-                                        ? spreads.get(i).own(sigmaPixels)
-                                        : spreads.get(i).shared(spreads.get(j), sigmaPixels))
-                                .getData(),
-                        2 * i,
-                        2 * j);
-            }
-        }
-        return together;
-    }
-
-    /**
-     * How a place answers to errors: of its own click, and of the known points' clicks by way of the camera's
-     * parameters.
-     *
-     * @param byClick yards by a pixel of his click, 2 x 2, times the noise of that click
-     * @param byParameters yards by a parameter, 2 x 8
-     * @param parameters covariance of the parameters for one square pixel of the known points
-     */
-    private record Spread(Point feet, RealMatrix byClick, RealMatrix byParameters, RealMatrix parameters) {
-
-        /** Square yards that he has in common with another of the picture. */
-        RealMatrix shared(Spread other, double sigmaPixels) {
-            return byParameters
-                    .multiply(parameters)
-                    .multiply(other.byParameters.transpose())
-                    .scalarMultiply(sigmaPixels * sigmaPixels);
-        }
-
-        RealMatrix own(double sigmaPixels) {
-            return byClick.multiply(byClick.transpose()).add(shared(this, sigmaPixels));
-        }
-
-        Covariance covariance(double sigmaPixels) {
-            RealMatrix own = own(sigmaPixels);
-            return new Covariance(own.getEntry(0, 0), own.getEntry(0, 1), own.getEntry(1, 1));
-        }
-
-        /** One standard deviation of width and depth together, yards. */
-        double sigma(double sigmaPixels) {
-            Covariance c = covariance(sigmaPixels);
-            return Math.sqrt(c.xx() + c.yy());
-        }
-    }
-
-    /** None so near the horizon that the pixel no longer tells the place. */
-    private Optional<Spread> spread(Point feet, double clickPixels) {
-        double[] f = solution.field().apply(new double[] {feet.x(), feet.y()});
-        double pixelScale = solution.image().scale();
-        RealMatrix byPoint = new Array2DRowRealMatrix(HomographyFit.pointJacobian(solution.normalised(), f))
-                .scalarMultiply(solution.field().scale() / pixelScale);
-        RealMatrix byParameters = new Array2DRowRealMatrix(HomographyFit.parameterJacobian(solution.normalised(), f))
-                .scalarMultiply(1 / pixelScale);
-        DecompositionSolver solver = new LUDecomposition(byPoint).getSolver();
-        if (!solver.isNonSingular()) {
-            return Optional.empty();
-        }
-        RealMatrix inverse = solver.getInverse();
-        return Optional.of(new Spread(
-                feet,
-                inverse.scalarMultiply(clickPixels),
-                inverse.multiply(byParameters),
-                solution.covariancePerPixel2()));
+        return new Sight(seen, Spread.together(spreads, sigmaPixels));
     }
 
     /** Residuals in the order of the points. */
