@@ -102,6 +102,7 @@ const byRubric = () =>
         toClick: 'his read shows from +0.90 s on',
         order: [],
         pace: 'his fastest 0.5 s on this play: 6.8 ± 1.1 yd/s, at +2.0 s',
+        ofTheJob: ['AL', 'KEY', 'AS', 'TE'],
         rubrics: ['backer-block'],
       },
     ],
@@ -196,8 +197,13 @@ describe('grading by key', () => {
     expect(film.target).toBe('nickel')
   })
   it('did his job by one key: as proposed where that is told, to standard where it is not, as far as he is not marked', () => {
+    const asks = { told: [], taught: [], toClick: '', order: [], pace: '', rubrics: [] }
     const { film, grades } = inHand(
       playGrades({
+        asked: [
+          { ...asks, job: 'nickel', ofTheJob: ['AL', 'KEY', 'AS', 'TE'] },
+          { ...asks, job: 'mike', ofTheJob: ['AL', 'AS', 'TE'] },
+        ],
         proposals: [
           { job: 'nickel', facet: 'AL', mark: '-', measured: 'Out' },
           { job: 'nickel', facet: 'KEY', mark: 'n/a', measured: 'not told' },
@@ -209,9 +215,16 @@ describe('grading by key', () => {
     grading.otherwise('AS')
     grading.otherwise('AS')
     grading.didHisJob()
-    const marks = (): string[] => grades.words('nickel').marks.map((m) => `${m.facet} ${m.mark}`)
-    expect(marks().sort()).toEqual(['AL -', 'AS -', 'GO n/a', 'KEY =', 'TE ='])
+    const marks = (man: string): string[] =>
+      grades
+        .words(man)
+        .marks.map((m) => `${m.facet} ${m.mark}`)
+        .sort()
+    expect(marks('nickel')).toEqual(['AL -', 'AS -', 'GO n/a', 'KEY =', 'TE ='])
+    // who is asked no key read none
     expect(film.target).toBe('mike')
+    grading.didHisJob()
+    expect(marks('mike')).toEqual(['AL =', 'AS =', 'TE ='])
   })
   it('is not as proposed by one key, and the next man by another: what was said stands', () => {
     const { film, grades } = inHand()

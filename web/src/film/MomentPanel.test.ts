@@ -36,6 +36,7 @@ function panel() {
         taught: [],
         toClick: '',
         pace: '',
+        ofTheJob: [],
         rubrics: [],
         order: ['hips opened 0.20 s before the receiver declared'],
       },

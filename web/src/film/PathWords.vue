@@ -13,8 +13,7 @@ const seconds = (s: number): string => `+${s.toFixed(1)} s`
 const pace = computed(() => {
   const fastest = his.value?.fastest
   if (!fastest) return ''
-  const doubt = (1.96 * fastest.sigma).toFixed(1)
-  return `fastest ${fastest.yardsASecond.toFixed(1)} ± ${doubt} yd/s at ${seconds(fastest.seconds)}`
+  return `fastest ${fastest.yardsASecond.toFixed(1)} ± ${fastest.doubt.toFixed(1)} yd/s at ${seconds(fastest.seconds)}`
 })
 const unseen = computed(() =>
   his.value

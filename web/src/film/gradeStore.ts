@@ -7,8 +7,6 @@ import { unheardWords, type RepAt } from './unheard'
 export type Facet = FacetMark['facet']
 export type GradeMark = FacetMark['mark']
 
-/** What a job is: where he lined up, what he read, what he was assigned, how he did it. */
-const JOB: readonly Facet[] = ['AL', 'KEY', 'AS', 'TE']
 const MET: GradeMark = '='
 
 const AGAIN_MILLIS = 4000
@@ -117,10 +115,11 @@ export const useGrades = defineStore('grades of a play', () => {
    * coach saw it.
    */
   function didHisJob(job: string): void {
-    const told = proposed(job).filter((p) => p.mark !== 'n/a' || !JOB.includes(p.facet))
+    const his = asked(job)?.ofTheJob ?? []
+    const told = proposed(job).filter((p) => p.mark !== 'n/a' || !his.includes(p.facet))
     const seen = [
       ...told,
-      ...JOB.filter((f) => !told.some((p) => p.facet === f)).map((facet) => ({ facet, mark: MET })),
+      ...his.filter((f) => !told.some((p) => p.facet === f)).map((facet) => ({ facet, mark: MET })),
     ]
     const open = seen.filter((p) => markOf(job, p.facet) === undefined)
     if (open.length)

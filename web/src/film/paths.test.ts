@@ -16,7 +16,7 @@ const PATH: ManPath = {
     [step(0, 1), step(0.2, 2)],
     [step(1, 6), step(1.2, 7)],
   ],
-  fastest: { yardsASecond: 5.04, sigma: 0.5, seconds: 1.1 },
+  fastest: { yardsASecond: 5.04, doubt: 0.98, seconds: 1.1 },
 }
 
 beforeEach(() => setActivePinia(createPinia()))

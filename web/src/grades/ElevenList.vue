@@ -17,7 +17,9 @@ const spread = (what: Spread | undefined, name: string, digits: [number, number]
     ? [
         {
           figure: `${what.middle.toFixed(digits[0])}${unit}`,
-          name: `${name}: the median of ${what.plays.length}, from ${what.least.toFixed(digits[1])} to ${what.most.toFixed(digits[1])}${unit}`,
+          name:
+            `${name}: the median of ${what.plays.length}, ` +
+            `from ${what.least.toFixed(digits[1])} to ${what.most.toFixed(digits[1])}${unit}`,
           plays: what.plays,
         },
       ]

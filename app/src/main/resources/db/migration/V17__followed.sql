@@ -3,7 +3,6 @@ create table followed (
   angle_id bigint primary key references angle (id) on delete cascade,
   -- tells the clicks it was followed by
   made_of  text not null,
-  from_frame integer not null,
   last_frame integer not null,
   camera   text not null,
   looks    jsonb not null

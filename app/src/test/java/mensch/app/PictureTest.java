@@ -113,6 +113,26 @@ class PictureTest {
         assertThat(game.coach().get(asked(game, play, "men", snap + 1)).code()).isEqualTo("not-followed");
     }
 
+    /** Nobody marked where the play ends: it ends where the next begins. What was followed goes with its film. */
+    @Test
+    void nobodyIsFollowedIntoTheNextPlayAndErasingTheFilmErasesIt(int port) throws IOException {
+        FilmedGame game = FilmedGame.of(Browserless.signedIn(port, "marrow"), testCard("two.mp4", 4));
+        JsonNode play = game.measured("anvil-drizzle");
+        int next = 70;
+        assertThat(game.cut(next, Requests.log("anvil-fog")).status()).isEqualTo(201);
+        String work = "/api/work/"
+                + game.coach().post(follow(game, play), "").json().get("id").asLong();
+        Awaited.ended(() -> game.coach().get(work).json());
+        String paths = game.play(play.get("id").asLong()) + "/paths";
+        assertThat(game.coach().get(paths).json().at("/angles/0/lastFrame").asInt())
+                .isEqualTo(next - 1);
+        assertThat(Browserless.signedIn(port, "lind").get(paths).status()).isEqualTo(403);
+        assertThat(game.coach().delete("/api/reels/" + game.reel()).status()).isEqualTo(204);
+        JsonNode since = game.coach().get(paths).json();
+        assertThat(since.get("angles")).isEmpty();
+        assertThat(since.get("men")).isEmpty();
+    }
+
     private static String follow(FilmedGame game, JsonNode play) {
         return game.play(play.get("id").asLong()) + "/angles/"
                 + play.at("/angles/0/id").asLong() + "/paths";

@@ -322,7 +322,8 @@ public final class GradingBench {
         assertThat(page.locator("aside h2")).containsText("11 of 11 men graded");
         System.out.printf(
                 Locale.ROOT,
-                "%d men of %d plays graded by alignment, read, assignment and technique: %.2f actions a man, %.2f s a man by the machine; %d proposals, %d of them wrong%n",
+                "%d men of %d plays graded by alignment, read, assignment and technique: %.2f actions a man,"
+                        + " %.2f s a man by the machine; %d proposals, %d of them wrong%n",
                 men,
                 plays.size(),
                 (double) actions / men,

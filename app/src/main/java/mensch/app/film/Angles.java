@@ -45,6 +45,12 @@ interface Angles extends JpaRepository<Angle, Long> {
             order by abs(a.snapFrame - :frame), a.id limit 12""")
     List<Told> nearest(Long reel, Long angle, int frame, int least);
 
+    /** The first frame of the next play on a reel. */
+    @Query("""
+            select min(a.firstFrame) from Angle a join Play p on p.id = a.playId
+            where a.reelId = :reel and a.firstFrame > :frame and p.takenOut = false""")
+    Optional<Integer> nextBegins(Long reel, int frame);
+
     /** Whether every play of a reel is one of this game. */
     @Query("""
             select count(a) = 0 from Angle a join Play p on p.id = a.playId

@@ -74,6 +74,8 @@ class FilmTheDemo implements WorkKind {
 
     @Override
     public void run(Long game, String by, Progress progress) throws IOException, InterruptedException {
+        // one that was erased meanwhile is not filmed
+        games.game(game);
         film(progress);
         progress.at(FILMING, "takes the reels in");
         Map<Integer, Play> plays = games.plays(game).stream()

@@ -58,26 +58,29 @@ class FollowMen implements WorkKind {
     }
 
     /** No more frames lie between two looks at a man who is not lost. */
-    static double looksApart(Reel reel, Angle angle) {
-        return UNEVEN * PlayFollower.AGAIN * rate(reel, angle.snapFrame(), last(reel, angle));
+    static double looksApart(Reel reel) {
+        return UNEVEN * PlayFollower.AGAIN * rate(reel);
     }
 
-    /** The last frame in which anybody is followed: the play's, or that eight seconds after the ball. */
-    static int last(Reel reel, Angle angle) {
+    /** Frames a second. */
+    private static double rate(Reel reel) {
+        List<Double> times = reel.frameTimes();
+        int last = times.size() - 1;
+        return last == 0 ? 1 : last / Math.max(1e-3, times.get(last) - times.get(0));
+    }
+
+    /**
+     * The last frame in which anybody is followed: the play's, which where nobody marked it ends where the next begins;
+     * or that eight seconds after the ball.
+     */
+    private int last(Reel reel, Angle angle) {
         List<Double> times = reel.frameTimes();
         Integer end = angle.lastFrame();
-        int last = end == null ? times.size() - 1 : end;
+        int last = end == null ? angles.nextBegins(reel.id(), angle.snapFrame()).orElse(times.size()) - 1 : end;
         while (times.get(last) - times.get(angle.snapFrame()) > LONGEST) {
             last--;
         }
         return last;
-    }
-
-    private static double rate(Reel reel, int from, int to) {
-        List<Double> times = reel.frameTimes();
-        int end = Math.min(times.size() - 1, Math.max(to, from + 1));
-        int begin = Math.min(from, end - 1);
-        return begin < 0 ? 1 : (end - begin) / Math.max(1e-3, times.get(end) - times.get(begin));
     }
 
     @Override
@@ -132,7 +135,7 @@ class FollowMen implements WorkKind {
             this.told = men.names();
             this.field = worked.asked().snap().field();
             this.limits = worked.asked().call().convention().film();
-            this.rate = rate(reel, angle.snapFrame(), last(reel, angle));
+            this.rate = rate(reel);
             this.follower = new PlayFollower(view, field, seen.filmed().tripod(), limits, rate);
         }
 

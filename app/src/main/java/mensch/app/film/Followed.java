@@ -29,9 +29,6 @@ class Followed {
     private String madeOf;
 
     @Column(nullable = false)
-    private int fromFrame;
-
-    @Column(nullable = false)
     private int lastFrame;
 
     @Enumerated(EnumType.STRING)
@@ -49,7 +46,6 @@ class Followed {
     Followed(Angle angle, SnapWords spot, int lastFrame, PlayFollower.Camera camera, List<FollowedLook> looks) {
         this.angleId = angle.id();
         this.madeOf = madeOf(angle, spot);
-        this.fromFrame = angle.snapFrame();
         this.lastFrame = lastFrame;
         this.camera = camera;
         this.looks = List.copyOf(looks);

@@ -105,7 +105,7 @@ class MenOnFilm {
                         () -> Problem.refused(
                                 "not-followed",
                                 "nobody was followed to this frame yet, or clicks were changed since: have them followed first"));
-        double apart = FollowMen.looksApart(reel, men.angle());
+        double apart = FollowMen.looksApart(reel);
         List<FoundFeet> told = men.names().stream()
                 .sorted()
                 .flatMap(man ->

@@ -57,7 +57,19 @@ class PathController {
     record ManPath(
             String man,
             List<List<PathStep>> stretches,
-            @Nullable Pace fastest) {}
+            @Nullable Fastest fastest) {}
+
+    /**
+     * His fastest.
+     *
+     * @param doubt yards a second, 95 %
+     * @param seconds since the ball moved
+     */
+    record Fastest(double yardsASecond, double doubt, double seconds) {
+        static Fastest of(Pace pace) {
+            return new Fastest(pace.yardsASecond(), pace.doubt(), pace.seconds());
+        }
+    }
 
     /**
      * Where he was.
@@ -75,13 +87,19 @@ class PathController {
                 FollowMen.KIND,
                 worked.angles().stream().map(s -> s.angle().id()).toList());
         Point ball = worked.judged().places().ball().map(Measured::feet).orElse(new Point(0, 0));
-        Map<String, Pace> paces = paths.paces(worked.play());
+        Map<String, FilmedPath> men = paths.ofPlay(worked.play());
+        Map<String, Pace> paces = paths.paces(men);
         return new PlayPaths(
                 worked.angles().stream()
                         .map(s -> angle(worked, s.angle(), last.get(s.angle().id())))
                         .toList(),
-                paths.ofPlay(worked.play()).entrySet().stream()
-                        .map(p -> new ManPath(p.getKey(), stretches(p.getValue(), ball), paces.get(p.getKey())))
+                men.entrySet().stream()
+                        .map(p -> new ManPath(
+                                p.getKey(),
+                                stretches(p.getValue(), ball),
+                                Optional.ofNullable(paces.get(p.getKey()))
+                                        .map(Fastest::of)
+                                        .orElse(null)))
                         .toList());
     }
 

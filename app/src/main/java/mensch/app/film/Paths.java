@@ -56,7 +56,11 @@ public class Paths {
 
     /** The fastest of each man of a play who was seen for long enough. */
     public Map<String, FilmedPath.Pace> paces(Play play) {
-        return paces(ofPlay(play), limits());
+        return paces(ofPlay(play));
+    }
+
+    Map<String, FilmedPath.Pace> paces(Map<String, FilmedPath> paths) {
+        return paces(paths, limits());
     }
 
     /** The same of all plays, by play. */

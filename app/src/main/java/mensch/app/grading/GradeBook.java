@@ -24,6 +24,7 @@ import mensch.app.version.Version;
 import mensch.core.grading.CriterionMark;
 import mensch.core.grading.FacetMark;
 import mensch.core.grading.Flag;
+import mensch.core.grading.Proposals;
 import mensch.core.grading.Proposed;
 import mensch.core.grading.ReadJudge;
 import mensch.core.grading.Topic;
@@ -54,6 +55,7 @@ public class GradeBook {
      * @param toClick at what moment a click on him would show his read; empty when that is clicked, or shows nowhere
      * @param order what marked moments say of his technique
      * @param pace how fast he was, and what that is of his own speed; empty where he was not followed
+     * @param ofTheJob facets that his job is marked by
      * @param rubrics he is graded by on this play, by id
      */
     record AskedOnPlay(
@@ -63,6 +65,7 @@ public class GradeBook {
             String toClick,
             List<String> order,
             String pace,
+            List<Facet> ofTheJob,
             List<String> rubrics) {}
 
     /** A facet as coaches write it, and what it is. */
@@ -197,6 +200,7 @@ public class GradeBook {
                         asked.proposals().stillToClick(job).orElse(""),
                         asked.proposals().order(job),
                         paces.getOrDefault(job.id(), ""),
+                        Proposals.ofTheJob(job),
                         asked.rubricsOf(job.id()).stream().map(Rubric::id).toList()))
                 .toList();
     }

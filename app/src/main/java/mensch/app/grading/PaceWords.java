@@ -57,7 +57,7 @@ class PaceWords {
                 "his fastest %.1f s on this play: %.1f ± %.1f yd/s, at +%.1f s",
                 held,
                 pace.yardsASecond(),
-                pace.atMost() - pace.yardsASecond(),
+                pace.doubt(),
                 pace.seconds());
     }
 

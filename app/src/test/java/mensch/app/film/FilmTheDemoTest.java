@@ -95,4 +95,13 @@ class FilmTheDemoTest {
                 .hasMessageContaining("the next start of the application tries it again");
         assertThat(app.getBean(GameBook.class).plays(game)).isEmpty();
     }
+
+    @Test
+    void aGameThatWasErasedIsNotFilmed(ApplicationContext app) throws IOException {
+        Path ran = folder.resolve("ran");
+        FilmTheDemo work = work(app, camera("touch " + ran));
+        assertThatThrownBy(() -> work.run(999_999L, "marrow", (percent, words) -> {}))
+                .isInstanceOf(Problem.class);
+        assertThat(ran).doesNotExist();
+    }
 }

@@ -60,14 +60,19 @@ public record FilmedPath(List<Stretch> stretches) {
      */
     public record Pace(double yardsASecond, double sigma, double seconds) {
 
+        /** How far off that may be, yards a second, 95 %. */
+        public double doubt() {
+            return ClickNoise.Z95 * sigma;
+        }
+
         /** So fast he surely was, 97.5 %. */
         public double atLeast() {
-            return yardsASecond - 1.96 * sigma;
+            return yardsASecond - doubt();
         }
 
         /** Faster he hardly was, 97.5 %. */
         public double atMost() {
-            return yardsASecond + 1.96 * sigma;
+            return yardsASecond + doubt();
         }
     }
 

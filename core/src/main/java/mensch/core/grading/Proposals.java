@@ -54,6 +54,13 @@ public final class Proposals {
         return new Proposed(then.job(), then.facet(), then.mark(), then.measured() + so);
     }
 
+    /** What his job is marked by: where he lined up, what he read if he has a key, what he was to do, and how. */
+    public static List<Facet> ofTheJob(Job job) {
+        return job.before().key().orNull() == null
+                ? List.of(Facet.ALIGNMENT, Facet.ASSIGNMENT, Facet.TECHNIQUE)
+                : List.of(Facet.ALIGNMENT, Facet.KEY, Facet.ASSIGNMENT, Facet.TECHNIQUE);
+    }
+
     private Clockwork clockwork(Job job) {
         return new Clockwork(judged.asked().convention(), times, job);
     }

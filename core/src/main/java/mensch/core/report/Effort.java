@@ -59,7 +59,7 @@ public record Effort(@Nullable Double own, @Nullable Integer medianPercent, List
     private static Optional<Double> twice(List<Ran> his) {
         return his.stream()
                 .map(Ran::pace)
-                .filter(p -> p.atMost() - p.yardsASecond() < TELLS * p.yardsASecond())
+                .filter(p -> p.doubt() < TELLS * p.yardsASecond())
                 .map(FilmedPath.Pace::yardsASecond)
                 .sorted(Comparator.reverseOrder())
                 .skip(1)
@@ -71,7 +71,7 @@ public record Effort(@Nullable Double own, @Nullable Integer medianPercent, List
         return new OnOnePlay(
                 ran.at(),
                 pace.yardsASecond(),
-                pace.atMost() - pace.yardsASecond(),
+                pace.doubt(),
                 own == null ? null : (Integer) (int) Math.round(100 * pace.yardsASecond() / own));
     }
 }
