@@ -3,21 +3,25 @@ import { plain } from './snapPhrases'
 
 export type Kind = 'code' | 'formation' | 'motion' | 'call'
 
-/** Something that has a name on the snap line. */
-export interface Named {
-  readonly kind: Kind
+/** Something that is called by its name. */
+export interface Called {
   readonly id: string
   readonly name: string
-  /** The formation that a motion is of. */
-  readonly of?: string
   /** What it is called wherever the game is played; only whole words of these are meant. */
   readonly also?: readonly string[]
 }
 
+/** Something that has a name on the snap line. */
+export interface Named extends Called {
+  readonly kind: Kind
+  /** The formation that a motion is of. */
+  readonly of?: string
+}
+
 /** Names that fit the start of some words, all by as many words; several when it is not clear which is meant. */
-export interface Fitting {
+export interface Fitting<T extends Called = Named> {
   readonly words: number
-  readonly names: readonly Named[]
+  readonly names: readonly T[]
 }
 
 const MOST_WORDS = 9
@@ -35,10 +39,10 @@ export function namesOf(choices: Choices | undefined, calls: readonly CallItem[]
 
 const split = (text: string): string[] => plain(text).replace(/-/g, ' ').split(' ')
 
-const isName = (words: readonly string[], named: Named): boolean => split(named.name).join(' ') === words.join(' ')
-const isId = (words: readonly string[], named: Named): boolean => split(named.id).join(' ') === words.join(' ')
+const isName = (words: readonly string[], named: Called): boolean => split(named.name).join(' ') === words.join(' ')
+const isId = (words: readonly string[], named: Called): boolean => split(named.id).join(' ') === words.join(' ')
 /** Whether words begin the words of the name one by one, from the first or a later one on. */
-function begins(words: readonly string[], named: Named): boolean {
+function begins(words: readonly string[], named: Called): boolean {
   const name = split(named.name)
   return name.some((_, at) => at + words.length <= name.length && words.every((w, i) => name[at + i]!.startsWith(w)))
 }
@@ -47,7 +51,7 @@ function begins(words: readonly string[], named: Named): boolean {
  * Names at the start of some words. More words fit better than fewer, a whole name better than a beginning. Names that
  * fit equally are all given.
  */
-export function namesAt(words: readonly string[], names: readonly Named[]): Fitting | undefined {
+export function namesAt<T extends Called>(words: readonly string[], names: readonly T[]): Fitting<T> | undefined {
   for (let n = Math.min(MOST_WORDS, words.length); n > 0; n--) {
     const some = words.slice(0, n).flatMap((w) => w.split('-'))
     const exact = names.filter((named) => isName(some, named))

@@ -11,6 +11,7 @@ import { dayOf } from '../words/day'
 import EraseAsk from './EraseAsk.vue'
 import { isGoing, WATCH_MILLIS } from './going'
 import JoinOffers from './JoinOffers.vue'
+import LogFile from './logFile/LogFile.vue'
 import PlayTable from './PlayTable.vue'
 import ReelTable from './ReelTable.vue'
 import UploadFilm from './UploadFilm.vue'
@@ -162,6 +163,10 @@ async function erase(): Promise<void> {
             Put it back
           </button>
         </p>
+        <LogFile
+          :game="game"
+          @taken="load"
+        />
         <UploadFilm
           :game="id"
           @done="load"

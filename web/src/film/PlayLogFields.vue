@@ -6,47 +6,25 @@ import type { PlayLog } from '../api/types'
 import { PLAYBOOK } from '../shell/queries'
 import WordMenu from '../words/WordMenu.vue'
 import { useFilm } from './filmStore'
+import { NUMBERS, RAN, RESULTS, UNITS } from './logWords'
 import TogetherFields from './TogetherFields.vue'
 
 /** What else the staff knows of the play in hand: when it was, what they ran, and what came of it. */
 const film = useFilm()
 const { data: playbook } = useQuery(PLAYBOOK)
-const RAN = ['run', 'pass', 'option']
 const ran = computed(() => [
   { id: '', name: 'not known' },
   ...(playbook.value ?? [])
     .filter((d) => RAN.includes(d.kind) && !d.retired)
     .map((d) => ({ id: d.id, name: d.name, words: d.summary, group: d.kind, kinds: d.kinds })),
 ])
-const RESULTS = [
-  'tackled',
-  'out of bounds',
-  'complete',
-  'incomplete',
-  'sacked',
-  'intercepted',
-  'fumble lost',
-  'scored',
-  'penalty',
-] as const satisfies NonNullable<PlayLog['result']>[]
 const results = [{ id: '', name: 'not said' }, ...RESULTS.map((r) => ({ id: r, name: r }))]
-const UNITS = [
-  { id: '', name: 'not said' },
-  { id: 'starters', name: 'starters' },
-  { id: 'backups', name: 'backups' },
-]
+const units = [{ id: '', name: 'not said' }, ...UNITS.map((u) => ({ id: u, name: u }))]
 const SIDES = [
   { id: '', name: 'not said' },
   { id: 'left', name: 'offence’s left' },
   { id: 'right', name: 'offence’s right' },
 ]
-const NUMBERS: { what: 'quarter' | 'drive' | 'lead' | 'gain'; name: string; unit: string; min: number; max: number }[] =
-  [
-    { what: 'quarter', name: 'Quarter', unit: '', min: 1, max: 9 },
-    { what: 'drive', name: 'Their drive', unit: '', min: 1, max: 99 },
-    { what: 'lead', name: 'We lead by', unit: 'points', min: -199, max: 199 },
-    { what: 'gain', name: 'They gained', unit: 'yd', min: -99, max: 99 },
-  ]
 const say = (change: Partial<PlayLog>): void => void film.changeLog(change)
 const number = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined)
 </script>
@@ -108,7 +86,7 @@ const number = (value: unknown): number | undefined => (typeof value === 'number
       <WordMenu
         :value="film.log.unit ?? ''"
         label="Against their"
-        :options="UNITS"
+        :options="units"
         field
         @pick="say({ unit: ($event || undefined) as PlayLog['unit'] })"
       />

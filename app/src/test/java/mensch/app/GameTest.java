@@ -110,6 +110,70 @@ class GameTest {
                 .isEqualTo("game-overtaken");
     }
 
+    private static String row(String words, String log) {
+        return "{" + words + "\"log\": " + log + "}";
+    }
+
+    private static String whole(int plays, String... rows) {
+        return "{\"plays\": " + plays + ", \"rows\": [" + String.join(", ", rows) + "]}";
+    }
+
+    @Test
+    void aWholeLogIsTakenInOverWhatWasRead(int port) {
+        Browserless coach = Browserless.signedIn(port, "abara");
+        long game = FilmedGame.newGame(coach, "Quarry Bend Stoats");
+        JsonNode first = logged(coach, game, "anvil-fog");
+        String over = "\"play\": " + first.get("id").asLong() + ", \"version\": 0, ";
+        String log = whole(
+                1,
+                row(over, Requests.log("anvil-frost").replace("\"revision\": 0", "\"revision\": 0, \"gain\": 7")),
+                row("", Requests.log("anvil-drizzle")),
+                row("", Requests.log("tongs-fog")));
+        Answer taken = coach.put(path(game) + "/plays", Browserless.version(0), log);
+        assertThat(taken.status()).as(String.valueOf(taken.json())).isEqualTo(200);
+        assertThat(calls(taken.json().get("plays"))).containsExactly("anvil-frost", "anvil-drizzle", "tongs-fog");
+        assertThat(taken.json().at("/plays/0/id")).isEqualTo(first.get("id"));
+        assertThat(taken.json().at("/plays/0/log/gain").asInt()).isEqualTo(7);
+        assertThat(coach.put(path(game) + "/plays", Browserless.version(0), log).code())
+                .isEqualTo("log-overtaken");
+        assertThat(coach.put(path(game) + "/plays", Browserless.version(0), log.replace("\"plays\": 1", "\"plays\": 3"))
+                        .code())
+                .isEqualTo("play-overtaken");
+        assertThat(calls(coach.get(path(game)).json().get("plays"))).hasSize(3);
+    }
+
+    @Test
+    void ofALogThatCannotBePlaysNothingIsTakenAndEveryRowIsNamed(int port) {
+        Browserless coach = Browserless.signedIn(port, "marrow");
+        long game = FilmedGame.newGame(coach, "Fenwick Kites");
+        Answer refused = coach.put(
+                path(game) + "/plays",
+                Browserless.version(0),
+                whole(
+                        0,
+                        row("", Requests.log("anvil-fog")),
+                        row("", Requests.log("no-such-call")),
+                        row("", Requests.log("anvil-fog").replace("\"hash\": \"m\"", "\"hash\": \"x\""))));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.code()).isEqualTo("log-refused");
+        assertThat(refused.detail())
+                .contains("row 2: ")
+                .contains("no-such-call")
+                .contains("row 3: ")
+                .contains("\"x\"");
+        assertThat(coach.get(path(game)).json().get("plays")).isEmpty();
+        assertThat(coach.put(path(game) + "/plays", Browserless.version(0), whole(0))
+                        .status())
+                .isEqualTo(422);
+        Browserless player = Browserless.signedIn(port, "lind");
+        assertThat(player.put(
+                                path(game) + "/plays",
+                                Browserless.version(0),
+                                whole(0, row("", Requests.log("anvil-fog"))))
+                        .status())
+                .isEqualTo(403);
+    }
+
     @Test
     void aCoachWorksOnFilmAndGradesAndChangesNothingElse(int port) {
         Browserless coach = Browserless.signedIn(port, "abara");

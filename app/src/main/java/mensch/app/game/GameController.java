@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.LocalDate;
 import java.util.List;
@@ -64,10 +65,22 @@ class GameController {
 
     record PlayNumber(@NotNull @Min(1) Integer number) {}
 
-    private final GameBook book;
+    /**
+     * A log that is taken in at once.
+     *
+     * @param plays how many the game had when it was read
+     * @param rows in the order they were played
+     */
+    record WholeLog(
+            @NotNull @Min(0) Integer plays,
+            @NotNull @Size(min = 1, max = Bounds.LISTED) List<LogIntake.@Valid @NotNull LogRow> rows) {}
 
-    GameController(GameBook book) {
+    private final GameBook book;
+    private final LogIntake intake;
+
+    GameController(GameBook book, LogIntake intake) {
         this.book = book;
+        this.intake = intake;
     }
 
     /** Games, the newest first. */
@@ -126,6 +139,13 @@ class GameController {
         PlayRow added = PlayRow.of(book.add(id, log, by.getName()));
         Created.at(response, "/api/games", id, "plays", added.id());
         return added;
+    }
+
+    /** All rows of a log, or none: those of plays that are there, and new ones at the end. */
+    @PutMapping("/{id}/plays")
+    GameSheet take(@PathVariable Long id, @Valid @RequestBody WholeLog log, Principal by) {
+        intake.take(id, log.plays(), log.rows(), by.getName());
+        return open(id);
     }
 
     /** A row of the log. */
