@@ -23,7 +23,7 @@ public record Sight(List<Seen> seen, RealMatrix together) {
     }
 
     /** One alone. */
-    static Sight of(Shot shot, Measured at) {
+    public static Sight of(Shot shot, Measured at) {
         Covariance c = at.covariance();
         return new Sight(List.of(new Seen(shot, at)), new Array2DRowRealMatrix(new double[][] {
             {c.xx(), c.xy()}, {c.xy(), c.yy()}
