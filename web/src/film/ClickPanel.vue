@@ -11,6 +11,7 @@ import NotSaved from './NotSaved.vue'
 import PathWords from './PathWords.vue'
 import PlayLogFields from './PlayLogFields.vue'
 import SolvedView from './SolvedView.vue'
+import StoodAs from './StoodAs.vue'
 import type { Paths } from './usePaths'
 import type { InPicture } from './usePicture'
 import { BALL, strangers, withoutMan, withoutPlace } from './work'
@@ -116,6 +117,7 @@ function takeOffPlaces(): void {
           they must be and press <span class="key">H</span>.</template
         >
       </p>
+      <StoodAs v-if="mode === 'mark' || mode === 'look'" />
       <MenFound
         v-if="mode === 'mark' && picture"
         :found="picture.men"

@@ -285,6 +285,7 @@ export const useFilm = defineStore('film', () => {
     redo: () => step(redo),
     save,
     settled,
+    tried,
     left,
     addLeft,
     dropLeft,

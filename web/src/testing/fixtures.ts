@@ -192,6 +192,7 @@ export function filmedPlay(over: Partial<FilmedPlay> = {}, angle: Partial<AngleS
     verdicts: [],
     measured: [],
     apart: [],
+    stood: [],
     timesApart: [],
     stillBefore: 0.5,
     followed: 3,

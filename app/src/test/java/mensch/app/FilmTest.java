@@ -9,6 +9,8 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import mensch.app.Browserless.Answer;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -171,6 +173,59 @@ class FilmTest {
         assertThat(off.at("/measured/0/x").asDouble())
                 .isEqualTo(logged.at("/measured/0/x").asDouble() - 2, within(0.02));
         assertThat(off.at("/ballElsewhere/x").asDouble()).isEqualTo(2, within(0.02));
+    }
+
+    private static String stood(String man, double x, double depth) {
+        return FilmedGame.feet(man, 160 + 5 * x, 120 + 3 * depth);
+    }
+
+    /** Clicked under the names of two backs, they stand three receivers to the right. */
+    @Test
+    void aFormationLoggedWrongIsReadOffTheMarksAndTheMenAreRenamed(int port) throws IOException {
+        FilmedGame game = game(port);
+        JsonNode play = game.cut("anvil-drizzle");
+        List<String> men = List.of(
+                FilmedGame.feet("ball", 160, 120),
+                stood("SE", -16, 0.5),
+                stood("FL", 19, 0.5),
+                stood("TE", 12, 1.5),
+                stood("FB", 7, 1.5),
+                stood("TB", -1.6, 5),
+                FilmedGame.feet("mike", 163, 106));
+        String points = FilmedGame.straightAbove(play);
+        JsonNode some = game.save(play, 0, FilmedGame.work(12, points, String.join(",", men)))
+                .json();
+        assertThat(some.get("stood")).as("nobody clicked the quarterback").isEmpty();
+        String all = String.join(",", men) + "," + stood("QB", 0, 5);
+        JsonNode measured = game.save(some, 0, FilmedGame.work(12, points, all)).json();
+        JsonNode told = measured.at("/stood/0");
+        assertThat(told.get("formation").asString())
+                .as(String.valueOf(measured.get("stood")))
+                .startsWith("trips-");
+        String path = game.play(play.get("id").asLong()) + "/formation";
+        String words = "{\"formation\": \"trips-open\", \"mirrored\": false}";
+        assertThat(game.coach().put(path, Browserless.version(9), words).code()).isEqualTo("play-overtaken");
+        assertThat(game.coach()
+                        .put(path, Browserless.version(0), words.replace("trips-open", "none"))
+                        .status())
+                .isEqualTo(422);
+        JsonNode taken = game.coach().put(path, Browserless.version(0), words).json();
+        assertThat(taken.at("/log/snap/formation").asString()).isEqualTo("trips-open");
+        assertThat(taken.get("stood")).isEmpty();
+        Map<String, Double> clicked = taken.at("/angles/0/marks")
+                .valueStream()
+                .collect(Collectors.toMap(
+                        m -> m.get("man").asString(), m -> m.get("xPixels").asDouble()));
+        assertThat(clicked)
+                .containsEntry("X", 80.0)
+                .containsEntry("Z", 255.0)
+                .containsEntry("Y", 220.0)
+                .containsEntry("H", 195.0)
+                .containsEntry("TB", 152.0)
+                .containsEntry("QB", 160.0)
+                .containsEntry("mike", 163.0)
+                .hasSize(8);
+        assertThat(taken.get("measured")).hasSize(7);
     }
 
     /** Two sides of one play: one place for each man, surer than from either side. */

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.List;
+import java.util.Map;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -82,6 +83,13 @@ class Angle {
         this.marks = List.copyOf(work.marks());
         this.seen = List.copyOf(work.seen());
         this.drawn = List.copyOf(work.drawn());
+    }
+
+    /** Men turned out to be others of the offence, by their names; who is not named is who he was. */
+    void renamed(Map<String, String> names) {
+        this.marks = marks.stream()
+                .map(click -> click.of(names.getOrDefault(click.man(), click.man())))
+                .toList();
     }
 
     /** The play turned out to be one with another. */

@@ -23,6 +23,10 @@ public record FeetClick(
         @Nullable Boolean found,
         @Nullable @Min(0) Integer frame) {
 
+    FeetClick of(String other) {
+        return new FeetClick(other, xPixels, yPixels, hidden, found, frame);
+    }
+
     Feet feet() {
         Feet.Told told = Boolean.TRUE.equals(hidden)
                 ? Feet.Told.HIDDEN

@@ -3,7 +3,6 @@ package mensch.app.film;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -12,9 +11,7 @@ import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import mensch.app.bounds.Bounds;
-import mensch.app.game.PlayLog;
 import mensch.app.problem.Created;
-import mensch.app.version.Version;
 import mensch.app.work.WorkBook;
 import mensch.app.work.WorkRow;
 import mensch.core.film.Places;
@@ -22,7 +19,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,9 +26,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -107,18 +101,11 @@ class FilmController {
             long bytes,
             List<Double> frameTimes) {}
 
-    record NewPlay(
-            @NotNull Long reel,
-            @Min(0) int frame,
-            @Valid @NotNull PlayLog log) {}
-
     /** @param upload last part of the address it was uploaded to */
     record NewReel(
             @NotBlank @Size(max = Bounds.NAME) String name,
             @NotNull View view,
             @NotBlank @Size(max = Bounds.NAME) String upload) {}
-
-    record NewAngle(@NotNull Long reel, @Min(0) int frame) {}
 
     private final FilmRoom room;
     private final FilmIntake intake;
@@ -250,58 +237,5 @@ class FilmController {
         return file.endsWith(".mp4")
                 ? MediaType.valueOf("video/mp4")
                 : file.endsWith(".webm") ? MediaType.valueOf("video/webm") : MediaType.APPLICATION_OCTET_STREAM;
-    }
-
-    /** A new play at the end of the log, cut out of a reel. */
-    @PostMapping("/games/{game}/cuts")
-    @ResponseStatus(HttpStatus.CREATED)
-    FilmedPlay cut(
-            @PathVariable Long game, @Valid @RequestBody NewPlay request, Principal by, HttpServletResponse response) {
-        FilmedPlay sheet = FilmedPlay.of(room.cut(game, request.reel(), request.frame(), request.log(), by.getName()));
-        Created.at(response, "/api/games", game, "plays", sheet.id(), "film");
-        return sheet;
-    }
-
-    /** A play with its angles, the clicks on them, and what the call asked. */
-    @GetMapping("/games/{game}/plays/{play}/film")
-    FilmedPlay play(@PathVariable Long game, @PathVariable Long play, Principal by) {
-        return FilmedPlay.of(room.worked(game, play, by.getName()));
-    }
-
-    /** The same play on another reel of the game. */
-    @PostMapping("/games/{game}/plays/{play}/angles")
-    @ResponseStatus(HttpStatus.CREATED)
-    FilmedPlay cutAlso(
-            @PathVariable Long game,
-            @PathVariable Long play,
-            @Valid @RequestBody NewAngle request,
-            Principal by,
-            HttpServletResponse response) {
-        FilmedPlay sheet = FilmedPlay.of(room.cutAlso(game, play, request.reel(), request.frame(), by.getName()));
-        Created.at(response, "/api/games", game, "plays", play, "film");
-        return sheet;
-    }
-
-    /** Saves the work on an angle; the answer is the play as it is measured by now. */
-    @PutMapping("/games/{game}/plays/{play}/angles/{angle}")
-    FilmedPlay work(
-            @PathVariable Long game,
-            @PathVariable Long play,
-            @PathVariable Long angle,
-            @RequestHeader(HttpHeaders.IF_MATCH) Version read,
-            @Valid @RequestBody AngleWork work,
-            Principal by) {
-        return FilmedPlay.of(room.work(game, play, angle, read, work, by.getName()));
-    }
-
-    /** Takes a play off one reel, with the clicks on it. */
-    @DeleteMapping("/games/{game}/plays/{play}/angles/{angle}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeOff(
-            @PathVariable Long game,
-            @PathVariable Long play,
-            @PathVariable Long angle,
-            @RequestHeader(HttpHeaders.IF_MATCH) Version read) {
-        room.takeOff(game, play, angle, read);
     }
 }

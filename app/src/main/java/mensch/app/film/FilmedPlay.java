@@ -18,6 +18,7 @@ import mensch.core.geometry.Side;
 import mensch.core.geometry.Vector;
 import mensch.core.grading.AlignmentVerdict;
 import mensch.core.grading.FilmJudge;
+import mensch.core.grading.StoodAs;
 import mensch.core.report.Together;
 import mensch.core.roster.Roster;
 import mensch.core.sheet.Sheet;
@@ -34,6 +35,8 @@ import org.jspecify.annotations.Nullable;
  * @param apart men whom the angles put at different places
  * @param ballElsewhere how far the ball was clicked from its logged spot, yards to the offence's right and up the
  *     field, where that is too far to be believed; null where it is not
+ * @param stood formations that the men were marked in where the log has another, the nearest first; empty where it is
+ *     as near or somebody but the five of the line is not measured
  * @param moments that can be marked, and whether each is one man's
  * @param timesApart what the angles put at moments farther apart than their frames explain
  * @param stillBefore how long before the ball who stands may be clicked again, seconds
@@ -53,6 +56,7 @@ record FilmedPlay(
         List<MeasuredRow> measured,
         List<Apart> apart,
         @Nullable Vector ballElsewhere,
+        List<StoodRow> stood,
         List<String> timesApart,
         List<MomentWords> moments,
         double stillBefore,
@@ -138,7 +142,19 @@ record FilmedPlay(
     /** Feet on the field; sigmas are one standard deviation, yards. */
     record MeasuredRow(String man, double x, double y, double sigmaX, double sigmaY, boolean insideHull) {}
 
-    static FilmedPlay of(FilmRoom.Worked worked) {
+    /**
+     * A formation that the men may have stood in.
+     *
+     * @param mirrored strong side to the left
+     * @param farthest who of it stands farthest from where it has him, and how far, yards
+     */
+    record StoodRow(String formation, boolean mirrored, String farthest, double yards) {
+        static StoodRow of(StoodAs.Fit fit) {
+            return new StoodRow(fit.as().id(), fit.as().mirrored(), fit.farthest(), fit.yards());
+        }
+    }
+
+    static FilmedPlay of(FilmRoom.Worked worked, List<StoodAs.Fit> stood) {
         Field field = worked.asked().snap().field();
         FilmJudge.Judged judged = worked.judged();
         return new FilmedPlay(
@@ -157,6 +173,7 @@ record FilmedPlay(
                         .map(a -> new Apart(a.getKey(), a.getValue()))
                         .toList(),
                 judged.ballElsewhere().orElse(null),
+                stood.stream().map(StoodRow::of).toList(),
                 worked.times().apart(),
                 MOMENTS,
                 worked.asked().call().convention().film().stillBefore(),

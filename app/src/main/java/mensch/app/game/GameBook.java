@@ -233,27 +233,7 @@ public class GameBook {
 
     private static PlayLog under(PlayLog log, String code) {
         SnapWords s = log.snap();
-        return new PlayLog(
-                new SnapWords(
-                        s.formation(),
-                        s.mirrored(),
-                        s.motion(),
-                        s.men(),
-                        code,
-                        s.hash(),
-                        s.toGoal(),
-                        s.down(),
-                        s.distance()),
-                log.call(),
-                log.revision(),
-                log.quarter(),
-                log.drive(),
-                log.lead(),
-                log.theirPlay(),
-                log.theirSide(),
-                log.gain(),
-                log.result(),
-                log.unit(),
-                log.together());
+        return log.against(new SnapWords(
+                s.formation(), s.mirrored(), s.motion(), s.men(), code, s.hash(), s.toGoal(), s.down(), s.distance()));
     }
 }

@@ -76,6 +76,12 @@ public record PlayLog(
         return new PlayLog(snap, call, revision, null, null, null, null, null, null, null, null, null);
     }
 
+    /** The same of another snap. */
+    public PlayLog against(SnapWords other) {
+        return new PlayLog(
+                other, call, revision, quarter, drive, lead, theirPlay, theirSide, gain, result, unit, together);
+    }
+
     /** The same line-up and ball spot, call and down: what two films of one play agree on. */
     public boolean sameAs(PlayLog other) {
         return snap.equals(other.snap) && call.equals(other.call);
