@@ -5,6 +5,7 @@ import type { GameFilm, PlayRow } from '../api/types'
 import { DOWNS } from '../board/lineWords'
 import { useLists } from '../shell/lists'
 import { vHint } from '../shell/hint/hint'
+import ContactStrip from './ContactStrip.vue'
 import FrameStill from './FrameStill.vue'
 
 /** The log of a game: what each play was, from how many sides it was filmed, and how far it is measured. */
@@ -38,6 +39,7 @@ const rows = computed(() =>
       call: named(lists.calls, call),
       sides: sides.map((a) => props.film.reels.find((r) => r.id === a.reel)?.name ?? '').join('; ') || 'not filmed',
       first: sides[0],
+      strips: sides.map((a) => ({ angle: a.id, side: props.film.reels.find((r) => r.id === a.reel)?.name ?? '' })),
       men: Math.max(0, ...sides.map((a) => a.marks)),
     }
   }),
@@ -50,9 +52,33 @@ const rows = computed(() =>
     :data-source="rows"
     :pagination="false"
     :scroll="{ x: 860 }"
+    :row-expandable="(row: (typeof rows)[number]) => row.strips.length > 0"
     row-key="id"
     size="small"
   >
+    <template #expandedRowRender="{ record }">
+      <ContactStrip
+        v-for="s in record.strips"
+        :key="s.angle"
+        :game="game"
+        :play="record.id"
+        :angle="s.angle"
+        :number="record.play.number"
+        :side="s.side"
+      />
+    </template>
+    <template #expandIcon="{ expanded, expandable, onExpand, record }">
+      <button
+        v-if="expandable"
+        class="link"
+        type="button"
+        :aria-expanded="expanded"
+        :aria-label="`Play ${record.play.number} in pictures`"
+        @click="onExpand(record, $event)"
+      >
+        {{ expanded ? '▾' : '▸' }}
+      </button>
+    </template>
     <template #bodyCell="{ column, record, index }">
       <RouterLink
         v-if="column.key === 'number'"

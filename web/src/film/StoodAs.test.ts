@@ -28,12 +28,11 @@ describe('a formation read off the marks', () => {
   it('is said beside the one that is logged, and taken by one press over what was read', async () => {
     const put = vi
       .spyOn(client, 'PUT')
-      .mockImplementation((() => Promise.resolve({ data: {}, response: new Response(null, { status: 200 }) })))
+      .mockImplementation(() => Promise.resolve({ data: {}, response: new Response(null, { status: 200 }) }))
     const { film, view } = shown()
     const again = vi
       .spyOn(client, 'GET')
-      .mockImplementation((() =>
-        Promise.resolve({ data: filmedPlay(), response: new Response(null, { status: 200 }) })))
+      .mockImplementation(() => Promise.resolve({ data: filmedPlay(), response: new Response(null, { status: 200 }) }))
     expect(view.text().replace(/\s+/g, ' ')).toContain('The marks do not stand as Pro I, right, but as')
     expect(view.text()).toContain('H farthest from it by 1.2 yd')
     await view.find('button').trigger('click')

@@ -90,6 +90,16 @@ describe('a game', () => {
     expect(plays!.find('img').attributes('src')).toMatch(/^\/api\/reels\/3\/frames\/\d+\.jpg$/)
     expect(words(view)).toContain('Taken out: anvil-drizzle, it was play 3.')
   })
+  it('shows the course of a filmed play in small pictures, when it is asked for', async () => {
+    const view = await page(GameView)
+    const [strip] = gameFilm().angles
+    expect(view.find('figure').exists()).toBe(false)
+    await view.find('[aria-label="Play 1 in pictures"]').trigger('click')
+    expect(view.find('figure img').attributes('src')).toBe(
+      `/api/games/7/plays/${strip!.play}/angles/${strip!.id}/strip.jpg`,
+    )
+    expect(view.find('figure img').attributes('alt')).toContain('Play 1 from its first frame to its last, sideline')
+  })
   it('moves a play, takes one out and puts one back, each over what was read', async () => {
     const put = vi.spyOn(client, 'PUT').mockImplementation((() => ok({})) as never)
     const erase = vi.spyOn(client, 'DELETE').mockImplementation((() => ok({})) as never)

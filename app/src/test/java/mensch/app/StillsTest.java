@@ -6,10 +6,12 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
 
 /** Small pictures of frames, for coaches alone and as long as there is the film. */
 @ExtendWith(RunningApp.class)
@@ -43,6 +45,31 @@ class StillsTest {
             assertThat(now - before).isBetween(frame == 24 ? 90 : 40, frame == 24 ? 150 : 75);
             before = now;
         }
+    }
+
+    /** Eight pictures of a film that grows lighter, from the play's first frame to its last. */
+    @Test
+    void aPlayIsSeenInAStripFromItsFirstFrameToItsLast(int port) throws IOException {
+        FilmedGame game = FilmedGame.of(
+                Browserless.signedIn(port, "abara"),
+                folder,
+                "strip",
+                "color=black:duration=2:size=640x360:rate=25,geq=lum='16+4*N':cb=128:cr=128");
+        JsonNode play = game.cut(12, Requests.log("anvil-drizzle")).json();
+        game.save(play, 0, FilmedGame.work(12, "", "").replace("\"lastFrame\": null", "\"lastFrame\": 42"));
+        String address = game.angle(play, 0) + "/strip.jpg";
+        BufferedImage strip = ImageIO.read(new ByteArrayInputStream(game.coach().bytes(address)));
+        assertThat(strip.getWidth()).isEqualTo(8 * 160);
+        assertThat(strip.getHeight()).isEqualTo(90);
+        int[] grey = IntStream.range(0, 8)
+                .map(i -> strip.getRGB(80 + 160 * i, 45) & 0xff)
+                .toArray();
+        // 42 frames further on, of four steps each, stretched from video to full range
+        for (int i = 1; i < 8; i++) {
+            assertThat(grey[i] - grey[i - 1]).as("picture " + i).isBetween(20, 36);
+        }
+        assertThat(grey[0]).isLessThan(12);
+        assertThat(Browserless.signedIn(port, "lind").get(address).status()).isEqualTo(403);
     }
 
     @Test

@@ -51,6 +51,16 @@ interface Angles extends JpaRepository<Angle, Long> {
             where a.reelId = :reel and a.firstFrame > :frame and p.takenOut = false""")
     Optional<Integer> nextBegins(Long reel, int frame);
 
+    /** The last frame of a play on its reel: as it was marked, or before the next play begins. */
+    default int last(Angle angle, Reel reel) {
+        Integer marked = angle.lastFrame();
+        return marked == null
+                ? nextBegins(reel.id(), angle.snapFrame())
+                                .orElse(reel.frameTimes().size())
+                        - 1
+                : marked;
+    }
+
     /** Whether every play of a reel is one of this game. */
     @Query("""
             select count(a) = 0 from Angle a join Play p on p.id = a.playId

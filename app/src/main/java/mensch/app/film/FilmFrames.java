@@ -11,6 +11,8 @@ import java.util.Locale;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mensch.app.problem.Problem;
 import mensch.vision.Picture;
 import org.springframework.stereotype.Component;
@@ -111,6 +113,27 @@ class FilmFrames {
     /** How ffmpeg writes a single small picture. */
     static List<String> small(int width) {
         return List.of("-vf", "scale=" + width + ":-2", "-q:v", "5", "-f", "mjpeg", "-frames:v", "1");
+    }
+
+    /**
+     * How ffmpeg writes frames side by side: so many, evenly from the first to the last, which is so many further on.
+     */
+    static List<String> strip(int tiles, int width, int frames) {
+        String taken = IntStream.range(0, tiles)
+                .mapToObj(i -> "eq(n," + Math.round((double) i * frames / (tiles - 1)) + ")")
+                .distinct()
+                .collect(Collectors.joining("+"));
+        return List.of(
+                "-vf",
+                "select='" + taken + "',scale=" + width + ":-2,tile=" + tiles + "x1",
+                "-fps_mode",
+                "passthrough",
+                "-q:v",
+                "5",
+                "-f",
+                "mjpeg",
+                "-frames:v",
+                "1");
     }
 
     /**

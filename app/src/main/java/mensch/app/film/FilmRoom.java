@@ -35,6 +35,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class FilmRoom {
     private static final String OVERTAKEN = "angle-overtaken";
+    /** Seconds from the ball to the end of a play that nobody marked. */
+    private static final double LONGEST = 8;
 
     private final Reels reels;
     private final Angles angles;
@@ -119,6 +121,21 @@ public class FilmRoom {
 
     List<Angle> angles(Long game) {
         return angles.ofGame(game);
+    }
+
+    /** Frames of a reel, the last one too. */
+    record Stretch(Reel reel, int from, int to) {}
+
+    /** Where a play is on a reel; of one whose end nobody marked no more than a play lasts. */
+    Stretch stretch(Long game, Long play, Long id) {
+        Angle angle = angle(games.play(game, play).id(), id);
+        Reel reel = reel(angle.reelId());
+        int to = angles.last(angle, reel);
+        while (angle.lastFrame() == null
+                && reel.frameTimes().get(to) - reel.frameTimes().get(angle.snapFrame()) > LONGEST) {
+            to--;
+        }
+        return new Stretch(reel, angle.firstFrame(), to);
     }
 
     Worked worked(Long game, Long play, String by) {

@@ -77,9 +77,9 @@ class FilmStore {
         return file;
     }
 
-    /** Where the picture of a frame lies, or will. */
-    Path still(String file, int frame) {
-        return stills.resolve(file).resolve(frame + ".jpg");
+    /** Where a small picture of a film lies, or will. */
+    Path still(String file, String name) {
+        return stills.resolve(file).resolve(name + ".jpg");
     }
 
     void keepStill(Path part, Path still) throws IOException {

@@ -75,8 +75,7 @@ class FollowMen implements WorkKind {
      */
     private int last(Reel reel, Angle angle) {
         List<Double> times = reel.frameTimes();
-        Integer end = angle.lastFrame();
-        int last = end == null ? angles.nextBegins(reel.id(), angle.snapFrame()).orElse(times.size()) - 1 : end;
+        int last = angles.last(angle, reel);
         while (times.get(last) - times.get(angle.snapFrame()) > LONGEST) {
             last--;
         }

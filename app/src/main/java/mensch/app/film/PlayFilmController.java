@@ -1,18 +1,25 @@
 package mensch.app.film;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.security.Principal;
 import mensch.app.bounds.Bounds;
 import mensch.app.game.PlayLog;
 import mensch.app.problem.Created;
 import mensch.app.version.Version;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -40,10 +47,12 @@ class PlayFilmController {
     record NewAngle(@NotNull Long reel, @Min(0) int frame) {}
 
     private final FilmRoom room;
+    private final FilmStills stills;
     private final FormationOnFilm formations;
 
-    PlayFilmController(FilmRoom room, FormationOnFilm formations) {
+    PlayFilmController(FilmRoom room, FilmStills stills, FormationOnFilm formations) {
         this.room = room;
+        this.stills = stills;
         this.formations = formations;
     }
 
@@ -102,6 +111,18 @@ class PlayFilmController {
             @Valid @RequestBody AngleWork work,
             Principal by) {
         return sheet(room.work(game, play, angle, read, work, by.getName()), by);
+    }
+
+    /** The play on one reel in eight small pictures side by side, from its first frame to its last. */
+    @Hidden
+    @GetMapping(path = "/plays/{play}/angles/{angle}/strip.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<Resource> strip(@PathVariable Long game, @PathVariable Long play, @PathVariable Long angle)
+            throws IOException {
+        FilmRoom.Stretch on = room.stretch(game, play, angle);
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(new FileSystemResource(stills.strip(on.reel(), on.from(), on.to())));
     }
 
     /** Takes a play off one reel, with the clicks on it. */
