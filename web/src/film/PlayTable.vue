@@ -67,16 +67,16 @@ const rows = computed(() =>
         :side="s.side"
       />
     </template>
-    <template #expandIcon="{ expanded, expandable, onExpand, record }">
+    <template #expandIcon="icon">
       <button
-        v-if="expandable"
+        v-if="icon?.expandable"
         class="link"
         type="button"
-        :aria-expanded="expanded"
-        :aria-label="`Play ${record.play.number} in pictures`"
-        @click="onExpand(record, $event)"
+        :aria-expanded="icon.expanded"
+        :aria-label="`Play ${icon.record.play.number} in pictures`"
+        @click="icon.onExpand(icon.record, $event)"
       >
-        {{ expanded ? '▾' : '▸' }}
+        {{ icon.expanded ? '▾' : '▸' }}
       </button>
     </template>
     <template #bodyCell="{ column, record, index }">
