@@ -31,24 +31,8 @@ class BendTruthTest {
 
     private final Random hand = new Random(3);
 
-    /** What the film shows where a lens without errors has a pixel: found by halving, independent of what is tested. */
     private static ImagePoint bent(ImagePoint straight, double k) {
-        double half = Math.hypot(PICTURE.width(), PICTURE.height()) / 2;
-        double x = straight.xPixels() - PICTURE.width() / 2.0;
-        double y = straight.yPixels() - PICTURE.height() / 2.0;
-        double far = Math.hypot(x, y) / half;
-        double low = 0;
-        double high = 3;
-        for (int i = 0; i < 60; i++) {
-            double r = (low + high) / 2;
-            if (r * (1 + k * r * r) < far) {
-                low = r;
-            } else {
-                high = r;
-            }
-        }
-        double by = far == 0 ? 1 : low / far;
-        return new ImagePoint(PICTURE.width() / 2.0 + by * x, PICTURE.height() / 2.0 + by * y);
+        return new Lens(k).film(straight, PICTURE.width(), PICTURE.height());
     }
 
     /** A phone's wide lens, a good one, none, and one that bends the other way. */

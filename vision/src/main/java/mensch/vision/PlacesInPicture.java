@@ -112,13 +112,18 @@ public final class PlacesInPicture {
         }
         Together best = likeliest.get();
         double pixels = FITS * limits.paintPixels();
+        List<KnownPoint> fitting = best.view().points().stream()
+                .filter(p -> best.view().off(p) < pixels)
+                .toList();
+        if (fitting.size() < FEWEST) {
+            // a view that few of its own places fit is none
+            return new Found(List.of(), false);
+        }
         boolean either = views.stream().anyMatch(v -> v.worth() > AS_WELL * best.worth() && best.differs(v, pixels));
         return new Found(
                 either
                         ? List.of()
-                        : best.view().points().stream()
-                                .filter(p -> !clicked.contains(p) && best.view().off(p) < pixels)
-                                .toList(),
+                        : fitting.stream().filter(p -> !clicked.contains(p)).toList(),
                 either);
     }
 

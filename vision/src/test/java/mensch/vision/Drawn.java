@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import mensch.camera.Body;
+import mensch.camera.Lens;
 import mensch.camera.Painter;
 import mensch.camera.PinholeCamera;
 import mensch.camera.Point3;
@@ -34,7 +35,7 @@ import mensch.core.library.Library;
 import mensch.core.lineup.Lineup;
 
 /** A snap of the simulated camera as one compressed picture, with its truth. */
-record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weather, Picture picture) {
+record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weather, Lens lens, Picture picture) {
     static final FilmLimits LIMITS = Convention.standard().film();
     static final PictureSize SIZE = new PictureSize(1920, 1080);
     private static final Library LIBRARY = Library.shipped();
@@ -44,10 +45,15 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weathe
 
     /** Every snap from both sides, each with its camera turned a little and zoomed from where it looked before. */
     static Stream<Drawn> all(Weather weather, Random hand) {
+        return all(weather, Lens.STRAIGHT, hand);
+    }
+
+    /** The same through a lens. */
+    static Stream<Drawn> all(Weather weather, Lens lens, Random hand) {
         return SCENES.stream()
                 .flatMap(scene -> Stream.of(true, false)
-                        .map(sideline ->
-                                of(scene, sideline, elsewhere(ReelMaker.camera(scene, sideline), hand), weather)));
+                        .map(sideline -> of(
+                                scene, sideline, elsewhere(ReelMaker.camera(scene, sideline), hand), weather, lens)));
     }
 
     private static PinholeCamera elsewhere(PinholeCamera camera, Random hand) {
@@ -61,17 +67,21 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weathe
     }
 
     static Drawn of(Scene scene, boolean sideline, PinholeCamera camera, Weather weather) {
-        return new Drawn(scene, sideline, camera, weather, picture(scene, camera, weather, 0));
+        return of(scene, sideline, camera, weather, Lens.STRAIGHT);
+    }
+
+    private static Drawn of(Scene scene, boolean sideline, PinholeCamera camera, Weather weather, Lens lens) {
+        return new Drawn(scene, sideline, camera, weather, lens, picture(scene, camera, weather, lens, 0));
     }
 
     /** So many seconds after the snap. */
     Picture at(double seconds) {
-        return picture(scene, camera, weather, seconds);
+        return picture(scene, camera, weather, lens, seconds);
     }
 
     /** As a camera shows it that looks elsewhere meanwhile. */
     Drawn turned(double seconds, PinholeCamera to) {
-        return new Drawn(scene, sideline, to, weather, picture(scene, to, weather, seconds));
+        return new Drawn(scene, sideline, to, weather, lens, picture(scene, to, weather, lens, seconds));
     }
 
     /**
@@ -95,10 +105,10 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weathe
                         camera.heightPixels()));
     }
 
-    private static Picture picture(Scene scene, PinholeCamera camera, Weather weather, double seconds) {
+    private static Picture picture(Scene scene, PinholeCamera camera, Weather weather, Lens lens, double seconds) {
         var image = new BufferedImage(SIZE.width(), SIZE.height(), BufferedImage.TYPE_3BYTE_BGR);
         new Painter(camera, scene.snap().field(), weather).frame(image, scene, seconds);
-        return picture(image);
+        return picture(lens.film(image));
     }
 
     /** As it comes out of compression. */
@@ -131,20 +141,20 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weathe
         List<Tripod.Seen> others = SCENES.stream()
                 .filter(s -> s.number() != scene.number())
                 .limit(TELLING)
-                .map(s -> new Tripod.Seen(s.snap().field(), clicked(s, ReelMaker.camera(s, sideline), hand)))
+                .map(s -> new Tripod.Seen(s.snap().field(), clicked(s, ReelMaker.camera(s, sideline), lens, hand)))
                 .toList();
         return Tripod.of(logged, SIZE, others, LIMITS);
     }
 
     /** Known places of this picture as a hand clicks them. */
     List<KnownPoint> clicked(Random hand) {
-        return clicked(scene, camera, hand);
+        return clicked(scene, camera, lens, hand);
     }
 
-    private static List<KnownPoint> clicked(Scene scene, PinholeCamera camera, Random hand) {
+    private static List<KnownPoint> clicked(Scene scene, PinholeCamera camera, Lens lens, Random hand) {
         var clicks = new ArrayList<KnownPoint>();
         for (var place : KnownPlaces.of(scene.snap().field())) {
-            ImagePoint at = camera.project(new Point3(place.at().x(), place.at().y(), 0));
+            ImagePoint at = film(camera, lens, place.at());
             if (camera.sees(at)) {
                 clicks.add(new KnownPoint(
                         place.name(),
@@ -159,7 +169,11 @@ record Drawn(Scene scene, boolean sideline, PinholeCamera camera, Weather weathe
 
     /** Where a place of the field really is in the picture. */
     ImagePoint truth(Point at) {
-        return camera.project(new Point3(at.x(), at.y(), 0));
+        return film(camera, lens, at);
+    }
+
+    private static ImagePoint film(PinholeCamera camera, Lens lens, Point at) {
+        return lens.film(camera.project(new Point3(at.x(), at.y(), 0)), SIZE.width(), SIZE.height());
     }
 
     /** Who really plays. */
