@@ -11,9 +11,12 @@ const MOST = 30
 </script>
 
 <template>
-  <div v-if="faults.length">
+  <div
+    v-if="faults.length"
+    role="alert"
+  >
     <h3>{{ counted(faults.length, 'cell') }} cannot be read</h3>
-    <ul role="alert">
+    <ul>
       <li
         v-for="(f, i) in faults.slice(0, MOST)"
         :key="i"

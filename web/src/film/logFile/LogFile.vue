@@ -61,8 +61,9 @@ function takeAlong(): void {
 </script>
 
 <template>
-  <section
+  <div
     class="file"
+    role="group"
     aria-label="Log as a file"
   >
     <p class="ways">
@@ -191,6 +192,7 @@ function takeAlong(): void {
         @leave-out="leaveOut"
       />
       <LogRows
+        v-if="ready"
         :rows="read.rows"
         :now="now"
       />
@@ -217,7 +219,7 @@ function takeAlong(): void {
         >
       </p>
     </template>
-  </section>
+  </div>
 </template>
 
 <style scoped>
@@ -238,6 +240,9 @@ function takeAlong(): void {
 }
 h3 {
   font: 700 15px var(--narrow);
+}
+.button:disabled {
+  opacity: 0.45;
 }
 .scroll {
   overflow-x: auto;

@@ -94,9 +94,11 @@ const nameOf = (id: string | undefined, all: readonly { id: string; name: string
   (id && all?.find((one) => one.id === id)?.name) ?? id ?? ''
 const formationOf = (now: LogNow, id: string) => now.choices?.formations.find((f) => f.id === id)
 
-/** The one name that some words are, whole or so far that no other fits. */
+/** The one name that some words are: its id, or the name whole or so far that no other fits. */
 function only(words: string, names: readonly Called[]): string | undefined {
   const each = words.split(' ')
+  const id = each.join('-')
+  if (names.some((n) => n.id === id)) return id
   const found = namesAt(each, names)
   return found?.words === each.length && found.names.length === 1 ? found.names[0]!.id : undefined
 }

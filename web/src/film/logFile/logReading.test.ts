@@ -17,6 +17,7 @@ const NOW: LogNow = {
   ],
   ran: [
     { id: 'power', name: 'Power' },
+    { id: 'power-read', name: 'Power read' },
     { id: 'boot', name: 'Boot' },
   ],
   code: 'hs',
