@@ -31,13 +31,26 @@ const touching = computed(() => {
     what="men"
   >
     <template v-if="found.canFollow.value"
-      ><span class="key">F</span> follows who was clicked at the snap through the play{{
+      ><button
+        type="button"
+        class="link"
+        @click="found.take()"
+      >
+        <span class="key">F</span> follows
+      </button>
+      who was clicked at the snap through the play{{
         found.paths.angle.value?.stale ? ' anew, by the clicks as they are now' : ''
       }}; that goes on by itself while you work.
     </template>
     <template v-if="sure.length"
-      >Found in the picture: {{ named(sure) }}. <span class="key">F</span> takes
-      {{ sure.length === 1 ? 'him' : 'them' }}; look whether each stands where it says.
+      >Found in the picture: {{ named(sure) }}.
+      <button
+        type="button"
+        class="link"
+        @click="found.take()"
+      >
+        <span class="key">F</span> takes {{ sure.length === 1 ? 'him' : 'them' }}</button
+      >; look whether each stands where it says.
     </template>
     <template v-if="unsure.length"
       >Not sure: {{ named(unsure) }}; <span class="key">D</span> to each, <span class="key">Enter</span> to take him.

@@ -14,13 +14,24 @@ const count = computed(() => props.found.places.value.length)
     what="lines"
   >
     <template v-if="count"
-      >{{ count }} {{ count === 1 ? 'place' : 'places' }} found in the picture, dashed. <span class="key">F</span> takes
-      {{ count === 1 ? 'it' : 'them' }}. If a yard line beside one is not its own, click one place right: they are
-      looked for anew.</template
+      >{{ count }} {{ count === 1 ? 'place' : 'places' }} found in the picture, dashed.
+      <button
+        type="button"
+        class="link"
+        @click="found.take()"
+      >
+        <span class="key">F</span> takes {{ count === 1 ? 'it' : 'them' }}</button
+      >. If a yard line beside one is not its own, click one place right: they are looked for anew.</template
     >
     <template v-else-if="found.canBegin.value"
-      ><span class="key">F</span> looks for the places of this frame, from the snap on while the camera turns; that
-      takes some seconds.</template
+      ><button
+        type="button"
+        class="link"
+        @click="found.take()"
+      >
+        <span class="key">F</span> looks
+      </button>
+      for the places of this frame, from the snap on while the camera turns; that takes some seconds.</template
     >
     <template v-else-if="found.eitherWay.value"
       >The field looks the same from its other side here: click one place, and the others are looked for anew.</template

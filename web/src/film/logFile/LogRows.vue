@@ -11,8 +11,19 @@ const columns = computed<TableColumnsType>(() => [
   { key: 'play', dataIndex: 'play', title: 'Play', width: 110, fixed: 'left' },
   ...written
     .filter((c) => props.rows.some((r) => c.write!(r.log, props.now)))
-    .map((c) => ({ key: c.id, dataIndex: c.id, title: c.name.charAt(0).toUpperCase() + c.name.slice(1) })),
+    .map((c) => ({
+      key: c.id,
+      dataIndex: c.id,
+      title: c.name.charAt(0).toUpperCase() + c.name.slice(1),
+      width: wide([c.name, ...props.rows.map((r) => c.write!(r.log, props.now))]),
+    })),
 ])
+/** No word is broken, pixels. */
+function wide(words: readonly string[]): number {
+  const LETTER = 8
+  const ASIDE = 24
+  return ASIDE + LETTER * Math.max(...words.map((w) => w.length))
+}
 const data = computed(() =>
   props.rows.map((r) => ({
     id: r.row,
