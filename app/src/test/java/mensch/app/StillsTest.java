@@ -1,11 +1,13 @@
 package mensch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -45,6 +47,33 @@ class StillsTest {
             assertThat(now - before).isBetween(frame == 24 ? 90 : 40, frame == 24 ? 150 : 75);
             before = now;
         }
+    }
+
+    /** A phone takes pictures as it has light: eight even ones, then each third alone. */
+    @Test
+    void aFrameOfFilmThatCountsUnevenlyHasItsOwnTimeAndPicture(int port) throws IOException {
+        FilmedGame game = FilmedGame.of(
+                Browserless.signedIn(port, "abara"),
+                folder,
+                "uneven",
+                "color=black:duration=1:size=640x360:rate=25,geq=lum='10*N':cb=128:cr=128,"
+                        + "select='lt(n,8)+not(mod(n,3))'");
+        List<Double> times = game.coach()
+                .get("/api/reels/" + game.reel())
+                .json()
+                .get("frameTimes")
+                .valueStream()
+                .map(JsonNode::asDouble)
+                .toList();
+        int[] taken = {0, 1, 2, 3, 4, 5, 6, 7, 9, 12, 15, 18, 21, 24};
+        assertThat(times).hasSize(taken.length);
+        for (int frame = 0; frame < taken.length; frame++) {
+            assertThat(times.get(frame) - times.get(0)).isEqualTo(taken[frame] / 25.0, within(1e-3));
+        }
+        // from video to full range: 255 / 219 of ten steps each
+        int before = grey(game, 7);
+        assertThat(grey(game, 9) - before).isBetween(50, 67);
+        assertThat(grey(game, 12) - before).isBetween(152, 175);
     }
 
     /** Eight pictures of a film that grows lighter, from the play's first frame to its last. */
