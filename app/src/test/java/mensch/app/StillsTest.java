@@ -52,12 +52,18 @@ class StillsTest {
     /** A phone takes pictures as it has light: eight even ones, then each third alone. */
     @Test
     void aFrameOfFilmThatCountsUnevenlyHasItsOwnTimeAndPicture(int port) throws IOException {
-        FilmedGame game = FilmedGame.of(
-                Browserless.signedIn(port, "abara"),
-                folder,
-                "uneven",
+        Path film = folder.resolve("uneven.mp4");
+        Films.make(
+                film,
                 "color=black:duration=1:size=640x360:rate=25,geq=lum='10*N':cb=128:cr=128,"
-                        + "select='lt(n,8)+not(mod(n,3))'");
+                        + "select='lt(n,8)+not(mod(n,3))'",
+                "-fps_mode",
+                "vfr",
+                "-c:v",
+                "libx264",
+                "-pix_fmt",
+                "yuv420p");
+        FilmedGame game = FilmedGame.of(Browserless.signedIn(port, "abara"), film);
         List<Double> times = game.coach()
                 .get("/api/reels/" + game.reel())
                 .json()
