@@ -8,8 +8,8 @@ import { callItem, choicesOf, formationItem, gameSheet, playbookItem } from '../
 import LogFile from './LogFile.vue'
 
 const ok = (data: unknown) => Promise.resolve({ data, response: new Response(null, { status: 200 }) })
-async function chosen(csv: string) {
-  const wrapper = mount(LogFile, { props: { game: gameSheet() }, global: { plugins: [asked()] } })
+async function chosen(csv: string, game = gameSheet()) {
+  const wrapper = mount(LogFile, { props: { game }, global: { plugins: [asked()] } })
   const input = wrapper.find<HTMLInputElement>('input[type=file]')
   Object.defineProperty(input.element, 'files', { value: [new File([csv], 'stoats.csv')] })
   await input.trigger('change')
@@ -73,6 +73,15 @@ describe('the log of a game as a file', () => {
     await flushPromises()
     expect(view.text()).toContain(detail)
     expect(view.text()).toContain('stoats.csv: 1 row')
+  })
+  it('writes over no play that is logged, unless told to', async () => {
+    const game = gameSheet()
+    game.plays[0]!.log = { ...game.plays[0]!.log, result: 'tackled' }
+    expect(words(await chosen('gain\n5', game))).toContain('It changes 1 play that is there.')
+    game.plays[1]!.log = { ...game.plays[1]!.log, gain: 3 }
+    const view = await chosen('down,dist,ball on,hash,form,call\n1,10,35,m,pro-i,anvil-fog', game)
+    expect(words(view)).toContain('It adds 1 play.')
+    expect(view.find<HTMLInputElement>('[aria-label="The first row is play"]').element.value).toBe('3')
   })
   it('says what is no table', async () => {
     expect((await chosen('nothing')).text()).toContain('stoats.csv is no table')

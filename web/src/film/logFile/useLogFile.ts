@@ -56,10 +56,19 @@ export function useLogFile(game: () => GameSheet, taken: (plays: number) => void
       name.value = file.name
       columns.value = columnsBy(found?.heads ?? [], heads.value)
       table.value = found
+      first.value = firstBare()
       if (!found) fault.value = `${file.name} is no table with a row of heads and a row for each play. ${CSV_FIRST}`
     } catch (why) {
       fault.value = problemOf(why).detail
     }
+  }
+  /** The first play of which nobody said yet what came of it, or the one after the last: what was logged is not written over. */
+  function firstBare(): number {
+    const { plays } = game()
+    const at = plays.findIndex(
+      ({ log }) => log.theirPlay === undefined && log.result === undefined && log.gain === undefined,
+    )
+    return 1 + (at < 0 ? plays.length : at)
   }
   function close(): void {
     table.value = undefined
