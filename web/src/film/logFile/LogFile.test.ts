@@ -85,5 +85,6 @@ describe('the log of a game as a file', () => {
   })
   it('says what is no table', async () => {
     expect((await chosen('nothing')).text()).toContain('stoats.csv is no table')
+    expect((await chosen(`down\n${'1\n'.repeat(1_000_000)}`)).text()).toContain('stoats.csv is no table')
   })
 })

@@ -11,6 +11,8 @@ import { firstLog } from '../newLog'
 import { columnsBy, type ColumnId, type LogNow } from './logColumns'
 import { logTable, readLog, tableOf, type LogTable } from './logReading'
 
+/** A log of a game has a few hundred rows; a film that was chosen by mistake is not read. */
+const MOST_BYTES = 2_000_000
 const CSV_FIRST = 'Save a workbook as CSV first.'
 
 /** A log of a game as a file: read, understood with the coach's help, and taken in whole. */
@@ -52,7 +54,7 @@ export function useLogFile(game: () => GameSheet, taken: (plays: number) => void
     close()
     try {
       await lists.load()
-      const found = tableOf(await file.text())
+      const found = file.size > MOST_BYTES ? undefined : tableOf(await file.text())
       name.value = file.name
       columns.value = columnsBy(found?.heads ?? [], heads.value)
       table.value = found

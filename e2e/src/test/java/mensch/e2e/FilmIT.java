@@ -70,7 +70,7 @@ class FilmIT extends InBrowser {
         page.fill("[name=opponent]", opponent);
         page.locator("form button.main").click();
         assertThat(page.locator("h1")).containsText(opponent);
-        page.setInputFiles("input[type=file]", folder.resolve("reel.mp4"));
+        page.setInputFiles(".upload input[type=file]", folder.resolve("reel.mp4"));
         page.locator("form button.main").click();
         page.locator("td a", new Page.LocatorOptions().setHasText("reel")).click();
         assertThat(page.locator("aside")).containsText("No play in hand");
