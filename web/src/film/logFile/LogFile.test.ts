@@ -5,6 +5,7 @@ import { client } from '../../api/client'
 import { useLists } from '../../shell/lists'
 import { asked } from '../../testing/asked'
 import { callItem, choicesOf, formationItem, gameSheet, playbookItem } from '../../testing/fixtures'
+import WordMenu from '../../words/WordMenu.vue'
 import LogFile from './LogFile.vue'
 
 const ok = (data: unknown) => Promise.resolve({ data, response: new Response(null, { status: 200 }) })
@@ -51,6 +52,7 @@ describe('the log of a game as a file', () => {
     expect(view.emitted('taken')).toEqual([[]])
   })
   it('takes nothing in while a cell is not understood, and leaves rows out when told to', async () => {
+    const put = vi.spyOn(client, 'PUT').mockImplementation((() => ok({})) as never)
     const view = await chosen('down,gain\n7,5\n3,-1')
     const main = () => view.find<HTMLButtonElement>('button.main')
     expect(main().element.disabled).toBe(true)
@@ -61,6 +63,10 @@ describe('the log of a game as a file', () => {
       .trigger('click')
     expect(main().element.disabled).toBe(false)
     expect(words(view)).toContain('It changes 1 play that is there, without 1 row you left out.')
+    await view.find('button.main').trigger('click')
+    await flushPromises()
+    // the second play of the file is the second of the game
+    expect(put.mock.calls[0]![1]).toMatchObject({ body: { rows: [{ play: 12, log: { gain: -1 } }] } })
   })
   it('keeps what was refused on the table, and says it', async () => {
     const detail = 'nothing was taken in. row 1: the play power does not exist'
@@ -73,6 +79,21 @@ describe('the log of a game as a file', () => {
     await flushPromises()
     expect(view.text()).toContain(detail)
     expect(view.text()).toContain('stoats.csv: 1 row')
+  })
+  it('keeps what words mean for the next file, and of what a file does not say nothing', async () => {
+    const csv = 'down,dist,ball on,hash,form,they ran\n1,10,35,m,pro-i,zap'
+    const game = gameSheet({ plays: [] })
+    const menu = (view: Awaited<ReturnType<typeof chosen>>, label: string) =>
+      view.findAllComponents(WordMenu).find((m) => m.props('label') === label)!
+    const view = await chosen(csv, game)
+    menu(view, 'they ran zap').vm.$emit('pick', '-')
+    menu(view, 'our call ').vm.$emit('pick', 'anvil-fog')
+    await flushPromises()
+    expect(words(view)).toContain('As you said it')
+    const next = await chosen(csv, game)
+    expect(menu(next, 'they ran zap').props('value')).toBe('-')
+    expect(menu(next, 'our call ').props('value')).toBe('')
+    expect(next.find<HTMLButtonElement>('button.main').element.disabled).toBe(true)
   })
   it('writes over no play that is logged, unless told to', async () => {
     const game = gameSheet()

@@ -26,11 +26,13 @@ const { table, name, columns, out, first, fault, saving, now, read, open, close,
 const COLUMN_WORDS = [{ id: '', name: 'not taken' }, ...COLUMNS.map(({ id, name }) => ({ id, name }))]
 const FIRST_FEW = 3
 const few = (at: number): string =>
-  [...new Set(table.value!.rows.map((r) => r[at]?.trim()).filter(Boolean))].slice(0, FIRST_FEW).join(' · ')
+  [...new Set(table.value!.rows.map((r) => r.cells[at]?.trim()).filter(Boolean))].slice(0, FIRST_FEW).join(' · ')
 const changed = computed(() => read.value?.rows.filter((r) => r.play).length ?? 0)
 const added = computed(() => (read.value?.rows.length ?? 0) - changed.value)
-const ready = computed(() => !!read.value?.rows.length && !read.value.faults.length && !read.value.asks.length)
-const spared = computed(() => read.value?.asks.filter((a) => a.spared) ?? [])
+/** Words of which nobody said yet what they are. */
+const toSay = computed(() => read.value?.asks.filter((a) => a.as === undefined) ?? [])
+const ready = computed(() => !!read.value?.rows.length && !read.value.faults.length && !toSay.value.length)
+const spared = computed(() => toSay.value.filter((a) => a.spared))
 const sum = computed(() => {
   const parts = [
     added.value && `adds ${counted(added.value, 'play')}`,
@@ -102,12 +104,13 @@ function takeAlong(): void {
       <p>
         {{ sum }} The first row is play
         <InputNumber
-          v-model:value="first"
+          :value="first"
           :min="1"
           :max="game.plays.length + 1"
           :precision="0"
           size="small"
           aria-label="The first row is play"
+          @change="first = Number($event) || first"
         />
       </p>
       <div
@@ -155,7 +158,7 @@ function takeAlong(): void {
         </table>
       </div>
       <div v-if="read.asks.length">
-        <h3>Which is meant?</h3>
+        <h3>{{ toSay.length ? 'Which is meant?' : 'As you said it' }}</h3>
         <ul class="asks">
           <li
             v-for="ask in read.asks"
@@ -169,12 +172,12 @@ function takeAlong(): void {
               >:</span
             >
             <WordMenu
-              value=""
+              :value="ask.as === '' ? '-' : (ask.as ?? '')"
               :label="`${columnOf(ask.column).name} ${ask.words}`"
               :options="ask.spared ? [{ id: '-', name: 'not said' }, ...ask.options] : ask.options"
               empty="choose"
               field
-              @pick="means(ask.key, $event === '-' ? '' : $event)"
+              @pick="means(ask, $event === '-' ? '' : $event)"
             />
           </li>
         </ul>
@@ -182,7 +185,7 @@ function takeAlong(): void {
           v-if="spared.length > 1"
           class="button"
           type="button"
-          @click="spared.forEach((a) => means(a.key, ''))"
+          @click="spared.forEach((a) => means(a, ''))"
         >
           Leave {{ spared.length }} of them unsaid
         </button>

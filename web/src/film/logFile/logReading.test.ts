@@ -81,7 +81,11 @@ describe('a log from a file', () => {
     ])
     expect(asks[0]!.options.map((o) => o.id)).not.toContain('flag-trips')
     const known = read(csv, { names: { 'formation trips': 'trips-tight', 'ran zap': '' } })
-    expect(known.asks).toEqual([])
+    // said, and open to be said otherwise
+    expect(known.asks.map((a) => [a.words, a.as])).toEqual([
+      ['trips', 'trips-tight'],
+      ['zap', ''],
+    ])
     expect(known.rows.map((r) => r.log.snap.formation)).toEqual(['trips-tight', 'trips-tight', 'trips-tight'])
     expect(known.rows[0]!.log.snap.mirrored).toBe(false)
     expect(known.rows[0]!.log.theirPlay).toBeUndefined()
@@ -100,6 +104,12 @@ describe('a log from a file', () => {
     expect(log).toEqual({ ...plays[0]!.log, gain: 4 })
     const second = read('gain\n4', { first: 2 }, plays).rows[0]!
     expect([second.number, second.play?.id]).toEqual([2, 12])
+  })
+  it('leaves a play as it stands whose row is left out, and those after it where they are; a kick is no play', () => {
+    const { plays } = gameSheet()
+    const csv = 'down,gain\n1,lots\n,\n,3\n2,7'
+    const { rows } = read(csv, { out: new Set([2, 4]) }, plays)
+    expect(rows.map((r) => [r.row, r.number, r.play?.id])).toEqual([[5, 2, 12]])
   })
   it('takes the motion away with the formation it was of', () => {
     const [play] = gameSheet().plays

@@ -8,7 +8,8 @@ import { columnOf, COLUMNS, notOurs, sideOf, type CellSaid, type ColumnId, type 
 /** A table as it came. */
 export interface LogTable {
   readonly heads: readonly string[]
-  readonly rows: readonly (readonly string[])[]
+  /** Those that say something, by their number in the file. */
+  readonly rows: readonly { readonly row: number; readonly cells: readonly string[] }[]
 }
 /** How the table is to be understood. */
 export interface LogMeant {
@@ -23,7 +24,7 @@ export interface LogMeant {
 }
 /** A cell that says nothing. */
 export interface CellFault {
-  /** Of the table, its head being row 1. */
+  /** Of the file. */
   readonly row: number
   readonly column: string
   readonly cell: string
@@ -36,6 +37,8 @@ export interface LogAsks {
   readonly words: string
   readonly rows: number
   readonly options: readonly Called[]
+  /** What somebody said they are: an id, or empty for nothing. */
+  readonly as?: string
   /** A play can do without. */
   readonly spared: boolean
 }
@@ -58,10 +61,13 @@ export const meantKey = (column: ColumnId, words: string): string => `${column} 
 
 /** A comma-separated table, or one with another separator; undefined when it has no row of heads with rows under it. */
 export function tableOf(text: string): LogTable | undefined {
-  const { data } = parse<string[]>(text, { skipEmptyLines: 'greedy' })
-  const [heads, ...rows] = data
+  const { data } = parse<string[]>(text)
+  const said = data.map((cells, i) => ({ row: i + 1, cells })).filter(({ cells }) => cells.some((c) => c.trim()))
+  const [heads, ...rows] = said
   // a workbook has zeros in it
-  return heads && rows.length && !text.includes('\u0000') ? { heads: heads.map((h) => h.trim()), rows } : undefined
+  return heads && rows.length && !text.includes('\u0000')
+    ? { heads: heads.cells.map((h) => h.trim()), rows }
+    : undefined
 }
 
 class Reading {
@@ -79,19 +85,30 @@ class Reading {
   ) {}
 
   read(): ReadLog {
-    this.table.rows.forEach((cells, i) => this.row(cells, i + 2))
+    this.table.rows.forEach(({ row, cells }) => this.row(cells, row))
     return { rows: this.rows, faults: this.faults, asks: [...this.asks.values()], notOurs: this.notOurs }
   }
 
-  /** A row on which somebody else was on the field counts as no play, one that is left out neither. */
+  /** Plays that are there and that rows which were left out are. */
+  private passed = 0
+
+  /**
+   * A row on which somebody else was on the field is no play, a kick that is left out neither; any other that is left out
+   * leaves the play that it is as it stands, so that those after it are theirs.
+   */
   private row(cells: readonly string[], row: number): void {
-    if (this.meant.out.has(row)) return
     const whose = this.cell(cells, 'whose')
     if (whose !== undefined && notOurs(whose)) {
       this.notOurs++
       return
     }
-    const number = this.meant.first + this.rows.length
+    const number = this.meant.first + this.passed + this.rows.length
+    if (this.meant.out.has(row)) {
+      const kick = !this.cell(cells, 'down') && !this.cell(cells, 'situation')
+      const anywhere = this.at('down') >= 0 || this.at('situation') >= 0
+      if (!(kick && anywhere) && number <= this.plays.length) this.passed++
+      return
+    }
     const play = this.plays[number - 1]
     this.rows.push({ row, number, play, log: this.log(cells, row, play) })
   }
@@ -146,19 +163,19 @@ class Reading {
     const key = meantKey(id, id === 'motion' ? `${formation} ${read.asks}` : read.asks)
     const options = column.names!(this.now, formation)
     const name = this.meant.names[key]
-    // the side at the end of a formation's name is told whatever the name is
-    if (name !== undefined && (options.some((o) => o.id === name) || (!name && !column.needed)))
-      return this.withSide(id, words, column.named!(name))
-    const asked = this.asks.get(key)
+    const known = name !== undefined && (options.some((o) => o.id === name) || (!name && !column.needed))
+    const rows = (this.asks.get(key)?.rows ?? 0) + 1
     this.asks.set(key, {
       key,
       column: id,
       words: read.asks,
-      rows: (asked?.rows ?? 0) + 1,
+      rows,
       options,
+      as: known ? name : undefined,
       spared: !column.needed,
     })
-    return undefined
+    // the side at the end of a formation's name is told whatever the name is
+    return known ? this.withSide(id, words, column.named!(name)) : undefined
   }
 
   private withSide(id: ColumnId, words: string, said: CellSaid): CellSaid {

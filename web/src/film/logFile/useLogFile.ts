@@ -9,7 +9,7 @@ import { PLAYBOOK } from '../../shell/queries'
 import { RAN } from '../logWords'
 import { firstLog } from '../newLog'
 import { columnsBy, type ColumnId, type LogNow } from './logColumns'
-import { logTable, readLog, tableOf, type LogTable } from './logReading'
+import { logTable, readLog, tableOf, type LogAsks, type LogTable } from './logReading'
 
 /** A log of a game has a few hundred rows; a film that was chosen by mistake is not read. */
 const MOST_BYTES = 2_000_000
@@ -22,6 +22,8 @@ export function useLogFile(game: () => GameSheet, taken: (plays: number) => void
   /** What this coach's files are headed by, and the words in them, are understood the same the next time. */
   const heads = useKept<Record<string, ColumnId | ''>>('film.logFile.columns', {})
   const names = useKept<Record<string, string>>('film.logFile.names', {})
+  /** What this file does not say is said of this file alone: the next game had other calls. */
+  const unsaid = ref<Record<string, string>>({})
   const table = shallowRef<LogTable>()
   const name = ref('')
   const columns = ref<(ColumnId | '')[]>([])
@@ -42,7 +44,7 @@ export function useLogFile(game: () => GameSheet, taken: (plays: number) => void
     table.value && lists.choices
       ? readLog(
           table.value,
-          { columns: columns.value, names: names.value, out, first: first.value },
+          { columns: columns.value, names: { ...names.value, ...unsaid.value }, out, first: first.value },
           game().plays,
           now.value,
           firstLog(game().game.code),
@@ -76,6 +78,7 @@ export function useLogFile(game: () => GameSheet, taken: (plays: number) => void
     table.value = undefined
     fault.value = ''
     first.value = 1
+    unsaid.value = {}
     out.clear()
   }
   /** A column is one thing, and a thing is in one column. */
@@ -83,7 +86,10 @@ export function useLogFile(game: () => GameSheet, taken: (plays: number) => void
     columns.value = columns.value.map((c, i) => (i === at ? id : c === id ? '' : c))
     table.value!.heads.forEach((head, i) => (heads.value[plain(head)] = columns.value[i]!))
   }
-  const means = (key: string, id: string): void => void (names.value[key] = id)
+  function means({ key, words }: LogAsks, id: string): void {
+    const where = words ? names : unsaid
+    where.value = { ...where.value, [key]: id }
+  }
   function leaveOut(rows: readonly number[]): void {
     rows.forEach((row) => out.add(row))
   }

@@ -209,6 +209,15 @@ class FilmTest {
                         .put(path, Browserless.version(0), words.replace("trips-open", "none"))
                         .status())
                 .isEqualTo(422);
+        assertThat(game.coach()
+                        .put(path, Browserless.version(0), words.replace("trips-open", "flag-trips"))
+                        .status())
+                .isEqualTo(422);
+        JsonNode unmeasured = game.cut(20, Requests.log("anvil-drizzle")).json();
+        assertThat(game.coach()
+                        .put(game.play(unmeasured.get("id").asLong()) + "/formation", Browserless.version(0), words)
+                        .detail())
+                .contains("mark their feet first");
         JsonNode taken = game.coach().put(path, Browserless.version(0), words).json();
         assertThat(taken.at("/log/snap/formation").asString()).isEqualTo("trips-open");
         assertThat(taken.get("stood")).isEmpty();

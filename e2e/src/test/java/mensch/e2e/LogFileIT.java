@@ -58,10 +58,11 @@ class LogFileIT extends InBrowser {
         Words.pick(page, "our call ", "Anvil Fog");
         Words.pick(page, "they ran boot", "Boot flood");
         Words.pick(page, "they ran zap", "not said");
-        assertThat(file.locator(".asks")).hasCount(0);
+        assertThat(file).containsText("As you said it");
         page.setInputFiles("[aria-label='Log file']", written("log", LOG.replace("lots", "0")));
+        Words.pick(page, "our call ", "Anvil Fog");
         assertThat(file.locator(".ant-table-row")).hasCount(3);
-        // what was said of the words is known of the mended file
+        // what was said of the words is known of the mended file; what it does not say is asked anew
         button(page, "Take 3 plays in").click();
         assertThat(file.locator("[role=status]")).hasText("3 plays taken in");
         Locator plays = page.locator("a", new Page.LocatorOptions().setHasText("Play 3"));

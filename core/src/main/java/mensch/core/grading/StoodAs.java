@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import mensch.core.document.RefusedException;
 import mensch.core.film.Measured;
 import mensch.core.film.Places;
 import mensch.core.formation.Formation;
@@ -110,10 +111,22 @@ public final class StoodAs {
         return one.as().id().equals(other.as().id()) && Math.abs(one.squares() - other.squares()) < SAME;
     }
 
-    /** Which man of the log is which of another formation of as many men. */
+    /**
+     * Which man of the log is which of another formation.
+     *
+     * @throws RefusedException when it has more or fewer men, or none of those of the log is measured
+     */
     public static Fit fit(Formation logged, Candidate as, Places places) {
+        if (as.formation().men().size() != logged.men().size()) {
+            throw new RefusedException(as.formation().name() + " has "
+                    + as.formation().men().size() + " men and the play "
+                    + logged.men().size() + "; choose a formation of as many");
+        }
         var measured = new LinkedHashMap<String, Measured>();
         logged.men().forEach(man -> places.fromBall(man.name()).ifPresent(at -> measured.put(man.name(), at)));
+        if (measured.isEmpty()) {
+            throw new RefusedException("nobody of the offence is measured on this play; mark their feet first");
+        }
         return new StoodAs(logged, measured).of(as);
     }
 
