@@ -1,6 +1,7 @@
 package mensch.core.grading;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import mensch.core.convention.Convention;
+import mensch.core.document.RefusedException;
 import mensch.core.film.Covariance;
 import mensch.core.film.Measured;
 import mensch.core.film.Places;
@@ -108,7 +110,9 @@ class StoodAsTest {
                 .hasSize(11)
                 .containsEntry("LT", "LT")
                 .containsEntry("C", "C")
-                .containsEntry("QB", "QB");
+                // from left to right the quarterback's name fell on the back beside the real one
+                .containsEntry("QB", "TB")
+                .containsEntry("FB", "QB");
         assertThat(names.values()).doesNotHaveDuplicates();
         names.forEach((was, is) -> assertThat(places.fromBall(was)
                         .orElseThrow()
@@ -125,6 +129,21 @@ class StoodAsTest {
                 clicked(logged.formation(), candidate("trips-open", false).formation(), 5);
         assertThat(StoodAs.told(logged.formation(), logged, places, all())).isEmpty();
         assertThat(StoodAs.missing(logged.formation(), places)).hasSize(1);
+    }
+
+    @Test
+    void aFormationOfOtherMenOrWithNobodyMeasuredIsRefusedInWords() {
+        Candidate logged = candidate("pro-i", false);
+        Places nobody = Places.of(List.of(), Convention.standard().film());
+        assertThatThrownBy(() -> StoodAs.fit(logged.formation(), logged, nobody))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("mark their feet first");
+        var flag = new Candidate(
+                "flag-trips", false, LIBRARY.formation("flag-trips").formation());
+        Places places = clicked(logged.formation(), logged.formation(), 6);
+        assertThatThrownBy(() -> StoodAs.fit(logged.formation(), flag, places))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("choose a formation of as many");
     }
 
     @Test
